@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/** What is drawn along the member. */
+enum Effect: string
+{
+    case Shear = 'V';
+    case Moment = 'M';
+    case Deflection = 'w';
+}

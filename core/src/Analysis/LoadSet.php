@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/**
+ * Loads that always act together: forces, clockwise moments and linearly varying line loads.
+ *
+ * Lengths in mm from the left end, forces in N (down positive), moments in Nmm (clockwise positive), line loads in N/mm.
+ */
+final class LoadSet
+{
+    /** @var list<array{float, float}> place, force */
+    public array $forces = [];
+
+    /** @var list<array{float, float}> place, moment */
+    public array $moments = [];
+
+    /** @var list<array{float, float, float, float}> from, to, value at from, value at to */
+    public array $lines = [];
+
+    public function force(float $x, float $force): self
+    {
+        $this->forces[] = [$x, $force];
+
+        return $this;
+    }
+
+    public function moment(float $x, float $moment): self
+    {
+        $this->moments[] = [$x, $moment];
+
+        return $this;
+    }
+
+    public function line(float $from, float $to, float $start, float $end): self
+    {
+        if ($to > $from && ($start != 0.0 || $end != 0.0)) {
+            $this->lines[] = [$from, $to, $start, $end];
+        }
+
+        return $this;
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->forces === [] && $this->moments === [] && $this->lines === [];
+    }
+
+    /** Sum of the loads, N, down positive. */
+    public function total(): float
+    {
+        $sum = array_sum(array_column($this->forces, 1));
+        foreach ($this->lines as [$a, $b, $qa, $qb]) {
+            $sum += ($qa + $qb) / 2 * ($b - $a);
+        }
+
+        return $sum;
+    }
+
+    /** Clockwise moment of the loads about x = 0, Nmm. */
+    public function momentAboutLeftEnd(): float
+    {
+        $sum = array_sum(array_column($this->moments, 1));
+        foreach ($this->forces as [$x, $force]) {
+            $sum += $force * $x;
+        }
+        foreach ($this->lines as [$a, $b, $qa, $qb]) {
+            $l = $b - $a;
+            $sum += $qa * $l * ($a + $l / 2) + ($qb - $qa) * $l / 2 * ($a + 2 * $l / 3);
+        }
+
+        return $sum;
+    }
+}

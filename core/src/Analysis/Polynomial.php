@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/**
+ * Polynomials as lists of coefficients, lowest power first: [a, b, c] is a + b t + c t².
+ *
+ * Static functions on plain arrays, since the statics handles tens of thousands of them per request.
+ */
+final class Polynomial
+{
+    /** @param  array<int, float>  $p */
+    public static function value(array $p, float $t): float
+    {
+        $v = 0.0;
+        for ($i = count($p) - 1; $i >= 0; $i--) {
+            $v = $v * $t + $p[$i];
+        }
+
+        return $v;
+    }
+
+    /**
+     * @param  array<int, float>  $p
+     * @return list<float>
+     */
+    public static function derivative(array $p): array
+    {
+        $d = [];
+        for ($i = 1, $n = count($p); $i < $n; $i++) {
+            $d[] = $i * $p[$i];
+        }
+
+        return $d === [] ? [0.0] : $d;
+    }
+
+    /**
+     * p(t + by) as a polynomial in t.
+     *
+     * @param  array<int, float>  $p
+     * @return list<float>
+     */
+    public static function shift(array $p, float $by): array
+    {
+        if ($by == 0.0) {
+            return array_values($p);
+        }
+        $n = count($p);
+        for ($i = 0; $i < $n - 1; $i++) {
+            for ($j = $n - 2; $j >= $i; $j--) {
+                $p[$j] += $by * $p[$j + 1];
+            }
+        }
+
+        return array_values($p);
+    }
+
+    /**
+     * @param  array<int, float>  $p
+     * @param  array<int, float>  $q
+     * @return list<float>
+     */
+    public static function product(array $p, array $q): array
+    {
+        $r = array_fill(0, count($p) + count($q) - 1, 0.0);
+        foreach ($p as $i => $a) {
+            foreach ($q as $j => $b) {
+                $r[$i + $j] += $a * $b;
+            }
+        }
+
+        return array_values($r);
+    }
+
+    /**
+     * @param  array<int, float>  $p
+     * @param  array<int, float>  $q
+     * @return list<float> p + factor · q
+     */
+    public static function sum(array $p, array $q, float $factor = 1.0): array
+    {
+        $n = max(count($p), count($q));
+        $r = [];
+        for ($i = 0; $i < $n; $i++) {
+            $r[] = ($p[$i] ?? 0.0) + $factor * ($q[$i] ?? 0.0);
+        }
+
+        return $r;
+    }
+
+    /**
+     * A value that p does not exceed on [a, b], 0 <= a <= b: each power taken at its own worst end.
+     *
+     * @param  array<int, float>  $p
+     */
+    public static function upperBound(array $p, float $a, float $b): float
+    {
+        $v = $p[0];
+        $ta = $tb = 1.0;
+        for ($i = 1, $n = count($p); $i < $n; $i++) {
+            $ta *= $a;
+            $tb *= $b;
+            $v += $p[$i] * ($p[$i] > 0 ? $tb : $ta);
+        }
+
+        return $v;
+    }
+
+    /**
+     * The real roots strictly inside (a, b) at which the sign changes, ascending.
+     *
+     * Between two neighbouring roots of the derivative a polynomial is monotone, so each sign change there is found by
+     * bisection with Newton steps; the derivative is treated in the same way. Nothing depends on a sample step.
+     *
+     * @param  array<int, float>  $p
+     * @return list<float>
+     */
+    public static function roots(array $p, float $a, float $b): array
+    {
+        // Coefficients that cannot matter on this interval only upset the degree.
+        $largest = 0.0;
+        $power = 1.0;
+        $reach = max(abs($a), abs($b));
+        $sizes = [];
+        foreach ($p as $c) {
+            $sizes[] = abs($c) * $power;
+            $largest = max($largest, abs($c) * $power);
+            $power *= $reach;
+        }
+        if ($largest == 0.0) {
+            return [];
+        }
+        $n = count($p);
+        while ($n > 1 && $sizes[$n - 1] <= 1e-14 * $largest) {
+            $n--;
+        }
+        if ($n === 1) {
+            return [];
+        }
+        if ($n === 2) {
+            $t = -$p[0] / $p[1];
+
+            return $t > $a && $t < $b ? [$t] : [];
+        }
+        if ($n === 3) {
+            return self::quadraticRoots($p[0], $p[1], $p[2], $a, $b);
+        }
+        $p = array_slice($p, 0, $n);
+        $ends = self::roots(self::derivative($p), $a, $b);
+        $ends[] = $b;
+        $roots = [];
+        $t0 = $a;
+        $v0 = self::value($p, $a);
+        $zero = 1e-14 * $largest;
+        foreach ($ends as $t1) {
+            $v1 = self::value($p, $t1);
+            if (($v0 < -$zero && $v1 > $zero) || ($v0 > $zero && $v1 < -$zero)) {
+                $roots[] = self::bracketed($p, $t0, $t1, $v0);
+            } elseif (abs($v1) <= $zero && $t1 < $b && ($roots === [] || end($roots) < $t1)) {
+                $roots[] = $t1; // a double root; splitting there does no harm
+            }
+            $t0 = $t1;
+            $v0 = $v1;
+        }
+
+        return $roots;
+    }
+
+    /** @return list<float> */
+    private static function quadraticRoots(float $c, float $b, float $a, float $from, float $to): array
+    {
+        $disc = $b * $b - 4 * $a * $c;
+        if ($disc <= 0) {
+            return [];
+        }
+        $q = -0.5 * ($b + ($b < 0 ? -sqrt($disc) : sqrt($disc)));
+        $t1 = $q / $a;
+        $t2 = $q != 0.0 ? $c / $q : $t1;
+        if ($t1 > $t2) {
+            [$t1, $t2] = [$t2, $t1];
+        }
+        $roots = [];
+        if ($t1 > $from && $t1 < $to) {
+            $roots[] = $t1;
+        }
+        if ($t2 > $from && $t2 < $to && $t2 != $t1) {
+            $roots[] = $t2;
+        }
+
+        return $roots;
+    }
+
+    /** @param  array<int, float>  $p */
+    private static function bracketed(array $p, float $a, float $b, float $atA): float
+    {
+        $d = self::derivative($p);
+        $t = 0.5 * ($a + $b);
+        for ($i = 0; $i < 100; $i++) {
+            $v = self::value($p, $t);
+            if ($v == 0.0) {
+                return $t;
+            }
+            if (($v > 0) === ($atA > 0)) {
+                $a = $t;
+            } else {
+                $b = $t;
+            }
+            $slope = self::value($d, $t);
+            $next = $slope != 0.0 ? $t - $v / $slope : $a;
+            if (! ($next > $a && $next < $b)) {
+                $next = 0.5 * ($a + $b);
+            }
+            if (abs($next - $t) <= 1e-13 * (abs($t) + 1e-300) || $next === $t) {
+                return $next;
+            }
+            $t = $next;
+        }
+
+        return $t;
+    }
+}

@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Checks;
+
+/**
+ * The text of a formula, set as LaTeX with symbols or with anything else in their place.
+ *
+ * Grammar: numbers, symbols, + − * / ^, brackets, and sqrt, min, max, abs; pi is a constant. The same text is what the
+ * tests evaluate.
+ */
+final class Formula
+{
+    private const GREEK = ['alpha', 'beta', 'gamma', 'delta', 'epsilon', 'eta', 'lambda', 'xi', 'rho', 'sigma', 'tau', 'chi', 'psi', 'pi', 'Phi'];
+
+    /** Symbols written with a bar over them. */
+    private const BARRED = ['lambda_LT', 'lambda_LT_0'];
+
+    /** @var array<string, array<array-key, mixed>> */
+    private static array $parsed = [];
+
+    private int $at = 0;
+
+    /** @param  list<string>  $tokens */
+    private function __construct(private readonly array $tokens)
+    {
+    }
+
+    /** The formula with its symbols. */
+    public static function tex(string $formula): string
+    {
+        return self::write(self::parse($formula), self::symbol(...))[0];
+    }
+
+    /**
+     * The formula with values put in.
+     *
+     * @param  array<string, string>  $values  LaTeX by symbol
+     */
+    public static function texWith(string $formula, array $values): string
+    {
+        return self::write(self::parse($formula), fn (string $s): string => $s === 'pi' ? '\\pi' : $values[$s])[0];
+    }
+
+    /** E.g. W_pl_y → W_{\mathrm{pl,y}}, gamma_M0 → \gamma_{\mathrm{M0}}. */
+    public static function symbol(string $name): string
+    {
+        $parts = explode('_', $name);
+        $base = array_shift($parts);
+        if ($base === 'absM') {
+            $base = '|M|';
+        } elseif (in_array($base, self::GREEK, true)) {
+            $base = '\\'.($base === 'epsilon' ? 'varepsilon' : $base);
+        }
+        if (in_array($name, self::BARRED, true)) {
+            $base = "\\bar{{$base}}";
+        }
+
+        return $parts === [] ? $base : $base.'_{\\mathrm{'.implode(',', $parts).'}}';
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function parse(string $formula): array
+    {
+        if (! isset(self::$parsed[$formula])) {
+            preg_match_all('~\d+(?:\.\d+)?|[A-Za-z]\w*|[-+*/^(),]~', $formula, $m);
+            self::$parsed[$formula] = (new self($m[0]))->sum();
+        }
+
+        return self::$parsed[$formula];
+    }
+
+    /** @return array<array-key, mixed> */
+    private function sum(): array
+    {
+        $left = $this->product();
+        while (in_array($this->tokens[$this->at] ?? '', ['+', '-'], true)) {
+            $sign = $this->tokens[$this->at++];
+            $left = [$sign, $left, $this->product()];
+        }
+
+        return $left;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function product(): array
+    {
+        $left = $this->power();
+        while (in_array($this->tokens[$this->at] ?? '', ['*', '/'], true)) {
+            $sign = $this->tokens[$this->at++];
+            $left = [$sign, $left, $this->power()];
+        }
+
+        return $left;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function power(): array
+    {
+        $base = $this->atom();
+        if (($this->tokens[$this->at] ?? '') === '^') {
+            $this->at++;
+
+            return ['^', $base, $this->atom()];
+        }
+
+        return $base;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function atom(): array
+    {
+        $token = $this->tokens[$this->at++] ?? throw new \LogicException('A formula ends too early.');
+        if ($token === '-') {
+            return ['minus', $this->power()];
+        }
+        if ($token === '(') {
+            $inner = $this->sum();
+            $this->at++;
+
+            return ['brackets', $inner];
+        }
+        if (in_array($token, ['sqrt', 'min', 'max', 'abs'], true)) {
+            $arguments = [];
+            do {
+                $this->at++;
+                $arguments[] = $this->sum();
+            } while (($this->tokens[$this->at] ?? '') === ',');
+            $this->at++;
+
+            return [$token, ...$arguments];
+        }
+
+        return [ctype_digit($token[0]) ? 'number' : 'symbol', $token];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @param  callable(string): string  $symbol
+     * @return array{string, int} LaTeX and how tightly it binds: 1 sum, 2 product, 3 single
+     */
+    private static function write(array $node, callable $symbol): array
+    {
+        $part = function (int $i, int $least) use ($node, $symbol): string {
+            /** @var array<array-key, mixed> $child */
+            $child = $node[$i];
+            [$tex, $binds] = self::write($child, $symbol);
+
+            return $binds < $least ? '\\left('.$tex.'\\right)' : $tex;
+        };
+        /** @var string $name */
+        $name = $node[0];
+        if ($name === 'number' || $name === 'symbol') {
+            /** @var string $text */
+            $text = $node[1];
+
+            return [$name === 'number' ? $text : $symbol($text), 3];
+        }
+        $arguments = [];
+        for ($i = 1; $i < count($node); $i++) {
+            $arguments[] = $i;
+        }
+        // A value with its unit, or a negative one, needs brackets under a power.
+        $power = function () use ($node, $symbol, $part): string {
+            /** @var array{string, mixed} $base */
+            $base = $node[1];
+            $tex = $part(1, 3);
+            $plain = $base[0] === 'brackets' || ($base[0] === 'symbol' && ! str_contains($symbol((string) $base[1]), '\\,') && ! str_starts_with($tex, '-')) || $base[0] === 'number';
+
+            return ($plain ? ($base[0] === 'brackets' ? "{{$tex}}" : "{{$tex}}") : "\\left({$tex}\\right)").'^{'.$part(2, 1).'}';
+        };
+
+        return match ($name) {
+            '+' => [$part(1, 1).' + '.$part(2, 1), 1],
+            '-' => [$part(1, 1).' - '.$part(2, 2), 1],
+            '*' => [$part(1, 2).' \\cdot '.$part(2, 2), 2],
+            '/' => ['\\dfrac{'.self::bare($node[1], $symbol).'}{'.self::bare($node[2], $symbol).'}', 3],
+            '^' => [$power(), 3],
+            'minus' => ['-'.$part(1, 2), 1],
+            'brackets' => ['\\left('.$part(1, 1).'\\right)', 3],
+            'sqrt' => ['\\sqrt{'.$part(1, 1).'}', 3],
+            'abs' => ['\\left|'.$part(1, 1).'\\right|', 3],
+            default => ['\\'.$name.'\\left('.implode(';\\; ', array_map(fn (int $i): string => $part($i, 1), $arguments)).'\\right)', 3],
+        };
+    }
+
+    /**
+     * Without the outer brackets, which a fraction line makes unnecessary.
+     *
+     * @param  callable(string): string  $symbol
+     */
+    private static function bare(mixed $node, callable $symbol): string
+    {
+        /** @var array<array-key, mixed> $node */
+        if ($node[0] === 'brackets') {
+            /** @var array<array-key, mixed> $node */
+            $node = $node[1];
+        }
+
+        return self::write($node, $symbol)[0];
+    }
+}

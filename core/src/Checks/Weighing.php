@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Checks;
+
+use Waage\Units\Kind;
+
+/**
+ * One check: demand against capacity at a place under a combination.
+ *
+ * Without a ratio it is a statement ("no reduction"), or, when it does not apply, a refusal with its reason: the
+ * standard's rules as they are here end at this member, and no number is given.
+ */
+final readonly class Weighing
+{
+    /**
+     * @param  list<Line>  $lines
+     * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public string $clause,
+        public ?float $ratio,
+        public bool $applies = true,
+        public ?float $demand = null,
+        public ?float $capacity = null,
+        public Kind $kind = Kind::Number,
+        public string $demandSymbol = '',
+        public string $capacitySymbol = '',
+        public ?float $x = null,
+        public string $combination = '',
+        public string $arrangement = '',
+        public string $remark = '',
+        public array $lines = [],
+        public array $ranges = [],
+    ) {
+    }
+
+    public function holds(): bool
+    {
+        return $this->applies && ($this->ratio === null || $this->ratio <= 1.0 + 1e-9);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\En1990;
+use Waage\Member\Member;
+use Waage\Standards\En1993\SteelBeam;
+use Waage\Standards\En1993\SteelSection;
+
+/**
+ * The front door: a member in, everything computed from it out.
+ *
+ * Stateless. The statics is solved once, when the object is made; results are then read from it.
+ */
+final class Design
+{
+    public readonly LoadedBeam $beam;
+
+    /** @var list<Combination> */
+    public readonly array $combinations;
+
+    public readonly SteelBeam $checks;
+
+    /** @var list<Weighing> heaviest first */
+    public readonly array $weighings;
+
+    /** @param  bool  $derive write down the derivations */
+    public function __construct(public readonly Member $member, bool $derive = true)
+    {
+        $this->beam = new LoadedBeam($member);
+        $this->combinations = En1990::combinations($this->beam->actingCases(), $member->basis);
+        $this->checks = new SteelBeam($this->beam, $this->combinations);
+        $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));
+    }
+
+    /** The member's section in its grade. */
+    public function steel(): SteelSection
+    {
+        return new SteelSection($this->member->section, $this->member->grade, $this->member->basis);
+    }
+
+    public function verdict(): Verdict
+    {
+        return Verdict::of($this->weighings);
+    }
+
+    /** @return list<ShortlistRow> every section of the member's families, in the order of the catalogue */
+    public function shortlist(): array
+    {
+        return Shortlist::of($this->member, $this->checks);
+    }
+
+    /**
+     * @param  list<Weighing>  $weighings
+     * @return list<Weighing>
+     */
+    private static function heaviestFirst(array $weighings): array
+    {
+        $weight = fn (Weighing $w): float => $w->applies ? ($w->ratio ?? -1.0) : INF;
+        usort($weighings, fn (Weighing $a, Weighing $b): int => $weight($b) <=> $weight($a));
+
+        return $weighings;
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Polynomial;
+use Waage\Checks\Formula;
+use Waage\Checks\Line;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\Purpose;
+use Waage\Materials\SteelGrade;
+use Waage\Member\Category;
+use Waage\Member\Load;
+use Waage\Member\Restraint;
+use Waage\Member\Support;
+
+/**
+ * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
+ *
+ * Values in N, mm, MPa. A curve is a list of pieces [x0, x1, combination, c0, c1, …]: between x0 and x1 the value is
+ * c0 + c1 (x − x0) + …, governed by the combination with that index (−1: a load case).
+ *
+ * @phpstan-type Curve list<list<float|int>>
+ */
+final readonly class Result
+{
+    public function __construct(private Design $design, private Show $show)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $verdict = $this->design->verdict();
+        $strength = $this->curves($this->combinations(Purpose::Strength), $this->combinations(Purpose::Characteristic));
+        $shown = match ($this->show->kind) {
+            'combination' => $this->combinationCurves(),
+            'case' => $this->caseCurves(),
+            default => null,
+        };
+
+        return [
+            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'reason' => $verdict->reason],
+            'member' => $this->member(),
+            'section' => $this->section(),
+            'combinations' => array_map(fn (Combination $c): array => ['id' => $c->id, 'purpose' => $c->purpose->value, 'clause' => 'EN 1990, '.$c->clause, 'text' => $c->text], $this->design->combinations),
+            'envelope' => $strength,
+            'shown' => $shown,
+            'extremes' => $this->extremes(),
+            'reactions' => (new Reactions($this->design))->toArray(),
+            'weighings' => array_map($this->weighing(...), $this->design->weighings),
+            'messages' => $this->messages(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function member(): array
+    {
+        $member = $this->design->member;
+        $names = $this->design->beam->fieldNames();
+        $fields = [];
+        foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
+            $fields[] = ['from' => $from, 'to' => $to, 'name' => $names[$i], 'overhang' => $this->design->beam->isOverhang($from, $to)];
+        }
+        $restraint = fn (Restraint $r): array => ['continuous' => $r->isContinuous(), 'positions' => $r->positions];
+
+        return [
+            'length' => $member->length,
+            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'fixed' => $s->fixed, 'bearing' => $s->bearing], $member->supports),
+            'fields' => $fields,
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'from' => $l->from, 'to' => $l->to, 'start' => $l->start, 'end' => $l->end], $member->loads),
+            'top' => $restraint($member->top),
+            'bottom' => $restraint($member->bottom),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function section(): array
+    {
+        $s = $this->design->member->section;
+        $steel = $this->design->steel();
+
+        return [
+            'name' => $s->name, 'family' => $s->family, 'h' => $s->h, 'b' => $s->b, 'tw' => $s->tw, 'tf' => $s->tf, 'r' => $s->r,
+            'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
+            'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $steel->class,
+        ];
+    }
+
+    /** @return list<Combination> */
+    private function combinations(Purpose $purpose): array
+    {
+        return array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose === $purpose));
+    }
+
+    /**
+     * @param  list<Combination>  $forForces
+     * @param  list<Combination>  $forDeflection
+     * @return array<string, array{max: Curve, min: Curve}>
+     */
+    private function curves(array $forForces, array $forDeflection): array
+    {
+        $checks = $this->design->checks;
+
+        return [
+            'V' => $this->pair($checks->shear, $forForces, 1.0),
+            'M' => $this->pair($checks->moment, $forForces, 1.0),
+            'w' => $this->pair($checks->deflection, $forDeflection, 1 / $this->stiffness()),
+        ];
+    }
+
+    /** @return array<string, array{max: Curve, min: Curve}>|null */
+    private function combinationCurves(): ?array
+    {
+        $chosen = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->id === $this->show->id));
+
+        return $chosen === [] ? null : $this->curves($chosen, $chosen);
+    }
+
+    /** @return array<string, array{max: Curve, min: Curve}>|null */
+    private function caseCurves(): ?array
+    {
+        $factors = $this->caseFactors($this->show->id);
+        if ($factors === []) {
+            return null;
+        }
+        $responses = $this->design->beam->responses;
+        $curves = [];
+        foreach (Effect::cases() as $effect) {
+            $scale = $effect === Effect::Deflection ? 1 / $this->stiffness() : 1.0;
+            $curve = [];
+            for ($k = 0; $k < $responses->segments(); $k++) {
+                $curve[] = [$responses->breaks[$k], $responses->breaks[$k + 1], -1, ...array_map(fn (float $c): float => $c * $scale, $responses->combined($effect, $factors, $k))];
+            }
+            $curves[$effect->value] = ['max' => $curve, 'min' => $curve];
+        }
+
+        return $curves;
+    }
+
+    /** @return array<int, float> */
+    private function caseFactors(string $id): array
+    {
+        $beam = $this->design->beam;
+        if ($id === 'self-weight' && $beam->selfWeight !== null) {
+            return [$beam->selfWeight => $this->design->member->section->weight()];
+        }
+        foreach ($beam->cases as $case) {
+            if ($case->case->id === $id) {
+                return array_fill_keys($case->sets, 1.0);
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * @param  list<Combination>  $combinations
+     * @return array{max: Curve, min: Curve}
+     */
+    private function pair(Envelope $envelope, array $combinations, float $scale): array
+    {
+        if ($combinations === []) {
+            return ['max' => [], 'min' => []];
+        }
+        $index = [];
+        foreach ($this->design->combinations as $i => $c) {
+            $index[$c->id] = $i;
+        }
+        $breaks = $this->design->beam->responses->breaks;
+        $weight = $this->design->member->section->weight();
+        $curve = fn (int $sign): array => array_map(fn (array $p): array => [
+            $breaks[$p['segment']] + $p['from'],
+            $breaks[$p['segment']] + $p['to'],
+            $index[$p['combination']->id],
+            ...array_map(fn (float $c): float => $c * $scale, Polynomial::shift($p['polynomial'], $p['from'])),
+        ], $envelope->curve($combinations, $sign, $weight));
+
+        return ['max' => $curve(1), 'min' => $curve(-1)];
+    }
+
+    private function stiffness(): float
+    {
+        return SteelGrade::E * $this->design->member->section->Iy;
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function extremes(): array
+    {
+        $checks = $this->design->checks;
+        $weight = $this->design->member->section->weight();
+        $rows = [];
+        foreach ([[$checks->shear, Purpose::Strength, 1.0], [$checks->moment, Purpose::Strength, 1.0], [$checks->deflection, Purpose::Characteristic, 1 / $this->stiffness()]] as [$envelope, $purpose, $scale]) {
+            foreach ([1, -1] as $sign) {
+                $e = $envelope->extreme($this->combinations($purpose), $sign, $weight);
+                if ($e === null || $sign * $e->value <= 1e-9) {
+                    continue;
+                }
+                $factors = $this->design->beam->worst($e->combination, $weight, $envelope->effect, $sign, $e->segment, $e->t);
+                $rows[] = [
+                    'effect' => $envelope->effect->value, 'value' => $e->value * $scale, 'x' => $e->x,
+                    'combination' => $e->combination->id, 'arrangement' => $this->design->beam->arrangementText($factors),
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private function weighing(Weighing $w): array
+    {
+        return [
+            'id' => $w->id, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'applies' => $w->applies, 'holds' => $w->holds(),
+            'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
+            'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
+            'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),
+            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'remark' => $w->remark, 'ranges' => $w->ranges,
+            'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $w->lines),
+        ];
+    }
+
+    /** @return list<string> */
+    private function messages(): array
+    {
+        $messages = [];
+        if ($this->design->combinations === []) {
+            $messages[] = 'No load acts on the member yet, so nothing is weighed.';
+        }
+        $used = array_column($this->design->member->loads, 'case');
+        foreach ($this->design->member->cases as $case) {
+            if (! in_array($case->id, $used, true) && $case->category !== Category::Permanent) {
+                $messages[] = "Load case “{$case->name}” has no load; it takes no part in the combinations.";
+            }
+        }
+
+        return $messages;
+    }
+}

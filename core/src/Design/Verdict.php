@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Checks\Weighing;
+
+/** What all weighings together say. */
+final readonly class Verdict
+{
+    /**
+     * @param  float|null  $ratio  of the heaviest weighing; null when nothing was weighed
+     * @param  string  $reason  why it does not hold, in words; empty when it does
+     */
+    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason)
+    {
+    }
+
+    /** @param  list<Weighing>  $weighings */
+    public static function of(array $weighings): self
+    {
+        $heaviest = null;
+        $reasons = [];
+        foreach ($weighings as $w) {
+            if ($w->ratio !== null && $w->applies && ($heaviest === null || $w->ratio > $heaviest->ratio)) {
+                $heaviest = $w;
+            }
+            if (! $w->applies) {
+                $reasons[] = [INF, $w->remark];
+            } elseif (! $w->holds()) {
+                $reasons[] = [(float) $w->ratio, $w->title.' '.number_format(ceil((float) $w->ratio * 100 - 1e-6) / 100, 2, '.', '')];
+            }
+        }
+
+        usort($reasons, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Loading;
+
+/**
+ * One combination of actions: a factor for all permanent load, and the greatest factor of each variable load case.
+ *
+ * A variable load case, or for imposed load each of its spans, acts with this factor where that makes the effect
+ * worse, and not at all where it would help.
+ */
+final readonly class Combination
+{
+    /** @param  array<string, float>  $variable load case id => factor */
+    public function __construct(
+        public string $id,
+        public Purpose $purpose,
+        public string $clause,
+        public float $permanent,
+        public array $variable,
+        public string $text,
+    ) {
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Units\UnitSystem;
+
+/** The basis of a job from its document; what is absent takes the recommended value. */
+final class BasisReader
+{
+    /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}}|null */
+    private static ?array $recommended = null;
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     *
+     * @throws InvalidMember with paths that start with "basis."
+     */
+    public static function read(array $in): Basis
+    {
+        $f = new Fields;
+        $basis = self::readInto($f, $in);
+        $f->throwIfAny();
+
+        return $basis;
+    }
+
+    /** @param  array<array-key, mixed>  $in */
+    public static function readInto(Fields $f, array $in): Basis
+    {
+        if (($in['standard'] ?? 'EN') !== 'EN') {
+            $f->fail('basis.standard', 'Only the standard set "EN" (Eurocodes) is available.');
+        }
+        $combinations = $in['combinations'] ?? '6.10';
+        if (! in_array($combinations, ['6.10', '6.10a/b'], true)) {
+            $f->fail('basis.combinations', 'This must be "6.10" or "6.10a/b".');
+        }
+        $parameters = self::section($f, $in, 'parameters');
+        $deflection = self::section($f, $in, 'deflection');
+        $psiIn = self::section($f, $parameters, 'psi', 'basis.parameters.psi');
+        $recommended = self::recommended();
+        $n = function (string $key) use ($f, $parameters, $recommended): float {
+            ['value' => $value, 'least' => $least, 'most' => $most] = $recommended['numbers'][$key];
+
+            return $f->number($parameters, $key, "basis.parameters.{$key}", $value, $least, $most);
+        };
+
+        $psi = [];
+        foreach ($recommended['psi'] as $category => $values) {
+            $row = is_array($psiIn[$category] ?? null) ? $psiIn[$category] : [];
+            $psi[$category] = [
+                $f->number($row, '0', "basis.parameters.psi.{$category}.0", $values[0], 0, 1),
+                $f->number($row, '1', "basis.parameters.psi.{$category}.1", $values[1], 0, 1),
+                $f->number($row, '2', "basis.parameters.psi.{$category}.2", $values[2], 0, 1),
+            ];
+        }
+
+        return new Basis(
+            units: $f->choice($in, 'units', 'basis.units', UnitSystem::Metric),
+            useExpressions610ab: $combinations === '6.10a/b',
+            gammaGsup: $n('gammaGsup'),
+            gammaGinf: $n('gammaGinf'),
+            gammaQ: $n('gammaQ'),
+            xi: $n('xi'),
+            KFI: $n('KFI'),
+            psi: $psi,
+            gammaM0: $n('gammaM0'),
+            gammaM1: $n('gammaM1'),
+            eta: $n('eta'),
+            rolledCurves: $f->flag($parameters, 'rolledCurves', 'basis.parameters.rolledCurves', true),
+            lambdaLT0: $n('lambdaLT0'),
+            beta: $n('beta'),
+            modifyChi: $f->flag($parameters, 'modifyChi', 'basis.parameters.modifyChi', true),
+            limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),
+            limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
+        );
+    }
+
+    /** @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}} */
+    private static function recommended(): array
+    {
+        if (self::$recommended === null) {
+            /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}} $data */
+            $data = json_decode((string) file_get_contents(__DIR__.'/../../data/recommended-en.json'), true, 8, JSON_THROW_ON_ERROR);
+            self::$recommended = $data;
+        }
+
+        return self::$recommended;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @return array<array-key, mixed>
+     */
+    private static function section(Fields $f, array $in, string $key, ?string $path = null): array
+    {
+        $section = $in[$key] ?? [];
+        if (! is_array($section)) {
+            $f->fail($path ?? "basis.{$key}", 'This part of the basis cannot be read.');
+
+            return [];
+        }
+
+        return $section;
+    }
+}

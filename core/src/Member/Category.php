@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+/** What kind of action a load case is: permanent, or variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1. */
+enum Category: string
+{
+    case Permanent = 'permanent';
+    case A = 'A';
+    case B = 'B';
+    case C = 'C';
+    case D = 'D';
+    case E = 'E';
+    case F = 'F';
+    case G = 'G';
+    case H = 'H';
+    case Snow = 'snow';
+    case WindDown = 'wind-down';
+    case WindUp = 'wind-up';
+
+    public function isImposed(): bool
+    {
+        return in_array($this, [self::A, self::B, self::C, self::D, self::E, self::F, self::G, self::H], true);
+    }
+
+    public function isWind(): bool
+    {
+        return $this === self::WindDown || $this === self::WindUp;
+    }
+
+    /** The row of the ψ table this category reads. */
+    public function psiRow(): string
+    {
+        return $this->isWind() ? 'wind' : $this->value;
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Permanent => 'Permanent',
+            self::A => 'A: domestic, residential',
+            self::B => 'B: offices',
+            self::C => 'C: congregation',
+            self::D => 'D: shopping',
+            self::E => 'E: storage',
+            self::F => 'F: traffic, vehicles up to 30 kN',
+            self::G => 'G: traffic, vehicles 30 to 160 kN',
+            self::H => 'H: roofs',
+            self::Snow => 'Snow',
+            self::WindDown => 'Wind, downward',
+            self::WindUp => 'Wind, upward',
+        };
+    }
+}

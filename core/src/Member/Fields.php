@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Units\Kind;
+use Waage\Units\Quantity;
+use Waage\Units\QuantityError;
+
+/** Reads the fields of a document and gathers what is wrong with them, so that all errors are told at once. */
+final class Fields
+{
+    private const LONGEST_TEXT = 2000;
+
+    /** @var list<FieldError> */
+    private array $errors = [];
+
+    public function fail(string $path, string $message): void
+    {
+        $this->errors[] = new FieldError($path, $message);
+    }
+
+    public function throwIfAny(): void
+    {
+        if ($this->errors !== []) {
+            throw new InvalidMember($this->errors);
+        }
+    }
+
+    public function hasErrors(): bool
+    {
+        return $this->errors !== [];
+    }
+
+    /**
+     * A quantity in N, mm, MPa; 0 after an error, so that reading can go on.
+     *
+     * @param  array<array-key, mixed>  $in
+     */
+    public function quantity(array $in, string $key, string $path, Kind $kind): float
+    {
+        $value = $in[$key] ?? '';
+        if (! is_string($value)) {
+            $this->fail($path, 'A quantity is a text with its unit, for example "2.5 m".');
+
+            return 0.0;
+        }
+        try {
+            return Quantity::parse($value, $kind);
+        } catch (QuantityError $e) {
+            $this->fail($path, $e->getMessage());
+
+            return 0.0;
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     */
+    public function positive(array $in, string $key, string $path, Kind $kind, string $name): float
+    {
+        $before = count($this->errors);
+        $value = $this->quantity($in, $key, $path, $kind);
+        if (count($this->errors) === $before && $value <= 0) {
+            $this->fail($path, "{$name} must be greater than zero.");
+        }
+
+        return $value;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     */
+    public function text(array $in, string $key, string $path, string $default = ''): string
+    {
+        $value = $in[$key] ?? $default;
+        if (! is_string($value)) {
+            $this->fail($path, 'This must be a text.');
+
+            return $default;
+        }
+        if (mb_strlen($value) > self::LONGEST_TEXT) {
+            $this->fail($path, 'This text is too long; at most '.self::LONGEST_TEXT.' characters.');
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  array<array-key, mixed>  $in
+     * @param  T  $default
+     * @return T
+     */
+    public function choice(array $in, string $key, string $path, \BackedEnum $default): \BackedEnum
+    {
+        if (! array_key_exists($key, $in)) {
+            return $default;
+        }
+        $value = is_string($in[$key]) ? $default::tryFrom($in[$key]) : null;
+        if ($value === null) {
+            $this->fail($path, 'This must be one of: '.implode(', ', array_map(fn (\BackedEnum $c): string => (string) $c->value, $default::cases())).'.');
+        }
+
+        return $value ?? $default;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     */
+    public function flag(array $in, string $key, string $path, bool $default): bool
+    {
+        $value = $in[$key] ?? $default;
+        if (! is_bool($value)) {
+            $this->fail($path, 'This must be true or false.');
+
+            return $default;
+        }
+
+        return $value;
+    }
+
+    /**
+     * A plain number within limits.
+     *
+     * @param  array<array-key, mixed>  $in
+     */
+    public function number(array $in, string $key, string $path, float $default, float $least, float $most): float
+    {
+        $value = $in[$key] ?? $default;
+        if (is_string($value) && is_numeric($value)) {
+            $value = (float) $value;
+        }
+        if ((! is_int($value) && ! is_float($value)) || ! is_finite((float) $value)) {
+            $this->fail($path, 'This must be a number.');
+
+            return $default;
+        }
+        if ($value < $least || $value > $most) {
+            $this->fail($path, "This must lie between {$least} and {$most}.");
+        }
+
+        return (float) $value;
+    }
+
+    /**
+     * A list of objects.
+     *
+     * @param  array<array-key, mixed>  $in
+     * @return list<array<array-key, mixed>>
+     */
+    public function rows(array $in, string $key, int $most, string $noun): array
+    {
+        $rows = $in[$key] ?? [];
+        if (! is_array($rows) || ! array_is_list($rows)) {
+            $this->fail($key, "This must be a list of {$noun}.");
+
+            return [];
+        }
+        if (count($rows) > $most) {
+            $this->fail($key, 'There are '.count($rows)." {$noun}; a member can have at most {$most}.");
+
+            return [];
+        }
+        $good = [];
+        foreach ($rows as $i => $row) {
+            if (! is_array($row)) {
+                $this->fail("{$key}.{$i}", 'This entry cannot be read.');
+            } else {
+                $good[] = $row;
+            }
+        }
+
+        return $good;
+    }
+}

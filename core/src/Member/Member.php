@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Materials\SteelGrade;
+use Waage\Sections\ISection;
+
+/** What the engineer has said about one beam, in N and mm. Immutable. */
+final readonly class Member
+{
+    /**
+     * @param  non-empty-list<Support>  $supports  from left to right
+     * @param  list<LoadCase>  $cases
+     * @param  list<Load>  $loads
+     * @param  list<string>  $families  families the shortlist looks at
+     */
+    public function __construct(
+        public string $mark,
+        public string $title,
+        public string $notes,
+        public float $length,
+        public array $supports,
+        public ISection $section,
+        public SteelGrade $grade,
+        public Restraint $top,
+        public Restraint $bottom,
+        public LoadHeight $loadHeight,
+        public bool $selfWeight,
+        public array $cases,
+        public array $loads,
+        public array $families,
+        public Basis $basis,
+    ) {
+    }
+
+    /** The same member with another section. */
+    public function withSection(ISection $section): self
+    {
+        return new self(
+            $this->mark, $this->title, $this->notes, $this->length, $this->supports, $section, $this->grade, $this->top,
+            $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads, $this->families, $this->basis,
+        );
+    }
+
+    public function case(string $id): LoadCase
+    {
+        foreach ($this->cases as $case) {
+            if ($case->id === $id) {
+                return $case;
+            }
+        }
+        throw new \LogicException("No load case {$id}.");
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document  the member document with its basis (docs/member-format.md)
+     *
+     * @throws InvalidMember
+     */
+    public static function fromArray(array $document): self
+    {
+        return (new MemberReader($document))->read();
+    }
+}

@@ -1,0 +1,281 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Materials\SteelGrade;
+use Waage\Sections\Catalogue;
+use Waage\Units\Kind;
+
+/** Turns a member document into a Member, or tells every field that is wrong. */
+final class MemberReader
+{
+    public const FORMAT = 'waage-member';
+
+    public const VERSION = 1;
+
+    public const MOST_LOADS = 500;
+
+    public const MOST_SUPPORTS = 60;
+
+    public const MOST_CASES = 30;
+
+    public const MOST_RESTRAINTS = 500;
+
+    /** mm; a longer member is a typing error. */
+    private const LONGEST = 500_000.0;
+
+    private readonly Fields $f;
+
+    /** @param  array<array-key, mixed>  $in */
+    public function __construct(private readonly array $in)
+    {
+        $this->f = new Fields;
+    }
+
+    /** @throws InvalidMember */
+    public function read(): Member
+    {
+        $in = $this->in;
+        $f = $this->f;
+        if (($in['format'] ?? null) !== self::FORMAT) {
+            throw new InvalidMember([new FieldError('format', 'This is not a Waage member file.')]);
+        }
+        if (($in['version'] ?? null) !== self::VERSION) {
+            throw new InvalidMember([new FieldError('version', 'This file has another version of the member format; version '.self::VERSION.' can be read.')]);
+        }
+        $basisIn = $in['basis'] ?? [];
+        $basis = is_array($basisIn) ? BasisReader::readInto($f, $basisIn) : BasisReader::readInto($f, []);
+
+        $length = round($f->positive($in, 'length', 'length', Kind::Length, 'The length of the member'), 6);
+        if ($length > self::LONGEST) {
+            $f->fail('length', 'A member can be at most 500 m long.');
+        }
+        $supports = $this->supports($length);
+        $cases = $this->cases();
+        $loads = $this->loads($length, $cases);
+
+        $sectionName = $f->text($in, 'section', 'section');
+        $section = Catalogue::find($sectionName);
+        if ($section === null) {
+            $f->fail('section', $sectionName === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($sectionName, 0, 40).'” in the catalogue.');
+        }
+        $grade = $f->choice($in, 'grade', 'grade', SteelGrade::S355);
+        $restraint = is_array($in['restraint'] ?? null) ? $in['restraint'] : [];
+        $top = $this->restraint($restraint, 'top', $length, $supports);
+        $bottom = $this->restraint($restraint, 'bottom', $length, $supports);
+        $loadHeight = $f->choice($in, 'loadHeight', 'loadHeight', LoadHeight::Top);
+        $selfWeight = $f->flag($in, 'selfWeight', 'selfWeight', true);
+        $basis = $this->ownLimits($basis);
+        $mark = $f->text($in, 'mark', 'mark');
+        $title = $f->text($in, 'title', 'title');
+        $notes = $f->text($in, 'notes', 'notes');
+        $families = $this->families();
+
+        $f->throwIfAny();
+        if ($supports === [] || $section === null) {
+            throw new \LogicException('Errors must have been told.');
+        }
+
+        return new Member($mark, $title, $notes, $length, $supports, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $families, $basis);
+    }
+
+    /** @return list<Support> */
+    private function supports(float $length): array
+    {
+        $rows = $this->f->rows($this->in, 'supports', self::MOST_SUPPORTS, 'supports');
+        $supports = [];
+        foreach ($rows as $i => $row) {
+            $x = $this->position($row, 'x', "supports.{$i}.x", $length, 'The support');
+            $kind = $row['kind'] ?? 'pinned';
+            if (! in_array($kind, ['pinned', 'fixed'], true)) {
+                $this->f->fail("supports.{$i}.kind", 'A support is "pinned" or "fixed".');
+            }
+            $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
+            foreach ($supports as $j => $other) {
+                if (! $this->f->hasErrors() && abs($other->x - $x) < 1.0) {
+                    $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
+                }
+            }
+            $supports[] = new Support($x, $kind === 'fixed', $bearing);
+        }
+        usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
+        if ($supports === [] && ! $this->f->hasErrors()) {
+            $this->f->fail('supports', 'The beam has no support: it can move down as a whole.');
+        } elseif (count($supports) === 1 && ! $supports[0]->fixed) {
+            $this->f->fail('supports', 'The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.');
+        }
+
+        return $supports;
+    }
+
+    /** @return list<LoadCase> */
+    private function cases(): array
+    {
+        $cases = [];
+        foreach ($this->f->rows($this->in, 'cases', self::MOST_CASES, 'load cases') as $i => $row) {
+            $id = $this->f->text($row, 'id', "cases.{$i}.id");
+            $name = $this->f->text($row, 'name', "cases.{$i}.name");
+            if (preg_match('/^[A-Za-z][\w-]{0,39}$/', $id) !== 1) {
+                $this->f->fail("cases.{$i}.id", 'The id of a load case starts with a letter and has letters and digits only.');
+            }
+            if (trim($name) === '') {
+                $this->f->fail("cases.{$i}.name", 'A load case needs a name.');
+            }
+            foreach ($cases as $other) {
+                if ($other->id === $id) {
+                    $this->f->fail("cases.{$i}.id", "Two load cases have the id “{$id}”.");
+                }
+            }
+            $cases[] = new LoadCase($id, $name, $this->f->choice($row, 'category', "cases.{$i}.category", Category::Permanent));
+        }
+
+        return $cases;
+    }
+
+    /**
+     * @param  list<LoadCase>  $cases
+     * @return list<Load>
+     */
+    private function loads(float $length, array $cases): array
+    {
+        $byId = array_column($cases, null, 'id');
+        $loads = [];
+        foreach ($this->f->rows($this->in, 'loads', self::MOST_LOADS, 'loads') as $i => $row) {
+            $path = "loads.{$i}";
+            $caseId = $this->f->text($row, 'case', "{$path}.case");
+            $case = $byId[$caseId] ?? null;
+            if ($case === null) {
+                $this->f->fail("{$path}.case", 'This load belongs to no load case of the member.');
+            }
+            $loads[] = $this->load($row, $path, $length, $caseId, $case?->category === Category::WindUp);
+        }
+
+        return $loads;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function load(array $row, string $path, float $length, string $case, bool $up): Load
+    {
+        $f = $this->f;
+        $kind = $f->choice($row, 'kind', "{$path}.kind", LoadKind::Line);
+        $sign = $up ? -1.0 : 1.0;
+        $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up): float {
+            $v = $f->quantity($row, $key, "{$path}.{$key}", $quantity);
+            if ($up && $v < 0) {
+                $f->fail("{$path}.{$key}", 'Loads of an upward wind case are entered as positive numbers; they act upward.');
+            }
+
+            return $v;
+        };
+        $pressure = $width = null;
+        if (in_array($kind, [LoadKind::Point, LoadKind::Moment], true)) {
+            $from = $to = $this->position($row, 'x', "{$path}.x", $length, 'The load');
+            $start = $end = $sign * $value('value', $kind === LoadKind::Point ? Kind::Force : Kind::Moment);
+        } else {
+            $from = ($row['from'] ?? '') === '' ? 0.0 : $this->position($row, 'from', "{$path}.from", $length, 'The load');
+            $to = ($row['to'] ?? '') === '' ? $length : $this->position($row, 'to', "{$path}.to", $length, 'The load');
+            if ($to <= $from && ! $f->hasErrors()) {
+                $f->fail("{$path}.to", 'The load must end to the right of where it starts.');
+            }
+            if ($kind === LoadKind::Area) {
+                $pressure = $sign * $value('value', Kind::AreaLoad);
+                $width = $f->positive($row, 'width', "{$path}.width", Kind::Length, 'The width carried');
+                $start = $end = $pressure * $width;
+            } else {
+                $start = $sign * $value('value', Kind::LineLoad);
+                $end = ($row['end'] ?? '') === '' ? $start : $sign * $value('end', Kind::LineLoad);
+            }
+        }
+
+        return new Load(
+            $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"),
+            $f->text($row, 'remark', "{$path}.remark"), $from, $to, $start, $end, $pressure, $width,
+        );
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function position(array $row, string $key, string $path, float $length, string $what): float
+    {
+        // Places that differ by a rounding only (1/3 of 6 m, 2 m) are the same place.
+        $x = round($this->f->quantity($row, $key, $path, Kind::Length), 6);
+        // A position typed in feet may miss the end of a length typed in metres by a rounding.
+        if ($x > $length && $x < $length + 0.5) {
+            return $length;
+        }
+        if (($x < 0 || $x > $length) && $length > 0) {
+            $this->f->fail($path, "{$what} lies off the beam, which is ".$this->meters($length).' long.');
+        }
+
+        return $x;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @param  list<Support>  $supports
+     */
+    private function restraint(array $in, string $flange, float $length, array $supports): Restraint
+    {
+        $f = $this->f;
+        $row = is_array($in[$flange] ?? null) ? $in[$flange] : [];
+        $path = "restraint.{$flange}";
+        $kind = $f->choice($row, 'kind', "{$path}.kind", RestraintKind::Supports);
+        $positions = [];
+        if ($kind === RestraintKind::Spacing) {
+            $spacing = $f->positive($row, 'spacing', "{$path}.spacing", Kind::Length, 'The spacing');
+            if ($spacing > 0 && $length / $spacing > self::MOST_RESTRAINTS) {
+                $f->fail("{$path}.spacing", 'This spacing gives more than '.self::MOST_RESTRAINTS.' restraints.');
+            } elseif ($spacing > 0) {
+                for ($i = 1; $i * $spacing < $length - 0.5; $i++) {
+                    $positions[] = $i * $spacing;
+                }
+            }
+        } elseif ($kind === RestraintKind::Positions) {
+            $given = $row['positions'] ?? [];
+            if (! is_array($given) || ! array_is_list($given) || $given === [] || count($given) > self::MOST_RESTRAINTS) {
+                $f->fail("{$path}.positions", 'Give between 1 and '.self::MOST_RESTRAINTS.' positions.');
+                $given = [];
+            }
+            foreach ($given as $i => $text) {
+                $positions[] = $this->position([$text], '0', "{$path}.positions.{$i}", $length, 'The restraint');
+            }
+            sort($positions);
+        }
+
+        return new Restraint($kind, $positions);
+    }
+
+    /** The member may have deflection limits of its own. */
+    private function ownLimits(Basis $basis): Basis
+    {
+        $own = $this->in['deflection'] ?? null;
+        if (! is_array($own)) {
+            return $basis;
+        }
+        $values = get_object_vars($basis);
+        $values['limitTotal'] = $this->f->number($own, 'total', 'deflection.total', $basis->limitTotal, 50, 2000);
+        $values['limitVariable'] = $this->f->number($own, 'variable', 'deflection.variable', $basis->limitVariable, 50, 2000);
+
+        return new Basis(...$values);
+    }
+
+    /** @return list<string> */
+    private function families(): array
+    {
+        $known = Catalogue::families();
+        $families = $this->in['families'] ?? $known;
+        if (! is_array($families)) {
+            $this->f->fail('families', 'This must be a list of section families.');
+
+            return $known;
+        }
+
+        return array_values(array_intersect($known, $families));
+    }
+
+    private function meters(float $length): string
+    {
+        return rtrim(rtrim(number_format($length / 1000, 3, '.', ''), '0'), '.').' m';
+    }
+}

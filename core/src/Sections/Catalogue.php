@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sections;
+
+/** The sections of core/data/sections-en10365.csv, by name and in the order of the standard. */
+final class Catalogue
+{
+    /** @var array<string, ISection>|null */
+    private static ?array $sections = null;
+
+    /** @return array<string, ISection> */
+    public static function all(): array
+    {
+        return self::$sections ??= self::read();
+    }
+
+    /** A section by its name; upper and lower case and spaces do not matter ("ipe300"). */
+    public static function find(string $name): ?ISection
+    {
+        $section = self::all()[$name] ?? null;
+        if ($section !== null) {
+            return $section;
+        }
+        $key = self::key($name);
+        foreach (self::all() as $section) {
+            if (self::key($section->name) === $key) {
+                return $section;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    public static function families(): array
+    {
+        return array_values(array_unique(array_map(fn (ISection $s): string => $s->family, self::all())));
+    }
+
+    private static function key(string $name): string
+    {
+        return strtoupper((string) preg_replace('/\s+/', '', $name));
+    }
+
+    /** @return array<string, ISection> */
+    private static function read(): array
+    {
+        $lines = file(__DIR__.'/../../data/sections-en10365.csv', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+        $sections = [];
+        foreach ($lines as $line) {
+            if ($line[0] === '#' || str_starts_with($line, 'family')) {
+                continue;
+            }
+            [$family, $name, $h, $b, $tw, $tf, $r] = explode(',', $line);
+            $sections[$name] = new ISection($name, $family, (float) $h, (float) $b, (float) $tw, (float) $tf, (float) $r);
+        }
+
+        return $sections;
+    }
+}

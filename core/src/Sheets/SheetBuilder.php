@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sheets;
+
+use Waage\Checks\Weighing;
+use Waage\Design\Design;
+use Waage\Design\Reactions;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Loading\Combination;
+use Waage\Member\Load;
+use Waage\Member\LoadHeight;
+use Waage\Member\LoadKind;
+use Waage\Member\Restraint;
+use Waage\Member\RestraintKind;
+use Waage\Member\Support;
+use Waage\Units\Kind;
+
+/** The calculation sheet of one member: brief for the file, full for the checker. */
+final readonly class SheetBuilder
+{
+    public function __construct(private Design $design, private JobInfo $job, private bool $full)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $member = $this->design->member;
+
+        return [
+            'mark' => $member->mark,
+            'title' => $member->title,
+            'units' => $member->basis->units->value,
+            'full' => $this->full,
+            'job' => $this->job->toArray(),
+            'result' => (new Result($this->design, Show::envelope()))->toArray(),
+            'blocks' => [
+                ...$this->summary(),
+                ...$this->input(),
+                ...$this->full ? $this->combinations() : [],
+                ...$this->forces(),
+                ...$this->reactions(),
+                ...$this->full ? $this->weighings() : [],
+                ...$this->assumptions(),
+            ],
+        ];
+    }
+
+    private function format(float $value, Kind $kind): string
+    {
+        return $this->design->member->basis->units->format($value, $kind);
+    }
+
+    private function number(float $value, Kind $kind): string
+    {
+        return explode(' ', $this->format($value, $kind))[0];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function summary(): array
+    {
+        $verdict = $this->design->verdict();
+        $rows = array_map(fn (Weighing $w): array => [
+            $w->title,
+            $w->demand === null ? '' : $this->format($w->demand, $w->kind),
+            $w->capacity === null ? '' : $this->format($w->capacity, $w->kind),
+            $w->ratio === null ? '' : number_format($w->ratio, 3, '.', ''),
+            match (true) {
+                ! $w->applies => 'not covered',
+                $w->id === 'classification' => 'class '.$this->design->steel()->class,
+                $w->ratio === null => 'no check needed',
+                $w->holds() => 'holds',
+                default => 'does not hold',
+            },
+            $w->x === null ? '' : $this->format($w->x, Kind::Length),
+            $w->combination,
+            preg_replace('/^EN 1993-1-1, /', '', $w->clause) ?? '',
+        ], $this->design->weighings);
+
+        $blocks = [
+            Block::heading('Summary'),
+            ['type' => 'verdict', 'holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'text' => $verdict->holds
+                ? ($verdict->ratio === null ? 'Nothing is weighed.' : "The member holds. {$verdict->title} governs.")
+                : "The member does not hold: {$verdict->reason}."],
+            Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
+        ];
+        if ($this->design->member->notes !== '') {
+            $blocks[] = Block::text($this->design->member->notes);
+        }
+
+        return $blocks;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function input(): array
+    {
+        $m = $this->design->member;
+        $names = array_column($m->cases, 'name', 'id');
+        $categories = [];
+        foreach ($m->cases as $case) {
+            $categories[$case->id] = $case->category->label();
+        }
+        $supports = array_map(fn (Support $s, int $i): array => [
+            (string) ($i + 1), $this->format($s->x, Kind::Length), $s->fixed ? 'fixed' : 'pinned', $this->format($s->bearing, Kind::Size),
+            $i === 0 ? '' : $this->format($s->x - $m->supports[$i - 1]->x, Kind::Length),
+        ], $m->supports, array_keys($m->supports));
+        $loads = array_map(fn (Load $l): array => [
+            $l->name, $names[$l->case], $categories[$l->case], $this->loadText($l), $this->placeText($l), $l->remark,
+        ], $m->loads);
+        if ($m->selfWeight) {
+            array_unshift($loads, ['Self-weight', 'Self-weight', 'Permanent', $this->format($m->section->weight(), Kind::LineLoad), 'full length', '']);
+        }
+
+        return [
+            Block::heading('Member'),
+            Block::figure('member', 'Member with its loads (unfactored)'),
+            Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [[
+                $m->section->name, $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size),
+                $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length),
+                match ($m->loadHeight) {
+                    LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
+                },
+            ]]),
+            Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
+            Block::table(['Load', 'Load case', 'Category', '>Value', 'Place', 'Remark'], $loads),
+            Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
+        ];
+    }
+
+    private function loadText(Load $l): string
+    {
+        return match ($l->kind) {
+            LoadKind::Point => $this->format($l->start, Kind::Force),
+            LoadKind::Moment => $this->format($l->start, Kind::Moment),
+            LoadKind::Area => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->format((float) $l->width, Kind::Length).' = '.$this->format($l->start, Kind::LineLoad),
+            LoadKind::Line => $l->start === $l->end ? $this->format($l->start, Kind::LineLoad) : $this->format($l->start, Kind::LineLoad).' to '.$this->format($l->end, Kind::LineLoad),
+        };
+    }
+
+    private function placeText(Load $l): string
+    {
+        return match (true) {
+            $l->kind === LoadKind::Point || $l->kind === LoadKind::Moment => 'at '.$this->format($l->from, Kind::Length),
+            $l->from === 0.0 && $l->to === $this->design->member->length => 'full length',
+            default => $this->format($l->from, Kind::Length).' to '.$this->format($l->to, Kind::Length),
+        };
+    }
+
+    private function restraintText(Restraint $r): string
+    {
+        return match ($r->kind) {
+            RestraintKind::Continuous => 'continuous',
+            RestraintKind::Supports => 'at the supports only',
+            RestraintKind::Spacing, RestraintKind::Positions => 'at the supports and at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $r->positions)),
+        };
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function combinations(): array
+    {
+        $b = $this->design->member->basis;
+        $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, $c->clause], $this->design->combinations);
+
+        return [
+            Block::heading('Combinations of actions (EN 1990)'),
+            Block::text('Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse. Strength by '.($b->useExpressions610ab ? 'expressions (6.10a) and (6.10b).' : 'expression (6.10).')),
+            Block::values([
+                'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$b->useExpressions610ab ? ['xi' => $b->xi] : [],
+                'K_FI' => $b->KFI, 'gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1,
+            ]),
+            Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function forces(): array
+    {
+        /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
+        $extremes = (new Result($this->design, Show::envelope()))->extremes();
+        $names = ['V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection]];
+        $rows = array_map(fn (array $e): array => [
+            $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
+        ], $extremes);
+
+        return [
+            Block::heading('Forces and deflection'),
+            Block::figure('V', 'Shear force, envelope of the strength combinations'),
+            Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
+            Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive'),
+            Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function reactions(): array
+    {
+        $reactions = new Reactions($this->design);
+        /** @var list<array{name: string, forces: list<float>, moments: list<float>, load: float, reaction: float}> $cases */
+        $cases = $reactions->toArray()['cases'];
+        $m = $this->design->member;
+        $columns = ['Load case'];
+        foreach (array_keys($m->supports) as $i) {
+            $columns[] = '>Support '.($i + 1);
+        }
+        $rows = array_map(fn (array $r): array => [$r['name'], ...array_map(fn (float $f): string => $this->format($f, Kind::Force), $r['forces']), $this->format($r['reaction'], Kind::Force), $this->format($r['load'], Kind::Force)], $cases);
+        $range = $reactions->strengthRange();
+        foreach ([0 => 'Strength, greatest', 1 => 'Strength, smallest'] as $i => $name) {
+            if ($range !== []) {
+                $rows[] = [$name, ...array_map(fn (array $r): string => $this->format($r[$i], Kind::Force), $range), '', ''];
+            }
+        }
+        $blocks = [
+            Block::heading('Reactions'),
+            Block::text('By load case unfactored and with every span loaded, up positive; the last columns are the check of equilibrium.'),
+            Block::table([...$columns, '>Sum of reactions', '>Sum of loads'], $rows),
+        ];
+        if ($this->full) {
+            /** @var list<array{id: string, forces: list<array{float, float}>}> $combinations */
+            $combinations = $reactions->toArray()['combinations'];
+            $both = fn (array $r): string => $this->format($r[1], Kind::Force) === $this->format($r[0], Kind::Force)
+                ? $this->format($r[0], Kind::Force)
+                : $this->number($r[1], Kind::Force).' to '.$this->format($r[0], Kind::Force);
+            $blocks[] = Block::table(['Combination', ...array_slice($columns, 1)], array_map(fn (array $c): array => [$c['id'], ...array_map($both, $c['forces'])], $combinations));
+        }
+        $fixed = array_filter($m->supports, fn (Support $s): bool => $s->fixed);
+        if ($fixed !== []) {
+            $rows = array_map(fn (array $r): array => [$r['name'], ...array_map(fn (int $i): string => $this->format($r['moments'][$i], Kind::Moment), array_keys($fixed))], $cases);
+            $blocks[] = Block::table(['Moment at fixed supports', ...array_map(fn (int $i): string => '>Support '.($i + 1), array_keys($fixed))], $rows);
+        }
+
+        return $blocks;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function weighings(): array
+    {
+        return [
+            Block::heading('Section'),
+            Block::figure('section', $this->design->member->section->name),
+            Block::heading('Weighings (EN 1993-1-1:2005)'),
+            ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function assumptions(): array
+    {
+        return [
+            Block::heading('Assumptions and limits'),
+            Block::list([
+                'Straight prismatic beam, linear elastic, small displacements; rigid supports; deflection from bending only. Extremes are exact, no mesh.',
+                'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',
+                'Bending about the strong axis without axial force or torsion. Webs at supports and under concentrated loads are not weighed here.',
+                'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',
+                'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
+                'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; rolled sections, dimensions after EN 10365.',
+                'An overhang may deflect as a span of twice its length.',
+            ]),
+        ];
+    }
+}

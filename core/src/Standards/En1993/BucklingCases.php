@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\PieceDiagram;
+use Waage\Loading\Combination;
+use Waage\Sections\Catalogue;
+use Waage\Sections\ISection;
+
+/**
+ * The moment diagrams that can govern the lateral-torsional buckling of each length between restraints.
+ *
+ * For each combination: the arrangements that make the moment of the flange's sign greatest at an end, a quarter point,
+ * the middle or its own peak, and the one with all spans loaded. What another diagram of the same length makes at least
+ * as bad in all that counts (moment, equivalent uniform moment, load on the twist) is left out. They do not depend on
+ * the section, so that a shortlist makes them once.
+ */
+final class BucklingCases
+{
+    /** Values of one measure. */
+    private const MEASURES = 6;
+
+    /**
+     * @param  list<BucklingLength>  $pieces
+     * @param  list<Combination>  $combinations
+     * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
+     * @return list<BucklingCase>
+     */
+    public static function of(LoadedBeam $beam, array $pieces, array $combinations, int $loadSign): array
+    {
+        $weight = $beam->member->section->weight();
+        $heaviest = self::heaviestWeight();
+        $cases = [];
+        foreach ($pieces as $piece) {
+            $ofPiece = [];
+            foreach ($combinations as $combination) {
+                array_push($ofPiece, ...self::arranged($beam, $piece, $combination, $weight));
+            }
+            array_push($cases, ...self::governing($ofPiece, $weight, $heaviest, $loadSign));
+        }
+
+        return $cases;
+    }
+
+    /** @return list<BucklingCase> */
+    private static function arranged(LoadedBeam $beam, BucklingLength $piece, Combination $combination, float $weight): array
+    {
+        $worstAt = function (float $x, bool $left) use ($beam, $piece, $combination, $weight): array {
+            $k = $beam->responses->segmentAt($x, $left);
+
+            return $beam->worst($combination, $weight, Effect::Moment, $piece->sign, $k, $x - $beam->responses->breaks[$k]);
+        };
+        $cases = [];
+        $add = function (array $factors) use (&$cases, $beam, $piece, $combination): ?BucklingCase {
+            /** @var array<int, float> $factors */
+            $key = implode(',', array_keys($factors));
+            if (isset($cases[$key])) {
+                return null;
+            }
+
+            return $cases[$key] = new BucklingCase($piece, $combination, new PieceDiagram($beam, $factors, $combination->permanent, $piece->from, $piece->to), $factors);
+        };
+        $add($beam->allLoaded($combination, $weight));
+        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
+            $added = $add($worstAt($piece->from + $part * $piece->length(), $part === 1.0));
+            if ($added !== null) {
+                [$M, $x] = $added->diagram->moments($piece->sign, $weight);
+                $M > 0 && $add($worstAt($x, false));
+            }
+        }
+
+        return array_values($cases);
+    }
+
+    /**
+     * @param  list<BucklingCase>  $cases  of one length
+     * @return list<BucklingCase>
+     */
+    private static function governing(array $cases, float $weight, float $heaviest, int $loadSign): array
+    {
+        $measures = [];
+        $weights = [$weight, 0.0, $heaviest];
+        foreach ($cases as $i => $case) {
+            // Without self-weight, with the member's own and with the heaviest: what is left out must not matter for any
+            // section of a shortlist, and uplift that a heavy section outweighs is there for a light one.
+            $measure = [];
+            foreach ($weights as $of) {
+                array_push($measure, ...self::measure($case, $of, $loadSign));
+            }
+            if (max($measure[0], $measure[self::MEASURES], $measure[2 * self::MEASURES]) > 0.0) {
+                $measures[$i] = $measure;
+            }
+        }
+        // Those with the greatest moment first: most of the others then need not be worked out.
+        uasort($measures, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $kept = [];
+        foreach ($measures as $i => $measure) {
+            // Of two that are the same the earlier one stays.
+            foreach ($measures as $j => $other) {
+                if ($i !== $j && self::isNowhereMore($measure, $other) && ($j < $i || ! self::isNowhereMore($other, $measure))) {
+                    continue 2;
+                }
+            }
+            $kept[] = $cases[$i];
+        }
+
+        return $kept;
+    }
+
+    /** @return list<float> moment, square of the equivalent uniform moment, load on the twist, and the shape where it counts */
+    private static function measure(BucklingCase $case, float $weight, int $loadSign): array
+    {
+        [$M, , $absolute] = $case->diagram->moments($case->piece->sign, $weight);
+        [$a, $b, $c] = $case->diagram->quarterPoints($weight);
+        // With the other flange held the shape counts as well, not only its norm.
+        $shape = $case->piece->otherGap <= $case->piece->length() / 2 ? $case->piece->sign : 0;
+
+        return [
+            $M > 1e-9 * $absolute ? $M : 0.0, $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2,
+            $loadSign * $case->diagram->twistingLoad($weight), $shape * $a, $shape * $b, $shape * $c,
+        ];
+    }
+
+    /** Self-weight of the heaviest section of the catalogue, N/mm. */
+    private static function heaviestWeight(): float
+    {
+        return max(0.0, ...array_values(array_map(fn (ISection $s): float => $s->weight(), Catalogue::all())));
+    }
+
+    /**
+     * @param  list<float>  $a
+     * @param  list<float>  $b
+     */
+    private static function isNowhereMore(array $a, array $b): bool
+    {
+        foreach ($a as $i => $value) {
+            if ($value > $b[$i] + 1e-9 * abs($b[$i])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

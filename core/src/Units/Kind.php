@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Units;
+
+/** How a quantity is shown: a span and a plate thickness are both lengths, but not in the same unit. */
+enum Kind: string
+{
+    case Number = 'number';
+    case Length = 'length';
+    case Size = 'size';
+    case Deflection = 'deflection';
+    case Force = 'force';
+    case LineLoad = 'lineLoad';
+    case Mass = 'mass';
+    case AreaLoad = 'areaLoad';
+    case Stress = 'stress';
+    case ModulusOfElasticity = 'modulusOfElasticity';
+    case Moment = 'moment';
+    case Area = 'area';
+    case Modulus = 'modulus';
+    case SecondMoment = 'secondMoment';
+    case Warping = 'warping';
+    case Stiffness = 'stiffness';
+
+    public function dimension(): Dimension
+    {
+        return Dimension::from(UnitTable::kind($this)['dimension']);
+    }
+}

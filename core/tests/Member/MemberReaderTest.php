@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Member\InvalidMember;
+use Waage\Member\Member;
+
+/**
+ * @param  array<string, mixed>  $change
+ * @return array<string, string> messages by path
+ */
+function faults(array $change): array
+{
+    try {
+        Member::fromArray(document($change));
+    } catch (InvalidMember $e) {
+        $faults = [];
+        foreach ($e->errors as $error) {
+            $faults[$error->path] ??= $error->message;
+        }
+
+        return $faults;
+    }
+
+    return [];
+}
+
+it('tells what is wrong at its field', function (array $change, string $path, string $says): void {
+    expect(faults($change)[$path] ?? 'no fault at '.$path.': '.json_encode(faults($change)))->toContain($says);
+})->with([
+    'foreign file' => [['format' => 'other'], 'format', 'not a Waage member file'],
+    'later version' => [['version' => 2], 'version', 'version 1 can be read'],
+    'no length' => [['length' => ''], 'length', 'Nothing is entered'],
+    'zero length' => [['length' => '0 m'], 'length', 'greater than zero'],
+    'negative length' => [['length' => '-6 m'], 'length', 'greater than zero'],
+    'endless' => [['length' => '600 m'], 'length', 'at most 500 m'],
+    'length as a number' => [['length' => 6], 'length', 'text with its unit'],
+    'length without a unit' => [['length' => '6'], 'length', 'unit is missing'],
+    'unknown unit' => [['length' => '6 ells'], 'length', 'not a unit'],
+    'division by zero' => [['length' => '1/0 m'], 'length', 'divides by zero'],
+    'no support' => [['supports' => []], 'supports', 'move down'],
+    'one pinned support' => [['supports' => [supportAt('2 m')]], 'supports', 'turn about it'],
+    'support off the beam' => [['supports' => [supportAt('0 m'), supportAt('7 m')]], 'supports.1.x', 'off the beam, which is 6 m long'],
+    'supports on top of each other' => [['supports' => [supportAt('0 m'), supportAt('0 m'), supportAt('6 m')]], 'supports.1.x', 'on top of support 1'],
+    'no bearing' => [['supports' => [supportAt('0 m'), [...supportAt('6 m'), 'bearing' => '0 mm']]], 'supports.1.bearing', 'greater than zero'],
+    'support of another kind' => [['supports' => [supportAt('0 m', 'spring'), supportAt('6 m')]], 'supports.0.kind', 'pinned'],
+    'load off the beam' => [['loads' => [lineLoad('g', '1 kN/m', ['from' => '2 m', 'to' => '6.5 m'])]], 'loads.0.to', 'off the beam'],
+    'load backwards' => [['loads' => [lineLoad('g', '1 kN/m', ['from' => '4 m', 'to' => '2 m'])]], 'loads.0.to', 'end to the right'],
+    'load of no case' => [['loads' => [lineLoad('x', '1 kN/m')]], 'loads.0.case', 'no load case'],
+    'area load without width' => [['loads' => [lineLoad('g', '1 kN/m²', ['kind' => 'area'])]], 'loads.0.width', 'Nothing is entered'],
+    'load of another dimension' => [['loads' => [lineLoad('g', '1 kN')]], 'loads.0.value', 'a force, but a load per length'],
+    'upward wind entered negative' => [['cases' => [['id' => 'w', 'name' => 'W', 'category' => 'wind-up']], 'loads' => [lineLoad('w', '-1 kN/m')]], 'loads.0.value', 'positive numbers'],
+    'too many loads' => [['loads' => array_fill(0, 5000, lineLoad('g', '1 kN/m'))], 'loads', 'There are 5000 loads; a member can have at most 500'],
+    'loads not a list' => [['loads' => 'many'], 'loads', 'list of loads'],
+    'a load that is no object' => [['loads' => [3]], 'loads.0', 'cannot be read'],
+    'long text' => [['title' => str_repeat('x', 10_000)], 'title', 'at most 2000'],
+    'text that is none' => [['notes' => ['a']], 'notes', 'must be a text'],
+    'two cases with one id' => [['cases' => [['id' => 'g', 'name' => 'A', 'category' => 'A'], ['id' => 'g', 'name' => 'B', 'category' => 'B']]], 'cases.1.id', 'Two load cases'],
+    'case without a name' => [['cases' => [['id' => 'g', 'name' => ' ', 'category' => 'A']], 'loads' => []], 'cases.0.name', 'needs a name'],
+    'case of another category' => [['cases' => [['id' => 'g', 'name' => 'A', 'category' => 'Z']], 'loads' => []], 'cases.0.category', 'one of'],
+    'unknown section' => [['section' => 'IPE 301'], 'section', 'no section “IPE 301”'],
+    'no section' => [['section' => ''], 'section', 'Choose a section'],
+    'unknown grade' => [['grade' => 'S700'], 'grade', 'S235, S275, S355, S460'],
+    'spacing of nothing' => [['restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '0 m']]], 'restraint.top.spacing', 'greater than zero'],
+    'spacing far too close' => [['restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '1 mm']]], 'restraint.top.spacing', 'more than 500'],
+    'restraint off the beam' => [['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['9 m']]]], 'restraint.top.positions.0', 'off the beam'],
+    'no positions' => [['restraint' => ['top' => ['kind' => 'positions', 'positions' => []]]], 'restraint.top.positions', 'Give between'],
+    'another standard' => [['basis' => ['standard' => 'XX']], 'basis.standard', 'Eurocodes'],
+    'factor out of range' => [['basis' => ['parameters' => ['gammaM0' => 0]]], 'basis.parameters.gammaM0', 'between 1 and 1.5'],
+    'factor that is no number' => [['basis' => ['parameters' => ['gammaQ' => 'a lot']]], 'basis.parameters.gammaQ', 'must be a number'],
+    'deflection limit out of range' => [['basis' => ['deflection' => ['total' => 1]]], 'basis.deflection.total', 'between 50 and 2000'],
+]);
+
+it('tells all errors at once', function (): void {
+    expect(faults(['length' => 'x', 'section' => 'y', 'grade' => 'z']))->toHaveKeys(['length', 'section', 'grade']);
+});
+
+it('survives any shape of document', function (): void {
+    $junk = [null, true, 3, -1.5, 'x', [], [[]], ['a' => ['b' => []]], [null], str_repeat('9', 300)];
+    foreach (array_keys(document()) as $key) {
+        foreach ($junk as $value) {
+            try {
+                $member = Member::fromArray(document([$key => $value]));
+                expect($member)->toBeInstanceOf(Member::class);
+            } catch (InvalidMember $e) {
+                expect($e->errors)->not->toBeEmpty();
+            }
+        }
+    }
+});
+
+it('takes the recommended values where the basis is silent', function (): void {
+    $basis = Member::fromArray(document())->basis;
+    expect([$basis->gammaGsup, $basis->gammaQ, $basis->xi, $basis->gammaM0, $basis->gammaM1, $basis->lambdaLT0, $basis->beta])->toBe([1.35, 1.5, 0.85, 1.0, 1.0, 0.4, 0.75]);
+});
+
+it('turns upward wind up and area loads into line loads', function (): void {
+    $member = Member::fromArray(document([
+        'cases' => [['id' => 'w', 'name' => 'W', 'category' => 'wind-up'], ['id' => 'g', 'name' => 'G', 'category' => 'permanent']],
+        'loads' => [lineLoad('w', '2 kN/m'), lineLoad('g', '2.5 kN/m²', ['kind' => 'area', 'width' => '5.2/2 m'])],
+    ]));
+    expect($member->loads[0]->start)->toBe(-2.0)->and($member->loads[1]->start)->toBeNear(6.5);
+});

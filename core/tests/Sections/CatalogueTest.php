@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Sections\Catalogue;
+use Waage\Sections\ISection;
+
+/** @return array<string, list<float>> published properties by name */
+function publishedSections(): array
+{
+    $rows = [];
+    foreach (file(__DIR__.'/../data/section-tables.csv', FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        if ($line[0] !== '#' && ! str_starts_with($line, 'name')) {
+            $cells = explode(',', $line);
+            $rows[array_shift($cells)] = array_map(floatval(...), $cells);
+        }
+    }
+
+    return $rows;
+}
+
+it('has the complete series', function (): void {
+    expect(array_count_values(array_map(fn (ISection $s): string => $s->family, Catalogue::all())))->toBe(['IPE' => 18, 'HEA' => 24, 'HEB' => 24, 'HEM' => 24]);
+});
+
+it('agrees with the published tables', function (string $name, array $published): void {
+    $s = section($name);
+    [$G, $A, $Iy, $Wely, $Wply, $Iz, $Wplz, $It, $Iw] = $published;
+    foreach ([[$s->A, $A * 1e2], [$s->Iy, $Iy * 1e4], [$s->Wely, $Wely * 1e3], [$s->Wply, $Wply * 1e3], [$s->Iz, $Iz * 1e4], [$s->Wplz, $Wplz * 1e3]] as $i => [$computed, $table]) {
+        expect($computed)->toBeNear($table, 0.01);
+    }
+    // The tables round masses of light sections to 0.1 kg/m; torsion and warping come from approximations.
+    expect($s->weight() / 9.80665 * 1000)->toBeNear($G, 0.01, 10.0)
+        ->and($s->It)->toBeNear($It * 1e4, 0.02, 2e4)->and($s->Iw)->toBeNear($Iw * 1e9, 0.01);
+})->with(array_map(null, array_keys(publishedSections()), publishedSections()));
+
+it('has a published row for every section', function (): void {
+    expect(array_keys(publishedSections()))->toBe(array_keys(Catalogue::all()));
+});
+
+it('agrees with strips summed over the depth', function (string $name): void {
+    $s = section($name);
+    $n = 20000;
+    $dz = $s->h / 2 / $n;
+    $A = $I = $W = $Iz = 0.0;
+    for ($i = 0; $i < $n; $i++) {
+        $z = ($i + 0.5) * $dz;
+        $toFlange = $s->hw / 2 - $z;
+        $width = match (true) {
+            $toFlange < 0 => $s->b,
+            $toFlange < $s->r => $s->tw + 2 * ($s->r - sqrt($s->r ** 2 - ($s->r - $toFlange) ** 2)),
+            default => $s->tw,
+        };
+        $A += 2 * $width * $dz;
+        $I += 2 * $width * $z * $z * $dz;
+        $W += 2 * $width * $z * $dz;
+        $Iz += 2 * $width ** 3 / 12 * $dz;
+    }
+    expect($s->A)->toBeNear($A, 2e-4)->and($s->Iy)->toBeNear($I, 2e-4)->and($s->Wply)->toBeNear($W, 2e-4)->and($s->Iz)->toBeNear($Iz, 2e-4);
+})->with(['IPE 80', 'IPE 330', 'HEA 240', 'HEB 600', 'HEM 1000']);
+
+it('grows with every plate', function (): void {
+    $base = new ISection('', '', 300, 150, 7.1, 10.7, 15);
+    foreach ([[310, 150, 7.1, 10.7], [300, 160, 7.1, 10.7], [300, 150, 8, 10.7], [300, 150, 7.1, 12]] as [$h, $b, $tw, $tf]) {
+        $bigger = new ISection('', '', $h, $b, $tw, $tf, 15);
+        foreach (['A', 'Iy', 'Iz', 'Wply', 'It'] as $property) {
+            expect($bigger->$property)->toBeGreaterThan($base->$property);
+        }
+    }
+});
+
+it('finds a section however it is typed', function (): void {
+    expect(Catalogue::find('ipe300')?->name)->toBe('IPE 300')->and(Catalogue::find('IPE 301'))->toBeNull()->and(Catalogue::find('hea 200')?->name)->toBe('HEA 200');
+});

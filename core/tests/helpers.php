@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Waage\Analysis\Beam;
+use Waage\Analysis\LoadSet;
+use Waage\Analysis\Polynomial;
+use Waage\Analysis\Responses;
+use Waage\Checks\Weighing;
+use Waage\Design\Design;
+use Waage\Materials\SteelGrade;
+use Waage\Member\Basis;
+use Waage\Member\BasisReader;
+use Waage\Member\Member;
+use Waage\Sections\Catalogue;
+use Waage\Sections\ISection;
+use Waage\Standards\En1993\SteelSection;
+
+/**
+ * A member document: 6 m between two pinned supports, IPE 300 in S235, 5 kN/m permanent and 10 kN/m imposed (B), no
+ * self-weight, both flanges held at the supports.
+ *
+ * @param  array<string, mixed>  $change
+ * @return array<string, mixed>
+ */
+function document(array $change = []): array
+{
+    return [
+        'format' => 'waage-member', 'version' => 1, 'mark' => 'T1', 'title' => 'Test beam', 'notes' => '',
+        'length' => '6 m',
+        'supports' => [supportAt('0 m'), supportAt('6 m')],
+        'section' => 'IPE 300', 'grade' => 'S235',
+        'restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']],
+        'loadHeight' => 'top', 'selfWeight' => false,
+        'cases' => [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Imposed', 'category' => 'B']],
+        'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')],
+        ...$change,
+    ];
+}
+
+/** @return array<string, string> */
+function supportAt(string $x, string $kind = 'pinned'): array
+{
+    return ['x' => $x, 'kind' => $kind, 'bearing' => '150 mm'];
+}
+
+/**
+ * @param  array<string, string>  $change
+ * @return array<string, string>
+ */
+function lineLoad(string $case, string $value, array $change = []): array
+{
+    return ['id' => $case.'-'.$value, 'case' => $case, 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => $value, ...$change];
+}
+
+/** @param  array<string, mixed>  $change */
+function design(array $change = [], bool $derive = false): Design
+{
+    return new Design(Member::fromArray(document($change)), $derive);
+}
+
+function weighing(Design $design, string $id): Weighing
+{
+    foreach ($design->weighings as $w) {
+        if ($w->id === $id) {
+            return $w;
+        }
+    }
+    throw new LogicException("No weighing {$id}.");
+}
+
+function section(string $name): ISection
+{
+    return Catalogue::find($name) ?? throw new LogicException("No section {$name}.");
+}
+
+/** @param  array<string, mixed>  $parameters national parameters */
+function basis(array $parameters = []): Basis
+{
+    return BasisReader::read(['parameters' => $parameters]);
+}
+
+/** @param  array<string, mixed>  $parameters national parameters */
+function steel(string $section, SteelGrade $grade = SteelGrade::S235, array $parameters = []): SteelSection
+{
+    return new SteelSection(section($section), $grade, basis($parameters));
+}
+
+function random(int $seed): Randomizer
+{
+    return new Randomizer(new Mt19937($seed));
+}
+
+/**
+ * A beam with a random layout and a random set of loads; numbers without units (EI = 1).
+ *
+ * @return array{Beam, LoadSet}
+ */
+function randomBeam(int $seed): array
+{
+    $r = random($seed);
+    $number = fn (int $least, int $most): float => $r->getInt($least, $most) / 4;
+    $supports = [];
+    $x = $r->getInt(0, 2) === 0 ? $number(2, 8) : 0.0;
+    for ($n = $r->getInt(1, 4), $i = 0; $i < $n; $i++) {
+        $supports[] = $x;
+        $x += $number(8, 32);
+    }
+    $length = $r->getInt(0, 1) === 0 && $n > 1 ? end($supports) : $x;
+    $fixed = array_map(fn (): bool => $r->getInt(0, 4) === 0, $supports);
+    $fixed[0] = $fixed[0] || $n === 1;
+    $set = new LoadSet;
+    for ($i = $r->getInt(1, 5); $i > 0; $i--) {
+        $a = $r->getInt(0, (int) (4 * $length) - 1) / 4;
+        $b = $r->getInt((int) (4 * $a) + 1, (int) (4 * $length)) / 4;
+        match ($r->getInt(0, 3)) {
+            0 => $set->force($a, $number(-20, 40)),
+            1 => $set->moment($a, $number(-20, 20)),
+            default => $set->line($a, $b, $number(-8, 16), $number(-8, 16)),
+        };
+    }
+
+    return [new Beam($length, $supports, $fixed), $set];
+}
+
+/** Moment of set 0 at x, from the segment on the right of x unless $left. */
+function momentAt(Responses $r, float $x, bool $left = false, int $set = 0): float
+{
+    $k = $r->segmentAt($x, $left);
+
+    return Polynomial::value($r->M[$set][$k], $x - $r->breaks[$k]);
+}
+
+function deflectionAt(Responses $r, float $x, int $set = 0): float
+{
+    $k = $r->segmentAt($x);
+
+    return Polynomial::value($r->W[$set][$k], $x - $r->breaks[$k]);
+}
+
+/** Is a equal to b within a part of b (or of $scale)? */
+function near(float $a, float $b, float $part = 1e-9, float $scale = 0.0): bool
+{
+    return abs($a - $b) <= $part * max(abs($b), $scale);
+}
+
+/** @return array<string, array<string, mixed>> documents of the demo, and some that reach the other formulas */
+function documentsToRecompute(): array
+{
+    $documents = [];
+    foreach (glob(__DIR__.'/../../database/demo/*.waage.json') ?: [] as $file) {
+        $documents[basename($file)] = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    }
+    $heavy = ['length' => '1.2 m', 'supports' => [supportAt('0 m'), supportAt('1.2 m')], 'loads' => [lineLoad('g', '20 kN/m'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN']]];
+
+    return $documents + [
+        'general curves, class 3, load below' => document(['section' => 'HEA 300', 'grade' => 'S355', 'loadHeight' => 'bottom', 'basis' => ['parameters' => ['rolledCurves' => false, 'gammaM1' => 1.1]]]),
+        'rolled curves without f, load at the centre' => document(['loadHeight' => 'centre', 'basis' => ['parameters' => ['modifyChi' => false]]]),
+        'high shear, class 1' => document($heavy),
+        'high shear, class 3' => document([...$heavy, 'section' => 'HEA 260', 'grade' => 'S460', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '600 kN']]]),
+        'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
+    ];
+}
+
+/** A random continuous member with two imposed cases, snow and wind up. */
+function patternedMember(int $seed): Member
+{
+    $r = random($seed);
+    $x = $r->getInt(0, 1) * 1.5;
+    $supports = [];
+    for ($n = $r->getInt(2, 4), $i = 0; $i < $n; $i++) {
+        $supports[] = supportAt("{$x} m", $r->getInt(0, 5) === 0 ? 'fixed' : 'pinned');
+        $x += $r->getInt(6, 16) / 2;
+    }
+    $length = $r->getInt(0, 1) === 0 ? (float) $supports[$n - 1]['x'] : (float) $supports[$n - 1]['x'] + 1.25;
+    $place = fn (): array => ['from' => ($length * $r->getInt(0, 40) / 100).' m', 'to' => ($length * $r->getInt(50, 100) / 100).' m'];
+
+    return Member::fromArray(document([
+        'length' => "{$length} m", 'supports' => $supports, 'section' => 'IPE 400', 'selfWeight' => true,
+        'cases' => [
+            ['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'a', 'name' => 'Floor', 'category' => 'B'],
+            ['id' => 'e', 'name' => 'Store', 'category' => 'E'], ['id' => 's', 'name' => 'Snow', 'category' => 'snow'], ['id' => 'w', 'name' => 'Wind', 'category' => 'wind-up'],
+        ],
+        'loads' => [
+            lineLoad('g', '4 kN/m'), lineLoad('a', '9 kN/m', $place()), lineLoad('e', '3 kN/m', [...$place(), 'end' => '7 kN/m']),
+            ['id' => 'p', 'case' => 'a', 'kind' => 'point', 'x' => ($length * 0.37).' m', 'value' => '12 kN'],
+            ['id' => 'm', 'case' => 's', 'kind' => 'moment', 'x' => ($length * 0.81).' m', 'value' => '6 kNm'],
+            lineLoad('s', '2 kN/m'), lineLoad('w', '5 kN/m'),
+        ],
+    ]));
+}
+
+expect()->extend('toBeNear', function (float $expected, float $part = 1e-9, float $scale = 0.0) {
+    /** @var float $value */
+    $value = $this->value;
+    expect(near($value, $expected, $part, $scale))->toBeTrue("{$value} is not {$expected} within {$part}.");
+
+    return $this;
+});
