@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Services\SheetPrinter;
+use Illuminate\Console\Command;
+use Waage\Design\Design;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Member\InvalidMember;
+use Waage\Member\Member;
+use Waage\Sheets\JobInfo;
+use Waage\Sheets\SheetBuilder;
+
+/** bin/waage design FILE.json: the same front door as the web, for batch work and outside tools. */
+final class DesignCommand extends Command
+{
+    protected $signature = 'design {file : a member file} {--sheet= : write the calculation sheet as PDF} {--brief : the brief sheet} {--paper=A4 : A4 or Letter}';
+
+    protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold, 2 bad input';
+
+    private const BAD_INPUT = 2;
+
+    public function handle(SheetPrinter $printer): int
+    {
+        $file = $this->argument('file');
+        $file = is_string($file) ? $file : '';
+        $text = is_file($file) ? file_get_contents($file) : false;
+        if ($text === false) {
+            return $this->refuse(["There is no file {$file}."]);
+        }
+        $document = json_decode($text, true, 64);
+        if (! is_array($document)) {
+            return $this->refuse(["{$file} is not JSON: ".json_last_error_msg().'.']);
+        }
+        try {
+            $design = new Design(Member::fromArray($document));
+        } catch (InvalidMember $e) {
+            return $this->refuse(array_map(fn ($error): string => "{$error->path}: {$error->message}", $e->errors));
+        }
+        $this->output->writeln((string) json_encode((new Result($design, Show::envelope()))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $sheet = $this->option('sheet');
+        if (is_string($sheet) && $sheet !== '') {
+            $to = str_starts_with($sheet, '/') ? $sheet : getcwd().'/'.$sheet;
+            $content = (new SheetBuilder($design, new JobInfo(date: now()->format('Y-m-d')), ! $this->option('brief')))->toArray();
+            $printer->print(['sheets' => [$content]], $this->option('paper') === 'Letter' ? 'Letter' : 'A4', $to);
+        }
+
+        return $design->verdict()->holds ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** @param  list<string>  $messages */
+    private function refuse(array $messages): int
+    {
+        foreach ($messages as $message) {
+            $this->getOutput()->getErrorStyle()->writeln($message);
+        }
+
+        return self::BAD_INPUT;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Waage\Design\Design;
+use Waage\Design\Result;
+use Waage\Design\ShortlistRow;
+use Waage\Design\Show;
+use Waage\Member\Member;
+
+/** Document in, result out; nothing is stored. */
+final class DesignController extends Controller
+{
+    public function design(Request $request): JsonResponse
+    {
+        $design = new Design($this->member($request));
+
+        return new JsonResponse((new Result($design, Show::fromText(is_string($request->input('show')) ? $request->input('show') : '')))->toArray());
+    }
+
+    public function shortlist(Request $request): JsonResponse
+    {
+        $design = new Design($this->member($request), false);
+
+        return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()));
+    }
+
+    private function member(Request $request): Member
+    {
+        $document = $request->input('document');
+
+        return Member::fromArray(is_array($document) ? $document : []);
+    }
+}

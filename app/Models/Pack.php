@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The sheets of all members of a job as one PDF, made by the queue.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property string $paper
+ * @property bool $full
+ * @property string $state waiting, working, ready, cancelled, failed
+ * @property int $done
+ * @property int $total
+ * @property string $message
+ * @property-read Job $job
+ */
+final class Pack extends Model
+{
+    protected $fillable = ['paper', 'full', 'total'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['full' => 'boolean'];
+    }
+
+    /** @return BelongsTo<Job, $this> */
+    public function job(): BelongsTo
+    {
+        return $this->belongsTo(Job::class);
+    }
+
+    public function path(): string
+    {
+        return storage_path("app/packs/{$this->id}.pdf");
+    }
+}

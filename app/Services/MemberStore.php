@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Services;
+
+use App\Exceptions\StaleRevision;
+use App\Models\Job;
+use App\Models\Member;
+use Illuminate\Support\Facades\DB;
+use Waage\Design\Design;
+use Waage\Member\FieldError;
+use Waage\Member\InvalidMember;
+use Waage\Member\Member as CoreMember;
+use Waage\Member\MemberReader;
+
+/** Keeps member documents. A document that is not complete yet is kept as well: nothing typed is lost. */
+final class MemberStore
+{
+    /** Bytes of JSON; far beyond any real member. */
+    private const LARGEST = 1_000_000;
+
+    private const DEEPEST = 16;
+
+    /** @param  array<array-key, mixed>  $document */
+    public function create(Job $job, array $document): Member
+    {
+        $member = new Member(['position' => 1 + (int) $job->members()->max('position')]);
+        $member->job()->associate($job);
+        $member->revision = 1;
+        $this->fill($member, $document);
+        $member->save();
+
+        return $member;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws StaleRevision when the stored revision is not the one that was edited
+     */
+    public function update(Member $member, array $document, int $revision): Member
+    {
+        return DB::transaction(function () use ($member, $document, $revision): Member {
+            $query = Member::query()->with('job');
+            $query->lockForUpdate();
+            $stored = $query->findOrFail($member->id);
+            if ($stored->revision !== $revision) {
+                throw new StaleRevision(['revision' => $stored->revision, 'document' => $stored->document]);
+            }
+            $this->fill($stored, $document);
+            if ($stored->isDirty()) {
+                $stored->revision++;
+                $stored->save();
+            }
+
+            return $stored;
+        });
+    }
+
+    /** Weighs all members of a job again, after its basis has changed. */
+    public function weighAgain(Job $job): void
+    {
+        foreach ($job->members()->get() as $member) {
+            $member->setRelation('job', $job);
+            $member->summary = $this->summary($member->fullDocument());
+            $member->save();
+        }
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private function fill(Member $member, array $document): void
+    {
+        if (($document['format'] ?? null) !== MemberReader::FORMAT || ($document['version'] ?? null) !== MemberReader::VERSION) {
+            throw new InvalidMember([new FieldError('format', 'This is not a Waage member file of version '.MemberReader::VERSION.'.')]);
+        }
+        unset($document['basis']);
+        // A member file is a few levels deep; the database takes no more than 32.
+        $json = json_encode($document, 0, self::DEEPEST);
+        if ($json === false) {
+            throw new InvalidMember([new FieldError('', 'This is not a Waage member file: it is nested too deeply.')]);
+        }
+        if (strlen($json) > self::LARGEST) {
+            throw new InvalidMember([new FieldError('', 'This member is too large to be stored.')]);
+        }
+        $text = fn (string $key, int $length): string => is_string($document[$key] ?? null) ? mb_substr($document[$key], 0, $length) : '';
+        $member->document = $document;
+        $member->mark = $text('mark', 60);
+        $member->title = $text('title', 200);
+        $member->section = $text('section', 60);
+        $member->summary = $this->summary([...$document, 'basis' => $member->job->basis]);
+    }
+
+    /**
+     * What the list of members shows: the verdict, and the outline for a small drawing.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private function summary(array $document): array
+    {
+        try {
+            $design = new Design(CoreMember::fromArray($document), false);
+        } catch (InvalidMember $e) {
+            return ['state' => 'incomplete', 'reason' => $e->getMessage()];
+        }
+        $verdict = $design->verdict();
+        $member = $design->member;
+
+        return [
+            'state' => $verdict->ratio === null && $verdict->holds ? 'unloaded' : ($verdict->holds ? 'holds' : 'fails'),
+            'ratio' => $verdict->ratio,
+            'governs' => $verdict->title,
+            'reason' => $verdict->reason,
+            'length' => $member->length,
+            'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->fixed], $member->supports),
+            'loads' => array_map(fn ($l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value], $member->loads),
+        ];
+    }
+}
