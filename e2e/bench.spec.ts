@@ -1,0 +1,98 @@
+import { expect, test } from '@playwright/test'
+import { openDemoMember, saved, strips, verdict } from './steps'
+
+test('a support is dragged, nudged and brought back', async ({ page }) => {
+    await openDemoMember(page, 'B2')
+    const field = page.getByLabel('Support 2 at x')
+    await expect(field).toHaveValue('5.1 m')
+    const support = page.getByRole('button', { name: 'Support 2 at 5.100 m' })
+    const box = await support.boundingBox()
+    if (!box) throw new Error('the support is not drawn')
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await page.mouse.down()
+    await page.mouse.move(box.x + 40, box.y + 6, { steps: 6 })
+    await page.mouse.up()
+    await expect(field).not.toHaveValue('5.1 m')
+    await page.keyboard.press('Control+z')
+    await expect(field).toHaveValue('5.1 m')
+    await page.keyboard.press('Control+y')
+    await expect(field).not.toHaveValue('5.1 m')
+    await page.keyboard.press('Control+z')
+    await support.focus()
+    await page.keyboard.press('ArrowRight')
+    await expect(field).toHaveValue('5.2 m')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(field).toHaveValue('5.1 m')
+    await saved(page)
+})
+
+test('a load is taken hold of in the drawing and edited beside it', async ({ page }) => {
+    await openDemoMember(page, 'B2')
+    const partition = page.getByRole('button', { name: /^Load Partition/ })
+    await partition.focus()
+    await page.keyboard.press('Shift+ArrowRight')
+    await expect(page.getByLabel('From x')).toHaveValue('6.1 m')
+    await expect(page.getByLabel('To x')).toHaveValue('9.6 m')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await expect(page.getByLabel('From x')).toHaveValue('5.1 m')
+    await page.getByRole('button', { name: 'End of the load' }).focus()
+    await page.keyboard.press('ArrowLeft')
+    await expect(page.getByLabel('To x')).toHaveValue('8.5 m')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await saved(page)
+})
+
+test('a span is typed digit by digit and harms nothing on the way', async ({ page }) => {
+    await openDemoMember(page, 'B2')
+    const span = page.getByLabel(/^Span 1/)
+    await span.focus()
+    await span.fill('')
+    await span.pressSequentially('12', { delay: 150 })
+    await span.press('Tab')
+    await expect(page.getByLabel('Support 2 at x')).toHaveValue('12 m')
+    await expect(page.getByLabel('Length of the member')).toHaveValue('23.1 m')
+    await expect(page.getByRole('button', { name: /^Load Partition/ })).toBeVisible()
+    await expect(page.locator('[data-load="partition"]')).toContainText('12 m – 15.5 m')
+})
+
+test('the reading line reads every strip at one x', async ({ page }) => {
+    await openDemoMember(page, 'B2')
+    await strips(page).focus()
+    for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowRight')
+    await page.keyboard.press('ArrowRight')
+    await expect(strips(page)).toContainText('x = 5.100 m')
+    await expect(strips(page)).toContainText(/kNm\s*STR 1/)
+    await page.getByLabel('Strips show').selectOption({ label: 'Clubroom' })
+    await expect(strips(page)).not.toContainText('STR 1')
+})
+
+test('units switch without changing a verdict', async ({ page }) => {
+    await openDemoMember(page, 'B3')
+    const before = await verdict(page).innerText()
+    await page.getByLabel('Units').selectOption('US customary')
+    await expect(strips(page)).toContainText('ft')
+    await expect(page.getByLabel('Length of the member')).toHaveValue(/ft$/)
+    expect((await verdict(page).innerText()).split('\n').slice(0, 2)).toEqual(before.split('\n').slice(0, 2))
+    await page.getByLabel('Units').selectOption('SI metric')
+    await expect(page.getByLabel('Length of the member')).toHaveValue('7.3 m')
+})
+
+test('a failing beam says why and what holds', async ({ page }) => {
+    await openDemoMember(page, 'B3')
+    await expect(verdict(page)).toContainText('Does not hold')
+    await page.getByRole('button', { name: /Deflection, variable load/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('an overhang counts with twice its length')
+    await page.getByRole('tab', { name: 'Shortlist' }).click()
+    await page.getByLabel('also those that fail').check()
+    await expect(page.getByRole('row', { name: /IPE 220/ })).toContainText('Deflection')
+})
+
+test('fits 1280 × 800 without scrolling the page and asks nothing of the network outside', async ({ page }) => {
+    const foreign: string[] = []
+    page.on('request', (r) => {
+        if (!r.url().startsWith('http://127.0.0.1') && !r.url().startsWith('data:')) foreign.push(r.url())
+    })
+    await openDemoMember(page, 'B2')
+    expect(await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth])).toEqual([800, 1280])
+    expect(foreign).toEqual([])
+})

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import LoadsPart from '@/bench/LoadsPart.vue'
+import PartFold from '@/bench/PartFold.vue'
+import RestraintPart from '@/bench/RestraintPart.vue'
+import { spansOf } from '@/bench/spans'
+import SupportsPart from '@/bench/SupportsPart.vue'
+import type { Editor } from '@/bench/editor'
+import type { MemberDocument } from '@/contract/member'
+import { FAMILIES } from '@/lib/member'
+import catalogue from '@core/data/sections-en10365.csv?raw'
+
+/** The definition of the member in working order. */
+const props = defineProps<{ editor: Editor; selected: string }>()
+const emit = defineEmits<{ select: [id: string] }>()
+
+const names = catalogue
+    .split('\n')
+    .filter((l) => l && !l.startsWith('#') && !l.startsWith('family'))
+    .map((l) => l.split(',')[1] as string)
+
+const doc = computed(() => props.editor.document.value as MemberDocument)
+const errors = computed(() => props.editor.errors.value)
+const has = (...starts: string[]): boolean => Object.keys(errors.value).some((path) => starts.some((s) => path === s || path.startsWith(`${s}.`)))
+
+function set<K extends 'mark' | 'title' | 'notes' | 'section' | 'grade' | 'loadHeight' | 'selfWeight'>(key: K, value: MemberDocument[K]): void {
+    props.editor.change((d) => {
+        d[key] = value
+    }, key)
+}
+
+function setLimit(key: 'total' | 'variable', text: string): void {
+    props.editor.change((d) => {
+        const limits = { ...d.deflection }
+        if (text.trim() === '') Reflect.deleteProperty(limits, key)
+        else limits[key] = (Number.isFinite(Number(text)) ? Number(text) : text) as number
+        if (Object.keys(limits).length) d.deflection = limits
+        else delete d.deflection
+    }, `deflection.${key}`)
+}
+
+const spans = computed(() => {
+    const fields = spansOf(doc.value)
+    const n = fields.filter((f) => f.name.startsWith('Span')).length
+    const o = fields.length - n
+    return `${n} ${n === 1 ? 'span' : 'spans'}${o ? `, ${o} ${o === 1 ? 'overhang' : 'overhangs'}` : ''}, ${doc.value.length}`
+})
+const restraintSummary = computed(() => {
+    const word = (r: { kind: string; spacing?: string } | undefined): string => (r?.kind === 'spacing' ? `at ${r.spacing}` : (r?.kind ?? 'supports'))
+    return `top ${word(doc.value.restraint?.top)}, bottom ${word(doc.value.restraint?.bottom)}`
+})
+const basisLimits = computed(() => props.editor.job.value?.basis.deflection)
+const value = (e: Event): string => (e.target as HTMLInputElement).value
+</script>
+
+<template>
+    <div>
+        <PartFold title="Member" :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'" :faulty="has('mark', 'title', 'notes')">
+            <div class="grid grid-cols-[5rem_1fr] gap-2">
+                <label><span class="label">Mark</span><input class="field" :value="doc.mark" @input="set('mark', value($event))" /></label>
+                <label><span class="label">Title</span><input class="field" :value="doc.title" @input="set('title', value($event))" /></label>
+            </div>
+            <label class="mt-2 block">
+                <span class="label">Notes for the sheet</span>
+                <textarea class="field" rows="2" :value="doc.notes" @input="set('notes', value($event))"></textarea>
+                <span v-if="errors.notes" class="fault">{{ errors.notes[0] }}</span>
+            </label>
+        </PartFold>
+        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'supports')"><SupportsPart :editor="editor" /></PartFold>
+        <PartFold
+            title="Loads"
+            :summary="`${doc.loads.length} ${doc.loads.length === 1 ? 'load' : 'loads'} in ${doc.cases.length} cases`"
+            open
+            :faulty="has('loads', 'cases')"
+        >
+            <LoadsPart :editor="editor" :selected="selected" @select="emit('select', $event)" />
+        </PartFold>
+        <PartFold title="Restraint" :summary="restraintSummary" :faulty="has('restraint')"><RestraintPart :editor="editor" /></PartFold>
+        <PartFold title="Section" :summary="`${doc.section} ${doc.grade ?? 'S355'}`" open :faulty="has('section', 'grade')">
+            <div class="grid grid-cols-2 gap-2">
+                <label>
+                    <span class="label">Section</span>
+                    <input
+                        class="field"
+                        list="sections"
+                        :value="doc.section"
+                        :aria-invalid="!!errors.section"
+                        @input="set('section', value($event))"
+                    />
+                    <datalist id="sections"><option v-for="n in names" :key="n" :value="n" /></datalist>
+                    <span v-if="errors.section" class="fault" role="alert">{{ errors.section[0] }}</span>
+                </label>
+                <label>
+                    <span class="label">Steel grade</span>
+                    <select class="field" :value="doc.grade ?? 'S355'" @change="set('grade', value($event) as MemberDocument['grade'])">
+                        <option v-for="g in ['S235', 'S275', 'S355', 'S460']" :key="g">{{ g }}</option>
+                    </select>
+                </label>
+                <label class="col-span-2 flex items-center gap-2">
+                    <input
+                        type="checkbox"
+                        :checked="doc.selfWeight !== false"
+                        @change="set('selfWeight', ($event.target as HTMLInputElement).checked)"
+                    />
+                    Self-weight acts
+                </label>
+            </div>
+        </PartFold>
+        <PartFold
+            title="Deflection limits"
+            :summary="`L/${doc.deflection?.total ?? basisLimits?.total ?? 250} total, L/${doc.deflection?.variable ?? basisLimits?.variable ?? 300} variable`"
+            :faulty="has('deflection')"
+        >
+            <div class="grid grid-cols-2 gap-2">
+                <label v-for="key in ['total', 'variable'] as const" :key="key">
+                    <span class="label">{{ key === 'total' ? 'Total, span /' : 'Variable load, span /' }}</span>
+                    <input
+                        class="field"
+                        :value="doc.deflection?.[key] ?? ''"
+                        :placeholder="`${basisLimits?.[key] ?? (key === 'total' ? 250 : 300)} (job)`"
+                        :aria-invalid="!!errors[`deflection.${key}`]"
+                        @input="setLimit(key, value($event))"
+                    />
+                    <span v-if="errors[`deflection.${key}`]" class="fault" role="alert">{{ errors[`deflection.${key}`]?.[0] }}</span>
+                </label>
+            </div>
+        </PartFold>
+        <p class="px-3 py-2 text-xs text-faint">Families in the shortlist: {{ (doc.families ?? FAMILIES).join(', ') }}</p>
+    </div>
+</template>

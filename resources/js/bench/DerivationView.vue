@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import Tex from '@/components/Tex.vue'
+import type { WeighingResult } from '@/contract/result'
+
+/** The lines of one weighing: formula, values put in, result, clause. On the sheet and on the bench alike. */
+defineProps<{ weighing: WeighingResult }>()
+</script>
+
+<template>
+    <div class="derivation">
+        <div v-for="(l, i) in weighing.lines" :key="i" class="derivation-line">
+            <div class="derivation-formula">
+                <template v-if="l.formula">
+                    <Tex :tex="`${l.symbol} = ${l.formula}`" fit />
+                    <Tex :tex="`= ${l.values}`" fit />
+                    <Tex :tex="`= ${l.result}`" fit />
+                </template>
+                <Tex v-else :tex="`${l.symbol} = ${l.result}`" fit />
+            </div>
+            <div v-if="l.clause || l.note" class="derivation-source">{{ [l.clause, l.note].filter(Boolean).join('; ') }}</div>
+        </div>
+    </div>
+</template>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import { format, number, unitOf, type Kind } from '@/lib/units'
+
+/** Extremes, reactions with the check of equilibrium, and the list of combinations. */
+const props = defineProps<{ editor: Editor }>()
+const emit = defineEmits<{ read: [x: number] }>()
+const result = computed(() => props.editor.result.value)
+const units = computed(() => props.editor.units.value)
+const KIND: Record<string, Kind> = { V: 'force', M: 'moment', w: 'deflection' }
+const strength = computed(() => {
+    const all = result.value?.reactions.combinations.filter((c) => c.id.startsWith('STR')) ?? []
+    return (result.value?.member.supports ?? []).map((_, i) => ({
+        most: Math.max(...all.map((c) => c.forces[i]?.[0] ?? 0)),
+        least: Math.min(...all.map((c) => c.forces[i]?.[1] ?? 0)),
+    }))
+})
+/** One number when no variable load makes a difference. */
+function range([most, least]: number[]): string {
+    const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
+    return a === b ? a : `${a} to ${b}`
+}
+const fixed = computed(() => result.value?.member.supports.some((s) => s.fixed))
+</script>
+
+<template>
+    <div v-if="result" class="space-y-4 p-3">
+        <section>
+            <h3 class="font-semibold">Extremes</h3>
+            <table class="grid-table mt-1">
+                <tbody>
+                    <tr v-for="(e, i) in result.extremes" :key="i">
+                        <td>{{ e.effect }}</td>
+                        <td class="number">{{ format(e.value, KIND[e.effect] as Kind, units) }}</td>
+                        <td class="number">
+                            <button class="underline decoration-rule" @click="emit('read', e.x)">x = {{ format(e.x, 'length', units) }}</button>
+                        </td>
+                        <td class="text-xs text-faint">{{ e.combination }}: {{ e.arrangement }}</td>
+                    </tr>
+                </tbody>
+            </table>
+        </section>
+        <section>
+            <h3 class="font-semibold">Reactions in {{ unitOf('force', units) }}, up positive</h3>
+            <div class="overflow-x-auto" tabindex="0" aria-label="Reactions by load case">
+                <table class="grid-table mt-1">
+                    <thead>
+                        <tr>
+                            <th>Unfactored, all spans</th>
+                            <th v-for="(_, i) in result.member.supports" :key="i" class="number">{{ i + 1 }}</th>
+                            <th class="number">Sum</th>
+                            <th class="number">Loads</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="c in result.reactions.cases" :key="c.id">
+                            <td>{{ c.name }}</td>
+                            <td v-for="(f, i) in c.forces" :key="i" class="number">
+                                {{ number(f, 'force', units)
+                                }}<span v-if="fixed && result.member.supports[i]?.fixed" class="block text-xs text-faint">{{
+                                    format(c.moments[i] ?? 0, 'moment', units)
+                                }}</span>
+                            </td>
+                            <td class="number">{{ number(c.reaction, 'force', units) }}</td>
+                            <td class="number">{{ number(c.load, 'force', units) }}</td>
+                        </tr>
+                        <tr v-if="strength.length">
+                            <td>Strength, greatest</td>
+                            <td v-for="(s, i) in strength" :key="i" class="number font-semibold">{{ number(s.most, 'force', units) }}</td>
+                        </tr>
+                        <tr v-if="strength.length">
+                            <td>Strength, smallest</td>
+                            <td v-for="(s, i) in strength" :key="i" class="number" :class="s.least < 0 ? 'font-semibold text-fail' : ''">
+                                {{ number(s.least, 'force', units) }}
+                            </td>
+                        </tr>
+                    </tbody>
+                </table>
+            </div>
+            <p v-if="strength.some((s) => s.least < 0)" class="fault mt-1">
+                A negative reaction pulls upward: the support must be able to hold the member down.
+            </p>
+        </section>
+        <section>
+            <h3 class="font-semibold">Reactions by combination in {{ unitOf('force', units) }}, smallest to greatest</h3>
+            <div class="overflow-x-auto" tabindex="0" aria-label="Reactions by combination">
+                <table class="grid-table mt-1">
+                    <tbody>
+                        <tr v-for="c in result.reactions.combinations" :key="c.id">
+                            <td class="whitespace-nowrap">{{ c.id }}</td>
+                            <td v-for="(f, i) in c.forces" :key="i" class="number">{{ range(f) }}</td>
+                        </tr>
+                    </tbody>
+                </table>
+            </div>
+        </section>
+        <section>
+            <h3 class="font-semibold">Combinations</h3>
+            <table class="grid-table mt-1">
+                <tbody>
+                    <tr v-for="c in result.combinations" :key="c.id" :title="c.clause">
+                        <td class="whitespace-nowrap">
+                            <button class="underline decoration-rule" @click="editor.look(`combination:${c.id}`)">{{ c.id }}</button>
+                        </td>
+                        <td>{{ c.text }}</td>
+                    </tr>
+                </tbody>
+            </table>
+        </section>
+    </div>
+</template>

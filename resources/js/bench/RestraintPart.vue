@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import QuantityField from '@/components/QuantityField.vue'
+import type { MemberDocument, RestraintDocument } from '@/contract/member'
+import { isBare } from '@/lib/quantity'
+import { unitOf } from '@/lib/units'
+
+/** Lateral restraint of each flange, and where the load meets the section. */
+const props = defineProps<{ editor: Editor }>()
+const doc = computed(() => props.editor.document.value as MemberDocument)
+const units = computed(() => props.editor.units.value)
+const fault = (path: string): string | undefined =>
+    Object.entries(props.editor.errors.value).find(([p]) => p === path || p.startsWith(`${path}.`))?.[1][0]
+
+const KINDS: Record<RestraintDocument['kind'], string> = {
+    continuous: 'continuous',
+    supports: 'at the supports only',
+    spacing: 'at a spacing',
+    positions: 'at given positions',
+}
+
+function set(flange: 'top' | 'bottom', change: Partial<RestraintDocument>): void {
+    props.editor.change(
+        (d) => {
+            const restraint = { top: { kind: 'supports' }, bottom: { kind: 'supports' }, ...d.restraint } as Record<
+                'top' | 'bottom',
+                RestraintDocument
+            >
+            const next = { ...restraint[flange], ...change }
+            if (next.kind === 'spacing') next.spacing ??= units.value === 'us' ? '5 ft' : '1.5 m'
+            if (next.kind === 'positions') next.positions ??= [d.length]
+            d.restraint = { ...restraint, [flange]: next }
+        },
+        `restraint.${flange}.${Object.keys(change).join()}`,
+    )
+}
+
+/** "1.2; 2.4 m": each entry gets the unit of the unit system when it has none. */
+function positions(text: string): string[] {
+    const unit = unitOf('length', units.value)
+    return text
+        .split(';')
+        .map((t) => t.trim())
+        .filter((t) => t !== '')
+        .map((t) => (isBare(t) ? `${t} ${unit}` : t))
+}
+</script>
+
+<template>
+    <div class="space-y-2">
+        <div v-for="flange in ['top', 'bottom'] as const" :key="flange" class="grid grid-cols-2 gap-2">
+            <label>
+                <span class="label">{{ flange === 'top' ? 'Top flange' : 'Bottom flange' }}</span>
+                <select
+                    class="field"
+                    :value="doc.restraint?.[flange]?.kind ?? 'supports'"
+                    @change="set(flange, { kind: ($event.target as HTMLSelectElement).value as RestraintDocument['kind'] })"
+                >
+                    <option v-for="(name, kind) in KINDS" :key="kind" :value="kind">{{ name }}</option>
+                </select>
+            </label>
+            <QuantityField
+                v-if="doc.restraint?.[flange]?.kind === 'spacing'"
+                label="Spacing"
+                kind="length"
+                :units="units"
+                :model-value="doc.restraint[flange].spacing"
+                :error="fault(`restraint.${flange}.spacing`)"
+                @update:model-value="(v) => set(flange, { spacing: v })"
+            />
+            <label v-else-if="doc.restraint?.[flange]?.kind === 'positions'">
+                <span class="label">Positions, with ; between</span>
+                <input
+                    class="field"
+                    :value="doc.restraint[flange].positions?.join('; ')"
+                    :aria-invalid="!!fault(`restraint.${flange}.positions`)"
+                    @change="set(flange, { positions: positions(($event.target as HTMLInputElement).value) })"
+                />
+                <span v-if="fault(`restraint.${flange}.positions`)" class="fault" role="alert">{{ fault(`restraint.${flange}.positions`) }}</span>
+            </label>
+        </div>
+        <label class="block">
+            <span class="label">Load acts</span>
+            <select
+                class="field"
+                :value="doc.loadHeight ?? 'top'"
+                @change="editor.change((d) => void (d.loadHeight = ($event.target as HTMLSelectElement).value as 'top'))"
+            >
+                <option value="top">on the top flange</option>
+                <option value="centre">at the shear centre</option>
+                <option value="bottom">on the bottom flange</option>
+            </select>
+        </label>
+        <p class="text-xs text-faint">Supports always hold the section against moving sideways and twisting.</p>
+    </div>
+</template>

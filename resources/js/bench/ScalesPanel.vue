@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { computed } from 'vue'
+import DerivationView from '@/bench/DerivationView.vue'
+import type { Editor } from '@/bench/editor'
+import BalanceBeam from '@/components/BalanceBeam.vue'
+import Tex from '@/components/Tex.vue'
+import type { WeighingResult } from '@/contract/result'
+import { ratioText } from '@/lib/ratio'
+import { format, type Kind } from '@/lib/units'
+
+/** The weighings of the member, heaviest first; each opens its derivation. */
+const props = defineProps<{ editor: Editor }>()
+const emit = defineEmits<{ read: [x: number] }>()
+const units = computed(() => props.editor.units.value)
+const weighings = computed(() => props.editor.result.value?.weighings ?? [])
+
+function verdict(w: WeighingResult): string {
+    if (!w.applies) return 'not covered'
+    if (w.id === 'classification') return `class ${props.editor.result.value?.section.class}`
+    if (w.ratio === null) return 'no check needed'
+    return w.holds ? 'holds' : 'does not hold'
+}
+</script>
+
+<template>
+    <ul>
+        <Disclosure v-for="w in weighings" :key="w.id" v-slot="{ open }" as="li" class="border-b border-rule">
+            <DisclosureButton class="flex w-full items-center gap-2 px-3 py-1.5 text-left hover:bg-shade" @click="w.x !== null && emit('read', w.x)">
+                <BalanceBeam :ratio="w.ratio" :holds="w.holds" />
+                <span class="min-w-0 grow">
+                    <span class="block truncate" :class="w.holds ? '' : 'font-semibold'">{{ w.title }}</span>
+                    <span class="block truncate text-xs text-faint">
+                        {{ verdict(w) }}<template v-if="w.x !== null">, x = {{ format(w.x, 'length', units) }}</template>
+                        <template v-if="w.combination">, {{ w.combination }}</template>
+                    </span>
+                </span>
+                <span v-if="w.ratio !== null && w.applies" class="text-lg" :class="w.holds ? 'text-hold' : 'font-semibold text-fail'">{{
+                    ratioText(w.ratio)
+                }}</span>
+                <span class="w-2.5 text-faint">{{ open ? '–' : '+' }}</span>
+            </DisclosureButton>
+            <DisclosurePanel class="bg-sheet px-3 pt-1 pb-3">
+                <p class="text-xs text-faint">{{ w.clause }}</p>
+                <p v-if="w.demand !== null && w.capacity !== null" class="my-1 grid grid-cols-[auto_1fr] gap-x-3">
+                    <span><Tex :tex="w.demandTex" /> demand</span><span class="text-right">{{ format(w.demand, w.kind as Kind, units) }}</span>
+                    <span><Tex :tex="w.capacityTex" /> capacity</span><span class="text-right">{{ format(w.capacity, w.kind as Kind, units) }}</span>
+                </p>
+                <p v-if="w.arrangement" class="text-xs">{{ w.combination }}: {{ w.arrangement }}</p>
+                <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
+                <DerivationView :weighing="w" />
+            </DisclosurePanel>
+        </Disclosure>
+    </ul>
+</template>

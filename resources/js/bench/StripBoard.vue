@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { Editor } from '@/bench/editor'
+import type { MemberDocument } from '@/contract/member'
+import { readQuantity } from '@/lib/quantity'
+import { format, typed } from '@/lib/units'
+import CurveStrip from '@/strips/CurveStrip.vue'
+import MemberStrip from '@/strips/MemberStrip.vue'
+import { reserveLines } from '@/strips/reserve'
+import ReserveStrip from '@/strips/ReserveStrip.vue'
+
+/** All strips on one x axis, with the reading line; loads and supports are taken hold of here. */
+const props = defineProps<{ editor: Editor; selected: string }>()
+const emit = defineEmits<{ select: [id: string]; edit: [id: string] }>()
+const reading = defineModel<number | null>('reading', { required: true })
+
+type Held = 'load' | 'from' | 'to' | 'support'
+const LEFT = 76
+const RIGHT = 16
+
+const board = ref<HTMLElement | null>(null)
+const { width, height } = useElementSize(board)
+const result = computed(() => props.editor.result.value)
+const units = computed(() => props.editor.units.value)
+const length = computed(() => result.value?.member.length ?? 1)
+const right = computed(() => width.value - RIGHT)
+const sx = computed(() => (x: number) => LEFT + (x / length.value) * (right.value - LEFT))
+const xAt = (event: MouseEvent): number => {
+    const box = board.value?.getBoundingClientRect()
+    return ((event.clientX - (box?.left ?? 0) - LEFT) / (right.value - LEFT)) * length.value
+}
+const within = (x: number): number => Math.min(length.value, Math.max(0, x))
+
+const heights = computed(() => {
+    const h = Math.max(420, height.value)
+    const member = Math.round(h * 0.31)
+    const each = (h - member) / 4
+    return { total: h, member, each, at: (i: number) => member + i * each }
+})
+const curves = computed(() => result.value?.shown ?? result.value?.envelope)
+const reserve = computed(() => (result.value ? reserveLines(result.value) : []))
+
+function onMove(event: PointerEvent): void {
+    if (held) drag(event)
+    else reading.value = within(xAt(event))
+}
+
+/** Arrow keys on the board move the reading line. */
+function onKey(event: KeyboardEvent): void {
+    if (event.target !== event.currentTarget) return
+    const by = step(event)
+    if (by === 0) return
+    event.preventDefault()
+    reading.value = within((reading.value ?? 0) + by)
+}
+
+/** Nudge by 0.1 m or 0.25 ft; with Shift ten times, with Alt a tenth of it. */
+function step(event: KeyboardEvent): number {
+    const direction = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0
+    const base = units.value === 'us' ? 76.2 : 100
+    return direction * base * (event.shiftKey ? 10 : event.altKey ? 0.1 : 1)
+}
+
+/** What is held, where it was when it was taken, in mm; a support by its place in the document. */
+interface Grip {
+    what: Held
+    id: string
+    index: number
+    from: number
+    to: number
+}
+let held: (Grip & { start: number }) | null = null
+
+/** As the document has it now, which may be ahead of the last result. */
+function grip(what: Held, id: string): Grip {
+    const document = props.editor.document.value
+    const at = (text: string | undefined, otherwise: number): number => readQuantity(text, 'length') ?? otherwise
+    if (what === 'support') {
+        const places = (document?.supports ?? []).map((s, index) => ({ index, x: at(s.x, 0) })).sort((a, b) => a.x - b.x)
+        const place = places[Number(id)] ?? { index: -1, x: 0 }
+        return { what, id, index: place.index, from: place.x, to: place.x }
+    }
+    const load = document?.loads.find((l) => l.id === id)
+    const point = load?.kind === 'point' || load?.kind === 'moment'
+    return { what, id, index: -1, from: at(point ? load.x : load?.from, 0), to: point ? at(load.x, 0) : at(load?.to, length.value) }
+}
+
+function grab(event: PointerEvent, what: Held, id: string): void {
+    ;(event.target as Element).setPointerCapture(event.pointerId)
+    ;(event.target as SVGElement).focus()
+    if (what !== 'support') emit('select', id)
+    held = { ...grip(what, id), start: xAt(event) }
+}
+
+function drag(event: PointerEvent): void {
+    if (!held) return
+    const grid = units.value === 'us' ? 76.2 : 50
+    const anchor = held.what === 'to' ? held.to : held.from
+    const by = Math.round((anchor + xAt(event) - held.start) / grid) * grid - anchor
+    if (Math.abs(xAt(event) - held.start) < grid / 2) return
+    reading.value = within(anchor + by)
+    move(held, by, 'drag')
+}
+
+function nudge(event: KeyboardEvent, what: Held, id: string): void {
+    if (event.key === 'Enter') return emit('edit', id)
+    const by = step(event)
+    if (by === 0) return
+    event.preventDefault()
+    move(grip(what, id), by, 'nudge')
+}
+
+function move({ what, id, index, from, to }: Grip, by: number, how: string): void {
+    const at = (x: number): string => typed(within(x), 'length', units.value)
+    props.editor.change((d: MemberDocument) => {
+        if (what === 'support') {
+            const support = d.supports[index]
+            if (support) support.x = at(from + by)
+            return
+        }
+        const load = d.loads.find((l) => l.id === id)
+        if (!load) return
+        if (load.kind === 'point' || load.kind === 'moment') load.x = at(from + by)
+        else if (what === 'from') load.from = at(Math.min(from + by, to - 50))
+        else if (what === 'to') load.to = at(Math.max(to + by, from + 50))
+        else {
+            const room = Math.min(Math.max(by, -from), length.value - to)
+            if (room === 0) return
+            load.from = at(from + room)
+            load.to = at(to + room)
+        }
+    }, `${how}.${what}.${id}`)
+}
+
+function release(): void {
+    held = null
+}
+</script>
+
+<template>
+    <div
+        ref="board"
+        class="h-full min-h-0 touch-none overflow-hidden select-none focus-visible:outline-1! focus-visible:-outline-offset-2!"
+        tabindex="0"
+        role="group"
+        aria-label="Strips. Arrow keys move the reading line."
+        @pointermove="onMove"
+        @pointerup="release"
+        @keydown="onKey"
+    >
+        <svg v-if="result && curves && width > 0" :width="width" :height="heights.total" class="block">
+            <path v-for="i in 4" :key="i" :d="`M0 ${heights.at(i - 1)}H${width}`" stroke="var(--color-rule)" />
+            <path
+                v-for="(s, i) in result.member.supports"
+                :key="`s${i}`"
+                :d="`M${sx(s.x)} ${heights.member}V${heights.total}`"
+                stroke="var(--color-rule)"
+                stroke-dasharray="2 3"
+            />
+            <CurveStrip
+                title="Shear V"
+                kind="force"
+                :curves="curves.V"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(0)"
+                :height="heights.each"
+                :downward="false"
+                :units="units"
+                :reading="reading"
+            />
+            <CurveStrip
+                title="Moment M"
+                kind="moment"
+                :curves="curves.M"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(1)"
+                :height="heights.each"
+                downward
+                :units="units"
+                :reading="reading"
+            />
+            <CurveStrip
+                title="Deflection"
+                kind="deflection"
+                :curves="curves.w"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(2)"
+                :height="heights.each"
+                downward
+                :units="units"
+                :reading="reading"
+            />
+            <ReserveStrip :lines="reserve" :sx="sx" :left="LEFT" :right="right" :y="heights.at(3)" :height="heights.each" :reading="reading" />
+            <g v-if="reading !== null" pointer-events="none">
+                <path :d="`M${sx(reading)} 18V${heights.total}`" stroke="var(--color-accent)" stroke-width="1" />
+                <text
+                    :x="Math.min(Math.max(sx(reading), LEFT + 30), right - 30)"
+                    y="13"
+                    text-anchor="middle"
+                    font-size="11.5"
+                    fill="var(--color-accent)"
+                >
+                    x = {{ format(reading, 'length', units) }}
+                </text>
+            </g>
+            <MemberStrip
+                :member="result.member"
+                :sx="sx"
+                :y="14"
+                :height="heights.member - 14"
+                :units="units"
+                :selected="selected"
+                interactive
+                @select="emit('select', $event)"
+                @grab="grab"
+                @nudge="nudge"
+            />
+        </svg>
+    </div>
+</template>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import { away } from '@/lib/api'
+import { session } from '@/lib/session'
+
+const router = useRouter()
+
+async function leave(): Promise<void> {
+    await session.signOut()
+    await router.push('/')
+}
+</script>
+
+<template>
+    <header class="flex h-11 shrink-0 items-center gap-3 border-b border-ink bg-sheet px-4">
+        <RouterLink to="/jobs" class="flex items-center gap-2 font-serif text-lg"><img :src="'/icon.svg'" alt="" class="h-6" />Waage</RouterLink>
+        <slot />
+        <span class="ml-auto flex items-center gap-3">
+            <span v-if="away" class="fault" role="status">The server cannot be reached; your work is kept here.</span>
+            <slot name="right" />
+            <span class="text-faint">{{ session.user?.office }}</span>
+            <button class="quiet" @click="leave">Sign out</button>
+        </span>
+    </header>
+</template>

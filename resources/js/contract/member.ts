@@ -1,0 +1,148 @@
+// Made from core/schema/member.schema.json by "npm run types"; do not edit.
+
+export type Quantity = string
+
+/**
+ * A Waage member, version 1. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
+ */
+export interface MemberDocument {
+    format: 'waage-member'
+    version: 1
+    mark?: string
+    title?: string
+    /**
+     * Remarks that are printed on the sheet.
+     */
+    notes?: string
+    length: Quantity
+    /**
+     * @maxItems 60
+     */
+    supports: SupportDocument[]
+    /**
+     * Name of a catalogue section, e.g. "IPE 300".
+     */
+    section: string
+    grade?: 'S235' | 'S275' | 'S355' | 'S460'
+    restraint?: {
+        top?: RestraintDocument
+        bottom?: RestraintDocument
+    }
+    /**
+     * Where the load meets the section.
+     */
+    loadHeight?: 'top' | 'centre' | 'bottom'
+    selfWeight?: boolean
+    /**
+     * @maxItems 30
+     */
+    cases: CaseDocument[]
+    /**
+     * @maxItems 500
+     */
+    loads: LoadDocument[]
+    /**
+     * Section families the shortlist looks at.
+     */
+    families?: string[]
+    deflection?: DeflectionLimits
+    basis?: BasisDocument
+}
+export interface SupportDocument {
+    x: Quantity
+    kind: 'pinned' | 'fixed'
+    bearing: Quantity
+}
+export interface RestraintDocument {
+    kind: 'continuous' | 'supports' | 'spacing' | 'positions'
+    spacing?: Quantity
+    positions?: Quantity[]
+}
+export interface CaseDocument {
+    id: string
+    name: string
+    category: 'permanent' | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'snow' | 'wind-down' | 'wind-up'
+}
+export interface LoadDocument {
+    id: string
+    /**
+     * id of a load case
+     */
+    case: string
+    kind: 'line' | 'area' | 'point' | 'moment'
+    name?: string
+    remark?: string
+    /**
+     * Place of a point load or moment.
+     */
+    x?: string
+    /**
+     * Start of a line or area load; empty: the left end.
+     */
+    from?: string
+    /**
+     * End of a line or area load; empty: the right end.
+     */
+    to?: string
+    /**
+     * kN, kNm, kN/m or kN/m²; down and clockwise positive. Upward wind: positive acts up.
+     */
+    value: string
+    /**
+     * Line load at its end when it varies; empty: uniform.
+     */
+    end?: string
+    /**
+     * Width that an area load is carried over.
+     */
+    width?: string
+}
+export interface DeflectionLimits {
+    /**
+     * n of the limit L/n for the characteristic combination
+     */
+    total?: number
+    /**
+     * n of the limit L/n for the variable part of it
+     */
+    variable?: number
+}
+/**
+ * What the job has settled; what is absent takes the recommended value.
+ */
+export interface BasisDocument {
+    standard?: 'EN'
+    units?: 'metric' | 'us'
+    combinations?: '6.10' | '6.10a/b'
+    parameters?: {
+        gammaGsup?: number
+        gammaGinf?: number
+        gammaQ?: number
+        xi?: number
+        KFI?: number
+        gammaM0?: number
+        gammaM1?: number
+        eta?: number
+        lambdaLT0?: number
+        beta?: number
+        /**
+         * 6.3.2.3 for rolled sections, otherwise 6.3.2.2
+         */
+        rolledCurves?: boolean
+        /**
+         * factor f of 6.3.2.3(2)
+         */
+        modifyChi?: boolean
+        /**
+         * ψ0, ψ1, ψ2 by category
+         */
+        psi?: {
+            /**
+             * @minItems 3
+             * @maxItems 3
+             */
+            [k: string]: [number, number, number]
+        }
+    }
+    deflection?: DeflectionLimits
+}

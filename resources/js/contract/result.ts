@@ -1,0 +1,162 @@
+// Made from core/schema/result.schema.json by "npm run types"; do not edit.
+
+/**
+ * pieces [x0, x1, index of the combination or -1, c0, c1, ...]: c0 + c1 (x - x0) + ...
+ */
+export type Curve = number[][]
+/**
+ * greatest and smallest by support
+ */
+export type Ranges = number[][]
+
+/**
+ * What Waage computes from a member. N, mm, MPa; sagging, downward and compression positive; reactions up.
+ */
+export interface Result {
+    verdict: VerdictResult
+    member: MemberResult
+    section: SectionResult
+    combinations: CombinationResult[]
+    envelope: Curves
+    /**
+     * curves of the chosen load case or combination; null: the envelope
+     */
+    shown: Curves | null
+    extremes: ExtremeResult[]
+    reactions: {
+        cases: CaseReactions[]
+        combinations: CombinationReactions[]
+    }
+    weighings: WeighingResult[]
+    messages: string[]
+}
+export interface VerdictResult {
+    holds: boolean
+    ratio: number | null
+    weighing: string
+    title: string
+    reason: string
+}
+export interface MemberResult {
+    length: number
+    supports: {
+        x: number
+        fixed: boolean
+        bearing: number
+    }[]
+    fields: FieldResult[]
+    loads: LoadResult[]
+    top: RestraintResult
+    bottom: RestraintResult
+}
+export interface FieldResult {
+    from: number
+    to: number
+    name: string
+    overhang: boolean
+}
+export interface LoadResult {
+    id: string
+    name: string
+    case: string
+    kind: 'line' | 'area' | 'point' | 'moment'
+    from: number
+    to: number
+    start: number
+    end: number
+}
+export interface RestraintResult {
+    continuous: boolean
+    positions: number[]
+}
+export interface SectionResult {
+    name: string
+    family: string
+    h: number
+    b: number
+    tw: number
+    tf: number
+    r: number
+    A: number
+    Iy: number
+    Iz: number
+    Wely: number
+    Wply: number
+    It: number
+    Iw: number
+    /**
+     * N/mm
+     */
+    weight: number
+    grade: string
+    fy: number
+    class: number
+}
+export interface CombinationResult {
+    id: string
+    purpose: string
+    clause: string
+    text: string
+}
+export interface Curves {
+    V: CurvePair
+    M: CurvePair
+    w: CurvePair
+}
+export interface CurvePair {
+    max: Curve
+    min: Curve
+}
+export interface ExtremeResult {
+    effect: 'V' | 'M' | 'w'
+    value: number
+    x: number
+    combination: string
+    arrangement: string
+}
+export interface CaseReactions {
+    id: string
+    name: string
+    category: string
+    forces: number[]
+    moments: number[]
+    load: number
+    reaction: number
+    loadMoment: number
+    reactionMoment: number
+}
+export interface CombinationReactions {
+    id: string
+    forces: Ranges
+    moments: Ranges
+}
+export interface WeighingResult {
+    id: string
+    title: string
+    clause: string
+    ratio: number | null
+    applies: boolean
+    holds: boolean
+    demand: number | null
+    capacity: number | null
+    kind: string
+    demandTex: string
+    capacityTex: string
+    x: number | null
+    combination: string
+    arrangement: string
+    remark: string
+    /**
+     * capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
+     */
+    ranges: number[][]
+    lines: DerivationLine[]
+}
+export interface DerivationLine {
+    symbol: string
+    formula: string
+    values: string
+    result: string
+    clause: string
+    note: string
+}

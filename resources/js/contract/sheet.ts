@@ -1,0 +1,72 @@
+// Made from core/schema/sheet.schema.json by "npm run types"; do not edit.
+
+export type SheetBlock =
+    HeadingBlock | TextBlock | ValuesBlock | ListBlock | TableBlock | FigureBlock | WeighingBlock | VerdictBlock
+
+/**
+ * A calculation sheet: its parts in order, and the result whose curves and weighings they refer to.
+ */
+export interface Sheet {
+    mark: string
+    title: string
+    units: 'metric' | 'us'
+    full: boolean
+    job: SheetJob
+    /**
+     * as result.schema.json
+     */
+    result: {
+        [k: string]: unknown
+    }
+    blocks: SheetBlock[]
+}
+export interface SheetJob {
+    job: string
+    number: string
+    client: string
+    engineer: string
+    checker: string
+    office: string
+    date: string
+    revision: string
+    [k: string]: string
+}
+export interface HeadingBlock {
+    type: 'heading'
+    text: string
+}
+export interface TextBlock {
+    type: 'text'
+    text: string
+}
+export interface ValuesBlock {
+    type: 'values'
+    /**
+     * Items: LaTeX
+     */
+    items: string[]
+}
+export interface ListBlock {
+    type: 'list'
+    items: string[]
+}
+export interface TableBlock {
+    type: 'table'
+    columns: string[]
+    rows: string[][]
+}
+export interface FigureBlock {
+    type: 'figure'
+    name: 'member' | 'V' | 'M' | 'w' | 'section'
+    caption: string
+}
+export interface WeighingBlock {
+    type: 'weighing'
+    id: string
+}
+export interface VerdictBlock {
+    type: 'verdict'
+    holds: boolean
+    ratio: number | null
+    text: string
+}

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { History } from './history'
+
+describe('History', () => {
+    it('goes back and forth without limit', () => {
+        const history = new History<number>()
+        for (let i = 0; i < 500; i++) history.push(i)
+        let now: number | null = 500
+        for (let i = 499; i >= 0; i--) expect((now = history.undo(now as number))).toBe(i)
+        expect(history.undo(0)).toBeNull()
+        for (let i = 1; i <= 500; i++) expect((now = history.redo(now as number))).toBe(i)
+        expect(history.canRedo).toBe(false)
+    })
+    it('makes one step of quick changes to one field', () => {
+        const history = new History<string>()
+        history.push('', 'name', 0)
+        history.push('a', 'name', 300)
+        history.push('ab', 'title', 500)
+        expect(history.undo('abc')).toBe('ab')
+        expect(history.undo('ab')).toBe('')
+    })
+    it('forgets what was undone when something else is changed', () => {
+        const history = new History<number>()
+        history.push(1)
+        history.undo(2)
+        history.push(1)
+        expect(history.canRedo).toBe(false)
+    })
+})

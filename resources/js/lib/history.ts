@@ -1,0 +1,41 @@
+/** Undo and redo without limit. Steps with the same key within a second are one. */
+export class History<T> {
+    private past: T[] = []
+    private future: T[] = []
+    private lastKey = ''
+    private lastTime = 0
+
+    get canUndo(): boolean {
+        return this.past.length > 0
+    }
+
+    get canRedo(): boolean {
+        return this.future.length > 0
+    }
+
+    /** Remembers the state before a change; true when that begins a new step. */
+    push(state: T, key = '', now = Date.now()): boolean {
+        const same = key !== '' && key === this.lastKey && now - this.lastTime < 1000 && this.past.length > 0
+        if (!same) this.past.push(state)
+        this.future = []
+        this.lastKey = key
+        this.lastTime = now
+        return !same
+    }
+
+    undo(current: T): T | null {
+        const state = this.past.pop()
+        if (state === undefined) return null
+        this.future.push(current)
+        this.lastKey = ''
+        return state
+    }
+
+    redo(current: T): T | null {
+        const state = this.future.pop()
+        if (state === undefined) return null
+        this.past.push(current)
+        this.lastKey = ''
+        return state
+    }
+}

@@ -1,0 +1,56 @@
+import type { MemberDocument } from '@/contract/member'
+import type { UnitSystem } from '@/lib/units'
+
+/** A simply supported beam to start from. */
+export function newMember(mark: string, units: UnitSystem): MemberDocument {
+    const metric = units === 'metric'
+    const length = metric ? '6 m' : '20 ft'
+    const bearing = metric ? '150 mm' : '6 in'
+    return {
+        format: 'waage-member',
+        version: 1,
+        mark,
+        title: '',
+        notes: '',
+        length,
+        supports: [
+            { x: metric ? '0 m' : '0 ft', kind: 'pinned', bearing },
+            { x: length, kind: 'pinned', bearing },
+        ],
+        section: 'IPE 300',
+        grade: 'S355',
+        restraint: { top: { kind: 'supports' }, bottom: { kind: 'supports' } },
+        loadHeight: 'top',
+        selfWeight: true,
+        cases: [
+            { id: 'g', name: 'Permanent', category: 'permanent' },
+            { id: 'q', name: 'Imposed', category: 'B' },
+        ],
+        loads: [],
+    }
+}
+
+export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], string> = {
+    permanent: 'Permanent',
+    A: 'A: domestic, residential',
+    B: 'B: offices',
+    C: 'C: congregation',
+    D: 'D: shopping',
+    E: 'E: storage',
+    F: 'F: traffic up to 30 kN',
+    G: 'G: traffic 30 to 160 kN',
+    H: 'H: roofs',
+    snow: 'Snow',
+    'wind-down': 'Wind, downward',
+    'wind-up': 'Wind, upward',
+}
+
+export const FAMILIES = ['IPE', 'HEA', 'HEB', 'HEM']
+
+/** A name that no entry has yet: q, q2, q3 … */
+export function freshId(prefix: string, taken: string[]): string {
+    if (!taken.includes(prefix)) return prefix
+    let n = 2
+    while (taken.includes(`${prefix}${n}`)) n++
+    return `${prefix}${n}`
+}

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { computed, ref, watch } from 'vue'
+import type { BasisDocument } from '@/contract/member'
+import type { JobDetail } from '@/lib/jobs'
+import recommended from '@core/data/recommended-en.json'
+
+/** What the job has settled for all its members. Each field is saved when it is left. */
+const props = defineProps<{ job: JobDetail; errors: Record<string, string[]> }>()
+const emit = defineEmits<{ save: [change: Partial<JobDetail>] }>()
+
+type TextKey = 'name' | 'number' | 'client' | 'engineer' | 'checker'
+const TITLE: { key: TextKey; label: string }[] = [
+    { key: 'name', label: 'Job' },
+    { key: 'number', label: 'Number' },
+    { key: 'client', label: 'Client' },
+    { key: 'engineer', label: 'Engineer' },
+    { key: 'checker', label: 'Checker' },
+]
+type ParameterKey = keyof typeof recommended.numbers
+const SYMBOLS: Record<ParameterKey, string> = {
+    gammaGsup: 'γ G,sup',
+    gammaGinf: 'γ G,inf',
+    gammaQ: 'γ Q',
+    xi: 'ξ',
+    KFI: 'K FI',
+    gammaM0: 'γ M0',
+    gammaM1: 'γ M1',
+    eta: 'η',
+    lambdaLT0: 'λ LT,0',
+    beta: 'β',
+}
+const PARAMETERS = (Object.keys(SYMBOLS) as ParameterKey[]).map((key) => ({ key, label: SYMBOLS[key], ...recommended.numbers[key] }))
+const PSI = recommended.psi as unknown as Record<string, [number, number, number]>
+
+/** What is typed, which may be wrong yet; it is what the job holds again as soon as the server has taken it. */
+const texts = ref(textsOf(props.job))
+const basis = ref(props.job.basis)
+watch(
+    () => props.job,
+    (job) => {
+        texts.value = textsOf(job)
+        basis.value = job.basis
+    },
+)
+const parameters = computed(() => basis.value.parameters ?? {})
+
+function textsOf(job: JobDetail): Record<TextKey, string> {
+    return { name: job.name, number: job.number, client: job.client, engineer: job.engineer, checker: job.checker }
+}
+
+function saveText(key: TextKey, text: string): void {
+    texts.value = { ...texts.value, [key]: text }
+    emit('save', { [key]: text })
+}
+
+function saveBasis(change: Partial<BasisDocument>): void {
+    basis.value = { ...basis.value, ...change }
+    emit('save', { basis: basis.value })
+}
+
+function value(event: Event): string {
+    return (event.target as HTMLInputElement | HTMLSelectElement).value
+}
+
+/** A number as typed; what is no number goes to the server as text and comes back as an error at the field. */
+function numberOf(event: Event): number {
+    const text = value(event).trim().replace(',', '.')
+    return (text !== '' && Number.isFinite(Number(text)) ? Number(text) : text) as number
+}
+
+function savePsi(category: string, index: number, event: Event): void {
+    const psi = { ...(parameters.value.psi ?? {}) }
+    const row = [...(psi[category] ?? (PSI[category] as [number, number, number]))] as [number, number, number]
+    row[index] = numberOf(event)
+    psi[category] = row
+    saveBasis({ parameters: { ...parameters.value, psi } })
+}
+
+function fault(path: string): string {
+    return props.errors[path]?.[0] ?? ''
+}
+</script>
+
+<template>
+    <div>
+        <h2 class="font-serif text-lg">Basis of the job</h2>
+        <div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
+            <label v-for="f in TITLE" :key="f.key" class="block" :class="f.key === 'name' || f.key === 'client' ? 'col-span-2' : ''">
+                <span class="label">{{ f.label }}</span>
+                <input class="field" :value="texts[f.key]" :aria-invalid="fault(f.key) !== ''" @change="saveText(f.key, value($event))" />
+                <span v-if="fault(f.key)" class="fault" role="alert">{{ fault(f.key) }}</span>
+            </label>
+            <label class="block">
+                <span class="label">Units</span>
+                <select class="field" :value="basis.units ?? 'metric'" @change="saveBasis({ units: value($event) as 'metric' | 'us' })">
+                    <option value="metric">SI metric</option>
+                    <option value="us">US customary</option>
+                </select>
+            </label>
+            <label class="block">
+                <span class="label">Standards</span>
+                <select class="field" value="EN" aria-label="Standards">
+                    <option value="EN">Eurocodes</option>
+                </select>
+            </label>
+            <label class="block">
+                <span class="label">Strength combinations</span>
+                <select
+                    class="field"
+                    :value="basis.combinations ?? '6.10'"
+                    @change="saveBasis({ combinations: value($event) as '6.10' | '6.10a/b' })"
+                >
+                    <option value="6.10">EN 1990 (6.10)</option>
+                    <option value="6.10a/b">(6.10a) and (6.10b)</option>
+                </select>
+            </label>
+            <label class="block">
+                <span class="label">Lateral-torsional buckling</span>
+                <select
+                    class="field"
+                    :value="parameters.rolledCurves === false ? 'general' : 'rolled'"
+                    @change="saveBasis({ parameters: { ...parameters, rolledCurves: value($event) === 'rolled' } })"
+                >
+                    <option value="rolled">6.3.2.3, rolled sections</option>
+                    <option value="general">6.3.2.2, general case</option>
+                </select>
+            </label>
+            <label class="block">
+                <span class="label">Total deflection, span /</span>
+                <input
+                    class="field"
+                    :value="basis.deflection?.total ?? 250"
+                    :aria-invalid="fault('basis.deflection.total') !== ''"
+                    @change="saveBasis({ deflection: { ...basis.deflection, total: numberOf($event) } })"
+                />
+                <span v-if="fault('basis.deflection.total')" class="fault" role="alert">{{ fault('basis.deflection.total') }}</span>
+            </label>
+            <label class="block">
+                <span class="label">Variable load, span /</span>
+                <input
+                    class="field"
+                    :value="basis.deflection?.variable ?? 300"
+                    :aria-invalid="fault('basis.deflection.variable') !== ''"
+                    @change="saveBasis({ deflection: { ...basis.deflection, variable: numberOf($event) } })"
+                />
+                <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
+            </label>
+        </div>
+        <Disclosure v-slot="{ open }">
+            <DisclosureButton class="mt-3 flex w-full items-baseline gap-2 border-t border-rule pt-2 text-left">
+                <span class="w-3 text-faint">{{ open ? '–' : '+' }}</span>
+                <span>National parameters</span>
+                <span class="ml-auto text-xs text-faint"
+                    >γ M0 {{ parameters.gammaM0 ?? '1.0' }}, γ G {{ parameters.gammaGsup ?? 1.35 }}, γ Q {{ parameters.gammaQ ?? 1.5 }}</span
+                >
+            </DisclosureButton>
+            <DisclosurePanel class="mt-2">
+                <div class="grid grid-cols-3 gap-x-3 gap-y-2">
+                    <label v-for="p in PARAMETERS" :key="p.key" class="block" :title="p.clause">
+                        <span class="label">{{ p.label }}</span>
+                        <input
+                            class="field"
+                            :value="parameters[p.key] ?? p.value"
+                            :aria-invalid="fault(`basis.parameters.${p.key}`) !== ''"
+                            @change="saveBasis({ parameters: { ...parameters, [p.key]: numberOf($event) } })"
+                        />
+                        <span v-if="fault(`basis.parameters.${p.key}`)" class="fault" role="alert">{{ fault(`basis.parameters.${p.key}`) }}</span>
+                    </label>
+                </div>
+                <label class="mt-2 flex items-center gap-2">
+                    <input
+                        type="checkbox"
+                        :checked="parameters.modifyChi !== false"
+                        @change="saveBasis({ parameters: { ...parameters, modifyChi: ($event.target as HTMLInputElement).checked } })"
+                    />
+                    factor f of 6.3.2.3(2)
+                </label>
+                <table class="grid-table mt-3">
+                    <thead>
+                        <tr>
+                            <th>Category</th>
+                            <th>ψ0</th>
+                            <th>ψ1</th>
+                            <th>ψ2</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="(row, category) in PSI" :key="category">
+                            <td>{{ category }}</td>
+                            <td v-for="i in [0, 1, 2]" :key="i">
+                                <input
+                                    class="field"
+                                    :value="parameters.psi?.[category]?.[i] ?? row[i]"
+                                    :aria-label="`ψ${i} of ${category}`"
+                                    :aria-invalid="fault(`basis.parameters.psi.${category}.${i}`) !== ''"
+                                    :title="fault(`basis.parameters.psi.${category}.${i}`)"
+                                    @change="savePsi(category, i, $event)"
+                                />
+                            </td>
+                        </tr>
+                    </tbody>
+                </table>
+                <p class="mt-1 text-xs text-faint">Recommended values of EN 1990, Table A1.1; snow for sites up to 1000 m.</p>
+            </DisclosurePanel>
+        </Disclosure>
+    </div>
+</template>

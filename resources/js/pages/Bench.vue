@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, nextTick, onBeforeUnmount, ref } from 'vue'
+import { onBeforeRouteLeave } from 'vue-router'
+import DefinitionPanel from '@/bench/DefinitionPanel.vue'
+import { useEditor } from '@/bench/editor'
+import ForcesPanel from '@/bench/ForcesPanel.vue'
+import ScalesPanel from '@/bench/ScalesPanel.vue'
+import ShortlistPanel from '@/bench/ShortlistPanel.vue'
+import StripBoard from '@/bench/StripBoard.vue'
+import BalanceBeam from '@/components/BalanceBeam.vue'
+import NoticeLine from '@/components/NoticeLine.vue'
+import TopBar from '@/components/TopBar.vue'
+import { ratioText } from '@/lib/ratio'
+
+/** The bench: one member, drawn and weighed at once while it is changed. */
+const props = defineProps<{ id: number }>()
+const editor = useEditor(props.id)
+void editor.load()
+
+const { document: doc, result, job, fault, saveState, saveMessage, message, busy, show, units, history, before } = editor
+const selected = ref('')
+const reading = ref<number | null>(null)
+const definition = ref<HTMLElement | null>(null)
+
+const SAVE: Record<string, string> = {
+    saved: 'Saved',
+    unsaved: 'Not saved yet',
+    saving: 'Saving',
+    away: 'Not saved; kept in this browser',
+    conflict: 'Changed in two windows',
+    refused: 'Not saved',
+}
+const verdict = computed(() => result.value?.verdict ?? null)
+const stale = computed(() => message.value !== '')
+
+async function edit(id: string): Promise<void> {
+    selected.value = id
+    await nextTick()
+    definition.value?.querySelector<HTMLInputElement>(`[data-load="${id}"] input`)?.focus()
+}
+
+useEventListener(window, 'keydown', (event) => {
+    if (!(event.ctrlKey || event.metaKey) || event.altKey) return
+    const key = event.key.toLowerCase()
+    if (key === 'z' && !event.shiftKey) editor.undo()
+    else if (key === 'y' || (key === 'z' && event.shiftKey)) editor.redo()
+    else return
+    event.preventDefault()
+    ;(globalThis.document.activeElement as HTMLElement | null)?.blur()
+})
+
+onBeforeRouteLeave(() => void editor.save())
+onBeforeUnmount(() => void editor.save())
+</script>
+
+<template>
+    <div class="flex h-full flex-col">
+        <TopBar>
+            <template v-if="job && doc">
+                <span class="text-rule">/</span>
+                <RouterLink class="underline decoration-rule underline-offset-4" :to="`/jobs/${job.id}`">{{ job.name }}</RouterLink>
+                <span class="text-rule">/</span>
+                <span class="truncate font-semibold">{{ doc.mark }} {{ doc.title }}</span>
+            </template>
+            <template v-if="job" #right>
+                <span
+                    class="text-xs whitespace-nowrap"
+                    :class="saveState === 'saved' || saveState === 'saving' ? 'text-faint' : 'text-accent'"
+                    role="status"
+                    :title="saveMessage"
+                    >{{ SAVE[saveState] }}</span
+                >
+                <span class="flex">
+                    <button class="quiet" :disabled="!history.canUndo" title="Ctrl+Z" @click="editor.undo()">Undo</button>
+                    <button class="quiet" :disabled="!history.canRedo" title="Ctrl+Y" @click="editor.redo()">Redo</button>
+                </span>
+                <select
+                    class="field w-auto!"
+                    :value="units"
+                    aria-label="Units"
+                    @change="editor.setUnits(($event.target as HTMLSelectElement).value as 'metric' | 'us')"
+                >
+                    <option value="metric">SI metric</option>
+                    <option value="us">US customary</option>
+                </select>
+                <a class="quiet underline" :href="`/api/members/${id}/file`" title="The member as a file">File</a>
+                <RouterLink class="action py-0.5!" :to="`/members/${id}/sheet`" @click="editor.save()">Sheet</RouterLink>
+            </template>
+        </TopBar>
+
+        <main v-if="fault" class="mx-auto max-w-md p-16">
+            <p>{{ fault }}</p>
+            <RouterLink class="mt-2 inline-block underline" to="/jobs">To the jobs of your office</RouterLink>
+        </main>
+
+        <template v-else-if="job && doc">
+            <div v-if="saveState === 'conflict'" class="flex items-center gap-4 bg-accent-soft px-4 py-1.5" role="alert">
+                This member was changed in another window since you opened it. Nothing of either is lost yet.
+                <button class="action py-0.5!" @click="editor.settle('mine')">Keep what is here</button>
+                <button class="action py-0.5!" @click="editor.settle('theirs')">Take the other one</button>
+            </div>
+            <div v-else-if="saveState === 'refused'" class="bg-accent-soft px-4 py-1.5" role="alert">
+                {{ saveMessage }} What you typed is kept in this browser.
+            </div>
+            <main class="grid min-h-0 grow grid-cols-[19.5rem_minmax(0,1fr)_24rem]">
+                <div ref="definition" class="min-h-0 overflow-auto border-r border-rule">
+                    <DefinitionPanel :editor="editor" :selected="selected" @select="selected = $event" />
+                </div>
+
+                <div class="flex min-h-0 flex-col">
+                    <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
+                        <label class="flex items-center gap-2">
+                            <span class="text-faint">Strips show</span>
+                            <select v-model="show" class="field w-auto! max-w-80">
+                                <option value="envelope">the envelope of all combinations</option>
+                                <optgroup label="Combination">
+                                    <option v-for="c in result?.combinations" :key="c.id" :value="`combination:${c.id}`">
+                                        {{ c.id }}: {{ c.text }}
+                                    </option>
+                                </optgroup>
+                                <optgroup label="Load case, all spans">
+                                    <option v-for="c in result?.reactions.cases" :key="c.id" :value="`case:${c.id}`">{{ c.name }}</option>
+                                </optgroup>
+                            </select>
+                        </label>
+                        <span v-if="stale" class="fault ml-auto truncate" role="alert" :title="message"
+                            >{{ message }} The strips show the last complete state.</span
+                        >
+                    </div>
+                    <div class="min-h-0 grow" :class="stale ? 'opacity-50' : ''">
+                        <StripBoard v-model:reading="reading" :editor="editor" :selected="selected" @select="selected = $event" @edit="edit" />
+                    </div>
+                </div>
+
+                <aside class="flex min-h-0 flex-col border-l border-rule">
+                    <div
+                        v-if="verdict"
+                        class="border-b border-ink bg-sheet px-3 py-2"
+                        :class="stale ? 'opacity-50' : ''"
+                        aria-live="polite"
+                        :aria-busy="busy"
+                    >
+                        <div class="flex items-center gap-2">
+                            <BalanceBeam :ratio="verdict.ratio" :holds="verdict.holds" />
+                            <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{
+                                verdict.holds ? 'Holds' : 'Does not hold'
+                            }}</span>
+                            <span class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
+                        </div>
+                        <p class="truncate" :title="verdict.reason">{{ result?.section.name }} {{ result?.section.grade }}, {{ verdict.title }}</p>
+                        <p v-if="before" class="text-xs text-faint">
+                            Before: {{ before.section }}, {{ ratioText(before.verdict.ratio) }},
+                            {{ before.verdict.holds ? 'holds' : 'does not hold' }}
+                        </p>
+                        <p v-for="m in result?.messages" :key="m" class="text-xs text-faint">{{ m }}</p>
+                    </div>
+                    <TabGroup as="div" class="flex min-h-0 grow flex-col">
+                        <TabList class="flex border-b border-rule">
+                            <Tab v-for="t in ['Scales', 'Shortlist', 'Forces']" :key="t" v-slot="{ selected: on }" as="template">
+                                <button class="grow px-3 py-1.5" :class="on ? 'border-b-2 border-accent font-semibold' : 'text-faint hover:bg-shade'">
+                                    {{ t }}
+                                </button>
+                            </Tab>
+                        </TabList>
+                        <TabPanels class="min-h-0 grow overflow-auto">
+                            <TabPanel :class="stale ? 'opacity-50' : ''"><ScalesPanel :editor="editor" @read="reading = $event" /></TabPanel>
+                            <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
+                            <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>
+                        </TabPanels>
+                    </TabGroup>
+                </aside>
+            </main>
+        </template>
+        <NoticeLine />
+    </div>
+</template>

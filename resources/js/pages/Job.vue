@@ -1,0 +1,240 @@
+<script setup lang="ts">
+import { ArrowDown, ArrowUp, Copy, Pencil, Trash2 } from '@lucide/vue'
+import { computed, onMounted, reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import BalanceBeam from '@/components/BalanceBeam.vue'
+import MiniBeam from '@/components/MiniBeam.vue'
+import NoticeLine from '@/components/NoticeLine.vue'
+import TopBar from '@/components/TopBar.vue'
+import BasisForm from '@/pages/BasisForm.vue'
+import PackPanel from '@/pages/PackPanel.vue'
+import { api, ApiError } from '@/lib/api'
+import type { JobDetail, MemberRow } from '@/lib/jobs'
+import { newMember } from '@/lib/member'
+import { notice } from '@/lib/notice'
+import { ratioText } from '@/lib/ratio'
+
+const props = defineProps<{ id: number }>()
+const router = useRouter()
+const job = ref<JobDetail | null>(null)
+const fault = ref('')
+const errors = ref<Record<string, string[]>>({})
+const renaming = ref<number | null>(null)
+
+async function load(): Promise<void> {
+    try {
+        job.value = await api<JobDetail>('GET', `jobs/${props.id}`)
+    } catch (e) {
+        fault.value = e instanceof ApiError ? e.message : String(e)
+    }
+}
+onMounted(load)
+
+const members = computed(() => job.value?.members ?? [])
+
+async function save(change: Partial<JobDetail>): Promise<void> {
+    errors.value = {}
+    try {
+        job.value = await api<JobDetail>('PATCH', `jobs/${props.id}`, change)
+    } catch (e) {
+        if (!(e instanceof ApiError)) throw e
+        errors.value = e.errors
+        if (Object.keys(e.errors).length === 0) notice.say(e.message)
+    }
+}
+
+/** An action of the list; what the server refuses is said below, and the list is as it stands there. */
+async function act(action: () => Promise<unknown>): Promise<void> {
+    try {
+        await action()
+    } catch (e) {
+        if (!(e instanceof ApiError)) throw e
+        notice.say(e.message)
+    }
+    await load()
+}
+
+async function add(): Promise<void> {
+    if (!job.value) return
+    const document = newMember(`B${members.value.length + 1}`, job.value.basis.units ?? 'metric')
+    try {
+        const row = await api<MemberRow>('POST', `jobs/${props.id}/members`, { document })
+        await router.push(`/members/${row.id}`)
+    } catch (e) {
+        if (e instanceof ApiError) notice.say(e.message)
+    }
+}
+
+const copy = (m: MemberRow): Promise<void> => act(() => api('POST', `members/${m.id}/copy`))
+
+const remove = (m: MemberRow): Promise<void> =>
+    act(async () => {
+        await api('DELETE', `members/${m.id}`)
+        notice.say(`${m.mark || 'The member'} is deleted.`, () => act(() => api('POST', `members/${m.id}/restore`)))
+    })
+
+function move(m: MemberRow, by: number): void {
+    const ids = members.value.map((x) => x.id)
+    const at = ids.indexOf(m.id)
+    ids.splice(at + by, 0, ...ids.splice(at, 1))
+    void act(() => api('PUT', `jobs/${props.id}/order`, { members: ids }))
+}
+
+const name = reactive({ mark: '', title: '' })
+function startRename(m: MemberRow): void {
+    Object.assign(name, { mark: m.mark, title: m.title })
+    renaming.value = m.id
+}
+
+function rename(m: MemberRow): void {
+    renaming.value = null
+    if (name.mark === m.mark && name.title === m.title) return
+    void act(async () => {
+        const full = await api<{ revision: number; document: Record<string, unknown> }>('GET', `members/${m.id}`)
+        await api('PUT', `members/${m.id}`, { revision: full.revision, document: { ...full.document, ...name } })
+    })
+}
+
+async function importFile(event: Event): Promise<void> {
+    const input = event.target as HTMLInputElement
+    for (const file of input.files ?? []) {
+        try {
+            const document: unknown = JSON.parse(await file.text())
+            await api('POST', `jobs/${props.id}/members`, { document })
+        } catch (e) {
+            notice.say(e instanceof ApiError ? `${file.name}: ${e.message}` : `${file.name} is not a file that can be read.`)
+        }
+    }
+    input.value = ''
+    await load()
+}
+
+const words = { holds: 'holds', fails: 'does not hold', unloaded: 'not loaded', incomplete: 'incomplete' }
+</script>
+
+<template>
+    <div class="flex h-full flex-col">
+        <TopBar>
+            <span class="text-rule">/</span>
+            <span class="font-semibold">{{ job?.name }}</span>
+        </TopBar>
+        <main v-if="fault" class="mx-auto max-w-md p-16">
+            <p>{{ fault }}</p>
+            <RouterLink class="mt-2 inline-block underline" to="/jobs">To the jobs of your office</RouterLink>
+        </main>
+        <main v-else-if="job" class="grid min-h-0 grow grid-cols-[1fr_23rem]">
+            <section class="min-h-0 overflow-auto px-6 py-5">
+                <div class="flex items-center gap-2">
+                    <h1 class="font-serif text-2xl">Members</h1>
+                    <span class="grow"></span>
+                    <label class="action cursor-pointer focus-within:outline-2">
+                        Import files<input
+                            type="file"
+                            accept=".json,application/json"
+                            multiple
+                            class="sr-only"
+                            aria-label="Import member files"
+                            @change="importFile"
+                        />
+                    </label>
+                    <button class="action action-main" @click="add">New member</button>
+                </div>
+                <table v-if="members.length" class="grid-table mt-4">
+                    <thead>
+                        <tr>
+                            <th>Mark</th>
+                            <th>Title and section</th>
+                            <th></th>
+                            <th>Heaviest weighing</th>
+                            <th class="number">Ratio</th>
+                            <th>State</th>
+                            <th></th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="(m, i) in members" :key="m.id" class="hover:bg-shade [&>td]:py-1.5! [&>td]:align-middle!">
+                            <template v-if="renaming === m.id">
+                                <td class="w-20">
+                                    <input
+                                        v-model="name.mark"
+                                        class="field"
+                                        aria-label="Mark"
+                                        @keydown.enter="rename(m)"
+                                        @keydown.esc="renaming = null"
+                                    />
+                                </td>
+                                <td>
+                                    <input
+                                        v-model="name.title"
+                                        class="field"
+                                        aria-label="Title"
+                                        @vue:mounted="({ el }: { el: HTMLInputElement }) => el.focus()"
+                                        @keydown.enter="rename(m)"
+                                        @keydown.esc="renaming = null"
+                                    />
+                                </td>
+                            </template>
+                            <template v-else>
+                                <td class="whitespace-nowrap">
+                                    <RouterLink class="font-semibold underline decoration-rule underline-offset-4" :to="`/members/${m.id}`">{{
+                                        m.mark || '–'
+                                    }}</RouterLink>
+                                </td>
+                                <td>
+                                    <RouterLink class="block" :to="`/members/${m.id}`">{{ m.title || 'untitled' }}</RouterLink>
+                                    <span class="text-xs text-faint">{{ m.section }}</span>
+                                </td>
+                            </template>
+                            <td class="w-34"><MiniBeam :summary="m.summary" /></td>
+                            <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
+                            <td class="number">{{ m.summary.ratio === undefined ? '' : ratioText(m.summary.ratio) }}</td>
+                            <td class="whitespace-nowrap" :class="m.summary.state === 'fails' ? 'font-semibold text-fail' : ''">
+                                <span class="flex items-center gap-1.5" :title="m.summary.reason">
+                                    <BalanceBeam
+                                        v-if="m.summary.state === 'holds' || m.summary.state === 'fails'"
+                                        :ratio="m.summary.ratio ?? null"
+                                        :holds="m.summary.state === 'holds'"
+                                    />
+                                    {{ words[m.summary.state] }}
+                                </span>
+                            </td>
+                            <td class="w-36">
+                                <span v-if="renaming === m.id" class="flex justify-end gap-1">
+                                    <button class="quiet underline" @click="rename(m)">Save</button>
+                                    <button class="quiet underline" @click="renaming = null">Cancel</button>
+                                </span>
+                                <span v-else class="flex justify-end">
+                                    <button class="quiet" :disabled="i === 0" :aria-label="`Move ${m.mark} up`" title="Move up" @click="move(m, -1)">
+                                        <ArrowUp :size="15" />
+                                    </button>
+                                    <button
+                                        class="quiet"
+                                        :disabled="i === members.length - 1"
+                                        :aria-label="`Move ${m.mark} down`"
+                                        title="Move down"
+                                        @click="move(m, 1)"
+                                    >
+                                        <ArrowDown :size="15" />
+                                    </button>
+                                    <button class="quiet" :aria-label="`Rename ${m.mark}`" title="Rename" @click="startRename(m)">
+                                        <Pencil :size="15" />
+                                    </button>
+                                    <button class="quiet" :aria-label="`Copy ${m.mark}`" title="Copy" @click="copy(m)"><Copy :size="15" /></button>
+                                    <button class="quiet" :aria-label="`Delete ${m.mark}`" title="Delete" @click="remove(m)">
+                                        <Trash2 :size="15" />
+                                    </button>
+                                </span>
+                            </td>
+                        </tr>
+                    </tbody>
+                </table>
+                <p v-else class="mt-8 text-faint">No members yet. Draw the first one, or import member files.</p>
+            </section>
+            <aside class="min-h-0 space-y-6 overflow-auto border-l border-rule bg-sheet px-5 py-5">
+                <BasisForm :job="job" :errors="errors" @save="save" />
+                <PackPanel :job="job.id" :empty="members.length === 0" />
+            </aside>
+        </main>
+        <NoticeLine />
+    </div>
+</template>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Result } from '@/contract/result'
+import type { FigureBlock } from '@/contract/sheet'
+import SectionDrawing from '@/sheet/SectionDrawing.vue'
+import CurveStrip from '@/strips/CurveStrip.vue'
+import MemberStrip from '@/strips/MemberStrip.vue'
+import { intoLanes } from '@/strips/lanes'
+import type { Kind, UnitSystem } from '@/lib/units'
+
+/** A figure of the sheet; the same drawings as on the bench, in ink. */
+const props = defineProps<{ block: FigureBlock; result: Result; units: UnitSystem }>()
+const W = 680
+const LEFT = 76
+const RIGHT = W - 14
+const sx = (x: number): number => LEFT + (x / props.result.member.length) * (RIGHT - LEFT)
+const CURVES: Record<'V' | 'M' | 'w', { title: string; kind: Kind; downward: boolean }> = {
+    V: { title: 'Shear V', kind: 'force', downward: false },
+    M: { title: 'Moment M', kind: 'moment', downward: true },
+    w: { title: 'Deflection', kind: 'deflection', downward: true },
+}
+const curve = computed(() =>
+    props.block.name === 'V' || props.block.name === 'M' || props.block.name === 'w' ? { name: props.block.name, ...CURVES[props.block.name] } : null,
+)
+const memberHeight = computed(
+    () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,
+)
+</script>
+
+<template>
+    <figure>
+        <SectionDrawing v-if="block.name === 'section'" :section="result.section" :units="units" />
+        <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
+            <MemberStrip :member="result.member" :sx="sx" :y="0" :height="memberHeight" :units="units" />
+        </svg>
+        <svg v-else-if="curve" :viewBox="`0 0 ${W} 112`">
+            <CurveStrip
+                :title="curve.title"
+                :kind="curve.kind"
+                :curves="result.envelope[curve.name]"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="RIGHT"
+                :y="0"
+                :height="112"
+                :downward="curve.downward"
+                :units="units"
+                color="var(--color-ink)"
+            />
+        </svg>
+        <figcaption>{{ block.caption }}</figcaption>
+    </figure>
+</template>

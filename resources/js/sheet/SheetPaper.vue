@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import BalanceBeam from '@/components/BalanceBeam.vue'
+import Tex from '@/components/Tex.vue'
+import DerivationView from '@/bench/DerivationView.vue'
+import type { Result } from '@/contract/result'
+import type { Sheet } from '@/contract/sheet'
+import { ratioText } from '@/lib/ratio'
+import SheetFigure from '@/sheet/SheetFigure.vue'
+import SheetTable from '@/sheet/SheetTable.vue'
+
+/** One calculation sheet, on screen as it prints. */
+const props = defineProps<{ sheet: Sheet }>()
+const result = computed(() => props.sheet.result as unknown as Result)
+const weighing = (id: string) => result.value.weighings.find((w) => w.id === id)
+const TITLE: [string, keyof Sheet['job']][] = [
+    ['Job', 'job'],
+    ['Number', 'number'],
+    ['Client', 'client'],
+    ['Engineer', 'engineer'],
+    ['Checked by', 'checker'],
+    ['Revision', 'revision'],
+    ['Date', 'date'],
+]
+</script>
+
+<template>
+    <article class="sheet">
+        <header class="sheet-title">
+            <div>
+                <span class="sheet-office">{{ sheet.job.office }}</span>
+                <h1>
+                    {{ sheet.mark }} <span v-if="sheet.title">{{ sheet.title }}</span>
+                </h1>
+            </div>
+            <dl>
+                <template v-for="[label, key] in TITLE" :key="key">
+                    <dt>{{ label }}</dt>
+                    <dd>{{ sheet.job[key] || '–' }}</dd>
+                </template>
+            </dl>
+        </header>
+        <template v-for="(b, i) in sheet.blocks" :key="i">
+            <h2 v-if="b.type === 'heading'">{{ b.text }}</h2>
+            <p v-else-if="b.type === 'text'">{{ b.text }}</p>
+            <p v-else-if="b.type === 'verdict'" class="sheet-verdict">
+                <BalanceBeam :ratio="b.ratio" :holds="b.holds" />
+                <b
+                    >{{ b.holds ? 'Holds' : 'Does not hold' }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
+                    >.</b
+                >
+                {{ b.text }}
+            </p>
+            <p v-else-if="b.type === 'values'" class="sheet-values">
+                <span v-for="t in b.items" :key="t"><Tex :tex="t" /></span>
+            </p>
+            <ul v-else-if="b.type === 'list'">
+                <li v-for="t in b.items" :key="t">{{ t }}</li>
+            </ul>
+            <SheetTable v-else-if="b.type === 'table'" :block="b" />
+            <SheetFigure v-else-if="b.type === 'figure'" :block="b" :result="result" :units="sheet.units" />
+            <section v-else-if="b.type === 'weighing' && weighing(b.id)" class="sheet-weighing">
+                <template v-for="w in [weighing(b.id)!]" :key="w.id">
+                    <h3>
+                        <BalanceBeam :ratio="w.ratio" :holds="w.holds" />
+                        {{ w.title }}
+                        <span>{{ w.clause }}</span>
+                        <b v-if="w.ratio !== null && w.applies">{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b>
+                        <b v-else-if="!w.applies">not covered</b>
+                    </h3>
+                    <p v-if="w.combination" class="sheet-note">{{ w.combination }}, {{ w.arrangement }}</p>
+                    <p v-if="w.remark">{{ w.remark }}</p>
+                    <DerivationView :weighing="w" />
+                </template>
+            </section>
+        </template>
+    </article>
+</template>

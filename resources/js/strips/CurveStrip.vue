@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CombinationResult, CurvePair } from '@/contract/result'
+import { areaOf, extremeOf, pathOf, readAt } from '@/lib/curve'
+import { format, number, unitOf, type Kind, type UnitSystem } from '@/lib/units'
+
+/**
+ * One diagram on the shared x axis: the greatest and the smallest value at each x. Moments are drawn on the side in
+ * tension (sagging downward), deflections as they go; shear upward.
+ */
+const props = defineProps<{
+    title: string
+    kind: Kind
+    curves: CurvePair
+    combinations: CombinationResult[]
+    sx: (x: number) => number
+    left: number
+    right: number
+    y: number
+    height: number
+    downward: boolean
+    units: UnitSystem
+    reading?: number | null
+    color?: string
+}>()
+
+const PAD = 17
+const extremes = computed(() => ({ max: extremeOf(props.curves.max, 1), min: extremeOf(props.curves.min, -1) }))
+const range = computed(() => {
+    const top = Math.max(0, extremes.value.max?.value ?? 0)
+    const bottom = Math.min(0, extremes.value.min?.value ?? 0)
+    return top - bottom < 1e-9 ? { top: 1, bottom: 0 } : { top, bottom }
+})
+const sy = computed(() => {
+    const { top, bottom } = range.value
+    const scale = (props.height - 2 * PAD) / (top - bottom)
+    return props.downward ? (v: number) => props.y + PAD + (v - bottom) * scale : (v: number) => props.y + PAD + (top - v) * scale
+})
+const areas = computed(() =>
+    [props.curves.max, props.curves.min].map((c) => ({ area: areaOf(c, props.sx, sy.value), line: pathOf(c, props.sx, sy.value) })),
+)
+
+const labels = computed(() => {
+    const list: { x: number; y: number; text: string; anchor: 'start' | 'middle' | 'end' }[] = []
+    for (const [key, sign] of [
+        ['max', 1],
+        ['min', -1],
+    ] as const) {
+        const e = extremes.value[key]
+        if (!e || sign * e.value <= 1e-6 * (range.value.top - range.value.bottom)) continue
+        const x = props.sx(e.x)
+        const below = sign > 0 === props.downward
+        list.push({
+            x: Math.min(props.right - 2, Math.max(props.left + 2, x)),
+            y: sy.value(e.value) + (below ? 12 : -4),
+            text: number(e.value, props.kind, props.units),
+            anchor: x < props.left + 24 ? 'start' : x > props.right - 24 ? 'end' : 'middle',
+        })
+    }
+    return list
+})
+
+const read = computed(() => {
+    if (props.reading === null || props.reading === undefined) return null
+    const max = readAt(props.curves.max, props.reading)
+    const min = readAt(props.curves.min, props.reading)
+    if (!max || !min) return null
+    const id = (i: number): string => props.combinations[i]?.id ?? ''
+    const one = Math.abs(max.value - min.value) < 1e-6 * (range.value.top - range.value.bottom)
+    const heavier = Math.abs(max.value) >= Math.abs(min.value) ? max : min
+    return {
+        ys: one ? [sy.value(max.value)] : [sy.value(max.value), sy.value(min.value)],
+        text: one
+            ? format(max.value, props.kind, props.units)
+            : `${number(min.value, props.kind, props.units)} to ${format(max.value, props.kind, props.units)}`,
+        combination: id(heavier.combination),
+    }
+})
+</script>
+
+<template>
+    <g>
+        <text x="8" :y="y + height / 2 - 4" font-size="12" fill="var(--color-ink)">{{ title }}</text>
+        <text x="8" :y="y + height / 2 + 10" font-size="11" fill="var(--color-faint)">{{ unitOf(kind, units) }}</text>
+        <template v-for="(a, i) in areas" :key="i">
+            <path :d="a.area" :fill="color ?? 'var(--color-hold)'" fill-opacity="0.1" />
+            <path :d="a.line" fill="none" :stroke="color ?? 'var(--color-hold)'" stroke-width="1.5" />
+        </template>
+        <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-ink)" stroke-width="0.9" />
+        <text
+            v-for="(l, i) in labels"
+            :key="i"
+            :x="l.x"
+            :y="l.y"
+            :text-anchor="l.anchor"
+            font-size="11.5"
+            font-weight="600"
+            fill="var(--color-ink)"
+            stroke="var(--color-paper)"
+            stroke-width="3"
+            paint-order="stroke"
+        >
+            {{ l.text }}
+        </text>
+        <template v-if="read">
+            <circle v-for="(cy, i) in read.ys" :key="i" :cx="sx(reading ?? 0)" :cy="cy" r="3" fill="var(--color-accent)" />
+            <text
+                :x="right"
+                :y="y + 11"
+                text-anchor="end"
+                font-size="11.5"
+                fill="var(--color-accent)"
+                stroke="var(--color-paper)"
+                stroke-width="4"
+                paint-order="stroke"
+            >
+                {{ read.text }}<tspan v-if="read.combination" fill="var(--color-faint)">{{ `  ${read.combination}` }}</tspan>
+            </text>
+        </template>
+    </g>
+</template>

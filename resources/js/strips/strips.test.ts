@@ -1,0 +1,73 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { LoadResult, MemberResult, Result } from '@/contract/result'
+import { intoLanes } from './lanes'
+import MemberStrip from './MemberStrip.vue'
+import { heaviestAt, reserveLines } from './reserve'
+
+const load = (id: string, from: number, to: number): LoadResult => ({
+    id,
+    name: id,
+    case: 'g',
+    kind: from === to ? 'point' : 'line',
+    from,
+    to,
+    start: 5,
+    end: 5,
+})
+
+it('puts loads that would overlap into lanes of their own', () => {
+    const { placed, lanes } = intoLanes([load('a', 0, 3000), load('b', 3500, 6000), load('c', 1000, 4000)], 0)
+    expect(lanes).toBe(2)
+    expect(Object.fromEntries(placed.map((p) => [p.load.id, p.lane]))).toEqual({ a: 0, b: 0, c: 1 })
+})
+
+it('divides the envelope by the capacity at each place', () => {
+    const result = {
+        envelope: { M: { max: [[0, 6000, 0, 0, 30, -0.005, 0]], min: [[0, 6000, 0, 0, 0, 0, 0]] }, V: { max: [], min: [] }, w: { max: [], min: [] } },
+        weighings: [
+            {
+                id: 'bending',
+                title: 'Bending',
+                ranges: [
+                    [0, 3000, 90000],
+                    [3000, 6000, 45000],
+                ],
+            },
+        ],
+    } as unknown as Result
+    const lines = reserveLines(result)
+    expect(heaviestAt(lines, 1500)?.ratio).toBeCloseTo(33750 / 90000, 9)
+    expect(heaviestAt(lines, 4500)).toEqual({ id: 'bending', ratio: expect.closeTo(33750 / 45000, 9) })
+})
+
+describe('the drawing of the member', () => {
+    const member: MemberResult = {
+        length: 6000,
+        supports: [
+            { x: 0, fixed: true, bearing: 150 },
+            { x: 6000, fixed: false, bearing: 150 },
+        ],
+        fields: [{ from: 0, to: 6000, name: 'span 1', overhang: false }],
+        loads: [load('Wall', 0, 6000), load('Post', 5900, 5900)],
+        top: { continuous: false, positions: [3000] },
+        bottom: { continuous: false, positions: [] },
+    }
+    const strip = mount(MemberStrip, {
+        props: { member, sx: (x: number) => 80 + x / 10, y: 0, height: 200, units: 'metric', interactive: true, selected: 'Wall' },
+    })
+
+    it('names loads with values and units and keeps labels inside', () => {
+        expect(strip.text()).toContain('Wall  5.00 kN/m')
+        expect(strip.text()).toContain('6.000 m')
+        const label = strip.findAll('text').find((t) => t.text().includes('Post'))
+        expect(label?.attributes('text-anchor')).toBe('end')
+    })
+    it('can be taken hold of by keyboard: loads, the ends of the selected one, supports', async () => {
+        const names = strip.findAll('[role="button"]').map((b) => b.attributes('aria-label'))
+        expect(names).toContain('Start of the load')
+        expect(names).toContain('Support 2 at 6.000 m')
+        await strip.get('[aria-label="Support 2 at 6.000 m"]').trigger('keydown', { key: 'ArrowLeft' })
+        expect(strip.emitted('nudge')?.[0]?.slice(1)).toEqual(['support', '1'])
+    })
+})
