@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Analysis\Beam;
+use Waage\Analysis\LoadSet;
+use Waage\Design\Design;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Member\Member;
+
+require __DIR__.'/../vendor/autoload.php';
+require __DIR__.'/documents.php';
+
+echo "The core, warm, without a request:\n";
+foreach ([[3, 12, 0.015, 30], [20, 100, 0.3, 5]] as [$spans, $loads, $limit, $runs]) {
+    $document = benchDocument($spans, $loads);
+    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
+    row("One member, {$spans} spans, {$loads} loads, all combinations and weighings", $median, $limit);
+}
+$member = Member::fromArray(benchDocument(3, 12));
+[$median] = timed(9, fn () => (new Design($member, false))->shortlist());
+row('Shortlist of all 90 sections', $median, 0.5);
+
+// The statics alone against NumPy on the same beams.
+$beams = [];
+for ($i = 0; $i < 60; $i++) {
+    $n = 2 + $i % 6;
+    $supports = range(0, $n * 5000, 5000);
+    $sets = [];
+    for ($k = 0; $k < $n; $k++) {
+        $sets[] = ['lines' => [[$k * 5000, ($k + 1) * 5000, 3 + $k, 5]], 'forces' => [[$k * 5000 + 1700, 4000 + 10 * $i]]];
+    }
+    $beams[] = ['supports' => $supports, 'sets' => $sets];
+}
+$solve = function () use ($beams): void {
+    foreach ($beams as $beam) {
+        $supports = array_map(floatval(...), $beam['supports']);
+        $sets = array_map(function (array $s): LoadSet {
+            $set = new LoadSet;
+            foreach ($s['lines'] as [$a, $b, $qa, $qb]) {
+                $set->line($a, $b, $qa, $qb);
+            }
+            foreach ($s['forces'] as [$x, $f]) {
+                $set->force($x, $f);
+            }
+
+            return $set;
+        }, $beam['sets']);
+        (new Beam(end($supports), $supports, array_fill(0, count($supports), false)))->solve($sets);
+    }
+};
+[$ours] = timed(15, $solve);
+$process = proc_open(['/usr/bin/python3', __DIR__.'/statics.py'], [['pipe', 'r'], ['pipe', 'w'], STDERR], $pipes);
+fwrite($pipes[0], json_encode($beams, JSON_THROW_ON_ERROR));
+fclose($pipes[0]);
+$numpy = (float) stream_get_contents($pipes[1]);
+proc_close($process);
+printf("%-66s %9.1f ms   NumPy  %6.1f ms   %5.2f of it  (limit 3)\n", 'Statics of 60 continuous beams, span by span', 1000 * $ours, 1000 * $numpy, $ours / $numpy);

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * A continuous beam with many loads in all kinds of cases, as a member document.
+ *
+ * @return array<string, mixed>
+ */
+function benchDocument(int $spans, int $loads): array
+{
+    $length = 6 * $spans;
+    $support = fn (int $i): array => ['x' => 6 * $i.' m', 'kind' => 'pinned', 'bearing' => '150 mm'];
+    $cases = [
+        ['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Floor', 'category' => 'B'],
+        ['id' => 's', 'name' => 'Snow', 'category' => 'snow'], ['id' => 'w', 'name' => 'Wind', 'category' => 'wind-up'],
+    ];
+    $rows = [];
+    for ($i = 0; $i < $loads; $i++) {
+        $case = ['g', 'q', 'q', 's', 'g', 'w'][$i % 6];
+        $from = round($length * ($i * 7 % $loads) / $loads * 0.8, 2);
+        $to = round(min($length, $from + 4 + $i % 5), 2);
+        $rows[] = match ($i % 4) {
+            0 => ['id' => "l{$i}", 'case' => $case, 'kind' => 'line', 'value' => '6 kN/m'],
+            1 => ['id' => "l{$i}", 'case' => $case, 'kind' => 'line', 'from' => "{$from} m", 'to' => "{$to} m", 'value' => '2 kN/m', 'end' => '5 kN/m'],
+            2 => ['id' => "l{$i}", 'case' => $case, 'kind' => 'point', 'x' => "{$from} m", 'value' => '9 kN'],
+            default => ['id' => "l{$i}", 'case' => $case, 'kind' => 'area', 'from' => "{$from} m", 'to' => "{$to} m", 'value' => '2 kN/m²', 'width' => '3 m'],
+        };
+    }
+
+    return [
+        'format' => 'waage-member', 'version' => 1, 'mark' => 'X', 'title' => 'Bench', 'notes' => '', 'length' => "{$length} m",
+        'supports' => array_map($support, range(0, $spans)), 'section' => 'IPE 500', 'grade' => 'S355',
+        'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'supports']],
+        'loadHeight' => 'top', 'selfWeight' => true, 'cases' => $cases, 'loads' => $rows,
+    ];
+}
+
+/**
+ * Median and 95th percentile of the seconds that $f takes, after a warm-up.
+ *
+ * @return array{float, float}
+ */
+function timed(int $runs, Closure $f, int $warm = 3): array
+{
+    for ($i = 0; $i < $warm; $i++) {
+        $f();
+    }
+    $times = [];
+    for ($i = 0; $i < $runs; $i++) {
+        $start = hrtime(true);
+        $f();
+        $times[] = (hrtime(true) - $start) / 1e9;
+    }
+    sort($times);
+
+    return [$times[intdiv($runs, 2)], $times[(int) ceil(0.95 * $runs) - 1]];
+}
+
+function row(string $what, float $seconds, float $limit, string $note = ''): void
+{
+    printf("%-66s %9.1f ms   limit %6.0f ms   %5.2f of it  %s\n", $what, 1000 * $seconds, 1000 * $limit, $seconds / $limit, $note);
+}

@@ -1,0 +1,178 @@
+# Shared by bin/start, bin/test and bin/bench: installs what is missing and runs the servers. Sourced, not run.
+
+set -euo pipefail
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+cd "$ROOT"
+mkdir -p var 2>/dev/null || true
+export COMPOSER_ALLOW_SUPERUSER=1 DEBIAN_FRONTEND=noninteractive
+export PATH="$ROOT/var/node/bin:$PATH"
+
+PHP_SPEED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
+
+APT_PACKAGES=(
+    php8.2-cli php8.2-fpm php8.2-mysql php8.2-bcmath php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache
+    mariadb-server-core mariadb-client-core chromium-headless-shell fonts-liberation poppler-utils nginx-light
+)
+TEST_PACKAGES=(chromium python3-sympy python3-numpy)
+
+say() { printf '\033[1m==>\033[0m %s\n' "$*"; }
+die() { printf '\n%s\n' "$*" >&2; exit 1; }
+
+need_disk() {
+    local free
+    [ -w "$ROOT" ] || die "$(id -un) may not write to $ROOT; run this as its owner or as root."
+    free=$(df -Pk "$ROOT" | awk 'NR == 2 { print int($4 / 1024) }')
+    [ "$free" -ge 1500 ] || die "Only $free MB are free on the disk that holds $ROOT; Waage needs about 1500 MB to install and run."
+}
+
+install_packages() {
+    local missing=() p
+    for p in "$@"; do
+        dpkg-query -W -f='${Status}' "$p" 2>/dev/null | grep -q 'install ok installed' || missing+=("$p")
+    done
+    command -v composer >/dev/null || missing+=(composer)
+    command -v node >/dev/null || missing+=(nodejs)
+    command -v npm >/dev/null || missing+=(npm)
+    if [ ${#missing[@]} -gt 0 ]; then
+        [ "$(id -u)" = 0 ] || die "These Debian packages are missing: ${missing[*]}. Run this once as root, or install them with apt-get."
+        say "Installing Debian packages: ${missing[*]}"
+        apt-get update -qq
+        apt-get install -y -qq --no-install-recommends "${missing[@]}" >var/apt.log 2>&1 || die "apt-get failed; see var/apt.log: $(tail -n 3 var/apt.log)"
+    fi
+    node_is_new_enough || install_node
+}
+
+node_is_new_enough() {
+    node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)' 2>/dev/null
+}
+
+# Debian 12 brings Node 18, the front end's tools need 20.19: the npm registry has Node itself as a package.
+install_node() {
+    local arch
+    case $(uname -m) in
+        x86_64) arch=x64 ;;
+        aarch64) arch=arm64 ;;
+        *) die "The Node found ($(node --version 2>/dev/null || echo none)) is too old; Waage needs 20.19 or newer. Install one and run this again." ;;
+    esac
+    say "The Node found ($(node --version 2>/dev/null || echo none)) is too old; putting Node 22 into var/node"
+    mkdir -p var/node/bin
+    npm install --silent --no-audit --no-fund --prefix var/node "node-linux-$arch@22.23.3" "npm@10.9.4" >var/node.log 2>&1 || die "Node could not be installed; see var/node.log."
+    ln -sf "../node_modules/node-linux-$arch/bin/node" var/node/bin/node
+    ln -sf ../node_modules/npm/bin/npm-cli.js var/node/bin/npm
+    ln -sf ../node_modules/npm/bin/npx-cli.js var/node/bin/npx
+    hash -r
+    node_is_new_enough || die "Node is still too old ($(node --version)); install 20.19 or newer and run this again."
+}
+
+# unchanged NAME FILES...: true when the files are as they were when "done_with NAME" was last said.
+stamp_of() { find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40; }
+unchanged() { local name=$1; shift; [ "$(cat "var/$name.stamp" 2>/dev/null)" = "$(stamp_of "$@")" ]; }
+done_with() { local name=$1; shift; stamp_of "$@" >"var/$name.stamp"; }
+
+install_dependencies() {
+    if [ ! -f vendor/autoload.php ] || ! unchanged composer composer.json core/composer.json packages/compat/composer.json; then
+        say "Installing PHP packages"
+        composer install --no-interaction --no-progress --quiet 2>var/composer.log || composer update --no-interaction --no-progress --quiet 2>var/composer.log || die "Composer failed: $(tail -n 5 var/composer.log)"
+        done_with composer composer.json core/composer.json packages/compat/composer.json
+    fi
+    composer dump-autoload --quiet --optimize --no-interaction
+    if [ ! -d node_modules ] || ! unchanged npm package-lock.json; then
+        say "Installing front-end packages"
+        npm ci --no-audit --no-fund --silent >var/npm.log 2>&1 || die "npm failed: $(tail -n 5 var/npm.log)"
+        done_with npm package-lock.json
+    fi
+}
+
+build_front_end() {
+    local sources=(resources core/data core/schema package-lock.json vite.config.ts tsconfig.json)
+    if [ ! -f public/build/manifest.json ] || ! unchanged build "${sources[@]}"; then
+        say "Building the front end"
+        npm run --silent build >var/build.log 2>&1 || die "The front end does not build: $(tail -n 20 var/build.log)"
+        done_with build "${sources[@]}"
+    fi
+}
+
+# The application's settings for tests and measurements: test_environment DIRECTORY PORT DB_PORT
+test_environment() {
+    export APP_DEBUG=false APP_KEY=base64:d2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2E= APP_URL="http://127.0.0.1:$2"
+    export LOG_CHANNEL=single SESSION_DRIVER=database CACHE_STORE=database QUEUE_CONNECTION=database DB_QUEUE_TABLE=queue_jobs
+    export DB_PORT=$3 DB_PASSWORD=test
+    export APP_CONFIG_CACHE="$1/config.php" APP_ROUTES_CACHE="$1/routes.php" APP_EVENTS_CACHE="$1/events.php"
+}
+
+is_running() { [ -f "$1" ] && kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; }
+
+port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# A MariaDB of the project's own: start_mariadb DIRECTORY PORT PASSWORD [options]
+start_mariadb() {
+    local dir=$1 port=$2 password=$3 i
+    shift 3
+    mkdir -p "$dir/tmp"
+    # One that runs on another port was started with other settings.
+    if is_running "$dir/mysqld.pid" && [ "$(cat "$dir/port" 2>/dev/null)" != "$port" ]; then stop_pid "$dir/mysqld.pid"; fi
+    if ! is_running "$dir/mysqld.pid"; then
+        port_is_taken "$port" && die "Port $port, where Waage's MariaDB listens, is taken by another program. Set WAAGE_DB_PORT to a free one."
+        if [ ! -d "$dir/data/mysql" ]; then
+            say "Making the database directory $dir"
+            mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve >"$dir/install.log" 2>&1 || die "The database directory could not be made: $(tail -n 3 "$dir/install.log")"
+        fi
+        mariadbd --no-defaults --user="$(id -un)" --datadir="$dir/data" --tmpdir="$dir/tmp" --socket="$dir/mysqld.sock" --pid-file="$dir/mysqld.pid" \
+            --log-error="$dir/error.log" --bind-address=127.0.0.1 --port="$port" --skip-name-resolve --skip-log-bin \
+            --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci "$@" >/dev/null 2>&1 </dev/null &
+        disown
+        for i in $(seq 150); do
+            mariadb --no-defaults -S "$dir/mysqld.sock" -uroot -e 'select 1' >/dev/null 2>&1 && break
+            [ "$i" -lt 150 ] || die "MariaDB does not start: $(tail -n 5 "$dir/error.log")"
+            sleep 0.2
+        done
+        echo "$port" >"$dir/port"
+    fi
+    mariadb --no-defaults -S "$dir/mysqld.sock" -uroot -e "
+        DELETE FROM mysql.global_priv WHERE User = 'root' AND Host <> 'localhost';
+        FLUSH PRIVILEGES;
+        CREATE DATABASE IF NOT EXISTS waage;
+        CREATE USER IF NOT EXISTS waage@'127.0.0.1';
+        ALTER USER waage@'127.0.0.1' IDENTIFIED BY '$password';
+        GRANT ALL ON waage.* TO waage@'127.0.0.1';
+        GRANT ALL ON \`waage\\_%\`.* TO waage@'127.0.0.1';"
+}
+
+stop_pid() {
+    local i
+    if is_running "$1"; then
+        kill "$(cat "$1")" 2>/dev/null || true
+        for i in $(seq 100); do is_running "$1" || break; sleep 0.1; done
+    fi
+    rm -f "$1"
+}
+
+# nginx, PHP-FPM and a queue worker: serve DIRECTORY PORT; the environment decides which database is used.
+serve() {
+    local dir=$1 port=$2 i
+    mkdir -p "$dir/nginx"
+    if port_is_taken "$port" && ! { is_running "$dir/nginx.pid" && grep -qs "listen 127.0.0.1:$port;" "$dir/nginx.conf"; }; then
+        die "Port $port is taken by another program. Set WAAGE_PORT to a free one."
+    fi
+    stop_pid "$dir/queue.pid"
+    stop_pid "$dir/fpm.pid"
+    sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/php-fpm.conf >"$dir/php-fpm.conf"
+    sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/nginx.conf >"$dir/nginx.conf"
+    php-fpm8.2 -R -y "$dir/php-fpm.conf" "${PHP_SPEED[@]}" -d opcache.memory_consumption=192 >"$dir/fpm.out" 2>&1 </dev/null || die "PHP-FPM does not start: $(tail -n 3 "$dir/fpm.out")"
+    if is_running "$dir/nginx.pid"; then
+        nginx -p "$dir" -c "$dir/nginx.conf" -s reload 2>/dev/null
+    else
+        nginx -p "$dir" -c "$dir/nginx.conf" 2>"$dir/nginx.out" </dev/null || die "nginx does not start: $(tail -n 3 "$dir/nginx.out")"
+    fi
+    php "${PHP_SPEED[@]}" artisan queue:work --sleep=1 --timeout=300 --tries=1 >"$dir/queue.log" 2>&1 </dev/null &
+    echo $! >"$dir/queue.pid"
+    disown
+    for i in $(seq 50); do
+        curl_ok "$port" && return
+        sleep 0.2
+    done
+    die "The server does not answer on port $port; see $dir/nginx.out and $ROOT/storage/logs."
+}
+
+curl_ok() { php -r "exit(@file_get_contents('http://127.0.0.1:$1/api/session') === false ? 1 : 0);"; }
