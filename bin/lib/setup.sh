@@ -11,7 +11,7 @@ export PATH="$ROOT/var/node/bin:$PATH"
 PHP_SPEED=(-d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=64M)
 
 APT_PACKAGES=(
-    php8.2-cli php8.2-fpm php8.2-mysql php8.2-bcmath php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache
+    php8.2-cli php8.2-fpm php8.2-mysql php8.2-bcmath php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache php8.2-apcu
     mariadb-server-core mariadb-client-core chromium-headless-shell fonts-liberation poppler-utils nginx-light
 )
 TEST_PACKAGES=(chromium python3-sympy python3-numpy)
@@ -159,7 +159,7 @@ serve() {
     stop_pid "$dir/fpm.pid"
     sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/php-fpm.conf >"$dir/php-fpm.conf"
     sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/nginx.conf >"$dir/nginx.conf"
-    php-fpm8.2 -R -y "$dir/php-fpm.conf" "${PHP_SPEED[@]}" -d opcache.memory_consumption=192 >"$dir/fpm.out" 2>&1 </dev/null || die "PHP-FPM does not start: $(tail -n 3 "$dir/fpm.out")"
+    php-fpm8.2 -R -y "$dir/php-fpm.conf" "${PHP_SPEED[@]}" -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 >"$dir/fpm.out" 2>&1 </dev/null || die "PHP-FPM does not start: $(tail -n 3 "$dir/fpm.out")"
     if is_running "$dir/nginx.pid"; then
         nginx -p "$dir" -c "$dir/nginx.conf" -s reload 2>/dev/null
     else

@@ -33,6 +33,13 @@ final class Catalogue
         return null;
     }
 
+    /** The section with the greatest self-weight. */
+    public static function heaviest(): ISection
+    {
+        return array_reduce(self::all(), fn (?ISection $most, ISection $s): ISection => $most !== null && $most->A >= $s->A ? $most : $s)
+            ?? throw new \LogicException('The catalogue is empty.');
+    }
+
     /** @return list<string> */
     public static function families(): array
     {

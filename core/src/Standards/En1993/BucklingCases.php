@@ -7,9 +7,8 @@ namespace Waage\Standards\En1993;
 use Waage\Analysis\Effect;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceDiagram;
+use Waage\Analysis\PieceResponses;
 use Waage\Loading\Combination;
-use Waage\Sections\Catalogue;
-use Waage\Sections\ISection;
 
 /**
  * The moment diagrams that can govern the lateral-torsional buckling of each length between restraints.
@@ -21,33 +20,30 @@ use Waage\Sections\ISection;
  */
 final class BucklingCases
 {
-    /** Values of one measure. */
-    private const MEASURES = 6;
-
     /**
      * @param  list<BucklingLength>  $pieces
      * @param  list<Combination>  $combinations
      * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
+     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm; peaks are looked for with the first
      * @return list<BucklingCase>
      */
-    public static function of(LoadedBeam $beam, array $pieces, array $combinations, int $loadSign): array
+    public static function of(LoadedBeam $beam, array $pieces, array $combinations, int $loadSign, array $weights): array
     {
-        $weight = $beam->member->section->weight();
-        $heaviest = self::heaviestWeight();
         $cases = [];
         foreach ($pieces as $piece) {
+            $responses = new PieceResponses($beam, $piece->from, $piece->to);
             $ofPiece = [];
             foreach ($combinations as $combination) {
-                array_push($ofPiece, ...self::arranged($beam, $piece, $combination, $weight));
+                array_push($ofPiece, ...self::arranged($beam, $piece, $responses, $combination, $weights[0]));
             }
-            array_push($cases, ...self::governing($ofPiece, $weight, $heaviest, $loadSign));
+            array_push($cases, ...self::governing($ofPiece, $weights, $loadSign));
         }
 
         return $cases;
     }
 
     /** @return list<BucklingCase> */
-    private static function arranged(LoadedBeam $beam, BucklingLength $piece, Combination $combination, float $weight): array
+    private static function arranged(LoadedBeam $beam, BucklingLength $piece, PieceResponses $responses, Combination $combination, float $weight): array
     {
         $worstAt = function (float $x, bool $left) use ($beam, $piece, $combination, $weight): array {
             $k = $beam->responses->segmentAt($x, $left);
@@ -55,14 +51,14 @@ final class BucklingCases
             return $beam->worst($combination, $weight, Effect::Moment, $piece->sign, $k, $x - $beam->responses->breaks[$k]);
         };
         $cases = [];
-        $add = function (array $factors) use (&$cases, $beam, $piece, $combination): ?BucklingCase {
+        $add = function (array $factors) use (&$cases, $responses, $piece, $combination): ?BucklingCase {
             /** @var array<int, float> $factors */
             $key = implode(',', array_keys($factors));
             if (isset($cases[$key])) {
                 return null;
             }
 
-            return $cases[$key] = new BucklingCase($piece, $combination, new PieceDiagram($beam, $factors, $combination->permanent, $piece->from, $piece->to), $factors);
+            return $cases[$key] = new BucklingCase($piece, $combination, new PieceDiagram($responses, $factors, $combination->permanent), $factors);
         };
         $add($beam->allLoaded($combination, $weight));
         foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
@@ -78,20 +74,21 @@ final class BucklingCases
 
     /**
      * @param  list<BucklingCase>  $cases  of one length
+     * @param  list<float>  $weights
      * @return list<BucklingCase>
      */
-    private static function governing(array $cases, float $weight, float $heaviest, int $loadSign): array
+    private static function governing(array $cases, array $weights, int $loadSign): array
     {
         $measures = [];
-        $weights = [$weight, 0.0, $heaviest];
         foreach ($cases as $i => $case) {
-            // Without self-weight, with the member's own and with the heaviest: what is left out must not matter for any
-            // section of a shortlist, and uplift that a heavy section outweighs is there for a light one.
             $measure = [];
-            foreach ($weights as $of) {
-                array_push($measure, ...self::measure($case, $of, $loadSign));
+            $compressed = false;
+            foreach ($weights as $weight) {
+                $of = self::measure($case, $weight, $loadSign);
+                $compressed = $compressed || $of[0] > 0.0;
+                array_push($measure, ...$of);
             }
-            if (max($measure[0], $measure[self::MEASURES], $measure[2 * self::MEASURES]) > 0.0) {
+            if ($compressed) {
                 $measures[$i] = $measure;
             }
         }
@@ -123,12 +120,6 @@ final class BucklingCases
             $M > 1e-9 * $absolute ? $M : 0.0, $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2,
             $loadSign * $case->diagram->twistingLoad($weight), $shape * $a, $shape * $b, $shape * $c,
         ];
-    }
-
-    /** Self-weight of the heaviest section of the catalogue, N/mm. */
-    private static function heaviestWeight(): float
-    {
-        return max(0.0, ...array_values(array_map(fn (ISection $s): float => $s->weight(), Catalogue::all())));
     }
 
     /**

@@ -15,6 +15,7 @@ use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Restraint;
+use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
@@ -39,8 +40,8 @@ final class SteelBeam
     /** @var list<Combination> */
     private readonly array $variablePart;
 
-    /** @var array<int, list<BucklingCase>>|null by flange sign */
-    private ?array $bucklingCases = null;
+    /** @var array{own?: array<int, list<BucklingCase>>, any?: array<int, list<BucklingCase>>} by flange sign; for the member's section, for any section */
+    private array $bucklingCases = [];
 
     /** @param  list<Combination>  $combinations */
     public function __construct(private readonly LoadedBeam $beam, array $combinations)
@@ -243,7 +244,7 @@ final class SteelBeam
         $best = -1.0;
         $found = null;
         $heaviest = $ranges = [];
-        foreach ($this->bucklingCases()[$sign] as $case) {
+        foreach ($this->bucklingCases($weight)[$sign] as $case) {
             $key = (string) $case->piece->from;
             [$M, $Mb] = LateralTorsionalBuckling::check($steel, $case->piece, $case->diagram, $member->loadHeight, $weight, known: $heaviest[$key] ?? 0.0);
             if ($M <= 0) {
@@ -274,17 +275,22 @@ final class SteelBeam
     }
 
     /** @return array<int, list<BucklingCase>> by flange sign */
-    private function bucklingCases(): array
+    private function bucklingCases(float $weight): array
     {
-        if ($this->bucklingCases === null) {
-            $member = $this->beam->member;
+        $member = $this->beam->member;
+        $own = $member->section->weight();
+        $for = $weight === $own ? 'own' : 'any';
+        if (! isset($this->bucklingCases[$for])) {
+            // What is left out for a shortlist must not matter for any of its sections: uplift that a heavy section
+            // outweighs is there for a light one.
+            $weights = $for === 'own' ? [$own] : [$own, 0.0, Catalogue::heaviest()->weight()];
             $of = fn (int $sign, Restraint $restraint, Restraint $other): array => BucklingCases::of(
-                $this->beam, BucklingLengths::of($this->beam->beam, $restraint, $other, $sign), $this->strength, $member->loadHeight->sign(),
+                $this->beam, BucklingLengths::of($this->beam->beam, $restraint, $other, $sign), $this->strength, $member->loadHeight->sign(), $weights,
             );
-            $this->bucklingCases = [1 => $of(1, $member->top, $member->bottom), -1 => $of(-1, $member->bottom, $member->top)];
+            $this->bucklingCases[$for] = [1 => $of(1, $member->top, $member->bottom), -1 => $of(-1, $member->bottom, $member->top)];
         }
 
-        return $this->bucklingCases;
+        return $this->bucklingCases[$for];
     }
 
     /** @return list<Weighing> */
