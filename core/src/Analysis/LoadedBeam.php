@@ -112,6 +112,17 @@ final readonly class LoadedBeam
      */
     public function worst(Combination $combination, float $weight, Effect $effect, int $sign, int $segment, float $t): array
     {
+        return $this->loadedWhere($combination, $weight, $sign, $this->responses->valuesAt($effect, $segment, $t));
+    }
+
+    /**
+     * Factors of all sets when variable load lies only where its effect has the sign.
+     *
+     * @param  list<float>  $values  effect of each set
+     * @return array<int, float>
+     */
+    public function loadedWhere(Combination $combination, float $weight, int $sign, array $values): array
+    {
         $factors = $this->permanentFactors($combination, $weight);
         foreach ($this->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;
@@ -119,8 +130,7 @@ final readonly class LoadedBeam
                 continue;
             }
             foreach ($case->sets as $set) {
-                $value = Polynomial::value($this->responses->polynomial($effect, $set, $segment), $t);
-                if ($sign * $value > 0) {
+                if ($sign * $values[$set] > 0) {
                     $factors[$set] = $factor;
                 }
             }

@@ -52,26 +52,65 @@ final readonly class Responses
      */
     public function combined(Effect $effect, array $factors, int $segment): array
     {
-        $source = $effect === Effect::Deflection ? $this->W : $this->M;
-        $sum = $effect === Effect::Deflection ? [0.0, 0.0, 0.0, 0.0, 0.0, 0.0] : [0.0, 0.0, 0.0, 0.0];
-        foreach ($factors as $set => $factor) {
-            foreach ($source[$set][$segment] as $i => $c) {
-                $sum[$i] += $factor * $c;
+        if ($effect === Effect::Deflection) {
+            $sum = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
+            foreach ($factors as $set => $factor) {
+                foreach ($this->W[$set][$segment] as $i => $c) {
+                    $sum[$i] += $factor * $c;
+                }
             }
+
+            return $sum;
+        }
+        $a = $b = $c = $d = 0.0;
+        foreach ($factors as $set => $factor) {
+            $m = $this->M[$set][$segment];
+            $a += $factor * $m[0];
+            $b += $factor * $m[1];
+            $c += $factor * $m[2];
+            $d += $factor * $m[3];
         }
 
-        return $effect === Effect::Shear ? [$sum[1], 2 * $sum[2], 3 * $sum[3]] : $sum;
+        return $effect === Effect::Shear ? [$b, 2 * $c, 3 * $d] : [$a, $b, $c, $d];
+    }
+
+    /**
+     * The effect of each set at t on a segment.
+     *
+     * @return list<float>
+     */
+    public function valuesAt(Effect $effect, int $segment, float $t): array
+    {
+        $values = [];
+        if ($effect === Effect::Deflection) {
+            foreach ($this->W as $set) {
+                $values[] = Polynomial::value($set[$segment], $t);
+            }
+
+            return $values;
+        }
+        foreach ($this->M as $set) {
+            [$a, $b, $c, $d] = $set[$segment];
+            $values[] = $effect === Effect::Moment ? $a + $t * ($b + $t * ($c + $t * $d)) : $b + $t * (2 * $c + $t * 3 * $d);
+        }
+
+        return $values;
     }
 
     /** The segment that holds x; at a break the one on its right unless $left. */
     public function segmentAt(float $x, bool $left = false): int
     {
-        $k = 0;
-        $last = $this->segments() - 1;
-        while ($k < $last && ($left ? $x > $this->breaks[$k + 1] : $x >= $this->breaks[$k + 1])) {
-            $k++;
+        $low = 0;
+        $high = $this->segments() - 1;
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($left ? $x > $this->breaks[$middle + 1] : $x >= $this->breaks[$middle + 1]) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
         }
 
-        return $k;
+        return $low;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
+use Closure;
 use Waage\Analysis\Effect;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceDiagram;
@@ -32,9 +33,16 @@ final class BucklingCases
         $cases = [];
         foreach ($pieces as $piece) {
             $responses = new PieceResponses($beam, $piece->from, $piece->to);
+            /** @var array<string, list<float>> $moments of each load set, by place */
+            $moments = [];
+            $momentsAt = function (float $x, bool $left) use ($beam, &$moments): array {
+                $k = $beam->responses->segmentAt($x, $left);
+
+                return $moments[$x.':'.$k] ??= $beam->responses->valuesAt(Effect::Moment, $k, $x - $beam->responses->breaks[$k]);
+            };
             $ofPiece = [];
             foreach ($combinations as $combination) {
-                array_push($ofPiece, ...self::arranged($beam, $piece, $responses, $combination, $weights[0]));
+                array_push($ofPiece, ...self::arranged($beam, $piece, $responses, $combination, $weights[0], $momentsAt));
             }
             array_push($cases, ...self::governing($ofPiece, $weights, $loadSign));
         }
@@ -42,14 +50,12 @@ final class BucklingCases
         return $cases;
     }
 
-    /** @return list<BucklingCase> */
-    private static function arranged(LoadedBeam $beam, BucklingLength $piece, PieceResponses $responses, Combination $combination, float $weight): array
+    /**
+     * @param  Closure(float, bool): list<float>  $momentsAt  moment of each load set at x, on the segment to its left or right
+     * @return list<BucklingCase>
+     */
+    private static function arranged(LoadedBeam $beam, BucklingLength $piece, PieceResponses $responses, Combination $combination, float $weight, Closure $momentsAt): array
     {
-        $worstAt = function (float $x, bool $left) use ($beam, $piece, $combination, $weight): array {
-            $k = $beam->responses->segmentAt($x, $left);
-
-            return $beam->worst($combination, $weight, Effect::Moment, $piece->sign, $k, $x - $beam->responses->breaks[$k]);
-        };
         $cases = [];
         $add = function (array $factors) use (&$cases, $responses, $piece, $combination): ?BucklingCase {
             /** @var array<int, float> $factors */
@@ -60,6 +66,7 @@ final class BucklingCases
 
             return $cases[$key] = new BucklingCase($piece, $combination, new PieceDiagram($responses, $factors, $combination->permanent), $factors);
         };
+        $worstAt = fn (float $x, bool $left): array => $beam->loadedWhere($combination, $weight, $piece->sign, $momentsAt($x, $left));
         $add($beam->allLoaded($combination, $weight));
         foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
             $added = $add($worstAt($piece->from + $part * $piece->length(), $part === 1.0));
