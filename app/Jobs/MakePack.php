@@ -28,7 +28,7 @@ final class MakePack implements ShouldQueue
     private const AT_ONCE = 2;
 
     /** Sheets that one Chromium prints: starting it takes as long as half a sheet. */
-    private const SHEETS_A_PART = 5;
+    private const SHEETS_A_PART = 9;
 
     public int $timeout = 600;
 

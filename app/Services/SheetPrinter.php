@@ -53,7 +53,7 @@ final class SheetPrinter
         throw new RuntimeException('Chromium is missing; install Debian\'s package "chromium-headless-shell" to print sheets.');
     }
 
-    /** @return array{script: string, styles: list<string>} addresses of the built files */
+    /** @return array{script: string, styles: string} address of the built script; the styles with their fonts inside */
     private function assets(): array
     {
         $manifest = public_path('build/manifest.json');
@@ -65,7 +65,7 @@ final class SheetPrinter
         $styles = [];
         $collect = function (string $entry) use (&$collect, &$styles, $entries): void {
             foreach ($entries[$entry]['css'] ?? [] as $css) {
-                $styles[$css] = 'file://'.public_path("build/{$css}");
+                $styles[$css] ??= $this->withFonts(public_path("build/{$css}"));
             }
             foreach ($entries[$entry]['imports'] ?? [] as $import) {
                 $collect($import);
@@ -73,6 +73,16 @@ final class SheetPrinter
         };
         $collect('resources/js/print.ts');
 
-        return ['script' => 'file://'.public_path('build/'.$entries['resources/js/print.ts']['file']), 'styles' => array_values($styles)];
+        return ['script' => 'file://'.public_path('build/'.$entries['resources/js/print.ts']['file']), 'styles' => implode("\n", $styles)];
+    }
+
+    /** A style whose fonts are there at once: fonts that come later have every sheet laid out and measured again. */
+    private function withFonts(string $css): string
+    {
+        return (string) preg_replace_callback(
+            '~url\((\S+?\.woff2)\)~',
+            fn (array $m): string => 'url(data:font/woff2;base64,'.base64_encode(File::get(dirname($css).'/'.$m[1])).')',
+            File::get($css),
+        );
     }
 }

@@ -1,4 +1,4 @@
-import { createApp, h } from 'vue'
+import { createApp, h, nextTick } from 'vue'
 import type { Sheet } from '@/contract/sheet'
 import PackIndex from '@/sheet/PackIndex.vue'
 import SheetPaper from '@/sheet/SheetPaper.vue'
@@ -50,3 +50,6 @@ createApp({
         ...sheets.map((sheet, i) => h('div', { id: `sheet-${i}`, style: i > 0 ? 'break-before: page' : '' }, [h(SheetPaper, { sheet })])),
     ],
 }).mount('#print')
+
+// Once every formula is measured nobody looks at the page on a screen: it need not be laid out and painted for one.
+void nextTick(() => document.body.classList.add('measured'))

@@ -3,10 +3,8 @@
     <head>
         <meta charset="utf-8">
         <title>Waage</title>
-        @foreach ($assets['styles'] as $style)
-            <link rel="stylesheet" href="{{ $style }}">
-        @endforeach
         <style>
+            {!! $assets['styles'] !!}
             @page { size: {{ $paper }}; margin: 14mm 14mm 16mm 18mm; font: 8pt "Source Sans 3", sans-serif; color: #6a6558; @bottom-right { content: "Page " counter(page) " of " counter(pages); } }
             #print { width: {{ $paper === 'Letter' ? '183.9mm' : '178mm' }}; }
         </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
 import type { WeighingResult } from '@/contract/result'
 
@@ -17,7 +18,7 @@ defineProps<{ weighing: WeighingResult }>()
                 </template>
                 <Tex v-else :tex="`${l.symbol} = ${l.result}`" fit />
             </div>
-            <div v-if="l.clause || l.note" class="derivation-source">{{ [l.clause, l.note].filter(Boolean).join('; ') }}</div>
+            <div v-if="l.clause || l.note" class="derivation-source"><SymbolText :text="[l.clause, l.note].filter(Boolean).join('; ')" /></div>
         </div>
     </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import BalanceBeam from '@/components/BalanceBeam.vue'
+import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
 import DerivationView from '@/bench/DerivationView.vue'
 import type { Result } from '@/contract/result'
@@ -42,7 +43,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
         </header>
         <template v-for="(b, i) in sheet.blocks" :key="i">
             <h2 v-if="b.type === 'heading'">{{ b.text }}</h2>
-            <p v-else-if="b.type === 'text'">{{ b.text }}</p>
+            <p v-else-if="b.type === 'text'"><SymbolText :text="b.text" /></p>
             <p v-else-if="b.type === 'verdict'" class="sheet-verdict">
                 <BalanceBeam :ratio="b.ratio" :holds="b.holds" />
                 <b
@@ -55,7 +56,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                 <span v-for="t in b.items" :key="t"><Tex :tex="t" /></span>
             </p>
             <ul v-else-if="b.type === 'list'">
-                <li v-for="t in b.items" :key="t">{{ t }}</li>
+                <li v-for="t in b.items" :key="t"><SymbolText :text="t" /></li>
             </ul>
             <SheetTable v-else-if="b.type === 'table'" :block="b" />
             <SheetFigure v-else-if="b.type === 'figure'" :block="b" :result="result" :units="sheet.units" />
@@ -69,7 +70,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                         <b v-else-if="!w.applies">not covered</b>
                     </h3>
                     <p v-if="w.combination" class="sheet-note">{{ w.combination }}, {{ w.arrangement }}</p>
-                    <p v-if="w.remark">{{ w.remark }}</p>
+                    <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
                     <DerivationView :weighing="w" />
                 </template>
             </section>
