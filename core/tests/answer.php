@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+/** What the core answers to a member document on the standard input: result, full and brief sheet, shortlist, as JSON. */
+
+use Waage\Design\Design;
+use Waage\Design\Result;
+use Waage\Design\ShortlistRow;
+use Waage\Design\Show;
+use Waage\Member\Member;
+use Waage\Sheets\JobInfo;
+use Waage\Sheets\SheetBuilder;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$design = new Design(Member::fromArray(json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR)));
+$job = new JobInfo('Test job', '26-001', 'Client', 'Engineer', '', 'Office', '2026-11-25', 'A');
+echo json_encode([
+    'result' => (new Result($design, Show::envelope()))->toArray(),
+    'full' => (new SheetBuilder($design, $job, true))->toArray(),
+    'brief' => (new SheetBuilder($design, $job, false))->toArray(),
+    'shortlist' => array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()),
+], JSON_THROW_ON_ERROR);

@@ -1,0 +1,199 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { MemberDocument } from '@/contract/member'
+import { answerTo, BEAM, editorOf } from '@/testing/core'
+import ForcesPanel from './ForcesPanel.vue'
+import LoadsPart from './LoadsPart.vue'
+import RestraintPart from './RestraintPart.vue'
+import ScalesPanel from './ScalesPanel.vue'
+import ShortlistPanel from './ShortlistPanel.vue'
+import SupportsPart from './SupportsPart.vue'
+
+const { result, shortlist } = answerTo(BEAM)
+const documentOf = (editor: ReturnType<typeof editorOf>): MemberDocument => editor.document.value as MemberDocument
+// jsdom has neither.
+Element.prototype.scrollIntoView = () => {}
+globalThis.ResizeObserver = class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+}
+afterEach(() => vi.unstubAllGlobals())
+
+describe('the scales', () => {
+    it('lists every weighing, what is not covered or heaviest first', () => {
+        const panel = mount(ScalesPanel, { props: { editor: editorOf(BEAM, result) } })
+        expect(panel.findAll('li').map((li) => li.get('.truncate').text())).toEqual(result.weighings.map((w) => w.title))
+        const ratios = result.weighings.map((w) => w.ratio ?? -1)
+        expect([...ratios].sort((a, b) => b - a)).toEqual(ratios)
+    })
+    it('opens a weighing on its derivation and moves the reading line to its place', async () => {
+        const panel = mount(ScalesPanel, { props: { editor: editorOf(BEAM, result) } })
+        await panel.findAll('button')[0]!.trigger('click')
+        const first = result.weighings[0]!
+        expect(panel.emitted('read')?.[0]).toEqual([first.x])
+        expect(panel.findAll('.derivation-line').length).toBe(first.lines.length)
+        expect(panel.text()).toContain(first.arrangement)
+    })
+})
+
+describe('the forces', () => {
+    const panel = mount(ForcesPanel, { props: { editor: editorOf(BEAM, result) } })
+    const rows = panel.findAll('[aria-label="Reactions by load case"] tbody tr').map((tr) => tr.findAll('td').map((td) => td.text()))
+
+    it('has each load case unfactored, with its sum beside the load', () => {
+        const cases = rows.filter((r) => !r[0]!.startsWith('Strength'))
+        expect(cases.map((r) => r[0])).toEqual(result.reactions.cases.map((c) => c.name))
+        for (const cells of cases) {
+            expect(cells.at(-1)).toBe(cells.at(-2))
+            const [a, b, c] = cells.slice(1, 4).map(Number)
+            expect(a! + b! + c!).toBeCloseTo(Number(cells.at(-2)), 0)
+        }
+    })
+    it('warns of a support that is pulled up', () => {
+        const least = rows
+            .find((r) => r[0] === 'Strength, smallest')!
+            .slice(1)
+            .map(Number)
+        expect(Math.min(...least)).toBeLessThan(0)
+        expect(panel.get('.fault').text()).toContain('pulls upward')
+    })
+    it('shows a combination in the strips on a click', async () => {
+        const editor = editorOf(BEAM, result)
+        const w = mount(ForcesPanel, { props: { editor } })
+        await w
+            .findAll('button')
+            .find((b) => b.text() === 'STR 2')!
+            .trigger('click')
+        expect(editor.show.value).toBe('combination:STR 2')
+    })
+})
+
+describe('the shortlist', () => {
+    const open = async (editor = editorOf(BEAM, result)) => {
+        vi.stubGlobal('fetch', async () => new Response(JSON.stringify(shortlist), { status: 200, headers: { 'Content-Type': 'application/json' } }))
+        const panel = mount(ShortlistPanel, { props: { editor }, attachTo: document.body })
+        await flushPromises()
+        return panel
+    }
+    it('shows the sections that hold, lightest first, and counts them', async () => {
+        const panel = await open()
+        const holding = shortlist.filter((r) => r.holds)
+        expect(panel.text()).toContain(`${holding.length} of ${shortlist.length} sections hold.`)
+        const masses = panel.findAll('tbody tr').map((tr) => Number(tr.findAll('td')[2]!.text()))
+        expect(masses).toEqual([...masses].sort((a, b) => a - b))
+        panel.unmount()
+    })
+    it('shows those that fail with their reason when asked to', async () => {
+        const panel = await open()
+        const before = panel.findAll('tbody tr').length
+        await panel.findAll('input[type=checkbox]').at(-1)!.setValue(true)
+        expect(panel.findAll('tbody tr').length).toBe(shortlist.length)
+        expect(before).toBeLessThan(shortlist.length)
+        panel.unmount()
+    })
+    it('walks by arrow keys and takes a section by a click', async () => {
+        const editor = editorOf(BEAM, result)
+        const panel = await open(editor)
+        const buttons = panel.findAll('tbody button')
+        ;(buttons[0]!.element as HTMLElement).focus()
+        await buttons[0]!.trigger('keydown', { key: 'ArrowDown' })
+        expect(document.activeElement).toBe(buttons[1]!.element)
+        await buttons[1]!.trigger('click')
+        expect(documentOf(editor).section).toBe(buttons[1]!.text())
+        panel.unmount()
+    })
+    it('weighs only the families that are ticked', async () => {
+        const editor = editorOf(BEAM, result)
+        const panel = await open(editor)
+        await panel.findAll('input[type=checkbox]')[0]!.setValue(false)
+        expect(documentOf(editor).families).toEqual(['HEA', 'HEB', 'HEM'])
+        panel.unmount()
+    })
+})
+
+describe('the loads', () => {
+    it.each([
+        ['Line load', 'line', undefined],
+        ['Area load × width', 'area', undefined],
+        ['Point load', 'point', '5.5 m'],
+        ['Moment', 'moment', '5.5 m'],
+    ])('adds a %s that is complete at once', async (label, kind, x) => {
+        const editor = editorOf(BEAM)
+        const part = mount(LoadsPart, { props: { editor, selected: '' } })
+        await part
+            .findAll('button')
+            .find((b) => b.text() === `+ ${label}`)!
+            .trigger('click')
+        const load = documentOf(editor).loads.at(-1)!
+        expect(load).toMatchObject({ kind, case: 'g' })
+        expect(load.x).toBe(x)
+        expect(part.emitted('select')?.at(-1)).toEqual([load.id])
+        expect(answerTo(documentOf(editor)).result.member.loads.length).toBe(4)
+    })
+    it('keeps what a load has when its kind changes', async () => {
+        const editor = editorOf(BEAM)
+        const part = mount(LoadsPart, { props: { editor, selected: 'l1' } })
+        await part
+            .findAll('select')
+            .find((s) => s.findAll('option').some((o) => o.text() === 'Moment'))!
+            .setValue('point')
+        expect(documentOf(editor).loads[0]).toMatchObject({ kind: 'point', name: 'Wall', value: '4 kN/m', x: '0 m' })
+    })
+    it('duplicates and removes', async () => {
+        const editor = editorOf(BEAM)
+        const part = mount(LoadsPart, { props: { editor, selected: 'l1' } })
+        const press = (text: string) =>
+            part
+                .findAll('button')
+                .find((b) => b.text() === text)!
+                .trigger('click')
+        await press('Duplicate')
+        expect(documentOf(editor).loads.map((l) => l.name)).toEqual(['Wall', 'Wall', 'Floor', 'Uplift'])
+        expect(new Set(documentOf(editor).loads.map((l) => l.id)).size).toBe(4)
+        await press('Remove')
+        expect(documentOf(editor).loads.length).toBe(3)
+    })
+    it('says a fault at its field, and on the line of a load that is closed', async () => {
+        const editor = editorOf(BEAM)
+        editor.errors.value = { 'loads.0.value': ['This is no line load.'], 'loads.2.x': ['This lies off the member.'] }
+        const part = mount(LoadsPart, { props: { editor, selected: 'l1' } })
+        expect(part.findAll('[role=alert]').map((a) => a.text())).toEqual(['This is no line load.', 'This lies off the member.'])
+    })
+    it('does not remove a load case that loads belong to', async () => {
+        const editor = editorOf({ ...BEAM, cases: [...BEAM.cases, { id: 's', name: 'Snow', category: 'snow' }] })
+        const part = mount(LoadsPart, { props: { editor, selected: '' } })
+        expect(part.get('[aria-label="Remove load case Floor"]').attributes('disabled')).toBeDefined()
+        await part.get('[aria-label="Remove load case Snow"]').trigger('click')
+        expect(documentOf(editor).cases.map((c) => c.id)).toEqual(['g', 'q', 'w'])
+    })
+})
+
+describe('supports and spans', () => {
+    const press = (part: ReturnType<typeof mount>, text: string) =>
+        part
+            .findAll('button')
+            .find((b) => b.text().includes(text))!
+            .trigger('click')
+    it('adds a support in the middle of the longest span', async () => {
+        const editor = editorOf(BEAM)
+        await press(mount(SupportsPart, { props: { editor } }), 'support')
+        expect(documentOf(editor).supports.map((s) => s.x)).toEqual(['0 m', '2.5 m', '5 m', '9 m'])
+    })
+    it('adds a span of the last length', async () => {
+        const editor = editorOf({ ...BEAM, length: '9 m', loads: [] })
+        await press(mount(SupportsPart, { props: { editor } }), 'span')
+        expect(documentOf(editor).supports.map((s) => s.x)).toEqual(['0 m', '5 m', '9 m', '13 m'])
+        expect(documentOf(editor).length).toBe('13 m')
+    })
+})
+
+describe('restraints', () => {
+    it.each(['continuous', 'spacing', 'positions'])('takes %s for a flange with values that are valid at once', async (kind) => {
+        const editor = editorOf(BEAM)
+        const part = mount(RestraintPart, { props: { editor } })
+        await part.findAll('select')[0]!.setValue(kind)
+        expect(documentOf(editor).restraint.top.kind).toBe(kind)
+        expect(answerTo(documentOf(editor)).result.member.top.continuous).toBe(kind === 'continuous')
+    })
+})

@@ -1,0 +1,85 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import { answerTo, BEAM } from '@/testing/core'
+import PackIndex from './PackIndex.vue'
+import SectionDrawing from './SectionDrawing.vue'
+import SheetPaper from './SheetPaper.vue'
+
+const { result, full, brief } = answerTo(BEAM)
+
+describe.each([
+    ['full', full],
+    ['brief', brief],
+])('the %s sheet', (_, sheet) => {
+    const paper = mount(SheetPaper, { props: { sheet } })
+
+    it('has every heading, table and figure of the document, in order', () => {
+        const expected = sheet.blocks.filter((b) => b.type === 'heading').map((b) => (b as { text: string }).text)
+        expect(paper.findAll('h2').map((h) => h.text())).toEqual(expected)
+        const count = (type: string): number => sheet.blocks.filter((b) => b.type === type).length
+        expect(paper.findAll('table').length).toBe(count('table'))
+        expect(paper.findAll('figure').length).toBe(count('figure'))
+        expect(paper.findAll('.sheet-weighing').length).toBe(count('weighing'))
+    })
+    it('gives each row of a table a cell under each heading, numbers at the right', () => {
+        for (const table of paper.findAll('table')) {
+            const head = table.findAll('th')
+            for (const row of table.findAll('tbody tr')) {
+                const cells = row.findAll('td')
+                expect(cells.length).toBeLessThanOrEqual(head.length)
+                cells.forEach((cell, i) => expect(cell.classes('number')).toBe(head[i]?.classes('number')))
+            }
+        }
+    })
+    it('starts with the job and the verdict', () => {
+        expect(paper.get('.sheet-title').text()).toContain('26-001')
+        expect(paper.get('.sheet-verdict').text()).toContain(result.verdict.holds ? 'Holds' : 'Does not hold')
+    })
+    it('prints no placeholder', () => {
+        expect(paper.text()).not.toMatch(/undefined|NaN|null|\[object/)
+        expect(paper.html()).not.toContain('katex-error')
+    })
+})
+
+it('prints every line of a derivation on the full sheet only', () => {
+    const lines = result.weighings.reduce((n, w) => n + w.lines.length, 0)
+    const printed = (sheet: typeof full): number => mount(SheetPaper, { props: { sheet } }).findAll('.derivation-line').length
+    expect(printed(full)).toBe(lines)
+    expect(printed(brief)).toBeLessThan(lines)
+})
+
+it('draws no coordinate that is not a number', () => {
+    for (const svg of mount(SheetPaper, { props: { sheet: full } }).findAll('svg')) expect(svg.html()).not.toMatch(/NaN|Infinity|undefined/)
+    expect(mount(SectionDrawing, { props: { section: result.section, units: 'us' } }).text()).toContain('in')
+})
+
+describe('the index of a pack', () => {
+    const index = {
+        job: 'Test job',
+        number: '',
+        client: 'Client',
+        office: 'Office',
+        date: '2026-11-25',
+        sheets: [
+            { mark: 'B1', title: 'One', section: 'IPE 300', governs: 'Bending', ratio: 0.9999, holds: true, page: 2 },
+            { mark: 'B2', title: 'Two', section: 'IPE 240', governs: 'Bending', ratio: 1.0001, holds: false, page: 5 },
+        ],
+        left: [{ mark: 'B3', title: 'Three', reason: 'It has no load.' }],
+    }
+    const table = mount(PackIndex, { props: { index } })
+    const row = (i: number): string[] =>
+        table
+            .findAll('.sheet-index tbody tr')
+            [i]!.findAll('td')
+            .map((c) => c.text())
+
+    it('rounds a ratio so that 1.00 holds and more does not', () => {
+        expect(row(0)).toEqual(['B1', 'One', 'IPE 300', 'Bending', '1.00', 'holds', '2'])
+        expect(row(1)).toEqual(['B2', 'Two', 'IPE 240', 'Bending', '1.01', 'does not hold', '5'])
+    })
+    it('names what is left out, with the reason, and leaves room to sign', () => {
+        expect(row(2)).toEqual(['B3', 'Three', 'no sheet: It has no load.'])
+        expect(table.text()).toContain('Checked by')
+        expect(table.findAll('dd')[0]!.text()).toBe('–')
+    })
+})
