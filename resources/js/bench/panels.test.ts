@@ -193,7 +193,7 @@ describe('restraints', () => {
         const editor = editorOf(BEAM)
         const part = mount(RestraintPart, { props: { editor } })
         await part.findAll('select')[0]!.setValue(kind)
-        expect(documentOf(editor).restraint.top.kind).toBe(kind)
+        expect(documentOf(editor).restraint?.top?.kind).toBe(kind)
         expect(answerTo(documentOf(editor)).result.member.top.continuous).toBe(kind === 'continuous')
     })
 })
