@@ -122,7 +122,7 @@ function randomBeam(int $seed): array
         };
     }
 
-    return [new Beam($length, $supports, $fixed), $set];
+    return [Beam::onRigidSupports($length, $supports, $fixed), $set];
 }
 
 /** Moment of set 0 at x, from the segment on the right of x unless $left. */

@@ -5,29 +5,83 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * A straight beam of one bending stiffness on rigid supports, solved exactly by the displacement method.
+ * A straight beam of one bending stiffness with hinges, on supports that hold it rigidly, by springs or in one way only;
+ * solved exactly by the displacement method.
  *
  * Lengths in mm. Signs: x to the right, load and deflection down positive, sagging moment positive, shear positive
- * when the left part is pushed up (V = dM/dx), moments acting on the beam clockwise positive, reactions up positive.
- * The stiffness is taken as EI = 1 Nmm²; divide deflections by the real EI. Within a segment between two breaks the
- * moment is a cubic and the deflection a quintic in t = x − break: no mesh, nothing is sampled.
+ * when the left part is pushed up (V = dM/dx), moments acting on the beam and rotations clockwise positive, reactions
+ * up positive. Within a segment between two breaks the moment is a cubic and the deflection a quintic in t = x − break:
+ * no mesh, nothing is sampled. Deflections are times EI, so that without springs and imposed displacements one solution
+ * serves every stiffness.
  */
 final readonly class Beam
 {
+    /** @var list<float> places of the supports, mm */
+    public array $supports;
+
+    /** @var list<float> */
+    private array $nodes;
+
+    /** @var list<array{int, int, int}> unknowns of each node: deflection, rotation left and right of it; −1 where it is held */
+    private array $unknowns;
+
+    private int $count;
+
+    private BandMatrix $stiffness;
+
     /**
-     * @param  list<float>  $supports  places, ascending, mm
-     * @param  list<bool>  $fixed  for each support: is rotation held too
+     * @param  list<BeamSupport>  $holds  from left to right
+     * @param  list<float>  $hinges  places, ascending, mm; not at an end, and not where turning is held
+     * @param  float  $EI  Nmm²; matters with springs and imposed displacements only
      *
      * @throws UnstableBeam
      */
-    public function __construct(public float $length, public array $supports, public array $fixed)
+    public function __construct(public float $length, public array $holds, public array $hinges = [], private float $EI = 1.0)
     {
-        if ($supports === []) {
+        if ($holds === []) {
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
         }
-        if (count($supports) === 1 && ! $fixed[0]) {
-            throw new UnstableBeam('The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.');
+        $this->supports = array_map(fn (BeamSupport $s): float => $s->x, $holds);
+        $nodes = array_unique([0.0, ...$this->supports, ...$hinges, $length]);
+        sort($nodes);
+        $this->nodes = $nodes;
+        $unknowns = [];
+        $count = 0;
+        foreach ($nodes as $x) {
+            $hold = $this->holdAt($x);
+            $hinge = in_array($x, $hinges, true);
+            // Between the two rotations of a hinge the deflection, which keeps the band narrow.
+            $left = $hinge ? $count++ : null;
+            $w = $hold?->vertical === INF ? -1 : $count++;
+            $right = ! $hinge && $hold?->rotation === INF ? -1 : $count++;
+            $unknowns[] = [$w, $left ?? $right, $right];
         }
+        $this->unknowns = $unknowns;
+        $this->count = $count;
+        $this->stiffness = $this->assembled();
+        $movement = $this->stiffness->factorise();
+        if ($movement !== null) {
+            throw new UnstableBeam($this->saying($movement));
+        }
+    }
+
+    /**
+     * A beam without hinges on rigid supports.
+     *
+     * @param  list<float>  $supports
+     * @param  list<bool>  $fixed  for each support: is turning held too
+     *
+     * @throws UnstableBeam
+     */
+    public static function onRigidSupports(float $length, array $supports, array $fixed): self
+    {
+        return new self($length, array_values(array_map(fn (float $x, bool $f): BeamSupport => $f ? BeamSupport::fixed($x) : BeamSupport::pinned($x), $supports, $fixed)));
+    }
+
+    /** Do forces depend on the stiffness of the section? */
+    public function isOnSprings(): bool
+    {
+        return array_filter($this->holds, fn (BeamSupport $s): bool => $s->isElastic()) !== [];
     }
 
     /**
@@ -46,32 +100,34 @@ final readonly class Beam
         return $fields;
     }
 
+    public function holdAt(float $x): ?BeamSupport
+    {
+        $i = array_search($x, $this->supports, true);
+
+        return $i === false ? null : $this->holds[$i];
+    }
+
     /** @param  list<LoadSet>  $sets */
     public function solve(array $sets): Responses
     {
-        $nodes = array_values(array_unique([0.0, ...$this->supports, $this->length]));
-        $breaks = $this->breaks($nodes, $sets);
-        [$dofOf, $count] = $this->numberDegreesOfFreedom($nodes);
-        $stiffness = $this->factorised($nodes, $dofOf, $count);
-
+        $breaks = $this->breaks($sets);
         $M = $W = $reactions = [];
         foreach ($sets as $set) {
-            $loadVectors = $this->elementLoads($nodes, $set);
-            $displacement = $this->displacements($stiffness, $dofOf, $count, $loadVectors);
-            [$M[], $W[], $reactions[]] = $this->integrate($nodes, $breaks, $set, $displacement, $loadVectors);
+            $loads = BeamElement::loads($this->nodes, $set);
+            $displacements = $this->displacements($set, $loads);
+            [$M[], $W[], $reactions[]] = $this->integrate($breaks, $set, $displacements, $loads);
         }
 
         return new Responses($breaks, $M, $W, $this->supports, $reactions);
     }
 
     /**
-     * @param  list<float>  $nodes
      * @param  list<LoadSet>  $sets
      * @return list<float>
      */
-    private function breaks(array $nodes, array $sets): array
+    private function breaks(array $sets): array
     {
-        $all = $nodes;
+        $all = $this->nodes;
         foreach ($sets as $set) {
             foreach ([...$set->forces, ...$set->moments] as [$x]) {
                 $all[] = $x;
@@ -92,199 +148,145 @@ final readonly class Beam
         return $breaks;
     }
 
-    /**
-     * Deflection and rotation of each node; −1 where a support holds it.
-     *
-     * @param  list<float>  $nodes
-     * @return array{list<int>, int}
-     */
-    private function numberDegreesOfFreedom(array $nodes): array
+    /** @return array{int, int, int, int} unknowns of an element: deflection and rotation at its left and right end */
+    private function unknownsOf(int $e): array
     {
-        $dofOf = [];
-        $count = 0;
-        foreach ($nodes as $x) {
-            $support = array_search($x, $this->supports, true);
-            $dofOf[] = $support === false ? $count++ : -1;
-            $dofOf[] = $support !== false && $this->fixed[$support] ? -1 : $count++;
-        }
-
-        return [$dofOf, $count];
+        return [$this->unknowns[$e][0], $this->unknowns[$e][2], $this->unknowns[$e + 1][0], $this->unknowns[$e + 1][1]];
     }
 
-    /**
-     * The banded stiffness matrix as L D Lᵀ; row i holds the columns i−3 … i.
-     *
-     * @param  list<float>  $nodes
-     * @param  list<int>  $dofOf
-     * @return list<array<int, float>>
-     */
-    private function factorised(array $nodes, array $dofOf, int $count): array
+    private function assembled(): BandMatrix
     {
-        $K = array_fill(0, $count, [0.0, 0.0, 0.0, 0.0]);
-        for ($e = 0, $n = count($nodes) - 1; $e < $n; $e++) {
-            $k = self::elementStiffness($nodes[$e + 1] - $nodes[$e]);
+        $matrix = new BandMatrix($this->count);
+        for ($e = 0, $n = count($this->nodes) - 1; $e < $n; $e++) {
+            $k = BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e]);
+            $of = $this->unknownsOf($e);
             for ($i = 0; $i < 4; $i++) {
-                $row = $dofOf[2 * $e + $i];
-                for ($j = 0; $j <= $i && $row >= 0; $j++) {
-                    $column = $dofOf[2 * $e + $j];
-                    if ($column >= 0) {
-                        $K[$row][3 - ($row - $column)] += $k[$i][$j];
+                for ($j = 0; $j <= $i; $j++) {
+                    if ($of[$i] >= 0 && $of[$j] >= 0) {
+                        $matrix->add($of[$i], $of[$j], $k[$i][$j]);
                     }
                 }
             }
         }
-        for ($i = 0; $i < $count; $i++) {
-            for ($j = max(0, $i - 3); $j <= $i; $j++) {
-                $sum = $K[$i][3 - ($i - $j)];
-                for ($m = max(0, $i - 3, $j - 3); $m < $j; $m++) {
-                    $sum -= $K[$i][3 - ($i - $m)] * $K[$j][3 - ($j - $m)] * $K[$m][3];
+        foreach ($this->nodes as $node => $x) {
+            $hold = $this->holdAt($x);
+            foreach ([[0, $hold->vertical ?? 0.0], [2, $hold->rotation ?? 0.0]] as [$which, $spring]) {
+                if ($spring > 0.0 && $spring < INF) {
+                    $matrix->add($this->unknowns[$node][$which], $this->unknowns[$node][$which], $spring / $this->EI);
                 }
-                $K[$i][3 - ($i - $j)] = $i === $j ? $sum : $sum / $K[$j][3];
             }
         }
 
-        return $K;
+        return $matrix;
     }
 
-    /** @return list<list<float>> */
-    private static function elementStiffness(float $l): array
+    /** @param  list<float>  $movement  a movement of the unknowns that strains nothing */
+    private function saying(array $movement): string
     {
-        $a = 12 / $l ** 3;
-        $b = 6 / $l ** 2;
-        $c = 4 / $l;
-        $d = 2 / $l;
+        $at = fn (int $unknown): float => $unknown < 0 ? 0.0 : $movement[$unknown];
+        $w = array_map(fn (array $of): float => $at($of[0]), $this->unknowns);
+        $last = count($w) - 1;
+        $turns = array_map(fn (array $of): float => $this->length * max(abs($at($of[1])), abs($at($of[2]))), $this->unknowns);
+        $most = max(array_map(abs(...), [...$w, ...$turns]));
+        $moved = array_keys(array_filter($w, fn (float $v): bool => abs($v) > 1e-6 * $most));
+        $from = max(0, ($moved[0] ?? 0) - 1);
+        $to = min($last, ($moved[count($moved) - 1] ?? $last) + 1);
+        $m = fn (int $node): string => rtrim(rtrim(number_format($this->nodes[$node] / 1000, 3, '.', ''), '0'), '.').' m';
+        if ($from > 0 || $to < $last || $this->hinges !== []) {
+            return "The beam can move between x = {$m($from)} and x = {$m($to)}: with its hinges it is a mechanism there. Take out a hinge, or add or fix a support.";
+        }
+        if (max($turns) <= 1e-6 * $most) {
+            return 'No support holds the beam against moving up and down. Add a support that does.';
+        }
 
-        return [[$a, $b, -$a, $b], [$b, $c, -$b, $d], [-$a, -$b, $a, -$b], [$b, $d, -$b, $c]];
+        return 'The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.';
     }
 
     /**
-     * Work-equivalent nodal loads of each element: integrals of its four shape functions times the load, exact.
+     * Displacements of a load set, times EI: of each element at its left and right end.
      *
-     * @param  list<float>  $nodes
-     * @return array<int, array{float, float, float, float}>
+     * @param  array<int, array{float, float, float, float}>  $loads
+     * @return list<array{float, float, float, float}>
      */
-    private function elementLoads(array $nodes, LoadSet $set): array
+    private function displacements(LoadSet $set, array $loads): array
     {
-        $vectors = [];
-        $last = count($nodes) - 2;
-        $elementAt = function (float $x) use ($nodes, $last): int {
-            $e = 0;
-            while ($e < $last && $x >= $nodes[$e + 1]) {
-                $e++;
-            }
-
-            return $e;
-        };
-        $add = function (int $e, array $shape, float $by) use (&$vectors): void {
-            $vectors[$e] ??= [0.0, 0.0, 0.0, 0.0];
-            for ($i = 0; $i < 4; $i++) {
-                $vectors[$e][$i] += $shape[$i] * $by;
-            }
-        };
-        foreach ($set->forces as [$x, $force]) {
-            $e = $elementAt($x);
-            $add($e, self::shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $force);
-        }
-        foreach ($set->moments as [$x, $moment]) {
-            $e = $elementAt($x);
-            $add($e, self::shapeSlope($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $moment);
-        }
-        $gauss = sqrt(0.6);
-        foreach ($set->lines as [$a, $b, $qa, $qb]) {
-            for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
-                $from = max($a, $nodes[$e]);
-                $half = (min($b, $nodes[$e + 1]) - $from) / 2;
-                // Cubic shape times linear load: three Gauss points integrate it exactly.
-                foreach ([[-$gauss, 5 / 9], [0.0, 8 / 9], [$gauss, 5 / 9]] as [$place, $weight]) {
-                    $x = $from + $half * (1 + $place);
-                    $q = $qa + ($qb - $qa) * ($x - $a) / ($b - $a);
-                    $add($e, self::shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $q * $weight * $half);
+        $u = array_fill(0, $this->count, 0.0);
+        /** @var array<int, array{float, float}> $imposed deflection and rotation of nodes that are held rigidly */
+        $imposed = [];
+        foreach ($set->displacements as [$support, $settlement, $rotation]) {
+            $node = (int) array_search($this->supports[$support], $this->nodes, true);
+            $hold = $this->holds[$support];
+            $imposed[$node] ??= [0.0, 0.0];
+            foreach ([[0, $hold->vertical, $settlement], [1, $hold->rotation, $rotation]] as [$which, $spring, $by]) {
+                if ($spring === INF) {
+                    $imposed[$node][$which] += $by * $this->EI;
+                } elseif ($spring > 0.0) {
+                    // The foot of the spring moves.
+                    $u[$this->unknowns[$node][2 * $which]] += $spring * $by;
                 }
             }
         }
-
-        return $vectors;
-    }
-
-    /** @return array{float, float, float, float} */
-    private static function shape(float $t, float $l): array
-    {
-        $s = $t / $l;
-
-        return [1 - 3 * $s ** 2 + 2 * $s ** 3, $t * (1 - $s) ** 2, 3 * $s ** 2 - 2 * $s ** 3, $t * ($s ** 2 - $s)];
-    }
-
-    /** @return array{float, float, float, float} */
-    private static function shapeSlope(float $t, float $l): array
-    {
-        $s = $t / $l;
-
-        return [6 * ($s ** 2 - $s) / $l, 1 - 4 * $s + 3 * $s ** 2, 6 * ($s - $s ** 2) / $l, 3 * $s ** 2 - 2 * $s];
-    }
-
-    /**
-     * @param  list<array<int, float>>  $factorised
-     * @param  list<int>  $dofOf
-     * @param  array<int, array{float, float, float, float}>  $loadVectors
-     * @return list<float> deflection and rotation of every node, times EI
-     */
-    private function displacements(array $factorised, array $dofOf, int $count, array $loadVectors): array
-    {
-        $u = array_fill(0, $count, 0.0);
-        foreach ($loadVectors as $e => $vector) {
-            for ($i = 0; $i < 4; $i++) {
-                if (($dof = $dofOf[2 * $e + $i]) >= 0) {
-                    $u[$dof] += $vector[$i];
+        $held = fn (int $e, int $i): float => $imposed[$e + intdiv($i, 2)][$i % 2] ?? 0.0;
+        foreach ($loads as $e => $vector) {
+            foreach ($this->unknownsOf($e) as $i => $unknown) {
+                if ($unknown >= 0) {
+                    $u[$unknown] += $vector[$i];
                 }
             }
         }
-        for ($i = 0; $i < $count; $i++) {
-            for ($j = max(0, $i - 3); $j < $i; $j++) {
-                $u[$i] -= $factorised[$i][3 - ($i - $j)] * $u[$j];
+        $elements = count($this->nodes) - 1;
+        for ($e = 0; $imposed !== [] && $e < $elements; $e++) {
+            $k = BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e]);
+            $of = $this->unknownsOf($e);
+            foreach ($of as $i => $unknown) {
+                foreach ($of as $j => $other) {
+                    if ($unknown >= 0 && $other < 0) {
+                        $u[$unknown] -= $k[$i][$j] * $held($e, $j);
+                    }
+                }
             }
         }
-        for ($i = 0; $i < $count; $i++) {
-            $u[$i] /= $factorised[$i][3];
-        }
-        for ($i = $count - 1; $i >= 0; $i--) {
-            for ($j = max(0, $i - 3); $j < $i; $j++) {
-                $u[$j] -= $factorised[$i][3 - ($i - $j)] * $u[$i];
-            }
+        $u = $this->stiffness->solve(array_values($u));
+        $displacements = [];
+        for ($e = 0; $e < $elements; $e++) {
+            $of = $this->unknownsOf($e);
+            $value = fn (int $i): float => $of[$i] < 0 ? $held($e, $i) : $u[$of[$i]];
+            $displacements[] = [$value(0), $value(1), $value(2), $value(3)];
         }
 
-        return array_map(fn (int $dof): float => $dof < 0 ? 0.0 : $u[$dof], $dofOf);
+        return $displacements;
     }
 
     /**
      * Moment and deflection as polynomials, element by element from its left end; reactions from the jumps.
      *
-     * @param  list<float>  $nodes
      * @param  list<float>  $breaks
-     * @param  list<float>  $u
+     * @param  list<array{float, float, float, float}>  $displacements
      * @param  array<int, array{float, float, float, float}>  $loadVectors
      * @return array{list<list<float>>, list<list<float>>, list<array{float, float}>}
      */
-    private function integrate(array $nodes, array $breaks, LoadSet $set, array $u, array $loadVectors): array
+    private function integrate(array $breaks, LoadSet $set, array $displacements, array $loadVectors): array
     {
+        $nodes = $this->nodes;
         [$q0, $q1, $jumpV, $jumpM] = self::onSegments($breaks, $set);
         $M = $W = [];
         $endForces = []; // per node: shear and moment left of it, right of it
         $k = 0;
         for ($e = 0, $n = count($nodes) - 1; $e < $n; $e++) {
-            $stiffness = self::elementStiffness($nodes[$e + 1] - $nodes[$e]);
+            $stiffness = BeamElement::stiffness($nodes[$e + 1] - $nodes[$e]);
             $load = $loadVectors[$e] ?? [0.0, 0.0, 0.0, 0.0];
+            $u = $displacements[$e];
             $force = [];
             for ($i = 0; $i < 4; $i++) {
                 $force[$i] = -$load[$i];
                 for ($j = 0; $j < 4; $j++) {
-                    $force[$i] += $stiffness[$i][$j] * $u[2 * $e + $j];
+                    $force[$i] += $stiffness[$i][$j] * $u[$j];
                 }
             }
             // Nodal forces act down and clockwise; at the left end an upward force is positive shear.
             $V = -$force[0];
             $m = $force[1];
-            $w = $u[2 * $e];
-            $slope = $u[2 * $e + 1];
+            [$w, $slope] = $u;
             $endForces[$e]['right'] = [$V, $m];
             $endForces[$e + 1]['left'] = [$force[2], -$force[3]];
             for (; $breaks[$k] < $nodes[$e + 1]; $k++) {
@@ -312,7 +314,7 @@ final readonly class Beam
             $node = (int) array_search($x, $nodes, true);
             [$vl, $ml] = $endForces[$node]['left'] ?? [0.0, 0.0];
             [$vr, $mr] = $endForces[$node]['right'] ?? [0.0, 0.0];
-            $reactions[] = [$vr - $vl, $this->fixed[$i] ? $mr - $ml : 0.0];
+            $reactions[] = [$this->holds[$i]->vertical > 0.0 ? $vr - $vl : 0.0, $this->holds[$i]->rotation > 0.0 ? $mr - $ml : 0.0];
         }
 
         return [$M, $W, $reactions];
@@ -321,7 +323,7 @@ final readonly class Beam
     /**
      * Line load a + b t on each segment, and the force and moment that act at its left break.
      *
-     * A load at a node belongs to the element on its right (the last one at the right end), as in elementLoads.
+     * A load at a node belongs to the element on its right (the last one at the right end), as in BeamElement::loads.
      *
      * @param  list<float>  $breaks
      * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}

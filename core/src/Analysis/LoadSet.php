@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * Loads that always act together: forces, clockwise moments and linearly varying line loads.
+ * Loads that always act together: forces, clockwise moments, linearly varying line loads, and displacements of supports.
  *
  * Lengths in mm from the left end, forces in N (down positive), moments in Nmm (clockwise positive), line loads in N/mm.
  */
@@ -19,6 +19,16 @@ final class LoadSet
 
     /** @var list<array{float, float, float, float}> from, to, value at from, value at to */
     public array $lines = [];
+
+    /** @var list<array{int, float, float}> support, its settlement in mm (down positive) and its rotation in rad (clockwise positive) */
+    public array $displacements = [];
+
+    public function displacement(int $support, float $settlement, float $rotation): self
+    {
+        $this->displacements[] = [$support, $settlement, $rotation];
+
+        return $this;
+    }
 
     public function force(float $x, float $force): self
     {
@@ -45,7 +55,7 @@ final class LoadSet
 
     public function isEmpty(): bool
     {
-        return $this->forces === [] && $this->moments === [] && $this->lines === [];
+        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [];
     }
 
     /** Sum of the loads, N, down positive. */

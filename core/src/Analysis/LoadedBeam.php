@@ -33,7 +33,7 @@ final readonly class LoadedBeam
 
     public function __construct(public Member $member)
     {
-        $this->beam = new Beam(
+        $this->beam = Beam::onRigidSupports(
             $member->length,
             array_map(fn (Support $s): float => $s->x, $member->supports),
             array_map(fn (Support $s): bool => $s->fixed, $member->supports),

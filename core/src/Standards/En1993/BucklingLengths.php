@@ -66,8 +66,6 @@ final class BucklingLengths
 
     private static function isFixed(Beam $beam, float $x): bool
     {
-        $support = array_search($x, $beam->supports, true);
-
-        return $support !== false && $beam->fixed[$support];
+        return $beam->holdAt($x)?->isFixed() ?? false;
     }
 }

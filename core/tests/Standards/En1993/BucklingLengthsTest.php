@@ -10,7 +10,7 @@ use Waage\Standards\En1993\BucklingLengths;
 /** @return list<array{float, float, bool, float}> from, to, free end, greatest gap of the other flange */
 function lengths(Restraint $restraint, Restraint $other): array
 {
-    $beam = new Beam(10000.0, [1000.0, 5000.0, 8000.0], [false, false, true]);
+    $beam = Beam::onRigidSupports(10000.0, [1000.0, 5000.0, 8000.0], [false, false, true]);
 
     return array_map(fn ($p): array => [$p->from, $p->to, $p->freeEnd, $p->otherGap], BucklingLengths::of($beam, $restraint, $other, 1));
 }

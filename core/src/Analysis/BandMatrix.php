@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/**
+ * A symmetric matrix with three diagonals beside the main one, factorised as L D Lᵀ: the stiffness of a chain of beam
+ * elements. Row i holds the columns i − 3 … i.
+ */
+final class BandMatrix
+{
+    private const BAND = 3;
+
+    /** A pivot that is smaller than this part of its diagonal is what rounding has left of zero. */
+    private const ZERO = 1e-11;
+
+    /** @var list<array<int, float>> */
+    private array $rows;
+
+    public function __construct(private readonly int $size)
+    {
+        $this->rows = array_fill(0, $size, [0.0, 0.0, 0.0, 0.0]);
+    }
+
+    public function add(int $i, int $j, float $value): void
+    {
+        [$i, $j] = $i < $j ? [$j, $i] : [$i, $j];
+        $this->rows[$i][self::BAND - $i + $j] += $value;
+    }
+
+    /**
+     * @return list<float>|null a movement that meets no resistance, or null when every movement does
+     */
+    public function factorise(): ?array
+    {
+        $K = $this->rows;
+        for ($i = 0; $i < $this->size; $i++) {
+            $diagonal = $K[$i][self::BAND];
+            for ($j = max(0, $i - self::BAND); $j <= $i; $j++) {
+                $sum = $K[$i][self::BAND - $i + $j];
+                for ($m = max(0, $i - self::BAND, $j - self::BAND); $m < $j; $m++) {
+                    $sum -= $K[$i][self::BAND - $i + $m] * $K[$j][self::BAND - $j + $m] * $K[$m][self::BAND];
+                }
+                $K[$i][self::BAND - $i + $j] = $i === $j ? $sum : $sum / $K[$j][self::BAND];
+            }
+            if ($K[$i][self::BAND] <= self::ZERO * $diagonal) {
+                $this->rows = $K;
+                $movement = array_fill(0, $this->size, 0.0);
+                $movement[$i] = 1.0;
+
+                return $this->back($movement, $i);
+            }
+        }
+        $this->rows = $K;
+
+        return null;
+    }
+
+    /**
+     * The solution for a right-hand side, after factorise().
+     *
+     * @param  list<float>  $u
+     * @return list<float>
+     */
+    public function solve(array $u): array
+    {
+        $K = $this->rows;
+        for ($i = 0; $i < $this->size; $i++) {
+            for ($j = max(0, $i - self::BAND); $j < $i; $j++) {
+                $u[$i] -= $K[$i][self::BAND - $i + $j] * $u[$j];
+            }
+        }
+        for ($i = 0; $i < $this->size; $i++) {
+            $u[$i] /= $K[$i][self::BAND];
+        }
+
+        return $this->back(array_values($u), $this->size - 1);
+    }
+
+    /**
+     * Lᵀ u = u from row $from upward.
+     *
+     * @param  list<float>  $u
+     * @return list<float>
+     */
+    private function back(array $u, int $from): array
+    {
+        for ($i = $from; $i >= 0; $i--) {
+            for ($j = max(0, $i - self::BAND); $j < $i; $j++) {
+                $u[$j] -= $this->rows[$i][self::BAND - $i + $j] * $u[$i];
+            }
+        }
+
+        return array_values($u);
+    }
+}
