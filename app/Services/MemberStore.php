@@ -71,10 +71,10 @@ final class MemberStore
     /** @param  array<array-key, mixed>  $document */
     private function fill(Member $member, array $document): void
     {
-        if (($document['format'] ?? null) !== MemberReader::FORMAT || ($document['version'] ?? null) !== MemberReader::VERSION) {
-            throw new InvalidMember([new FieldError('format', 'This is not a Waage member file of version '.MemberReader::VERSION.'.')]);
-        }
+        MemberReader::assertFormat($document);
         unset($document['basis']);
+        // Every version says the same in a later one.
+        $document['version'] = MemberReader::VERSION;
         // A member file is a few levels deep; the database takes no more than 32.
         $json = json_encode($document, 0, self::DEEPEST);
         if ($json === false) {
@@ -113,7 +113,7 @@ final class MemberStore
             'governs' => $verdict->title,
             'reason' => $verdict->reason,
             'length' => $member->length,
-            'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->fixed], $member->supports),
+            'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()], $member->supports),
             'loads' => array_map(fn ($l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value], $member->loads),
         ];
     }

@@ -55,6 +55,19 @@ function lineLoad(string $case, string $value, array $change = []): array
     return ['id' => $case.'-'.$value, 'case' => $case, 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => $value, ...$change];
 }
 
+/**
+ * One movement of a support in a load case of its own.
+ *
+ * @return array<string, mixed>
+ */
+function moved(string $kind, string $x, string $value, string $category = 'settlement'): array
+{
+    return [
+        'cases' => [['id' => 'd', 'name' => 'Soil', 'category' => $category]],
+        'loads' => [['id' => 'd1', 'case' => 'd', 'kind' => $kind, 'x' => $x, 'value' => $value]],
+    ];
+}
+
 /** @param  array<string, mixed>  $change */
 function design(array $change = [], bool $derive = false): Design
 {

@@ -46,10 +46,8 @@ final class BandMatrix
             }
             if ($K[$i][self::BAND] <= self::ZERO * $diagonal) {
                 $this->rows = $K;
-                $movement = array_fill(0, $this->size, 0.0);
-                $movement[$i] = 1.0;
 
-                return $this->back($movement, $i);
+                return $this->back([...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)], $i);
             }
         }
         $this->rows = $K;

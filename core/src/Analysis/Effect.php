@@ -10,4 +10,7 @@ enum Effect: string
     case Shear = 'V';
     case Moment = 'M';
     case Deflection = 'w';
+
+    /** Deflection from the line between the supports of a span, or from the level of the support of an overhang. */
+    case Sag = 'sag';
 }

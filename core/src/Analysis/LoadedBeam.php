@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Member\Support;
+use Waage\Member\SupportKind;
 
 /**
  * A member solved once for everything that can act on it: each load case, imposed ones span by span, and self-weight
@@ -33,11 +35,8 @@ final readonly class LoadedBeam
 
     public function __construct(public Member $member)
     {
-        $this->beam = Beam::onRigidSupports(
-            $member->length,
-            array_map(fn (Support $s): float => $s->x, $member->supports),
-            array_map(fn (Support $s): bool => $s->fixed, $member->supports),
-        );
+        $this->beam = new Beam($member->length, array_map(self::hold(...), $member->supports), $member->hinges, SteelGrade::E * $member->section->Iy);
+        $names = $this->fieldNames();
         $fields = $this->beam->fields();
         $sets = [];
         $this->selfWeight = $member->selfWeight ? 0 : null;
@@ -47,25 +46,57 @@ final readonly class LoadedBeam
         $cases = [];
         foreach ($member->cases as $case) {
             $loads = array_filter($member->loads, fn (Load $l): bool => $l->case === $case->id);
-            $byField = $case->category->isImposed()
-                ? self::split($loads, $fields)
-                : [self::together($loads)];
-            $indices = $loaded = [];
-            foreach ($byField as $field => $set) {
+            [$parts, $labels] = match (true) {
+                $case->category->isImposed() => [self::split($loads, $fields), $names],
+                $case->category === Category::Settlement => $this->displacements($loads),
+                default => [[self::together($loads)], []],
+            };
+            $indices = $on = [];
+            foreach ($parts as $part => $set) {
                 if (! $set->isEmpty()) {
                     $indices[] = count($sets);
-                    $loaded[] = $field;
+                    $on[] = $labels[$part] ?? '';
                     $sets[] = $set;
                 }
             }
             if ($indices !== []) {
-                $cases[] = new CaseSets($case, $indices, $case->category->isImposed() ? $loaded : []);
+                $cases[] = new CaseSets($case, $indices, $labels === [] ? [] : $on);
             }
         }
         usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->case->category === Category::Permanent) <=> ($a->case->category === Category::Permanent));
         $this->cases = $cases;
         $this->sets = $sets;
-        $this->responses = $this->beam->solve($sets);
+        $responses = $this->beam->solve($sets);
+        $this->responses = $this->supportsMove()
+            ? new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($this->beam, $responses))
+            : $responses;
+    }
+
+    /** Does any load move a support? */
+    public function supportsMove(): bool
+    {
+        return array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->vertical < INF) !== [] || $this->areSupportsMoved();
+    }
+
+    /** Do the forces depend on the stiffness of the section? */
+    public function dependsOnStiffness(): bool
+    {
+        return $this->beam->isOnSprings() || $this->areSupportsMoved();
+    }
+
+    private function areSupportsMoved(): bool
+    {
+        return array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== []) !== [];
+    }
+
+    private static function hold(Support $s): BeamSupport
+    {
+        return match ($s->kind) {
+            SupportKind::Pinned => BeamSupport::pinned($s->x),
+            SupportKind::Fixed => BeamSupport::fixed($s->x),
+            SupportKind::Guided => BeamSupport::guided($s->x),
+            SupportKind::Elastic => BeamSupport::elastic($s->x, $s->vertical, $s->rotation),
+        };
     }
 
     /**
@@ -164,7 +195,6 @@ final readonly class LoadedBeam
      */
     public function arrangementText(array $factors): string
     {
-        $names = $this->fieldNames();
         $parts = [];
         foreach ($this->cases as $case) {
             if ($case->case->category === Category::Permanent) {
@@ -173,16 +203,26 @@ final readonly class LoadedBeam
             $on = [];
             foreach ($case->sets as $i => $set) {
                 if (isset($factors[$set])) {
-                    $on[] = $case->fields === [] ? '' : $names[$case->fields[$i]];
+                    $on[] = $case->labels[$i] ?? '';
                 }
             }
             if ($on === []) {
                 continue;
             }
-            $parts[] = $case->case->name.(count($on) === count($case->sets) ? (count($on) > 1 ? ' on all spans' : '') : ' on '.self::listed($on));
+            $parts[] = $case->case->name.self::where($case, $on);
         }
 
         return $parts === [] ? 'no variable load' : implode(', ', $parts);
+    }
+
+    /** @param  list<string>  $on */
+    private static function where(CaseSets $case, array $on): string
+    {
+        return match (true) {
+            $case->case->category === Category::Settlement => ' of '.self::listed($on),
+            count($on) < count($case->sets) => ' on '.self::listed($on),
+            default => count($on) > 1 ? ' on all spans' : '',
+        };
     }
 
     /** @return list<string> "span 1", "left overhang" … for each field */
@@ -192,7 +232,7 @@ final readonly class LoadedBeam
         $span = 0;
         foreach ($this->beam->fields() as [$from, $to]) {
             $names[] = match (true) {
-                $this->isOverhang($from, $to) => $from === 0.0 ? 'left overhang' : 'right overhang',
+                $this->beam->holdAt($from) === null || $this->beam->holdAt($to) === null => $from === 0.0 ? 'left overhang' : 'right overhang',
                 default => 'span '.(++$span),
             };
         }
@@ -200,9 +240,10 @@ final readonly class LoadedBeam
         return $names;
     }
 
+    /** Has a span or overhang an end that nothing holds down? At a guided end the beam is thought to go on. */
     public function isOverhang(float $from, float $to): bool
     {
-        return ! in_array($from, $this->beam->supports, true) || ! in_array($to, $this->beam->supports, true);
+        return ($this->beam->holdAt($from)->vertical ?? 0.0) === 0.0 || ($this->beam->holdAt($to)->vertical ?? 0.0) === 0.0;
     }
 
     /** @param  list<string>  $names */
@@ -211,6 +252,25 @@ final readonly class LoadedBeam
         $last = array_pop($names);
 
         return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+
+    /**
+     * Each movement of a support for itself: any of them may come about.
+     *
+     * @param  array<int, Load>  $loads
+     * @return array{list<LoadSet>, list<string>} with the names of the supports
+     */
+    private function displacements(array $loads): array
+    {
+        $sets = $labels = [];
+        foreach ($loads as $load) {
+            $support = (int) array_search($load->from, $this->beam->supports, true);
+            $settles = $load->kind === LoadKind::Settlement;
+            $sets[] = (new LoadSet)->displacement($support, $settles ? $load->start : 0.0, $settles ? 0.0 : $load->start);
+            $labels[] = 'support '.($support + 1);
+        }
+
+        return [$sets, $labels];
     }
 
     /**

@@ -18,6 +18,7 @@ final readonly class Responses
      * @param  list<list<list<float>>>  $W  set, segment, coefficients (6)
      * @param  list<float>  $supports
      * @param  list<list<array{float, float}>>  $reactions  set, support, force and moment
+     * @param  list<list<list<float>>>  $sag  as W, but from the line between the supports; empty: they do not move
      */
     public function __construct(
         public array $breaks,
@@ -25,6 +26,7 @@ final readonly class Responses
         public array $W,
         public array $supports,
         public array $reactions,
+        public array $sag = [],
     ) {
     }
 
@@ -33,11 +35,17 @@ final readonly class Responses
         return count($this->breaks) - 1;
     }
 
+    /** @return list<list<list<float>>> */
+    private function deflections(Effect $effect): array
+    {
+        return $effect === Effect::Sag && $this->sag !== [] ? $this->sag : $this->W;
+    }
+
     /** @return list<float> coefficients of the effect of one set on one segment */
     public function polynomial(Effect $effect, int $set, int $segment): array
     {
-        if ($effect === Effect::Deflection) {
-            return $this->W[$set][$segment];
+        if ($effect === Effect::Deflection || $effect === Effect::Sag) {
+            return $this->deflections($effect)[$set][$segment];
         }
         $m = $this->M[$set][$segment];
 
@@ -52,10 +60,11 @@ final readonly class Responses
      */
     public function combined(Effect $effect, array $factors, int $segment): array
     {
-        if ($effect === Effect::Deflection) {
+        if ($effect === Effect::Deflection || $effect === Effect::Sag) {
+            $deflections = $this->deflections($effect);
             $sum = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
             foreach ($factors as $set => $factor) {
-                foreach ($this->W[$set][$segment] as $i => $c) {
+                foreach ($deflections[$set][$segment] as $i => $c) {
                     $sum[$i] += $factor * $c;
                 }
             }
@@ -82,8 +91,8 @@ final readonly class Responses
     public function valuesAt(Effect $effect, int $segment, float $t): array
     {
         $values = [];
-        if ($effect === Effect::Deflection) {
-            foreach ($this->W as $set) {
+        if ($effect === Effect::Deflection || $effect === Effect::Sag) {
+            foreach ($this->deflections($effect) as $set) {
                 $values[] = Polynomial::value($set[$segment], $t);
             }
 

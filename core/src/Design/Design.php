@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\UnstableBeam;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\En1990;
+use Waage\Member\FieldError;
+use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 use Waage\Standards\En1993\SteelBeam;
 use Waage\Standards\En1993\SteelSection;
@@ -29,10 +32,18 @@ final class Design
     /** @var list<Weighing> heaviest first */
     public readonly array $weighings;
 
-    /** @param  bool  $derive write down the derivations */
+    /**
+     * @param  bool  $derive  write down the derivations
+     *
+     * @throws InvalidMember when the beam can move without being strained
+     */
     public function __construct(public readonly Member $member, bool $derive = true)
     {
-        $this->beam = new LoadedBeam($member);
+        try {
+            $this->beam = new LoadedBeam($member);
+        } catch (UnstableBeam $e) {
+            throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
+        }
         $this->combinations = En1990::combinations($this->beam->actingCases(), $member->basis);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
         $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));
@@ -52,7 +63,7 @@ final class Design
     /** @return list<ShortlistRow> every section of the member's families, in the order of the catalogue */
     public function shortlist(): array
     {
-        return Shortlist::of($this->member, $this->checks);
+        return Shortlist::of($this);
     }
 
     /**

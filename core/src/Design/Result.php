@@ -70,7 +70,8 @@ final readonly class Result
 
         return [
             'length' => $member->length,
-            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'fixed' => $s->fixed, 'bearing' => $s->bearing], $member->supports),
+            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning()], $member->supports),
+            'hinges' => $member->hinges,
             'fields' => $fields,
             'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'from' => $l->from, 'to' => $l->to, 'start' => $l->start, 'end' => $l->end], $member->loads),
             'top' => $restraint($member->top),
@@ -110,6 +111,7 @@ final readonly class Result
             'V' => $this->pair($checks->shear, $forForces, 1.0),
             'M' => $this->pair($checks->moment, $forForces, 1.0),
             'w' => $this->pair($checks->deflection, $forDeflection, 1 / $this->stiffness()),
+            ...$checks->sag === $checks->deflection ? [] : ['sag' => $this->pair($checks->sag, $forDeflection, 1 / $this->stiffness())],
         ];
     }
 
@@ -130,7 +132,7 @@ final readonly class Result
         }
         $responses = $this->design->beam->responses;
         $curves = [];
-        foreach (Effect::cases() as $effect) {
+        foreach ([Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {
             $scale = $effect === Effect::Deflection ? 1 / $this->stiffness() : 1.0;
             $curve = [];
             for ($k = 0; $k < $responses->segments(); $k++) {
@@ -230,6 +232,9 @@ final readonly class Result
         $messages = [];
         if ($this->design->combinations === []) {
             $messages[] = 'No load acts on the member yet, so nothing is weighed.';
+        }
+        if ($this->design->member->hinges !== []) {
+            $messages[] = 'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';
         }
         $used = array_column($this->design->member->loads, 'case');
         foreach ($this->design->member->cases as $case) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
-use Waage\Member\Member;
+use Waage\Analysis\LoadedBeam;
 use Waage\Sections\Catalogue;
 use Waage\Standards\En1993\SteelBeam;
 
@@ -12,11 +12,14 @@ use Waage\Standards\En1993\SteelBeam;
 final class Shortlist
 {
     /** @return list<ShortlistRow> */
-    public static function of(Member $member, SteelBeam $checks): array
+    public static function of(Design $design): array
     {
+        $member = $design->member;
         $rows = [];
         foreach (Catalogue::all() as $section) {
             if (in_array($section->family, $member->families, true)) {
+                // On springs a stiffer section attracts other forces: the statics is its own.
+                $checks = $design->beam->dependsOnStiffness() ? new SteelBeam(new LoadedBeam($member->withSection($section)), $design->combinations) : $design->checks;
                 $rows[] = new ShortlistRow($section, Verdict::of($checks->weigh($section, false)));
             }
         }

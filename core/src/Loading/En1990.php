@@ -17,6 +17,8 @@ use Waage\Member\LoadCase;
  * - Serviceability: 6.5.3(2), expressions (6.14b), (6.15b), (6.16b).
  * - Imposed loads of categories A to G are one action when they meet others (EN 1991-1-1, 3.3.1(2)).
  * - Category H does not act together with snow or wind (EN 1991-1-1, 3.3.2(1)).
+ * - A settlement of supports is permanent, but left out where it is favourable: γ_G,set in all strength combinations, 1.0
+ *   in those of serviceability (A2.3.1, Table A2.4(B)).
  * - Wind acts from one direction at a time: wind load cases exclude each other.
  */
 final class En1990
@@ -28,12 +30,14 @@ final class En1990
     public static function combinations(array $cases, Basis $basis): array
     {
         $permanent = array_filter($cases, fn (LoadCase $c): bool => $c->category === Category::Permanent) !== [];
+        $settlement = array_fill_keys(array_column(array_filter($cases, fn (LoadCase $c): bool => $c->category === Category::Settlement), 'id'), 1.0);
+        $moved = array_map(fn (): float => $basis->gammaGset * $basis->KFI, $settlement);
         $scenarios = self::scenarios($cases);
         $all = [];
         foreach ($scenarios as $actions) {
             foreach (self::strength($actions, $basis) as [$gSup, $gInf, $factors, $clause]) {
                 foreach ($permanent ? array_unique([$gSup, $gInf]) : [0.0] as $g) {
-                    $all[] = [Purpose::Strength, $clause, $g, $factors];
+                    $all[] = [Purpose::Strength, $clause, $g, $factors + $moved];
                 }
             }
         }
@@ -47,7 +51,7 @@ final class En1990
                             $factors[$case->id] = $psi === null ? 1.0 : self::psi($case, $basis, $psi);
                         }
                     }
-                    $all[] = [$purpose, $clause, $permanent ? 1.0 : 0.0, $factors];
+                    $all[] = [$purpose, $clause, $permanent ? 1.0 : 0.0, $factors + $settlement];
                 }
             }
         }

@@ -18,6 +18,7 @@ final readonly class Basis
         public float $gammaGsup,
         public float $gammaGinf,
         public float $gammaQ,
+        public float $gammaGset,
         public float $xi,
         public float $KFI,
         public array $psi,

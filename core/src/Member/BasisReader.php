@@ -62,6 +62,7 @@ final class BasisReader
             gammaGsup: $n('gammaGsup'),
             gammaGinf: $n('gammaGinf'),
             gammaQ: $n('gammaQ'),
+            gammaGset: $n('gammaGset'),
             xi: $n('xi'),
             KFI: $n('KFI'),
             psi: $psi,

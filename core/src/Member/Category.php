@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
-/** What kind of action a load case is: permanent, or variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1. */
+/**
+ * What kind of action a load case is: permanent, variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1, or the
+ * settlement of supports: permanent, but counted only where it is unfavourable.
+ */
 enum Category: string
 {
     case Permanent = 'permanent';
@@ -19,6 +22,7 @@ enum Category: string
     case Snow = 'snow';
     case WindDown = 'wind-down';
     case WindUp = 'wind-up';
+    case Settlement = 'settlement';
 
     public function isImposed(): bool
     {
@@ -51,6 +55,7 @@ enum Category: string
             self::Snow => 'Snow',
             self::WindDown => 'Wind, downward',
             self::WindUp => 'Wind, upward',
+            self::Settlement => 'Settlement',
         };
     }
 }

@@ -8,7 +8,8 @@ namespace Waage\Member;
  * One load as the engineer gave it, in N and mm; down and clockwise positive (already turned up for upward wind).
  *
  * Line and area loads run from `from` to `to` with `start` and `end` in N/mm; an area load also keeps its pressure in
- * N/mm² and the width carried in mm. A force or a moment acts at `from` with the value `start` in N or Nmm.
+ * N/mm² and the width carried in mm. A force or a moment acts at `from` with the value `start` in N or Nmm; a settlement
+ * or rotation of the support at `from` has the value `start` in mm or rad.
  */
 final readonly class Load
 {

@@ -10,4 +10,18 @@ enum LoadKind: string
     case Area = 'area';
     case Point = 'point';
     case Moment = 'moment';
+    case Settlement = 'settlement';
+    case Rotation = 'rotation';
+
+    /** Does it act at one place? */
+    public function isAtOnePlace(): bool
+    {
+        return $this !== self::Line && $this !== self::Area;
+    }
+
+    /** Is it a movement of a support? */
+    public function isDisplacement(): bool
+    {
+        return $this === self::Settlement || $this === self::Rotation;
+    }
 }

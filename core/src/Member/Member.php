@@ -12,6 +12,7 @@ final readonly class Member
 {
     /**
      * @param  non-empty-list<Support>  $supports  from left to right
+     * @param  list<float>  $hinges  from left to right, mm
      * @param  list<LoadCase>  $cases
      * @param  list<Load>  $loads
      * @param  list<string>  $families  families the shortlist looks at
@@ -22,6 +23,7 @@ final readonly class Member
         public string $notes,
         public float $length,
         public array $supports,
+        public array $hinges,
         public ISection $section,
         public SteelGrade $grade,
         public Restraint $top,
@@ -39,7 +41,7 @@ final readonly class Member
     public function withSection(ISection $section): self
     {
         return new self(
-            $this->mark, $this->title, $this->notes, $this->length, $this->supports, $section, $this->grade, $this->top,
+            $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads, $this->families, $this->basis,
         );
     }

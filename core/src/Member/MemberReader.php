@@ -13,7 +13,8 @@ final class MemberReader
 {
     public const FORMAT = 'waage-member';
 
-    public const VERSION = 1;
+    /** Written; older versions are read as well. */
+    public const VERSION = 2;
 
     public const MOST_LOADS = 500;
 
@@ -39,12 +40,7 @@ final class MemberReader
     {
         $in = $this->in;
         $f = $this->f;
-        if (($in['format'] ?? null) !== self::FORMAT) {
-            throw new InvalidMember([new FieldError('format', 'This is not a Waage member file.')]);
-        }
-        if (($in['version'] ?? null) !== self::VERSION) {
-            throw new InvalidMember([new FieldError('version', 'This file has another version of the member format; version '.self::VERSION.' can be read.')]);
-        }
+        self::assertFormat($in);
         $basisIn = $in['basis'] ?? [];
         $basis = is_array($basisIn) ? BasisReader::readInto($f, $basisIn) : BasisReader::readInto($f, []);
 
@@ -53,8 +49,9 @@ final class MemberReader
             $f->fail('length', 'A member can be at most 500 m long.');
         }
         $supports = $this->supports($length);
+        $hinges = $this->hinges($length, $supports);
         $cases = $this->cases();
-        $loads = $this->loads($length, $cases);
+        $loads = $this->loads($length, $cases, $supports, $hinges);
 
         $sectionName = $f->text($in, 'section', 'section');
         $section = Catalogue::find($sectionName);
@@ -78,7 +75,22 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $families, $basis);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $families, $basis);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws InvalidMember when this is no member file, or one of a later version
+     */
+    public static function assertFormat(array $document): void
+    {
+        if (($document['format'] ?? null) !== self::FORMAT) {
+            throw new InvalidMember([new FieldError('format', 'This is not a Waage member file.')]);
+        }
+        if (! in_array($document['version'] ?? null, range(1, self::VERSION), true)) {
+            throw new InvalidMember([new FieldError('version', 'This file has another version of the member format; versions 1 to '.self::VERSION.' can be read.')]);
+        }
     }
 
     /** @return list<Support> */
@@ -88,26 +100,81 @@ final class MemberReader
         $supports = [];
         foreach ($rows as $i => $row) {
             $x = $this->position($row, 'x', "supports.{$i}.x", $length, 'The support');
-            $kind = $row['kind'] ?? 'pinned';
-            if (! in_array($kind, ['pinned', 'fixed'], true)) {
-                $this->f->fail("supports.{$i}.kind", 'A support is "pinned" or "fixed".');
-            }
+            $kind = $this->f->choice($row, 'kind', "supports.{$i}.kind", SupportKind::Pinned);
+            [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
             $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
             foreach ($supports as $j => $other) {
                 if (! $this->f->hasErrors() && abs($other->x - $x) < 1.0) {
                     $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
                 }
             }
-            $supports[] = new Support($x, $kind === 'fixed', $bearing);
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && ! $this->f->hasErrors()) {
             $this->f->fail('supports', 'The beam has no support: it can move down as a whole.');
-        } elseif (count($supports) === 1 && ! $supports[0]->fixed) {
-            $this->f->fail('supports', 'The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.');
         }
 
         return $supports;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return array{float, float} N/mm, INF where nothing is given; Nmm/rad, 0 where nothing is given
+     */
+    private function springs(array $row, string $path): array
+    {
+        $given = fn (string $key): bool => ($row[$key] ?? '') !== '';
+        if (! $given('vertical') && ! $given('rotation')) {
+            $this->f->fail("{$path}.vertical", 'Give a stiffness against moving, against turning, or both.');
+        }
+
+        return [
+            $given('vertical') ? $this->f->positive($row, 'vertical', "{$path}.vertical", Kind::Spring, 'The stiffness') : INF,
+            $given('rotation') ? $this->f->positive($row, 'rotation', "{$path}.rotation", Kind::RotationSpring, 'The stiffness') : 0.0,
+        ];
+    }
+
+    /**
+     * @param  list<Support>  $supports
+     * @return list<float>
+     */
+    private function hinges(float $length, array $supports): array
+    {
+        $given = $this->in['hinges'] ?? [];
+        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_SUPPORTS) {
+            $this->f->fail('hinges', 'This must be a list of at most '.self::MOST_SUPPORTS.' places.');
+
+            return [];
+        }
+        $hinges = [];
+        foreach ($given as $i => $text) {
+            $path = "hinges.{$i}";
+            $x = $this->position([$text], '0', $path, $length, 'The hinge');
+            if ($this->f->hasErrors()) {
+                continue;
+            }
+            foreach ($supports as $support) {
+                if (abs($support->x - $x) < 1.0) {
+                    $x = $support->x;
+                    if ($support->holdsTurning()) {
+                        $this->f->fail($path, 'The support here holds the beam against turning, and a hinge would do so on one side of it only. Put the hinge a little to that side.');
+                    }
+                }
+            }
+            if ($x < 1.0 || $x > $length - 1.0) {
+                $this->f->fail($path, 'A hinge joins two parts of the beam; at its end there is one only.');
+            }
+            foreach ($hinges as $j => $other) {
+                if (abs($other - $x) < 1.0) {
+                    $this->f->fail($path, 'This hinge lies on top of hinge '.($j + 1).'.');
+                }
+            }
+            $hinges[] = $x;
+        }
+        sort($hinges);
+
+        return $hinges;
     }
 
     /** @return list<LoadCase> */
@@ -136,9 +203,11 @@ final class MemberReader
 
     /**
      * @param  list<LoadCase>  $cases
+     * @param  list<Support>  $supports
+     * @param  list<float>  $hinges
      * @return list<Load>
      */
-    private function loads(float $length, array $cases): array
+    private function loads(float $length, array $cases, array $supports, array $hinges): array
     {
         $byId = array_column($cases, null, 'id');
         $loads = [];
@@ -149,7 +218,17 @@ final class MemberReader
             if ($case === null) {
                 $this->f->fail("{$path}.case", 'This load belongs to no load case of the member.');
             }
-            $loads[] = $this->load($row, $path, $length, $caseId, $case?->category === Category::WindUp);
+            $load = $this->load($row, $path, $length, $caseId, $case?->category === Category::WindUp);
+            $load = $load->kind->isDisplacement() ? $this->atSupport($load, $path, $supports) : $load;
+            if ($case !== null && $load->kind->isDisplacement() !== ($case->category === Category::Settlement)) {
+                $this->f->fail("{$path}.case", $load->kind->isDisplacement()
+                    ? 'A movement of a support belongs to a load case of the category “Settlement”.'
+                    : 'A load case of the category “Settlement” takes movements of supports only.');
+            }
+            if ($load->kind === LoadKind::Moment && ! $this->f->hasErrors() && array_filter($hinges, fn (float $x): bool => abs($x - $load->from) < 1.0) !== []) {
+                $this->f->fail("{$path}.x", 'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.');
+            }
+            $loads[] = $load;
         }
 
         return $loads;
@@ -159,6 +238,7 @@ final class MemberReader
     private function load(array $row, string $path, float $length, string $case, bool $up): Load
     {
         $f = $this->f;
+        /** @var LoadKind $kind */
         $kind = $f->choice($row, 'kind', "{$path}.kind", LoadKind::Line);
         $sign = $up ? -1.0 : 1.0;
         $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up): float {
@@ -170,9 +250,14 @@ final class MemberReader
             return $v;
         };
         $pressure = $width = null;
-        if (in_array($kind, [LoadKind::Point, LoadKind::Moment], true)) {
+        if ($kind->isAtOnePlace()) {
             $from = $to = $this->position($row, 'x', "{$path}.x", $length, 'The load');
-            $start = $end = $sign * $value('value', $kind === LoadKind::Point ? Kind::Force : Kind::Moment);
+            $start = $end = $sign * $value('value', match ($kind) {
+                LoadKind::Moment => Kind::Moment,
+                LoadKind::Settlement => Kind::Deflection,
+                LoadKind::Rotation => Kind::Rotation,
+                default => Kind::Force,
+            });
         } else {
             $from = ($row['from'] ?? '') === '' ? 0.0 : $this->position($row, 'from', "{$path}.from", $length, 'The load');
             $to = ($row['to'] ?? '') === '' ? $length : $this->position($row, 'to', "{$path}.to", $length, 'The load');
@@ -193,6 +278,32 @@ final class MemberReader
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"),
             $f->text($row, 'remark', "{$path}.remark"), $from, $to, $start, $end, $pressure, $width,
         );
+    }
+
+    /**
+     * A movement of a support, placed exactly on it.
+     *
+     * @param  list<Support>  $supports
+     */
+    private function atSupport(Load $load, string $path, array $supports): Load
+    {
+        $f = $this->f;
+        foreach ($supports as $support) {
+            if (abs($support->x - $load->from) < 1.0) {
+                if ($load->kind === LoadKind::Settlement && $support->kind === SupportKind::Guided) {
+                    $f->fail("{$path}.x", 'A guided support is free to move up and down: it cannot settle.');
+                } elseif ($load->kind === LoadKind::Rotation && ! $support->holdsTurning()) {
+                    $f->fail("{$path}.x", 'The beam turns freely on this support: its rotation does nothing.');
+                }
+
+                return new Load($load->id, $load->case, $load->kind, $load->name, $load->remark, $support->x, $support->x, $load->start, $load->end);
+            }
+        }
+        if (! $f->hasErrors()) {
+            $f->fail("{$path}.x", 'There is no support at this place that could move.');
+        }
+
+        return $load;
     }
 
     /** @param  array<array-key, mixed>  $row */

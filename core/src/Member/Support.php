@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
-/** A rigid support at x (mm from the left end) with its bearing length in mm; a fixed one holds rotation as well. */
+/**
+ * A support at x (mm from the left end) with its bearing length in mm.
+ *
+ * Pinned: held against moving up and down. Fixed: against turning as well. Guided: against turning only. Elastic: by
+ * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn).
+ */
 final readonly class Support
 {
-    public function __construct(public float $x, public bool $fixed, public float $bearing)
+    public function __construct(
+        public float $x,
+        public SupportKind $kind,
+        public float $bearing,
+        public float $vertical = INF,
+        public float $rotation = 0.0,
+    ) {
+    }
+
+    public function holdsTurning(): bool
     {
+        return $this->kind === SupportKind::Fixed || $this->kind === SupportKind::Guided || $this->rotation > 0.0;
     }
 }

@@ -16,6 +16,7 @@ use Waage\Member\LoadKind;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
 use Waage\Member\Support;
+use Waage\Member\SupportKind;
 use Waage\Units\Kind;
 
 /** The calculation sheet of one member: brief for the file, full for the checker. */
@@ -104,7 +105,7 @@ final readonly class SheetBuilder
             $categories[$case->id] = $case->category->label();
         }
         $supports = array_map(fn (Support $s, int $i): array => [
-            (string) ($i + 1), $this->format($s->x, Kind::Length), $s->fixed ? 'fixed' : 'pinned', $this->format($s->bearing, Kind::Size),
+            (string) ($i + 1), $this->format($s->x, Kind::Length), $this->supportText($s), $this->format($s->bearing, Kind::Size),
             $i === 0 ? '' : $this->format($s->x - $m->supports[$i - 1]->x, Kind::Length),
         ], $m->supports, array_keys($m->supports));
         $loads = array_map(fn (Load $l): array => [
@@ -125,9 +126,20 @@ final readonly class SheetBuilder
                 },
             ]]),
             Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
+            ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             Block::table(['Load', 'Load case', 'Category', '>Value', 'Place', 'Remark'], $loads),
             Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
         ];
+    }
+
+    private function supportText(Support $s): string
+    {
+        $springs = [
+            ...$s->vertical < INF ? [$this->format($s->vertical, Kind::Spring)] : [],
+            ...$s->rotation > 0.0 ? ['turning '.$this->format($s->rotation, Kind::RotationSpring)] : [],
+        ];
+
+        return implode(', ', [$s->kind->value, ...$springs]);
     }
 
     private function loadText(Load $l): string
@@ -135,6 +147,8 @@ final readonly class SheetBuilder
         return match ($l->kind) {
             LoadKind::Point => $this->format($l->start, Kind::Force),
             LoadKind::Moment => $this->format($l->start, Kind::Moment),
+            LoadKind::Settlement => 'settles '.$this->format($l->start, Kind::Deflection),
+            LoadKind::Rotation => 'turns '.$this->format($l->start, Kind::Rotation),
             LoadKind::Area => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->format((float) $l->width, Kind::Length).' = '.$this->format($l->start, Kind::LineLoad),
             LoadKind::Line => $l->start === $l->end ? $this->format($l->start, Kind::LineLoad) : $this->format($l->start, Kind::LineLoad).' to '.$this->format($l->end, Kind::LineLoad),
         };
@@ -143,7 +157,7 @@ final readonly class SheetBuilder
     private function placeText(Load $l): string
     {
         return match (true) {
-            $l->kind === LoadKind::Point || $l->kind === LoadKind::Moment => 'at '.$this->format($l->from, Kind::Length),
+            $l->kind->isAtOnePlace() => 'at '.$this->format($l->from, Kind::Length),
             $l->from === 0.0 && $l->to === $this->design->member->length => 'full length',
             default => $this->format($l->from, Kind::Length).' to '.$this->format($l->to, Kind::Length),
         };
@@ -168,11 +182,16 @@ final readonly class SheetBuilder
             Block::heading('Combinations of actions (EN 1990)'),
             Block::text('Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse. Strength by '.($b->useExpressions610ab ? 'expressions (6.10a) and (6.10b).' : 'expression (6.10).')),
             Block::values([
-                'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$b->useExpressions610ab ? ['xi' => $b->xi] : [],
+                'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [], ...$b->useExpressions610ab ? ['xi' => $b->xi] : [],
                 'K_FI' => $b->KFI, 'gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1,
             ]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
+    }
+
+    private function settles(): bool
+    {
+        return array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind->isDisplacement()) !== [];
     }
 
     /** @return list<array<string, mixed>> */
@@ -225,10 +244,10 @@ final readonly class SheetBuilder
                 : $this->number($r[1], Kind::Force).' to '.$this->format($r[0], Kind::Force);
             $blocks[] = Block::table(['Combination', ...array_slice($columns, 1)], array_map(fn (array $c): array => [$c['id'], ...array_map($both, $c['forces'])], $combinations));
         }
-        $fixed = array_filter($m->supports, fn (Support $s): bool => $s->fixed);
+        $fixed = array_filter($m->supports, fn (Support $s): bool => $s->holdsTurning());
         if ($fixed !== []) {
             $rows = array_map(fn (array $r): array => [$r['name'], ...array_map(fn (int $i): string => $this->format($r['moments'][$i], Kind::Moment), array_keys($fixed))], $cases);
-            $blocks[] = Block::table(['Moment at fixed supports', ...array_map(fn (int $i): string => '>Support '.($i + 1), array_keys($fixed))], $rows);
+            $blocks[] = Block::table(['Moment at the support', ...array_map(fn (int $i): string => '>Support '.($i + 1), array_keys($fixed))], $rows);
         }
 
         return $blocks;
@@ -251,7 +270,11 @@ final readonly class SheetBuilder
         return [
             Block::heading('Assumptions and limits'),
             Block::list([
-                'Straight prismatic beam, linear elastic, small displacements; rigid supports; deflection from bending only. Extremes are exact, no mesh.',
+                'Straight prismatic beam, linear elastic, small displacements; '.($this->design->beam->dependsOnStiffness() ? 'supports rigid but for the springs and movements given' : 'rigid supports').'; deflection from bending only. Extremes are exact, no mesh.',
+                ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
+                ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
+                ...$this->settles() ? ['Each movement of a support comes about or not, whichever is worse.'] : [],
+                ...array_filter($this->design->member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
                 'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',
                 'Bending about the strong axis without axial force or torsion. Webs at supports and under concentrated loads are not weighed here.',
                 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',

@@ -18,4 +18,5 @@ enum Dimension: string
     case SecondMoment = 'secondMoment';
     case Warping = 'warping';
     case Stiffness = 'stiffness';
+    case Angle = 'angle';
 }

@@ -23,6 +23,9 @@ enum Kind: string
     case SecondMoment = 'secondMoment';
     case Warping = 'warping';
     case Stiffness = 'stiffness';
+    case Spring = 'spring';
+    case RotationSpring = 'rotationSpring';
+    case Rotation = 'rotation';
 
     public function dimension(): Dimension
     {

@@ -25,7 +25,7 @@ final class Quantity
     /** Powers of force and length of each dimension. */
     private const POWERS = [
         'number' => [0, 0], 'length' => [0, 1], 'force' => [1, 0], 'lineLoad' => [1, -1], 'stress' => [1, -2],
-        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2],
+        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'angle' => [0, 0],
     ];
 
     private int $at = 0;
@@ -47,16 +47,18 @@ final class Quantity
         if (strlen($text) > self::MAX_LENGTH) {
             throw new QuantityError('This is too long for a quantity; at most '.self::MAX_LENGTH.' characters.');
         }
-        [$value, $f, $l] = self::evaluate(self::tokens($text));
+        $tokens = self::tokens($text);
+        [$value, $f, $l] = self::evaluate($tokens);
         $dimension = $kind->dimension();
+        $isAngle = $dimension === Dimension::Angle && in_array('unit', array_column($tokens, 0), true);
         $example = $kind === Kind::Number ? '2.5' : '2.5 '.($bare ?? UnitSystem::Metric)->unit($kind);
-        if ($f === 0 && $l === 0 && $dimension !== Dimension::Number) {
+        if ($f === 0 && $l === 0 && $dimension !== Dimension::Number && ! $isAngle) {
             if ($bare === null && $value != 0) {
                 throw new QuantityError("A unit is missing, for example {$example}.");
             }
             $value *= $bare?->factor($kind) ?? 1.0;
         } elseif ([$f, $l] !== self::POWERS[$dimension->value]) {
-            throw new QuantityError('This is '.self::describe($f, $l).', but '.self::noun($dimension)." is needed, for example {$example}.");
+            throw new QuantityError('This is '.self::describe($f, $l).', but '.(in_array($kind, [Kind::Spring, Kind::RotationSpring], true) ? 'a stiffness' : self::noun($dimension))." is needed, for example {$example}.");
         }
         if (! is_finite($value) || abs($value) > self::LARGEST) {
             throw new QuantityError('This number is too large.');
@@ -228,6 +230,7 @@ final class Quantity
             Dimension::Stress => 'a load per area',
             Dimension::Moment => 'a moment',
             Dimension::Area => 'an area',
+            Dimension::Angle => 'an angle',
             default => 'a section property',
         };
     }

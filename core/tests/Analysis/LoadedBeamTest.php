@@ -47,7 +47,7 @@ it('arranges imposed load by span, but neither permanent load nor snow nor wind'
 
 it('gives a force on a support to one span only', function (): void {
     $beam = loadedBeam(['supports' => [supportAt('0 m'), supportAt('3 m'), supportAt('6 m')], 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '3 m', 'value' => '7 kN']]]);
-    expect($beam->cases[0]->sets)->toHaveCount(1)->and($beam->cases[0]->fields)->toBe([1])
+    expect($beam->cases[0]->sets)->toHaveCount(1)->and($beam->cases[0]->labels)->toBe(['span 2'])
         ->and($beam->responses->reactions[$beam->cases[0]->sets[0]][1][0])->toBeNear(7000.0);
 });
 

@@ -37,6 +37,7 @@ it('combines for strength', function (array $categories, array $expected, array 
     'storage keeps ψ0 = 1' => [['permanent', 'E', 'snow'], [
         '1.35 × Permanent + 1.5 × E + 0.75 × snow', '1 × Permanent + 1.5 × E + 0.75 × snow', '1.35 × Permanent + 1.5 × E + 1.5 × snow', '1 × Permanent + 1.5 × E + 1.5 × snow',
     ]],
+    'settlements take part in all, never as a favourable action' => [['permanent', 'B', 'settlement'], ['1.35 × Permanent + 1.5 × B + 1.2 × settlement', '1 × Permanent + 1.5 × B + 1.2 × settlement']],
     'winds exclude each other' => [['permanent', 'wind-down', 'wind-up'], [
         '1.35 × Permanent + 1.5 × wind-down', '1 × Permanent + 1.5 × wind-down', '1.35 × Permanent + 1.5 × wind-up', '1 × Permanent + 1.5 × wind-up',
     ]],

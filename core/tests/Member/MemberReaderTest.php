@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Design\Design;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 
@@ -12,7 +13,7 @@ use Waage\Member\Member;
 function faults(array $change): array
 {
     try {
-        Member::fromArray(document($change));
+        new Design(Member::fromArray(document($change)), false);
     } catch (InvalidMember $e) {
         $faults = [];
         foreach ($e->errors as $error) {
@@ -29,7 +30,7 @@ it('tells what is wrong at its field', function (array $change, string $path, st
     expect(faults($change)[$path] ?? 'no fault at '.$path.': '.json_encode(faults($change)))->toContain($says);
 })->with([
     'foreign file' => [['format' => 'other'], 'format', 'not a Waage member file'],
-    'later version' => [['version' => 2], 'version', 'version 1 can be read'],
+    'later version' => [['version' => 3], 'version', 'versions 1 to 2 can be read'],
     'no length' => [['length' => ''], 'length', 'Nothing is entered'],
     'zero length' => [['length' => '0 m'], 'length', 'greater than zero'],
     'negative length' => [['length' => '-6 m'], 'length', 'greater than zero'],
@@ -39,6 +40,24 @@ it('tells what is wrong at its field', function (array $change, string $path, st
     'unknown unit' => [['length' => '6 ells'], 'length', 'not a unit'],
     'division by zero' => [['length' => '1/0 m'], 'length', 'divides by zero'],
     'no support' => [['supports' => []], 'supports', 'move down'],
+    'elastic support without stiffness' => [['supports' => [supportAt('0 m'), supportAt('6 m', 'elastic')]], 'supports.1.vertical', 'Give a stiffness'],
+    'spring in another unit' => [['supports' => [supportAt('0 m'), ['vertical' => '20 kN', ...supportAt('6 m', 'elastic')]]], 'supports.1.vertical', 'a stiffness is needed'],
+    'negative spring' => [['supports' => [supportAt('0 m'), ['vertical' => '-20 kN/mm', ...supportAt('6 m', 'elastic')]]], 'supports.1.vertical', 'greater than zero'],
+    'unknown support' => [['supports' => [supportAt('0 m'), supportAt('6 m', 'glued')]], 'supports.1.kind', 'pinned, fixed, guided, elastic'],
+    'hinge that makes a mechanism' => [['hinges' => ['3 m']], 'hinges', 'between x = 0 m and x = 6 m'],
+    'hinge at an end' => [['hinges' => ['6 m']], 'hinges.0', 'at its end there is one only'],
+    'two hinges side by side' => [['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m', 'fixed')], 'hinges' => ['3 m', '3000.4 mm']], 'hinges.1', 'on top of hinge 1'],
+    'hinge on a fixed support' => [['supports' => [supportAt('0 m'), supportAt('3 m', 'fixed'), supportAt('6 m')], 'hinges' => ['3 m']], 'hinges.0', 'against turning'],
+    'hinge off the beam' => [['hinges' => ['7 m']], 'hinges.0', 'off the beam'],
+    'hinges that are no list' => [['hinges' => '3 m'], 'hinges', 'a list'],
+    'moment on a hinge' => [['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], 'hinges' => ['3 m'], 'loads' => [['id' => 'm', 'case' => 'g', 'kind' => 'moment', 'x' => '3 m', 'value' => '5 kNm']]], 'loads.0.x', 'a hinge here'],
+    'settlement off the supports' => [moved('settlement', '3 m', '10 mm'), 'loads.0.x', 'no support at this place'],
+    'settlement in a permanent case' => [moved('settlement', '6 m', '10 mm', 'permanent'), 'loads.0.case', 'category “Settlement”'],
+    'line load among settlements' => [['cases' => [['id' => 'g', 'name' => 'S', 'category' => 'settlement']], 'loads' => [lineLoad('g', '5 kN/m')]], 'loads.0.case', 'movements of supports only'],
+    'rotation of a support that turns freely' => [moved('rotation', '6 m', '2 mrad'), 'loads.0.x', 'turns freely'],
+    'settlement of a guided support' => [['supports' => [supportAt('0 m'), supportAt('6 m', 'guided')], ...moved('settlement', '6 m', '5 mm')], 'loads.0.x', 'cannot settle'],
+    'rotation without a unit' => [moved('rotation', '6 m', '2'), 'loads.0.value', 'A unit is missing'],
+    'guided at both ends' => [['supports' => [supportAt('0 m', 'guided'), supportAt('6 m', 'guided')]], 'supports', 'moving up and down'],
     'one pinned support' => [['supports' => [supportAt('2 m')]], 'supports', 'turn about it'],
     'support off the beam' => [['supports' => [supportAt('0 m'), supportAt('7 m')]], 'supports.1.x', 'off the beam, which is 6 m long'],
     'supports on top of each other' => [['supports' => [supportAt('0 m'), supportAt('0 m'), supportAt('6 m')]], 'supports.1.x', 'on top of support 1'],

@@ -21,7 +21,7 @@ function range([most, least]: number[]): string {
     const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
     return a === b ? a : `${a} to ${b}`
 }
-const fixed = computed(() => result.value?.member.supports.some((s) => s.fixed))
+const fixed = computed(() => result.value?.member.supports.some((s) => s.turning))
 </script>
 
 <template>
@@ -58,7 +58,7 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.fixed))
                             <td>{{ c.name }}</td>
                             <td v-for="(f, i) in c.forces" :key="i" class="number">
                                 {{ number(f, 'force', units)
-                                }}<span v-if="fixed && result.member.supports[i]?.fixed" class="block text-xs text-faint">{{
+                                }}<span v-if="fixed && result.member.supports[i]?.turning" class="block text-xs text-faint">{{
                                     format(c.moments[i] ?? 0, 'moment', units)
                                 }}</span>
                             </td>

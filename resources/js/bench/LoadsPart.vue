@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
-import { CATEGORIES, freshId } from '@/lib/member'
+import { CATEGORIES, freshId, isAt, isAtOnePlace, isDisplacement } from '@/lib/member'
 import { inSystem, readQuantity } from '@/lib/quantity'
 import { typed, type Kind } from '@/lib/units'
 
@@ -15,8 +15,24 @@ const units = computed(() => props.editor.units.value)
 const root = ref<HTMLElement | null>(null)
 const fault = (path: string): string | undefined => props.editor.errors.value[path]?.[0]
 
-const KINDS: Record<LoadDocument['kind'], string> = { line: 'Line load', area: 'Area load × width', point: 'Point load', moment: 'Moment' }
-const VALUE: Record<LoadDocument['kind'], Kind> = { line: 'lineLoad', area: 'areaLoad', point: 'force', moment: 'moment' }
+const KINDS: Record<LoadDocument['kind'], string> = {
+    line: 'Line load',
+    area: 'Area load × width',
+    point: 'Point load',
+    moment: 'Moment',
+    settlement: 'Settlement of a support',
+    rotation: 'Rotation of a support',
+}
+/** A rotation is rare: it is made from a settlement. */
+const ADDED = ['line', 'area', 'point', 'moment', 'settlement'] as const
+const VALUE: Record<LoadDocument['kind'], Kind> = {
+    line: 'lineLoad',
+    area: 'areaLoad',
+    point: 'force',
+    moment: 'moment',
+    settlement: 'deflection',
+    rotation: 'rotation',
+}
 
 function add(kind: LoadDocument['kind']): void {
     const id = freshId(
@@ -29,10 +45,25 @@ function add(kind: LoadDocument['kind']): void {
         const middle = typed((readQuantity(d.length, 'length') ?? 0) / 2, 'length', units.value)
         if (kind === 'point') d.loads.push({ ...base, x: middle, value: us ? '2 kip' : '10 kN' })
         else if (kind === 'moment') d.loads.push({ ...base, x: middle, value: us ? '5 kip·ft' : '10 kNm' })
+        else if (kind === 'settlement')
+            d.loads.push({ ...base, case: caseFor(d, kind), x: d.supports.at(-1)?.x ?? middle, value: us ? '0.4 in' : '10 mm' })
         else if (kind === 'area') d.loads.push({ ...base, value: us ? '50 psf' : '2.5 kN/m²', width: us ? '10 ft' : '3 m' })
         else d.loads.push({ ...base, value: us ? '0.5 kip/ft' : '5 kN/m' })
     })
     emit('select', id)
+}
+
+/** A load case that takes this kind of load: the given one if it does; one for settlements is made when there is none. */
+function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given = ''): string {
+    const fits = (c: MemberDocument['cases'][number]): boolean => (c.category === 'settlement') === isDisplacement(kind)
+    const found = d.cases.find((c) => c.id === given && fits(c)) ?? d.cases.find(fits)
+    if (found || !isDisplacement(kind)) return found?.id ?? ''
+    const id = freshId(
+        'd',
+        d.cases.map((c) => c.id),
+    )
+    d.cases.push({ id, name: 'Settlement', category: 'settlement' })
+    return id
 }
 
 function set(i: number, key: keyof LoadDocument, value: string): void {
@@ -46,9 +77,11 @@ function setKind(i: number, kind: LoadDocument['kind']): void {
     props.editor.change((d) => {
         const load = d.loads[i]
         if (!load) return
-        const point = kind === 'point' || kind === 'moment'
         load.kind = kind
-        if (point) load.x ??= load.from || typed(0, 'length', units.value)
+        load.case = caseFor(d, kind, load.case)
+        if (isDisplacement(kind)) {
+            if (!d.supports.some((s) => isAt(s.x, load.x))) load.x = d.supports[0]?.x ?? ''
+        } else if (isAtOnePlace(kind)) load.x ??= load.from || typed(0, 'length', units.value)
         if (kind === 'area') load.width ??= units.value === 'us' ? '10 ft' : '3 m'
     })
 }
@@ -93,7 +126,8 @@ const used = (id: string): boolean => doc.value.loads.some((l) => l.case === id)
 const at = (text: string | undefined): string => inSystem(text ?? '', 'length', units.value)
 
 function place(l: LoadDocument): string {
-    if (l.kind === 'point' || l.kind === 'moment') return `at ${at(l.x)}`
+    if (isDisplacement(l.kind)) return `support ${doc.value.supports.findIndex((s) => isAt(s.x, l.x)) + 1 || '?'}`
+    if (isAtOnePlace(l.kind)) return `at ${at(l.x)}`
     return l.from || l.to ? `${at(l.from) || '0'} – ${at(l.to) || 'end'}` : 'full length'
 }
 
@@ -117,7 +151,7 @@ watch(
 <template>
     <div ref="root">
         <div class="flex flex-wrap gap-x-1">
-            <button v-for="(name, kind) in KINDS" :key="kind" class="quiet underline" @click="add(kind)">+ {{ name }}</button>
+            <button v-for="kind in ADDED" :key="kind" class="quiet underline" @click="add(kind)">+ {{ KINDS[kind] }}</button>
         </div>
         <p v-if="fault('loads')" class="fault" role="alert">{{ fault('loads') }}</p>
         <ul class="mt-1">
@@ -184,6 +218,13 @@ watch(
                         :error="fault(`loads.${i}.width`)"
                         @update:model-value="(v) => set(i, 'width', v)"
                     />
+                    <label v-else-if="isDisplacement(l.kind)">
+                        <span class="label">Support</span>
+                        <select class="field" :value="doc.supports.find((s) => isAt(s.x, l.x))?.x ?? ''" @change="set(i, 'x', valueOf($event))">
+                            <option v-for="(s, k) in doc.supports" :key="k" :value="s.x">{{ k + 1 }} at {{ at(s.x) }}</option>
+                        </select>
+                        <span v-if="fault(`loads.${i}.x`)" class="fault" role="alert">{{ fault(`loads.${i}.x`) }}</span>
+                    </label>
                     <QuantityField
                         v-else
                         label="At x"

@@ -3,10 +3,12 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
+import { isAtOnePlace, isDisplacement, placeSupport } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { format, typed } from '@/lib/units'
 import CurveStrip from '@/strips/CurveStrip.vue'
 import MemberStrip from '@/strips/MemberStrip.vue'
+import type { Held } from '@/strips/held'
 import { reserveLines } from '@/strips/reserve'
 import ReserveStrip from '@/strips/ReserveStrip.vue'
 
@@ -15,7 +17,6 @@ const props = defineProps<{ editor: Editor; selected: string }>()
 const emit = defineEmits<{ select: [id: string]; edit: [id: string] }>()
 const reading = defineModel<number | null>('reading', { required: true })
 
-type Held = 'load' | 'from' | 'to' | 'support'
 const LEFT = 76
 const RIGHT = 16
 
@@ -76,20 +77,21 @@ let held: (Grip & { start: number }) | null = null
 function grip(what: Held, id: string): Grip {
     const document = props.editor.document.value
     const at = (text: string | undefined, otherwise: number): number => readQuantity(text, 'length') ?? otherwise
-    if (what === 'support') {
-        const places = (document?.supports ?? []).map((s, index) => ({ index, x: at(s.x, 0) })).sort((a, b) => a.x - b.x)
+    if (what === 'support' || what === 'hinge') {
+        const texts = what === 'support' ? (document?.supports ?? []).map((s) => s.x) : (document?.hinges ?? [])
+        const places = texts.map((x, index) => ({ index, x: at(x, 0) })).sort((a, b) => a.x - b.x)
         const place = places[Number(id)] ?? { index: -1, x: 0 }
         return { what, id, index: place.index, from: place.x, to: place.x }
     }
     const load = document?.loads.find((l) => l.id === id)
-    const point = load?.kind === 'point' || load?.kind === 'moment'
+    const point = load !== undefined && isAtOnePlace(load.kind)
     return { what, id, index: -1, from: at(point ? load.x : load?.from, 0), to: point ? at(load.x, 0) : at(load?.to, length.value) }
 }
 
 function grab(event: PointerEvent, what: Held, id: string): void {
     ;(event.target as Element).setPointerCapture(event.pointerId)
     ;(event.target as SVGElement).focus()
-    if (what !== 'support') emit('select', id)
+    if (what !== 'support' && what !== 'hinge') emit('select', id)
     held = { ...grip(what, id), start: xAt(event) }
 }
 
@@ -114,14 +116,15 @@ function nudge(event: KeyboardEvent, what: Held, id: string): void {
 function move({ what, id, index, from, to }: Grip, by: number, how: string): void {
     const at = (x: number): string => typed(within(x), 'length', units.value)
     props.editor.change((d: MemberDocument) => {
-        if (what === 'support') {
-            const support = d.supports[index]
-            if (support) support.x = at(from + by)
+        if (what === 'support') return placeSupport(d, index, at(from + by))
+        if (what === 'hinge') {
+            if (d.hinges && index >= 0) d.hinges[index] = at(from + by)
             return
         }
         const load = d.loads.find((l) => l.id === id)
         if (!load) return
-        if (load.kind === 'point' || load.kind === 'moment') load.x = at(from + by)
+        if (isDisplacement(load.kind)) return // it belongs to its support
+        if (isAtOnePlace(load.kind)) load.x = at(from + by)
         else if (what === 'from') load.from = at(Math.min(from + by, to - 50))
         else if (what === 'to') load.to = at(Math.max(to + by, from + 50))
         else {

@@ -3,8 +3,9 @@ import { computed, toRaw } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf, stretch } from '@/bench/spans'
 import QuantityField from '@/components/QuantityField.vue'
-import type { MemberDocument } from '@/contract/member'
+import type { MemberDocument, SupportDocument } from '@/contract/member'
 import { readQuantity } from '@/lib/quantity'
+import { placeSupport } from '@/lib/member'
 import { typed } from '@/lib/units'
 
 /** Length, supports and, between them, the spans: typing a span moves everything to its right. */
@@ -14,6 +15,13 @@ const units = computed(() => props.editor.units.value)
 const fault = (path: string): string | undefined => props.editor.errors.value[path]?.[0]
 
 const fields = computed(() => spansOf(doc.value))
+
+type Kind = SupportDocument['kind']
+const KINDS: Kind[] = ['pinned', 'fixed', 'guided', 'elastic']
+const SPRINGS = [
+    ['vertical', 'Against moving', 'spring', 'rigid'],
+    ['rotation', 'Against turning', 'rotationSpring', 'free'],
+] as const
 
 /** The document when a span field was entered: each keystroke starts from it, so that "1" on the way to "12" harms nothing. */
 let entered: MemberDocument | null = null
@@ -33,8 +41,8 @@ function setSpan(index: number, text: string): void {
 
 function setLength(text: string): void {
     props.editor.change((d) => {
-        const end = d.supports.find((s) => s.x === d.length)
-        if (end) end.x = text
+        const end = d.supports.findIndex((s) => s.x === d.length)
+        placeSupport(d, end, text)
         d.length = text
     }, 'length')
 }
@@ -46,6 +54,15 @@ function add(): void {
         const x = longest ? (longest.from + longest.to) / 2 : (readQuantity(d.length, 'length') ?? 0) / 2
         d.supports.push({ x: typed(x, 'length', units.value), kind: 'pinned', bearing: d.supports[0]?.bearing ?? typed(150, 'size', units.value) })
         d.supports.sort((a, b) => (readQuantity(a.x, 'length') ?? 0) - (readQuantity(b.x, 'length') ?? 0))
+    })
+}
+
+/** At a fifth of the last span, where the moment of a continuous beam is small. */
+function addHinge(): void {
+    props.editor.change((d) => {
+        const last = fields.value.at(-1)
+        const x = last ? last.from + (last.to - last.from) / (fields.value.length > 1 ? 5 : 2) : 0
+        d.hinges = [...(d.hinges ?? []), typed(x, 'length', units.value)]
     })
 }
 
@@ -80,16 +97,15 @@ function addSpan(): void {
                     :units="units"
                     :model-value="s.x"
                     :error="fault(`supports.${i}.x`)"
-                    @update:model-value="(v) => editor.change((d) => void (d.supports[i]!.x = v), `supports.${i}.x`)"
+                    @update:model-value="(v) => editor.change((d) => placeSupport(d, i, v), `supports.${i}.x`)"
                 />
                 <select
                     class="field"
                     :value="s.kind"
                     :aria-label="`Kind of support ${i + 1}`"
-                    @change="(e) => editor.change((d) => void (d.supports[i]!.kind = (e.target as HTMLSelectElement).value as 'pinned'))"
+                    @change="(e) => editor.change((d) => void (d.supports[i]!.kind = (e.target as HTMLSelectElement).value as Kind))"
                 >
-                    <option value="pinned">pinned</option>
-                    <option value="fixed">fixed</option>
+                    <option v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</option>
                 </select>
                 <QuantityField
                     :aria-label="`Bearing length of support ${i + 1}`"
@@ -102,12 +118,43 @@ function addSpan(): void {
                 <button class="quiet px-1!" :aria-label="`Remove support ${i + 1}`" @click="editor.change((d) => void d.supports.splice(i, 1))">
                     ×
                 </button>
+                <div v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2">
+                    <QuantityField
+                        v-for="[key, label, kind, empty] in SPRINGS"
+                        :key="key"
+                        :label="label"
+                        :kind="kind"
+                        :units="units"
+                        :model-value="s[key]"
+                        :error="fault(`supports.${i}.${key}`)"
+                        :placeholder="empty"
+                        optional
+                        @update:model-value="(v) => editor.change((d) => void (d.supports[i]![key] = v), `supports.${i}.${key}`)"
+                    />
+                </div>
             </template>
         </div>
         <div class="mt-1.5 flex gap-2">
             <button class="quiet underline" @click="add">Add a support</button>
             <button class="quiet underline" @click="addSpan">Add a span</button>
+            <button class="quiet underline" @click="addHinge">Add a hinge</button>
         </div>
+        <div v-if="doc.hinges?.length" class="mt-2 grid grid-cols-3 gap-x-2 gap-y-1">
+            <div v-for="(x, i) in doc.hinges" :key="i" class="grid grid-cols-[1fr_1.2rem] items-end">
+                <QuantityField
+                    :label="`Hinge ${i + 1} at x`"
+                    kind="length"
+                    :units="units"
+                    :model-value="x"
+                    :error="fault(`hinges.${i}`)"
+                    @update:model-value="(v) => editor.change((d) => void (d.hinges![i] = v), `hinges.${i}`)"
+                />
+                <button class="quiet px-1! pb-1.5!" :aria-label="`Remove hinge ${i + 1}`" @click="editor.change((d) => void d.hinges?.splice(i, 1))">
+                    ×
+                </button>
+            </div>
+        </div>
+        <p v-if="fault('hinges')" class="fault mt-1" role="alert">{{ fault('hinges') }}</p>
         <div v-if="fields.length" class="mt-2 grid grid-cols-3 gap-x-2 gap-y-1" @focusin="enterSpan(doc)" @focusout="enterSpan(null)">
             <QuantityField
                 v-for="(f, i) in fields"

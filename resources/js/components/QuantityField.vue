@@ -46,7 +46,7 @@ const fault = computed(() => {
 
 /** What arithmetic comes to, for the eye. */
 const sum = computed(() => {
-    if (!/[-+*/()]|\d\s*(ft|m)\s*\d/.test(text.value.replace(/\/(m|mm|ft|in)\b/g, '').replace(/^-/, ''))) return ''
+    if (!/[-+*/()]|\d\s*(ft|m)\s*\d/.test(text.value.replace(/\/(m|mm|ft|in|rad)\b/g, '').replace(/^-/, ''))) return ''
     try {
         return `= ${typed(parseQuantity(text.value, props.kind, props.units), props.kind, props.units)}`
     } catch {

@@ -3,11 +3,11 @@
 export type Quantity = string
 
 /**
- * A Waage member, version 1. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
+ * A Waage member, version 2; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
  */
 export interface MemberDocument {
     format: 'waage-member'
-    version: 1
+    version: 1 | 2
     mark?: string
     title?: string
     /**
@@ -19,6 +19,12 @@ export interface MemberDocument {
      * @maxItems 60
      */
     supports: SupportDocument[]
+    /**
+     * Places of internal hinges.
+     *
+     * @maxItems 60
+     */
+    hinges?: Quantity[]
     /**
      * Name of a catalogue section, e.g. "IPE 300".
      */
@@ -50,8 +56,16 @@ export interface MemberDocument {
 }
 export interface SupportDocument {
     x: Quantity
-    kind: 'pinned' | 'fixed'
+    kind: 'pinned' | 'fixed' | 'guided' | 'elastic'
     bearing: Quantity
+    /**
+     * Elastic support: stiffness against moving down, e.g. "20 kN/mm"; empty: rigid.
+     */
+    vertical?: string
+    /**
+     * Elastic support: stiffness against turning, e.g. "800 kNm/rad"; empty: free to turn.
+     */
+    rotation?: string
 }
 export interface RestraintDocument {
     kind: 'continuous' | 'supports' | 'spacing' | 'positions'
@@ -61,7 +75,8 @@ export interface RestraintDocument {
 export interface CaseDocument {
     id: string
     name: string
-    category: 'permanent' | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'snow' | 'wind-down' | 'wind-up'
+    category:
+        'permanent' | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'snow' | 'wind-down' | 'wind-up' | 'settlement'
 }
 export interface LoadDocument {
     id: string
@@ -69,11 +84,11 @@ export interface LoadDocument {
      * id of a load case
      */
     case: string
-    kind: 'line' | 'area' | 'point' | 'moment'
+    kind: 'line' | 'area' | 'point' | 'moment' | 'settlement' | 'rotation'
     name?: string
     remark?: string
     /**
-     * Place of a point load or moment.
+     * Place of a point load or moment, or of the support that moves.
      */
     x?: string
     /**
@@ -85,7 +100,7 @@ export interface LoadDocument {
      */
     to?: string
     /**
-     * kN, kNm, kN/m or kN/m²; down and clockwise positive. Upward wind: positive acts up.
+     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation. Upward wind: positive acts up.
      */
     value: string
     /**
@@ -118,6 +133,7 @@ export interface BasisDocument {
         gammaGsup?: number
         gammaGinf?: number
         gammaQ?: number
+        gammaGset?: number
         xi?: number
         KFI?: number
         gammaM0?: number

@@ -41,9 +41,14 @@ export interface MemberResult {
     length: number
     supports: {
         x: number
-        fixed: boolean
+        kind: 'pinned' | 'fixed' | 'guided' | 'elastic'
         bearing: number
+        /**
+         * is turning held, rigidly or by a spring
+         */
+        turning: boolean
     }[]
+    hinges: number[]
     fields: FieldResult[]
     loads: LoadResult[]
     top: RestraintResult
@@ -59,7 +64,7 @@ export interface LoadResult {
     id: string
     name: string
     case: string
-    kind: 'line' | 'area' | 'point' | 'moment'
+    kind: 'line' | 'area' | 'point' | 'moment' | 'settlement' | 'rotation'
     from: number
     to: number
     start: number
@@ -102,8 +107,16 @@ export interface Curves {
     V: CurvePair
     M: CurvePair
     w: CurvePair
+    sag?: CurvePair1
 }
 export interface CurvePair {
+    max: Curve
+    min: Curve
+}
+/**
+ * deflection from the line between the supports, where these move
+ */
+export interface CurvePair1 {
     max: Curve
     min: Curve
 }

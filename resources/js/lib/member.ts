@@ -1,4 +1,5 @@
-import type { MemberDocument } from '@/contract/member'
+import type { LoadDocument, MemberDocument } from '@/contract/member'
+import { readQuantity } from '@/lib/quantity'
 import type { UnitSystem } from '@/lib/units'
 
 /** A simply supported beam to start from. */
@@ -8,7 +9,7 @@ export function newMember(mark: string, units: UnitSystem): MemberDocument {
     const bearing = metric ? '150 mm' : '6 in'
     return {
         format: 'waage-member',
-        version: 1,
+        version: 2,
         mark,
         title: '',
         notes: '',
@@ -43,6 +44,7 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     snow: 'Snow',
     'wind-down': 'Wind, downward',
     'wind-up': 'Wind, upward',
+    settlement: 'Settlement',
 }
 
 export const FAMILIES = ['IPE', 'HEA', 'HEB', 'HEM']
@@ -53,4 +55,23 @@ export function freshId(prefix: string, taken: string[]): string {
     let n = 2
     while (taken.includes(`${prefix}${n}`)) n++
     return `${prefix}${n}`
+}
+
+export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
+
+export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => kind !== 'line' && kind !== 'area'
+
+/** The same place, written alike or within a millimetre. */
+export function isAt(a: string | undefined, b: string | undefined): boolean {
+    if (a === b) return true
+    const [x, y] = [readQuantity(a, 'length'), readQuantity(b, 'length')]
+    return x !== null && y !== null && Math.abs(x - y) < 1
+}
+
+/** Puts a support somewhere else; its settlement and rotation go with it. */
+export function placeSupport(member: MemberDocument, index: number, x: string): void {
+    const support = member.supports[index]
+    if (!support) return
+    for (const l of member.loads) if (isDisplacement(l.kind) && isAt(l.x, support.x)) l.x = x
+    support.x = x
 }

@@ -20,6 +20,7 @@ const POWERS: Record<string, [number, number]> = {
     secondMoment: [0, 4],
     warping: [0, 6],
     stiffness: [1, 2],
+    angle: [0, 0],
 }
 const NOUNS: Record<string, string> = {
     number: 'a plain number',
@@ -29,6 +30,7 @@ const NOUNS: Record<string, string> = {
     stress: 'a load per area',
     moment: 'a moment',
     area: 'an area',
+    angle: 'an angle',
 }
 
 /** What is wrong with a typed quantity, in a sentence for the engineer. */
@@ -48,16 +50,20 @@ interface Token {
 export function parseQuantity(text: string, kind: Kind, bare?: UnitSystem): number {
     if (new TextEncoder().encode(text).length > MAX_LENGTH)
         throw new QuantityError(`This is too long for a quantity; at most ${MAX_LENGTH} characters.`)
-    const result = evaluate(tokensOf(text))
+    const tokens = tokensOf(text)
+    const result = evaluate(tokens)
     const dimension = dimensionOf(kind)
     const example = kind === 'number' ? '2.5' : `2.5 ${unitOf(kind, bare ?? 'metric')}`
     const [force, length] = POWERS[dimension] as [number, number]
     let { value } = result
-    if (result.force === 0 && result.length === 0 && dimension !== 'number') {
+    const isAngle = dimension === 'angle' && tokens.some((t) => t.kind === 'unit')
+    if (result.force === 0 && result.length === 0 && dimension !== 'number' && !isAngle) {
         if (!bare && value !== 0) throw new QuantityError(`A unit is missing, for example ${example}.`)
         value *= bare ? factorOf(kind, bare) : 1
     } else if (result.force !== force || result.length !== length) {
-        throw new QuantityError(`This is ${describe(result)}, but ${NOUNS[dimension] ?? 'a section property'} is needed, for example ${example}.`)
+        throw new QuantityError(
+            `This is ${describe(result)}, but ${kind === 'spring' || kind === 'rotationSpring' ? 'a stiffness' : (NOUNS[dimension] ?? 'a section property')} is needed, for example ${example}.`,
+        )
     }
     if (!Number.isFinite(value) || Math.abs(value) > LARGEST) throw new QuantityError('This number is too large.')
     return value

@@ -21,6 +21,7 @@ type ParameterKey = keyof typeof recommended.numbers
 const SYMBOLS: Record<ParameterKey, string> = {
     gammaGsup: 'γ G,sup',
     gammaGinf: 'γ G,inf',
+    gammaGset: 'γ G,set',
     gammaQ: 'γ Q',
     xi: 'ξ',
     KFI: 'K FI',

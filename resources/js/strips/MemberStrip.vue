@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LoadResult, MemberResult } from '@/contract/result'
+import { isDisplacement } from '@/lib/member'
+import SupportMark from '@/strips/SupportMark.vue'
 import { intoLanes } from '@/strips/lanes'
+import type { Held } from '@/strips/held'
 import { format, type Kind, type UnitSystem } from '@/lib/units'
 
 /** The member to scale along x: loads in lanes above, supports, restraints and dimensions below. */
@@ -16,11 +19,18 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
     select: [id: string]
-    grab: [event: PointerEvent, what: 'load' | 'from' | 'to' | 'support', id: string]
-    nudge: [event: KeyboardEvent, what: 'load' | 'from' | 'to' | 'support', id: string]
+    grab: [event: PointerEvent, what: Held, id: string]
+    nudge: [event: KeyboardEvent, what: Held, id: string]
 }>()
 
-const KIND: Record<LoadResult['kind'], Kind> = { line: 'lineLoad', area: 'lineLoad', point: 'force', moment: 'moment' }
+const KIND: Record<LoadResult['kind'], Kind> = {
+    line: 'lineLoad',
+    area: 'lineLoad',
+    point: 'force',
+    moment: 'moment',
+    settlement: 'deflection',
+    rotation: 'rotation',
+}
 const beamY = computed(() => props.y + props.height - 46)
 const perPixel = computed(() => props.member.length / Math.max(1, props.sx(props.member.length) - props.sx(0)))
 const layout = computed(() => intoLanes(props.member.loads, 90 * perPixel.value))
@@ -60,14 +70,14 @@ const drawn = computed<Drawn[]>(() => {
         let labelX = x0 + 3
         let labelY = base - tall - 4
         let anchor: Drawn['anchor'] = 'start'
-        if (load.kind === 'point') {
+        if (load.kind === 'point' || load.kind === 'settlement') {
             const up = load.start < 0
             shape = `M${x0} ${base - tall}V${base}`
             arrows = up ? `M${x0 - 3} ${base - tall + 6}L${x0} ${base - tall}l3 6` : `M${x0 - 3} ${base - 6}L${x0} ${base}l3 -6`
             anchor = x0 > props.sx(props.member.length) - 60 ? 'end' : 'start'
             labelX = anchor === 'end' ? x0 - 5 : x0 + 5
             labelY = base - tall + 9
-        } else if (load.kind === 'moment') {
+        } else if (load.kind === 'moment' || load.kind === 'rotation') {
             const r = Math.min(9, tall / 2 + 2)
             const cy = base - r
             const s = load.start < 0 ? -1 : 1
@@ -121,6 +131,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 :fill-opacity="d.load.from === d.load.to ? 0 : 0.07"
                 stroke="currentColor"
                 :stroke-width="d.load.from === d.load.to ? 1.6 : 0.8"
+                :stroke-dasharray="isDisplacement(d.load.kind) ? '3 2' : undefined"
             />
             <path :d="d.arrows" fill="none" stroke="currentColor" :stroke-width="d.load.from === d.load.to ? 1.4 : 0.6" />
             <text
@@ -180,17 +191,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
         </g>
 
         <g v-for="(s, i) in member.supports" :key="i" class="text-ink">
-            <path v-if="!s.fixed" :d="`M${sx(s.x)} ${beamY + 4}l-7 12h14z`" fill="var(--color-sheet)" stroke="currentColor" stroke-width="1.2" />
-            <template v-else>
-                <path :d="`M${sx(s.x)} ${beamY - 14}V${beamY + 16}`" stroke="currentColor" stroke-width="3" />
-                <path
-                    v-for="k in 5"
-                    :key="k"
-                    :d="`M${sx(s.x)} ${beamY - 14 + k * 6}l${s.x > member.length / 2 ? 6 : -6} 5`"
-                    stroke="currentColor"
-                    stroke-width="0.8"
-                />
-            </template>
+            <SupportMark :kind="s.kind" :turning="s.turning" :x="sx(s.x)" :y="beamY" :at-right="s.x > member.length / 2" />
             <rect
                 v-if="interactive"
                 :x="sx(s.x) - 10"
@@ -204,6 +205,21 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 @keydown="emit('nudge', $event, 'support', String(i))"
             />
         </g>
+
+        <circle
+            v-for="(x, i) in member.hinges"
+            :key="`hinge${i}`"
+            :cx="sx(x)"
+            :cy="beamY"
+            r="4.5"
+            fill="var(--color-sheet)"
+            stroke="var(--color-ink)"
+            stroke-width="1.4"
+            v-bind="handle(`Hinge at ${format(x, 'length', units)}`)"
+            :class="interactive ? 'cursor-ew-resize' : ''"
+            @pointerdown.prevent="emit('grab', $event, 'hinge', String(i))"
+            @keydown="emit('nudge', $event, 'hinge', String(i))"
+        />
 
         <g stroke="var(--color-faint)" stroke-width="0.7" fill="none">
             <template v-for="(d, i) in dimensions" :key="i">

@@ -11,7 +11,8 @@ export interface ReserveLine {
  * exact pieces. A weighing without a curve along the member (the slenderness of a web) has none.
  */
 export function reserveLines(result: Result): ReserveLine[] {
-    const { V, M, w } = result.envelope
+    const { V, M } = result.envelope
+    const w = result.envelope.sag ?? result.envelope.w
     const sources: Record<string, [Curve, 1 | -1][]> = {
         bending: [
             [M.max, 1],

@@ -45,9 +45,10 @@ describe('the drawing of the member', () => {
     const member: MemberResult = {
         length: 6000,
         supports: [
-            { x: 0, fixed: true, bearing: 150 },
-            { x: 6000, fixed: false, bearing: 150 },
+            { x: 0, kind: 'fixed', bearing: 150, turning: true },
+            { x: 6000, kind: 'pinned', bearing: 150, turning: false },
         ],
+        hinges: [2000],
         fields: [{ from: 0, to: 6000, name: 'span 1', overhang: false }],
         loads: [load('Wall', 0, 6000), load('Post', 5900, 5900)],
         top: { continuous: false, positions: [3000] },

@@ -14,6 +14,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\SteelGrade;
+use Waage\Member\Category;
 use Waage\Member\Restraint;
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
@@ -30,6 +31,9 @@ final class SteelBeam
     public readonly Envelope $moment;
 
     public readonly Envelope $deflection;
+
+    /** Deflection from the line between the supports; the same as the deflection where they do not move. */
+    public readonly Envelope $sag;
 
     /** @var list<Combination> */
     private readonly array $strength;
@@ -49,13 +53,20 @@ final class SteelBeam
         $of = fn (Purpose $p): array => array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose === $p));
         $this->strength = $of(Purpose::Strength);
         $this->characteristic = $of(Purpose::Characteristic);
-        $this->variablePart = array_values(array_map(
-            fn (Combination $c): Combination => new Combination($c->id, $c->purpose, $c->clause, 0.0, $c->variable, $c->text),
-            array_filter($this->characteristic, fn (Combination $c): bool => $c->variable !== []),
+        $settlement = [];
+        foreach ($beam->cases as $case) {
+            if ($case->case->category === Category::Settlement) {
+                $settlement[$case->case->id] = true;
+            }
+        }
+        $this->variablePart = array_values(array_filter(
+            array_map(fn (Combination $c): Combination => new Combination($c->id, $c->purpose, $c->clause, 0.0, array_diff_key($c->variable, $settlement), $c->text), $this->characteristic),
+            fn (Combination $c): bool => $c->variable !== [],
         ));
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);
         $this->deflection = new Envelope($beam, Effect::Deflection);
+        $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
     }
 
     /**
@@ -320,7 +331,7 @@ final class SteelBeam
             $L = ($to - $from) * ($overhang ? 2 : 1);
             $ranges[] = [$from, $to, $L / $limit];
             foreach ([1, -1] as $sign) {
-                $e = $this->deflection->extreme($combinations, $sign, $weight, $from, $to);
+                $e = $this->sag->extreme($combinations, $sign, $weight, $from, $to);
                 if ($e !== null && $sign * $e->value / $L > $best) {
                     $best = $sign * $e->value / $L;
                     $found = [$e, $L, $overhang];
@@ -337,7 +348,7 @@ final class SteelBeam
         if ($d !== null) {
             $d->given('E', SteelGrade::E, Kind::ModulusOfElasticity, '3.2.6(1)');
             $d->given('I_y', $section->Iy, Kind::SecondMoment);
-            $d->given('w', $w, Kind::Deflection, '', ($e->value >= 0 ? 'downward' : 'upward').', from the exact deflection curve');
+            $d->given('w', $w, Kind::Deflection, '', ($e->value >= 0 ? 'downward' : 'upward').', from the exact deflection curve'.($this->sag === $this->deflection ? '' : ', from the line between the supports'));
             $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
             $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, 'EN 1993-1-1, 7.2.1(1)');
         }
@@ -345,7 +356,7 @@ final class SteelBeam
         return new Weighing(
             $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
             demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement(Effect::Deflection, $e, $weight), lines: $d->lines ?? [], ranges: $ranges,
+            arrangement: $this->arrangement($this->sag->effect, $e, $weight), lines: $d->lines ?? [], ranges: $ranges,
         );
     }
 

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+enum SupportKind: string
+{
+    case Pinned = 'pinned';
+    case Fixed = 'fixed';
+    case Guided = 'guided';
+    case Elastic = 'elastic';
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Analysis\Effect;
+use Waage\Design\Design;
+use Waage\Design\Verdict;
+use Waage\Loading\Purpose;
+use Waage\Materials\SteelGrade;
+use Waage\Member\Member;
+
+// What supports do on a whole member; the statics itself is tested in Analysis/SpringsAndHingesTest.
+
+/** @return list<array<string, string>> */
+function springs(string $left, string $right): array
+{
+    return [['vertical' => $left, ...supportAt('0 m', 'elastic')], ['vertical' => $right, ...supportAt('6 m', 'elastic')]];
+}
+
+it('weighs deflection from the line between springs, and shows it from the unloaded beam', function (): void {
+    $rigid = weighing(design(), 'deflection-total');
+    $sprung = design(['supports' => springs('10 kN/mm', '10 kN/mm')]);
+    expect(weighing($sprung, 'deflection-total')->demand)->toBeNear((float) $rigid->demand)
+        ->and(weighing($sprung, 'deflection-total')->ratio)->toBeNear((float) $rigid->ratio);
+    // 15 kN/m × 6 m / 2 = 45 kN on 10 kN/mm: 4.5 mm more.
+    $characteristic = array_values(array_filter($sprung->combinations, fn ($c): bool => $c->purpose === Purpose::Characteristic));
+    $EI = SteelGrade::E * $sprung->member->section->Iy;
+    expect($sprung->checks->deflection->extreme($characteristic, 1, 0.0)?->value / $EI)->toBeNear($rigid->demand + 4.5);
+});
+
+it('gives a spring under the middle its share by the stiffness of the section', function (string $name): void {
+    $design = design(['section' => $name, 'supports' => [supportAt('0 m'), ['vertical' => '5 kN/mm', ...supportAt('3 m', 'elastic')], supportAt('6 m')], 'loads' => [lineLoad('g', '10 kN/m')]]);
+    $EI = SteelGrade::E * $design->member->section->Iy;
+    // Compatibility by hand: the free deflection 5wL⁴/384EI is taken up by beam and spring together.
+    $R = (5 * 10 * 6000 ** 4 / 384 / $EI) / (6000 ** 3 / 48 / $EI + 1 / 5000);
+    expect($design->beam->responses->reactions[0][1][0])->toBeNear($R);
+})->with(['IPE 200', 'IPE 400', 'HEB 300']);
+
+it('weighs each section of a shortlist on springs with forces of its own', function (): void {
+    $change = ['supports' => [supportAt('0 m'), ['vertical' => '2 kN/mm', 'rotation' => '300 kNm/rad', ...supportAt('3 m', 'elastic')], supportAt('6 m')], 'families' => ['IPE']];
+    foreach (design($change)->shortlist() as $row) {
+        $alone = Verdict::of(design([...$change, 'section' => $row->section->name])->weighings);
+        expect($row->verdict->ratio)->toBeNear((float) $alone->ratio, 1e-9)->and($row->verdict->title)->toBe($alone->title);
+    }
+});
+
+it('turns a row of spans into simple ones by hinges over the supports', function (): void {
+    $spans = design(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'hinges' => ['6 m']]);
+    $alone = design();
+    foreach (['bending', 'shear', 'buckling-top', 'deflection-total'] as $id) {
+        expect(weighing($spans, $id)->ratio)->toBeNear((float) weighing($alone, $id)->ratio, 1e-9);
+    }
+});
+
+it('weighs half of a symmetrical beam as the whole', function (): void {
+    $half = design(['length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'guided')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]);
+    $whole = design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]);
+    foreach (['bending', 'shear', 'deflection-total', 'deflection-variable'] as $id) {
+        expect(weighing($half, $id)->ratio)->toBeNear((float) weighing($whole, $id)->ratio, 1e-9, 1.0);
+    }
+});
+
+describe('settlement of supports', function (): void {
+    $two = ['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')]];
+    $cases = [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Imposed', 'category' => 'B'], ['id' => 'd', 'name' => 'Soil', 'category' => 'settlement']];
+    $loads = [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')];
+    $settles = fn (string $x, string $by): array => ['id' => "d{$x}", 'case' => 'd', 'kind' => 'settlement', 'x' => $x, 'value' => $by];
+
+    it('makes 3EIδ/l² over the middle support, times γ = 1.2', function () use ($two, $cases, $settles): void {
+        $design = design([...$two, 'cases' => $cases, 'loads' => [$settles('4 m', '10 mm')]]);
+        $EI = SteelGrade::E * $design->member->section->Iy;
+        expect(weighing($design, 'bending')->demand)->toBeNear(1.2 * 3 * $EI * 10 / 4000 ** 2)
+            ->and(weighing($design, 'bending')->arrangement)->toBe('Soil of support 2');
+    });
+
+    it('is left out where it helps', function () use ($two, $cases, $loads, $settles): void {
+        $without = design([...$two, 'cases' => $cases, 'loads' => $loads]);
+        $with = design([...$two, 'cases' => $cases, 'loads' => [...$loads, $settles('0 m', '6 mm'), $settles('4 m', '10 mm'), $settles('8 m', '6 mm')]]);
+        $strength = fn (Design $d): array => array_values(array_filter($d->combinations, fn ($c): bool => $c->purpose === Purpose::Strength));
+        foreach ([Effect::Shear, Effect::Moment] as $effect) {
+            foreach ([1, -1] as $sign) {
+                $of = fn (Design $d): float => $sign * (float) ($effect === Effect::Shear ? $d->checks->shear : $d->checks->moment)->extreme($strength($d), $sign, 0.0)?->value;
+                expect($of($with))->toBeGreaterThan($of($without));
+            }
+        }
+        // Where the middle support settles, the hogging moment over it would shrink: there the ends settle alone.
+        $hogging = $with->checks->moment->extreme($strength($with), -1, 0.0);
+        $factors = $hogging === null ? [] : $with->beam->worst($hogging->combination, 0.0, Effect::Moment, -1, $hogging->segment, $hogging->t);
+        expect($with->beam->arrangementText($factors))->toContain('Soil of support 1 and support 3');
+    });
+
+    it('is no variable load for the limit of deflection', function () use ($two, $cases, $loads, $settles): void {
+        $without = design([...$two, 'cases' => $cases, 'loads' => $loads]);
+        $with = design([...$two, 'cases' => $cases, 'loads' => [...$loads, $settles('4 m', '10 mm')]]);
+        expect(weighing($with, 'deflection-variable')->demand)->toBeNear((float) weighing($without, 'deflection-variable')->demand)
+            ->and(weighing($with, 'deflection-total')->demand)->toBeGreaterThan((float) weighing($without, 'deflection-total')->demand);
+    });
+
+    it('loads nothing: its reactions add up to zero', function () use ($two, $cases, $settles): void {
+        $reactions = (new Waage\Design\Reactions(design([...$two, 'cases' => $cases, 'loads' => [$settles('4 m', '10 mm')]])))->toArray()['cases'][0];
+        expect($reactions['load'])->toBe(0.0)->and($reactions['reaction'])->toBeNear(0.0, 1e-9, 1000.0)->and(abs($reactions['forces'][0]))->toBeGreaterThan(100.0);
+    });
+});
+
+it('turns a support and bends the beam by 3EIφ/L', function (): void {
+    $design = design(['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], ...moved('rotation', '0 m', '4 mrad')]);
+    expect(weighing($design, 'bending')->demand)->toBeNear(1.2 * 3 * SteelGrade::E * $design->member->section->Iy * 0.004 / 6000);
+});
+
+it('reads files of version 1', function (): void {
+    expect(Member::fromArray(document(['version' => 1]))->hinges)->toBe([])
+        ->and(Member::fromArray(document(['version' => 2]))->supports)->toEqual(Member::fromArray(document(['version' => 1]))->supports);
+});
