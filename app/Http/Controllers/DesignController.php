@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Waage\Design\Design;
+use Waage\Design\Influence;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
@@ -27,6 +28,13 @@ final class DesignController extends Controller
         $design = new Design($this->member($request), false);
 
         return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()));
+    }
+
+    public function influence(Request $request): JsonResponse
+    {
+        $ask = $request->input('influence');
+
+        return new JsonResponse(Influence::of($this->member($request), is_array($ask) ? $ask : [])->toArray());
     }
 
     private function member(Request $request): Member

@@ -36,7 +36,7 @@ final readonly class Beam
      *
      * @throws UnstableBeam
      */
-    public function __construct(public float $length, public array $holds, public array $hinges = [], private float $EI = 1.0)
+    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0)
     {
         if ($holds === []) {
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
@@ -113,7 +113,7 @@ final readonly class Beam
         $breaks = $this->breaks($sets);
         $M = $W = $reactions = [];
         foreach ($sets as $set) {
-            $loads = BeamElement::loads($this->nodes, $set);
+            $loads = BeamElement::loads($this->nodes, $set, $this->EI);
             $displacements = $this->displacements($set, $loads);
             [$M[], $W[], $reactions[]] = $this->integrate($breaks, $set, $displacements, $loads);
         }
@@ -129,7 +129,7 @@ final readonly class Beam
     {
         $all = $this->nodes;
         foreach ($sets as $set) {
-            foreach ([...$set->forces, ...$set->moments] as [$x]) {
+            foreach ([...$set->forces, ...$set->moments, ...$set->dislocations] as [$x]) {
                 $all[] = $x;
             }
             foreach ($set->lines as [$a, $b]) {
@@ -269,6 +269,10 @@ final readonly class Beam
     {
         $nodes = $this->nodes;
         [$q0, $q1, $jumpV, $jumpM] = self::onSegments($breaks, $set);
+        $dislocations = [];
+        foreach ($set->dislocations as [$x, $offset, $kink]) {
+            $dislocations[(int) array_search($x, $breaks, true)] = [$offset * $this->EI, $kink * $this->EI];
+        }
         $M = $W = [];
         $endForces = []; // per node: shear and moment left of it, right of it
         $k = 0;
@@ -295,6 +299,10 @@ final readonly class Beam
                 }
                 if (isset($jumpM[$k])) {
                     $m += $jumpM[$k];
+                }
+                if (isset($dislocations[$k])) {
+                    $w += $dislocations[$k][0];
+                    $slope += $dislocations[$k][1];
                 }
                 $t = $breaks[$k + 1] - $breaks[$k];
                 $a = $q0[$k] ?? 0.0;

@@ -26,7 +26,7 @@ final class BeamElement
      * @param  list<float>  $nodes
      * @return array<int, array{float, float, float, float}>
      */
-    public static function loads(array $nodes, LoadSet $set): array
+    public static function loads(array $nodes, LoadSet $set, float $EI = 1.0): array
     {
         $vectors = [];
         $last = count($nodes) - 2;
@@ -51,6 +51,14 @@ final class BeamElement
         foreach ($set->moments as [$x, $moment]) {
             $e = $elementAt($x);
             $add($e, self::shapeSlope($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $moment);
+        }
+        foreach ($set->dislocations as [$x, $offset, $kink]) {
+            // Initial curvature: the second derivative of the shapes for a kink, minus the third for an offset.
+            $e = $elementAt($x);
+            $l = $nodes[$e + 1] - $nodes[$e];
+            $s = ($x - $nodes[$e]) / $l;
+            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2) / $l], $kink * $EI);
+            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI);
         }
         $gauss = sqrt(0.6);
         foreach ($set->lines as [$a, $b, $qa, $qb]) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * Loads that always act together: forces, clockwise moments, linearly varying line loads, and displacements of supports.
+ * Loads that always act together: forces, clockwise moments, linearly varying line loads, displacements of supports,
+ * and dislocations of the beam itself.
  *
  * Lengths in mm from the left end, forces in N (down positive), moments in Nmm (clockwise positive), line loads in N/mm.
  */
@@ -22,6 +23,16 @@ final class LoadSet
 
     /** @var list<array{int, float, float}> support, its settlement in mm (down positive) and its rotation in rad (clockwise positive) */
     public array $displacements = [];
+
+    /** @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad, clockwise) */
+    public array $dislocations = [];
+
+    public function dislocation(float $x, float $offset, float $kink): self
+    {
+        $this->dislocations[] = [$x, $offset, $kink];
+
+        return $this;
+    }
 
     public function displacement(int $support, float $settlement, float $rotation): self
     {
@@ -55,7 +66,7 @@ final class LoadSet
 
     public function isEmpty(): bool
     {
-        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [];
+        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === [];
     }
 
     /** Sum of the loads, N, down positive. */

@@ -39,14 +39,24 @@ final class Design
      */
     public function __construct(public readonly Member $member, bool $derive = true)
     {
-        try {
-            $this->beam = new LoadedBeam($member);
-        } catch (UnstableBeam $e) {
-            throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
-        }
+        $this->beam = self::statics($member);
         $this->combinations = En1990::combinations($this->beam->actingCases(), $member->basis);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
         $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));
+    }
+
+    /**
+     * The member solved for its loads, without combinations and weighings.
+     *
+     * @throws InvalidMember when the beam can move without being strained
+     */
+    public static function statics(Member $member): LoadedBeam
+    {
+        try {
+            return new LoadedBeam($member);
+        } catch (UnstableBeam $e) {
+            throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
+        }
     }
 
     /** The member's section in its grade. */

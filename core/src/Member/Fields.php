@@ -151,23 +151,24 @@ final class Fields
      * @param  array<array-key, mixed>  $in
      * @return list<array<array-key, mixed>>
      */
-    public function rows(array $in, string $key, int $most, string $noun): array
+    public function rows(array $in, string $key, int $most, string $noun, ?string $path = null): array
     {
+        $path ??= $key;
         $rows = $in[$key] ?? [];
         if (! is_array($rows) || ! array_is_list($rows)) {
-            $this->fail($key, "This must be a list of {$noun}.");
+            $this->fail($path, "This must be a list of {$noun}.");
 
             return [];
         }
         if (count($rows) > $most) {
-            $this->fail($key, 'There are '.count($rows)." {$noun}; a member can have at most {$most}.");
+            $this->fail($path, 'There are '.count($rows)." {$noun}; a member can have at most {$most}.");
 
             return [];
         }
         $good = [];
         foreach ($rows as $i => $row) {
             if (! is_array($row)) {
-                $this->fail("{$key}.{$i}", 'This entry cannot be read.');
+                $this->fail("{$path}.{$i}", 'This entry cannot be read.');
             } else {
                 $good[] = $row;
             }

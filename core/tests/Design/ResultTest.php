@@ -5,9 +5,11 @@ declare(strict_types=1);
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use Waage\Design\Design;
+use Waage\Design\Influence;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
+use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
@@ -103,3 +105,42 @@ it('lets no heavy section hide the uplift of a lighter one in the shortlist', fu
         }
     }
 });
+
+it('answers for influence lines by the schema, with what the member carries', function (string $effect, array $change): void {
+    $member = Member::fromArray(document(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], ...$change]));
+    $answer = Influence::of($member, ['effect' => $effect, 'x' => '2.5 m', 'support' => 1, 'load' => '2 kN/m', 'axles' => [['force' => '50 kN'], ['force' => '20 kN', 'distance' => '3 m']]])->toArray();
+    expect(faultsAgainst('influence', $answer))->toBe('')
+        ->and($answer['max']['value'])->toBeGreaterThanOrEqual($answer['max']['spans'] - 1e-6)
+        ->and($answer['min']['value'])->toBeLessThanOrEqual($answer['min']['spans'] + 1e-6)
+        ->and($answer['max']['spans'] + $answer['min']['spans'])->toBeNear($answer['all'], 1e-9, 1.0);
+    // A train is not better off for driving the other way.
+    $back = Influence::of($member, ['effect' => $effect, 'x' => '2.5 m', 'support' => 1, 'load' => '2 kN/m', 'axles' => [['force' => '20 kN'], ['force' => '50 kN', 'distance' => '3 m']]])->toArray();
+    expect($back['max']['train']['value'])->toBeNear($answer['max']['train']['value']);
+})->with(['M', 'V', 'R'])->with(['rigid' => [[]], 'hinge' => [['hinges' => ['7 m']]], 'spring' => [['supports' => [supportAt('0 m'), ['vertical' => '3 kN/mm', ...supportAt('6 m', 'elastic')], supportAt('12 m')]]]]);
+
+it('agrees with the loads of the member: an imposed load on the worst spans', function (): void {
+    $member = Member::fromArray(document(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'loads' => [lineLoad('q', '2 kN/m')]]));
+    $answer = Influence::of($member, ['effect' => 'M', 'x' => '2.5 m', 'load' => '2 kN/m'])->toArray();
+    $beam = (new Design($member, false))->beam;
+    $k = $beam->responses->segmentAt(2500.0);
+    $values = array_map(fn (int $set): float => Waage\Analysis\Polynomial::value($beam->responses->M[$set][$k], 2500.0 - $beam->responses->breaks[$k]), [0, 1]);
+    expect($answer['max']['spans'])->toBeNear(max(0, $values[0]) + max(0, $values[1]))->and($answer['all'])->toBeNear(array_sum($values))->and($answer['max']['on'])->toBe(['span 1']);
+});
+
+it('says what is wrong with the question', function (array $ask, string $path, string $says): void {
+    try {
+        Influence::of(Member::fromArray(document()), ['load' => '1 kN/m', ...$ask]);
+        $errors = [];
+    } catch (InvalidMember $e) {
+        $errors = array_column($e->errors, 'message', 'path');
+    }
+    expect($errors[$path] ?? json_encode($errors))->toContain($says);
+})->with([
+    'off the beam' => [['x' => '7 m'], 'influence.x', 'off the beam'],
+    'no place' => [['effect' => 'V'], 'influence.x', 'Nothing is entered'],
+    'another effect' => [['effect' => 'Q', 'x' => '1 m'], 'influence.effect', 'moment, a shear force or a reaction'],
+    'no such support' => [['effect' => 'R', 'support' => 9], 'influence.support', 'no such support'],
+    'no load' => [['x' => '1 m', 'load' => '0 kN/m'], 'influence.load', 'greater than zero'],
+    'axle without a distance' => [['x' => '1 m', 'axles' => [['force' => '1 kN'], ['force' => '1 kN']]], 'influence.axles.1.distance', 'Nothing is entered'],
+    'too many axles' => [['x' => '1 m', 'axles' => array_fill(0, 30, ['force' => '1 kN', 'distance' => '1 m'])], 'influence.axles', 'at most 20'],
+]);

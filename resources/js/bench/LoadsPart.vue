@@ -220,7 +220,12 @@ watch(
                     />
                     <label v-else-if="isDisplacement(l.kind)">
                         <span class="label">Support</span>
-                        <select class="field" :value="doc.supports.find((s) => isAt(s.x, l.x))?.x ?? ''" @change="set(i, 'x', valueOf($event))">
+                        <select
+                            class="field"
+                            aria-label="Support that moves"
+                            :value="doc.supports.find((s) => isAt(s.x, l.x))?.x ?? ''"
+                            @change="set(i, 'x', valueOf($event))"
+                        >
                             <option v-for="(s, k) in doc.supports" :key="k" :value="s.x">{{ k + 1 }} at {{ at(s.x) }}</option>
                         </select>
                         <span v-if="fault(`loads.${i}.x`)" class="fault" role="alert">{{ fault(`loads.${i}.x`) }}</span>

@@ -2,19 +2,21 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
+import type { InfluenceState } from '@/bench/influence'
 import type { MemberDocument } from '@/contract/member'
 import { isAtOnePlace, isDisplacement, placeSupport } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { format, typed } from '@/lib/units'
 import CurveStrip from '@/strips/CurveStrip.vue'
+import InfluenceStrip from '@/strips/InfluenceStrip.vue'
 import MemberStrip from '@/strips/MemberStrip.vue'
 import type { Held } from '@/strips/held'
 import { reserveLines } from '@/strips/reserve'
 import ReserveStrip from '@/strips/ReserveStrip.vue'
 
 /** All strips on one x axis, with the reading line; loads and supports are taken hold of here. */
-const props = defineProps<{ editor: Editor; selected: string }>()
-const emit = defineEmits<{ select: [id: string]; edit: [id: string] }>()
+const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState }>()
+const emit = defineEmits<{ select: [id: string]; edit: [id: string]; pick: [x: number] }>()
 const reading = defineModel<number | null>('reading', { required: true })
 
 const LEFT = 76
@@ -40,6 +42,8 @@ const heights = computed(() => {
     return { total: h, member, each, at: (i: number) => member + i * each }
 })
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
+/** While it is open, the influence line stands where the deflection is. */
+const line = computed(() => (props.influence?.open.value ? props.influence.answer.value : null))
 const reserve = computed(() => (result.value ? reserveLines(result.value) : []))
 
 function onMove(event: PointerEvent): void {
@@ -47,9 +51,16 @@ function onMove(event: PointerEvent): void {
     else reading.value = within(xAt(event))
 }
 
+/** A click below the drawing of the member takes its x. */
+function onClick(event: MouseEvent): void {
+    const top = board.value?.getBoundingClientRect().top ?? 0
+    if (event.clientY - top > heights.value.member) emit('pick', within(xAt(event)))
+}
+
 /** Arrow keys on the board move the reading line. */
 function onKey(event: KeyboardEvent): void {
     if (event.target !== event.currentTarget) return
+    if (event.key === 'Enter' && reading.value !== null) return emit('pick', reading.value)
     const by = step(event)
     if (by === 0) return
     event.preventDefault()
@@ -150,6 +161,7 @@ function release(): void {
         aria-label="Strips. Arrow keys move the reading line."
         @pointermove="onMove"
         @pointerup="release"
+        @click="onClick"
         @keydown="onKey"
     >
         <svg v-if="result && curves && width > 0" :width="width" :height="heights.total" class="block">
@@ -189,7 +201,20 @@ function release(): void {
                 :units="units"
                 :reading="reading"
             />
+            <InfluenceStrip
+                v-if="line"
+                :influence="line"
+                :worst="influence?.worst.value ?? 'max'"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(2)"
+                :height="heights.each"
+                :units="units"
+                :reading="reading"
+            />
             <CurveStrip
+                v-else
                 title="Deflection"
                 kind="deflection"
                 :curves="curves.w"

@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { MemberDocument } from '@/contract/member'
+import { placeSupport } from '@/lib/member'
 import { answerTo, BEAM, editorOf } from '@/testing/core'
 import ForcesPanel from './ForcesPanel.vue'
 import LoadsPart from './LoadsPart.vue'
@@ -185,6 +186,53 @@ describe('supports and spans', () => {
         await press(mount(SupportsPart, { props: { editor } }), 'span')
         expect(documentOf(editor).supports.map((s) => s.x)).toEqual(['0 m', '5 m', '9 m', '13 m'])
         expect(documentOf(editor).length).toBe('13 m')
+    })
+})
+
+describe('supports of all kinds', () => {
+    it('asks for the stiffness of an elastic support only', async () => {
+        const editor = editorOf(BEAM)
+        const part = mount(SupportsPart, { props: { editor } })
+        expect(part.text()).not.toContain('Against moving')
+        await part.get('[aria-label="Kind of support 2"]').setValue('elastic')
+        expect(part.text()).toContain('Against moving')
+        expect(documentOf(editor).supports[1]!.kind).toBe('elastic')
+    })
+    it('adds a hinge where the beam still holds, and takes it out', async () => {
+        const editor = editorOf(BEAM)
+        const part = mount(SupportsPart, { props: { editor } })
+        await part
+            .findAll('button')
+            .find((b) => b.text() === 'Add a hinge')!
+            .trigger('click')
+        expect(documentOf(editor).hinges?.length).toBe(1)
+        await part.get('[aria-label="Remove hinge 1"]').trigger('click')
+        expect(documentOf(editor).hinges).toEqual([])
+    })
+    it('makes a load case for the first settlement and uses it for the next', async () => {
+        const editor = editorOf(BEAM)
+        const part = mount(LoadsPart, { props: { editor, selected: '' } })
+        const press = () =>
+            part
+                .findAll('button')
+                .find((b) => b.text() === '+ Settlement of a support')!
+                .trigger('click')
+        await press()
+        await press()
+        expect(documentOf(editor).cases.filter((c) => c.category === 'settlement').length).toBe(1)
+        expect(documentOf(editor).loads.at(-1)).toMatchObject({ kind: 'settlement', x: '9 m', case: 'd' })
+        expect(answerTo(documentOf(editor)).result.reactions.cases.at(-1)?.reaction).toBeCloseTo(0, 6)
+    })
+    it('moves a settlement with its support, and with no other', () => {
+        const document = structuredClone(BEAM)
+        document.loads.push(
+            { id: 's', case: 'd', kind: 'settlement', x: '5.0 m', value: '5 mm' },
+            { id: 'p', case: 'g', kind: 'point', x: '5 m', value: '1 kN' },
+        )
+        placeSupport(document, 1, '4')
+        placeSupport(document, 1, '4.5 m')
+        expect(document.supports[1]!.x).toBe('4.5 m')
+        expect(document.loads.slice(-2).map((l) => l.x)).toEqual(['4.5 m', '5 m'])
     })
 })
 

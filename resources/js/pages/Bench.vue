@@ -6,6 +6,8 @@ import { onBeforeRouteLeave } from 'vue-router'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
 import { useEditor } from '@/bench/editor'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
+import { useInfluence } from '@/bench/influence'
+import InfluencePanel from '@/bench/InfluencePanel.vue'
 import ScalesPanel from '@/bench/ScalesPanel.vue'
 import ShortlistPanel from '@/bench/ShortlistPanel.vue'
 import StripBoard from '@/bench/StripBoard.vue'
@@ -13,6 +15,7 @@ import BalanceBeam from '@/components/BalanceBeam.vue'
 import NoticeLine from '@/components/NoticeLine.vue'
 import TopBar from '@/components/TopBar.vue'
 import { ratioText } from '@/lib/ratio'
+import { typed } from '@/lib/units'
 
 /** The bench: one member, drawn and weighed at once while it is changed. */
 const props = defineProps<{ id: number }>()
@@ -34,6 +37,17 @@ const SAVE: Record<string, string> = {
 }
 const verdict = computed(() => result.value?.verdict ?? null)
 const stale = computed(() => message.value !== '')
+
+const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence']
+const influence = useInfluence(editor)
+function openTab(index: number): void {
+    influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
+    influence.open.value = TABS[index] === 'Influence'
+}
+/** A place that was taken in the strips. */
+function pick(x: number): void {
+    if (influence.open.value) influence.ask.x = typed(Math.round(x), 'length', units.value)
+}
 
 async function edit(id: string): Promise<void> {
     selected.value = id
@@ -130,7 +144,15 @@ onBeforeUnmount(() => void editor.save())
                         >
                     </div>
                     <div class="min-h-0 grow" :class="stale ? 'opacity-50' : ''">
-                        <StripBoard v-model:reading="reading" :editor="editor" :selected="selected" @select="selected = $event" @edit="edit" />
+                        <StripBoard
+                            v-model:reading="reading"
+                            :editor="editor"
+                            :selected="selected"
+                            :influence="influence"
+                            @select="selected = $event"
+                            @edit="edit"
+                            @pick="pick"
+                        />
                     </div>
                 </div>
 
@@ -156,9 +178,9 @@ onBeforeUnmount(() => void editor.save())
                         </p>
                         <p v-for="m in result?.messages" :key="m" class="text-xs text-faint">{{ m }}</p>
                     </div>
-                    <TabGroup as="div" class="flex min-h-0 grow flex-col">
+                    <TabGroup as="div" class="flex min-h-0 grow flex-col" @change="openTab">
                         <TabList class="flex border-b border-rule">
-                            <Tab v-for="t in ['Scales', 'Shortlist', 'Forces']" :key="t" v-slot="{ selected: on }" as="template">
+                            <Tab v-for="t in TABS" :key="t" v-slot="{ selected: on }" as="template">
                                 <button class="grow px-3 py-1.5" :class="on ? 'border-b-2 border-accent font-semibold' : 'text-faint hover:bg-shade'">
                                     {{ t }}
                                 </button>
@@ -168,6 +190,7 @@ onBeforeUnmount(() => void editor.save())
                             <TabPanel :class="stale ? 'opacity-50' : ''"><ScalesPanel :editor="editor" @read="reading = $event" /></TabPanel>
                             <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
                             <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>
+                            <TabPanel><InfluencePanel :editor="editor" :influence="influence" /></TabPanel>
                         </TabPanels>
                     </TabGroup>
                 </aside>

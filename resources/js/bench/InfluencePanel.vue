@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import type { InfluenceState } from '@/bench/influence'
+import QuantityField from '@/components/QuantityField.vue'
+import type { Influence } from '@/contract/influence'
+import { format, type Kind } from '@/lib/units'
+
+/** Asks for an influence line and says what a uniform load and a train of axles make with it. */
+const props = defineProps<{ editor: Editor; influence: InfluenceState }>()
+const { ask, worst, answer, errors, addAxle } = props.influence
+const units = computed(() => props.editor.units.value)
+const supports = computed(() => props.editor.result.value?.member.supports ?? [])
+const fault = (path: string): string | undefined => errors.value[`influence.${path}`]?.[0]
+const other = computed(() => Object.entries(errors.value).find(([path]) => !path.startsWith('influence.'))?.[1][0])
+
+const EFFECTS: Record<Influence['effect'], string> = { M: 'Moment at x', V: 'Shear force at x', R: 'Reaction of a support' }
+const kind = computed<Kind>(() => (answer.value?.effect === 'M' ? 'moment' : 'force'))
+const show = (value: number): string => format(value, kind.value, units.value)
+const places = (parts: number[][]): string =>
+    parts.map(([a, b]) => `${format(a ?? 0, 'length', units.value)} to ${format(b ?? 0, 'length', units.value)}`).join(', ') || 'nowhere'
+const rows = computed(() =>
+    answer.value
+        ? ([
+              { key: 'max', name: 'Greatest', ...answer.value.max },
+              { key: 'min', name: 'Smallest', ...answer.value.min },
+          ] as const)
+        : [],
+)
+</script>
+
+<template>
+    <div class="space-y-3 p-3">
+        <div class="grid grid-cols-2 items-start gap-x-2 gap-y-1.5">
+            <label>
+                <span class="label">Influence line of</span>
+                <select v-model="ask.effect" class="field">
+                    <option v-for="(name, key) in EFFECTS" :key="key" :value="key">{{ name }}</option>
+                </select>
+            </label>
+            <label v-if="ask.effect === 'R'">
+                <span class="label">Support</span>
+                <select v-model="ask.support" class="field" aria-label="Support of the reaction">
+                    <option v-for="(s, i) in supports" :key="i" :value="i">{{ i + 1 }} at {{ format(s.x, 'length', units) }}</option>
+                </select>
+                <span v-if="fault('support')" class="fault" role="alert">{{ fault('support') }}</span>
+            </label>
+            <QuantityField v-else v-model="ask.x" label="x" kind="length" :units="units" :error="fault('x')" />
+            <QuantityField v-model="ask.load" label="Uniform load" kind="lineLoad" :units="units" :error="fault('load')" />
+            <p v-if="ask.effect !== 'R'" class="pt-4 text-xs text-faint">
+                Click into the strips, or press Enter there, to take x from the reading line.
+            </p>
+        </div>
+
+        <div>
+            <span class="label">Train of axles, from the front</span>
+            <div v-for="(a, i) in ask.axles" :key="i" class="mt-1 grid grid-cols-[1rem_1fr_1fr_1.2rem] items-start gap-x-1.5">
+                <span class="pt-1 text-faint">{{ i + 1 }}</span>
+                <QuantityField
+                    v-model="a.force"
+                    :aria-label="`Load of axle ${i + 1}`"
+                    kind="force"
+                    :units="units"
+                    :error="fault(`axles.${i}.force`)"
+                />
+                <QuantityField
+                    v-if="i > 0"
+                    v-model="a.distance"
+                    :aria-label="`Distance of axle ${i + 1} from the one before`"
+                    kind="length"
+                    :units="units"
+                    :error="fault(`axles.${i}.distance`)"
+                />
+                <span v-else class="pt-1 text-xs text-faint">first axle</span>
+                <button class="quiet px-1!" :aria-label="`Remove axle ${i + 1}`" @click="ask.axles.splice(i, 1)">×</button>
+            </div>
+            <button class="quiet underline" @click="addAxle()">Add an axle</button>
+            <p v-if="fault('axles')" class="fault" role="alert">{{ fault('axles') }}</p>
+        </div>
+
+        <p v-if="other" class="fault" role="alert">{{ other }}</p>
+        <fieldset v-if="answer" class="space-y-2">
+            <legend class="label">Loads stand where the effect is</legend>
+            <label
+                v-for="r in rows"
+                :key="r.key"
+                class="block border-t border-rule px-1 py-1.5"
+                :class="worst === r.key ? 'border-l-2 border-l-accent bg-accent-soft/50 pl-2' : ''"
+            >
+                <span class="flex items-baseline gap-2 font-semibold"
+                    ><input v-model="worst" type="radio" :value="r.key" :aria-label="r.name" />{{ r.name }}</span
+                >
+                <span class="grid grid-cols-[1fr_auto] gap-x-2">
+                    <span>uniform load, worst lengths</span><span class="text-right">{{ show(r.value) }}</span> <span>whole spans only</span
+                    ><span class="text-right">{{ show(r.spans) }}</span>
+                    <template v-if="r.train">
+                        <span>train of axles</span><span class="text-right">{{ show(r.train.value) }}</span>
+                    </template>
+                </span>
+                <span class="block text-xs text-faint">Worst lengths: {{ places(r.parts) }}</span>
+                <span class="block text-xs text-faint">Spans: {{ r.on.join(', ') || 'none' }}</span>
+                <span v-if="r.train && r.train.axles.length" class="block text-xs text-faint">
+                    Axles at {{ r.train.axles.map(([x]) => format(x ?? 0, 'length', units)).join(', ') }}
+                </span>
+            </label>
+            <p class="border-t border-rule pt-1.5">
+                Uniform load on the whole beam: <b>{{ show(answer.all) }}</b>. Loads are unfactored.
+            </p>
+        </fieldset>
+    </div>
+</template>
