@@ -52,6 +52,8 @@ final readonly class Result
             'shown' => $shown,
             'extremes' => $this->extremes(),
             'reactions' => (new Reactions($this->design))->toArray(),
+            'selfCheck' => (new SelfCheck($this->design))->toArray(),
+            'zeros' => $this->zeros($shown ?? $strength),
             'weighings' => array_map($this->weighing(...), $this->design->weighings),
             'messages' => $this->messages(),
         ];
@@ -211,6 +213,37 @@ final readonly class Result
         }
 
         return $rows;
+    }
+
+    /**
+     * Where the moment passes through zero.
+     *
+     * @param  array<string, array{max: Curve, min: Curve}>  $curves
+     * @return array{max: list<float>, min: list<float>} places, mm
+     */
+    private function zeros(array $curves): array
+    {
+        $of = function (array $curve): array {
+            $zeros = [];
+            $before = 0.0;
+            /** @var list<float|int> $piece */
+            foreach ($curve as $piece) {
+                $p = array_map(floatval(...), array_slice($piece, 3));
+                // A sign that changes from one piece to the next, as over a support.
+                $start = Polynomial::value($p, 0.0);
+                if ($before * $start < 0.0 || ($start === 0.0 && $before !== 0.0)) {
+                    $zeros[] = (float) $piece[0];
+                }
+                foreach (Polynomial::roots($p, 0.0, $piece[1] - $piece[0]) as $t) {
+                    $zeros[] = $piece[0] + $t;
+                }
+                $before = Polynomial::value($p, $piece[1] - $piece[0]);
+            }
+
+            return $zeros;
+        };
+
+        return ['max' => $of($curves['M']['max']), 'min' => $of($curves['M']['min'])];
     }
 
     /** @return array<string, mixed> */

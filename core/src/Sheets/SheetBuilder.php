@@ -8,6 +8,7 @@ use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
+use Waage\Design\SelfCheck;
 use Waage\Design\Show;
 use Waage\Loading\Combination;
 use Waage\Member\Load;
@@ -22,8 +23,12 @@ use Waage\Units\Kind;
 /** The calculation sheet of one member: brief for the file, full for the checker. */
 final readonly class SheetBuilder
 {
+    /** @var array<string, mixed> as core/schema/result.schema.json */
+    private array $result;
+
     public function __construct(private Design $design, private JobInfo $job, private bool $full)
     {
+        $this->result = (new Result($design, Show::envelope()))->toArray();
     }
 
     /** @return array<string, mixed> */
@@ -37,13 +42,14 @@ final readonly class SheetBuilder
             'units' => $member->basis->units->value,
             'full' => $this->full,
             'job' => $this->job->toArray(),
-            'result' => (new Result($this->design, Show::envelope()))->toArray(),
+            'result' => $this->result,
             'blocks' => [
                 ...$this->summary(),
                 ...$this->input(),
                 ...$this->full ? $this->combinations() : [],
                 ...$this->forces(),
                 ...$this->reactions(),
+                ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
                 ...$this->assumptions(),
             ],
@@ -198,7 +204,7 @@ final readonly class SheetBuilder
     private function forces(): array
     {
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
-        $extremes = (new Result($this->design, Show::envelope()))->extremes();
+        $extremes = $this->result['extremes'];
         $names = ['V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection]];
         $rows = array_map(fn (array $e): array => [
             $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
@@ -210,6 +216,7 @@ final readonly class SheetBuilder
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive'),
             Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
+            ...$this->full && $this->design->combinations !== [] ? [(new TenthsTable($this->design, $this->result['envelope']))->toBlock()] : [],
         ];
     }
 
@@ -251,6 +258,33 @@ final readonly class SheetBuilder
         }
 
         return $blocks;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function selfCheck(): array
+    {
+        ['equilibrium' => $equilibrium, 'deflection' => $deflection, 'hand' => $hand] = (new SelfCheck($this->design))->toArray();
+        $rows = [
+            ['Sum of all loads, unfactored', $this->format($equilibrium['load'], Kind::Force), 'sum of all reactions', $this->format($equilibrium['reaction'], Kind::Force), self::agrees($equilibrium['force'])],
+            ['Moments of loads and reactions', '', '', '', self::agrees($equilibrium['moment'])],
+        ];
+        if ($deflection['part'] !== null) {
+            $rows[] = ['Greatest deflection', 'L / '.number_format($deflection['part'], 0, '.', ''), '', '', $deflection['small'] ? 'small, as the theory takes it' : 'not small: the theory of small displacements does not hold'];
+        }
+        if ($hand !== null) {
+            $rows[] = [
+                'Greatest moment, all loads unfactored', $this->format($hand['computed'], Kind::Moment),
+                "{$hand['formula']} with w = ".$this->format($hand['load'], Kind::LineLoad).', '.$this->format($hand['length'], Kind::Length), $this->format($hand['value'], Kind::Moment),
+                sprintf('%+.1f %%%s', 100 * ($hand['computed'] / $hand['value'] - 1), $hand['fits'] ? '' : ', an estimate'),
+            ];
+        }
+
+        return [Block::heading('Self-check'), Block::table(['What', '>Computed', 'Against', '>By hand', 'Difference'], $rows)];
+    }
+
+    private static function agrees(float $missing): string
+    {
+        return $missing < 1e-6 ? 'agree' : sprintf('differ by %.2g of the loads', $missing);
     }
 
     /** @return list<array<string, mixed>> */

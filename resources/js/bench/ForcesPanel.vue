@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
+import SelfCheckBlock from '@/bench/SelfCheckBlock.vue'
+import ValuesBlock from '@/bench/ValuesBlock.vue'
 import { format, number, unitOf, type Kind } from '@/lib/units'
 
 /** Extremes, reactions with the check of equilibrium, and the list of combinations. */
@@ -21,6 +23,10 @@ function range([most, least]: number[]): string {
     const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
     return a === b ? a : `${a} to ${b}`
 }
+const zeros = computed(() => {
+    const { max = [], min = [] } = result.value?.zeros ?? {}
+    return [...new Set([...max, ...min].sort((a, b) => a - b).map((x) => format(x, 'length', units.value)))]
+})
 const fixed = computed(() => result.value?.member.supports.some((s) => s.turning))
 </script>
 
@@ -40,7 +46,10 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                     </tr>
                 </tbody>
             </table>
+            <p class="mt-1 text-xs text-faint">Moment zero at {{ zeros.length ? `x = ${zeros.join(', ')}` : 'no place between the ends' }}.</p>
         </section>
+        <SelfCheckBlock :check="result.selfCheck" :units="units" />
+        <ValuesBlock :result="result" :units="units" />
         <section>
             <h3 class="font-semibold">Reactions in {{ unitOf('force', units) }}, up positive</h3>
             <div class="overflow-x-auto" tabindex="0" aria-label="Reactions by load case">

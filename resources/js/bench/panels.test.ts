@@ -7,8 +7,10 @@ import ForcesPanel from './ForcesPanel.vue'
 import LoadsPart from './LoadsPart.vue'
 import RestraintPart from './RestraintPart.vue'
 import ScalesPanel from './ScalesPanel.vue'
+import SelfCheckBlock from './SelfCheckBlock.vue'
 import ShortlistPanel from './ShortlistPanel.vue'
 import SupportsPart from './SupportsPart.vue'
+import ValuesBlock from './ValuesBlock.vue'
 
 const { result, shortlist } = answerTo(BEAM)
 const documentOf = (editor: ReturnType<typeof editorOf>): MemberDocument => editor.document.value as MemberDocument
@@ -233,6 +235,42 @@ describe('supports of all kinds', () => {
         placeSupport(document, 1, '4.5 m')
         expect(document.supports[1]!.x).toBe('4.5 m')
         expect(document.loads.slice(-2).map((l) => l.x)).toEqual(['4.5 m', '5 m'])
+    })
+})
+
+describe('self-check and values', () => {
+    it('says that loads and reactions agree, and how far the hand formula is off', () => {
+        const simple = answerTo({
+            ...BEAM,
+            length: '6 m',
+            supports: [BEAM.supports[0]!, { ...BEAM.supports[1]!, x: '6 m' }],
+            loads: BEAM.loads.slice(0, 2),
+        }).result
+        const block = mount(SelfCheckBlock, { props: { check: simple.selfCheck, units: 'metric' } })
+        expect(block.text()).toContain('in equilibrium')
+        expect(block.text()).toMatch(/w L² \/ 8 = [\d.]+ kNm\s*0\.0 %/)
+        expect(block.text()).not.toContain('estimate')
+    })
+    it('shows a fault of equilibrium', () => {
+        const check = structuredClone(result.selfCheck)
+        check.equilibrium.moment = 0.01
+        expect(
+            mount(SelfCheckBlock, { props: { check, units: 'metric' } })
+                .get('.text-fail')
+                .text(),
+        ).toBe('not in equilibrium')
+    })
+    it('reads the tenths of each span, inside its ends, or the places that are listed', async () => {
+        const block = mount(ValuesBlock, { props: { result, units: 'metric' } })
+        await block.get('button').trigger('click')
+        const rows = () => block.findAll('tbody tr').map((tr) => tr.findAll('td').map((td) => td.text()))
+        expect(rows().length).toBe(11 * result.member.fields.length)
+        // Shear jumps at the support between the spans.
+        expect(rows()[10]![1]).not.toBe(rows()[11]![1])
+        await block.get('input').setValue('2.5; 4 m')
+        expect(rows().map((r) => r[0])).toEqual(['2.500 m', '4.000 m'])
+        await block.get('input').setValue('2.5; 40 m')
+        expect(block.get('[role=alert]').text()).toBe('“40 m” is no place on the beam.')
     })
 })
 

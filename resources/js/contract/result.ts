@@ -23,6 +23,14 @@ export interface Result {
      */
     shown: Curves | null
     extremes: ExtremeResult[]
+    selfCheck: SelfCheckResult
+    /**
+     * Where the moment of the curves that are shown is zero.
+     */
+    zeros: {
+        max: number[]
+        min: number[]
+    }
     reactions: {
         cases: CaseReactions[]
         combinations: CombinationReactions[]
@@ -126,6 +134,39 @@ export interface ExtremeResult {
     x: number
     combination: string
     arrangement: string
+}
+export interface SelfCheckResult {
+    equilibrium: {
+        /**
+         * all loads, unfactored
+         */
+        load: number
+        reaction: number
+        /**
+         * what is missing, as a part of the loads
+         */
+        force: number
+        moment: number
+    }
+    deflection: {
+        /**
+         * span over deflection
+         */
+        part: number | null
+        small: boolean
+    }
+    hand: null | HandCheckResult
+}
+export interface HandCheckResult {
+    formula: string
+    load: number
+    length: number
+    value: number
+    computed: number
+    /**
+     * made for just this beam and load
+     */
+    fits: boolean
 }
 export interface CaseReactions {
     id: string
