@@ -275,11 +275,19 @@ final readonly class SheetBuilder
             $rows[] = [
                 'Greatest moment, all loads unfactored', $this->format($hand['computed'], Kind::Moment),
                 "{$hand['formula']} with w = ".$this->format($hand['load'], Kind::LineLoad).', '.$this->format($hand['length'], Kind::Length), $this->format($hand['value'], Kind::Moment),
-                sprintf('%+.1f %%%s', 100 * ($hand['computed'] / $hand['value'] - 1), $hand['fits'] ? '' : ', an estimate'),
+                self::percent($hand['computed'] / $hand['value'] - 1).($hand['fits'] ? '' : ', an estimate'),
             ];
         }
 
         return [Block::heading('Self-check'), Block::table(['What', '>Computed', 'Against', '>By hand', 'Difference'], $rows)];
+    }
+
+    /** With its sign; a difference that rounds to nothing has none. */
+    private static function percent(float $part): string
+    {
+        $rounded = round(100 * $part, 1);
+
+        return sprintf($rounded == 0.0 ? '%.1f %%' : '%+.1f %%', abs($rounded) > 0 ? $rounded : 0.0);
     }
 
     private static function agrees(float $missing): string

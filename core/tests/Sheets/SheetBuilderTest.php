@@ -9,8 +9,8 @@ it('has everything a checker needs, and less in the brief version', function ():
     $design = design(['selfWeight' => true, 'notes' => 'Mind the door.'], true);
     $sheet = fn (bool $full): array => (new SheetBuilder($design, new JobInfo('Boat hall', '1'), $full))->toArray();
     $headings = fn (array $sheet): array => array_column(array_filter($sheet['blocks'], fn (array $b): bool => $b['type'] === 'heading'), 'text');
-    expect($headings($sheet(true)))->toBe(['Summary', 'Member', 'Combinations of actions (EN 1990)', 'Forces and deflection', 'Reactions', 'Section', 'Weighings (EN 1993-1-1:2005)', 'Assumptions and limits'])
-        ->and($headings($sheet(false)))->toBe(['Summary', 'Member', 'Forces and deflection', 'Reactions', 'Assumptions and limits'])
+    expect($headings($sheet(true)))->toBe(['Summary', 'Member', 'Combinations of actions (EN 1990)', 'Forces and deflection', 'Reactions', 'Self-check', 'Section', 'Weighings (EN 1993-1-1:2005)', 'Assumptions and limits'])
+        ->and($headings($sheet(false)))->toBe(['Summary', 'Member', 'Forces and deflection', 'Reactions', 'Self-check', 'Assumptions and limits'])
         ->and(array_column(array_filter($sheet(true)['blocks'], fn (array $b): bool => $b['type'] === 'weighing'), 'id'))->toBe(array_column($design->weighings, 'id'))
         ->and(json_encode($sheet(true)['blocks'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))->toContain('Mind the door.', '42.2 kg/m', 'does not hold');
 });
@@ -23,3 +23,24 @@ it('has rows as wide as its columns', function (string $units): void {
         }
     }
 })->with(['metric', 'us']);
+
+it('lists forces at the tenths of each span, on either side of a support', function (): void {
+    $table = function (array $change): array {
+        $blocks = (new SheetBuilder(design($change), new JobInfo, true))->toArray()['blocks'];
+
+        return array_values(array_filter($blocks, fn (array $b): bool => $b['type'] === 'table' && ($b['columns'][2] ?? '') === '>V smallest'))[0]['rows'];
+    };
+    // 1.35 × 5 + 1.5 × 10 = 21.75 kN/m on 6 m, and 1.0 × 5 where imposed load helps.
+    $simple = $table([]);
+    expect($simple)->toHaveCount(11)->and($simple[0])->toBe(['Span 1', '0.000 m', '15.0 kN', '65.3 kN', '0.0 kNm', '0.0 kNm', '0.0 mm', '0.0 mm'])
+        ->and(array_slice($simple[5], 1, 5))->toBe(['3.000 m', '0.0 kN', '0.0 kN', '22.5 kNm', '97.9 kNm'])
+        ->and(array_slice($simple[10], 1, 3))->toBe(['6.000 m', '-65.3 kN', '-15.0 kN']);
+    $two = $table(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')]]);
+    expect($two)->toHaveCount(22)->and($two[10][1])->toBe($two[11][1])->and($two[10][4])->toBe($two[11][4])
+        ->and($two[10][2])->toBe('-'.$two[11][3]);
+});
+
+it('checks itself on the sheet', function (): void {
+    $text = json_encode((new SheetBuilder(design(), new JobInfo, false))->toArray()['blocks'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    expect($text)->toContain('w L² / 8 with w = 15.00 kN/m, 6.000 m', '67.5 kNm', '"0.0 %"', 'agree');
+});
