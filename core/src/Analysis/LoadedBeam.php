@@ -45,7 +45,7 @@ final readonly class LoadedBeam
         }
         $cases = [];
         foreach ($member->cases as $case) {
-            $loads = array_filter($member->loads, fn (Load $l): bool => $l->case === $case->id);
+            $loads = array_filter($member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id);
             [$parts, $labels] = match (true) {
                 $case->category->isImposed() => [self::split($loads, $fields), $names],
                 $case->category === Category::Settlement => $this->displacements($loads),
@@ -266,7 +266,7 @@ final readonly class LoadedBeam
         foreach ($loads as $load) {
             $support = (int) array_search($load->from, $this->beam->supports, true);
             $settles = $load->kind === LoadKind::Settlement;
-            $sets[] = (new LoadSet)->displacement($support, $settles ? $load->start : 0.0, $settles ? 0.0 : $load->start);
+            $sets[] = (new LoadSet)->displacement($support, $settles ? $load->start() : 0.0, $settles ? 0.0 : $load->start());
             $labels[] = 'support '.($support + 1);
         }
 
@@ -311,14 +311,19 @@ final readonly class LoadedBeam
     {
         $inside = $load->from >= $from && $load->from < $to;
         if ($load->kind === LoadKind::Point) {
-            $inside && $set->force($load->from, $load->start);
+            $inside && $set->force($load->from, $load->start());
         } elseif ($load->kind === LoadKind::Moment) {
-            $inside && $set->moment($load->from, $load->start);
+            $inside && $set->moment($load->from, $load->start());
         } else {
-            $a = max($from, $load->from);
-            $b = min($to, $load->to);
-            $slope = ($load->end - $load->start) / ($load->to - $load->from);
-            $set->line($a, $b, $load->start + $slope * ($a - $load->from), $load->start + $slope * ($b - $load->from));
+            foreach ($load->profile as $i => [$end, $last]) {
+                if ($i > 0) {
+                    [$start, $first] = $load->profile[$i - 1];
+                    $a = max($from, $start);
+                    $b = min($to, $end);
+                    $slope = ($last - $first) / ($end - $start);
+                    $set->line($a, $b, $first + $slope * ($a - $start), $first + $slope * ($b - $start));
+                }
+            }
         }
     }
 }

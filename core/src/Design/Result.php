@@ -75,7 +75,7 @@ final readonly class Result
             'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning()], $member->supports),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'from' => $l->from, 'to' => $l->to, 'start' => $l->start, 'end' => $l->end], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];
@@ -268,6 +268,10 @@ final readonly class Result
         }
         if ($this->design->member->hinges !== []) {
             $messages[] = 'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';
+        }
+        $off = count(array_filter($this->design->member->loads, fn (Load $l): bool => ! $l->on));
+        if ($off > 0) {
+            $messages[] = $off === 1 ? '1 load is switched off.' : "{$off} loads are switched off.";
         }
         $used = array_column($this->design->member->loads, 'case');
         foreach ($this->design->member->cases as $case) {

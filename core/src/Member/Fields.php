@@ -176,4 +176,25 @@ final class Fields
 
         return $good;
     }
+
+    /**
+     * A place along a member, in mm from its left end.
+     *
+     * @param  array<array-key, mixed>  $in
+     * @param  string  $what  what lies there, at the start of a sentence
+     */
+    public function place(array $in, string $key, string $path, float $length, string $what): float
+    {
+        // Places that differ by a rounding only (1/3 of 6 m, 2 m) are the same place.
+        $x = round($this->quantity($in, $key, $path, Kind::Length), 6);
+        // A position typed in feet may miss the end of a length typed in metres by a rounding.
+        if ($x > $length && $x < $length + 0.5) {
+            return $length;
+        }
+        if (($x < 0 || $x > $length) && $length > 0) {
+            $this->fail($path, "{$what} lies off the beam, which is ".rtrim(rtrim(number_format($length / 1000, 3, '.', ''), '0'), '.').' m long.');
+        }
+
+        return $x;
+    }
 }

@@ -7,24 +7,43 @@ namespace Waage\Member;
 /**
  * One load as the engineer gave it, in N and mm; down and clockwise positive (already turned up for upward wind).
  *
- * Line and area loads run from `from` to `to` with `start` and `end` in N/mm; an area load also keeps its pressure in
- * N/mm² and the width carried in mm. A force or a moment acts at `from` with the value `start` in N or Nmm; a settlement
- * or rotation of the support at `from` has the value `start` in mm or rad.
+ * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
+ * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation). A load from an area also keeps its
+ * pressure in N/mm² and the widths carried in mm.
  */
 final readonly class Load
 {
+    public float $from;
+
+    public float $to;
+
+    /**
+     * @param  bool  $on  false: switched off, it is kept but does not act
+     * @param  non-empty-list<array{float, float}>  $profile  place, value
+     * @param  list<array{float, float}>  $widths  place, width
+     */
     public function __construct(
         public string $id,
         public string $case,
         public LoadKind $kind,
         public string $name,
         public string $remark,
-        public float $from,
-        public float $to,
-        public float $start,
-        public float $end,
+        public bool $on,
+        public array $profile,
         public ?float $pressure = null,
-        public ?float $width = null,
+        public array $widths = [],
     ) {
+        $this->from = $profile[0][0];
+        $this->to = $profile[count($profile) - 1][0];
+    }
+
+    public function start(): float
+    {
+        return $this->profile[0][1];
+    }
+
+    public function end(): float
+    {
+        return $this->profile[count($this->profile) - 1][1];
     }
 }

@@ -8,6 +8,7 @@ enum LoadKind: string
 {
     case Line = 'line';
     case Area = 'area';
+    case Slab = 'slab';
     case Point = 'point';
     case Moment = 'moment';
     case Settlement = 'settlement';
@@ -16,7 +17,7 @@ enum LoadKind: string
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return $this !== self::Line && $this !== self::Area;
+        return ! in_array($this, [self::Line, self::Area, self::Slab], true);
     }
 
     /** Is it a movement of a support? */

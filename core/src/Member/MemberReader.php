@@ -16,8 +16,6 @@ final class MemberReader
     /** Written; older versions are read as well. */
     public const VERSION = 2;
 
-    public const MOST_LOADS = 500;
-
     public const MOST_SUPPORTS = 60;
 
     public const MOST_CASES = 30;
@@ -51,7 +49,7 @@ final class MemberReader
         $supports = $this->supports($length);
         $hinges = $this->hinges($length, $supports);
         $cases = $this->cases();
-        $loads = $this->loads($length, $cases, $supports, $hinges);
+        $loads = (new LoadReader($f, $length, $cases, $supports, $hinges))->read($in);
 
         $sectionName = $f->text($in, 'section', 'section');
         $section = Catalogue::find($sectionName);
@@ -99,7 +97,7 @@ final class MemberReader
         $rows = $this->f->rows($this->in, 'supports', self::MOST_SUPPORTS, 'supports');
         $supports = [];
         foreach ($rows as $i => $row) {
-            $x = $this->position($row, 'x', "supports.{$i}.x", $length, 'The support');
+            $x = $this->f->place($row, 'x', "supports.{$i}.x", $length, 'The support');
             $kind = $this->f->choice($row, 'kind', "supports.{$i}.kind", SupportKind::Pinned);
             [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
             $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
@@ -150,7 +148,7 @@ final class MemberReader
         $hinges = [];
         foreach ($given as $i => $text) {
             $path = "hinges.{$i}";
-            $x = $this->position([$text], '0', $path, $length, 'The hinge');
+            $x = $this->f->place([$text], '0', $path, $length, 'The hinge');
             if ($this->f->hasErrors()) {
                 continue;
             }
@@ -202,127 +200,6 @@ final class MemberReader
     }
 
     /**
-     * @param  list<LoadCase>  $cases
-     * @param  list<Support>  $supports
-     * @param  list<float>  $hinges
-     * @return list<Load>
-     */
-    private function loads(float $length, array $cases, array $supports, array $hinges): array
-    {
-        $byId = array_column($cases, null, 'id');
-        $loads = [];
-        foreach ($this->f->rows($this->in, 'loads', self::MOST_LOADS, 'loads') as $i => $row) {
-            $path = "loads.{$i}";
-            $caseId = $this->f->text($row, 'case', "{$path}.case");
-            $case = $byId[$caseId] ?? null;
-            if ($case === null) {
-                $this->f->fail("{$path}.case", 'This load belongs to no load case of the member.');
-            }
-            $load = $this->load($row, $path, $length, $caseId, $case?->category === Category::WindUp);
-            $load = $load->kind->isDisplacement() ? $this->atSupport($load, $path, $supports) : $load;
-            if ($case !== null && $load->kind->isDisplacement() !== ($case->category === Category::Settlement)) {
-                $this->f->fail("{$path}.case", $load->kind->isDisplacement()
-                    ? 'A movement of a support belongs to a load case of the category “Settlement”.'
-                    : 'A load case of the category “Settlement” takes movements of supports only.');
-            }
-            if ($load->kind === LoadKind::Moment && ! $this->f->hasErrors() && array_filter($hinges, fn (float $x): bool => abs($x - $load->from) < 1.0) !== []) {
-                $this->f->fail("{$path}.x", 'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.');
-            }
-            $loads[] = $load;
-        }
-
-        return $loads;
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private function load(array $row, string $path, float $length, string $case, bool $up): Load
-    {
-        $f = $this->f;
-        /** @var LoadKind $kind */
-        $kind = $f->choice($row, 'kind', "{$path}.kind", LoadKind::Line);
-        $sign = $up ? -1.0 : 1.0;
-        $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up): float {
-            $v = $f->quantity($row, $key, "{$path}.{$key}", $quantity);
-            if ($up && $v < 0) {
-                $f->fail("{$path}.{$key}", 'Loads of an upward wind case are entered as positive numbers; they act upward.');
-            }
-
-            return $v;
-        };
-        $pressure = $width = null;
-        if ($kind->isAtOnePlace()) {
-            $from = $to = $this->position($row, 'x', "{$path}.x", $length, 'The load');
-            $start = $end = $sign * $value('value', match ($kind) {
-                LoadKind::Moment => Kind::Moment,
-                LoadKind::Settlement => Kind::Deflection,
-                LoadKind::Rotation => Kind::Rotation,
-                default => Kind::Force,
-            });
-        } else {
-            $from = ($row['from'] ?? '') === '' ? 0.0 : $this->position($row, 'from', "{$path}.from", $length, 'The load');
-            $to = ($row['to'] ?? '') === '' ? $length : $this->position($row, 'to', "{$path}.to", $length, 'The load');
-            if ($to <= $from && ! $f->hasErrors()) {
-                $f->fail("{$path}.to", 'The load must end to the right of where it starts.');
-            }
-            if ($kind === LoadKind::Area) {
-                $pressure = $sign * $value('value', Kind::AreaLoad);
-                $width = $f->positive($row, 'width', "{$path}.width", Kind::Length, 'The width carried');
-                $start = $end = $pressure * $width;
-            } else {
-                $start = $sign * $value('value', Kind::LineLoad);
-                $end = ($row['end'] ?? '') === '' ? $start : $sign * $value('end', Kind::LineLoad);
-            }
-        }
-
-        return new Load(
-            $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"),
-            $f->text($row, 'remark', "{$path}.remark"), $from, $to, $start, $end, $pressure, $width,
-        );
-    }
-
-    /**
-     * A movement of a support, placed exactly on it.
-     *
-     * @param  list<Support>  $supports
-     */
-    private function atSupport(Load $load, string $path, array $supports): Load
-    {
-        $f = $this->f;
-        foreach ($supports as $support) {
-            if (abs($support->x - $load->from) < 1.0) {
-                if ($load->kind === LoadKind::Settlement && $support->kind === SupportKind::Guided) {
-                    $f->fail("{$path}.x", 'A guided support is free to move up and down: it cannot settle.');
-                } elseif ($load->kind === LoadKind::Rotation && ! $support->holdsTurning()) {
-                    $f->fail("{$path}.x", 'The beam turns freely on this support: its rotation does nothing.');
-                }
-
-                return new Load($load->id, $load->case, $load->kind, $load->name, $load->remark, $support->x, $support->x, $load->start, $load->end);
-            }
-        }
-        if (! $f->hasErrors()) {
-            $f->fail("{$path}.x", 'There is no support at this place that could move.');
-        }
-
-        return $load;
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private function position(array $row, string $key, string $path, float $length, string $what): float
-    {
-        // Places that differ by a rounding only (1/3 of 6 m, 2 m) are the same place.
-        $x = round($this->f->quantity($row, $key, $path, Kind::Length), 6);
-        // A position typed in feet may miss the end of a length typed in metres by a rounding.
-        if ($x > $length && $x < $length + 0.5) {
-            return $length;
-        }
-        if (($x < 0 || $x > $length) && $length > 0) {
-            $this->f->fail($path, "{$what} lies off the beam, which is ".$this->meters($length).' long.');
-        }
-
-        return $x;
-    }
-
-    /**
      * @param  array<array-key, mixed>  $in
      * @param  list<Support>  $supports
      */
@@ -349,7 +226,7 @@ final class MemberReader
                 $given = [];
             }
             foreach ($given as $i => $text) {
-                $positions[] = $this->position([$text], '0', "{$path}.positions.{$i}", $length, 'The restraint');
+                $positions[] = $this->f->place([$text], '0', "{$path}.positions.{$i}", $length, 'The restraint');
             }
             sort($positions);
         }
@@ -383,10 +260,5 @@ final class MemberReader
         }
 
         return array_values(array_intersect($known, $families));
-    }
-
-    private function meters(float $length): string
-    {
-        return rtrim(rtrim(number_format($length / 1000, 3, '.', ''), '0'), '.').' m';
     }
 }

@@ -115,7 +115,7 @@ final readonly class SheetBuilder
             $i === 0 ? '' : $this->format($s->x - $m->supports[$i - 1]->x, Kind::Length),
         ], $m->supports, array_keys($m->supports));
         $loads = array_map(fn (Load $l): array => [
-            $l->name, $names[$l->case], $categories[$l->case], $this->loadText($l), $this->placeText($l), $l->remark,
+            $l->name, $names[$l->case], $categories[$l->case], $this->loadText($l), $this->placeText($l), $l->on ? $l->remark : trim('switched off, without effect. '.$l->remark),
         ], $m->loads);
         if ($m->selfWeight) {
             array_unshift($loads, ['Self-weight', 'Self-weight', 'Permanent', $this->format($m->section->weight(), Kind::LineLoad), 'full length', '']);
@@ -151,13 +151,22 @@ final readonly class SheetBuilder
     private function loadText(Load $l): string
     {
         return match ($l->kind) {
-            LoadKind::Point => $this->format($l->start, Kind::Force),
-            LoadKind::Moment => $this->format($l->start, Kind::Moment),
-            LoadKind::Settlement => 'settles '.$this->format($l->start, Kind::Deflection),
-            LoadKind::Rotation => 'turns '.$this->format($l->start, Kind::Rotation),
-            LoadKind::Area => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->format((float) $l->width, Kind::Length).' = '.$this->format($l->start, Kind::LineLoad),
-            LoadKind::Line => $l->start === $l->end ? $this->format($l->start, Kind::LineLoad) : $this->format($l->start, Kind::LineLoad).' to '.$this->format($l->end, Kind::LineLoad),
+            LoadKind::Point => $this->format($l->start(), Kind::Force),
+            LoadKind::Moment => $this->format($l->start(), Kind::Moment),
+            LoadKind::Settlement => 'settles '.$this->format($l->start(), Kind::Deflection),
+            LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
+            LoadKind::Area, LoadKind::Slab => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
+            LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };
+    }
+
+    private function widthText(Load $l): string
+    {
+        $same = count($l->widths) === 2 && $l->widths[0][1] === $l->widths[1][1];
+
+        return $same
+            ? $this->format($l->widths[0][1], Kind::Length).' = '.$this->format($l->start(), Kind::LineLoad)
+            : implode(', ', array_map(fn (array $w): string => $this->format($w[1], Kind::Length).' at '.$this->format($w[0], Kind::Length), $l->widths));
     }
 
     private function placeText(Load $l): string

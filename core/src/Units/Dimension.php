@@ -19,4 +19,5 @@ enum Dimension: string
     case Warping = 'warping';
     case Stiffness = 'stiffness';
     case Angle = 'angle';
+    case UnitWeight = 'unitWeight';
 }

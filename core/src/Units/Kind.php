@@ -26,6 +26,7 @@ enum Kind: string
     case Spring = 'spring';
     case RotationSpring = 'rotationSpring';
     case Rotation = 'rotation';
+    case Angle = 'angle';
 
     public function dimension(): Dimension
     {

@@ -25,7 +25,7 @@ final class Quantity
     /** Powers of force and length of each dimension. */
     private const POWERS = [
         'number' => [0, 0], 'length' => [0, 1], 'force' => [1, 0], 'lineLoad' => [1, -1], 'stress' => [1, -2],
-        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'angle' => [0, 0],
+        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'angle' => [0, 0], 'unitWeight' => [1, -3],
     ];
 
     private int $at = 0;
@@ -231,6 +231,7 @@ final class Quantity
             Dimension::Moment => 'a moment',
             Dimension::Area => 'an area',
             Dimension::Angle => 'an angle',
+            Dimension::UnitWeight => 'a unit weight',
             default => 'a section property',
         };
     }

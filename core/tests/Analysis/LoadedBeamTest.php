@@ -26,8 +26,8 @@ it('cuts imposed load at the supports and loses nothing of it', function (): voi
             foreach ($member->loads as $load) {
                 if ($load->case === $case->case->id) {
                     $given += match ($load->kind->value) {
-                        'line', 'area' => ($load->start + $load->end) / 2 * ($load->to - $load->from),
-                        'point' => $load->start,
+                        'line', 'area' => ($load->start() + $load->end()) / 2 * ($load->to - $load->from),
+                        'point' => $load->start(),
                         default => 0.0,
                     };
                 }

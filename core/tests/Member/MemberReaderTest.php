@@ -51,6 +51,14 @@ it('tells what is wrong at its field', function (array $change, string $path, st
     'hinge off the beam' => [['hinges' => ['7 m']], 'hinges.0', 'off the beam'],
     'hinges that are no list' => [['hinges' => '3 m'], 'hinges', 'a list'],
     'moment on a hinge' => [['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], 'hinges' => ['3 m'], 'loads' => [['id' => 'm', 'case' => 'g', 'kind' => 'moment', 'x' => '3 m', 'value' => '5 kNm']]], 'loads.0.x', 'a hinge here'],
+    'slab load with a flat yield line' => [['loads' => [['id' => 's', 'case' => 'q', 'kind' => 'slab', 'value' => '5 kN/m²', 'width' => '2 m', 'angle' => '10 deg']]], 'loads.0.angle', '20 to 70 degrees'],
+    'slab load without a width' => [['loads' => [['id' => 's', 'case' => 'q', 'kind' => 'slab', 'value' => '5 kN/m²']]], 'loads.0.width', 'Nothing is entered'],
+    'peak beyond the load' => [['loads' => [['id' => 's', 'case' => 'q', 'kind' => 'slab', 'value' => '5 kN/m²', 'width' => '2 m', 'from' => '1 m', 'to' => '3 m', 'peak' => '4 m']]], 'loads.0.peak', 'within the length'],
+    'one width only' => [['loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'area', 'value' => '5 kN/m²', 'widths' => [['x' => '0 m', 'width' => '2 m']]]]], 'loads.0.widths', 'two places at least'],
+    'widths out of order' => [['loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'area', 'value' => '5 kN/m²', 'widths' => [['x' => '2 m', 'width' => '2 m'], ['x' => '1 m', 'width' => '2 m']]]]], 'loads.0.widths.1.x', 'to the right of the one before'],
+    'widths of nothing' => [['loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'area', 'value' => '5 kN/m²', 'widths' => [['x' => '0 m', 'width' => '0 m'], ['x' => '1 m', 'width' => '0 m']]]]], 'loads.0.widths', 'nothing is carried'],
+    'widths that are no list' => [['loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'area', 'value' => '5 kN/m²', 'widths' => 'all']]], 'loads.0.widths', 'a list of widths'],
+    'a switch that is no switch' => [['loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'line', 'value' => '5 kN/m', 'off' => 'yes']]], 'loads.0.off', 'true or false'],
     'settlement off the supports' => [moved('settlement', '3 m', '10 mm'), 'loads.0.x', 'no support at this place'],
     'settlement in a permanent case' => [moved('settlement', '6 m', '10 mm', 'permanent'), 'loads.0.case', 'category “Settlement”'],
     'line load among settlements' => [['cases' => [['id' => 'g', 'name' => 'S', 'category' => 'settlement']], 'loads' => [lineLoad('g', '5 kN/m')]], 'loads.0.case', 'movements of supports only'],
@@ -118,5 +126,5 @@ it('turns upward wind up and area loads into line loads', function (): void {
         'cases' => [['id' => 'w', 'name' => 'W', 'category' => 'wind-up'], ['id' => 'g', 'name' => 'G', 'category' => 'permanent']],
         'loads' => [lineLoad('w', '2 kN/m'), lineLoad('g', '2.5 kN/m²', ['kind' => 'area', 'width' => '5.2/2 m'])],
     ]));
-    expect($member->loads[0]->start)->toBe(-2.0)->and($member->loads[1]->start)->toBeNear(6.5);
+    expect($member->loads[0]->start())->toBe(-2.0)->and($member->loads[1]->start())->toBeNear(6.5);
 });

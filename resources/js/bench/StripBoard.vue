@@ -96,7 +96,8 @@ function grip(what: Held, id: string): Grip {
     }
     const load = document?.loads.find((l) => l.id === id)
     const point = load !== undefined && isAtOnePlace(load.kind)
-    return { what, id, index: -1, from: at(point ? load.x : load?.from, 0), to: point ? at(load.x, 0) : at(load?.to, length.value) }
+    const [first, last] = [load?.widths?.[0]?.x ?? load?.from, load?.widths?.at(-1)?.x ?? load?.to]
+    return { what, id, index: -1, from: at(point ? load.x : first, 0), to: point ? at(load.x, 0) : at(last, length.value) }
 }
 
 function grab(event: PointerEvent, what: Held, id: string): void {
@@ -136,6 +137,7 @@ function move({ what, id, index, from, to }: Grip, by: number, how: string): voi
         if (!load) return
         if (isDisplacement(load.kind)) return // it belongs to its support
         if (isAtOnePlace(load.kind)) load.x = at(from + by)
+        else if (load.widths) stretchWidths(load.widths, what, from, to, by)
         else if (what === 'from') load.from = at(Math.min(from + by, to - 50))
         else if (what === 'to') load.to = at(Math.max(to + by, from + 50))
         else {
@@ -145,6 +147,18 @@ function move({ what, id, index, from, to }: Grip, by: number, how: string): voi
             load.to = at(to + room)
         }
     }, `${how}.${what}.${id}`)
+}
+
+/** Widths along the member move together, or are drawn out by the end that is held. */
+function stretchWidths(widths: { x: string }[], what: Held, from: number, to: number, by: number): void {
+    const start = what === 'to' ? from : within(Math.min(from + by, what === 'from' ? to - 50 : length.value - (to - from)))
+    const end = what === 'from' ? to : what === 'to' ? within(Math.max(to + by, from + 50)) : start + to - from
+    // Measured from where they are now, which a drag has moved already.
+    const places = widths.map((w) => readQuantity(w.x, 'length') ?? 0)
+    const [first, last] = [places[0] ?? 0, places.at(-1) ?? 0]
+    widths.forEach((w, i) => {
+        w.x = typed(start + (((places[i] ?? 0) - first) * (end - start)) / Math.max(1, last - first), 'length', units.value)
+    })
 }
 
 function release(): void {

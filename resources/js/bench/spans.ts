@@ -43,6 +43,8 @@ export function stretch(member: MemberDocument, span: Span, length: number, unit
         if (l.x) l.x = moved(l.x)
         if (l.from) l.from = moved(l.from)
         if (l.to) l.to = moved(l.to)
+        if (l.peak) l.peak = moved(l.peak)
+        for (const w of l.widths ?? []) w.x = moved(w.x)
     }
     for (const flange of [member.restraint?.top, member.restraint?.bottom]) {
         if (flange?.positions) flange.positions = flange.positions.map(moved)

@@ -84,7 +84,7 @@ export interface LoadDocument {
      * id of a load case
      */
     case: string
-    kind: 'line' | 'area' | 'point' | 'moment' | 'settlement' | 'rotation'
+    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation'
     name?: string
     remark?: string
     /**
@@ -108,9 +108,31 @@ export interface LoadDocument {
      */
     end?: string
     /**
-     * Width that an area load is carried over.
+     * Width that an area load is carried over; for a slab spanning two ways the greatest one.
      */
     width?: string
+    /**
+     * Area load whose width changes along the member; in place of width, from and to.
+     *
+     * @maxItems 50
+     */
+    widths?: WidthDocument[]
+    /**
+     * Slab: angle of its yield lines to this edge; empty: 45 deg.
+     */
+    angle?: string
+    /**
+     * Slab: place of the peak of a triangle, in place of the angle.
+     */
+    peak?: string
+    /**
+     * Switched off: kept, but without effect.
+     */
+    off?: boolean
+}
+export interface WidthDocument {
+    x: Quantity
+    width: Quantity
 }
 export interface DeflectionLimits {
     /**

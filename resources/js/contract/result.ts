@@ -72,11 +72,17 @@ export interface LoadResult {
     id: string
     name: string
     case: string
-    kind: 'line' | 'area' | 'point' | 'moment' | 'settlement' | 'rotation'
+    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation'
     from: number
     to: number
-    start: number
-    end: number
+    /**
+     * false: switched off
+     */
+    on: boolean
+    /**
+     * place and value, straight in between
+     */
+    profile: [number, number][]
 }
 export interface RestraintResult {
     continuous: boolean

@@ -59,7 +59,7 @@ export function freshId(prefix: string, taken: string[]): string {
 
 export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
 
-export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => kind !== 'line' && kind !== 'area'
+export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => kind !== 'line' && kind !== 'area' && kind !== 'slab'
 
 /** The same place, written alike or within a millimetre. */
 export function isAt(a: string | undefined, b: string | undefined): boolean {

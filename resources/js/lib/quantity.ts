@@ -21,6 +21,7 @@ const POWERS: Record<string, [number, number]> = {
     warping: [0, 6],
     stiffness: [1, 2],
     angle: [0, 0],
+    unitWeight: [1, -3],
 }
 const NOUNS: Record<string, string> = {
     number: 'a plain number',
@@ -31,6 +32,7 @@ const NOUNS: Record<string, string> = {
     moment: 'a moment',
     area: 'an area',
     angle: 'an angle',
+    unitWeight: 'a unit weight',
 }
 
 /** What is wrong with a typed quantity, in a sentence for the engineer. */

@@ -126,7 +126,7 @@ onBeforeUnmount(() => void editor.save())
                 <div class="flex min-h-0 flex-col">
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
                         <label class="flex items-center gap-2">
-                            <span class="text-faint">Strips show</span>
+                            <span class="whitespace-nowrap text-faint">Strips show</span>
                             <select v-model="show" class="field w-auto! max-w-80">
                                 <option value="envelope">the envelope of all combinations</option>
                                 <optgroup label="Combination">

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LoadResult, MemberResult } from '@/contract/result'
+import type { MemberResult } from '@/contract/result'
 import { isDisplacement } from '@/lib/member'
 import SupportMark from '@/strips/SupportMark.vue'
-import { intoLanes } from '@/strips/lanes'
+import { hasLabels, loadMarks } from '@/strips/loadMarks'
 import type { Held } from '@/strips/held'
-import { format, type Kind, type UnitSystem } from '@/lib/units'
+import { format, type UnitSystem } from '@/lib/units'
 
 /** The member to scale along x: loads in lanes above, supports, restraints and dimensions below. */
 const props = defineProps<{
@@ -23,96 +23,10 @@ const emit = defineEmits<{
     nudge: [event: KeyboardEvent, what: Held, id: string]
 }>()
 
-const KIND: Record<LoadResult['kind'], Kind> = {
-    line: 'lineLoad',
-    area: 'lineLoad',
-    point: 'force',
-    moment: 'moment',
-    settlement: 'deflection',
-    rotation: 'rotation',
-}
 const beamY = computed(() => props.y + props.height - 46)
-const perPixel = computed(() => props.member.length / Math.max(1, props.sx(props.member.length) - props.sx(0)))
-const layout = computed(() => intoLanes(props.member.loads, 90 * perPixel.value))
-const laneHeight = computed(() => Math.min(46, (props.height - 62) / layout.value.lanes))
-const labelled = computed(() => laneHeight.value >= 13)
-
-interface Drawn {
-    load: LoadResult
-    base: number
-    label: string
-    labelX: number
-    labelY: number
-    anchor: 'start' | 'middle' | 'end'
-    shape: string
-    arrows: string
-    box: { x: number; y: number; w: number; h: number }
-}
-
-const drawn = computed<Drawn[]>(() => {
-    const most = Math.max(
-        1e-9,
-        ...props.member.loads.filter((l) => l.kind === 'line' || l.kind === 'area').flatMap((l) => [Math.abs(l.start), Math.abs(l.end)]),
-    )
-    return layout.value.placed.map(({ load, lane }) => {
-        const base = beamY.value - 9 - lane * laneHeight.value
-        const tall = Math.max(4, laneHeight.value - (labelled.value ? 17 : 3))
-        const x0 = props.sx(load.from)
-        const x1 = props.sx(load.to)
-        const kind = KIND[load.kind]
-        const value =
-            load.start === load.end
-                ? format(load.start, kind, props.units)
-                : `${format(load.start, kind, props.units)} to ${format(load.end, kind, props.units)}`
-        const label = load.name ? `${load.name}  ${value}` : value
-        let shape = ''
-        let arrows = ''
-        let labelX = x0 + 3
-        let labelY = base - tall - 4
-        let anchor: Drawn['anchor'] = 'start'
-        if (load.kind === 'point' || load.kind === 'settlement') {
-            const up = load.start < 0
-            shape = `M${x0} ${base - tall}V${base}`
-            arrows = up ? `M${x0 - 3} ${base - tall + 6}L${x0} ${base - tall}l3 6` : `M${x0 - 3} ${base - 6}L${x0} ${base}l3 -6`
-            anchor = x0 > props.sx(props.member.length) - 60 ? 'end' : 'start'
-            labelX = anchor === 'end' ? x0 - 5 : x0 + 5
-            labelY = base - tall + 9
-        } else if (load.kind === 'moment' || load.kind === 'rotation') {
-            const r = Math.min(9, tall / 2 + 2)
-            const cy = base - r
-            const s = load.start < 0 ? -1 : 1
-            shape = `M${x0 - s * r} ${cy}A${r} ${r} 0 1 ${s > 0 ? 1 : 0} ${x0} ${cy + r}`
-            arrows = `M${x0 + s * 5} ${cy + r - 4}L${x0} ${cy + r}l${s * 6} 3`
-            labelX = x0 + r + 4
-            labelY = cy + 4
-            if (x0 > props.sx(props.member.length) - 60) {
-                anchor = 'end'
-                labelX = x0 - r - 4
-            }
-        } else {
-            const h0 = Math.max(load.start === 0 ? 0 : 3, (tall * Math.abs(load.start)) / most)
-            const h1 = Math.max(load.end === 0 ? 0 : 3, (tall * Math.abs(load.end)) / most)
-            shape = `M${x0} ${base}V${base - h0}L${x1} ${base - h1}V${base}Z`
-            labelY = base - Math.max(h0, h1) - 4
-            const n = Math.max(1, Math.round((x1 - x0) / 24))
-            for (let i = 0; i <= n; i++) {
-                const x = x0 + ((x1 - x0) * i) / n
-                const h = h0 + ((h1 - h0) * i) / n
-                const up = load.start + load.end < 0
-                if (h > 5) arrows += up ? `M${x} ${base}V${base - h}m-2 4 2-4 2 4` : `M${x} ${base - h}V${base}m-2-4 2 4 2-4`
-            }
-        }
-        const line = load.from !== load.to
-        // A long label near the right end would run out of the drawing.
-        const end = props.sx(props.member.length)
-        if (line && labelX + 6 * label.length > end) {
-            anchor = 'end'
-            labelX = Math.max(end, 6 * label.length)
-        }
-        const box = { x: line ? x0 : x0 - 9, y: base - laneHeight.value + 1, w: line ? x1 - x0 : 18, h: laneHeight.value }
-        return { load, base, label, labelX, labelY, anchor, shape, arrows, box }
-    })
-})
+const room = computed(() => props.height - 62)
+const labelled = computed(() => hasLabels(props.member, props.sx, room.value))
+const drawn = computed(() => loadMarks(props.member, props.sx, beamY.value - 9, room.value, props.units))
 
 const dimensions = computed(() =>
     props.member.fields.map((f) => ({ x0: props.sx(f.from), x1: props.sx(f.to), text: format(f.to - f.from, 'length', props.units) })),
@@ -124,7 +38,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
 
 <template>
     <g>
-        <g v-for="d in drawn" :key="d.load.id" :class="d.load.id === selected ? 'text-accent' : 'text-ink'">
+        <g v-for="d in drawn" :key="d.load.id" :class="d.load.id === selected ? 'text-accent' : d.load.on ? 'text-ink' : 'text-faint opacity-60'">
             <path
                 :d="d.shape"
                 fill="currentColor"
@@ -149,7 +63,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
             </text>
             <template v-if="interactive">
                 <rect
-                    v-bind="{ ...d.box, width: d.box.w, height: d.box.h, ...handle(`Load ${d.label}`) }"
+                    v-bind="{ ...d.box, ...handle(`Load ${d.label}`) }"
                     fill="transparent"
                     class="cursor-grab focus:outline-2 focus:outline-accent"
                     @pointerdown.prevent="emit('grab', $event, 'load', d.load.id)"

@@ -12,8 +12,14 @@ const load = (id: string, from: number, to: number): LoadResult => ({
     kind: from === to ? 'point' : 'line',
     from,
     to,
-    start: 5,
-    end: 5,
+    on: true,
+    profile:
+        from === to
+            ? [[from, 5]]
+            : [
+                  [from, 5],
+                  [to, 5],
+              ],
 })
 
 it('puts loads that would overlap into lanes of their own', () => {

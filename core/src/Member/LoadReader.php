@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Units\Kind;
+
+/** Reads the loads of a member document. */
+final class LoadReader
+{
+    public const MOST_LOADS = 500;
+
+    private const MOST_WIDTHS = 50;
+
+    /** rad; yield lines of a slab are between these. */
+    private const FLATTEST = 0.35;
+
+    private const STEEPEST = 1.22;
+
+    /**
+     * @param  list<LoadCase>  $cases
+     * @param  list<Support>  $supports
+     * @param  list<float>  $hinges
+     */
+    public function __construct(
+        private readonly Fields $f,
+        private readonly float $length,
+        private readonly array $cases,
+        private readonly array $supports,
+        private readonly array $hinges,
+    ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @return list<Load>
+     */
+    public function read(array $in): array
+    {
+        $byId = array_column($this->cases, null, 'id');
+        $loads = [];
+        foreach ($this->f->rows($in, 'loads', self::MOST_LOADS, 'loads') as $i => $row) {
+            $path = "loads.{$i}";
+            $caseId = $this->f->text($row, 'case', "{$path}.case");
+            $case = $byId[$caseId] ?? null;
+            if ($case === null) {
+                $this->f->fail("{$path}.case", 'This load belongs to no load case of the member.');
+            }
+            /** @var LoadKind $kind */
+            $kind = $this->f->choice($row, 'kind', "{$path}.kind", LoadKind::Line);
+            if ($case !== null && $kind->isDisplacement() !== ($case->category === Category::Settlement)) {
+                $this->f->fail("{$path}.case", $kind->isDisplacement()
+                    ? 'A movement of a support belongs to a load case of the category “Settlement”.'
+                    : 'A load case of the category “Settlement” takes movements of supports only.');
+            }
+            $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category === Category::WindUp);
+        }
+
+        return $loads;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function load(array $row, string $path, LoadKind $kind, string $case, bool $up): Load
+    {
+        $f = $this->f;
+        $sign = $up ? -1.0 : 1.0;
+        $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up, $sign): float {
+            $v = $f->quantity($row, $key, "{$path}.{$key}", $quantity);
+            if ($up && $v < 0) {
+                $f->fail("{$path}.{$key}", 'Loads of an upward wind case are entered as positive numbers; they act upward.');
+            }
+
+            return $sign * $v;
+        };
+        $pressure = null;
+        $widths = [];
+        if ($kind->isAtOnePlace()) {
+            $x = $this->place($row, 'x', $path);
+            $x = $kind->isDisplacement() ? $this->onSupport($x, $kind, $path) : $x;
+            if ($kind === LoadKind::Moment && ! $f->hasErrors() && array_filter($this->hinges, fn (float $hinge): bool => abs($hinge - $x) < 1.0) !== []) {
+                $f->fail("{$path}.x", 'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.');
+            }
+            $profile = [[$x, $value('value', match ($kind) {
+                LoadKind::Moment => Kind::Moment,
+                LoadKind::Settlement => Kind::Deflection,
+                LoadKind::Rotation => Kind::Rotation,
+                default => Kind::Force,
+            })]];
+        } elseif ($kind === LoadKind::Line) {
+            [$from, $to] = $this->extent($row, $path);
+            $start = $value('value', Kind::LineLoad);
+            $profile = [[$from, $start], [$to, ($row['end'] ?? '') === '' ? $start : $value('end', Kind::LineLoad)]];
+        } else {
+            $pressure = $value('value', Kind::AreaLoad);
+            $widths = match (true) {
+                $kind === LoadKind::Slab => $this->slab($row, $path),
+                array_key_exists('widths', $row) => $this->widths($row, $path),
+                default => $this->sameWidth($row, $path),
+            };
+            $profile = $widths === [] ? [[0.0, 0.0]] : array_map(fn (array $w): array => [$w[0], $pressure * $w[1]], $widths);
+        }
+
+        return new Load(
+            $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths,
+        );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return array{float, float}
+     */
+    private function extent(array $row, string $path): array
+    {
+        $from = ($row['from'] ?? '') === '' ? 0.0 : $this->place($row, 'from', $path);
+        $to = ($row['to'] ?? '') === '' ? $this->length : $this->place($row, 'to', $path);
+        if ($to <= $from && ! $this->f->hasErrors()) {
+            $this->f->fail("{$path}.to", 'The load must end to the right of where it starts.');
+        }
+
+        return [$from, $to];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return list<array{float, float}> place, width
+     */
+    private function sameWidth(array $row, string $path): array
+    {
+        [$from, $to] = $this->extent($row, $path);
+        $width = $this->f->positive($row, 'width', "{$path}.width", Kind::Length, 'The width carried');
+
+        return [[$from, $width], [$to, $width]];
+    }
+
+    /**
+     * A width that changes along the member, straight between the places that are given.
+     *
+     * @param  array<array-key, mixed>  $row
+     * @return list<array{float, float}>
+     */
+    private function widths(array $row, string $path): array
+    {
+        $rows = $this->f->rows($row, 'widths', self::MOST_WIDTHS, 'widths', "{$path}.widths");
+        if (count($rows) < 2 && ! $this->f->hasErrors()) {
+            $this->f->fail("{$path}.widths", 'Give the width at two places at least.');
+        }
+        $widths = [];
+        $most = $last = 0.0;
+        foreach ($rows as $i => $at) {
+            $x = $this->f->place($at, 'x', "{$path}.widths.{$i}.x", $this->length, 'The load');
+            $width = $this->f->quantity($at, 'width', "{$path}.widths.{$i}.width", Kind::Length);
+            if ($width < 0) {
+                $this->f->fail("{$path}.widths.{$i}.width", 'A width cannot be negative.');
+            }
+            if ($i > 0 && $x <= $last && ! $this->f->hasErrors()) {
+                $this->f->fail("{$path}.widths.{$i}.x", 'Each place must lie to the right of the one before.');
+            }
+            $most = max($most, $width);
+            $last = $x;
+            $widths[] = [$x, $width];
+        }
+        if ($most <= 0.0 && ! $this->f->hasErrors()) {
+            $this->f->fail("{$path}.widths", 'No width is greater than zero, so that nothing is carried.');
+        }
+
+        return $widths;
+    }
+
+    /**
+     * The part of a slab spanning two ways that its yield lines give to one edge: it grows from the corners at an angle
+     * up to the greatest width, or to a peak.
+     *
+     * @param  array<array-key, mixed>  $row
+     * @return list<array{float, float}>
+     */
+    private function slab(array $row, string $path): array
+    {
+        $f = $this->f;
+        [$from, $to] = $this->extent($row, $path);
+        $width = $f->positive($row, 'width', "{$path}.width", Kind::Length, 'The greatest width');
+        if (($row['peak'] ?? '') !== '') {
+            $peak = $this->place($row, 'peak', $path);
+            if (($peak < $from || $peak > $to) && ! $f->hasErrors()) {
+                $f->fail("{$path}.peak", 'The peak lies within the length of the load.');
+            }
+
+            return [...$peak > $from ? [[$from, 0.0]] : [], [$peak, $width], ...$peak < $to ? [[$to, 0.0]] : []];
+        }
+        $angle = ($row['angle'] ?? '') === '' ? M_PI / 4 : $f->quantity($row, 'angle', "{$path}.angle", Kind::Angle);
+        if (($angle < self::FLATTEST || $angle > self::STEEPEST) && ! $f->hasErrors()) {
+            $f->fail("{$path}.angle", 'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are held alike.');
+        }
+        $rise = $width / tan(max($angle, self::FLATTEST));
+        $half = ($to - $from) / 2;
+
+        return $rise >= $half
+            ? [[$from, 0.0], [$from + $half, $width * $half / max($rise, 1e-9)], [$to, 0.0]]
+            : [[$from, 0.0], [$from + $rise, $width], [$to - $rise, $width], [$to, 0.0]];
+    }
+
+    /** The support at a place that moves, exactly. */
+    private function onSupport(float $x, LoadKind $kind, string $path): float
+    {
+        foreach ($this->supports as $support) {
+            if (abs($support->x - $x) < 1.0) {
+                if ($kind === LoadKind::Settlement && $support->kind === SupportKind::Guided) {
+                    $this->f->fail("{$path}.x", 'A guided support is free to move up and down: it cannot settle.');
+                } elseif ($kind === LoadKind::Rotation && ! $support->holdsTurning()) {
+                    $this->f->fail("{$path}.x", 'The beam turns freely on this support: its rotation does nothing.');
+                }
+
+                return $support->x;
+            }
+        }
+        if (! $this->f->hasErrors()) {
+            $this->f->fail("{$path}.x", 'There is no support at this place that could move.');
+        }
+
+        return $x;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function place(array $row, string $key, string $path): float
+    {
+        return $this->f->place($row, $key, "{$path}.{$key}", $this->length, 'The load');
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Design\Design;
+use Waage\Design\Reactions;
+
+/**
+ * @param  array<string, mixed>  $load
+ * @return array{Design, list<float>} the design and its unfactored reactions
+ */
+function carrying(array $load): array
+{
+    $design = design(['loads' => [['id' => 'l', 'case' => 'q', ...$load]]]);
+    /** @var list<array{forces: list<float>}> $cases */
+    $cases = (new Reactions($design))->toArray()['cases'];
+
+    return [$design, $cases[0]['forces']];
+}
+
+// Slab panels on a beam of 6 m: areas by hand, moments from the handbook (triangle wL²/12, trapezium w (3L² − 4a²)/24 at
+// midspan; Steel Designers' Manual, 6th ed., from memory). 5 kN/m², imposed, γ = 1.5.
+it('carries its part of a slab spanning two ways', function (array $load, float $area, float $moment): void {
+    [$design, $forces] = carrying(['kind' => 'slab', 'value' => '5 kN/m²', ...$load]);
+    expect(array_sum($forces))->toBeNear(5e-3 * $area, 1e-9, 1.0)->and(weighing($design, 'bending')->demand)->toBeNear(1.5 * $moment);
+})->with([
+    'long edge: a trapezium, 2 m wide' => [['width' => '2 m'], 8e6, 10.0 * (3 * 6000 ** 2 - 4 * 2000 ** 2) / 24],
+    'short edge: a triangle, its height from 45 degrees' => [['width' => '5 m'], 9e6, 15.0 * 6000 ** 2 / 12],
+    'just a triangle' => [['width' => '3 m'], 9e6, 15.0 * 6000 ** 2 / 12],
+    'steeper yield lines next to a fixed edge' => [['width' => '2 m', 'angle' => '60 deg'], (6000 - 2000 / tan(M_PI / 3)) * 2000, 10.0 * (3 * 6000 ** 2 - 4 * (2000 / tan(M_PI / 3)) ** 2) / 24],
+    'triangle by the place of its peak, in the middle' => [['width' => '3 m', 'peak' => '3 m'], 9e6, 15.0 * 6000 ** 2 / 12],
+    // Peak at the right end: w L² / (9 √3).
+    'triangle with its peak at an end' => [['width' => '3 m', 'peak' => '6 m'], 9e6, 15.0 * 6000 ** 2 / (9 * sqrt(3))],
+]);
+
+it('follows a width that changes along the member', function (): void {
+    $widths = [['x' => '0 m', 'width' => '1 m'], ['x' => '2 m', 'width' => '3 m'], ['x' => '6 m', 'width' => '0.5 m']];
+    [$varying, $forces] = carrying(['kind' => 'area', 'value' => '4 kN/m²', 'widths' => $widths]);
+    // The same by line loads.
+    $lines = design(['loads' => [lineLoad('q', '4 kN/m', ['to' => '2 m', 'end' => '12 kN/m']), lineLoad('q', '12 kN/m', ['from' => '2 m', 'end' => '2 kN/m'])]]);
+    foreach (['bending', 'shear', 'buckling-top', 'deflection-total'] as $id) {
+        expect(weighing($varying, $id)->ratio)->toBeNear((float) weighing($lines, $id)->ratio, 1e-9);
+    }
+    expect(array_sum($forces))->toBeNear(4e-3 * (2000 * 2000 + 4000 * 1750));
+});
+
+it('keeps a load that is switched off without effect', function (): void {
+    $heavy = lineLoad('q', '80 kN/m', ['off' => true]);
+    $with = design(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m'), $heavy]]);
+    expect(weighing($with, 'bending')->ratio)->toBeNear((float) weighing(design(), 'bending')->ratio)->and($with->member->loads)->toHaveCount(3);
+    // A case without any load that acts takes part in no combination.
+    $off = design(['loads' => [lineLoad('g', '5 kN/m'), $heavy]]);
+    expect(json_encode(array_column($off->combinations, 'text'), JSON_UNESCAPED_UNICODE))->not->toContain('Imposed');
+});
+
+it('turns a slab upward in a case of upward wind', function (): void {
+    $design = design(['cases' => [['id' => 'w', 'name' => 'Wind', 'category' => 'wind-up']], 'loads' => [['id' => 's', 'case' => 'w', 'kind' => 'slab', 'value' => '1 kN/m²', 'width' => '2 m']]]);
+    expect($design->member->loads[0]->profile[1][1])->toBeNear(-2.0);
+});

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import { addCase } from '@/bench/loads'
+import type { CaseDocument, MemberDocument } from '@/contract/member'
+import { CATEGORIES } from '@/lib/member'
+
+/** The load cases of the member with their categories. */
+const props = defineProps<{ editor: Editor }>()
+const doc = computed(() => props.editor.document.value as MemberDocument)
+const fault = (path: string): string | undefined => props.editor.errors.value[path]?.[0]
+const used = (id: string): boolean => doc.value.loads.some((l) => l.case === id)
+const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
+</script>
+
+<template>
+    <div>
+        <span class="label">Load cases</span>
+        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[1fr_1.2fr_1.2rem] gap-1.5">
+            <div>
+                <input
+                    class="field"
+                    :value="c.name"
+                    :aria-label="`Name of load case ${i + 1}`"
+                    :aria-invalid="!!fault(`cases.${i}.name`)"
+                    @input="editor.change((d) => void (d.cases[i]!.name = valueOf($event)), `cases.${i}.name`)"
+                />
+                <span v-if="fault(`cases.${i}.name`)" class="fault" role="alert">{{ fault(`cases.${i}.name`) }}</span>
+            </div>
+            <select
+                class="field"
+                :value="c.category"
+                :aria-label="`Category of ${c.name}`"
+                @change="editor.change((d) => void (d.cases[i]!.category = valueOf($event) as CaseDocument['category']))"
+            >
+                <option v-for="(name, category) in CATEGORIES" :key="category" :value="category">{{ name }}</option>
+            </select>
+            <button
+                class="quiet px-1!"
+                :disabled="used(c.id)"
+                :title="used(c.id) ? 'Loads belong to this case' : ''"
+                :aria-label="`Remove load case ${c.name}`"
+                @click="editor.change((d) => void d.cases.splice(i, 1))"
+            >
+                ×
+            </button>
+        </div>
+        <button class="quiet mt-1 underline" @click="editor.change(addCase)">Add a load case</button>
+    </div>
+</template>

@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Editor } from '@/bench/editor'
+import { changeKind, duplicate, varyWidth } from '@/bench/loads'
+import QuantityField from '@/components/QuantityField.vue'
+import type { LoadDocument, MemberDocument } from '@/contract/member'
+import { isAt, isDisplacement } from '@/lib/member'
+import { inSystem } from '@/lib/quantity'
+import { type Kind } from '@/lib/units'
+
+/** The fields of the load that is open. */
+const props = defineProps<{
+    editor: Editor
+    index: number
+    kinds: Record<LoadDocument['kind'], string>
+    values: Record<LoadDocument['kind'], Kind>
+}>()
+const emit = defineEmits<{ select: [id: string]; copy: [id: string] }>()
+const doc = computed(() => props.editor.document.value as MemberDocument)
+const load = computed(() => doc.value.loads[props.index] as LoadDocument)
+const units = computed(() => props.editor.units.value)
+const path = computed(() => `loads.${props.index}`)
+const fault = (key: string): string | undefined => props.editor.errors.value[`${path.value}.${key}`]?.[0]
+const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
+
+function change(apply: (l: LoadDocument) => void, key = ''): void {
+    props.editor.change(
+        (d) => {
+            const l = d.loads[props.index]
+            if (l) apply(l)
+        },
+        key && `${path.value}.${key}`,
+    )
+}
+const set = (key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak', value: string): void =>
+    change((l) => void (l[key] = value), key)
+
+/** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
+type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak', string, Kind, string?]
+const fields = computed<Field[]>(() => {
+    const extent: Field[] = [
+        ['from', 'From x', 'length', 'left end'],
+        ['to', 'To x', 'length', 'right end'],
+    ]
+    switch (load.value.kind) {
+        case 'line':
+            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent]
+        case 'area':
+            return load.value.widths ? [] : [['width', 'Width carried', 'length'], ...extent]
+        case 'slab':
+            return [
+                ['width', 'Greatest width', 'length'],
+                ...extent,
+                ['angle', 'Yield lines at', 'angle', '45 deg'],
+                ['peak', 'or peak at x', 'length', 'by the angle'],
+            ]
+        case 'point':
+        case 'moment':
+            return [['x', 'At x', 'length']]
+        default:
+            return []
+    }
+})
+
+const into = ref('')
+const factor = ref('')
+const cases = computed(() => doc.value.cases.filter((c) => (c.category === 'settlement') === isDisplacement(load.value.kind)))
+function copyInto(): void {
+    let id = ''
+    props.editor.change((d) => void (id = duplicate(d, props.index, into.value || undefined, factor.value)))
+    emit('select', id)
+}
+</script>
+
+<template>
+    <div class="grid grid-cols-2 gap-x-2 gap-y-1.5 pr-1 pb-2">
+        <label><span class="label">Name</span><input class="field" :value="load.name" @input="set('name', valueOf($event))" /></label>
+        <label>
+            <span class="label">Load case</span>
+            <select class="field" :value="load.case" :aria-invalid="!!fault('case')" @change="set('case', valueOf($event))">
+                <option v-for="c in doc.cases" :key="c.id" :value="c.id">{{ c.name }}</option>
+            </select>
+            <span v-if="fault('case')" class="fault" role="alert">{{ fault('case') }}</span>
+        </label>
+        <label class="col-span-2">
+            <span class="label">Kind</span>
+            <select
+                class="field"
+                :value="load.kind"
+                @change="(e) => editor.change((d) => changeKind(d, index, valueOf(e) as LoadDocument['kind'], units))"
+            >
+                <option v-for="(name, kind) in kinds" :key="kind" :value="kind">{{ name }}</option>
+            </select>
+        </label>
+        <QuantityField
+            :label="load.kind === 'line' ? 'Value at start' : 'Value'"
+            :kind="values[load.kind]"
+            :units="units"
+            :model-value="load.value"
+            :error="fault('value')"
+            @update:model-value="(v) => set('value', v)"
+        />
+        <QuantityField
+            v-for="[key, label, kind, empty] in fields"
+            :key="key"
+            :label="label"
+            :kind="kind"
+            :units="units"
+            :model-value="load[key]"
+            :error="fault(key)"
+            :placeholder="empty"
+            :optional="empty !== undefined"
+            @update:model-value="(v) => set(key, v)"
+        />
+        <label v-if="isDisplacement(load.kind)">
+            <span class="label">Support</span>
+            <select
+                class="field"
+                aria-label="Support that moves"
+                :value="doc.supports.find((s) => isAt(s.x, load.x))?.x ?? ''"
+                @change="set('x', valueOf($event))"
+            >
+                <option v-for="(s, k) in doc.supports" :key="k" :value="s.x">{{ k + 1 }} at {{ inSystem(s.x, 'length', units) }}</option>
+            </select>
+            <span v-if="fault('x')" class="fault" role="alert">{{ fault('x') }}</span>
+        </label>
+
+        <template v-if="load.kind === 'area'">
+            <div v-if="load.widths" class="col-span-2 grid grid-cols-[1fr_1fr_1.2rem] gap-x-2 gap-y-1">
+                <span class="label">At x</span><span class="label">Width carried</span><span></span>
+                <template v-for="(w, k) in load.widths" :key="k">
+                    <QuantityField
+                        v-for="key in ['x', 'width'] as const"
+                        :key="key"
+                        :aria-label="`${key === 'x' ? 'Place' : 'Width'} ${k + 1}`"
+                        kind="length"
+                        :units="units"
+                        :model-value="w[key]"
+                        :error="fault(`widths.${k}.${key}`)"
+                        @update:model-value="(v) => change((l) => void (l.widths![k]![key] = v), `widths.${k}.${key}`)"
+                    />
+                    <button class="quiet px-1!" :aria-label="`Remove width ${k + 1}`" @click="change((l) => void l.widths?.splice(k, 1))">×</button>
+                </template>
+                <p v-if="fault('widths')" class="fault col-span-3" role="alert">{{ fault('widths') }}</p>
+                <span class="col-span-3 flex gap-2">
+                    <button
+                        class="quiet underline"
+                        @click="change((l) => void l.widths?.push({ x: doc.length, width: l.widths.at(-1)?.width ?? '' }))"
+                    >
+                        Add a place
+                    </button>
+                    <button class="quiet underline" @click="editor.change((d) => varyWidth(d, index, false))">One width</button>
+                </span>
+            </div>
+            <button v-else class="quiet col-span-2 justify-self-start underline" @click="editor.change((d) => varyWidth(d, index, true))">
+                Let the width change along the member
+            </button>
+        </template>
+
+        <label class="col-span-2"
+            ><span class="label">Remark</span><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
+        /></label>
+        <label class="col-span-2 flex items-center gap-2">
+            <input
+                type="checkbox"
+                :checked="!load.off"
+                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? delete l.off : (l.off = true)))"
+            />
+            The load acts
+        </label>
+        <div class="col-span-2 flex items-end gap-1.5">
+            <label class="min-w-0 grow"
+                ><span class="label">Duplicate into</span>
+                <select v-model="into" class="field">
+                    <option value="">the same load case</option>
+                    <option v-for="c in cases" :key="c.id" :value="c.id">{{ c.name }}</option>
+                </select>
+            </label>
+            <label class="w-14"
+                ><span class="label">times</span><input v-model="factor" class="field" placeholder="1" aria-label="Factor of the duplicate"
+            /></label>
+            <button class="quiet underline" @click="copyInto">Duplicate</button>
+        </div>
+        <span class="col-span-2 flex gap-2">
+            <button class="quiet underline" @click="emit('copy', load.id)">Copy</button>
+            <button class="quiet underline" @click="editor.change((d) => void d.loads.splice(index, 1))">Remove</button>
+        </span>
+    </div>
+</template>

@@ -1,0 +1,110 @@
+import type { LoadResult, MemberResult } from '@/contract/result'
+import { intoLanes } from '@/strips/lanes'
+import { format, type Kind, type UnitSystem } from '@/lib/units'
+
+/** A load as it is drawn: its shape with arrows on a base line, a label, and the box it is taken hold of by. */
+export interface LoadMark {
+    load: LoadResult
+    base: number
+    label: string
+    labelX: number
+    labelY: number
+    anchor: 'start' | 'middle' | 'end'
+    shape: string
+    arrows: string
+    box: { x: number; y: number; width: number; height: number }
+}
+
+const KIND: Record<LoadResult['kind'], Kind> = {
+    line: 'lineLoad',
+    area: 'lineLoad',
+    slab: 'lineLoad',
+    point: 'force',
+    moment: 'moment',
+    settlement: 'deflection',
+    rotation: 'rotation',
+}
+const values = (load: LoadResult): number[] => load.profile.map(([, value]) => value ?? 0)
+
+/**
+ * @param axis y of the line above which loads are drawn
+ * @param room height above it
+ */
+export function loadMarks(member: MemberResult, sx: (x: number) => number, axis: number, room: number, units: UnitSystem): LoadMark[] {
+    const end = sx(member.length)
+    const perPixel = member.length / Math.max(1, end - sx(0))
+    const { placed, lanes } = intoLanes(member.loads, 90 * perPixel)
+    const lane = Math.min(46, room / lanes)
+    const tall = Math.max(4, lane - (lane >= 13 ? 17 : 3))
+    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to).flatMap((l) => values(l).map(Math.abs)))
+    return placed.map(({ load, lane: level }) => {
+        const base = axis - level * lane
+        const x0 = sx(load.from)
+        const x1 = sx(load.to)
+        const text = valueText(load, units)
+        const label = `${load.name ? `${load.name}  ` : ''}${text}${load.on ? '' : ', off'}`
+        const nearEnd = x0 > end - 60
+        const mark = { load, base, label, labelX: x0 + 3, labelY: base - tall - 4, anchor: 'start' as LoadMark['anchor'], shape: '', arrows: '' }
+        const [start = 0] = values(load)
+        if (load.kind === 'point' || load.kind === 'settlement') {
+            mark.shape = `M${x0} ${base - tall}V${base}`
+            mark.arrows = start < 0 ? `M${x0 - 3} ${base - tall + 6}L${x0} ${base - tall}l3 6` : `M${x0 - 3} ${base - 6}L${x0} ${base}l3 -6`
+            mark.anchor = nearEnd ? 'end' : 'start'
+            mark.labelX = nearEnd ? x0 - 5 : x0 + 5
+            mark.labelY = base - tall + 9
+        } else if (load.kind === 'moment' || load.kind === 'rotation') {
+            const r = Math.min(9, tall / 2 + 2)
+            const cy = base - r
+            const s = start < 0 ? -1 : 1
+            mark.shape = `M${x0 - s * r} ${cy}A${r} ${r} 0 1 ${s > 0 ? 1 : 0} ${x0} ${cy + r}`
+            mark.arrows = `M${x0 + s * 5} ${cy + r - 4}L${x0} ${cy + r}l${s * 6} 3`
+            mark.anchor = nearEnd ? 'end' : 'start'
+            mark.labelX = nearEnd ? x0 - r - 4 : x0 + r + 4
+            mark.labelY = cy + 4
+        } else {
+            // Even a small load is seen, but one that falls to nothing does.
+            const points = load.profile.map(([x = 0, value = 0]) => ({ x: sx(x), h: value === 0 ? 0 : Math.max(3, (tall * Math.abs(value)) / most) }))
+            mark.shape = `M${x0} ${base}${points.map((p) => `L${p.x} ${base - p.h}`).join('')}L${x1} ${base}Z`
+            mark.labelY = base - Math.max(...points.map((p) => p.h)) - 4
+            const up = values(load).reduce((a, b) => a + b, 0) < 0
+            const n = Math.max(1, Math.round((x1 - x0) / 24))
+            for (let i = 0; i <= n; i++) {
+                const x = x0 + ((x1 - x0) * i) / n
+                const h = heightAt(points, x)
+                if (h > 5) mark.arrows += up ? `M${x} ${base}V${base - h}m-2 4 2-4 2 4` : `M${x} ${base - h}V${base}m-2-4 2 4 2-4`
+            }
+            // A long label near the right end would run out of the drawing.
+            if (mark.labelX + 6 * label.length > end) {
+                mark.anchor = 'end'
+                mark.labelX = Math.max(end, 6 * label.length)
+            }
+        }
+        const line = load.from !== load.to
+        return { ...mark, box: { x: line ? x0 : x0 - 9, y: base - lane + 1, width: line ? x1 - x0 : 18, height: lane } }
+    })
+}
+
+/** Are the lanes high enough for labels? */
+export function hasLabels(member: MemberResult, sx: (x: number) => number, room: number): boolean {
+    const perPixel = member.length / Math.max(1, sx(member.length) - sx(0))
+    return room / intoLanes(member.loads, 90 * perPixel).lanes >= 13
+}
+
+function valueText(load: LoadResult, units: UnitSystem): string {
+    const kind = KIND[load.kind]
+    const all = values(load)
+    const [start = 0] = all
+    const last = all.at(-1) ?? 0
+    const peak = all.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a), 0)
+    if (all.every((v) => v === start)) return format(start, kind, units)
+    if (all.length === 2) return `${format(start, kind, units)} to ${format(last, kind, units)}`
+    return `up to ${format(peak, kind, units)}`
+}
+
+function heightAt(points: { x: number; h: number }[], x: number): number {
+    const i = points.findIndex((p) => p.x >= x - 1e-6)
+    const b = points[Math.max(i, 0)]
+    const a = points[i - 1]
+    if (!b) return 0
+    return a && b.x > a.x ? a.h + ((b.h - a.h) * (x - a.x)) / (b.x - a.x) : b.h
+}
