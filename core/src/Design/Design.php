@@ -8,7 +8,8 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\UnstableBeam;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
-use Waage\Loading\En1990;
+use Waage\Loading\Combinations;
+use Waage\Loading\Purpose;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
@@ -27,6 +28,9 @@ final class Design
     /** @var list<Combination> */
     public readonly array $combinations;
 
+    /** @var list<Combination> those of the rules that the engineer leaves out */
+    public readonly array $leftOut;
+
     public readonly SteelBeam $checks;
 
     /** @var list<Weighing> heaviest first */
@@ -40,7 +44,13 @@ final class Design
     public function __construct(public readonly Member $member, bool $derive = true)
     {
         $this->beam = self::statics($member);
-        $this->combinations = En1990::combinations($this->beam->actingCases(), $member->basis);
+        $combinations = Combinations::of($member, $this->beam->actingCases());
+        $this->combinations = $combinations->acting;
+        $this->leftOut = $combinations->leftOut;
+        $isStrength = fn (Combination $c): bool => $c->purpose === Purpose::Strength;
+        if (array_filter($this->leftOut, $isStrength) !== [] && array_filter($this->combinations, $isStrength) === []) {
+            throw new InvalidMember([new FieldError('leftOut', 'Every strength combination is left out, so that no strength would be weighed. Leave one in, or add one of your own.')]);
+        }
         $this->checks = new SteelBeam($this->beam, $this->combinations);
         $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));
     }

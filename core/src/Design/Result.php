@@ -47,7 +47,8 @@ final readonly class Result
             'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'reason' => $verdict->reason],
             'member' => $this->member(),
             'section' => $this->section(),
-            'combinations' => array_map(fn (Combination $c): array => ['id' => $c->id, 'purpose' => $c->purpose->value, 'clause' => 'EN 1990, '.$c->clause, 'text' => $c->text], $this->design->combinations),
+            'combinations' => array_map($this->combination(...), $this->design->combinations),
+            'leftOut' => array_map($this->combination(...), $this->design->leftOut),
             'envelope' => $strength,
             'shown' => $shown,
             'extremes' => $this->extremes(),
@@ -91,6 +92,17 @@ final readonly class Result
             'name' => $s->name, 'family' => $s->family, 'h' => $s->h, 'b' => $s->b, 'tw' => $s->tw, 'tf' => $s->tf, 'r' => $s->r,
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $steel->class,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function combination(Combination $c): array
+    {
+        $governed = array_filter($this->design->weighings, fn (Weighing $w): bool => $w->combination === $c->id && $w->ratio !== null);
+
+        return [
+            'id' => $c->id, 'key' => $c->key(), 'purpose' => $c->purpose->value, 'own' => $c->own, 'clause' => $c->own ? $c->clause : 'EN 1990, '.$c->clause,
+            'text' => $c->text, 'governs' => array_values(array_map(fn (Weighing $w): string => $w->title, $governed)),
         ];
     }
 

@@ -20,6 +20,16 @@ final readonly class Combination
         public float $permanent,
         public array $variable,
         public string $text,
+        public bool $own = false,
     ) {
+    }
+
+    /** What makes it this combination, whatever its number: purpose and factors. */
+    public function key(): string
+    {
+        $factors = $this->variable;
+        ksort($factors);
+
+        return $this->purpose->value.' '.round($this->permanent, 6).implode('', array_map(fn (string $id, float $f): string => ' '.$id.'='.round($f, 6), array_keys($factors), $factors));
     }
 }

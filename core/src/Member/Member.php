@@ -15,6 +15,8 @@ final readonly class Member
      * @param  list<float>  $hinges  from left to right, mm
      * @param  list<LoadCase>  $cases
      * @param  list<Load>  $loads
+     * @param  list<OwnCombination>  $ownCombinations
+     * @param  list<string>  $leftOut  keys of combinations of the rules that do not count
      * @param  list<string>  $families  families the shortlist looks at
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class Member
         public bool $selfWeight,
         public array $cases,
         public array $loads,
+        public array $ownCombinations,
+        public array $leftOut,
         public array $families,
         public Basis $basis,
     ) {
@@ -42,7 +46,8 @@ final readonly class Member
     {
         return new self(
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
-            $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads, $this->families, $this->basis,
+            $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
+            $this->ownCombinations, $this->leftOut, $this->families, $this->basis,
         );
     }
 

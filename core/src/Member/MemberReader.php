@@ -51,6 +51,10 @@ final class MemberReader
         $cases = $this->cases();
         $loads = (new LoadReader($f, $length, $cases, $supports, $hinges))->read($in);
 
+        $combinations = new CombinationReader($f, $cases);
+        $own = $combinations->own($in);
+        $leftOut = $combinations->leftOut($in);
+
         $sectionName = $f->text($in, 'section', 'section');
         $section = Catalogue::find($sectionName);
         if ($section === null) {
@@ -73,7 +77,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $families, $basis);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis);
     }
 
     /**

@@ -94,6 +94,10 @@ final readonly class SheetBuilder
                 : "The member does not hold: {$verdict->reason}."],
             Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
         ];
+        if ($this->design->leftOut !== []) {
+            $out = array_map(fn (Combination $c): string => "{$c->id} ({$c->text})", $this->design->leftOut);
+            $blocks[] = Block::text('Left out by the engineer, contrary to the rules of EN 1990: '.implode('; ', $out).'.');
+        }
         if ($this->design->member->notes !== '') {
             $blocks[] = Block::text($this->design->member->notes);
         }

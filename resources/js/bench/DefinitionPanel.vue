@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import CombinationsPart from '@/bench/CombinationsPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
@@ -45,6 +46,12 @@ const spans = computed(() => {
     const o = fields.length - n
     return `${n} ${n === 1 ? 'span' : 'spans'}${o ? `, ${o} ${o === 1 ? 'overhang' : 'overhangs'}` : ''}, ${doc.value.length}`
 })
+const combinations = computed(() => {
+    const all = props.editor.result.value?.combinations ?? []
+    const strength = all.filter((c) => c.purpose === 'strength').length
+    const out = props.editor.result.value?.leftOut.length ?? 0
+    return `${strength} strength, ${all.length - strength} serviceability${out ? `, ${out} left out` : ''}`
+})
 const restraintSummary = computed(() => {
     const word = (r: { kind: string; spacing?: string } | undefined): string => (r?.kind === 'spacing' ? `at ${r.spacing}` : (r?.kind ?? 'supports'))
     return `top ${word(doc.value.restraint?.top)}, bottom ${word(doc.value.restraint?.bottom)}`
@@ -66,7 +73,9 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 <span v-if="errors.notes" class="fault">{{ errors.notes[0] }}</span>
             </label>
         </PartFold>
-        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'supports')"><SupportsPart :editor="editor" /></PartFold>
+        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'supports', 'hinges')"
+            ><SupportsPart :editor="editor"
+        /></PartFold>
         <PartFold
             title="Loads"
             :summary="`${doc.loads.length} ${doc.loads.length === 1 ? 'load' : 'loads'} in ${doc.cases.length} cases`"
@@ -75,6 +84,9 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         >
             <LoadsPart :editor="editor" :selected="selected" @select="emit('select', $event)" />
         </PartFold>
+        <PartFold title="Combinations" :summary="combinations" :faulty="has('combinations', 'leftOut')"
+            ><CombinationsPart :editor="editor"
+        /></PartFold>
         <PartFold title="Restraint" :summary="restraintSummary" :faulty="has('restraint')"><RestraintPart :editor="editor" /></PartFold>
         <PartFold title="Section" :summary="`${doc.section} ${doc.grade ?? 'S355'}`" open :faulty="has('section', 'grade')">
             <div class="grid grid-cols-2 gap-2">

@@ -104,18 +104,5 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                 </table>
             </div>
         </section>
-        <section>
-            <h3 class="font-semibold">Combinations</h3>
-            <table class="grid-table mt-1">
-                <tbody>
-                    <tr v-for="c in result.combinations" :key="c.id" :title="c.clause">
-                        <td class="whitespace-nowrap">
-                            <button class="underline decoration-rule" @click="editor.look(`combination:${c.id}`)">{{ c.id }}</button>
-                        </td>
-                        <td>{{ c.text }}</td>
-                    </tr>
-                </tbody>
-            </table>
-        </section>
     </div>
 </template>

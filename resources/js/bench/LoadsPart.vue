@@ -46,7 +46,7 @@ function add(kind: LoadDocument['kind']): void {
 }
 
 /** Kept in the browser, so that loads can be carried to another member. */
-const copied = useLocalStorage<CopiedLoads>('waage.loads', { loads: [], cases: [] })
+const copied = useLocalStorage<CopiedLoads>('waage.loads', { loads: [], cases: [] }, { shallow: true })
 function paste(): void {
     let ids: string[] = []
     props.editor.change((d) => void (ids = pasteLoads(d, copied.value)))

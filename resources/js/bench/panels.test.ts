@@ -3,6 +3,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { MemberDocument } from '@/contract/member'
 import { placeSupport } from '@/lib/member'
 import { answerTo, BEAM, editorOf } from '@/testing/core'
+import CombinationsPart from './CombinationsPart.vue'
 import ForcesPanel from './ForcesPanel.vue'
 import LoadsPart from './LoadsPart.vue'
 import RestraintPart from './RestraintPart.vue'
@@ -60,15 +61,6 @@ describe('the forces', () => {
             .map(Number)
         expect(Math.min(...least)).toBeLessThan(0)
         expect(panel.get('.fault').text()).toContain('pulls upward')
-    })
-    it('shows a combination in the strips on a click', async () => {
-        const editor = editorOf(BEAM, result)
-        const w = mount(ForcesPanel, { props: { editor } })
-        await w
-            .findAll('button')
-            .find((b) => b.text() === 'STR 2')!
-            .trigger('click')
-        expect(editor.show.value).toBe('combination:STR 2')
     })
 })
 
@@ -271,6 +263,42 @@ describe('self-check and values', () => {
         expect(rows().map((r) => r[0])).toEqual(['2.500 m', '4.000 m'])
         await block.get('input').setValue('2.5; 40 m')
         expect(block.get('[role=alert]').text()).toBe('“40 m” is no place on the beam.')
+    })
+})
+
+describe('combinations', () => {
+    it('lists every one with what it governs, and leaves one out and takes it in again', async () => {
+        const editor = editorOf(BEAM, result)
+        const part = mount(CombinationsPart, { props: { editor } })
+        for (const c of result.combinations) expect(part.text()).toContain(c.text)
+        expect(part.text()).toContain(`governs ${result.combinations.find((c) => c.governs.length)!.governs.join(', ')}`)
+        const box = part.get('[aria-label="STR 1 counts"]')
+        await box.setValue(false)
+        expect(documentOf(editor).leftOut).toEqual([result.combinations.find((c) => c.id === 'STR 1')!.key])
+        expect(answerTo(documentOf(editor)).result.leftOut.map((c) => c.id)).toEqual(['STR 1'])
+        await box.setValue(true)
+        expect(documentOf(editor)).not.toHaveProperty('leftOut')
+    })
+    it('adds one of the engineer that the core takes, and takes a removed load case out of it', async () => {
+        const editor = editorOf(BEAM, result)
+        const part = mount(CombinationsPart, { props: { editor } })
+        await part.get('button').trigger('click')
+        const own = answerTo(documentOf(editor)).result.combinations.find((c) => c.own)
+        expect(own?.text).toBe('Own 1: 1.35 × Permanent + 1.5 × Floor + 1.5 × Wind')
+        editor.change((d) => {
+            d.cases = d.cases.filter((c) => c.id !== 'w')
+            d.loads = d.loads.filter((l) => l.case !== 'w')
+        })
+        editor.errors.value = { 'combinations.0.factors.1.case': ['This combination refers to a load case that is no longer there.'] }
+        await part.vm.$nextTick()
+        expect(part.get('[role=alert]').text()).toContain('no longer there')
+        await part
+            .findAll('button')
+            .find((b) => b.text() === 'Take it out')!
+            .trigger('click')
+        expect(documentOf(editor).combinations?.[0]?.factors).toEqual([{ case: 'q', factor: '1.5' }])
+        await part.get('[aria-label="Remove own combination 1"]').trigger('click')
+        expect(documentOf(editor)).not.toHaveProperty('combinations')
     })
 })
 

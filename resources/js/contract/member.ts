@@ -48,6 +48,16 @@ export interface MemberDocument {
      */
     loads: LoadDocument[]
     /**
+     * The engineer's own, beside those of the rules.
+     *
+     * @maxItems 100
+     */
+    combinations?: CombinationDocument[]
+    /**
+     * Keys of combinations of the rules that do not count: purpose and factors, as the result gives them.
+     */
+    leftOut?: string[]
+    /**
      * Section families the shortlist looks at.
      */
     families?: string[]
@@ -133,6 +143,21 @@ export interface LoadDocument {
 export interface WidthDocument {
     x: Quantity
     width: Quantity
+}
+export interface CombinationDocument {
+    name: string
+    purpose: 'strength' | 'characteristic' | 'frequent' | 'quasi-permanent'
+    /**
+     * factor of all permanent load, e.g. "1.35"
+     */
+    permanent: string
+    factors: {
+        /**
+         * id of a load case
+         */
+        case: string
+        factor: string
+    }[]
 }
 export interface DeflectionLimits {
     /**

@@ -17,6 +17,10 @@ export interface Result {
     member: MemberResult
     section: SectionResult
     combinations: CombinationResult[]
+    /**
+     * Combinations of the rules that the engineer leaves out.
+     */
+    leftOut: CombinationResult[]
     envelope: Curves
     /**
      * curves of the chosen load case or combination; null: the envelope
@@ -113,9 +117,18 @@ export interface SectionResult {
 }
 export interface CombinationResult {
     id: string
-    purpose: string
+    /**
+     * what it is left out by
+     */
+    key: string
+    purpose: 'strength' | 'characteristic' | 'frequent' | 'quasi-permanent'
+    own: boolean
     clause: string
     text: string
+    /**
+     * titles of the weighings
+     */
+    governs: string[]
 }
 export interface Curves {
     V: CurvePair
