@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Waage\Analysis\Beam;
 use Waage\Analysis\LoadSet;
 use Waage\Design\Design;
+use Waage\Design\Influence;
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\Member;
@@ -18,6 +19,16 @@ foreach ([[3, 12, 0.015, 30], [20, 100, 0.3, 5]] as [$spans, $loads, $limit, $ru
     [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
     row("One member, {$spans} spans, {$loads} loads, all combinations and weighings", $median, $limit);
 }
+$document = benchDocument(5, 30);
+[$median] = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 20);
+row('One member, 5 spans, 30 loads, all combinations and weighings', $median, 0.025);
+$ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill(0, 5, ['force' => '50 kN', 'distance' => '1.2 m'])];
+[$median] = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
+row('Influence line, 5 spans, with a train of 5 axles', $median, 0.01);
+$sprung = benchDocument(3, 12);
+$sprung['supports'][1] = ['kind' => 'elastic', 'vertical' => '20 kN/mm'] + $sprung['supports'][1];
+[$median] = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());
+row('Shortlist of all 90 sections on a spring, each with its own statics', $median, 1.0);
 $member = Member::fromArray(benchDocument(3, 12));
 [$median] = timed(9, fn () => (new Design($member, false))->shortlist());
 row('Shortlist of all 90 sections', $median, 0.5);

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Waage\Design\Design;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
+use Waage\Member\Load;
 use Waage\Member\Member as CoreMember;
 use Waage\Member\MemberReader;
 
@@ -114,7 +115,10 @@ final class MemberStore
             'reason' => $verdict->reason,
             'length' => $member->length,
             'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()], $member->supports),
-            'loads' => array_map(fn ($l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value], $member->loads),
+            'loads' => array_values(array_map(
+                fn (Load $l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value],
+                array_filter($member->loads, fn (Load $l): bool => $l->on && ! $l->kind->isDisplacement()),
+            )),
         ];
     }
 }
