@@ -20,6 +20,7 @@ use Waage\Member\LoadCase;
  * - A settlement of supports is permanent, but left out where it is favourable: γ_G,set in all strength combinations, 1.0
  *   in those of serviceability (A2.3.1, Table A2.4(B)).
  * - Wind acts from one direction at a time: wind load cases exclude each other.
+ * - Of load cases that the engineer has made alternatives one acts at a time.
  */
 final class En1990
 {
@@ -32,7 +33,7 @@ final class En1990
         $permanent = array_filter($cases, fn (LoadCase $c): bool => $c->category === Category::Permanent) !== [];
         $settlement = array_fill_keys(array_column(array_filter($cases, fn (LoadCase $c): bool => $c->category === Category::Settlement), 'id'), 1.0);
         $moved = array_map(fn (): float => $basis->gammaGset * $basis->KFI, $settlement);
-        $scenarios = self::scenarios($cases);
+        $scenarios = array_merge(...array_map(self::scenarios(...), self::choices($cases)));
         $all = [];
         foreach ($scenarios as $actions) {
             foreach (self::strength($actions, $basis) as [$gSup, $gInf, $factors, $clause]) {
@@ -57,6 +58,36 @@ final class En1990
         }
 
         return self::named($all, $cases);
+    }
+
+    /**
+     * Every choice of one load case from each set of alternatives, with all that are no alternatives.
+     *
+     * @param  list<LoadCase>  $cases
+     * @return non-empty-list<list<LoadCase>>
+     */
+    private static function choices(array $cases): array
+    {
+        $choices = [[]];
+        $sets = [];
+        foreach ($cases as $case) {
+            if ($case->alternatives !== '') {
+                $sets[$case->alternatives][] = $case;
+            } else {
+                $choices[0][] = $case;
+            }
+        }
+        foreach ($sets as $set) {
+            $more = [];
+            foreach ($choices as $choice) {
+                foreach ($set as $case) {
+                    $more[] = [...$choice, $case];
+                }
+            }
+            $choices = $more;
+        }
+
+        return $choices;
     }
 
     /**

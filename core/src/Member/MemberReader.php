@@ -20,6 +20,8 @@ final class MemberReader
 
     public const MOST_CASES = 30;
 
+    public const MOST_CHOICES = 100;
+
     public const MOST_RESTRAINTS = 500;
 
     /** mm; a longer member is a typing error. */
@@ -197,10 +199,31 @@ final class MemberReader
                     $this->f->fail("cases.{$i}.id", "Two load cases have the id “{$id}”.");
                 }
             }
-            $cases[] = new LoadCase($id, $name, $this->f->choice($row, 'category', "cases.{$i}.category", Category::Permanent));
+            /** @var Category $category */
+            $category = $this->f->choice($row, 'category', "cases.{$i}.category", Category::Permanent);
+            $alternatives = trim($this->f->text($row, 'alternatives', "cases.{$i}.alternatives"));
+            if ($alternatives !== '' && ($category === Category::Permanent || $category === Category::Settlement)) {
+                $this->f->fail("cases.{$i}.alternatives", 'Only variable load cases can be alternatives of each other.');
+            }
+            $cases[] = new LoadCase($id, $name, $category, $alternatives);
         }
+        $this->checkAlternatives($cases);
 
         return $cases;
+    }
+
+    /** @param  list<LoadCase>  $cases */
+    private function checkAlternatives(array $cases): void
+    {
+        $count = array_count_values(array_filter(array_map(fn (LoadCase $c): string => $c->alternatives, $cases), fn (string $a): bool => $a !== ''));
+        foreach ($cases as $i => $case) {
+            if (($count[$case->alternatives] ?? 0) === 1) {
+                $this->f->fail("cases.{$i}.alternatives", "No other load case is an alternative “{$case->alternatives}”; it takes two at least.");
+            }
+        }
+        if (array_product($count) > self::MOST_CHOICES) {
+            $this->f->fail('cases', 'These alternatives can be chosen from in '.array_product($count).' ways; at most '.self::MOST_CHOICES.' are combined.');
+        }
     }
 
     /**

@@ -22,6 +22,22 @@ function combinationTexts(array $categories, Purpose $purpose = Purpose::Strengt
     return array_values(array_map(fn (Combination $c): string => $c->text, array_filter($all, fn (Combination $c): bool => $c->purpose === $purpose)));
 }
 
+it('lets one of alternatives act at a time', function (): void {
+    $cases = [
+        new LoadCase('g', 'G', Category::Permanent), new LoadCase('q', 'Floor', Category::B),
+        new LoadCase('c1', 'Crane left', Category::E, 'crane'), new LoadCase('c2', 'Crane right', Category::E, 'crane'),
+        new LoadCase('s1', 'Snow even', Category::Snow, 'snow'), new LoadCase('s2', 'Snow drifted', Category::Snow, 'snow'),
+    ];
+    $all = array_filter(En1990::combinations($cases, BasisReader::read([])), fn (Combination $c): bool => $c->purpose === Purpose::Strength);
+    // Two times two choices, imposed or snow leading, permanent load high or low.
+    expect($all)->toHaveCount(2 * 2 * 2 * 2);
+    foreach ($all as $combination) {
+        $has = array_keys($combination->variable);
+        expect(array_intersect(['c1', 'c2'], $has))->toHaveCount(1)->and(array_intersect(['s1', 's2'], $has))->toHaveCount(1)->and($has)->toContain('q');
+    }
+    expect(array_unique(array_map(fn (Combination $c): string => $c->key(), $all)))->toHaveCount(16);
+});
+
 // EN 1990:2002+A1:2005, expressions (6.10), (6.10a), (6.10b), (6.14b) to (6.16b) with Tables A1.1 and A1.2(B), worked out
 // by hand; factors from memory of the tables.
 it('combines for strength', function (array $categories, array $expected, array $basis = []): void {

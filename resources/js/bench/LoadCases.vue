@@ -10,13 +10,20 @@ const props = defineProps<{ editor: Editor }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const fault = (path: string): string | undefined => props.editor.errors.value[path]?.[0]
 const used = (id: string): boolean => doc.value.loads.some((l) => l.case === id)
+function setAlternatives(c: CaseDocument, text: string): void {
+    if (text.trim()) c.alternatives = text
+    else delete c.alternatives
+}
 const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 </script>
 
 <template>
     <div>
-        <span class="label">Load cases</span>
-        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[1fr_1.2fr_1.2rem] gap-1.5">
+        <div class="grid grid-cols-[1fr_1fr_4.2rem_1.2rem] gap-x-1.5">
+            <span class="label">Load case</span><span class="label">Category</span
+            ><span class="label" title="Of the load cases with the same letter or word here one acts at a time">Alternatives</span>
+        </div>
+        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[1fr_1fr_4.2rem_1.2rem] items-start gap-x-1.5">
             <div>
                 <input
                     class="field"
@@ -35,6 +42,17 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 <option v-for="(name, category) in CATEGORIES" :key="category" :value="category">{{ name }}</option>
             </select>
+            <input
+                v-if="c.category !== 'permanent' && c.category !== 'settlement'"
+                class="field"
+                :value="c.alternatives ?? ''"
+                placeholder="none"
+                :aria-label="`Alternatives that ${c.name} belongs to`"
+                :aria-invalid="!!fault(`cases.${i}.alternatives`)"
+                title="Of the load cases with the same letter or word here one acts at a time"
+                @input="editor.change((d) => setAlternatives(d.cases[i]!, valueOf($event)), `cases.${i}.alternatives`)"
+            />
+            <span v-else></span>
             <button
                 class="quiet px-1!"
                 :disabled="used(c.id)"
@@ -44,7 +62,9 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 ×
             </button>
+            <span v-if="fault(`cases.${i}.alternatives`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.alternatives`) }}</span>
         </div>
+        <p v-if="fault('cases')" class="fault" role="alert">{{ fault('cases') }}</p>
         <button class="quiet mt-1 underline" @click="editor.change(addCase)">Add a load case</button>
     </div>
 </template>

@@ -164,6 +164,22 @@ describe('the loads', () => {
     })
 })
 
+describe('load cases', () => {
+    it('makes alternatives of variable load cases, of which one acts at a time', async () => {
+        const editor = editorOf({ ...BEAM, cases: [...BEAM.cases, { id: 's', name: 'Snow', category: 'snow' }] })
+        const part = mount(LoadsPart, { props: { editor, selected: '' } })
+        expect(part.find('[aria-label="Alternatives that Permanent belongs to"]').exists()).toBe(false)
+        await part.get('[aria-label="Alternatives that Floor belongs to"]').setValue('use')
+        await part.get('[aria-label="Alternatives that Snow belongs to"]').setValue('use')
+        editor.change((d) => void d.loads.push({ id: 'l9', case: 's', kind: 'line', value: '1 kN/m' }))
+        const texts = answerTo(documentOf(editor)).result.combinations.map((c) => c.text)
+        expect(texts.some((t) => t.includes('Floor'))).toBe(true)
+        expect(texts.some((t) => t.includes('Floor') && t.includes('Snow'))).toBe(false)
+        await part.get('[aria-label="Alternatives that Snow belongs to"]').setValue('')
+        expect(documentOf(editor).cases.find((c) => c.id === 's')).not.toHaveProperty('alternatives')
+    })
+})
+
 describe('supports and spans', () => {
     const press = (part: ReturnType<typeof mount>, text: string) =>
         part

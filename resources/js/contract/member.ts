@@ -87,6 +87,10 @@ export interface CaseDocument {
     name: string
     category:
         'permanent' | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'snow' | 'wind-down' | 'wind-up' | 'settlement'
+    /**
+     * Of the load cases with the same name here one acts at a time.
+     */
+    alternatives?: string
 }
 export interface LoadDocument {
     id: string

@@ -96,24 +96,13 @@ const read = computed(() => {
             font-size="11.5"
             font-weight="600"
             fill="var(--color-ink)"
-            stroke="var(--color-paper)"
-            stroke-width="3"
-            paint-order="stroke"
+            class="halo"
         >
             {{ l.text }}
         </text>
         <template v-if="read">
             <circle v-for="(cy, i) in read.ys" :key="i" :cx="sx(reading ?? 0)" :cy="cy" r="3" fill="var(--color-accent)" />
-            <text
-                :x="right"
-                :y="y + 11"
-                text-anchor="end"
-                font-size="11.5"
-                fill="var(--color-accent)"
-                stroke="var(--color-paper)"
-                stroke-width="4"
-                paint-order="stroke"
-            >
+            <text :x="right" :y="y + 11" text-anchor="end" font-size="11.5" fill="var(--color-accent)" class="halo">
                 {{ read.text }}<tspan v-if="read.combination" fill="var(--color-faint)">{{ `  ${read.combination}` }}</tspan>
             </text>
         </template>

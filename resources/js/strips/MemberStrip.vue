@@ -48,17 +48,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 :stroke-dasharray="isDisplacement(d.load.kind) ? '3 2' : undefined"
             />
             <path :d="d.arrows" fill="none" stroke="currentColor" :stroke-width="d.load.from === d.load.to ? 1.4 : 0.6" />
-            <text
-                v-if="labelled"
-                :x="d.labelX"
-                :y="d.labelY"
-                :text-anchor="d.anchor"
-                font-size="11"
-                fill="currentColor"
-                stroke="var(--color-paper)"
-                stroke-width="3"
-                paint-order="stroke"
-            >
+            <text v-if="labelled" :x="d.labelX" :y="d.labelY" :text-anchor="d.anchor" font-size="11" fill="currentColor" class="halo">
                 {{ d.label }}
             </text>
             <template v-if="interactive">

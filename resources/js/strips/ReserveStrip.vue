@@ -56,17 +56,7 @@ const key = computed(() => [...new Map(props.lines.map((l) => [NAME[l.id] ?? l.i
             <path :d="`M${left + i * 88} ${y + 7}h20`" stroke="var(--color-ink)" stroke-width="1.3" :stroke-dasharray="dash" />
             <text :x="left + i * 88 + 24" :y="y + 10.5">{{ name }}</text>
         </g>
-        <text
-            v-if="read"
-            :x="right"
-            :y="y + 10"
-            text-anchor="end"
-            font-size="11.5"
-            fill="var(--color-accent)"
-            stroke="var(--color-paper)"
-            stroke-width="4"
-            paint-order="stroke"
-        >
+        <text v-if="read" :x="right" :y="y + 10" text-anchor="end" font-size="11.5" fill="var(--color-accent)" class="halo">
             {{ ratioText(read.ratio) }}<tspan fill="var(--color-faint)">{{ `  ${NAME[read.id]}` }}</tspan>
         </text>
     </g>
