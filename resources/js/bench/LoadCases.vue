@@ -19,11 +19,11 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 
 <template>
     <div>
-        <div class="grid grid-cols-[1fr_1fr_4.2rem_1.2rem] gap-x-1.5">
+        <div class="grid grid-cols-[0.85fr_1.15fr_3rem_1rem] gap-x-1.5">
             <span class="label">Load case</span><span class="label">Category</span
-            ><span class="label" title="Of the load cases with the same letter or word here one acts at a time">Alternatives</span>
+            ><span class="label" title="Of the load cases with the same letter or word here one acts at a time">One of</span>
         </div>
-        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[1fr_1fr_4.2rem_1.2rem] items-start gap-x-1.5">
+        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-start gap-x-1.5">
             <div>
                 <input
                     class="field"
@@ -46,7 +46,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 v-if="c.category !== 'permanent' && c.category !== 'settlement'"
                 class="field"
                 :value="c.alternatives ?? ''"
-                placeholder="none"
+                placeholder="–"
                 :aria-label="`Alternatives that ${c.name} belongs to`"
                 :aria-invalid="!!fault(`cases.${i}.alternatives`)"
                 title="Of the load cases with the same letter or word here one acts at a time"

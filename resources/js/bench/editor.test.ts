@@ -68,6 +68,24 @@ describe('the editor', () => {
         expect(localStorage.length).toBe(0)
     })
 
+    it('has everything stored before another page reads it, also what was typed during a save', async () => {
+        setLength('7 m')
+        await later(700)
+        let answer: () => void = () => {}
+        const fetch = server.fetch.bind(server)
+        server.fetch = async (url, init) => {
+            if (init.method === 'PUT' && server.puts === 1) await new Promise<void>((done) => (answer = done))
+            return fetch(url, init)
+        }
+        setLength('8 m')
+        await later(700)
+        setLength('9 m')
+        const done = editor.flush()
+        answer()
+        await done
+        expect(server.document.length).toBe('9 m')
+        expect(editor.saveState.value).toBe('saved')
+    })
     it('keeps what cannot be sent, tries again, and brings it back to a window opened later', async () => {
         server.answer = 'away'
         setLength('8 m')

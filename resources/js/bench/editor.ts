@@ -160,11 +160,20 @@ export function useEditor(id: number) {
     }
 
     const saveSoon = useDebounceFn(save, 700)
-    let saving = false
+    let saving: Promise<void> | null = null
     async function save(): Promise<void> {
         if (!document.value || saving || saveState.value === 'conflict' || saveState.value === 'saved') return
-        saving = true
-        const sent = document.value
+        saving = store(document.value)
+        await saving
+    }
+
+    /** All that was typed is stored when this is done, or cannot be stored now: whoever reads it next must not be behind. */
+    async function flush(): Promise<void> {
+        await saving
+        if (saveState.value === 'unsaved') await save()
+    }
+
+    async function store(sent: MemberDocument): Promise<void> {
         saveState.value = 'saving'
         try {
             const answer = await api<{ revision: number }>('PUT', `members/${id}`, { revision: revision.value, document: sent })
@@ -190,7 +199,7 @@ export function useEditor(id: number) {
                 saveState.value = 'refused'
             }
         } finally {
-            saving = false
+            saving = null
         }
     }
 
@@ -263,6 +272,7 @@ export function useEditor(id: number) {
         settle,
         setUnits,
         save,
+        flush,
         look,
     }
 }

@@ -65,7 +65,8 @@ useEventListener(window, 'keydown', (event) => {
     ;(globalThis.document.activeElement as HTMLElement | null)?.blur()
 })
 
-onBeforeRouteLeave(() => void editor.save())
+/** The sheet or the list that comes next shows what was typed last; a server that does not answer holds nobody up. */
+onBeforeRouteLeave(() => Promise.race([editor.flush(), new Promise<void>((done) => setTimeout(done, 3000))]))
 onBeforeUnmount(() => void editor.save())
 </script>
 
@@ -100,7 +101,7 @@ onBeforeUnmount(() => void editor.save())
                     <option value="us">US customary</option>
                 </select>
                 <a class="quiet underline" :href="`/api/members/${id}/file`" title="The member as a file">File</a>
-                <RouterLink class="action py-0.5!" :to="`/members/${id}/sheet`" @click="editor.save()">Sheet</RouterLink>
+                <RouterLink class="action py-0.5!" :to="`/members/${id}/sheet`">Sheet</RouterLink>
             </template>
         </TopBar>
 

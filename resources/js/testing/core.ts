@@ -80,6 +80,7 @@ export function editorOf(document: MemberDocument, result: Result | null = null,
         settle: nothing,
         setUnits: nothing,
         save: async () => {},
+        flush: async () => {},
         look: (at: string) => void (show.value = at),
     }
     return editor as unknown as Editor
