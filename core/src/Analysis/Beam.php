@@ -132,7 +132,7 @@ final readonly class Beam
             foreach ([...$set->forces, ...$set->moments, ...$set->dislocations] as [$x]) {
                 $all[] = $x;
             }
-            foreach ($set->lines as [$a, $b]) {
+            foreach ([...$set->lines, ...$set->curvatures] as [$a, $b]) {
                 $all[] = $a;
                 $all[] = $b;
             }
@@ -269,6 +269,12 @@ final readonly class Beam
     {
         $nodes = $this->nodes;
         [$q0, $q1, $jumpV, $jumpM] = self::onSegments($breaks, $set);
+        $free = [];
+        foreach ($set->curvatures as [$from, $to, $curvature]) {
+            for ($k = (int) array_search($from, $breaks, true); $breaks[$k] < $to; $k++) {
+                $free[$k] = ($free[$k] ?? 0.0) + $curvature * $this->EI;
+            }
+        }
         $dislocations = [];
         foreach ($set->dislocations as [$x, $offset, $kink]) {
             $dislocations[(int) array_search($x, $breaks, true)] = [$offset * $this->EI, $kink * $this->EI];
@@ -308,7 +314,7 @@ final readonly class Beam
                 $a = $q0[$k] ?? 0.0;
                 $b = $q1[$k] ?? 0.0;
                 $pm = [$m, $V, -$a / 2, -$b / 6];
-                $pw = [$w, $slope, -$m / 2, -$V / 6, $a / 24, $b / 120];
+                $pw = [$w, $slope, -($m + ($free[$k] ?? 0.0)) / 2, -$V / 6, $a / 24, $b / 120];
                 $M[] = $pm;
                 $W[] = $pw;
                 $m = $pm[0] + $t * ($pm[1] + $t * ($pm[2] + $t * $pm[3]));

@@ -60,6 +60,17 @@ final class BeamElement
             $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2) / $l], $kink * $EI);
             $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI);
         }
+        foreach ($set->curvatures as [$a, $b, $curvature]) {
+            for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
+                // The curvature times the change of slope of each shape; sagging curves against the deflection.
+                $l = $nodes[$e + 1] - $nodes[$e];
+                $slopes = array_map(
+                    fn (float $end, float $start): float => $end - $start,
+                    self::shapeSlope(min($b, $nodes[$e + 1]) - $nodes[$e], $l), self::shapeSlope(max($a, $nodes[$e]) - $nodes[$e], $l),
+                );
+                $add($e, $slopes, -$curvature * $EI);
+            }
+        }
         $gauss = sqrt(0.6);
         foreach ($set->lines as [$a, $b, $qa, $qb]) {
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {

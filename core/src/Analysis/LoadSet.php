@@ -6,7 +6,7 @@ namespace Waage\Analysis;
 
 /**
  * Loads that always act together: forces, clockwise moments, linearly varying line loads, displacements of supports,
- * and dislocations of the beam itself.
+ * and dislocations and free curvatures of the beam itself.
  *
  * Lengths in mm from the left end, forces in N (down positive), moments in Nmm (clockwise positive), line loads in N/mm.
  */
@@ -23,6 +23,16 @@ final class LoadSet
 
     /** @var list<array{int, float, float}> support, its settlement in mm (down positive) and its rotation in rad (clockwise positive) */
     public array $displacements = [];
+
+    /** @var list<array{float, float, float}> from, to, curvature that the beam takes freely (1/mm, as a sagging deflection curves positive) */
+    public array $curvatures = [];
+
+    public function curvature(float $from, float $to, float $curvature): self
+    {
+        $this->curvatures[] = [$from, $to, $curvature];
+
+        return $this;
+    }
 
     /** @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad, clockwise) */
     public array $dislocations = [];
@@ -66,7 +76,7 @@ final class LoadSet
 
     public function isEmpty(): bool
     {
-        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === [];
+        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === [] && $this->curvatures === [];
     }
 
     /** Sum of the loads, N, down positive. */

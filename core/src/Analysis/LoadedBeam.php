@@ -47,9 +47,9 @@ final readonly class LoadedBeam
         foreach ($member->cases as $case) {
             $loads = array_filter($member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id);
             [$parts, $labels] = match (true) {
-                $case->category->isImposed() => [self::split($loads, $fields), $names],
+                $case->category->isImposed() => [$this->split($loads, $fields), $names],
                 $case->category === Category::Settlement => $this->displacements($loads),
-                default => [[self::together($loads)], []],
+                default => [[$this->together($loads)], []],
             };
             $indices = $on = [];
             foreach ($parts as $part => $set) {
@@ -81,7 +81,7 @@ final readonly class LoadedBeam
     /** Do the forces depend on the stiffness of the section? */
     public function dependsOnStiffness(): bool
     {
-        return $this->beam->isOnSprings() || $this->areSupportsMoved();
+        return $this->beam->isOnSprings() || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
     }
 
     private function areSupportsMoved(): bool
@@ -276,11 +276,11 @@ final readonly class LoadedBeam
     /**
      * @param  array<int, Load>  $loads
      */
-    private static function together(array $loads): LoadSet
+    private function together(array $loads): LoadSet
     {
         $set = new LoadSet;
         foreach ($loads as $load) {
-            self::put($set, $load, 0.0, INF);
+            $this->put($set, $load, 0.0, INF);
         }
 
         return $set;
@@ -291,14 +291,14 @@ final readonly class LoadedBeam
      * @param  list<array{float, float}>  $fields
      * @return list<LoadSet> one for each field
      */
-    private static function split(array $loads, array $fields): array
+    private function split(array $loads, array $fields): array
     {
         $sets = [];
         $last = count($fields) - 1;
         foreach ($fields as $i => [$from, $to]) {
             $set = new LoadSet;
             foreach ($loads as $load) {
-                self::put($set, $load, $from, $i === $last ? INF : $to);
+                $this->put($set, $load, $from, $i === $last ? INF : $to);
             }
             $sets[] = $set;
         }
@@ -307,8 +307,14 @@ final readonly class LoadedBeam
     }
 
     /** The part of a load that lies in [from, to); a force on a support goes with the span on its right. */
-    private static function put(LoadSet $set, Load $load, float $from, float $to): void
+    private function put(LoadSet $set, Load $load, float $from, float $to): void
     {
+        if ($load->kind === LoadKind::Temperature) {
+            // Warmer below: the bottom grows longer and the beam sags.
+            $set->curvature($load->from, $load->to, SteelGrade::THERMAL_EXPANSION * $load->start() / $this->member->section->h);
+
+            return;
+        }
         $inside = $load->from >= $from && $load->from < $to;
         if ($load->kind === LoadKind::Point) {
             $inside && $set->force($load->from, $load->start());

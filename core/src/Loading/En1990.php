@@ -102,18 +102,19 @@ final class En1990
         $imposed = $of(fn (Category $c): bool => $c->isImposed() && $c !== Category::H);
         $roof = $of(fn (Category $c): bool => $c === Category::H);
         $snow = $of(fn (Category $c): bool => $c === Category::Snow);
+        $thermal = $of(fn (Category $c): bool => $c === Category::Temperature);
         $winds = $of(fn (Category $c): bool => $c->isWind());
         $present = fn (array ...$actions): array => array_values(array_filter($actions, fn (array $a): bool => $a !== []));
 
         $scenarios = [];
         if ($roof !== []) {
-            $scenarios[] = $present($imposed, $roof);
+            $scenarios[] = $present($imposed, $roof, $thermal);
         }
         foreach ($winds as $wind) {
-            $scenarios[] = $present($imposed, $snow, [$wind]);
+            $scenarios[] = $present($imposed, $snow, $thermal, [$wind]);
         }
         if ($winds === [] && ($snow !== [] || $roof === [])) {
-            $scenarios[] = $present($imposed, $snow);
+            $scenarios[] = $present($imposed, $snow, $thermal);
         }
 
         /** @var non-empty-list<list<non-empty-list<LoadCase>>> */

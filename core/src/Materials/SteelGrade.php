@@ -21,6 +21,9 @@ enum SteelGrade: string
     /** Shear modulus, MPa (3.2.6, rounded as printed there). */
     public const G = 81000.0;
 
+    /** α, 1/K; 3.2.6(1). */
+    public const THERMAL_EXPANSION = 12e-6;
+
     /** Thickest element Table 3.1 covers, mm. */
     public const THICKEST = 80.0;
 

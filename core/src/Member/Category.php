@@ -23,6 +23,7 @@ enum Category: string
     case WindDown = 'wind-down';
     case WindUp = 'wind-up';
     case Settlement = 'settlement';
+    case Temperature = 'temperature';
 
     public function isImposed(): bool
     {
@@ -56,6 +57,7 @@ enum Category: string
             self::WindDown => 'Wind, downward',
             self::WindUp => 'Wind, upward',
             self::Settlement => 'Settlement',
+            self::Temperature => 'Temperature',
         };
     }
 }

@@ -8,7 +8,8 @@ namespace Waage\Member;
  * One load as the engineer gave it, in N and mm; down and clockwise positive (already turned up for upward wind).
  *
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
- * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation). A load from an area also keeps its
+ * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
+ * temperature in K, warmer below positive. A load from an area also keeps its
  * pressure in N/mm² and the widths carried in mm.
  */
 final readonly class Load

@@ -13,11 +13,12 @@ enum LoadKind: string
     case Moment = 'moment';
     case Settlement = 'settlement';
     case Rotation = 'rotation';
+    case Temperature = 'temperature';
 
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return ! in_array($this, [self::Line, self::Area, self::Slab], true);
+        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature], true);
     }
 
     /** Is it a movement of a support? */

@@ -54,6 +54,11 @@ final class LoadReader
                     ? 'A movement of a support belongs to a load case of the category “Settlement”.'
                     : 'A load case of the category “Settlement” takes movements of supports only.');
             }
+            if ($case !== null && ($kind === LoadKind::Temperature) !== ($case->category === Category::Temperature)) {
+                $this->f->fail("{$path}.case", $kind === LoadKind::Temperature
+                    ? 'A difference of temperature belongs to a load case of the category “Temperature”.'
+                    : 'A load case of the category “Temperature” takes differences of temperature only.');
+            }
             $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category === Category::WindUp);
         }
 
@@ -87,6 +92,10 @@ final class LoadReader
                 LoadKind::Rotation => Kind::Rotation,
                 default => Kind::Force,
             })]];
+        } elseif ($kind === LoadKind::Temperature) {
+            [$from, $to] = $this->extent($row, $path);
+            $difference = $value('value', Kind::Temperature);
+            $profile = [[$from, $difference], [$to, $difference]];
         } elseif ($kind === LoadKind::Line) {
             [$from, $to] = $this->extent($row, $path);
             $start = $value('value', Kind::LineLoad);

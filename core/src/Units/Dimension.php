@@ -20,4 +20,5 @@ enum Dimension: string
     case Stiffness = 'stiffness';
     case Angle = 'angle';
     case UnitWeight = 'unitWeight';
+    case Temperature = 'temperature';
 }

@@ -27,6 +27,7 @@ enum Kind: string
     case RotationSpring = 'rotationSpring';
     case Rotation = 'rotation';
     case Angle = 'angle';
+    case Temperature = 'temperature';
 
     public function dimension(): Dimension
     {

@@ -25,7 +25,9 @@ final class Quantity
     /** Powers of force and length of each dimension. */
     private const POWERS = [
         'number' => [0, 0], 'length' => [0, 1], 'force' => [1, 0], 'lineLoad' => [1, -1], 'stress' => [1, -2],
-        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'angle' => [0, 0], 'unitWeight' => [1, -3],
+        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'unitWeight' => [1, -3],
+        // Not made of force and length: powers that nothing else comes to.
+        'angle' => [0, 9], 'temperature' => [9, 0],
     ];
 
     private int $at = 0;
@@ -47,12 +49,10 @@ final class Quantity
         if (strlen($text) > self::MAX_LENGTH) {
             throw new QuantityError('This is too long for a quantity; at most '.self::MAX_LENGTH.' characters.');
         }
-        $tokens = self::tokens($text);
-        [$value, $f, $l] = self::evaluate($tokens);
+        [$value, $f, $l] = self::evaluate(self::tokens($text));
         $dimension = $kind->dimension();
-        $isAngle = $dimension === Dimension::Angle && in_array('unit', array_column($tokens, 0), true);
         $example = $kind === Kind::Number ? '2.5' : '2.5 '.($bare ?? UnitSystem::Metric)->unit($kind);
-        if ($f === 0 && $l === 0 && $dimension !== Dimension::Number && ! $isAngle) {
+        if ($f === 0 && $l === 0 && $dimension !== Dimension::Number) {
             if ($bare === null && $value != 0) {
                 throw new QuantityError("A unit is missing, for example {$example}.");
             }
@@ -232,6 +232,7 @@ final class Quantity
             Dimension::Area => 'an area',
             Dimension::Angle => 'an angle',
             Dimension::UnitWeight => 'a unit weight',
+            Dimension::Temperature => 'a difference of temperature',
             default => 'a section property',
         };
     }

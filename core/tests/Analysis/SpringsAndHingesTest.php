@@ -45,6 +45,14 @@ it('agrees with closed forms', function (array $holds, array $hinges, Closure $l
     'the foot of a spring settles: the beam follows it freely when it is statically determinate' => [
         [BeamSupport::pinned(0), BeamSupport::elastic(8, 2.0, 0)], [], fn (LoadSet $s) => $s->displacement(1, 0.2, 0), [[4.0, 0.0]], [[4.0, 0.1], [8.0, 0.2]],
     ],
+    'free curvature of a simple beam: κL²/8 and no moment' => [[BeamSupport::pinned(0), BeamSupport::pinned(8)], [], fn (LoadSet $s) => $s->curvature(0, 8, 0.002), [[4.0, 0.0]], [[4.0, 0.002 * 64 / 8]]],
+    'free curvature between fixed ends: EIκ all along, no deflection' => [[BeamSupport::fixed(0), BeamSupport::fixed(8)], [], fn (LoadSet $s) => $s->curvature(0, 8, 0.002), [[0.0, -EI * 0.002], [4.0, -EI * 0.002]], [[4.0, 0.0]]],
+    'free curvature of a propped beam: 3EIκ/2' => [[BeamSupport::fixed(0), BeamSupport::pinned(8)], [], fn (LoadSet $s) => $s->curvature(0, 8, 0.002), [[0.0, -1.5 * EI * 0.002]], []],
+    'free curvature of two spans: 3EIκ/2' => [[BeamSupport::pinned(0), BeamSupport::pinned(4), BeamSupport::pinned(8)], [], fn (LoadSet $s) => $s->curvature(0, 8, 0.002), [[4.0, -1.5 * EI * 0.002]], []],
+    // Of half a simple beam: κL²/16 at midspan, by moment areas.
+    'free curvature of a part' => [[BeamSupport::pinned(0), BeamSupport::pinned(8)], [], fn (LoadSet $s) => $s->curvature(0, 4, 0.002), [[4.0, 0.0]], [[4.0, 0.002 * 64 / 16]]],
+    'free curvature of a cantilever: κL²/2 upward' => [[BeamSupport::fixed(0)], [], fn (LoadSet $s) => $s->curvature(0, 8, 0.002), [[0.0, 0.0]], [[8.0, -0.002 * 64 / 2]]],
+    'free curvature between a hinge and a fixed end, in two parts' => [[BeamSupport::fixed(0), BeamSupport::fixed(8)], [], fn (LoadSet $s) => $s->curvature(0, 3, 0.002)->curvature(3, 8, 0.002), [[0.0, -EI * 0.002], [6.0, -EI * 0.002]], []],
     'fixed and guided: wL²/3, wL²/6, wL⁴/24' => [
         [BeamSupport::fixed(0), BeamSupport::guided(8)], [], fn (LoadSet $s) => $s->line(0, 8, 3, 3), [[0.0, -64.0], [8.0, 32.0]], [[8.0, 3 * 4096 / 24 / EI]],
     ],

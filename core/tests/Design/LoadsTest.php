@@ -53,6 +53,25 @@ it('keeps a load that is switched off without effect', function (): void {
     expect(json_encode(array_column($off->combinations, 'text'), JSON_UNESCAPED_UNICODE))->not->toContain('Imposed');
 });
 
+it('bends a beam that is warmer below, by the depth of its section', function (string $section): void {
+    $change = [
+        'section' => $section, 'cases' => [['id' => 't', 'name' => 'Sun', 'category' => 'temperature']],
+        'loads' => [['id' => 't1', 'case' => 't', 'kind' => 'temperature', 'value' => '20 K']],
+    ];
+    $member = design($change)->member;
+    $curvature = 12e-6 * 20 / $member->section->h;
+    expect(weighing(design($change), 'deflection-total')->demand)->toBeNear($curvature * 6000 ** 2 / 8)
+        ->and(weighing(design($change), 'bending')->demand)->toBeNear(0.0, 1e-6, 1e6);
+    $fixed = design([...$change, 'supports' => [supportAt('0 m', 'fixed'), supportAt('6 m', 'fixed')]]);
+    expect(weighing($fixed, 'bending')->demand)->toBeNear(1.5 * 210000 * $member->section->Iy * $curvature)
+        ->and($fixed->combinations[0]->text)->toBe('1.5 × Sun');
+    // A shortlist knows that a deeper section bends less and resists more.
+    foreach (design([...$change, 'supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], 'families' => ['IPE']])->shortlist() as $row) {
+        $alone = design([...$change, 'section' => $row->section->name, 'supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')]]);
+        expect($row->verdict->ratio)->toBeNear((float) $alone->verdict()->ratio, 1e-9, 1e-3);
+    }
+})->with(['IPE 200', 'HEB 300']);
+
 it('turns a slab upward in a case of upward wind', function (): void {
     $design = design(['cases' => [['id' => 'w', 'name' => 'Wind', 'category' => 'wind-up']], 'loads' => [['id' => 's', 'case' => 'w', 'kind' => 'slab', 'value' => '1 kN/m²', 'width' => '2 m']]]);
     expect($design->member->loads[0]->profile[1][1])->toBeNear(-2.0);

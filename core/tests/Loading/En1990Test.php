@@ -53,6 +53,9 @@ it('combines for strength', function (array $categories, array $expected, array 
     'storage keeps ψ0 = 1' => [['permanent', 'E', 'snow'], [
         '1.35 × Permanent + 1.5 × E + 0.75 × snow', '1 × Permanent + 1.5 × E + 0.75 × snow', '1.35 × Permanent + 1.5 × E + 1.5 × snow', '1 × Permanent + 1.5 × E + 1.5 × snow',
     ]],
+    'temperature leads and accompanies' => [['permanent', 'B', 'temperature'], [
+        '1.35 × Permanent + 1.5 × B + 0.9 × temperature', '1 × Permanent + 1.5 × B + 0.9 × temperature', '1.35 × Permanent + 1.5 × temperature + 1.05 × B', '1 × Permanent + 1.5 × temperature + 1.05 × B',
+    ]],
     'settlements take part in all, never as a favourable action' => [['permanent', 'B', 'settlement'], ['1.35 × Permanent + 1.5 × B + 1.2 × settlement', '1 × Permanent + 1.5 × B + 1.2 × settlement']],
     'winds exclude each other' => [['permanent', 'wind-down', 'wind-up'], [
         '1.35 × Permanent + 1.5 × wind-down', '1 × Permanent + 1.5 × wind-down', '1.35 × Permanent + 1.5 × wind-up', '1 × Permanent + 1.5 × wind-up',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
-import { changeKind, duplicate, varyWidth } from '@/bench/loads'
+import { changeKind, duplicate, takes, varyWidth } from '@/bench/loads'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isDisplacement } from '@/lib/member'
@@ -43,6 +43,8 @@ const fields = computed<Field[]>(() => {
         ['to', 'To x', 'length', 'right end'],
     ]
     switch (load.value.kind) {
+        case 'temperature':
+            return extent
         case 'line':
             return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent]
         case 'area':
@@ -64,7 +66,7 @@ const fields = computed<Field[]>(() => {
 
 const into = ref('')
 const factor = ref('')
-const cases = computed(() => doc.value.cases.filter((c) => (c.category === 'settlement') === isDisplacement(load.value.kind)))
+const cases = computed(() => doc.value.cases.filter((c) => takes(c, load.value.kind)))
 function copyInto(): void {
     let id = ''
     props.editor.change((d) => void (id = duplicate(d, props.index, into.value || undefined, factor.value)))
@@ -93,7 +95,7 @@ function copyInto(): void {
             </select>
         </label>
         <QuantityField
-            :label="load.kind === 'line' ? 'Value at start' : 'Value'"
+            :label="load.kind === 'line' ? 'Value at start' : load.kind === 'temperature' ? 'Bottom warmer by' : 'Value'"
             :kind="values[load.kind]"
             :units="units"
             :model-value="load.value"

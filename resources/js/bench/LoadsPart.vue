@@ -26,9 +26,10 @@ const KINDS: Record<LoadDocument['kind'], string> = {
     moment: 'Moment',
     settlement: 'Settlement of a support',
     rotation: 'Rotation of a support',
+    temperature: 'Difference of temperature',
 }
 /** A rotation is rare: it is made from a settlement. */
-const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement'] as const
+const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature'] as const
 const VALUE: Record<LoadDocument['kind'], Kind> = {
     line: 'lineLoad',
     area: 'areaLoad',
@@ -37,6 +38,7 @@ const VALUE: Record<LoadDocument['kind'], Kind> = {
     moment: 'moment',
     settlement: 'deflection',
     rotation: 'rotation',
+    temperature: 'temperature',
 }
 
 function add(kind: LoadDocument['kind']): void {

@@ -6,8 +6,26 @@ import { typed, type UnitSystem } from '@/lib/units'
 /** Changes to the loads of a member document, which is a draft of its own. Each gives back the ids of new loads. */
 
 const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
-    metric: { line: '5 kN/m', area: '2.5 kN/m²', slab: '5 kN/m²', point: '10 kN', moment: '10 kNm', settlement: '10 mm', rotation: '2 mrad' },
-    us: { line: '0.5 kip/ft', area: '50 psf', slab: '100 psf', point: '2 kip', moment: '5 kip·ft', settlement: '0.4 in', rotation: '2 mrad' },
+    metric: {
+        line: '5 kN/m',
+        area: '2.5 kN/m²',
+        slab: '5 kN/m²',
+        point: '10 kN',
+        moment: '10 kNm',
+        settlement: '10 mm',
+        rotation: '2 mrad',
+        temperature: '15 K',
+    },
+    us: {
+        line: '0.5 kip/ft',
+        area: '50 psf',
+        slab: '100 psf',
+        point: '2 kip',
+        moment: '5 kip·ft',
+        settlement: '0.4 in',
+        rotation: '2 mrad',
+        temperature: '25 degF',
+    },
 }
 const WIDTH: Record<UnitSystem, string> = { metric: '3 m', us: '10 ft' }
 
@@ -33,13 +51,25 @@ export function changeKind(d: MemberDocument, index: number, kind: LoadDocument[
     if (kind === 'slab' || (kind === 'area' && !load.widths)) load.width ??= WIDTH[units]
 }
 
-/** A load case that takes this kind of load: the given one if it does; one for settlements is made when there is none. */
+/** Loads that only load cases of a category of their own take. */
+function ownCategory(kind: LoadDocument['kind']): 'settlement' | 'temperature' | null {
+    if (isDisplacement(kind)) return 'settlement'
+    return kind === 'temperature' ? 'temperature' : null
+}
+
+/** Does a load case take this kind of load? */
+export function takes(c: CaseDocument, kind: LoadDocument['kind']): boolean {
+    const own = ownCategory(kind)
+    return own ? c.category === own : c.category !== 'settlement' && c.category !== 'temperature'
+}
+
+/** A load case that takes this kind of load: the given one if it does; one for movements or temperature is made when there is none. */
 function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given: string): string {
-    const fits = (c: CaseDocument): boolean => (c.category === 'settlement') === isDisplacement(kind)
-    const found = d.cases.find((c) => c.id === given && fits(c)) ?? d.cases.find(fits)
-    if (found || !isDisplacement(kind)) return found?.id ?? ''
-    const id = freshCaseId(d, 'd')
-    d.cases.push({ id, name: 'Settlement', category: 'settlement' })
+    const found = d.cases.find((c) => c.id === given && takes(c, kind)) ?? d.cases.find((c) => takes(c, kind))
+    const own = ownCategory(kind)
+    if (found || !own) return found?.id ?? ''
+    const id = freshCaseId(d, own === 'settlement' ? 'd' : 't')
+    d.cases.push({ id, name: own === 'settlement' ? 'Settlement' : 'Temperature', category: own })
     return id
 }
 

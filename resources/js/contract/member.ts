@@ -86,7 +86,20 @@ export interface CaseDocument {
     id: string
     name: string
     category:
-        'permanent' | 'A' | 'B' | 'C' | 'D' | 'E' | 'F' | 'G' | 'H' | 'snow' | 'wind-down' | 'wind-up' | 'settlement'
+        | 'permanent'
+        | 'A'
+        | 'B'
+        | 'C'
+        | 'D'
+        | 'E'
+        | 'F'
+        | 'G'
+        | 'H'
+        | 'snow'
+        | 'wind-down'
+        | 'wind-up'
+        | 'settlement'
+        | 'temperature'
     /**
      * Of the load cases with the same name here one acts at a time.
      */
@@ -98,7 +111,7 @@ export interface LoadDocument {
      * id of a load case
      */
     case: string
-    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation'
+    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation' | 'temperature'
     name?: string
     remark?: string
     /**
@@ -114,7 +127,7 @@ export interface LoadDocument {
      */
     to?: string
     /**
-     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation. Upward wind: positive acts up.
+     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation, K (bottom warmer than top) for a difference of temperature. Upward wind: positive acts up.
      */
     value: string
     /**

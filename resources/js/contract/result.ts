@@ -76,7 +76,7 @@ export interface LoadResult {
     id: string
     name: string
     case: string
-    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation'
+    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation' | 'temperature'
     from: number
     to: number
     /**

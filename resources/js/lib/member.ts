@@ -45,6 +45,7 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     'wind-down': 'Wind, downward',
     'wind-up': 'Wind, upward',
     settlement: 'Settlement',
+    temperature: 'Temperature',
 }
 
 export const FAMILIES = ['IPE', 'HEA', 'HEB', 'HEM']
@@ -59,7 +60,7 @@ export function freshId(prefix: string, taken: string[]): string {
 
 export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
 
-export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => kind !== 'line' && kind !== 'area' && kind !== 'slab'
+export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => !['line', 'area', 'slab', 'temperature'].includes(kind)
 
 /** The same place, written alike or within a millimetre. */
 export function isAt(a: string | undefined, b: string | undefined): boolean {

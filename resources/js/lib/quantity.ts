@@ -20,8 +20,10 @@ const POWERS: Record<string, [number, number]> = {
     secondMoment: [0, 4],
     warping: [0, 6],
     stiffness: [1, 2],
-    angle: [0, 0],
     unitWeight: [1, -3],
+    // Not made of force and length: powers that nothing else comes to.
+    angle: [0, 9],
+    temperature: [9, 0],
 }
 const NOUNS: Record<string, string> = {
     number: 'a plain number',
@@ -33,6 +35,7 @@ const NOUNS: Record<string, string> = {
     area: 'an area',
     angle: 'an angle',
     unitWeight: 'a unit weight',
+    temperature: 'a difference of temperature',
 }
 
 /** What is wrong with a typed quantity, in a sentence for the engineer. */
@@ -52,14 +55,12 @@ interface Token {
 export function parseQuantity(text: string, kind: Kind, bare?: UnitSystem): number {
     if (new TextEncoder().encode(text).length > MAX_LENGTH)
         throw new QuantityError(`This is too long for a quantity; at most ${MAX_LENGTH} characters.`)
-    const tokens = tokensOf(text)
-    const result = evaluate(tokens)
+    const result = evaluate(tokensOf(text))
     const dimension = dimensionOf(kind)
     const example = kind === 'number' ? '2.5' : `2.5 ${unitOf(kind, bare ?? 'metric')}`
     const [force, length] = POWERS[dimension] as [number, number]
     let { value } = result
-    const isAngle = dimension === 'angle' && tokens.some((t) => t.kind === 'unit')
-    if (result.force === 0 && result.length === 0 && dimension !== 'number' && !isAngle) {
+    if (result.force === 0 && result.length === 0 && dimension !== 'number') {
         if (!bare && value !== 0) throw new QuantityError(`A unit is missing, for example ${example}.`)
         value *= bare ? factorOf(kind, bare) : 1
     } else if (result.force !== force || result.length !== length) {

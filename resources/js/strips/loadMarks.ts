@@ -23,6 +23,7 @@ const KIND: Record<LoadResult['kind'], Kind> = {
     moment: 'moment',
     settlement: 'deflection',
     rotation: 'rotation',
+    temperature: 'temperature',
 }
 const values = (load: LoadResult): number[] => load.profile.map(([, value]) => value ?? 0)
 
@@ -36,7 +37,7 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
     const { placed, lanes } = intoLanes(member.loads, 90 * perPixel)
     const lane = Math.min(46, room / lanes)
     const tall = Math.max(4, lane - (lane >= 13 ? 17 : 3))
-    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to).flatMap((l) => values(l).map(Math.abs)))
+    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to && l.kind !== 'temperature').flatMap((l) => values(l).map(Math.abs)))
     return placed.map(({ load, lane: level }) => {
         const base = axis - level * lane
         const x0 = sx(load.from)
@@ -63,7 +64,10 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             mark.labelY = cy + 4
         } else {
             // Even a small load is seen, but one that falls to nothing does.
-            const points = load.profile.map(([x = 0, value = 0]) => ({ x: sx(x), h: value === 0 ? 0 : Math.max(3, (tall * Math.abs(value)) / most) }))
+            const points = load.profile.map(([x = 0, value = 0]) => ({
+                x: sx(x),
+                h: value === 0 ? 0 : load.kind === 'temperature' ? 4 : Math.max(3, (tall * Math.abs(value)) / most),
+            }))
             mark.shape = `M${x0} ${base}${points.map((p) => `L${p.x} ${base - p.h}`).join('')}L${x1} ${base}Z`
             mark.labelY = base - Math.max(...points.map((p) => p.h)) - 4
             const up = values(load).reduce((a, b) => a + b, 0) < 0
@@ -93,6 +97,7 @@ export function hasLabels(member: MemberResult, sx: (x: number) => number, room:
 function valueText(load: LoadResult, units: UnitSystem): string {
     const kind = KIND[load.kind]
     const all = values(load)
+    if (load.kind === 'temperature') return `bottom warmer by ${format(all[0] ?? 0, kind, units)}`
     const [start = 0] = all
     const last = all.at(-1) ?? 0
     const peak = all.reduce((a, b) => (Math.abs(b) > Math.abs(a) ? b : a), 0)
