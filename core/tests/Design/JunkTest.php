@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Design\Design;
+use Waage\Design\Influence;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Member\InvalidMember;
+use Waage\Member\Member;
+use Waage\Sheets\JobInfo;
+use Waage\Sheets\SheetBuilder;
+
+/**
+ * A document with everything that a member can have.
+ *
+ * @return array<string, mixed>
+ */
+function fullDocument(): array
+{
+    return document([
+        'version' => 2, 'length' => '14 m', 'hinges' => ['11 m'], 'selfWeight' => true,
+        'supports' => [supportAt('0 m', 'fixed'), supportAt('5 m'), ['vertical' => '9 kN/mm', 'rotation' => '500 kNm/rad', ...supportAt('10 m', 'elastic')], supportAt('14 m')],
+        'cases' => [
+            ['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B', 'alternatives' => 'a'],
+            ['id' => 'r', 'name' => 'R', 'category' => 'C', 'alternatives' => 'a'], ['id' => 'd', 'name' => 'D', 'category' => 'settlement'],
+            ['id' => 't', 'name' => 'T', 'category' => 'temperature'], ['id' => 'w', 'name' => 'W', 'category' => 'wind-up'],
+        ],
+        'loads' => [
+            lineLoad('g', '5 kN/m', ['from' => '1 m', 'to' => '6 m', 'end' => '2 kN/m']),
+            ['id' => 'a', 'case' => 'q', 'kind' => 'area', 'value' => '2 kN/m²', 'widths' => [['x' => '0 m', 'width' => '1 m'], ['x' => '3 m', 'width' => '2 m']]],
+            ['id' => 's', 'case' => 'r', 'kind' => 'slab', 'value' => '3 kN/m²', 'width' => '2 m', 'angle' => '50 deg', 'from' => '5 m', 'off' => false],
+            ['id' => 'p', 'case' => 'w', 'kind' => 'point', 'x' => '7 m', 'value' => '8 kN'],
+            ['id' => 'd', 'case' => 'd', 'kind' => 'settlement', 'x' => '5 m', 'value' => '4 mm'],
+            ['id' => 'o', 'case' => 'd', 'kind' => 'rotation', 'x' => '0 m', 'value' => '2 mrad'],
+            ['id' => 't', 'case' => 't', 'kind' => 'temperature', 'value' => '10 K'],
+        ],
+        'combinations' => [['name' => 'Own', 'purpose' => 'strength', 'permanent' => '1.2', 'factors' => [['case' => 'q', 'factor' => '1.4']]]],
+        'leftOut' => ['strength 1.35'],
+        'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m', '8 m']]],
+        'basis' => ['units' => 'us', 'combinations' => '6.10a/b', 'parameters' => ['psi' => ['B' => [0.7, 0.5, 0.3]]]],
+        'deflection' => ['total' => 200],
+    ]);
+}
+
+/**
+ * Every way of putting something else at one place of a document, or of taking the place out.
+ *
+ * @param  array<array-key, mixed>  $document
+ * @param  list<mixed>  $junk
+ * @return Generator<array<array-key, mixed>>
+ */
+function spoilt(array $document, array $junk): Generator
+{
+    foreach ($document as $key => $value) {
+        foreach ($junk as $other) {
+            yield [...$document, $key => $other];
+        }
+        yield array_diff_key($document, [$key => true]);
+        if (is_array($value)) {
+            foreach (spoilt($value, $junk) as $part) {
+                yield [...$document, $key => $part];
+            }
+        }
+    }
+}
+
+it('takes a member with everything', function (): void {
+    $design = new Design(Member::fromArray(fullDocument()));
+    expect($design->verdict()->ratio)->toBeGreaterThan(0.0)->and((new SheetBuilder($design, new JobInfo, true))->toArray()['blocks'])->not->toBeEmpty();
+});
+
+it('refuses in words or weighs, whatever stands in a field', function (): void {
+    $refused = $weighed = 0;
+    foreach (spoilt(fullDocument(), [null, true, -7, 'x', '0 m', '-3 m', '5 m', '1e14 m', '1e-7 m', '7 kN', [[]], ['x' => null]]) as $document) {
+        try {
+            $design = new Design(Member::fromArray($document));
+            $result = (new Result($design, Show::envelope()))->toArray();
+            (new SheetBuilder($design, new JobInfo, false))->toArray();
+            // A number that is none cannot be written as JSON.
+            expect(json_encode($result))->toBeString();
+            $weighed++;
+        } catch (InvalidMember $e) {
+            expect($e->errors)->not->toBeEmpty()->and($e->errors[0]->message)->toMatch('/[.!?)”]$/');
+            $refused++;
+        }
+    }
+    expect($refused)->toBeGreaterThan(1000)->and($weighed)->toBeGreaterThan(200);
+});
+
+it('takes junk for the question of an influence line', function (): void {
+    $member = Member::fromArray(document());
+    foreach (spoilt(['effect' => 'R', 'x' => '2 m', 'support' => 1, 'load' => '1 kN/m', 'axles' => [['force' => '1 kN'], ['force' => '1 kN', 'distance' => '1 m']]], [null, true, -7, 'x', '0 m', '1e14 m', [], [[]], ['x' => null]]) as $ask) {
+        try {
+            expect(json_encode(Influence::of($member, $ask)->toArray()))->toBeString();
+        } catch (InvalidMember $e) {
+            expect($e->errors)->not->toBeEmpty();
+        }
+    }
+});
