@@ -103,55 +103,60 @@ final class Envelope
     }
 
     /**
-     * Which polynomial is the worst on which part of [a, b].
+     * Which polynomial is the worst on which part of [a, b]: the worst one of the middle as far as no other crosses it,
+     * and the same again on what is left on either side, among those that can be worse there.
      *
      * @param  array<int, list<float>>  $polynomials
-     * @return list<array{float, float, int}>
+     * @param  float|null  $shortest  a piece that is shorter is rounding
+     * @return non-empty-list<array{float, float, int}>
      */
-    private function governing(array $polynomials, int $sign, float $a, float $b): array
+    private function governing(array $polynomials, int $sign, float $a, float $b, ?float $shortest = null): array
     {
-        $best = $this->worstAt($polynomials, $sign, 0.5 * ($a + $b));
-        $cuts = [];
+        $shortest ??= 1e-9 * ($b - $a);
+        $middle = 0.5 * ($a + $b);
+        $best = $this->worstAt($polynomials, $sign, $middle);
+        $rivals = [];
+        [$left, $right] = [$a, $b];
         foreach ($polynomials as $c => $p) {
-            if ($c !== $best) {
-                $difference = Polynomial::sum($p, $polynomials[$best], -1.0);
-                if ($sign < 0) {
-                    $difference = array_map(fn (float $v): float => -$v, $difference);
-                }
-                if (Polynomial::upperBound($difference, $a, $b) > 0) {
-                    array_push($cuts, ...Polynomial::roots($difference, $a, $b));
+            if ($c === $best) {
+                $rivals[$c] = $p;
+
+                continue;
+            }
+            $difference = [];
+            foreach ($polynomials[$best] as $i => $coefficient) {
+                $difference[] = $sign * ($p[$i] - $coefficient);
+            }
+            if (Polynomial::upperBound($difference, $a, $b) <= 0.0) {
+                continue;
+            }
+            foreach (Polynomial::roots($difference, $a, $b) as $root) {
+                $rivals[$c] = $p;
+                if ($root < $middle) {
+                    $left = max($left, $root);
+                } else {
+                    $right = min($right, $root);
                 }
             }
         }
-        if ($cuts === []) {
-            return [[$a, $b, $best]];
-        }
-        // Two others may cross as well where they are both above the best of the middle.
-        foreach ($polynomials as $c => $p) {
-            foreach ($polynomials as $d => $q) {
-                if ($d > $c && $c !== $best && $d !== $best) {
-                    array_push($cuts, ...Polynomial::roots(Polynomial::sum($p, $q, -1.0), $a, $b));
-                }
-            }
-        }
-        sort($cuts);
-        $pieces = [];
-        $start = $a;
-        $shortest = 1e-9 * ($b - $a);
-        $governs = null;
-        foreach ([...$cuts, $b] as $cut) {
-            if ($cut > $a + $shortest) {
-                $winner = $this->worstAt($polynomials, $sign, 0.5 * ($a + $cut));
-                if ($governs !== null && $winner !== $governs) {
-                    $pieces[] = [$start, $a, $governs];
-                    $start = $a;
-                }
-                $governs = $winner;
-                $a = $cut;
+        $left = $left - $a > $shortest ? $left : $a;
+        $right = $b - $right > $shortest ? $right : $b;
+        $pieces = [
+            ...$left > $a ? $this->governing($rivals, $sign, $a, $left, $shortest) : [],
+            [$left, $right, $best],
+            ...$right < $b ? $this->governing($rivals, $sign, $right, $b, $shortest) : [],
+        ];
+        $merged = [$pieces[0]];
+        foreach (array_slice($pieces, 1) as $piece) {
+            $last = count($merged) - 1;
+            if ($merged[$last][2] === $piece[2]) {
+                $merged[$last][1] = $piece[1];
+            } else {
+                $merged[] = $piece;
             }
         }
 
-        return [...$pieces, [$start, $b, $governs ?? $best]];
+        return $merged;
     }
 
     /** @param  array<int, list<float>>  $polynomials */

@@ -99,17 +99,18 @@ final class BucklingCases
                 $measures[$i] = $measure;
             }
         }
-        // Those with the greatest moment first: most of the others then need not be worked out.
+        // Those with the greatest moment first: what outdoes a case then stands before it, and most of the others need not
+        // be worked out later.
         uasort($measures, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        $kept = [];
+        $kept = $reached = [];
         foreach ($measures as $i => $measure) {
-            // Of two that are the same the earlier one stays.
-            foreach ($measures as $j => $other) {
-                if ($i !== $j && self::isNowhereMore($measure, $other) && ($j < $i || ! self::isNowhereMore($other, $measure))) {
+            foreach ($reached as $other) {
+                if (self::isNowhereMore($measure, $other)) {
                     continue 2;
                 }
             }
             $kept[] = $cases[$i];
+            $reached[] = $measure;
         }
 
         return $kept;
