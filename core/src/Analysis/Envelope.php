@@ -22,7 +22,7 @@ final class Envelope
     /** @var list<Part> */
     private array $parts;
 
-    /** @var array<string, list<array{array<int, float>, list<float>}>> permanent-and-variable and self-weight polynomials by combination and sign */
+    /** @var array<string, list<array<int, float>>> polynomials without self-weight, by combination and sign */
     private array $prepared = [];
 
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
@@ -49,7 +49,8 @@ final class Envelope
                 if ($start + $part['from'] < $from - 1e-6 || $start + $part['to'] > $to + 1e-6) {
                     continue;
                 }
-                [$p, $s] = $sums[$i];
+                $p = $sums[$i];
+                $s = $part['weight'];
                 foreach ($s as $j => $c) {
                     $p[$j] = $sign * ($p[$j] + $own * $c);
                 }
@@ -84,8 +85,7 @@ final class Envelope
         foreach ($this->parts as $i => $part) {
             $polynomials = [];
             foreach ($combinations as $c => $combination) {
-                [$p, $s] = $sums[$c][$i];
-                $polynomials[$c] = Polynomial::sum($p, $s, $combination->permanent * $weight);
+                $polynomials[$c] = Polynomial::sum($sums[$c][$i], $part['weight'], $combination->permanent * $weight);
             }
             foreach ($this->governing($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
                 if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
@@ -190,7 +190,7 @@ final class Envelope
         return true;
     }
 
-    /** @return list<array{array<int, float>, list<float>}> for each part: without self-weight, and of unit self-weight */
+    /** @return list<array<int, float>> for each part, without self-weight */
     private function prepare(Combination $combination, int $sign): array
     {
         $key = $combination->id.$combination->permanent.$sign;
@@ -211,7 +211,7 @@ final class Envelope
                     }
                 }
             }
-            $sums[] = [$p, $part['weight']];
+            $sums[] = $p;
         }
 
         return $this->prepared[$key] = $sums;
