@@ -72,7 +72,7 @@ final readonly class LoadedBeam
             : $responses;
     }
 
-    /** Does any load move a support? */
+    /** Can a support move, on a spring, in a guide or with the ground? */
     public function supportsMove(): bool
     {
         return array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->vertical < INF) !== [] || $this->areSupportsMoved();

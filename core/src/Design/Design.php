@@ -47,9 +47,11 @@ final class Design
         $combinations = Combinations::of($member, $this->beam->actingCases());
         $this->combinations = $combinations->acting;
         $this->leftOut = $combinations->leftOut;
-        $isStrength = fn (Combination $c): bool => $c->purpose === Purpose::Strength;
-        if (array_filter($this->leftOut, $isStrength) !== [] && array_filter($this->combinations, $isStrength) === []) {
-            throw new InvalidMember([new FieldError('leftOut', 'Every strength combination is left out, so that no strength would be weighed. Leave one in, or add one of your own.')]);
+        foreach ([[Purpose::Strength, 'strength'], [Purpose::Characteristic, 'deflection']] as [$purpose, $what]) {
+            $isFor = fn (Combination $c): bool => $c->purpose === $purpose;
+            if (array_filter($this->leftOut, $isFor) !== [] && array_filter($this->combinations, $isFor) === []) {
+                throw new InvalidMember([new FieldError('leftOut', "Every {$purpose->value} combination is left out, so that no {$what} would be weighed. Leave one in, or add one of your own.")]);
+            }
         }
         $this->checks = new SteelBeam($this->beam, $this->combinations);
         $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));

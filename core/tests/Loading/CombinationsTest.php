@@ -39,6 +39,11 @@ it('weighs nothing when every strength combination is left out, and says so', fu
     expect(weighing($design, 'bending')->demand)->toBeNear((1.4 * 5 + 1.6 * 10) * 6000 ** 2 / 8)->and(weighing($design, 'bending')->combination)->toBe('OWN 1');
 });
 
+it('does not lose the deflection either', function (): void {
+    $all = array_values(array_filter(keys(design()), fn (string $k): bool => str_starts_with($k, 'characteristic')));
+    expect(fn () => design(['leftOut' => $all]))->toThrow(InvalidMember::class, 'no deflection would be weighed');
+});
+
 it('adds combinations of the engineer', function (): void {
     $own = fn (array $change): array => ['name' => 'Lift', 'purpose' => 'strength', 'permanent' => '1.2', 'factors' => [['case' => 'q', 'factor' => '0.5*3']], ...$change];
     $design = design(['combinations' => [$own([]), $own(['purpose' => 'characteristic', 'permanent' => '']), $own(['permanent' => '', 'factors' => []])]]);
