@@ -167,16 +167,20 @@ final readonly class SheetBuilder
 
     private function widthText(Load $l): string
     {
-        $same = count($l->widths) === 2 && $l->widths[0][1] === $l->widths[1][1];
-
-        return $same
+        return self::hasOneWidth($l)
             ? $this->format($l->widths[0][1], Kind::Length).' = '.$this->format($l->start(), Kind::LineLoad)
-            : implode(', ', array_map(fn (array $w): string => $this->format($w[1], Kind::Length).' at '.$this->format($w[0], Kind::Length), $l->widths));
+            : 'up to '.$this->format(max(0.0, ...array_column($l->widths, 1)), Kind::Length);
+    }
+
+    private static function hasOneWidth(Load $l): bool
+    {
+        return count($l->widths) === 2 && $l->widths[0][1] === $l->widths[1][1];
     }
 
     private function placeText(Load $l): string
     {
         return match (true) {
+            $l->widths !== [] && ! self::hasOneWidth($l) => 'width '.implode(', ', array_map(fn (array $w): string => $this->number($w[1], Kind::Length).' at '.$this->format($w[0], Kind::Length), $l->widths)),
             $l->kind->isAtOnePlace() => 'at '.$this->format($l->from, Kind::Length),
             $l->from === 0.0 && $l->to === $this->design->member->length => 'full length',
             default => $this->format($l->from, Kind::Length).' to '.$this->format($l->to, Kind::Length),

@@ -40,6 +40,12 @@ it('lists forces at the tenths of each span, on either side of a support', funct
         ->and($two[10][2])->toBe('-'.$two[11][3]);
 });
 
+it('says where a load has which width', function (): void {
+    $design = design(['loads' => [['id' => 's', 'case' => 'q', 'kind' => 'slab', 'value' => '5 kN/m²', 'width' => '2 m']]]);
+    expect(json_encode((new SheetBuilder($design, new JobInfo, false))->toArray()['blocks'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))
+        ->toContain('5.00 kN/m² × up to 2.000 m', 'width 0.000 at 0.000 m, 2.000 at 2.000 m, 2.000 at 4.000 m, 0.000 at 6.000 m');
+});
+
 it('checks itself on the sheet', function (): void {
     $text = json_encode((new SheetBuilder(design(), new JobInfo, false))->toArray()['blocks'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     expect($text)->toContain('w L² / 8 with w = 15.00 kN/m, 6.000 m', '67.5 kNm', '"0.0 %"', 'agree');
