@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Waage\Analysis\Beam;
+use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\LoadSet;
+use Waage\Analysis\PieceDiagram;
+use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
 use Waage\Analysis\Responses;
 use Waage\Checks\Weighing;
@@ -99,6 +102,15 @@ function basis(array $parameters = []): Basis
 function steel(string $section, SteelGrade $grade = SteelGrade::S235, array $parameters = []): SteelSection
 {
     return new SteelSection(section($section), $grade, basis($parameters));
+}
+
+/** @param  array<int, float>  $factors  of the load sets; the one of self-weight does not count */
+function pieceDiagram(LoadedBeam $beam, float $from, float $to, array $factors, float $permanent): PieceDiagram
+{
+    unset($factors[$beam->selfWeight ?? -1]);
+    $responses = new PieceResponses($beam, $from, $to);
+
+    return new PieceDiagram($responses, [[1.0, $responses->share($factors)]], $permanent);
 }
 
 function random(int $seed): Randomizer

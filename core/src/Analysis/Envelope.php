@@ -14,7 +14,10 @@ use Waage\Member\Category;
  * positive contributions of a load case is a polynomial on each part; so the envelope of any combination is exact.
  * Deflections are times EI.
  *
+ * With many combinations most parts are settled by bounds: what no sum of upper bounds can reach is not worked out.
+ *
  * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<string, list<float>>, minus: array<string, list<float>>}
+ * @phpstan-type Bounds array{permanent: array{float, float}, weight: array{float, float}, variable: array<string, array{float, float}>}
  * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>, combination: Combination}
  */
 final class Envelope
@@ -22,12 +25,24 @@ final class Envelope
     /** @var list<Part> */
     private array $parts;
 
-    /** @var array<string, list<array<int, float>>> polynomials without self-weight, by combination and sign */
-    private array $prepared = [];
+    /** @var array<int, list<int>> by segment */
+    private array $partsOf;
+
+    /** @var array<int, list<Bounds>> by sign, for each part: between what values each contribution lies, times the sign */
+    private array $bounds;
+
+    /** @var array<string, list<float>> upper bounds without self-weight, by combination and sign */
+    private array $highest = [];
 
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
     {
         $this->parts = $this->cut();
+        $partsOf = [];
+        foreach ($this->parts as $i => $part) {
+            $partsOf[$part['segment']][] = $i;
+        }
+        $this->partsOf = $partsOf;
+        $this->bounds = [1 => array_map(fn (array $p): array => self::boundsOf($p, 1), $this->parts), -1 => array_map(fn (array $p): array => self::boundsOf($p, -1), $this->parts)];
     }
 
     /**
@@ -38,37 +53,110 @@ final class Envelope
      */
     public function extreme(array $combinations, int $sign, float $weight, float $from = 0.0, float $to = INF): ?Extreme
     {
-        $best = $threshold = -INF; // a hair more elsewhere is rounding: the first place stays
-        $found = null;
         $breaks = $this->beam->responses->breaks;
-        foreach ($combinations as $combination) {
-            $sums = $this->prepare($combination, $sign);
+        $inside = [];
+        foreach ($this->parts as $i => $part) {
+            $start = $breaks[$part['segment']];
+            if ($start + $part['from'] >= $from - 1e-6 && $start + $part['to'] <= $to + 1e-6) {
+                $inside[$i] = $this->bounds[$sign][$i]['weight'][1];
+            }
+        }
+        $bounds = [];
+        $most = -INF;
+        $first = null;
+        foreach ($combinations as $c => $combination) {
+            $highest = $this->highest($combination, $sign);
             $own = $combination->permanent * $weight;
-            foreach ($this->parts as $i => $part) {
-                $start = $breaks[$part['segment']];
-                if ($start + $part['from'] < $from - 1e-6 || $start + $part['to'] > $to + 1e-6) {
+            foreach ($inside as $i => $ofWeight) {
+                $bounds[$c][$i] = $bound = $highest[$i] + $own * $ofWeight;
+                if ($bound > $most) {
+                    $most = $bound;
+                    $first = [$combination, $i];
+                }
+            }
+        }
+        if ($first === null) {
+            return null;
+        }
+        // What comes near the greatest bound sets the mark for all others.
+        $at = fn (int $part, float $t, Combination $combination): array => [$breaks[$this->parts[$part]['segment']] + $t, $this->parts[$part]['segment'], $t, $combination];
+        [$best, $t] = $this->greatest($first[0], $first[1], $sign, $weight);
+        $found = $at($first[1], $t, $first[0]);
+        $threshold = $best - 1e-9 * abs($best); // a hair more elsewhere is rounding: the first place stays
+        foreach ($combinations as $c => $combination) {
+            foreach ($bounds[$c] as $i => $bound) {
+                if ($bound <= $threshold) {
                     continue;
                 }
-                $p = $sums[$i];
-                $s = $part['weight'];
-                foreach ($s as $j => $c) {
-                    $p[$j] = $sign * ($p[$j] + $own * $c);
-                }
-                if (Polynomial::upperBound($p, $part['from'], $part['to']) <= $threshold) {
-                    continue;
-                }
-                foreach ([$part['from'], ...Polynomial::roots(Polynomial::derivative($p), $part['from'], $part['to']), $part['to']] as $t) {
-                    $value = Polynomial::value($p, $t);
-                    if ($value > $threshold) {
-                        $best = $value;
-                        $threshold = $best + 1e-9 * abs($best);
-                        $found = [$start + $t, $part['segment'], $t, $combination];
-                    }
+                [$value, $t] = $this->greatest($combination, $i, $sign, $weight);
+                if ($value > $threshold) {
+                    $best = $value;
+                    $threshold = $best + 1e-9 * abs($best);
+                    $found = $at($i, $t, $combination);
                 }
             }
         }
 
-        return $found === null ? null : new Extreme($sign * $best, ...$found);
+        return new Extreme($sign * $best, ...$found);
+    }
+
+    /**
+     * A value that the effect times the sign does not exceed between two places.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function bound(Combination $combination, int $sign, float $weight, float $from, float $to): float
+    {
+        $highest = $this->highest($combination, $sign);
+        $own = $combination->permanent * $weight;
+        $responses = $this->beam->responses;
+        $bound = -INF;
+        for ($k = $responses->segmentAt($from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $to - 1e-9; $k++) {
+            $start = $responses->breaks[$k];
+            foreach ($this->partsOf[$k] as $i) {
+                if ($start + $this->parts[$i]['to'] > $from && $start + $this->parts[$i]['from'] < $to) {
+                    $bound = max($bound, $highest[$i] + $own * $this->bounds[$sign][$i]['weight'][1]);
+                }
+            }
+        }
+
+        return $bound;
+    }
+
+    /**
+     * Can the effect be more than a limit on a segment, either way?
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function mayExceed(float $limit, int $segment, Combination $combination, float $weight): bool
+    {
+        foreach ($this->partsOf[$segment] as $i) {
+            foreach ([1, -1] as $sign) {
+                if ($this->highest($combination, $sign)[$i] + $combination->permanent * $weight * $this->bounds[$sign][$i]['weight'][1] > $limit) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array{float, float} the greatest value on a part, times the sign, and its place from the start of the segment */
+    private function greatest(Combination $combination, int $part, int $sign, float $weight): array
+    {
+        ['from' => $from, 'to' => $to] = $this->parts[$part];
+        $p = $this->polynomial($combination, $part, $sign, $weight);
+        $best = -INF;
+        $place = $from;
+        foreach ([$from, ...Polynomial::roots(Polynomial::derivative($p), $from, $to), $to] as $t) {
+            $value = $sign * Polynomial::value($p, $t);
+            if ($value > $best + 1e-9 * abs($best) || $best === -INF) {
+                $best = $value;
+                $place = $t;
+            }
+        }
+
+        return [$best, $place];
     }
 
     /**
@@ -79,13 +167,12 @@ final class Envelope
      */
     public function curve(array $combinations, int $sign, float $weight): array
     {
-        $sums = array_map(fn (Combination $c): array => $this->prepare($c, $sign), $combinations);
         $pieces = [];
         $open = null;
         foreach ($this->parts as $i => $part) {
             $polynomials = [];
-            foreach ($combinations as $c => $combination) {
-                $polynomials[$c] = Polynomial::sum($sums[$c][$i], $part['weight'], $combination->permanent * $weight);
+            foreach ($this->rivals($combinations, $i, $sign, $weight) as $c) {
+                $polynomials[$c] = $this->polynomial($combinations[$c], $i, $sign, $weight);
             }
             foreach ($this->governing($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
                 if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
@@ -190,31 +277,86 @@ final class Envelope
         return true;
     }
 
-    /** @return list<array<int, float>> for each part, without self-weight */
-    private function prepare(Combination $combination, int $sign): array
+    /**
+     * The combinations that can be the worst somewhere on a part.
+     *
+     * @param  list<Combination>  $combinations
+     * @return list<int>
+     */
+    private function rivals(array $combinations, int $part, int $sign, float $weight): array
     {
-        $key = $combination->id.$combination->permanent.$sign;
-        if (isset($this->prepared[$key])) {
-            return $this->prepared[$key];
-        }
-        $sums = [];
-        foreach ($this->parts as $part) {
-            $p = [];
-            foreach ($part['permanent'] as $c) {
-                $p[] = $combination->permanent * $c;
+        $bounds = $this->bounds[$sign][$part];
+        $most = [];
+        $least = -INF;
+        foreach ($combinations as $c => $combination) {
+            $own = $combination->permanent * $weight;
+            $low = $combination->permanent * $bounds['permanent'][0] + $own * $bounds['weight'][0];
+            foreach ($bounds['variable'] as $case => $of) {
+                $low += ($combination->variable[$case] ?? 0.0) * $of[0];
             }
-            foreach ($part[$sign > 0 ? 'plus' : 'minus'] as $case => $q) {
-                $factor = $combination->variable[$case] ?? 0.0;
-                if ($factor > 0) {
-                    foreach ($q as $i => $c) {
-                        $p[$i] += $factor * $c;
-                    }
+            $most[$c] = $this->highest($combination, $sign)[$part] + $own * $bounds['weight'][1];
+            $least = max($least, $low);
+        }
+        $least -= 1e-9 * abs($least);
+
+        return array_keys(array_filter($most, fn (float $m): bool => $m >= $least));
+    }
+
+    /** @return list<float> the worst values of a combination on a part */
+    private function polynomial(Combination $combination, int $part, int $sign, float $weight): array
+    {
+        $of = $this->parts[$part];
+        $p = [];
+        $own = $combination->permanent * $weight;
+        foreach ($of['permanent'] as $i => $c) {
+            $p[] = $combination->permanent * $c + $own * $of['weight'][$i];
+        }
+        foreach ($of[$sign > 0 ? 'plus' : 'minus'] as $case => $q) {
+            $factor = $combination->variable[$case] ?? 0.0;
+            if ($factor > 0) {
+                foreach ($q as $i => $c) {
+                    $p[$i] += $factor * $c;
                 }
             }
-            $sums[] = $p;
         }
 
-        return $this->prepared[$key] = $sums;
+        return array_values($p);
+    }
+
+    /** @return list<float> for each part an upper bound of the effect times the sign, without self-weight */
+    private function highest(Combination $combination, int $sign): array
+    {
+        $key = $combination->id.$combination->permanent.$sign;
+        if (isset($this->highest[$key])) {
+            return $this->highest[$key];
+        }
+        $highest = [];
+        foreach ($this->bounds[$sign] as $of) {
+            $high = $combination->permanent * $of['permanent'][1];
+            foreach ($of['variable'] as $case => $range) {
+                $high += ($combination->variable[$case] ?? 0.0) * $range[1];
+            }
+            $highest[] = $high;
+        }
+
+        return $this->highest[$key] = $highest;
+    }
+
+    /**
+     * @param  Part  $part
+     * @return Bounds
+     */
+    private static function boundsOf(array $part, int $sign): array
+    {
+        $range = function (array $p) use ($part, $sign): array {
+            /** @var list<float> $p */
+            $high = Polynomial::upperBound($p, $part['from'], $part['to']);
+            $low = -Polynomial::upperBound(array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
+
+            return $sign > 0 ? [$low, $high] : [-$high, -$low];
+        };
+
+        return ['permanent' => $range($part['permanent']), 'weight' => $range($part['weight']), 'variable' => array_map($range, $part[$sign > 0 ? 'plus' : 'minus'])];
     }
 
     /** @return list<Part> */
@@ -241,6 +383,9 @@ final class Envelope
                         $permanent = Polynomial::sum($permanent, $p);
                     } else {
                         $variable[] = [$case->case->id, $p];
+                        if ($case->case->category->isReversible()) {
+                            $variable[] = [$case->case->id, array_map(fn (float $c): float => -$c, $p)];
+                        }
                         array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
                     }
                 }

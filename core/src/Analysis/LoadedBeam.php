@@ -72,6 +72,14 @@ final readonly class LoadedBeam
             : $responses;
     }
 
+    /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */
+    public function permanentBySpan(): array
+    {
+        $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
+
+        return $this->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->beam->fields());
+    }
+
     /** Can a support move, on a spring, in a guide or with the ground? */
     public function supportsMove(): bool
     {
@@ -155,19 +163,50 @@ final readonly class LoadedBeam
     public function loadedWhere(Combination $combination, float $weight, int $sign, array $values): array
     {
         $factors = $this->permanentFactors($combination, $weight);
-        foreach ($this->cases as $case) {
-            $factor = $combination->variable[$case->case->id] ?? 0.0;
-            if ($factor <= 0 || $case->case->category === Category::Permanent) {
-                continue;
-            }
-            foreach ($case->sets as $set) {
-                if ($sign * $values[$set] > 0) {
-                    $factors[$set] = $factor;
+        foreach ($this->patterns($sign, $values) as $id => $pattern) {
+            $factor = $combination->variable[$id] ?? 0.0;
+            if ($factor > 0) {
+                foreach ($pattern as $set => $way) {
+                    $factors[$set] = $way * $factor;
                 }
             }
         }
 
         return $factors;
+    }
+
+    /**
+     * Of each variable load case the sets whose effect has the sign: what is loaded, whatever the factors are.
+     *
+     * @param  list<float>  $values  effect of each set
+     * @return array<string, array<int, float>> load case => set => 1, or −1 where it acts the other way
+     */
+    public function patterns(int $sign, array $values): array
+    {
+        $patterns = [];
+        foreach ($this->cases as $case) {
+            if ($case->case->category === Category::Permanent) {
+                continue;
+            }
+            $reversible = $case->case->category->isReversible();
+            $pattern = [];
+            foreach ($case->sets as $set) {
+                if ($sign * $values[$set] > 0) {
+                    $pattern[$set] = 1.0;
+                } elseif ($reversible && $values[$set] != 0.0) {
+                    $pattern[$set] = -1.0;
+                }
+            }
+            $patterns[$case->case->id] = $pattern;
+        }
+
+        return $patterns;
+    }
+
+    /** @return list<int> the sets of permanent load, without self-weight */
+    public function permanentSets(): array
+    {
+        return array_merge(...array_map(fn (CaseSets $c): array => $c->case->category === Category::Permanent ? $c->sets : [], $this->cases));
     }
 
     /** @return array<int, float> */
@@ -177,12 +216,8 @@ final readonly class LoadedBeam
         if ($this->selfWeight !== null) {
             $factors[$this->selfWeight] = $combination->permanent * $weight;
         }
-        foreach ($this->cases as $case) {
-            if ($case->case->category === Category::Permanent) {
-                foreach ($case->sets as $set) {
-                    $factors[$set] = $combination->permanent;
-                }
-            }
+        foreach ($this->permanentSets() as $set) {
+            $factors[$set] = $combination->permanent;
         }
 
         return $factors;
@@ -201,15 +236,17 @@ final readonly class LoadedBeam
                 continue;
             }
             $on = [];
+            $reversed = false;
             foreach ($case->sets as $i => $set) {
                 if (isset($factors[$set])) {
                     $on[] = $case->labels[$i] ?? '';
+                    $reversed = $factors[$set] < 0.0;
                 }
             }
             if ($on === []) {
                 continue;
             }
-            $parts[] = $case->case->name.self::where($case, $on);
+            $parts[] = $case->case->name.($reversed ? ' reversed' : '').self::where($case, $on);
         }
 
         return $parts === [] ? 'no variable load' : implode(', ', $parts);

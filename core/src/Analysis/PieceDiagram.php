@@ -10,34 +10,30 @@ namespace Waage\Analysis;
  */
 final class PieceDiagram
 {
-    /** @var list<array{float, float, float, array<int, float>, list<float>}>|null x of the segment, from, to, moment, moment of unit self-weight */
+    /** @var list<list<float>>|null moment on each segment, without self-weight */
     private ?array $segments = null;
 
     /** @var array{float, float, float, float} moments at the quarter points and ∫ q sin², without self-weight */
-    private array $measures = [0.0, 0.0, 0.0, 0.0];
-
-    /** @var array{float, float, float, float} the same of unit self-weight */
-    private array $own = [0.0, 0.0, 0.0, 0.0];
+    private array $measures;
 
     /** @var array{int, float, array{float, float, float}}|null the last answer of moments(): sign, weight, answer */
     private ?array $last = null;
 
     /**
-     * @param  array<int, float>  $factors  of the load sets; the one of self-weight is left out
+     * @param  list<array{float, PieceShare}>  $terms  factor, what it multiplies; without self-weight
      * @param  float  $permanent  factor of the self-weight
      */
-    public function __construct(private readonly PieceResponses $of, private array $factors, private readonly float $permanent)
+    public function __construct(private readonly PieceResponses $of, private readonly array $terms, private readonly float $permanent)
     {
-        if ($of->selfWeight !== null) {
-            unset($this->factors[$of->selfWeight]);
-            [$a, $b, $c, $f] = $of->measures[$of->selfWeight];
-            $this->own = [$permanent * $a, $permanent * $b, $permanent * $c, $permanent * $f];
+        $a = $b = $c = $d = 0.0;
+        foreach ($terms as [$factor, $share]) {
+            $measure = $share->measures;
+            $a += $factor * $measure[0];
+            $b += $factor * $measure[1];
+            $c += $factor * $measure[2];
+            $d += $factor * $measure[3];
         }
-        foreach ($this->factors as $set => $factor) {
-            foreach ($of->measures[$set] as $i => $value) {
-                $this->measures[$i] += $factor * $value;
-            }
-        }
+        $this->measures = [$a, $b, $c, $d];
     }
 
     /**
@@ -54,16 +50,23 @@ final class PieceDiagram
         $most = 0.0;
         $place = 0.0;
         $absolute = 0.0;
-        $own = $this->permanent * $weight;
-        foreach ($this->segments ??= $this->segments() as [$x, $t0, $t1, $a, $b]) {
-            $p0 = $a[0] + $own * $b[0];
-            $p1 = $a[1] + $own * $b[1];
-            $p2 = $a[2] + $own * $b[2];
-            $p3 = $a[3] + $own * $b[3];
+        $own = $this->of->own === null ? 0.0 : $this->permanent * $weight;
+        $ofWeight = $this->of->own?->moments() ?? [];
+        foreach ($this->segments ??= $this->segments() as $i => [$p0, $p1, $p2, $p3]) {
+            [, $x, $t0, $t1] = $this->of->segments[$i];
+            if ($own != 0.0) {
+                $b = $ofWeight[$i];
+                $p0 += $own * $b[0];
+                $p1 += $own * $b[1];
+                $p2 += $own * $b[2];
+                $p3 += $own * $b[3];
+            }
             $places = [$t0, $t1];
             // The slope is linear but under a varying load: without a change of sign there is no peak between the ends.
-            if ($p3 != 0.0 || ($p1 + $t0 * 2 * $p2) * ($p1 + $t1 * 2 * $p2) < 0.0) {
+            if ($p3 != 0.0) {
                 $places = [$t0, ...Polynomial::roots([$p1, 2 * $p2, 3 * $p3], $t0, $t1), $t1];
+            } elseif (($p1 + $t0 * 2 * $p2) * ($p1 + $t1 * 2 * $p2) < 0.0) {
+                $places[] = -$p1 / (2 * $p2);
             }
             foreach ($places as $t) {
                 $m = $p0 + $t * ($p1 + $t * ($p2 + $t * $p3));
@@ -83,15 +86,19 @@ final class PieceDiagram
     public function quarterPoints(float $weight): array
     {
         [$a, $b, $c] = $this->measures;
-        [$aw, $bw, $cw] = $this->own;
+        if ($this->of->own === null) {
+            return [$a, $b, $c];
+        }
+        [$aw, $bw, $cw] = $this->of->own->measures;
+        $own = $this->permanent * $weight;
 
-        return [$a + $weight * $aw, $b + $weight * $bw, $c + $weight * $cw];
+        return [$a + $own * $aw, $b + $own * $bw, $c + $own * $cw];
     }
 
     /** ∫ q(x) sin²(π x / L) dx over the piece, N, down positive: the part of the load that can twist it. */
     public function twistingLoad(float $weight): float
     {
-        return $this->measures[3] + $weight * $this->own[3];
+        return $this->measures[3] + $this->permanent * $weight * ($this->of->own->measures[3] ?? 0.0);
     }
 
     /**
@@ -101,10 +108,10 @@ final class PieceDiagram
      */
     public function waves(int $sign, float $weight): array
     {
-        $waves = $this->of->waves();
         $sums = array_fill(0, 2 * Waves::COUNT + 1, 0.0);
-        foreach ($this->factors + ($this->of->selfWeight === null ? [] : [$this->of->selfWeight => $this->permanent * $weight]) as $set => $factor) {
-            foreach ($waves[$set] as $n => $value) {
+        $own = $this->of->own;
+        foreach ([...$this->terms, ...$own === null ? [] : [[$this->permanent * $weight, $own]]] as [$factor, $share]) {
+            foreach ($share->waves() as $n => $value) {
                 $sums[$n] += $sign * $factor * $value;
             }
         }
@@ -112,13 +119,20 @@ final class PieceDiagram
         return array_values($sums);
     }
 
-    /** @return list<array{float, float, float, array<int, float>, list<float>}> */
+    /** @return list<list<float>> */
     private function segments(): array
     {
         $segments = [];
-        foreach ($this->of->segments as [$k, $x, $t0, $t1]) {
-            $own = $this->of->selfWeight === null ? [0.0, 0.0, 0.0, 0.0] : $this->of->responses->M[$this->of->selfWeight][$k];
-            $segments[] = [$x, $t0, $t1, $this->of->responses->combined(Effect::Moment, $this->factors, $k), $own];
+        foreach (array_keys($this->of->segments) as $i) {
+            $a = $b = $c = $d = 0.0;
+            foreach ($this->terms as [$factor, $share]) {
+                $m = $share->moments()[$i];
+                $a += $factor * $m[0];
+                $b += $factor * $m[1];
+                $c += $factor * $m[2];
+                $d += $factor * $m[3];
+            }
+            $segments[] = [$a, $b, $c, $d];
         }
 
         return $segments;

@@ -15,8 +15,8 @@ final class PieceResponses
 
     public readonly Responses $responses;
 
-    /** Index of the load set of self-weight, or null. */
-    public readonly ?int $selfWeight;
+    /** Self-weight of 1 N/mm, or null. */
+    public readonly ?PieceShare $own;
 
     /** @var list<array{float, float, float, float}> of each set: moment at the quarter points (Nmm), ∫ q sin² (N) */
     public readonly array $measures;
@@ -24,10 +24,12 @@ final class PieceResponses
     /** @var list<list<float>>|null of each set: ∫ M cos(nπx/L) dx / L, Nmm */
     private ?array $waves = null;
 
+    /** @var array<string, PieceShare> */
+    private array $shares = [];
+
     public function __construct(LoadedBeam $beam, private readonly float $from, private readonly float $to)
     {
         $this->responses = $beam->responses;
-        $this->selfWeight = $beam->selfWeight;
         $breaks = $this->responses->breaks;
         $segments = [];
         for ($k = $this->responses->segmentAt($from), $n = $this->responses->segments(); $k < $n && $breaks[$k] < $to - 1e-9; $k++) {
@@ -35,6 +37,22 @@ final class PieceResponses
         }
         $this->segments = $segments;
         $this->measures = array_map(fn (array $M): array => [...$this->quarterPoints($M), $this->twisting($M)], $this->responses->M);
+        $this->own = $beam->selfWeight === null ? null : $this->share([$beam->selfWeight => 1.0]);
+    }
+
+    /**
+     * What some load sets do together, made once.
+     *
+     * @param  array<int, float>  $factors  load set => factor
+     */
+    public function share(array $factors): PieceShare
+    {
+        $key = '';
+        foreach ($factors as $set => $factor) {
+            $key .= "{$set}:{$factor},";
+        }
+
+        return $this->shares[$key] ??= new PieceShare($this, count($this->shares), $factors);
     }
 
     /**

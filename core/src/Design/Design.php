@@ -10,6 +10,8 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
+use Waage\Loading\RuleSet;
+use Waage\Member\Category;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
@@ -33,6 +35,9 @@ final class Design
 
     public readonly SteelBeam $checks;
 
+    /** Null where every support holds the member down. */
+    public readonly ?Equilibrium $equilibrium;
+
     /** @var list<Weighing> heaviest first */
     public readonly array $weighings;
 
@@ -53,8 +58,32 @@ final class Design
                 throw new InvalidMember([new FieldError('leftOut', "Every {$purpose->value} combination is left out, so that no {$what} would be weighed. Leave one in, or add one of your own.")]);
             }
         }
+        $this->assertAllTakePart($combinations);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
-        $this->weighings = self::heaviestFirst($this->checks->weigh($member->section, $derive));
+        $this->equilibrium = $member->bearsOnly() ? new Equilibrium($this->beam, $this->combinations) : null;
+        $this->weighings = self::heaviestFirst([
+            ...$this->checks->weigh($member->section, $derive),
+            ...$this->equilibrium?->weigh($member->section->weight(), $derive) ?? [],
+        ]);
+    }
+
+    /** @throws InvalidMember when a load case that carries load is in no combination */
+    private function assertAllTakePart(Combinations $combinations): void
+    {
+        $used = [];
+        foreach ([...$combinations->acting, ...$combinations->leftOut] as $combination) {
+            $used += $combination->variable;
+        }
+        $acting = array_column($this->beam->actingCases(), 'id');
+        $errors = [];
+        foreach ($this->member->cases as $i => $case) {
+            if ($case->category !== Category::Permanent && in_array($case->id, $acting, true) && ! isset($used[$case->id])) {
+                $errors[] = new FieldError("cases.{$i}.category", RuleSet::of($this->member->basis->combinations)->standard.' as built in has no combination with this kind of action. Choose another category, or add a combination of your own that has it.');
+            }
+        }
+        if ($errors !== []) {
+            throw new InvalidMember($errors);
+        }
     }
 
     /**
@@ -69,6 +98,18 @@ final class Design
         } catch (UnstableBeam $e) {
             throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
         }
+    }
+
+    /** @return list<Combination> those that the resistance of the section is weighed for */
+    public function ultimate(): array
+    {
+        return array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
+    }
+
+    /** @return list<Combination> */
+    public function characteristic(): array
+    {
+        return array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic));
     }
 
     /** The member's section in its grade. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Loading\Combination;
-use Waage\Loading\Purpose;
 use Waage\Member\Category;
 
 /**
@@ -90,8 +89,9 @@ final readonly class Reactions
                 $factor = $permanent ? $combination->permanent : ($combination->variable[$case->case->id] ?? 0.0);
                 foreach ($case->sets as $set) {
                     $r = $factor * $beam->responses->reactions[$set][$i][$component];
-                    $most += $permanent ? $r : max(0.0, $r);
-                    $least += $permanent ? $r : min(0.0, $r);
+                    [$up, $down] = $case->case->category->isReversible() ? [abs($r), -abs($r)] : [max(0.0, $r), min(0.0, $r)];
+                    $most += $permanent ? $r : $up;
+                    $least += $permanent ? $r : $down;
                 }
             }
             $range[] = [$most, $least];
@@ -105,7 +105,7 @@ final readonly class Reactions
     {
         $all = [];
         foreach ($this->design->combinations as $c) {
-            if ($c->purpose === Purpose::Strength) {
+            if ($c->purpose->isForStrength()) {
                 foreach ($this->range($c, 0) as $i => [$most, $least]) {
                     $all[$i] = [max($all[$i][0] ?? -INF, $most), min($all[$i][1] ?? INF, $least)];
                 }

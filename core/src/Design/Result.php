@@ -36,7 +36,7 @@ final readonly class Result
     public function toArray(): array
     {
         $verdict = $this->design->verdict();
-        $strength = $this->curves($this->combinations(Purpose::Strength), $this->combinations(Purpose::Characteristic));
+        $strength = $this->curves($this->design->ultimate(), $this->design->characteristic());
         $shown = match ($this->show->kind) {
             'combination' => $this->combinationCurves(),
             'case' => $this->caseCurves(),
@@ -101,15 +101,9 @@ final readonly class Result
         $governed = array_filter($this->design->weighings, fn (Weighing $w): bool => $w->combination === $c->id && $w->ratio !== null);
 
         return [
-            'id' => $c->id, 'key' => $c->key(), 'purpose' => $c->purpose->value, 'own' => $c->own, 'clause' => $c->own ? $c->clause : 'EN 1990, '.$c->clause,
+            'id' => $c->id, 'key' => $c->key(), 'purpose' => $c->purpose->value, 'own' => $c->own, 'clause' => $c->clause,
             'text' => $c->text, 'governs' => array_values(array_map(fn (Weighing $w): string => $w->title, $governed)),
         ];
-    }
-
-    /** @return list<Combination> */
-    private function combinations(Purpose $purpose): array
-    {
-        return array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose === $purpose));
     }
 
     /**
@@ -132,7 +126,7 @@ final readonly class Result
     /** @return array<string, array{max: Curve, min: Curve}>|null */
     private function combinationCurves(): ?array
     {
-        $chosen = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->id === $this->show->id));
+        $chosen = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->id === $this->show->id && $c->purpose !== Purpose::Equilibrium));
 
         return $chosen === [] ? null : $this->curves($chosen, $chosen);
     }
@@ -210,9 +204,9 @@ final readonly class Result
         $checks = $this->design->checks;
         $weight = $this->design->member->section->weight();
         $rows = [];
-        foreach ([[$checks->shear, Purpose::Strength, 1.0], [$checks->moment, Purpose::Strength, 1.0], [$checks->deflection, Purpose::Characteristic, 1 / $this->stiffness()]] as [$envelope, $purpose, $scale]) {
+        foreach ([[$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
             foreach ([1, -1] as $sign) {
-                $e = $envelope->extreme($this->combinations($purpose), $sign, $weight);
+                $e = $envelope->extreme($combinations, $sign, $weight);
                 if ($e === null || $sign * $e->value <= 1e-9) {
                     continue;
                 }

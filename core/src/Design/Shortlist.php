@@ -19,8 +19,10 @@ final class Shortlist
         foreach (Catalogue::all() as $section) {
             if (in_array($section->family, $member->families, true)) {
                 // On springs a stiffer section attracts other forces: the statics is its own.
-                $checks = $design->beam->dependsOnStiffness() ? new SteelBeam(new LoadedBeam($member->withSection($section)), $design->combinations) : $design->checks;
-                $rows[] = new ShortlistRow($section, Verdict::of($checks->weigh($section, false)));
+                $beam = $design->beam->dependsOnStiffness() ? new LoadedBeam($member->withSection($section)) : null;
+                $checks = $beam === null ? $design->checks : new SteelBeam($beam, $design->combinations);
+                $equilibrium = $beam === null || $design->equilibrium === null ? $design->equilibrium : new Equilibrium($beam, $design->combinations);
+                $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$equilibrium?->weigh($section->weight(), false) ?? []]));
             }
         }
 

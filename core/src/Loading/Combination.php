@@ -8,7 +8,8 @@ namespace Waage\Loading;
  * One combination of actions: a factor for all permanent load, and the greatest factor of each variable load case.
  *
  * A variable load case, or for imposed load each of its spans, acts with this factor where that makes the effect
- * worse, and not at all where it would help.
+ * worse, and not at all where it would help. For equilibrium each part of the permanent load has the factor
+ * `permanent` where it destabilises and `stabilising` where it holds.
  */
 final readonly class Combination
 {
@@ -21,6 +22,7 @@ final readonly class Combination
         public array $variable,
         public string $text,
         public bool $own = false,
+        public ?float $stabilising = null,
     ) {
     }
 
@@ -30,6 +32,6 @@ final readonly class Combination
         $factors = $this->variable;
         ksort($factors);
 
-        return $this->purpose->value.' '.round($this->permanent, 6).implode('', array_map(fn (string $id, float $f): string => ' '.$id.'='.round($f, 6), array_keys($factors), $factors));
+        return $this->purpose->value.' '.round($this->permanent, 6).($this->stabilising === null ? '' : '/'.round($this->stabilising, 6)).implode('', array_map(fn (string $id, float $f): string => ' '.$id.'='.round($f, 6), array_keys($factors), $factors));
     }
 }

@@ -10,15 +10,22 @@ use Waage\Units\UnitSystem;
 final readonly class Basis
 {
     /**
+     * @param  string  $combinations  one of BasisReader::COMBINATIONS
      * @param  array<string, array{float, float, float}>  $psi  ψ0, ψ1, ψ2 by category
+     * @param  int  $psiAccidental  which ψ the leading variable action takes in an accidental situation: 1 or 2
+     * @param  int  $psiFire  the same in fire
      */
     public function __construct(
         public UnitSystem $units,
-        public bool $useExpressions610ab,
+        public string $combinations,
         public float $gammaGsup,
         public float $gammaGinf,
         public float $gammaQ,
         public float $gammaGset,
+        public float $gammaGsupEqu,
+        public float $gammaGinfEqu,
+        public int $psiAccidental,
+        public int $psiFire,
         public float $xi,
         public float $KFI,
         public array $psi,

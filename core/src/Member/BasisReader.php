@@ -9,6 +9,9 @@ use Waage\Units\UnitSystem;
 /** The basis of a job from its document; what is absent takes the recommended value. */
 final class BasisReader
 {
+    /** Rules that make the combinations of actions (core/data/combinations). */
+    public const COMBINATIONS = ['6.10', '6.10a/b', 'asce-7-16-lrfd', 'asce-7-16-asd', 'asce-7-22-lrfd', 'asce-7-22-asd', 'as-nzs-1170', 'nbc-2020', 'classic'];
+
     /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}}|null */
     private static ?array $recommended = null;
 
@@ -33,8 +36,9 @@ final class BasisReader
             $f->fail('basis.standard', 'Only the standard set "EN" (Eurocodes) is available.');
         }
         $combinations = $in['combinations'] ?? '6.10';
-        if (! in_array($combinations, ['6.10', '6.10a/b'], true)) {
-            $f->fail('basis.combinations', 'This must be "6.10" or "6.10a/b".');
+        if (! is_string($combinations) || ! in_array($combinations, self::COMBINATIONS, true)) {
+            $f->fail('basis.combinations', 'This must be one of: '.implode(', ', self::COMBINATIONS).'.');
+            $combinations = '6.10';
         }
         $parameters = self::section($f, $in, 'parameters');
         $deflection = self::section($f, $in, 'deflection');
@@ -58,11 +62,15 @@ final class BasisReader
 
         return new Basis(
             units: $f->choice($in, 'units', 'basis.units', UnitSystem::Metric),
-            useExpressions610ab: $combinations === '6.10a/b',
+            combinations: $combinations,
             gammaGsup: $n('gammaGsup'),
             gammaGinf: $n('gammaGinf'),
             gammaQ: $n('gammaQ'),
             gammaGset: $n('gammaGset'),
+            gammaGsupEqu: $n('gammaGsupEqu'),
+            gammaGinfEqu: $n('gammaGinfEqu'),
+            psiAccidental: (int) $f->number($parameters, 'psiAccidental', 'basis.parameters.psiAccidental', 1, 1, 2),
+            psiFire: (int) $f->number($parameters, 'psiFire', 'basis.parameters.psiFire', 2, 1, 2),
             xi: $n('xi'),
             KFI: $n('KFI'),
             psi: $psi,

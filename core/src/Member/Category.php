@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Member;
 
 /**
- * What kind of action a load case is: permanent, variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1, or the
- * settlement of supports: permanent, but counted only where it is unfavourable.
+ * What kind of action a load case is: permanent, variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1, accidental,
+ * seismic, or the settlement of supports: permanent, but counted only where it is unfavourable. Other rule sets read the
+ * categories of imposed load by their use.
  */
 enum Category: string
 {
@@ -24,6 +25,9 @@ enum Category: string
     case WindUp = 'wind-up';
     case Settlement = 'settlement';
     case Temperature = 'temperature';
+    case Rain = 'rain';
+    case Accidental = 'accidental';
+    case Seismic = 'seismic';
 
     public function isImposed(): bool
     {
@@ -33,6 +37,12 @@ enum Category: string
     public function isWind(): bool
     {
         return $this === self::WindDown || $this === self::WindUp;
+    }
+
+    /** Does it act in either direction? */
+    public function isReversible(): bool
+    {
+        return $this === self::Seismic;
     }
 
     /** The row of the ψ table this category reads. */
@@ -58,6 +68,9 @@ enum Category: string
             self::WindUp => 'Wind, upward',
             self::Settlement => 'Settlement',
             self::Temperature => 'Temperature',
+            self::Rain => 'Rain',
+            self::Accidental => 'Accidental',
+            self::Seismic => 'Seismic, either way',
         };
     }
 }

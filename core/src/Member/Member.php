@@ -51,6 +51,12 @@ final readonly class Member
         );
     }
 
+    /** Is there a support that cannot hold the member down? */
+    public function bearsOnly(): bool
+    {
+        return array_filter($this->supports, fn (Support $s): bool => $s->bearsOnly) !== [];
+    }
+
     public function case(string $id): LoadCase
     {
         foreach ($this->cases as $case) {

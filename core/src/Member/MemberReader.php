@@ -112,7 +112,11 @@ final class MemberReader
                     $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
                 }
             }
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation);
+            $bearsOnly = $this->f->flag($row, 'bearsOnly', "supports.{$i}.bearsOnly", false);
+            if ($bearsOnly && in_array($kind, [SupportKind::Fixed, SupportKind::Guided], true)) {
+                $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
+            }
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && ! $this->f->hasErrors()) {

@@ -8,7 +8,8 @@ namespace Waage\Member;
  * A support at x (mm from the left end) with its bearing length in mm.
  *
  * Pinned: held against moving up and down. Fixed: against turning as well. Guided: against turning only. Elastic: by
- * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn).
+ * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn). A support that bears only does
+ * not hold the member down.
  */
 final readonly class Support
 {
@@ -18,6 +19,7 @@ final readonly class Support
         public float $bearing,
         public float $vertical = INF,
         public float $rotation = 0.0,
+        public bool $bearsOnly = false,
     ) {
     }
 

@@ -11,6 +11,7 @@ use Waage\Design\Result;
 use Waage\Design\SelfCheck;
 use Waage\Design\Show;
 use Waage\Loading\Combination;
+use Waage\Loading\RuleSet;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
@@ -96,7 +97,7 @@ final readonly class SheetBuilder
         ];
         if ($this->design->leftOut !== []) {
             $out = array_map(fn (Combination $c): string => "{$c->id} ({$c->text})", $this->design->leftOut);
-            $blocks[] = Block::text('Left out by the engineer, contrary to the rules of EN 1990: '.implode('; ', $out).'.');
+            $blocks[] = Block::text('Left out by the engineer, contrary to the rules: '.implode('; ', $out).'.');
         }
         if ($this->design->member->notes !== '') {
             $blocks[] = Block::text($this->design->member->notes);
@@ -200,15 +201,17 @@ final readonly class SheetBuilder
     private function combinations(): array
     {
         $b = $this->design->member->basis;
-        $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, $c->clause], $this->design->combinations);
+        $rules = RuleSet::of($b->combinations);
+        $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, str_replace("{$rules->standard}, ", '', $c->clause)], $this->design->combinations);
+        $factors = str_starts_with($b->combinations, '6.10') ? [
+            'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [], ...$b->combinations === '6.10a/b' ? ['xi' => $b->xi] : [],
+            'K_FI' => $b->KFI, ...$this->design->equilibrium === null ? [] : ['gamma_G_dst' => $b->gammaGsupEqu, 'gamma_G_stb' => $b->gammaGinfEqu],
+        ] : [];
 
         return [
-            Block::heading('Combinations of actions (EN 1990)'),
-            Block::text('Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse. Strength by '.($b->useExpressions610ab ? 'expressions (6.10a) and (6.10b).' : 'expression (6.10).')),
-            Block::values([
-                'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [], ...$b->useExpressions610ab ? ['xi' => $b->xi] : [],
-                'K_FI' => $b->KFI, 'gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1,
-            ]),
+            Block::heading("Combinations of actions ({$rules->standard})"),
+            Block::text("By {$rules->title}.".' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.'.($this->design->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
+            Block::values([...$factors, ...$rules->weighs ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
     }

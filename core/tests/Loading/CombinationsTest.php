@@ -66,7 +66,7 @@ it('says what is wrong with a combination', function (array $change, string $pat
     'a permanent case on its own' => [['factors' => [['case' => 'g', 'factor' => '1']]], 'combinations.0.factors.0.case', 'one factor'],
     'a negative factor' => [['permanent' => '-1'], 'combinations.0.permanent', 'between 0 and 10'],
     'a factor with a unit' => [['permanent' => '1 kN'], 'combinations.0.permanent', 'plain number'],
-    'an unknown purpose' => [['purpose' => 'luck'], 'combinations.0.purpose', 'strength, characteristic'],
+    'an unknown purpose' => [['purpose' => 'luck'], 'combinations.0.purpose', 'strength, equilibrium'],
     'factors that are no list' => [['factors' => 'all'], 'combinations.0.factors', 'a list of factors'],
 ]);
 

@@ -10,7 +10,7 @@ use Waage\Loading\Combination;
 /** One moment diagram under which a length between restraints may buckle. */
 final readonly class BucklingCase
 {
-    /** @param  array<int, float>  $factors of the load sets */
+    /** @param  array<int, float>  $factors of the variable load sets */
     public function __construct(
         public BucklingLength $piece,
         public Combination $combination,

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
-use Closure;
-use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Analysis\PieceDiagram;
-use Waage\Analysis\PieceResponses;
+use Waage\Analysis\PieceShare;
 use Waage\Loading\Combination;
 
 /**
@@ -16,132 +14,142 @@ use Waage\Loading\Combination;
  *
  * For each combination: the arrangements that make the moment of the flange's sign greatest at an end, a quarter point,
  * the middle or its own peak, and the one with all spans loaded. What another diagram of the same length makes at least
- * as bad in all that counts (moment, equivalent uniform moment, load on the twist) is left out. They do not depend on
- * the section, so that a shortlist makes them once.
+ * as bad in all that counts (moment, equivalent uniform moment, load on the twist) is left out; so is, before its moments
+ * are worked out, what cannot be worse by the bounds of the envelope. They do not depend on the section, so that a
+ * shortlist makes them once.
  */
 final class BucklingCases
 {
+    /** @var list<BucklingCase> */
+    private array $kept = [];
+
+    /** @var list<list<float>> what counts of each of them */
+    private array $reached = [];
+
     /**
+     * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
+     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm; peaks are looked for with the first
+     */
+    private function __construct(private readonly Arrangements $arrangements, private readonly Envelope $moment, private readonly int $loadSign, private readonly array $weights)
+    {
+    }
+
+    /**
+     * @param  Envelope  $moment  of the beam
      * @param  list<BucklingLength>  $pieces
      * @param  list<Combination>  $combinations
      * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
-     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm; peaks are looked for with the first
+     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm
      * @return list<BucklingCase>
      */
-    public static function of(LoadedBeam $beam, array $pieces, array $combinations, int $loadSign, array $weights): array
+    public static function of(LoadedBeam $beam, Envelope $moment, array $pieces, array $combinations, int $loadSign, array $weights): array
     {
         $cases = [];
         foreach ($pieces as $piece) {
-            $responses = new PieceResponses($beam, $piece->from, $piece->to);
-            /** @var array<string, list<float>> $moments of each load set, by place */
-            $moments = [];
-            $momentsAt = function (float $x, bool $left) use ($beam, &$moments): array {
-                $k = $beam->responses->segmentAt($x, $left);
-
-                return $moments[$x.':'.$k] ??= $beam->responses->valuesAt(Effect::Moment, $k, $x - $beam->responses->breaks[$k]);
-            };
-            $ofPiece = [];
-            foreach ($combinations as $combination) {
-                array_push($ofPiece, ...self::arranged($beam, $piece, $responses, $combination, $weights[0], $momentsAt));
-            }
-            array_push($cases, ...self::governing($ofPiece, $weights, $loadSign));
+            array_push($cases, ...(new self(new Arrangements($beam, $piece), $moment, $loadSign, $weights))->governing($combinations));
         }
 
         return $cases;
     }
 
     /**
-     * @param  Closure(float, bool): list<float>  $momentsAt  moment of each load set at x, on the segment to its left or right
+     * @param  list<Combination>  $combinations
      * @return list<BucklingCase>
      */
-    private static function arranged(LoadedBeam $beam, BucklingLength $piece, PieceResponses $responses, Combination $combination, float $weight, Closure $momentsAt): array
+    private function governing(array $combinations): array
     {
-        $cases = [];
-        $add = function (array $factors) use (&$cases, $responses, $piece, $combination): ?BucklingCase {
-            /** @var array<int, float> $factors */
-            $key = implode(',', array_keys($factors));
-            if (isset($cases[$key])) {
-                return null;
+        $piece = $this->arrangements->piece;
+        // Those with the greatest moment first: what outdoes a diagram then stands before it.
+        $bounds = [];
+        foreach ($combinations as $c => $combination) {
+            foreach ($this->weights as $weight) {
+                $greatest = $this->moment->bound($combination, $piece->sign, $weight, $piece->from, $piece->to);
+                $bounds[$c][] = [$greatest, max($greatest, $this->moment->bound($combination, -$piece->sign, $weight, $piece->from, $piece->to))];
             }
-
-            return $cases[$key] = new BucklingCase($piece, $combination, new PieceDiagram($responses, $factors, $combination->permanent), $factors);
-        };
-        $worstAt = fn (float $x, bool $left): array => $beam->loadedWhere($combination, $weight, $piece->sign, $momentsAt($x, $left));
-        $add($beam->allLoaded($combination, $weight));
-        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
-            $added = $add($worstAt($piece->from + $part * $piece->length(), $part === 1.0));
-            if ($added !== null) {
-                [$M, $x] = $added->diagram->moments($piece->sign, $weight);
-                $M > 0 && $add($worstAt($x, false));
+        }
+        uasort($bounds, fn (array $a, array $b): int => $b[0][0] <=> $a[0][0]);
+        foreach ($bounds as $c => $ofCombination) {
+            if (max(array_column($ofCombination, 0)) > 0.0) {
+                $this->arrange($combinations[$c], $ofCombination);
             }
         }
 
-        return array_values($cases);
+        return $this->kept;
+    }
+
+    /** @param  list<array{float, float}>  $bounds  for each weight the greatest moment of the sign, and of both */
+    private function arrange(Combination $combination, array $bounds): void
+    {
+        $piece = $this->arrangements->piece;
+        $seen = [];
+        $places = [[$this->arrangements->full, false]];
+        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
+            $places[] = [$this->arrangements->worstAt($piece->from + $part * $piece->length(), $part === 1.0), true];
+        }
+        while ($places !== []) {
+            [$shares, $refine] = array_shift($places);
+            $shares = array_intersect_key($shares, $combination->variable);
+            $key = implode(',', array_map(fn (PieceShare $s): int => $s->id, $shares));
+            if (isset($seen[$key])) {
+                continue;
+            }
+            $seen[$key] = true;
+            $case = $this->arrangements->case($combination, $shares);
+            if ($this->isOutdone($this->measure($case, $bounds))) {
+                continue;
+            }
+            $exact = array_map(function (float $weight) use ($case, $piece): array {
+                [$M, , $absolute] = $case->diagram->moments($piece->sign, $weight);
+
+                return [$M > 1e-9 * $absolute ? $M : 0.0, $absolute];
+            }, $this->weights);
+            $measure = $this->measure($case, $exact);
+            if (max(array_column($exact, 0)) > 0.0 && ! $this->isOutdone($measure)) {
+                $this->kept[] = $case;
+                $this->reached[] = $measure;
+            }
+            if ($refine) {
+                [$M, $x] = $case->diagram->moments($piece->sign, $this->weights[0]);
+                if ($M > 0) {
+                    $places[] = [$this->arrangements->worstAt($x, false), false];
+                }
+            }
+        }
     }
 
     /**
-     * @param  list<BucklingCase>  $cases  of one length
-     * @param  list<float>  $weights
-     * @return list<BucklingCase>
+     * Moment, square of the equivalent uniform moment, load on the twist, and the shape where it counts; for each weight.
+     *
+     * @param  list<array{float, float}>  $moments  for each weight the greatest moment of the sign, and of both
+     * @return list<float>
      */
-    private static function governing(array $cases, array $weights, int $loadSign): array
+    private function measure(BucklingCase $case, array $moments): array
     {
-        $measures = [];
-        foreach ($cases as $i => $case) {
-            $measure = [];
-            $compressed = false;
-            foreach ($weights as $weight) {
-                $of = self::measure($case, $weight, $loadSign);
-                $compressed = $compressed || $of[0] > 0.0;
-                array_push($measure, ...$of);
-            }
-            if ($compressed) {
-                $measures[$i] = $measure;
-            }
+        $measure = [];
+        // With the other flange held the shape counts as well, not only its norm.
+        $shape = $case->piece->otherGap <= $case->piece->length() / 2 ? $case->piece->sign : 0;
+        foreach ($this->weights as $i => $weight) {
+            [$M, $absolute] = $moments[$i];
+            [$a, $b, $c] = $case->diagram->quarterPoints($weight);
+            array_push($measure, $M, $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2, $this->loadSign * $case->diagram->twistingLoad($weight), $shape * $a, $shape * $b, $shape * $c);
         }
-        // Those with the greatest moment first: what outdoes a case then stands before it, and most of the others need not
-        // be worked out later.
-        uasort($measures, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        $kept = $reached = [];
-        foreach ($measures as $i => $measure) {
-            foreach ($reached as $other) {
-                if (self::isNowhereMore($measure, $other)) {
+
+        return $measure;
+    }
+
+    /** @param  list<float>  $measure */
+    private function isOutdone(array $measure): bool
+    {
+        foreach ($this->reached as $other) {
+            foreach ($measure as $i => $value) {
+                if ($value > $other[$i] + 1e-9 * abs($other[$i])) {
                     continue 2;
                 }
             }
-            $kept[] = $cases[$i];
-            $reached[] = $measure;
+
+            return true;
         }
 
-        return $kept;
-    }
-
-    /** @return list<float> moment, square of the equivalent uniform moment, load on the twist, and the shape where it counts */
-    private static function measure(BucklingCase $case, float $weight, int $loadSign): array
-    {
-        [$M, , $absolute] = $case->diagram->moments($case->piece->sign, $weight);
-        [$a, $b, $c] = $case->diagram->quarterPoints($weight);
-        // With the other flange held the shape counts as well, not only its norm.
-        $shape = $case->piece->otherGap <= $case->piece->length() / 2 ? $case->piece->sign : 0;
-
-        return [
-            $M > 1e-9 * $absolute ? $M : 0.0, $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2,
-            $loadSign * $case->diagram->twistingLoad($weight), $shape * $a, $shape * $b, $shape * $c,
-        ];
-    }
-
-    /**
-     * @param  list<float>  $a
-     * @param  list<float>  $b
-     */
-    private static function isNowhereMore(array $a, array $b): bool
-    {
-        foreach ($a as $i => $value) {
-            if ($value > $b[$i] + 1e-9 * abs($b[$i])) {
-                return false;
-            }
-        }
-
-        return true;
+        return false;
     }
 }

@@ -13,6 +13,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
+use Waage\Loading\RuleSet;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Restraint;
@@ -51,7 +52,7 @@ final class SteelBeam
     public function __construct(private readonly LoadedBeam $beam, array $combinations)
     {
         $of = fn (Purpose $p): array => array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose === $p));
-        $this->strength = $of(Purpose::Strength);
+        $this->strength = array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
         $this->characteristic = $of(Purpose::Characteristic);
         $settlement = [];
         foreach ($beam->cases as $case) {
@@ -79,6 +80,10 @@ final class SteelBeam
         $steel = new SteelSection($section, $member->grade, $member->basis);
         $classification = Classification::weigh($steel, $derive);
         $weight = $section->weight();
+        $rules = RuleSet::of($member->basis->combinations);
+        if (! $rules->weighs) {
+            return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $rules->refusal), ...$this->deflections($section, $weight, $derive)];
+        }
         if (! $classification->applies || $this->strength === []) {
             return [$classification, ...$this->deflections($section, $weight, $derive)];
         }
@@ -198,6 +203,9 @@ final class SteelBeam
         $found = [];
         $responses = $this->beam->responses;
         for ($k = 0, $n = $responses->segments(); $k < $n; $k++) {
+            if (! $this->shear->mayExceed($high, $k, $combination, $weight)) {
+                continue;
+            }
             foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
                 foreach ([1, -1] as $sign) {
                     $factors = $this->beam->worst($combination, $weight, Effect::Shear, $sign, $k, $t);
@@ -296,7 +304,7 @@ final class SteelBeam
             // outweighs is there for a light one.
             $weights = $for === 'own' ? [$own] : [$own, 0.0, Catalogue::heaviest()->weight()];
             $of = fn (int $sign, Restraint $restraint, Restraint $other): array => BucklingCases::of(
-                $this->beam, BucklingLengths::of($this->beam->beam, $restraint, $other, $sign), $this->strength, $member->loadHeight->sign(), $weights,
+                $this->beam, $this->moment, BucklingLengths::of($this->beam->beam, $restraint, $other, $sign), $this->strength, $member->loadHeight->sign(), $weights,
             );
             $this->bucklingCases[$for] = [1 => $of(1, $member->top, $member->bottom), -1 => $of(-1, $member->bottom, $member->top)];
         }

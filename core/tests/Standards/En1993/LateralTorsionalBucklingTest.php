@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceDiagram;
-use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
 use Waage\Materials\SteelGrade;
 use Waage\Member\LoadHeight;
@@ -31,7 +30,7 @@ function diagram(array $change, float $from, float $to): array
         return Polynomial::value($beam->responses->combined(Waage\Analysis\Effect::Moment, $factors, $k), $x - $beam->responses->breaks[$k]);
     }, range(0, 200));
 
-    return [new PieceDiagram(new PieceResponses($beam, $from, $to), $factors, 1.0), $moments];
+    return [pieceDiagram($beam, $from, $to, $factors, 1.0), $moments];
 }
 
 /** The load factor at which K − λ A − λ² B stops being positive definite. */

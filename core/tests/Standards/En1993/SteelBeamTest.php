@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use Waage\Analysis\Effect;
-use Waage\Analysis\PieceDiagram;
-use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
 use Waage\Loading\Purpose;
@@ -118,7 +116,7 @@ it('finds the worst arrangement for lateral-torsional buckling, all of them trie
             foreach ($design->combinations as $c) {
                 for ($mask = 0; $c->purpose === Purpose::Strength && $mask < 1 << count($free); $mask++) {
                     $factors = array_filter($design->beam->allLoaded($c, $weight), fn (int $set): bool => ($at = array_search($set, $free, true)) === false || ($mask >> $at & 1), ARRAY_FILTER_USE_KEY);
-                    [$M, $Mb] = LateralTorsionalBuckling::check($steel, $piece, new PieceDiagram(new PieceResponses($design->beam, $piece->from, $piece->to), $factors, $c->permanent), $member->loadHeight, $weight);
+                    [$M, $Mb] = LateralTorsionalBuckling::check($steel, $piece, pieceDiagram($design->beam, $piece->from, $piece->to, $factors, $c->permanent), $member->loadHeight, $weight);
                     $worst = max($worst, $M / $Mb);
                 }
             }

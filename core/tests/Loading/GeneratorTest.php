@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Loading\Combination;
-use Waage\Loading\En1990;
+use Waage\Loading\Generator;
 use Waage\Loading\Purpose;
 use Waage\Member\BasisReader;
 use Waage\Member\Category;
@@ -17,7 +17,7 @@ use Waage\Member\LoadCase;
 function combinationTexts(array $categories, Purpose $purpose = Purpose::Strength, array $basis = []): array
 {
     $cases = array_map(fn (string $c): LoadCase => new LoadCase($c, $c, Category::from($c)), $categories);
-    $all = En1990::combinations($cases, BasisReader::read($basis));
+    $all = Generator::combinations($cases, BasisReader::read($basis));
 
     return array_values(array_map(fn (Combination $c): string => $c->text, array_filter($all, fn (Combination $c): bool => $c->purpose === $purpose)));
 }
@@ -28,7 +28,7 @@ it('lets one of alternatives act at a time', function (): void {
         new LoadCase('c1', 'Crane left', Category::E, 'crane'), new LoadCase('c2', 'Crane right', Category::E, 'crane'),
         new LoadCase('s1', 'Snow even', Category::Snow, 'snow'), new LoadCase('s2', 'Snow drifted', Category::Snow, 'snow'),
     ];
-    $all = array_filter(En1990::combinations($cases, BasisReader::read([])), fn (Combination $c): bool => $c->purpose === Purpose::Strength);
+    $all = array_filter(Generator::combinations($cases, BasisReader::read([])), fn (Combination $c): bool => $c->purpose === Purpose::Strength);
     // Two times two choices, imposed or snow leading, permanent load high or low.
     expect($all)->toHaveCount(2 * 2 * 2 * 2);
     foreach ($all as $combination) {

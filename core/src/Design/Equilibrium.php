@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\LoadSet;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\Purpose;
+use Waage\Member\Category;
+use Waage\Units\Kind;
+
+/**
+ * Does the member stay on the supports that cannot hold it down? What presses it onto such a support against what lifts
+ * it off, in every combination but fire and the lesser ones of serviceability; EN 1990, 6.4.2 (6.7).
+ *
+ * For equilibrium the permanent load of each span is for itself: it has the stabilising factor where it presses and
+ * the destabilising one where it lifts. Where a member lifts off, its forces are no longer those of a beam on all its
+ * supports, so that it does not hold.
+ */
+final readonly class Equilibrium
+{
+    /** A ratio that stands for "nothing presses it down". */
+    private const LIFTS_AT_ONCE = 1000.0;
+
+    /** @var list<list<float>> reaction of each support (N, up positive) for the permanent load of each span, without self-weight */
+    private array $permanent;
+
+    /** @var list<list<float>> the same for self-weight of 1 N/mm */
+    private array $own;
+
+    /** @var list<Combination> */
+    private array $combinations;
+
+    /** @param  list<Combination>  $combinations */
+    public function __construct(private LoadedBeam $beam, array $combinations)
+    {
+        $this->combinations = array_values(array_filter($combinations, fn (Combination $c): bool => ! in_array($c->purpose, [Purpose::Fire, Purpose::Frequent, Purpose::QuasiPermanent], true)));
+        $this->permanent = $this->reactions($beam->permanentBySpan());
+        $this->own = $beam->selfWeight === null ? [] : $this->reactions(array_map(fn (array $f): LoadSet => (new LoadSet)->line($f[0], $f[1], 1.0, 1.0), $beam->beam->fields()));
+    }
+
+    /**
+     * @param  float  $weight  self-weight, N/mm
+     * @return list<Weighing> one for each support that bears only
+     */
+    public function weigh(float $weight, bool $derive): array
+    {
+        $weighings = [];
+        foreach ($this->beam->member->supports as $i => $support) {
+            if (! $support->bearsOnly) {
+                continue;
+            }
+            $worst = null;
+            foreach ($this->combinations as $combination) {
+                [$presses, $lifts] = $this->parts($combination, $i, $weight);
+                $ratio = $lifts <= 0.0 ? 0.0 : ($presses <= 0.0 ? self::LIFTS_AT_ONCE : min(self::LIFTS_AT_ONCE, $lifts / $presses));
+                if ($worst === null || $ratio > $worst[0]) {
+                    $worst = [$ratio, $presses, $lifts, $combination->id];
+                }
+            }
+            if ($worst !== null) {
+                $weighings[] = $this->weighing($i, $support->x, $worst, $derive);
+            }
+        }
+
+        return $weighings;
+    }
+
+    /** @param  array{float, float, float, string}  $worst ratio, what presses and what lifts (N), combination */
+    private function weighing(int $support, float $x, array $worst, bool $derive): Weighing
+    {
+        [$ratio, $presses, $lifts, $combination] = $worst;
+        $d = $derive ? new Derivation : null;
+        $d?->given('R_stb', $presses, Kind::Force, '', 'presses the member onto the support');
+        $d?->given('R_dst', $lifts, Kind::Force, '', 'lifts it off');
+        if ($presses > 0.0 && $ratio < self::LIFTS_AT_ONCE) {
+            $d?->line('u', 'R_dst / R_stb', ['R_dst' => [$lifts, Kind::Force], 'R_stb' => [$presses, Kind::Force]], $ratio, Kind::Number, '6.4.2 (6.7)');
+        }
+
+        return new Weighing(
+            'uplift-'.($support + 1), 'Uplift of support '.($support + 1), 'EN 1990, 6.4.2', $ratio, demand: $lifts, capacity: $presses, kind: Kind::Force,
+            demandSymbol: 'R_dst', capacitySymbol: 'R_stb', x: $x, combination: $combination,
+            remark: $lifts > $presses ? 'The member lifts off this support, which only bears: all other results take it as held down. Hold it down, or load it.' : '',
+            lines: $d->lines ?? [],
+        );
+    }
+
+    /** @return array{float, float} what presses on a support and what lifts off it, both positive, N */
+    private function parts(Combination $combination, int $support, float $weight): array
+    {
+        $presses = $lifts = 0.0;
+        $add = function (float $reaction, float $pressing, float $lifting) use (&$presses, &$lifts): void {
+            $presses += $pressing * max(0.0, $reaction);
+            $lifts += $lifting * max(0.0, -$reaction);
+        };
+        $stabilising = $combination->stabilising ?? $combination->permanent;
+        foreach ($this->permanent as $field => $reactions) {
+            $add($reactions[$support] + $weight * ($this->own[$field][$support] ?? 0.0), $stabilising, $combination->permanent);
+        }
+        foreach ($this->beam->cases as $case) {
+            $factor = $combination->variable[$case->case->id] ?? 0.0;
+            if ($case->case->category === Category::Permanent || $factor <= 0.0) {
+                continue;
+            }
+            foreach ($case->sets as $set) {
+                $reaction = $this->beam->responses->reactions[$set][$support][0];
+                $add($case->case->category->isReversible() ? -abs($reaction) : $reaction, 0.0, $factor);
+            }
+        }
+
+        return [$presses, $lifts];
+    }
+
+    /**
+     * @param  list<LoadSet>  $sets
+     * @return list<list<float>>
+     */
+    private function reactions(array $sets): array
+    {
+        return array_map(fn (array $of): array => array_column($of, 0), $this->beam->beam->solve($sets)->reactions);
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\PieceDiagram;
+use Waage\Analysis\PieceResponses;
+use Waage\Analysis\PieceShare;
+use Waage\Loading\Combination;
+
+/**
+ * Which spans variable load has to lie on to bend a length between restraints the most at a place. That does not depend
+ * on the factors, so that it is found once for all combinations.
+ */
+final class Arrangements
+{
+    /** @var array<string, PieceShare> every variable load case on all its spans */
+    public readonly array $full;
+
+    private readonly PieceShare $permanent;
+
+    private readonly PieceResponses $responses;
+
+    /** @var array<string, array<string, PieceShare>> by place */
+    private array $worst = [];
+
+    public function __construct(private readonly LoadedBeam $beam, public readonly BucklingLength $piece)
+    {
+        $this->responses = new PieceResponses($beam, $piece->from, $piece->to);
+        $this->permanent = $this->responses->share(array_fill_keys($beam->permanentSets(), 1.0));
+        $this->full = $this->shares($beam->patterns(1, array_fill(0, count($beam->sets), 1.0)));
+    }
+
+    /** @return array<string, PieceShare> where it makes the moment of the length's sign greatest at x, on the segment to its left or right */
+    public function worstAt(float $x, bool $left): array
+    {
+        $k = $this->beam->responses->segmentAt($x, $left);
+
+        return $this->worst[$x.':'.$k] ??= $this->shares($this->beam->patterns(
+            $this->piece->sign, $this->beam->responses->valuesAt(Effect::Moment, $k, $x - $this->beam->responses->breaks[$k]),
+        ));
+    }
+
+    /** @param  array<string, PieceShare>  $shares  by load case */
+    public function case(Combination $combination, array $shares): BucklingCase
+    {
+        $terms = [[$combination->permanent, $this->permanent]];
+        $factors = [];
+        foreach ($shares as $id => $share) {
+            $terms[] = [$combination->variable[$id], $share];
+            $factors += $share->factors;
+        }
+
+        return new BucklingCase($this->piece, $combination, new PieceDiagram($this->responses, $terms, $combination->permanent), $factors);
+    }
+
+    /**
+     * @param  array<string, array<int, float>>  $patterns
+     * @return array<string, PieceShare>
+     */
+    private function shares(array $patterns): array
+    {
+        return array_map(fn (array $pattern): PieceShare => $this->responses->share($pattern), array_filter($patterns, fn (array $p): bool => $p !== []));
+    }
+}
