@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
+use Waage\Member\Category;
 use Waage\Member\LoadCase;
 
 /**
@@ -12,11 +13,17 @@ use Waage\Member\LoadCase;
  */
 final readonly class CaseSets
 {
+    public bool $isPermanent;
+
+    public bool $isReversible;
+
     /**
      * @param  list<int>  $sets  indices into the responses
      * @param  list<string>  $labels  for each set the span, overhang or support it is on; empty when the case is not arranged
      */
     public function __construct(public LoadCase $case, public array $sets, public array $labels)
     {
+        $this->isPermanent = $case->category === Category::Permanent;
+        $this->isReversible = $case->category->isReversible();
     }
 }

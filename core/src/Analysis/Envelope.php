@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
-use Waage\Member\Category;
 
 /**
  * The worst values of one effect along a beam, with variable load lying just where it makes them worse.
@@ -17,7 +16,7 @@ use Waage\Member\Category;
  * With many combinations most parts are settled by bounds: what no sum of upper bounds can reach is not worked out.
  *
  * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<string, list<float>>, minus: array<string, list<float>>}
- * @phpstan-type Bounds array{permanent: array{float, float}, weight: array{float, float}, variable: array<string, array{float, float}>}
+ * @phpstan-type Bounds array{permanent: float, weight: float, variable: array<string, float>}
  * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>, combination: Combination}
  */
 final class Envelope
@@ -28,7 +27,7 @@ final class Envelope
     /** @var array<int, list<int>> by segment */
     private array $partsOf;
 
-    /** @var array<int, list<Bounds>> by sign, for each part: between what values each contribution lies, times the sign */
+    /** @var array<int, list<Bounds>> by sign, for each part: what each contribution, times the sign, does not exceed */
     private array $bounds;
 
     /** @var array<string, list<float>> upper bounds without self-weight, by combination and sign */
@@ -58,7 +57,7 @@ final class Envelope
         foreach ($this->parts as $i => $part) {
             $start = $breaks[$part['segment']];
             if ($start + $part['from'] >= $from - 1e-6 && $start + $part['to'] <= $to + 1e-6) {
-                $inside[$i] = $this->bounds[$sign][$i]['weight'][1];
+                $inside[$i] = $this->bounds[$sign][$i]['weight'];
             }
         }
         $bounds = [];
@@ -115,7 +114,7 @@ final class Envelope
             $start = $responses->breaks[$k];
             foreach ($this->partsOf[$k] as $i) {
                 if ($start + $this->parts[$i]['to'] > $from && $start + $this->parts[$i]['from'] < $to) {
-                    $bound = max($bound, $highest[$i] + $own * $this->bounds[$sign][$i]['weight'][1]);
+                    $bound = max($bound, $highest[$i] + $own * $this->bounds[$sign][$i]['weight']);
                 }
             }
         }
@@ -132,7 +131,7 @@ final class Envelope
     {
         foreach ($this->partsOf[$segment] as $i) {
             foreach ([1, -1] as $sign) {
-                if ($this->highest($combination, $sign)[$i] + $combination->permanent * $weight * $this->bounds[$sign][$i]['weight'][1] > $limit) {
+                if ($this->highest($combination, $sign)[$i] + $combination->permanent * $weight * $this->bounds[$sign][$i]['weight'] > $limit) {
                     return true;
                 }
             }
@@ -285,21 +284,22 @@ final class Envelope
      */
     private function rivals(array $combinations, int $part, int $sign, float $weight): array
     {
-        $bounds = $this->bounds[$sign][$part];
-        $most = [];
-        $least = -INF;
+        $ofWeight = $this->bounds[$sign][$part]['weight'];
+        $highest = [];
+        $first = 0;
         foreach ($combinations as $c => $combination) {
-            $own = $combination->permanent * $weight;
-            $low = $combination->permanent * $bounds['permanent'][0] + $own * $bounds['weight'][0];
-            foreach ($bounds['variable'] as $case => $of) {
-                $low += ($combination->variable[$case] ?? 0.0) * $of[0];
+            $highest[] = $this->highest($combination, $sign)[$part] + $combination->permanent * $weight * $ofWeight;
+            if ($highest[$c] > $highest[$first]) {
+                $first = $c;
             }
-            $most[$c] = $this->highest($combination, $sign)[$part] + $own * $bounds['weight'][1];
-            $least = max($least, $low);
         }
+        // The others have to reach at least what the likeliest one has everywhere on the part.
+        $p = $this->polynomial($combinations[$first], $part, $sign, $weight);
+        $least = -Polynomial::upperBound(array_map(fn (float $c): float => -$sign * $c, $p), $this->parts[$part]['from'], $this->parts[$part]['to']);
         $least -= 1e-9 * abs($least);
+        $highest[$first] = INF;
 
-        return array_keys(array_filter($most, fn (float $m): bool => $m >= $least));
+        return array_keys(array_filter($highest, fn (float $h): bool => $h >= $least));
     }
 
     /** @return list<float> the worst values of a combination on a part */
@@ -332,9 +332,9 @@ final class Envelope
         }
         $highest = [];
         foreach ($this->bounds[$sign] as $of) {
-            $high = $combination->permanent * $of['permanent'][1];
-            foreach ($of['variable'] as $case => $range) {
-                $high += ($combination->variable[$case] ?? 0.0) * $range[1];
+            $high = $combination->permanent * $of['permanent'];
+            foreach ($of['variable'] as $case => $bound) {
+                $high += ($combination->variable[$case] ?? 0.0) * $bound;
             }
             $highest[] = $high;
         }
@@ -348,15 +348,9 @@ final class Envelope
      */
     private static function boundsOf(array $part, int $sign): array
     {
-        $range = function (array $p) use ($part, $sign): array {
-            /** @var list<float> $p */
-            $high = Polynomial::upperBound($p, $part['from'], $part['to']);
-            $low = -Polynomial::upperBound(array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
+        $bound = fn (array $p): float => Polynomial::upperBound($sign > 0 ? $p : array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
 
-            return $sign > 0 ? [$low, $high] : [-$high, -$low];
-        };
-
-        return ['permanent' => $range($part['permanent']), 'weight' => $range($part['weight']), 'variable' => array_map($range, $part[$sign > 0 ? 'plus' : 'minus'])];
+        return ['permanent' => $bound($part['permanent']), 'weight' => $bound($part['weight']), 'variable' => array_map($bound, $part[$sign > 0 ? 'plus' : 'minus'])];
     }
 
     /** @return list<Part> */
@@ -379,11 +373,11 @@ final class Envelope
             foreach ($this->beam->cases as $case) {
                 foreach ($case->sets as $set) {
                     $p = $responses->polynomial($this->effect, $set, $k);
-                    if ($case->case->category === Category::Permanent) {
+                    if ($case->isPermanent) {
                         $permanent = Polynomial::sum($permanent, $p);
                     } else {
                         $variable[] = [$case->case->id, $p];
-                        if ($case->case->category->isReversible()) {
+                        if ($case->isReversible) {
                             $variable[] = [$case->case->id, array_map(fn (float $c): float => -$c, $p)];
                         }
                         array_push($cuts, ...Polynomial::roots($p, 0.0, $length));

@@ -63,7 +63,7 @@ final readonly class LoadedBeam
                 $cases[] = new CaseSets($case, $indices, $labels === [] ? [] : $on);
             }
         }
-        usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->case->category === Category::Permanent) <=> ($a->case->category === Category::Permanent));
+        usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->isPermanent) <=> ($a->isPermanent));
         $this->cases = $cases;
         $this->sets = $sets;
         $responses = $this->beam->solve($sets);
@@ -162,8 +162,19 @@ final readonly class LoadedBeam
      */
     public function loadedWhere(Combination $combination, float $weight, int $sign, array $values): array
     {
+        return $this->factors($combination, $weight, $this->patterns($sign, $values));
+    }
+
+    /**
+     * Factors of all sets of a combination with the variable load of some patterns.
+     *
+     * @param  array<string, array<int, float>>  $patterns  as patterns()
+     * @return array<int, float>
+     */
+    public function factors(Combination $combination, float $weight, array $patterns): array
+    {
         $factors = $this->permanentFactors($combination, $weight);
-        foreach ($this->patterns($sign, $values) as $id => $pattern) {
+        foreach ($patterns as $id => $pattern) {
             $factor = $combination->variable[$id] ?? 0.0;
             if ($factor > 0) {
                 foreach ($pattern as $set => $way) {
@@ -185,10 +196,10 @@ final readonly class LoadedBeam
     {
         $patterns = [];
         foreach ($this->cases as $case) {
-            if ($case->case->category === Category::Permanent) {
+            if ($case->isPermanent) {
                 continue;
             }
-            $reversible = $case->case->category->isReversible();
+            $reversible = $case->isReversible;
             $pattern = [];
             foreach ($case->sets as $set) {
                 if ($sign * $values[$set] > 0) {
@@ -206,7 +217,7 @@ final readonly class LoadedBeam
     /** @return list<int> the sets of permanent load, without self-weight */
     public function permanentSets(): array
     {
-        return array_merge(...array_map(fn (CaseSets $c): array => $c->case->category === Category::Permanent ? $c->sets : [], $this->cases));
+        return array_merge(...array_map(fn (CaseSets $c): array => $c->isPermanent ? $c->sets : [], $this->cases));
     }
 
     /** @return array<int, float> */
@@ -232,7 +243,7 @@ final readonly class LoadedBeam
     {
         $parts = [];
         foreach ($this->cases as $case) {
-            if ($case->case->category === Category::Permanent) {
+            if ($case->isPermanent) {
                 continue;
             }
             $on = [];

@@ -10,7 +10,6 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
-use Waage\Member\Category;
 use Waage\Units\Kind;
 
 /**
@@ -103,12 +102,12 @@ final readonly class Equilibrium
         }
         foreach ($this->beam->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;
-            if ($case->case->category === Category::Permanent || $factor <= 0.0) {
+            if ($case->isPermanent || $factor <= 0.0) {
                 continue;
             }
             foreach ($case->sets as $set) {
                 $reaction = $this->beam->responses->reactions[$set][$support][0];
-                $add($case->case->category->isReversible() ? -abs($reaction) : $reaction, 0.0, $factor);
+                $add($case->isReversible ? -abs($reaction) : $reaction, 0.0, $factor);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Loading\Combination;
-use Waage\Member\Category;
 
 /**
  * Reactions: unfactored by load case with every span loaded, and the greatest and smallest of each combination.
@@ -67,32 +66,27 @@ final readonly class Reactions
     /** @return list<array<string, mixed>> */
     private function combinations(): array
     {
-        $rows = array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, 0), 'moments' => $this->range($c, 1)], $this->design->combinations);
+        $forces = $this->shares(0);
+        $moments = $this->shares(1);
 
-        return array_values($rows);
+        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments)], $this->design->combinations);
     }
 
     /**
      * Greatest and smallest reaction of each support; variable load lies where it makes it so.
      *
+     * @param  array<string, list<array{float, float}>>  $shares  as shares()
      * @return list<array{float, float}>
      */
-    private function range(Combination $combination, int $component): array
+    private function range(Combination $combination, array $shares): array
     {
-        $beam = $this->design->beam;
-        $weight = $this->design->member->section->weight();
         $range = [];
-        foreach (array_keys($beam->beam->supports) as $i) {
-            $most = $least = $beam->selfWeight === null ? 0.0 : $combination->permanent * $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];
-            foreach ($beam->cases as $case) {
-                $permanent = $case->case->category === Category::Permanent;
-                $factor = $permanent ? $combination->permanent : ($combination->variable[$case->case->id] ?? 0.0);
-                foreach ($case->sets as $set) {
-                    $r = $factor * $beam->responses->reactions[$set][$i][$component];
-                    [$up, $down] = $case->case->category->isReversible() ? [abs($r), -abs($r)] : [max(0.0, $r), min(0.0, $r)];
-                    $most += $permanent ? $r : $up;
-                    $least += $permanent ? $r : $down;
-                }
+        foreach ($shares[''] as $i => [$permanent]) {
+            $most = $least = $combination->permanent * $permanent;
+            foreach ($combination->variable as $case => $factor) {
+                [$up, $down] = $shares[$case][$i] ?? [0.0, 0.0];
+                $most += $factor * $up;
+                $least += $factor * $down;
             }
             $range[] = [$most, $least];
         }
@@ -100,13 +94,45 @@ final readonly class Reactions
         return $range;
     }
 
+    /**
+     * What each variable load case adds to the greatest and to the smallest reaction of each support; under '' all permanent load.
+     *
+     * @return array<string, list<array{float, float}>>
+     */
+    private function shares(int $component): array
+    {
+        $beam = $this->design->beam;
+        $weight = $this->design->member->section->weight();
+        $shares = ['' => []];
+        foreach (array_keys($beam->beam->supports) as $i) {
+            $permanent = $beam->selfWeight === null ? 0.0 : $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];
+            foreach ($beam->cases as $case) {
+                $up = $down = 0.0;
+                foreach ($case->sets as $set) {
+                    $r = $beam->responses->reactions[$set][$i][$component];
+                    if ($case->isPermanent) {
+                        $permanent += $r;
+                    } else {
+                        $up += $case->isReversible ? abs($r) : max(0.0, $r);
+                        $down += $case->isReversible ? -abs($r) : min(0.0, $r);
+                    }
+                }
+                $shares[$case->case->id][] = [$up, $down];
+            }
+            $shares[''][] = [$permanent, $permanent];
+        }
+
+        return $shares;
+    }
+
     /** @return list<array{float, float}> greatest and smallest force over all strength combinations, by support */
     public function strengthRange(): array
     {
         $all = [];
+        $shares = $this->shares(0);
         foreach ($this->design->combinations as $c) {
             if ($c->purpose->isForStrength()) {
-                foreach ($this->range($c, 0) as $i => [$most, $least]) {
+                foreach ($this->range($c, $shares) as $i => [$most, $least]) {
                     $all[$i] = [max($all[$i][0] ?? -INF, $most), min($all[$i][1] ?? INF, $least)];
                 }
             }

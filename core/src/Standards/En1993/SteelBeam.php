@@ -48,6 +48,9 @@ final class SteelBeam
     /** @var array{own?: array<int, list<BucklingCase>>, any?: array<int, list<BucklingCase>>} by flange sign; for the member's section, for any section */
     private array $bucklingCases = [];
 
+    /** @var array<string, array<string, array<int, array<string, array<int, float>>>>> by place: they are the same for all combinations */
+    private array $patterns = [];
+
     /** @param  list<Combination>  $combinations */
     public function __construct(private readonly LoadedBeam $beam, array $combinations)
     {
@@ -207,11 +210,13 @@ final class SteelBeam
                 continue;
             }
             foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
+                $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
+                $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
                 foreach ([1, -1] as $sign) {
-                    $factors = $this->beam->worst($combination, $weight, Effect::Shear, $sign, $k, $t);
+                    $factors = $of('V', $sign);
                     if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
-                        foreach ([$factors, $this->beam->worst($combination, $weight, Effect::Moment, 1, $k, $t), $this->beam->worst($combination, $weight, Effect::Moment, -1, $k, $t)] as $candidate) {
-                            $found[$k.':'.implode(',', array_keys($candidate))] = [$k, $candidate];
+                        foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
+                            $found[$k.':'.implode(',', array_keys($candidate)).implode(',', $candidate)] = [$k, $candidate];
                         }
                     }
                 }
@@ -219,6 +224,18 @@ final class SteelBeam
         }
 
         return array_values($found);
+    }
+
+    /** @return array<string, array<int, array<string, array<int, float>>>> by effect and sign, as LoadedBeam::patterns */
+    private function patterns(int $segment, float $t): array
+    {
+        $patterns = [];
+        foreach ([Effect::Shear, Effect::Moment] as $effect) {
+            $values = $this->beam->responses->valuesAt($effect, $segment, $t);
+            $patterns[$effect->value] = [1 => $this->beam->patterns(1, $values), -1 => $this->beam->patterns(-1, $values)];
+        }
+
+        return $patterns;
     }
 
     /**
