@@ -73,7 +73,7 @@ final readonly class Result
 
         return [
             'length' => $member->length,
-            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning()], $member->supports),
+            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly], $member->supports),
             'hinges' => $member->hinges,
             'fields' => $fields,
             'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile], $member->loads),

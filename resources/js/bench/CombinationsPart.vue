@@ -13,6 +13,10 @@ const fault = (path: string): string | undefined => props.editor.errors.value[pa
 
 const PURPOSES: Record<CombinationResult['purpose'], string> = {
     strength: 'Strength',
+    equilibrium: 'Equilibrium',
+    accidental: 'Accidental',
+    seismic: 'Seismic',
+    fire: 'Fire',
     characteristic: 'Serviceability, characteristic',
     frequent: 'Serviceability, frequent',
     'quasi-permanent': 'Serviceability, quasi-permanent',

@@ -12,7 +12,7 @@ const result = computed(() => props.editor.result.value)
 const units = computed(() => props.editor.units.value)
 const KIND: Record<string, Kind> = { V: 'force', M: 'moment', w: 'deflection' }
 const strength = computed(() => {
-    const all = result.value?.reactions.combinations.filter((c) => c.id.startsWith('STR')) ?? []
+    const all = result.value?.reactions.combinations.filter((c) => /^(STR|ACC|SEI)/.test(c.id)) ?? []
     return (result.value?.member.supports ?? []).map((_, i) => ({
         most: Math.max(...all.map((c) => c.forces[i]?.[0] ?? 0)),
         least: Math.min(...all.map((c) => c.forces[i]?.[1] ?? 0)),
@@ -87,7 +87,7 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                     </tbody>
                 </table>
             </div>
-            <p v-if="strength.some((s) => s.least < 0)" class="fault mt-1">
+            <p v-if="strength.some((s, i) => s.least < 0 && !result!.member.supports[i]?.bearsOnly)" class="fault mt-1">
                 A negative reaction pulls upward: the support must be able to hold the member down.
             </p>
         </section>

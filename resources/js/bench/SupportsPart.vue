@@ -57,6 +57,17 @@ function add(): void {
     })
 }
 
+/** A support that holds against turning holds down as well. */
+function setKind(s: SupportDocument, kind: Kind): void {
+    s.kind = kind
+    if (kind === 'fixed' || kind === 'guided') delete s.bearsOnly
+}
+
+function setBearsOnly(s: SupportDocument, only: boolean): void {
+    if (only) s.bearsOnly = true
+    else delete s.bearsOnly
+}
+
 /** At a fifth of the last span, where the moment of a continuous beam is small. */
 function addHinge(): void {
     props.editor.change((d) => {
@@ -103,7 +114,7 @@ function addSpan(): void {
                     class="field"
                     :value="s.kind"
                     :aria-label="`Kind of support ${i + 1}`"
-                    @change="(e) => editor.change((d) => void (d.supports[i]!.kind = (e.target as HTMLSelectElement).value as Kind))"
+                    @change="(e) => editor.change((d) => setKind(d.supports[i]!, (e.target as HTMLSelectElement).value as Kind))"
                 >
                     <option v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</option>
                 </select>
@@ -118,6 +129,22 @@ function addSpan(): void {
                 <button class="quiet px-1!" :aria-label="`Remove support ${i + 1}`" @click="editor.change((d) => void d.supports.splice(i, 1))">
                     ×
                 </button>
+                <label
+                    v-if="s.kind === 'pinned' || s.kind === 'elastic'"
+                    class="col-span-4 col-start-2 -mt-0.5 flex items-center gap-1.5 text-xs text-faint"
+                >
+                    <input
+                        type="checkbox"
+                        class="size-3.5"
+                        :checked="s.bearsOnly ?? false"
+                        :aria-label="`Support ${i + 1} bears only`"
+                        @change="(e) => editor.change((d) => setBearsOnly(d.supports[i]!, (e.target as HTMLInputElement).checked))"
+                    />
+                    bears only, does not hold down
+                </label>
+                <p v-if="fault(`supports.${i}.bearsOnly`)" class="fault col-span-4 col-start-2" role="alert">
+                    {{ fault(`supports.${i}.bearsOnly`) }}
+                </p>
                 <div v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2">
                     <QuantityField
                         v-for="[key, label, kind, empty] in SPRINGS"

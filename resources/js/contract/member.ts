@@ -73,6 +73,10 @@ export interface SupportDocument {
      */
     vertical?: string
     /**
+     * The support does not hold the member down.
+     */
+    bearsOnly?: boolean
+    /**
      * Elastic support: stiffness against turning, e.g. "800 kNm/rad"; empty: free to turn.
      */
     rotation?: string
@@ -100,6 +104,9 @@ export interface CaseDocument {
         | 'wind-up'
         | 'settlement'
         | 'temperature'
+        | 'rain'
+        | 'accidental'
+        | 'seismic'
     /**
      * Of the load cases with the same name here one acts at a time.
      */
@@ -163,7 +170,15 @@ export interface WidthDocument {
 }
 export interface CombinationDocument {
     name: string
-    purpose: 'strength' | 'characteristic' | 'frequent' | 'quasi-permanent'
+    purpose:
+        | 'strength'
+        | 'equilibrium'
+        | 'accidental'
+        | 'seismic'
+        | 'fire'
+        | 'characteristic'
+        | 'frequent'
+        | 'quasi-permanent'
     /**
      * factor of all permanent load, e.g. "1.35"
      */
@@ -192,12 +207,34 @@ export interface DeflectionLimits {
 export interface BasisDocument {
     standard?: 'EN'
     units?: 'metric' | 'us'
-    combinations?: '6.10' | '6.10a/b'
+    /**
+     * Rules that combine the actions: EN 1990 (6.10) or (6.10a/b), ASCE 7, AS/NZS 1170.0, NBC of Canada, or dead 1.4 and imposed 1.6.
+     */
+    combinations?:
+        | '6.10'
+        | '6.10a/b'
+        | 'asce-7-16-lrfd'
+        | 'asce-7-16-asd'
+        | 'asce-7-22-lrfd'
+        | 'asce-7-22-asd'
+        | 'as-nzs-1170'
+        | 'nbc-2020'
+        | 'classic'
     parameters?: {
         gammaGsup?: number
         gammaGinf?: number
         gammaQ?: number
         gammaGset?: number
+        gammaGsupEqu?: number
+        gammaGinfEqu?: number
+        /**
+         * ψ of the leading variable action in an accidental situation
+         */
+        psiAccidental?: 1 | 2
+        /**
+         * the same in fire
+         */
+        psiFire?: 1 | 2
         xi?: number
         KFI?: number
         gammaM0?: number

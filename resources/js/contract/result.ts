@@ -59,6 +59,10 @@ export interface MemberResult {
          * is turning held, rigidly or by a spring
          */
         turning: boolean
+        /**
+         * does not hold the member down
+         */
+        bearsOnly: boolean
     }[]
     hinges: number[]
     fields: FieldResult[]
@@ -121,7 +125,15 @@ export interface CombinationResult {
      * what it is left out by
      */
     key: string
-    purpose: 'strength' | 'characteristic' | 'frequent' | 'quasi-permanent'
+    purpose:
+        | 'strength'
+        | 'equilibrium'
+        | 'accidental'
+        | 'seismic'
+        | 'fire'
+        | 'characteristic'
+        | 'frequent'
+        | 'quasi-permanent'
     own: boolean
     clause: string
     text: string

@@ -46,6 +46,9 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     'wind-up': 'Wind, upward',
     settlement: 'Settlement',
     temperature: 'Temperature',
+    rain: 'Rain',
+    accidental: 'Accidental',
+    seismic: 'Seismic, either way',
 }
 
 export const FAMILIES = ['IPE', 'HEA', 'HEB', 'HEM']

@@ -22,6 +22,8 @@ const SYMBOLS: Record<ParameterKey, string> = {
     gammaGsup: 'γ G,sup',
     gammaGinf: 'γ G,inf',
     gammaGset: 'γ G,set',
+    gammaGsupEqu: 'γ G,dst',
+    gammaGinfEqu: 'γ G,stb',
     gammaQ: 'γ Q',
     xi: 'ξ',
     KFI: 'K FI',
@@ -31,6 +33,26 @@ const SYMBOLS: Record<ParameterKey, string> = {
     lambdaLT0: 'λ LT,0',
     beta: 'β',
 }
+type RuleSet = NonNullable<BasisDocument['combinations']>
+const RULE_SETS: Record<RuleSet, string> = {
+    '6.10': 'EN 1990 (6.10)',
+    '6.10a/b': 'EN 1990 (6.10a), (6.10b)',
+    classic: 'Dead 1.4, imposed 1.6',
+    'asce-7-16-lrfd': 'ASCE 7-16, strength',
+    'asce-7-16-asd': 'ASCE 7-16, allowable stress',
+    'asce-7-22-lrfd': 'ASCE 7-22, strength',
+    'asce-7-22-asd': 'ASCE 7-22, allowable stress',
+    'as-nzs-1170': 'AS/NZS 1170.0',
+    'nbc-2020': 'NBC of Canada 2020',
+}
+const rules = computed<RuleSet>(() => basis.value.combinations ?? '6.10')
+const isEn = computed(() => rules.value.startsWith('6.10'))
+const weighs = computed(() => isEn.value || rules.value === 'classic')
+/** Which ψ the leading variable action has in these situations. */
+const SITUATIONS = [
+    { key: 'psiAccidental', label: 'ψ in accidents', value: 1 },
+    { key: 'psiFire', label: 'ψ in fire', value: 2 },
+] as const
 const PARAMETERS = (Object.keys(SYMBOLS) as ParameterKey[]).map((key) => ({ key, label: SYMBOLS[key], ...recommended.numbers[key] }))
 const PSI = recommended.psi as unknown as Record<string, [number, number, number]>
 
@@ -106,15 +128,11 @@ function fault(path: string): string {
                 </select>
             </label>
             <label class="block">
-                <span class="label">Strength combinations</span>
-                <select
-                    class="field"
-                    :value="basis.combinations ?? '6.10'"
-                    @change="saveBasis({ combinations: value($event) as '6.10' | '6.10a/b' })"
-                >
-                    <option value="6.10">EN 1990 (6.10)</option>
-                    <option value="6.10a/b">(6.10a) and (6.10b)</option>
+                <span class="label">Combinations of actions</span>
+                <select class="field" :value="rules" @change="saveBasis({ combinations: value($event) as RuleSet })">
+                    <option v-for="(name, id) in RULE_SETS" :key="id" :value="id">{{ name }}</option>
                 </select>
+                <span v-if="!weighs" class="text-xs text-faint">Forces and deflections only: EN 1993 does not go with these factors.</span>
             </label>
             <label class="block">
                 <span class="label">Lateral-torsional buckling</span>
@@ -168,6 +186,17 @@ function fault(path: string): string {
                         />
                         <span v-if="fault(`basis.parameters.${p.key}`)" class="fault" role="alert">{{ fault(`basis.parameters.${p.key}`) }}</span>
                     </label>
+                    <label v-for="s in SITUATIONS" :key="s.key" class="block">
+                        <span class="label">{{ s.label }}</span>
+                        <select
+                            class="field"
+                            :value="parameters[s.key] ?? s.value"
+                            @change="saveBasis({ parameters: { ...parameters, [s.key]: Number(value($event)) } })"
+                        >
+                            <option :value="1">ψ1</option>
+                            <option :value="2">ψ2</option>
+                        </select>
+                    </label>
                 </div>
                 <label class="mt-2 flex items-center gap-2">
                     <input
@@ -177,7 +206,7 @@ function fault(path: string): string {
                     />
                     factor f of 6.3.2.3(2)
                 </label>
-                <table class="grid-table mt-3">
+                <table v-if="isEn" class="grid-table mt-3">
                     <thead>
                         <tr>
                             <th>Category</th>
@@ -202,7 +231,7 @@ function fault(path: string): string {
                         </tr>
                     </tbody>
                 </table>
-                <p class="mt-1 text-xs text-faint">Recommended values of EN 1990, Table A1.1; snow for sites up to 1000 m.</p>
+                <p v-if="isEn" class="mt-1 text-xs text-faint">Recommended values of EN 1990, Table A1.1; snow for sites up to 1000 m.</p>
             </DisclosurePanel>
         </Disclosure>
     </div>

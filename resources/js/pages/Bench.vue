@@ -131,7 +131,11 @@ onBeforeUnmount(() => void editor.save())
                             <select v-model="show" class="field w-auto! max-w-80">
                                 <option value="envelope">the envelope of all combinations</option>
                                 <optgroup label="Combination">
-                                    <option v-for="c in result?.combinations" :key="c.id" :value="`combination:${c.id}`">
+                                    <option
+                                        v-for="c in result?.combinations.filter((c) => c.purpose !== 'equilibrium')"
+                                        :key="c.id"
+                                        :value="`combination:${c.id}`"
+                                    >
                                         {{ c.id }}: {{ c.text }}
                                     </option>
                                 </optgroup>

@@ -95,7 +95,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
         </g>
 
         <g v-for="(s, i) in member.supports" :key="i" class="text-ink">
-            <SupportMark :kind="s.kind" :turning="s.turning" :x="sx(s.x)" :y="beamY" :at-right="s.x > member.length / 2" />
+            <SupportMark :kind="s.kind" :turning="s.turning" :bears-only="s.bearsOnly" :x="sx(s.x)" :y="beamY" :at-right="s.x > member.length / 2" />
             <rect
                 v-if="interactive"
                 :x="sx(s.x) - 10"

@@ -3,7 +3,14 @@ import { computed } from 'vue'
 import type { MemberResult } from '@/contract/result'
 
 /** The mark of a support under the axis of a beam that is eight units deep. */
-const props = defineProps<{ kind: MemberResult['supports'][number]['kind']; turning: boolean; x: number; y: number; atRight: boolean }>()
+const props = defineProps<{
+    kind: MemberResult['supports'][number]['kind']
+    turning: boolean
+    bearsOnly?: boolean
+    x: number
+    y: number
+    atRight: boolean
+}>()
 const out = computed(() => (props.atRight ? 1 : -1))
 </script>
 
@@ -23,5 +30,6 @@ const out = computed(() => (props.atRight ? 1 : -1))
             <path :d="`M${x - 8} ${y + 18.5}h16`" />
             <path v-if="turning" :d="`M${x - 9} ${y - 2}A9.5 9.5 0 0 1 ${x + 9} ${y - 2}`" stroke-width="1" />
         </template>
+        <path v-if="bearsOnly" :d="`M${x - 9} ${y + 22}h18`" stroke-dasharray="3 2" />
     </g>
 </template>

@@ -51,8 +51,8 @@ describe('the drawing of the member', () => {
     const member: MemberResult = {
         length: 6000,
         supports: [
-            { x: 0, kind: 'fixed', bearing: 150, turning: true },
-            { x: 6000, kind: 'pinned', bearing: 150, turning: false },
+            { x: 0, kind: 'fixed', bearing: 150, turning: true, bearsOnly: false },
+            { x: 6000, kind: 'pinned', bearing: 150, turning: false, bearsOnly: false },
         ],
         hinges: [2000],
         fields: [{ from: 0, to: 6000, name: 'span 1', overhang: false }],
