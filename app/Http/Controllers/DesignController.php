@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -35,6 +36,13 @@ final class DesignController extends Controller
         $ask = $request->input('influence');
 
         return new JsonResponse(Influence::of($this->member($request), is_array($ask) ? $ask : [])->toArray());
+    }
+
+    public function collapse(Request $request): JsonResponse
+    {
+        $combination = $request->input('combination');
+
+        return new JsonResponse((new CollapseCheck(new Design($this->member($request)), is_string($combination) ? $combination : ''))->toArray());
     }
 
     private function member(Request $request): Member

@@ -277,7 +277,9 @@ final readonly class Beam
         }
         $dislocations = [];
         foreach ($set->dislocations as [$x, $offset, $kink]) {
-            $dislocations[(int) array_search($x, $breaks, true)] = [$offset * $this->EI, $kink * $this->EI];
+            $k = (int) array_search($x, $breaks, true);
+            [$before, $turned] = $dislocations[$k] ?? [0.0, 0.0];
+            $dislocations[$k] = [$before + $offset * $this->EI, $turned + $kink * $this->EI];
         }
         $M = $W = [];
         $endForces = []; // per node: shear and moment left of it, right of it

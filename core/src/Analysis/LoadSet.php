@@ -74,6 +74,22 @@ final class LoadSet
         return $this;
     }
 
+    /** Adds the forces, moments and line loads of another set times a factor. */
+    public function with(self $other, float $factor): self
+    {
+        foreach ($other->forces as [$x, $force]) {
+            $this->force($x, $factor * $force);
+        }
+        foreach ($other->moments as [$x, $moment]) {
+            $this->moment($x, $factor * $moment);
+        }
+        foreach ($other->lines as [$a, $b, $qa, $qb]) {
+            $this->line($a, $b, $factor * $qa, $factor * $qb);
+        }
+
+        return $this;
+    }
+
     public function isEmpty(): bool
     {
         return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === [] && $this->curvatures === [];

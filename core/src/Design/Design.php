@@ -35,8 +35,7 @@ final class Design
 
     public readonly SteelBeam $checks;
 
-    /** Null where every support holds the member down. */
-    public readonly ?Equilibrium $equilibrium;
+    public readonly SupportChecks $supports;
 
     /** @var list<Weighing> heaviest first */
     public readonly array $weighings;
@@ -60,10 +59,10 @@ final class Design
         }
         $this->assertAllTakePart($combinations);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
-        $this->equilibrium = $member->bearsOnly() ? new Equilibrium($this->beam, $this->combinations) : null;
+        $this->supports = new SupportChecks($this->beam, $this->combinations);
         $this->weighings = self::heaviestFirst([
             ...$this->checks->weigh($member->section, $derive),
-            ...$this->equilibrium?->weigh($member->section->weight(), $derive) ?? [],
+            ...$this->supports->weigh($member->section->weight(), $derive),
         ]);
     }
 

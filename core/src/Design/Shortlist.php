@@ -21,8 +21,8 @@ final class Shortlist
                 // On springs a stiffer section attracts other forces: the statics is its own.
                 $beam = $design->beam->dependsOnStiffness() ? new LoadedBeam($member->withSection($section)) : null;
                 $checks = $beam === null ? $design->checks : new SteelBeam($beam, $design->combinations);
-                $equilibrium = $beam === null || $design->equilibrium === null ? $design->equilibrium : new Equilibrium($beam, $design->combinations);
-                $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$equilibrium?->weigh($section->weight(), false) ?? []]));
+                $supports = $beam === null ? $design->supports : new SupportChecks($beam, $design->combinations);
+                $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false)]));
             }
         }
 

@@ -18,6 +18,7 @@ final readonly class Member
      * @param  list<OwnCombination>  $ownCombinations
      * @param  list<string>  $leftOut  keys of combinations of the rules that do not count
      * @param  list<string>  $families  families the shortlist looks at
+     * @param  bool  $collapse  does the sheet show plastic collapse
      */
     public function __construct(
         public string $mark,
@@ -38,6 +39,7 @@ final readonly class Member
         public array $leftOut,
         public array $families,
         public Basis $basis,
+        public bool $collapse = false,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class Member
         return new self(
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
-            $this->ownCombinations, $this->leftOut, $this->families, $this->basis,
+            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse,
         );
     }
 

@@ -14,7 +14,7 @@ final class MemberReader
     public const FORMAT = 'waage-member';
 
     /** Written; older versions are read as well. */
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     public const MOST_SUPPORTS = 60;
 
@@ -73,13 +73,14 @@ final class MemberReader
         $title = $f->text($in, 'title', 'title');
         $notes = $f->text($in, 'notes', 'notes');
         $families = $this->families();
+        $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $f->throwIfAny();
         if ($supports === [] || $section === null) {
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse);
     }
 
     /**
@@ -116,7 +117,8 @@ final class MemberReader
             if ($bearsOnly && in_array($kind, [SupportKind::Fixed, SupportKind::Guided], true)) {
                 $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
             }
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly);
+            $capacity = $kind === SupportKind::Pinned || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && ! $this->f->hasErrors()) {

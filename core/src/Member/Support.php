@@ -9,7 +9,7 @@ namespace Waage\Member;
  *
  * Pinned: held against moving up and down. Fixed: against turning as well. Guided: against turning only. Elastic: by
  * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn). A support that bears only does
- * not hold the member down.
+ * not hold the member down. `momentCapacity`: the moment that a support which holds against turning can take, Nmm.
  */
 final readonly class Support
 {
@@ -20,6 +20,7 @@ final readonly class Support
         public float $vertical = INF,
         public float $rotation = 0.0,
         public bool $bearsOnly = false,
+        public float $momentCapacity = INF,
     ) {
     }
 

@@ -205,12 +205,12 @@ final readonly class SheetBuilder
         $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, str_replace("{$rules->standard}, ", '', $c->clause)], $this->design->combinations);
         $factors = str_starts_with($b->combinations, '6.10') ? [
             'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [], ...$b->combinations === '6.10a/b' ? ['xi' => $b->xi] : [],
-            'K_FI' => $b->KFI, ...$this->design->equilibrium === null ? [] : ['gamma_G_dst' => $b->gammaGsupEqu, 'gamma_G_stb' => $b->gammaGinfEqu],
+            'K_FI' => $b->KFI, ...$this->design->supports->equilibrium === null ? [] : ['gamma_G_dst' => $b->gammaGsupEqu, 'gamma_G_stb' => $b->gammaGinfEqu],
         ] : [];
 
         return [
             Block::heading("Combinations of actions ({$rules->standard})"),
-            Block::text("By {$rules->title}.".' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.'.($this->design->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
+            Block::text("By {$rules->title}.".' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.'.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
             Block::values([...$factors, ...$rules->weighs ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];

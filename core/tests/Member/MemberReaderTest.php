@@ -30,7 +30,7 @@ it('tells what is wrong at its field', function (array $change, string $path, st
     expect(faults($change)[$path] ?? 'no fault at '.$path.': '.json_encode(faults($change)))->toContain($says);
 })->with([
     'foreign file' => [['format' => 'other'], 'format', 'not a Waage member file'],
-    'later version' => [['version' => 3], 'version', 'versions 1 to 2 can be read'],
+    'later version' => [['version' => 4], 'version', 'versions 1 to 3 can be read'],
     'no length' => [['length' => ''], 'length', 'Nothing is entered'],
     'zero length' => [['length' => '0 m'], 'length', 'greater than zero'],
     'negative length' => [['length' => '-6 m'], 'length', 'greater than zero'],

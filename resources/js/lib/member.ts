@@ -9,7 +9,7 @@ export function newMember(mark: string, units: UnitSystem): MemberDocument {
     const bearing = metric ? '150 mm' : '6 in'
     return {
         format: 'waage-member',
-        version: 2,
+        version: 3,
         mark,
         title: '',
         notes: '',

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Analysis\Collapse;
+use Waage\Analysis\CollapseState;
+use Waage\Analysis\Effect;
+use Waage\Analysis\LoadSet;
+use Waage\Analysis\PlasticHinge;
+use Waage\Checks\Derivation;
+use Waage\Checks\Line;
+use Waage\Loading\Combination;
+use Waage\Member\RestraintKind;
+use Waage\Standards\En1993\Bending;
+use Waage\Standards\En1993\Shear;
+use Waage\Units\Kind;
+
+/**
+ * By how much the loads of a strength combination can grow until the beam collapses as a mechanism of plastic hinges
+ * (core/schema/collapse.schema.json). EN 1993-1-1, 5.4.3 and 5.6: cross-sections of class 1.
+ */
+final readonly class CollapseCheck
+{
+    /** With more spans every span is loaded; with fewer each span is also loaded as it is worst for itself. */
+    private const MOST_ARRANGED = 8;
+
+    /** @param  string  $id  of a combination; another than one for strength: the one that governs bending */
+    public function __construct(private Design $design, private string $id = '')
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $steel = $this->design->steel();
+        $combination = $this->combination();
+        $Mp = Bending::resistance($steel);
+        $answer = [
+            'reason' => '', 'combination' => $combination->id ?? '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => $Mp,
+            'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
+        ];
+        $reason = match (true) {
+            $combination === null => 'No strength combination acts on the member.',
+            $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
+            default => '',
+        };
+        if ($reason !== '' || $combination === null) {
+            return [...$answer, 'reason' => $reason];
+        }
+        [$state, $loads, $arrangement] = $this->worst($combination, $Mp);
+        if ($state === null) {
+            return [...$answer, 'reason' => 'No mechanism was found for which equilibrium and work agree: the loads bend the beam too little, or they are beyond what is computed here.'];
+        }
+        $Vpl = Shear::resistance($steel);
+        $highest = $this->shearAtHinges($state);
+        if ($highest > 0.5 * $Vpl) {
+            $format = fn (float $V): string => $this->design->member->basis->units->format($V, Kind::Force);
+
+            return [...$answer, 'arrangement' => $arrangement, 'reason' => "At collapse the shear force at a hinge would be {$format($highest)}, more than half of its resistance {$format($Vpl)}: the plastic moment would be less (6.2.8)."];
+        }
+
+        return [
+            ...$answer,
+            'arrangement' => $arrangement, 'factor' => $state->factor,
+            'hinges' => array_map(fn (PlasticHinge $h, float $rotation): array => [
+                'x' => $h->x, 'sagging' => $h->sign > 0, 'factor' => $h->factor, 'formedAt' => $h->formedAt, 'turns' => abs($rotation) > 1e-9, 'rotation' => abs($rotation),
+                'moment' => $h->capacity, 'held' => $this->isHeld($h),
+            ], $state->hinges, $state->rotations),
+            'moment' => $this->curve($state->breaks, $state->moments),
+            'shape' => $this->curve($state->shapeBreaks, $state->shape),
+            'internal' => $state->internalWork(), 'external' => $state->externalWork($loads),
+            'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), self::derivation($state, $loads)->lines),
+            'notes' => $this->notes($state),
+        ];
+    }
+
+    private function combination(): ?Combination
+    {
+        $strength = $this->design->ultimate();
+        $governing = array_values(array_filter($this->design->weighings, fn ($w): bool => $w->id === 'bending'))[0]->combination ?? '';
+        foreach ([$this->id, $governing] as $id) {
+            foreach ($strength as $combination) {
+                if ($combination->id === $id) {
+                    return $combination;
+                }
+            }
+        }
+
+        return $strength[0] ?? null;
+    }
+
+    /**
+     * The arrangement that collapses first: all spans loaded, or each span as it is worst for its own moment.
+     *
+     * @return array{CollapseState|null, LoadSet, string}
+     */
+    private function worst(Combination $combination, float $Mp): array
+    {
+        $beam = $this->design->beam;
+        $weight = $this->design->member->section->weight();
+        $arrangements = [$beam->allLoaded($combination, $weight)];
+        $fields = $beam->beam->fields();
+        foreach (count($fields) <= self::MOST_ARRANGED ? $fields : [] as [$from, $to]) {
+            $overhang = $beam->isOverhang($from, $to);
+            $x = match (true) {
+                ! $overhang => ($from + $to) / 2,
+                $from === 0.0 => $to,
+                default => $from,
+            };
+            $k = $beam->responses->segmentAt($x, $overhang && $from === 0.0);
+            $factors = $beam->worst($combination, $weight, Effect::Moment, $overhang ? -1 : 1, $k, $x - $beam->responses->breaks[$k]);
+            $arrangements[implode(',', array_keys($factors))] = $factors;
+        }
+        $capacities = [];
+        foreach ($this->design->member->supports as $i => $support) {
+            if ($support->momentCapacity < INF) {
+                $capacities[$i] = $support->momentCapacity;
+            }
+        }
+        $best = [null, new LoadSet, ''];
+        foreach ($arrangements as $factors) {
+            $loads = new LoadSet;
+            foreach ($factors as $set => $factor) {
+                $loads->with($beam->sets[$set], $factor);
+            }
+            $state = (new Collapse($beam->beam, $loads, $Mp, $capacities))->find();
+            if ($state !== null && ($best[0] === null || $state->factor < $best[0]->factor * (1 - 1e-9))) {
+                $best = [$state, $loads, $beam->arrangementText($factors)];
+            }
+        }
+
+        return $best;
+    }
+
+    private static function derivation(CollapseState $state, LoadSet $loads): Derivation
+    {
+        $d = new Derivation;
+        $terms = $values = [];
+        foreach ($state->hinges as $i => $hinge) {
+            if (abs($state->rotations[$i]) > 1e-9) {
+                $n = $i + 1;
+                $terms[] = "M_{$n} * theta_{$n}";
+                $values["M_{$n}"] = [$hinge->capacity, Kind::Moment];
+                $values["theta_{$n}"] = [abs($state->rotations[$i]), Kind::Number];
+            }
+        }
+        $d->line('W_i', implode(' + ', $terms), $values, $state->internalWork(), Kind::Moment, 'virtual work', 'of the plastic moments on a mechanism whose last hinge turns by 1');
+        $d->given('W_e', $state->externalWork($loads), Kind::Moment, 'virtual work', 'of the loads of the combination on the same mechanism');
+        $d->line('lambda', 'W_i / W_e', ['W_i' => [$state->internalWork(), Kind::Moment], 'W_e' => [$state->externalWork($loads), Kind::Moment]], $state->internalWork() / $state->externalWork($loads), Kind::Number, 'kinematic theorem', 'the same factor as from equilibrium');
+
+        return $d;
+    }
+
+    private function shearAtHinges(CollapseState $state): float
+    {
+        $most = 0.0;
+        foreach ($state->hinges as $i => $hinge) {
+            if (abs($state->rotations[$i]) > 1e-9) {
+                $m = $state->moments[$hinge->segment];
+                $t = $hinge->x - $state->breaks[$hinge->segment];
+                $most = max($most, abs($m[1] + $t * (2 * ($m[2] ?? 0.0) + $t * 3 * ($m[3] ?? 0.0))));
+            }
+        }
+
+        return $most;
+    }
+
+    /** Is the compressed flange held sideways at the hinge, within half the depth of the section (6.3.5.2)? */
+    private function isHeld(PlasticHinge $hinge): bool
+    {
+        $member = $this->design->member;
+        $near = $member->section->h / 2;
+        $restraint = $hinge->sign > 0 ? $member->top : $member->bottom;
+        $places = [...$this->design->beam->beam->supports, ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions];
+
+        return array_filter($places, fn (float $x): bool => abs($x - $hinge->x) <= $near + 1e-6) !== [];
+    }
+
+    /** @return list<string> */
+    private function notes(CollapseState $state): array
+    {
+        $notes = [];
+        $last = count($state->hinges) - 1;
+        foreach ($state->hinges as $i => $hinge) {
+            if ($i < $last && ! $this->isHeld($hinge)) {
+                $flange = $hinge->sign > 0 ? 'top' : 'bottom';
+                $notes[] = 'Hinge '.($i + 1)." turns before collapse and the {$flange} flange is not held there: it has to be, sideways and against twisting (6.3.5.2).";
+            }
+        }
+        $notes[] = 'The lengths next to hinges have to be stable (6.3.5.3, BB.3); that is not weighed here, nor are webs at hinges (5.6(2)).';
+        if ($this->design->beam->dependsOnStiffness()) {
+            $notes[] = 'Springs, movements of supports and temperature change the order of the hinges, not the factor; movements and temperature are left out.';
+        }
+
+        return $notes;
+    }
+
+    /**
+     * @param  list<float>  $breaks
+     * @param  list<list<float>>  $polynomials
+     * @return list<list<float|int>> as in core/schema/result.schema.json
+     */
+    private function curve(array $breaks, array $polynomials): array
+    {
+        return array_map(fn (array $p, int $k): array => [$breaks[$k], $breaks[$k + 1], -1, ...$p], $polynomials, array_keys($polynomials));
+    }
+}
