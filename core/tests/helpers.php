@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Waage\Analysis\Beam;
@@ -215,6 +217,22 @@ function patternedMember(int $seed): Member
             lineLoad('s', '2 kN/m'), lineLoad('w', '5 kN/m'),
         ],
     ]));
+}
+
+/** @param  array<string, mixed>  $data */
+function faultsAgainst(string $schema, array $data): string
+{
+    $validator = new Validator;
+    $validator->resolver()?->registerPrefix('https://waage.example/schema/', __DIR__.'/../schema/');
+    foreach (glob(__DIR__.'/../schema/*.schema.json') ?: [] as $file) {
+        $text = json_decode((string) file_get_contents($file));
+        $validator->resolver()?->registerFile($text->{'$id'}, $file);
+    }
+    $text = json_decode((string) file_get_contents(__DIR__."/../schema/{$schema}.schema.json"));
+    $result = $validator->validate(json_decode((string) json_encode($data)), $text->{'$id'});
+    $error = $result->error();
+
+    return $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error));
 }
 
 expect()->extend('toBeNear', function (float $expected, float $part = 1e-9, float $scale = 0.0) {

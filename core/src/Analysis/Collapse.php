@@ -7,9 +7,7 @@ namespace Waage\Analysis;
 /**
  * Plastic collapse of a beam of constant plastic moment under loads that grow together.
  *
- * The loads are raised from hinge to hinge. A hinge is a kink: in a span, between two supports, the moments that a kink
- * sets up are straight lines, and by reciprocity straight in the place of the kink as well, so that a few kinks give
- * those of any. Hinges under a distributed load stay at the peak of the moment, which moves; so no moment is ever more
+ * The loads are raised from hinge to hinge. A hinge is a kink, which sets up moments of its own. Hinges under a distributed load stay at the peak of the moment, which moves; so no moment is ever more
  * than the plastic one, and when the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and
  * reached by a mechanism (both bounds of plastic theory). Nothing is sampled, there is no mesh.
  *
@@ -25,8 +23,7 @@ final class Collapse
     /** @var list<array{float, float}> */
     private readonly array $fields;
 
-    /** @var list<list<list<list<float>>>> moment at the thirds of field a for a unit kink at the thirds of field b: [a][b][i][j] */
-    private readonly array $kernel;
+    private readonly KinkMoments $kinkMoments;
 
     /** @var array<int, int> field of each segment */
     private readonly array $fieldOf;
@@ -53,7 +50,7 @@ final class Collapse
         $this->responses = $responses = $beam->solve([$loads]);
         $load = $responses->M[0];
         $this->load = $load;
-        $this->kernel = $this->kernel();
+        $this->kinkMoments = new KinkMoments($beam);
         $fieldOf = [];
         foreach ($this->fields as $f => [$from, $to]) {
             for ($k = $responses->segmentAt($from); $k < $responses->segments() && $responses->breaks[$k] < $to; $k++) {
@@ -205,9 +202,9 @@ final class Collapse
      */
     private function mechanism(array $hinges, PlasticHinge $new): ?array
     {
-        $column = array_map(fn (PlasticHinge $h): float => $this->kinkMoment($h->field, $h->x, $new->field, $new->x), $hinges);
+        $column = array_map(fn (PlasticHinge $h): float => $this->kinkMoments->of($h->field, $h->x, $new->field, $new->x), $hinges);
         $others = $this->solve($hinges, $column);
-        $own = $this->kinkMoment($new->field, $new->x, $new->field, $new->x);
+        $own = $this->kinkMoments->of($new->field, $new->x, $new->field, $new->x);
         $left = $own;
         foreach ($others as $i => $rotation) {
             $left -= $column[$i] * $rotation;
@@ -417,7 +414,7 @@ final class Collapse
 
     private function lockedMoment(int $field, float $x): float
     {
-        return array_sum(array_map(fn (array $l): float => $l[1] * $this->kinkMoment($field, $x, $l[0]->field, $l[0]->x), $this->locked));
+        return array_sum(array_map(fn (array $l): float => $l[1] * $this->kinkMoments->of($field, $x, $l[0]->field, $l[0]->x), $this->locked));
     }
 
     private function loadMoment(PlasticHinge $hinge): float
@@ -440,8 +437,8 @@ final class Collapse
             $a = $locked ? $this->lockedMoment($f, $from) : 0.0;
             $b = $locked ? $this->lockedMoment($f, $to) : 0.0;
             foreach ($hinges as $i => $hinge) {
-                $a += $kinks[$i] * $this->kinkMoment($f, $from, $hinge->field, $hinge->x);
-                $b += $kinks[$i] * $this->kinkMoment($f, $to, $hinge->field, $hinge->x);
+                $a += $kinks[$i] * $this->kinkMoments->of($f, $from, $hinge->field, $hinge->x);
+                $b += $kinks[$i] * $this->kinkMoments->of($f, $to, $hinge->field, $hinge->x);
             }
             $slope = ($b - $a) / ($to - $from);
             for ($k = $this->responses->segmentAt($from); $k < $this->responses->segments() && $this->responses->breaks[$k] < $to; $k++) {
@@ -450,44 +447,6 @@ final class Collapse
         }
 
         return array_values($lines);
-    }
-
-    /** Moment at x on field a for a unit kink at p on field b: straight in both. */
-    private function kinkMoment(int $a, float $x, int $b, float $p): float
-    {
-        $along = fn (int $f, float $at): float => 3 * ($at - $this->fields[$f][0]) / ($this->fields[$f][1] - $this->fields[$f][0]) - 1;
-        [[$k11, $k12], [$k21, $k22]] = $this->kernel[$a][$b];
-        $u = $along($a, $x);
-        $v = $along($b, $p);
-
-        return (1 - $u) * ((1 - $v) * $k11 + $v * $k12) + $u * ((1 - $v) * $k21 + $v * $k22);
-    }
-
-    /** @return list<list<list<list<float>>>> */
-    private function kernel(): array
-    {
-        $sets = [];
-        foreach ($this->fields as [$from, $to]) {
-            foreach ([1, 2] as $third) {
-                $sets[] = (new LoadSet)->dislocation($from + $third * ($to - $from) / 3, 0.0, 1.0);
-            }
-        }
-        $of = $this->beam->solve($sets);
-        $kernel = [];
-        foreach ($this->fields as $a => [$from, $to]) {
-            foreach (array_keys($this->fields) as $b) {
-                foreach ([0, 1] as $i) {
-                    foreach ([0, 1] as $j) {
-                        $x = $from + ($i + 1) * ($to - $from) / 3;
-                        $k = $of->segmentAt($x);
-                        $kernel[$a][$b][$i][$j] = Polynomial::value($of->M[2 * $b + $j][$k], $x - $of->breaks[$k]);
-                    }
-                }
-            }
-        }
-
-        /** @var list<list<list<list<float>>>> */
-        return $kernel;
     }
 
     /**
@@ -503,7 +462,7 @@ final class Collapse
         $rows = [];
         foreach ($hinges as $i => $h) {
             foreach ($hinges as $j => $other) {
-                $rows[$i][$j] = $this->kinkMoment($h->field, $h->x, $other->field, $other->x);
+                $rows[$i][$j] = $this->kinkMoments->of($h->field, $h->x, $other->field, $other->x);
             }
         }
         for ($i = 0; $i < $n; $i++) {

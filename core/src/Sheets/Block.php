@@ -54,12 +54,21 @@ final class Block
     }
 
     /**
-     * @param  'member'|'V'|'M'|'w'|'section'  $name
+     * @param  'member'|'V'|'M'|'w'|'section'|'collapse'|'mechanism'  $name
      * @return array{type: 'figure', name: string, caption: string}
      */
     public static function figure(string $name, string $caption): array
     {
         return ['type' => 'figure', 'name' => $name, 'caption' => $caption];
+    }
+
+    /**
+     * @param  list<array<string, string>>  $lines  as PrintedLine
+     * @return array{type: 'derivation', lines: list<array<string, string>>}
+     */
+    public static function derivation(array $lines): array
+    {
+        return ['type' => 'derivation', 'lines' => $lines];
     }
 
     /** @return array{type: 'weighing', id: string} */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Sheets;
 
 use Waage\Checks\Weighing;
+use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
@@ -27,9 +28,13 @@ final readonly class SheetBuilder
     /** @var array<string, mixed> as core/schema/result.schema.json */
     private array $result;
 
+    /** @var array<string, mixed>|null as core/schema/collapse.schema.json */
+    private ?array $collapse;
+
     public function __construct(private Design $design, private JobInfo $job, private bool $full)
     {
         $this->result = (new Result($design, Show::envelope()))->toArray();
+        $this->collapse = $design->member->collapse ? (new CollapseCheck($design))->toArray() : null;
     }
 
     /** @return array<string, mixed> */
@@ -44,6 +49,7 @@ final readonly class SheetBuilder
             'full' => $this->full,
             'job' => $this->job->toArray(),
             'result' => $this->result,
+            ...$this->collapse === null ? [] : ['collapse' => $this->collapse],
             'blocks' => [
                 ...$this->summary(),
                 ...$this->input(),
@@ -52,6 +58,7 @@ final readonly class SheetBuilder
                 ...$this->reactions(),
                 ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
+                ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
                 ...$this->assumptions(),
             ],
         ];

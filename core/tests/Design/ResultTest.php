@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Validator;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -13,22 +11,6 @@ use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
-
-/** @param  array<string, mixed>  $data */
-function faultsAgainst(string $schema, array $data): string
-{
-    $validator = new Validator;
-    $validator->resolver()?->registerPrefix('https://waage.example/schema/', __DIR__.'/../../schema/');
-    foreach (glob(__DIR__.'/../../schema/*.schema.json') ?: [] as $file) {
-        $text = json_decode((string) file_get_contents($file));
-        $validator->resolver()?->registerFile($text->{'$id'}, $file);
-    }
-    $text = json_decode((string) file_get_contents(__DIR__."/../../schema/{$schema}.schema.json"));
-    $result = $validator->validate(json_decode((string) json_encode($data)), $text->{'$id'});
-    $error = $result->error();
-
-    return $error === null ? '' : (string) json_encode((new ErrorFormatter)->format($error));
-}
 
 it('gives results, sheets and demo files that match their schemas', function (array $document): void {
     $design = new Design(Member::fromArray($document));

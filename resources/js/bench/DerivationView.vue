@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
-import type { WeighingResult } from '@/contract/result'
+import type { DerivationLine } from '@/contract/result'
 
-/** The lines of one weighing: formula, values put in, result, clause. On the sheet and on the bench alike. */
-defineProps<{ weighing: WeighingResult }>()
+/** The lines of a derivation: formula, values put in, result, clause. On the sheet and on the bench alike. */
+defineProps<{ lines: DerivationLine[] }>()
 </script>
 
 <template>
     <div class="derivation">
-        <div v-for="(l, i) in weighing.lines" :key="i" class="derivation-line">
+        <div v-for="(l, i) in lines" :key="i" class="derivation-line">
             <div class="derivation-formula">
                 <template v-if="l.formula">
                     <Tex :tex="`${l.symbol} = ${l.formula}`" fit />

@@ -48,7 +48,7 @@ function verdict(w: WeighingResult): string {
                 </p>
                 <p v-if="w.arrangement" class="text-xs">{{ w.combination }}: {{ w.arrangement }}</p>
                 <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
-                <DerivationView :weighing="w" />
+                <DerivationView :lines="w.lines" />
             </DisclosurePanel>
         </Disclosure>
     </ul>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import type { CollapseState } from '@/bench/collapse'
 import type { Editor } from '@/bench/editor'
 import type { InfluenceState } from '@/bench/influence'
 import type { MemberDocument } from '@/contract/member'
@@ -9,13 +10,14 @@ import { readQuantity } from '@/lib/quantity'
 import { format, typed } from '@/lib/units'
 import CurveStrip from '@/strips/CurveStrip.vue'
 import InfluenceStrip from '@/strips/InfluenceStrip.vue'
+import MechanismStrip from '@/strips/MechanismStrip.vue'
 import MemberStrip from '@/strips/MemberStrip.vue'
 import type { Held } from '@/strips/held'
 import { reserveLines } from '@/strips/reserve'
 import ReserveStrip from '@/strips/ReserveStrip.vue'
 
 /** All strips on one x axis, with the reading line; loads and supports are taken hold of here. */
-const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState }>()
+const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState; collapse?: CollapseState }>()
 const emit = defineEmits<{ select: [id: string]; edit: [id: string]; pick: [x: number] }>()
 const reading = defineModel<number | null>('reading', { required: true })
 
@@ -44,6 +46,11 @@ const heights = computed(() => {
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
 /** While it is open, the influence line stands where the deflection is. */
 const line = computed(() => (props.influence?.open.value ? props.influence.answer.value : null))
+/** While that is open, moment and mechanism of collapse stand where moment and deflection are. */
+const collapsed = computed(() => {
+    const answer = props.collapse?.open.value ? props.collapse.answer.value : null
+    return answer?.factor ? answer : null
+})
 const reserve = computed(() => (result.value ? reserveLines(result.value) : []))
 
 function onMove(event: PointerEvent): void {
@@ -202,10 +209,10 @@ function release(): void {
                 :reading="reading"
             />
             <CurveStrip
-                title="Moment M"
+                :title="collapsed ? 'Collapse M' : 'Moment M'"
                 kind="moment"
-                :curves="curves.M"
-                :combinations="result.combinations"
+                :curves="collapsed ? { max: collapsed.moment, min: collapsed.moment } : curves.M"
+                :combinations="collapsed ? [] : result.combinations"
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
@@ -226,6 +233,16 @@ function release(): void {
                 :height="heights.each"
                 :units="units"
                 :reading="reading"
+            />
+            <MechanismStrip
+                v-else-if="collapsed"
+                :collapse="collapsed"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(2)"
+                :height="heights.each"
+                :units="units"
             />
             <CurveStrip
                 v-else

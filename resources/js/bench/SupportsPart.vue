@@ -17,7 +17,8 @@ const fault = (path: string): string | undefined => props.editor.errors.value[pa
 const fields = computed(() => spansOf(doc.value))
 
 type Kind = SupportDocument['kind']
-const KINDS: Kind[] = ['pinned', 'fixed', 'guided', 'elastic']
+/** One that bears only is pinned, but does not hold down. */
+const KINDS = ['pinned', 'bears only', 'fixed', 'guided', 'elastic'] as const
 const SPRINGS = [
     ['vertical', 'Against moving', 'spring', 'rigid'],
     ['rotation', 'Against turning', 'rotationSpring', 'free'],
@@ -58,9 +59,17 @@ function add(): void {
 }
 
 /** A support that holds against turning holds down as well. */
-function setKind(s: SupportDocument, kind: Kind): void {
+function setKind(s: SupportDocument, chosen: (typeof KINDS)[number]): void {
+    const kind: Kind = chosen === 'bears only' ? 'pinned' : chosen
     s.kind = kind
+    if (kind === 'pinned') setBearsOnly(s, chosen === 'bears only')
     if (kind === 'fixed' || kind === 'guided') delete s.bearsOnly
+    if (kind === 'pinned') delete s.momentCapacity
+}
+
+function setCapacity(s: SupportDocument, text: string): void {
+    if (text.trim()) s.momentCapacity = text
+    else delete s.momentCapacity
 }
 
 function setBearsOnly(s: SupportDocument, only: boolean): void {
@@ -112,9 +121,9 @@ function addSpan(): void {
                 />
                 <select
                     class="field"
-                    :value="s.kind"
+                    :value="s.kind === 'pinned' && s.bearsOnly ? 'bears only' : s.kind"
                     :aria-label="`Kind of support ${i + 1}`"
-                    @change="(e) => editor.change((d) => setKind(d.supports[i]!, (e.target as HTMLSelectElement).value as Kind))"
+                    @change="(e) => editor.change((d) => setKind(d.supports[i]!, (e.target as HTMLSelectElement).value as (typeof KINDS)[number]))"
                 >
                     <option v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</option>
                 </select>
@@ -129,10 +138,7 @@ function addSpan(): void {
                 <button class="quiet px-1!" :aria-label="`Remove support ${i + 1}`" @click="editor.change((d) => void d.supports.splice(i, 1))">
                     ×
                 </button>
-                <label
-                    v-if="s.kind === 'pinned' || s.kind === 'elastic'"
-                    class="col-span-4 col-start-2 -mt-0.5 flex items-center gap-1.5 text-xs text-faint"
-                >
+                <label v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 -mt-0.5 flex items-center gap-1.5 text-xs text-faint">
                     <input
                         type="checkbox"
                         class="size-3.5"
@@ -145,6 +151,18 @@ function addSpan(): void {
                 <p v-if="fault(`supports.${i}.bearsOnly`)" class="fault col-span-4 col-start-2" role="alert">
                     {{ fault(`supports.${i}.bearsOnly`) }}
                 </p>
+                <QuantityField
+                    v-if="s.kind !== 'pinned'"
+                    class="col-span-2 col-start-2 border-l-2 border-l-rule pl-2"
+                    label="Moment capacity"
+                    kind="moment"
+                    :units="units"
+                    :model-value="s.momentCapacity"
+                    :error="fault(`supports.${i}.momentCapacity`)"
+                    placeholder="as much as comes"
+                    optional
+                    @update:model-value="(v) => editor.change((d) => setCapacity(d.supports[i]!, v), `supports.${i}.momentCapacity`)"
+                />
                 <div v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2">
                     <QuantityField
                         v-for="[key, label, kind, empty] in SPRINGS"

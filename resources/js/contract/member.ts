@@ -3,11 +3,11 @@
 export type Quantity = string
 
 /**
- * A Waage member, version 2; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
+ * A Waage member, version 3; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
  */
 export interface MemberDocument {
     format: 'waage-member'
-    version: 1 | 2
+    version: 1 | 2 | 3
     mark?: string
     title?: string
     /**
@@ -58,6 +58,10 @@ export interface MemberDocument {
      */
     leftOut?: string[]
     /**
+     * The sheet shows plastic collapse.
+     */
+    collapse?: boolean
+    /**
      * Section families the shortlist looks at.
      */
     families?: string[]
@@ -72,6 +76,10 @@ export interface SupportDocument {
      * Elastic support: stiffness against moving down, e.g. "20 kN/mm"; empty: rigid.
      */
     vertical?: string
+    /**
+     * Greatest moment that a support which holds against turning can take; empty: as much as comes.
+     */
+    momentCapacity?: string
     /**
      * The support does not hold the member down.
      */

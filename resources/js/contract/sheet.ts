@@ -1,7 +1,15 @@
 // Made from core/schema/sheet.schema.json by "npm run types"; do not edit.
 
 export type SheetBlock =
-    HeadingBlock | TextBlock | ValuesBlock | ListBlock | TableBlock | FigureBlock | WeighingBlock | VerdictBlock
+    | HeadingBlock
+    | TextBlock
+    | ValuesBlock
+    | ListBlock
+    | TableBlock
+    | FigureBlock
+    | DerivationBlock
+    | WeighingBlock
+    | VerdictBlock
 
 /**
  * A calculation sheet: its parts in order, and the result whose curves and weighings they refer to.
@@ -16,6 +24,12 @@ export interface Sheet {
      * as result.schema.json
      */
     result: {
+        [k: string]: unknown
+    }
+    /**
+     * as collapse.schema.json, where the sheet shows it
+     */
+    collapse?: {
         [k: string]: unknown
     }
     blocks: SheetBlock[]
@@ -57,8 +71,19 @@ export interface TableBlock {
 }
 export interface FigureBlock {
     type: 'figure'
-    name: 'member' | 'V' | 'M' | 'w' | 'section'
+    name: 'member' | 'V' | 'M' | 'w' | 'section' | 'collapse' | 'mechanism'
     caption: string
+}
+export interface DerivationBlock {
+    type: 'derivation'
+    lines: {
+        symbol: string
+        formula: string
+        values: string
+        result: string
+        clause: string
+        note: string
+    }[]
 }
 export interface WeighingBlock {
     type: 'weighing'

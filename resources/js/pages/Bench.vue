@@ -3,6 +3,8 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, ref } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
+import { useCollapse } from '@/bench/collapse'
+import CollapsePanel from '@/bench/CollapsePanel.vue'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
 import { useEditor } from '@/bench/editor'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
@@ -38,11 +40,13 @@ const SAVE: Record<string, string> = {
 const verdict = computed(() => result.value?.verdict ?? null)
 const stale = computed(() => message.value !== '')
 
-const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence']
+const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence', 'Collapse']
 const influence = useInfluence(editor)
+const collapse = useCollapse(editor)
 function openTab(index: number): void {
     influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
     influence.open.value = TABS[index] === 'Influence'
+    collapse.open.value = TABS[index] === 'Collapse'
 }
 /** A place that was taken in the strips. */
 function pick(x: number): void {
@@ -154,6 +158,7 @@ onBeforeUnmount(() => void editor.save())
                             :editor="editor"
                             :selected="selected"
                             :influence="influence"
+                            :collapse="collapse"
                             @select="selected = $event"
                             @edit="edit"
                             @pick="pick"
@@ -186,7 +191,10 @@ onBeforeUnmount(() => void editor.save())
                     <TabGroup as="div" class="flex min-h-0 grow flex-col" @change="openTab">
                         <TabList class="flex border-b border-rule">
                             <Tab v-for="t in TABS" :key="t" v-slot="{ selected: on }" as="template">
-                                <button class="grow px-3 py-1.5" :class="on ? 'border-b-2 border-accent font-semibold' : 'text-faint hover:bg-shade'">
+                                <button
+                                    class="grow px-1.5 py-1.5"
+                                    :class="on ? 'border-b-2 border-accent font-semibold' : 'text-faint hover:bg-shade'"
+                                >
                                     {{ t }}
                                 </button>
                             </Tab>
@@ -196,6 +204,7 @@ onBeforeUnmount(() => void editor.save())
                             <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
                             <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>
                             <TabPanel><InfluencePanel :editor="editor" :influence="influence" /></TabPanel>
+                            <TabPanel><CollapsePanel :editor="editor" :collapse="collapse" @read="reading = $event" /></TabPanel>
                         </TabPanels>
                     </TabGroup>
                 </aside>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Collapse } from '@/contract/collapse'
 import type { Result } from '@/contract/result'
 import type { FigureBlock } from '@/contract/sheet'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 import CurveStrip from '@/strips/CurveStrip.vue'
+import MechanismStrip from '@/strips/MechanismStrip.vue'
 import MemberStrip from '@/strips/MemberStrip.vue'
 import { intoLanes } from '@/strips/lanes'
 import type { Kind, UnitSystem } from '@/lib/units'
 
 /** A figure of the sheet; the same drawings as on the bench, in ink. */
-const props = defineProps<{ block: FigureBlock; result: Result; units: UnitSystem }>()
+const props = defineProps<{ block: FigureBlock; result: Result; collapse?: Collapse; units: UnitSystem }>()
 const W = 680
 const LEFT = 76
 const RIGHT = W - 14
@@ -32,6 +34,25 @@ const memberHeight = computed(
         <SectionDrawing v-if="block.name === 'section'" :section="result.section" :units="units" />
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
             <MemberStrip :member="result.member" :sx="sx" :y="0" :height="memberHeight" :units="units" />
+        </svg>
+        <svg v-else-if="block.name === 'collapse' && collapse" :viewBox="`0 0 ${W} 112`">
+            <CurveStrip
+                title="Moment M"
+                kind="moment"
+                :curves="{ max: collapse.moment, min: collapse.moment }"
+                :combinations="[]"
+                :sx="sx"
+                :left="LEFT"
+                :right="RIGHT"
+                :y="0"
+                :height="112"
+                downward
+                :units="units"
+                color="var(--color-ink)"
+            />
+        </svg>
+        <svg v-else-if="block.name === 'mechanism' && collapse" :viewBox="`0 0 ${W} 112`">
+            <MechanismStrip :collapse="collapse" :sx="sx" :left="LEFT" :right="RIGHT" :y="0" :height="112" :units="units" />
         </svg>
         <svg v-else-if="curve" :viewBox="`0 0 ${W} 112`">
             <CurveStrip

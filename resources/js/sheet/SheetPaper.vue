@@ -4,6 +4,7 @@ import BalanceBeam from '@/components/BalanceBeam.vue'
 import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
 import DerivationView from '@/bench/DerivationView.vue'
+import type { Collapse } from '@/contract/collapse'
 import type { Result } from '@/contract/result'
 import type { Sheet } from '@/contract/sheet'
 import { ratioText } from '@/lib/ratio'
@@ -13,6 +14,7 @@ import SheetTable from '@/sheet/SheetTable.vue'
 /** One calculation sheet, on screen as it prints. */
 const props = defineProps<{ sheet: Sheet }>()
 const result = computed(() => props.sheet.result as unknown as Result)
+const collapse = computed(() => props.sheet.collapse as unknown as Collapse | undefined)
 const weighing = (id: string) => result.value.weighings.find((w) => w.id === id)
 const TITLE: [string, keyof Sheet['job']][] = [
     ['Job', 'job'],
@@ -59,7 +61,8 @@ const TITLE: [string, keyof Sheet['job']][] = [
                 <li v-for="t in b.items" :key="t"><SymbolText :text="t" /></li>
             </ul>
             <SheetTable v-else-if="b.type === 'table'" :block="b" />
-            <SheetFigure v-else-if="b.type === 'figure'" :block="b" :result="result" :units="sheet.units" />
+            <SheetFigure v-else-if="b.type === 'figure'" :block="b" :result="result" :collapse="collapse" :units="sheet.units" />
+            <section v-else-if="b.type === 'derivation'" class="sheet-weighing"><DerivationView :lines="b.lines" /></section>
             <section v-else-if="b.type === 'weighing' && weighing(b.id)" class="sheet-weighing">
                 <template v-for="w in [weighing(b.id)!]" :key="w.id">
                     <h3>
@@ -71,7 +74,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                     </h3>
                     <p v-if="w.combination" class="sheet-note">{{ w.combination }}, {{ w.arrangement }}</p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
-                    <DerivationView :weighing="w" />
+                    <DerivationView :lines="w.lines" />
                 </template>
             </section>
         </template>
