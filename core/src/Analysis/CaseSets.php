@@ -9,7 +9,7 @@ use Waage\Member\LoadCase;
 
 /**
  * A load case and the load sets it consists of: one, or for imposed load one for each span that it loads;
- * for settlements one for each support that moves.
+ * for settlements one for each support that moves; for a moving load one for each place where it may stand.
  */
 final readonly class CaseSets
 {
@@ -17,13 +17,62 @@ final readonly class CaseSets
 
     public bool $isReversible;
 
+    /** @var list<int> indices into the responses, of all options */
+    public array $sets;
+
     /**
-     * @param  list<int>  $sets  indices into the responses
-     * @param  list<string>  $labels  for each set the span, overhang or support it is on; empty when the case is not arranged
+     * @param  non-empty-list<list<int>>  $options  sets of which any may act together; of the options one acts at a time
+     * @param  array<int, string>  $labels  for each set the span, overhang, support or place it is on; empty when the case is not arranged
+     * @param  bool  $movesOnly  is every option a place of a moving load; otherwise the first one is the load that stays
      */
-    public function __construct(public LoadCase $case, public array $sets, public array $labels)
+    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false)
     {
         $this->isPermanent = $case->category === Category::Permanent;
         $this->isReversible = $case->category->isReversible();
+        $this->sets = array_merge(...$options);
+    }
+
+    /**
+     * The sets that act where their effect has the sign, of the option that makes most of it.
+     *
+     * @param  array<int, float>  $values  effect of each set
+     * @return array<int, float> set => 1, or −1 where it acts the other way
+     */
+    public function worst(int $sign, array $values): array
+    {
+        $worst = [];
+        $most = 0.0;
+        foreach ($this->options as $option) {
+            $acting = [];
+            $sum = 0.0;
+            foreach ($option as $set) {
+                $value = $sign * $values[$set];
+                if ($value > 0) {
+                    $acting[$set] = 1.0;
+                    $sum += $value;
+                } elseif ($this->isReversible && $value < 0) {
+                    $acting[$set] = -1.0;
+                    $sum -= $value;
+                }
+            }
+            if ($sum > $most) {
+                $most = $sum;
+                $worst = $acting;
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @return list<int> what stands for the whole case: its first option, or the middle one of a moving load */
+    public function whole(): array
+    {
+        return $this->options[$this->movesOnly ? intdiv(count($this->options), 2) : 0];
+    }
+
+    /** Is a set a place of a moving load? */
+    public function moves(int $set): bool
+    {
+        return $this->movesOnly || ! in_array($set, $this->options[0], true);
     }
 }

@@ -76,22 +76,7 @@ final class Collapse
         $this->locked = [];
         $state = $this->raised();
 
-        return $state !== null && $this->isProved($state) ? $state : null;
-    }
-
-    /** Nowhere more than the plastic moment, and loads and moments do the same work on the mechanism. */
-    private function isProved(CollapseState $state): bool
-    {
-        foreach ($state->moments as $k => $p) {
-            $end = $state->breaks[$k + 1] - $state->breaks[$k];
-            foreach ([0.0, ...Polynomial::roots(Polynomial::derivative($p), 0.0, $end), $end] as $t) {
-                if (abs(Polynomial::value($p, $t)) > (1 + 1e-6) * $this->Mp) {
-                    return false;
-                }
-            }
-        }
-
-        return abs($state->factor * $state->externalWork($this->loads) / $state->internalWork() - 1.0) < 1e-6;
+        return $state !== null && $state->isProved($this->loads, $this->Mp) ? $state : null;
     }
 
     private function raised(): ?CollapseState
@@ -203,7 +188,7 @@ final class Collapse
     private function mechanism(array $hinges, PlasticHinge $new): ?array
     {
         $column = array_map(fn (PlasticHinge $h): float => $this->kinkMoments->of($h->field, $h->x, $new->field, $new->x), $hinges);
-        $others = $this->solve($hinges, $column);
+        $others = $this->kinkMoments->kinksFor($hinges, $column);
         $own = $this->kinkMoments->of($new->field, $new->x, $new->field, $new->x);
         $left = $own;
         foreach ($others as $i => $rotation) {
@@ -398,7 +383,7 @@ final class Collapse
      */
     private function kinks(array $hinges, float $lambda): array
     {
-        return $this->solve($hinges, array_map(fn (PlasticHinge $h): float => $h->sign * $h->capacity - $lambda * $this->loadMoment($h) - $this->lockedMoment($h->field, $h->x), $hinges));
+        return $this->kinkMoments->kinksFor($hinges, array_map(fn (PlasticHinge $h): float => $h->sign * $h->capacity - $lambda * $this->loadMoment($h) - $this->lockedMoment($h->field, $h->x), $hinges));
     }
 
     /**
@@ -409,7 +394,7 @@ final class Collapse
      */
     private function rates(array $hinges): array
     {
-        return $this->solve($hinges, array_map(fn (PlasticHinge $h): float => -$this->loadMoment($h), $hinges));
+        return $this->kinkMoments->kinksFor($hinges, array_map(fn (PlasticHinge $h): float => -$this->loadMoment($h), $hinges));
     }
 
     private function lockedMoment(int $field, float $x): float
@@ -447,40 +432,5 @@ final class Collapse
         }
 
         return array_values($lines);
-    }
-
-    /**
-     * Kinks of the hinges that make these moments there, by elimination; not a number where no kink does.
-     *
-     * @param  list<PlasticHinge>  $hinges
-     * @param  list<float>  $moments
-     * @return list<float>
-     */
-    private function solve(array $hinges, array $moments): array
-    {
-        $n = count($hinges);
-        $rows = [];
-        foreach ($hinges as $i => $h) {
-            foreach ($hinges as $j => $other) {
-                $rows[$i][$j] = $this->kinkMoments->of($h->field, $h->x, $other->field, $other->x);
-            }
-        }
-        for ($i = 0; $i < $n; $i++) {
-            for ($r = $i + 1; $r < $n; $r++) {
-                $factor = $rows[$r][$i] / ($rows[$i][$i] ?: NAN);
-                for ($c = $i; $c < $n; $c++) {
-                    $rows[$r][$c] -= $factor * $rows[$i][$c];
-                }
-                $moments[$r] -= $factor * $moments[$i];
-            }
-        }
-        for ($i = $n - 1; $i >= 0; $i--) {
-            for ($c = $i + 1; $c < $n; $c++) {
-                $moments[$i] -= $rows[$i][$c] * $moments[$c];
-            }
-            $moments[$i] /= $rows[$i][$i] ?: NAN;
-        }
-
-        return array_values($moments);
     }
 }

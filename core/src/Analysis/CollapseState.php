@@ -55,6 +55,24 @@ final readonly class CollapseState
         return $turn + $this->turnOfStart;
     }
 
+    /**
+     * Both bounds of plastic theory: nowhere more than the plastic moment, and loads and moments do the same work on the
+     * mechanism.
+     */
+    public function isProved(LoadSet $loads, float $Mp): bool
+    {
+        foreach ($this->moments as $k => $p) {
+            $end = $this->breaks[$k + 1] - $this->breaks[$k];
+            foreach ([0.0, ...Polynomial::roots(Polynomial::derivative($p), 0.0, $end), $end] as $t) {
+                if (abs(Polynomial::value($p, $t)) > (1 + 1e-6) * $Mp) {
+                    return false;
+                }
+            }
+        }
+
+        return abs($this->factor * $this->externalWork($loads) / $this->internalWork() - 1.0) < 1e-6;
+    }
+
     /** Work of the plastic moments on the rotations of the mechanism. */
     public function internalWork(): float
     {

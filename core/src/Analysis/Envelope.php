@@ -173,7 +173,7 @@ final class Envelope
             foreach ($this->rivals($combinations, $i, $sign, $weight) as $c) {
                 $polynomials[$c] = $this->polynomial($combinations[$c], $i, $sign, $weight);
             }
-            foreach ($this->governing($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
+            foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
                 if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
                     $open['to'] = $to;
                 } else {
@@ -186,79 +186,6 @@ final class Envelope
         }
 
         return $open === null ? $pieces : [...$pieces, $open];
-    }
-
-    /**
-     * Which polynomial is the worst on which part of [a, b]: the worst one of the middle as far as no other crosses it,
-     * and the same again on what is left on either side, among those that can be worse there.
-     *
-     * @param  array<int, list<float>>  $polynomials
-     * @param  float|null  $shortest  a piece that is shorter is rounding
-     * @return non-empty-list<array{float, float, int}>
-     */
-    private function governing(array $polynomials, int $sign, float $a, float $b, ?float $shortest = null): array
-    {
-        $shortest ??= 1e-9 * ($b - $a);
-        $middle = 0.5 * ($a + $b);
-        $best = $this->worstAt($polynomials, $sign, $middle);
-        $rivals = [];
-        [$left, $right] = [$a, $b];
-        foreach ($polynomials as $c => $p) {
-            if ($c === $best) {
-                $rivals[$c] = $p;
-
-                continue;
-            }
-            $difference = [];
-            foreach ($polynomials[$best] as $i => $coefficient) {
-                $difference[] = $sign * ($p[$i] - $coefficient);
-            }
-            if (Polynomial::upperBound($difference, $a, $b) <= 0.0) {
-                continue;
-            }
-            foreach (Polynomial::roots($difference, $a, $b) as $root) {
-                $rivals[$c] = $p;
-                if ($root < $middle) {
-                    $left = max($left, $root);
-                } else {
-                    $right = min($right, $root);
-                }
-            }
-        }
-        $left = $left - $a > $shortest ? $left : $a;
-        $right = $b - $right > $shortest ? $right : $b;
-        $pieces = [
-            ...$left > $a ? $this->governing($rivals, $sign, $a, $left, $shortest) : [],
-            [$left, $right, $best],
-            ...$right < $b ? $this->governing($rivals, $sign, $right, $b, $shortest) : [],
-        ];
-        $merged = [$pieces[0]];
-        foreach (array_slice($pieces, 1) as $piece) {
-            $last = count($merged) - 1;
-            if ($merged[$last][2] === $piece[2]) {
-                $merged[$last][1] = $piece[1];
-            } else {
-                $merged[] = $piece;
-            }
-        }
-
-        return $merged;
-    }
-
-    /** @param  array<int, list<float>>  $polynomials */
-    private function worstAt(array $polynomials, int $sign, float $t): int
-    {
-        $best = (int) array_key_first($polynomials);
-        $value = $sign * Polynomial::value($polynomials[$best], $t);
-        foreach ($polynomials as $c => $p) {
-            $v = $sign * Polynomial::value($p, $t);
-            if ($v > $value + 1e-12 * abs($value)) {
-                $best = $c;
-                $value = $v;
-            }
-        }
-
-        return $best;
     }
 
     /**
@@ -368,36 +295,41 @@ final class Envelope
             $length = $responses->breaks[$k + 1] - $responses->breaks[$k];
             $weight = $this->beam->selfWeight === null ? $zero : $responses->polynomial($this->effect, $this->beam->selfWeight, $k);
             $permanent = $zero;
+            /** @var array<string, list<list<list<float>>>> $variable by load case: options, polynomials */
             $variable = [];
             $cuts = [];
             foreach ($this->beam->cases as $case) {
-                foreach ($case->sets as $set) {
-                    $p = $responses->polynomial($this->effect, $set, $k);
-                    if ($case->isPermanent) {
-                        $permanent = Polynomial::sum($permanent, $p);
-                    } else {
-                        $variable[] = [$case->case->id, $p];
-                        if ($case->isReversible) {
-                            $variable[] = [$case->case->id, array_map(fn (float $c): float => -$c, $p)];
+                foreach ($case->options as $o => $option) {
+                    foreach ($option as $set) {
+                        $p = $responses->polynomial($this->effect, $set, $k);
+                        if ($case->isPermanent) {
+                            $permanent = Polynomial::sum($permanent, $p);
+                        } else {
+                            $variable[$case->case->id][$o][] = $p;
+                            if ($case->isReversible) {
+                                $variable[$case->case->id][$o][] = array_map(fn (float $c): float => -$c, $p);
+                            }
+                            array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
                         }
-                        array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
                     }
                 }
             }
+            array_push($cuts, ...Worst::crossings($variable, $cuts, $length));
             sort($cuts);
             $from = 0.0;
             foreach ([...$cuts, $length] as $to) {
                 if ($to - $from <= 1e-9 * $length) {
                     continue;
                 }
-                $plus = $minus = [];
                 $middle = 0.5 * ($from + $to);
-                foreach ($variable as [$case, $p]) {
-                    $value = Polynomial::value($p, $middle);
-                    if ($value > 0) {
-                        $plus[$case] = isset($plus[$case]) ? Polynomial::sum($plus[$case], $p) : $p;
-                    } elseif ($value < 0) {
-                        $minus[$case] = isset($minus[$case]) ? Polynomial::sum($minus[$case], $p) : $p;
+                $plus = $minus = [];
+                foreach ($variable as $case => $options) {
+                    [$most, $least] = [Worst::option($options, 1, $middle), Worst::option($options, -1, $middle)];
+                    if ($most !== null) {
+                        $plus[$case] = $most;
+                    }
+                    if ($least !== null) {
+                        $minus[$case] = $least;
                     }
                 }
                 $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => $permanent, 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];

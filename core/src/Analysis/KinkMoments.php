@@ -52,4 +52,39 @@ final readonly class KinkMoments
 
         return (1 - $u) * ((1 - $v) * $k11 + $v * $k12) + $u * ((1 - $v) * $k21 + $v * $k22);
     }
+
+    /**
+     * Kinks of hinges that make these moments there, by elimination; not a number where no kink does.
+     *
+     * @param  list<PlasticHinge>  $hinges
+     * @param  list<float>  $moments
+     * @return list<float>
+     */
+    public function kinksFor(array $hinges, array $moments): array
+    {
+        $n = count($hinges);
+        $rows = [];
+        foreach ($hinges as $i => $h) {
+            foreach ($hinges as $j => $other) {
+                $rows[$i][$j] = $this->of($h->field, $h->x, $other->field, $other->x);
+            }
+        }
+        for ($i = 0; $i < $n; $i++) {
+            for ($r = $i + 1; $r < $n; $r++) {
+                $factor = $rows[$r][$i] / ($rows[$i][$i] ?: NAN);
+                for ($c = $i; $c < $n; $c++) {
+                    $rows[$r][$c] -= $factor * $rows[$i][$c];
+                }
+                $moments[$r] -= $factor * $moments[$i];
+            }
+        }
+        for ($i = $n - 1; $i >= 0; $i--) {
+            for ($c = $i + 1; $c < $n; $c++) {
+                $moments[$i] -= $rows[$i][$c] * $moments[$c];
+            }
+            $moments[$i] /= $rows[$i][$i] ?: NAN;
+        }
+
+        return array_values($moments);
+    }
 }

@@ -13,6 +13,7 @@ use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Units\Kind;
 
 /**
  * A member solved once for everything that can act on it: each load case, imposed ones span by span, and self-weight
@@ -46,21 +47,39 @@ final readonly class LoadedBeam
         $cases = [];
         foreach ($member->cases as $case) {
             $loads = array_filter($member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id);
+            $moving = array_filter($loads, fn (Load $l): bool => $l->axles !== []);
+            $loads = array_diff_key($loads, $moving);
             [$parts, $labels] = match (true) {
                 $case->category->isImposed() => [$this->split($loads, $fields), $names],
                 $case->category === Category::Settlement => $this->displacements($loads),
                 default => [[$this->together($loads)], []],
             };
+            $options = [[...array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))]];
+            foreach ($moving as $load) {
+                foreach (Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
+                    $set = new LoadSet;
+                    foreach ($axles as [$x, $force]) {
+                        $set->force($x, $force);
+                    }
+                    $options[] = [[$set, 'at x = '.$member->basis->units->format($axles[0][0], Kind::Length)]];
+                }
+            }
             $indices = $on = [];
-            foreach ($parts as $part => $set) {
-                if (! $set->isEmpty()) {
-                    $indices[] = count($sets);
-                    $on[] = $labels[$part] ?? '';
-                    $sets[] = $set;
+            foreach ($options as $option) {
+                $together = [];
+                foreach ($option as [$set, $label]) {
+                    if (! $set->isEmpty()) {
+                        $on[count($sets)] = $label;
+                        $together[] = count($sets);
+                        $sets[] = $set;
+                    }
+                }
+                if ($together !== []) {
+                    $indices[] = $together;
                 }
             }
             if ($indices !== []) {
-                $cases[] = new CaseSets($case, $indices, $labels === [] ? [] : $on);
+                $cases[] = new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === []);
             }
         }
         usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->isPermanent) <=> ($a->isPermanent));
@@ -134,7 +153,7 @@ final readonly class LoadedBeam
         foreach ($this->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;
             if ($factor > 0) {
-                foreach ($case->sets as $set) {
+                foreach ($case->whole() as $set) {
                     $factors[$set] = $factor;
                 }
             }
@@ -199,16 +218,7 @@ final readonly class LoadedBeam
             if ($case->isPermanent) {
                 continue;
             }
-            $reversible = $case->isReversible;
-            $pattern = [];
-            foreach ($case->sets as $set) {
-                if ($sign * $values[$set] > 0) {
-                    $pattern[$set] = 1.0;
-                } elseif ($reversible && $values[$set] != 0.0) {
-                    $pattern[$set] = -1.0;
-                }
-            }
-            $patterns[$case->case->id] = $pattern;
+            $patterns[$case->case->id] = $case->worst($sign, $values);
         }
 
         return $patterns;
@@ -248,16 +258,18 @@ final readonly class LoadedBeam
             }
             $on = [];
             $reversed = false;
-            foreach ($case->sets as $i => $set) {
+            $moving = false;
+            foreach ($case->sets as $set) {
                 if (isset($factors[$set])) {
-                    $on[] = $case->labels[$i] ?? '';
+                    $on[] = $case->labels[$set] ?? '';
                     $reversed = $factors[$set] < 0.0;
+                    $moving = $case->moves($set);
                 }
             }
             if ($on === []) {
                 continue;
             }
-            $parts[] = $case->case->name.($reversed ? ' reversed' : '').self::where($case, $on);
+            $parts[] = $case->case->name.($reversed ? ' reversed' : '').($moving ? ' '.$on[0] : self::where($case, $on));
         }
 
         return $parts === [] ? 'no variable load' : implode(', ', $parts);
@@ -268,7 +280,7 @@ final readonly class LoadedBeam
     {
         return match (true) {
             $case->case->category === Category::Settlement => ' of '.self::listed($on),
-            count($on) < count($case->sets) => ' on '.self::listed($on),
+            count($on) < count($case->whole()) => ' on '.self::listed($on),
             default => count($on) > 1 ? ' on all spans' : '',
         };
     }

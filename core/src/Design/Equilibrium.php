@@ -105,9 +105,12 @@ final readonly class Equilibrium
             if ($case->isPermanent || $factor <= 0.0) {
                 continue;
             }
+            $values = [];
             foreach ($case->sets as $set) {
-                $reaction = $this->beam->responses->reactions[$set][$support][0];
-                $add($case->isReversible ? -abs($reaction) : $reaction, 0.0, $factor);
+                $values[$set] = $this->beam->responses->reactions[$set][$support][0];
+            }
+            foreach ($case->worst(-1, $values) as $set => $way) {
+                $add($way * $values[$set], 0.0, $factor);
             }
         }
 

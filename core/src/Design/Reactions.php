@@ -32,7 +32,7 @@ final readonly class Reactions
             $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->section->weight());
         }
         foreach ($beam->cases as $case) {
-            $rows[] = $this->row($case->case->id, $case->case->name, $case->case->category->value, $case->sets, 1.0);
+            $rows[] = $this->row($case->case->id, $case->case->name, $case->case->category->value, $case->whole(), 1.0);
         }
 
         return $rows;
@@ -107,17 +107,17 @@ final readonly class Reactions
         foreach (array_keys($beam->beam->supports) as $i) {
             $permanent = $beam->selfWeight === null ? 0.0 : $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];
             foreach ($beam->cases as $case) {
-                $up = $down = 0.0;
+                $values = [];
                 foreach ($case->sets as $set) {
-                    $r = $beam->responses->reactions[$set][$i][$component];
-                    if ($case->isPermanent) {
-                        $permanent += $r;
-                    } else {
-                        $up += $case->isReversible ? abs($r) : max(0.0, $r);
-                        $down += $case->isReversible ? -abs($r) : min(0.0, $r);
-                    }
+                    $values[$set] = $beam->responses->reactions[$set][$i][$component];
                 }
-                $shares[$case->case->id][] = [$up, $down];
+                if ($case->isPermanent) {
+                    $permanent += array_sum($values);
+
+                    continue;
+                }
+                $of = fn (int $sign): float => array_sum(array_map(fn (float $way, int $set): float => $way * $values[$set], $acting = $case->worst($sign, $values), array_keys($acting)));
+                $shares[$case->case->id][] = [$of(1), $of(-1)];
             }
             $shares[''][] = [$permanent, $permanent];
         }

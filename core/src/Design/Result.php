@@ -76,7 +76,7 @@ final readonly class Result
             'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly], $member->supports),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];
@@ -161,7 +161,7 @@ final readonly class Result
         }
         foreach ($beam->cases as $case) {
             if ($case->case->id === $id) {
-                return array_fill_keys($case->sets, 1.0);
+                return array_fill_keys($case->whole(), 1.0);
             }
         }
 
@@ -207,7 +207,7 @@ final readonly class Result
         foreach ([[$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
             foreach ([1, -1] as $sign) {
                 $e = $envelope->extreme($combinations, $sign, $weight);
-                if ($e === null || $sign * $e->value <= 1e-9) {
+                if ($e === null || $sign * $e->value <= 1e-6) {
                     continue;
                 }
                 $factors = $this->design->beam->worst($e->combination, $weight, $envelope->effect, $sign, $e->segment, $e->t);

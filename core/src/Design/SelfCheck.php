@@ -78,7 +78,7 @@ final readonly class SelfCheck
             $sets[$beam->selfWeight] = $this->design->member->section->weight();
         }
         foreach ($beam->cases as $case) {
-            foreach ($case->sets as $set) {
+            foreach ($case->whole() as $set) {
                 if ($beam->sets[$set]->displacements === []) {
                     $sets[$set] = 1.0;
                 }

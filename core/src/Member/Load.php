@@ -22,6 +22,7 @@ final readonly class Load
      * @param  bool  $on  false: switched off, it is kept but does not act
      * @param  non-empty-list<array{float, float}>  $profile  place, value
      * @param  list<array{float, float}>  $widths  place, width
+     * @param  list<array{float, float}>  $axles  of a load that moves between the ends of its profile: distance behind the first (mm), force (N)
      */
     public function __construct(
         public string $id,
@@ -33,6 +34,7 @@ final readonly class Load
         public array $profile,
         public ?float $pressure = null,
         public array $widths = [],
+        public array $axles = [],
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];

@@ -14,11 +14,19 @@ enum LoadKind: string
     case Settlement = 'settlement';
     case Rotation = 'rotation';
     case Temperature = 'temperature';
+    case Train = 'train';
+    case Concentrated = 'concentrated';
 
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature], true);
+        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Train, self::Concentrated], true);
+    }
+
+    /** Does it act at the worst place, in place of the other loads of its case? */
+    public function isMoving(): bool
+    {
+        return $this === self::Train || $this === self::Concentrated;
     }
 
     /** Is it a movement of a support? */

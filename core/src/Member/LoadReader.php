@@ -13,6 +13,8 @@ final class LoadReader
 
     private const MOST_WIDTHS = 50;
 
+    private const MOST_AXLES = 40;
+
     /** rad; yield lines of a slab are between these. */
     private const FLATTEST = 0.35;
 
@@ -59,10 +61,54 @@ final class LoadReader
                     ? 'A difference of temperature belongs to a load case of the category “Temperature”.'
                     : 'A load case of the category “Temperature” takes differences of temperature only.');
             }
+            if ($case !== null && $kind->isMoving() && ! $case->category->isImposed() && $case->category !== Category::Accidental) {
+                $this->f->fail("{$path}.case", 'A load that moves belongs to a load case of imposed load.');
+            }
             $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category === Category::WindUp);
         }
+        $this->checkMoving($loads);
 
         return $loads;
+    }
+
+    /** @param  list<Load>  $loads */
+    private function checkMoving(array $loads): void
+    {
+        $count = [];
+        $others = array_count_values(array_map(fn (Load $l): string => $l->case, array_filter($loads, fn (Load $l): bool => $l->on && ! $l->kind->isMoving())));
+        foreach ($loads as $i => $load) {
+            if (! $load->kind->isMoving() || ! $load->on) {
+                continue;
+            }
+            $count[$load->case] = ($count[$load->case] ?? 0) + 1;
+            if ($count[$load->case] === 2) {
+                $this->f->fail("loads.{$i}.case", 'A load case has one load that moves. Put the other one into a load case of its own.');
+            }
+            if ($load->kind === LoadKind::Train && isset($others[$load->case])) {
+                $this->f->fail("loads.{$i}.case", 'A train of axles has a load case of its own. Put the other loads into another one.');
+            }
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return list<array{float, float}>
+     */
+    private function axles(array $row, string $path): array
+    {
+        $f = $this->f;
+        $rows = $f->rows($row, 'axles', self::MOST_AXLES, 'axles', "{$path}.axles");
+        if ($rows === [] && ! $f->hasErrors()) {
+            $f->fail("{$path}.axles", 'Give the load of one axle at least.');
+        }
+        $axles = [];
+        $behind = 0.0;
+        foreach ($rows as $i => $axle) {
+            $behind += $i === 0 ? 0.0 : $f->positive($axle, 'distance', "{$path}.axles.{$i}.distance", Kind::Length, 'The distance');
+            $axles[] = [$behind, $f->positive($axle, 'force', "{$path}.axles.{$i}.force", Kind::Force, 'The axle load')];
+        }
+
+        return $axles === [] ? [[0.0, 0.0]] : $axles;
     }
 
     /** @param  array<array-key, mixed>  $row */
@@ -79,7 +125,7 @@ final class LoadReader
             return $sign * $v;
         };
         $pressure = null;
-        $widths = [];
+        $widths = $axles = [];
         if ($kind->isAtOnePlace()) {
             $x = $this->place($row, 'x', $path);
             $x = $kind->isDisplacement() ? $this->onSupport($x, $kind, $path) : $x;
@@ -92,6 +138,10 @@ final class LoadReader
                 LoadKind::Rotation => Kind::Rotation,
                 default => Kind::Force,
             })]];
+        } elseif ($kind->isMoving()) {
+            [$from, $to] = $this->extent($row, $path);
+            $axles = $kind === LoadKind::Train ? $this->axles($row, $path) : [[0.0, $f->positive($row, 'value', "{$path}.value", Kind::Force, 'The force')]];
+            $profile = [[$from, 0.0], [$to, 0.0]];
         } elseif ($kind === LoadKind::Temperature) {
             [$from, $to] = $this->extent($row, $path);
             $difference = $value('value', Kind::Temperature);
@@ -112,7 +162,7 @@ final class LoadReader
 
         return new Load(
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths,
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles,
         );
     }
 

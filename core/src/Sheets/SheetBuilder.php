@@ -169,6 +169,8 @@ final readonly class SheetBuilder
             LoadKind::Temperature => 'bottom warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
             LoadKind::Area, LoadKind::Slab => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
+            LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
+            LoadKind::Train => 'axles of '.implode(', ', array_map(fn (array $a): string => $this->number($a[1], Kind::Force).($a[0] > 0.0 ? ' at '.$this->format($a[0], Kind::Length) : ''), $l->axles)).' '.$this->design->member->basis->units->unit(Kind::Force).' behind the first, either way',
             LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };
     }
@@ -344,6 +346,7 @@ final readonly class SheetBuilder
                 ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
                 ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Temperature) === [] ? [] : ['A difference of temperature bends the beam by α ΔT / h, with α = 12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).'],
+                ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands beside every support, at equal parts of every span (24 where there are few) and where it makes the greatest moment of a simple span; between these places the envelopes may be a little less than the exact ones.'],
                 ...$this->settles() ? ['Each movement of a support comes about or not, whichever is worse.'] : [],
                 ...array_filter($this->design->member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
                 'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',

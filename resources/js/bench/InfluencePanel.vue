@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import AxleFields from '@/bench/AxleFields.vue'
 import type { Editor } from '@/bench/editor'
 import type { InfluenceState } from '@/bench/influence'
 import QuantityField from '@/components/QuantityField.vue'
@@ -52,31 +53,14 @@ const rows = computed(() =>
             </p>
         </div>
 
-        <div>
-            <span class="label">Train of axles, from the front</span>
-            <div v-for="(a, i) in ask.axles" :key="i" class="mt-1 grid grid-cols-[1rem_1fr_1fr_1.2rem] items-start gap-x-1.5">
-                <span class="pt-1 text-faint">{{ i + 1 }}</span>
-                <QuantityField
-                    v-model="a.force"
-                    :aria-label="`Load of axle ${i + 1}`"
-                    kind="force"
-                    :units="units"
-                    :error="fault(`axles.${i}.force`)"
-                />
-                <QuantityField
-                    v-if="i > 0"
-                    v-model="a.distance"
-                    :aria-label="`Distance of axle ${i + 1} from the one before`"
-                    kind="length"
-                    :units="units"
-                    :error="fault(`axles.${i}.distance`)"
-                />
-                <span v-else class="pt-1 text-xs text-faint">first axle</span>
-                <button class="quiet px-1!" :aria-label="`Remove axle ${i + 1}`" @click="ask.axles.splice(i, 1)">×</button>
-            </div>
-            <button class="quiet underline" @click="addAxle()">Add an axle</button>
-            <p v-if="fault('axles')" class="fault" role="alert">{{ fault('axles') }}</p>
-        </div>
+        <AxleFields
+            :axles="ask.axles"
+            :units="units"
+            :fault="fault"
+            @set="(i, key, text) => void (ask.axles[i]![key] = text)"
+            @add="addAxle()"
+            @remove="(i) => ask.axles.splice(i, 1)"
+        />
 
         <p v-if="other" class="fault" role="alert">{{ other }}</p>
         <fieldset v-if="answer" class="space-y-2">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import AxleFields from '@/bench/AxleFields.vue'
 import type { Editor } from '@/bench/editor'
+import { AXLES } from '@/bench/influence'
 import { changeKind, duplicate, takes, varyWidth } from '@/bench/loads'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
@@ -44,6 +46,8 @@ const fields = computed<Field[]>(() => {
     ]
     switch (load.value.kind) {
         case 'temperature':
+        case 'train':
+        case 'concentrated':
             return extent
         case 'line':
             return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent]
@@ -94,7 +98,18 @@ function copyInto(): void {
                 <option v-for="(name, kind) in kinds" :key="kind" :value="kind">{{ name }}</option>
             </select>
         </label>
+        <AxleFields
+            v-if="load.kind === 'train'"
+            class="col-span-2"
+            :axles="load.axles ?? []"
+            :units="units"
+            :fault="fault"
+            @set="(i, key, text) => change((l) => void (l.axles![i]![key] = text), `axles.${i}.${key}`)"
+            @add="change((l) => void l.axles?.push({ ...AXLES[units] }))"
+            @remove="(i) => change((l) => void l.axles?.splice(i, 1))"
+        />
         <QuantityField
+            v-else
             :label="load.kind === 'line' ? 'Value at start' : load.kind === 'temperature' ? 'Bottom warmer by' : 'Value'"
             :kind="values[load.kind]"
             :units="units"

@@ -6,7 +6,7 @@ import LoadCases from '@/bench/LoadCases.vue'
 import LoadForm from '@/bench/LoadForm.vue'
 import { addLoad, copyLoads, pasteLoads, type CopiedLoads } from '@/bench/loads'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
-import { isAt, isAtOnePlace, isDisplacement } from '@/lib/member'
+import { isAt, isAtOnePlace, isDisplacement, isMoving } from '@/lib/member'
 import { inSystem, readQuantity } from '@/lib/quantity'
 import { typed, type Kind } from '@/lib/units'
 
@@ -27,9 +27,11 @@ const KINDS: Record<LoadDocument['kind'], string> = {
     settlement: 'Settlement of a support',
     rotation: 'Rotation of a support',
     temperature: 'Difference of temperature',
+    train: 'Train of axles',
+    concentrated: 'Concentrated, in place of the rest',
 }
 /** A rotation is rare: it is made from a settlement. */
-const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature'] as const
+const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'train', 'concentrated'] as const
 const VALUE: Record<LoadDocument['kind'], Kind> = {
     line: 'lineLoad',
     area: 'areaLoad',
@@ -39,6 +41,8 @@ const VALUE: Record<LoadDocument['kind'], Kind> = {
     settlement: 'deflection',
     rotation: 'rotation',
     temperature: 'temperature',
+    train: 'force',
+    concentrated: 'force',
 }
 
 function add(kind: LoadDocument['kind']): void {
@@ -61,6 +65,7 @@ const at = (text: string | undefined): string => inSystem(text ?? '', 'length', 
 function place(l: LoadDocument): string {
     if (isDisplacement(l.kind)) return `support ${doc.value.supports.findIndex((s) => isAt(s.x, l.x)) + 1 || '?'}`
     if (isAtOnePlace(l.kind)) return `at ${at(l.x)}`
+    if (isMoving(l.kind)) return 'worst place'
     if (l.widths) return `${at(l.widths[0]?.x)} – ${at(l.widths.at(-1)?.x)}`
     return l.from || l.to ? `${at(l.from) || '0'} – ${at(l.to) || 'end'}` : 'full length'
 }
@@ -72,6 +77,7 @@ function short(text: string, kind: Kind): string {
 }
 
 function amount(l: LoadDocument): string {
+    if (l.kind === 'train') return `${l.axles?.length ?? 0} axles`
     const value = short(l.value, VALUE[l.kind])
     if (l.kind === 'area') return `${value} × ${l.widths ? l.widths.map((w) => at(w.width)).join(' – ') : at(l.width)}`
     if (l.kind === 'slab') return `${value} × up to ${at(l.width)}`

@@ -151,18 +151,18 @@ function addSpan(): void {
                 <p v-if="fault(`supports.${i}.bearsOnly`)" class="fault col-span-4 col-start-2" role="alert">
                     {{ fault(`supports.${i}.bearsOnly`) }}
                 </p>
-                <QuantityField
-                    v-if="s.kind !== 'pinned'"
-                    class="col-span-2 col-start-2 border-l-2 border-l-rule pl-2"
-                    label="Moment capacity"
-                    kind="moment"
-                    :units="units"
-                    :model-value="s.momentCapacity"
-                    :error="fault(`supports.${i}.momentCapacity`)"
-                    placeholder="as much as comes"
-                    optional
-                    @update:model-value="(v) => editor.change((d) => setCapacity(d.supports[i]!, v), `supports.${i}.momentCapacity`)"
-                />
+                <div v-if="s.kind !== 'pinned'" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                    <QuantityField
+                        label="Moment capacity"
+                        kind="moment"
+                        :units="units"
+                        :model-value="s.momentCapacity"
+                        :error="fault(`supports.${i}.momentCapacity`)"
+                        placeholder="as much as comes"
+                        optional
+                        @update:model-value="(v) => editor.change((d) => setCapacity(d.supports[i]!, v), `supports.${i}.momentCapacity`)"
+                    />
+                </div>
                 <div v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2">
                     <QuantityField
                         v-for="[key, label, kind, empty] in SPRINGS"

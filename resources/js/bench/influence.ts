@@ -9,10 +9,11 @@ export interface Axle {
     distance: string
 }
 
-const PRESETS: Record<UnitSystem, { load: string; axle: Axle }> = {
-    metric: { load: '1 kN/m', axle: { force: '50 kN', distance: '1.2 m' } },
-    us: { load: '0.1 kip/ft', axle: { force: '10 kip', distance: '4 ft' } },
+export const AXLES: Record<UnitSystem, Axle> = {
+    metric: { force: '50 kN', distance: '1.2 m' },
+    us: { force: '10 kip', distance: '4 ft' },
 }
+const LOAD: Record<UnitSystem, string> = { metric: '1 kN/m', us: '0.1 kip/ft' }
 
 /** The influence line that is looked at: of what, with which loads, and the answer. */
 export function useInfluence(editor: Editor) {
@@ -23,11 +24,11 @@ export function useInfluence(editor: Editor) {
 
     function start(middle: string): void {
         ask.x ||= middle
-        ask.load ||= PRESETS[editor.units.value].load
+        ask.load ||= LOAD[editor.units.value]
     }
 
     function addAxle(): void {
-        ask.axles.push({ ...PRESETS[editor.units.value].axle })
+        ask.axles.push({ ...AXLES[editor.units.value] })
     }
 
     return { open, ask, worst, answer, errors, start, addAxle }

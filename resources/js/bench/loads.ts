@@ -1,5 +1,6 @@
 import type { CaseDocument, LoadDocument, MemberDocument } from '@/contract/member'
-import { freshId, isAt, isAtOnePlace, isDisplacement } from '@/lib/member'
+import { AXLES } from '@/bench/influence'
+import { freshId, isAt, isAtOnePlace, isDisplacement, isMoving } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { typed, type UnitSystem } from '@/lib/units'
 
@@ -15,6 +16,8 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         settlement: '10 mm',
         rotation: '2 mrad',
         temperature: '15 K',
+        train: '',
+        concentrated: '4.5 kN',
     },
     us: {
         line: '0.5 kip/ft',
@@ -25,6 +28,8 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         settlement: '0.4 in',
         rotation: '2 mrad',
         temperature: '25 degF',
+        train: '',
+        concentrated: '2 kip',
     },
 }
 const WIDTH: Record<UnitSystem, string> = { metric: '3 m', us: '10 ft' }
@@ -48,6 +53,7 @@ export function changeKind(d: MemberDocument, index: number, kind: LoadDocument[
     if (isDisplacement(kind)) {
         if (!d.supports.some((s) => isAt(s.x, load.x))) load.x = d.supports[0]?.x ?? ''
     } else if (isAtOnePlace(kind)) load.x ??= load.from || typed(0, 'length', units)
+    if (kind === 'train') load.axles ??= [{ ...AXLES[units], distance: '' }, { ...AXLES[units] }]
     if (kind === 'slab' || (kind === 'area' && !load.widths)) load.width ??= WIDTH[units]
 }
 
@@ -60,16 +66,27 @@ function ownCategory(kind: LoadDocument['kind']): 'settlement' | 'temperature' |
 /** Does a load case take this kind of load? */
 export function takes(c: CaseDocument, kind: LoadDocument['kind']): boolean {
     const own = ownCategory(kind)
+    if (isMoving(kind)) return 'ABCDEFGH'.includes(c.category) || c.category === 'accidental'
     return own ? c.category === own : c.category !== 'settlement' && c.category !== 'temperature'
 }
 
 /** A load case that takes this kind of load: the given one if it does; one for movements or temperature is made when there is none. */
 function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given: string): string {
+    if (kind === 'train') return caseOfTrain(d)
     const found = d.cases.find((c) => c.id === given && takes(c, kind)) ?? d.cases.find((c) => takes(c, kind))
     const own = ownCategory(kind)
     if (found || !own) return found?.id ?? ''
     const id = freshCaseId(d, own === 'settlement' ? 'd' : 't')
     d.cases.push({ id, name: own === 'settlement' ? 'Settlement' : 'Temperature', category: own })
+    return id
+}
+
+/** A train has a load case of its own. */
+function caseOfTrain(d: MemberDocument): string {
+    const free = d.cases.find((c) => takes(c, 'train') && !d.loads.some((l) => l.case === c.id))
+    if (free) return free.id
+    const id = freshCaseId(d, 't')
+    d.cases.push({ id, name: 'Train', category: 'G' })
     return id
 }
 

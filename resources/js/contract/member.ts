@@ -126,7 +126,17 @@ export interface LoadDocument {
      * id of a load case
      */
     case: string
-    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation' | 'temperature'
+    kind:
+        | 'line'
+        | 'area'
+        | 'slab'
+        | 'point'
+        | 'moment'
+        | 'settlement'
+        | 'rotation'
+        | 'temperature'
+        | 'train'
+        | 'concentrated'
     name?: string
     remark?: string
     /**
@@ -142,7 +152,7 @@ export interface LoadDocument {
      */
     to?: string
     /**
-     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation, K (bottom warmer than top) for a difference of temperature. Upward wind: positive acts up.
+     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation, K (bottom warmer than top) for a difference of temperature; empty for a train. A concentrated load acts at the worst place, in place of the rest of its load case. Upward wind: positive acts up.
      */
     value: string
     /**
@@ -160,6 +170,12 @@ export interface LoadDocument {
      */
     widths?: WidthDocument[]
     /**
+     * Train that drives either way between from and to: load of each axle and its distance from the one before.
+     *
+     * @maxItems 40
+     */
+    axles?: AxleDocument[]
+    /**
      * Slab: angle of its yield lines to this edge; empty: 45 deg.
      */
     angle?: string
@@ -175,6 +191,10 @@ export interface LoadDocument {
 export interface WidthDocument {
     x: Quantity
     width: Quantity
+}
+export interface AxleDocument {
+    force: Quantity
+    distance: Quantity
 }
 export interface CombinationDocument {
     name: string

@@ -80,13 +80,27 @@ export interface LoadResult {
     id: string
     name: string
     case: string
-    kind: 'line' | 'area' | 'slab' | 'point' | 'moment' | 'settlement' | 'rotation' | 'temperature'
+    kind:
+        | 'line'
+        | 'area'
+        | 'slab'
+        | 'point'
+        | 'moment'
+        | 'settlement'
+        | 'rotation'
+        | 'temperature'
+        | 'train'
+        | 'concentrated'
     from: number
     to: number
     /**
      * false: switched off
      */
     on: boolean
+    /**
+     * of a load that moves: distance behind the first, force
+     */
+    axles: [number, number][]
     /**
      * place and value, straight in between
      */

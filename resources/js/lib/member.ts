@@ -63,7 +63,10 @@ export function freshId(prefix: string, taken: string[]): string {
 
 export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
 
-export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => !['line', 'area', 'slab', 'temperature'].includes(kind)
+export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => !['line', 'area', 'slab', 'temperature', 'train', 'concentrated'].includes(kind)
+
+/** Does it act at the worst place, in place of the other loads of its case? */
+export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated'
 
 /** The same place, written alike or within a millimetre. */
 export function isAt(a: string | undefined, b: string | undefined): boolean {

@@ -1,6 +1,6 @@
 import type { LoadResult, MemberResult } from '@/contract/result'
 import { intoLanes } from '@/strips/lanes'
-import { format, type Kind, type UnitSystem } from '@/lib/units'
+import { format, number, unitOf, type Kind, type UnitSystem } from '@/lib/units'
 
 /** A load as it is drawn: its shape with arrows on a base line, a label, and the box it is taken hold of by. */
 export interface LoadMark {
@@ -24,6 +24,8 @@ const KIND: Record<LoadResult['kind'], Kind> = {
     settlement: 'deflection',
     rotation: 'rotation',
     temperature: 'temperature',
+    train: 'force',
+    concentrated: 'force',
 }
 const values = (load: LoadResult): number[] => load.profile.map(([, value]) => value ?? 0)
 
@@ -52,6 +54,14 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             mark.arrows = start < 0 ? `M${x0 - 3} ${base - tall + 6}L${x0} ${base - tall}l3 6` : `M${x0 - 3} ${base - 6}L${x0} ${base}l3 -6`
             mark.anchor = nearEnd ? 'end' : 'start'
             mark.labelX = nearEnd ? x0 - 5 : x0 + 5
+            mark.labelY = base - tall + 9
+        } else if (load.axles.length) {
+            // Somewhere on its way, which is the line with a tick at both ends.
+            const behind = load.axles.at(-1)?.[0] ?? 0
+            const front = Math.min(load.to, (load.from + load.to + behind) / 2)
+            mark.shape = `M${x0} ${base}H${x1}M${x0} ${base - 4}v8M${x1} ${base - 4}v8`
+            mark.arrows = load.axles.map(([d = 0]) => `M${sx(front - d)} ${base - tall}V${base}m-3 -6l3 6l3 -6`).join('')
+            mark.labelX = Math.min(sx(front) + 6, end - 6 * label.length)
             mark.labelY = base - tall + 9
         } else if (load.kind === 'moment' || load.kind === 'rotation') {
             const r = Math.min(9, tall / 2 + 2)
@@ -97,6 +107,8 @@ export function hasLabels(member: MemberResult, sx: (x: number) => number, room:
 function valueText(load: LoadResult, units: UnitSystem): string {
     const kind = KIND[load.kind]
     const all = values(load)
+    if (load.kind === 'train') return `${load.axles.map(([, f]) => number(f ?? 0, kind, units)).join(', ')} ${unitOf(kind, units)}`
+    if (load.kind === 'concentrated') return `${format(load.axles[0]?.[1] ?? 0, kind, units)} anywhere`
     if (load.kind === 'temperature') return `bottom warmer by ${format(all[0] ?? 0, kind, units)}`
     const [start = 0] = all
     const last = all.at(-1) ?? 0

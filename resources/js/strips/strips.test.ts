@@ -13,6 +13,7 @@ const load = (id: string, from: number, to: number): LoadResult => ({
     from,
     to,
     on: true,
+    axles: [],
     profile:
         from === to
             ? [[from, 5]]

@@ -31,7 +31,13 @@ final class Arrangements
     {
         $this->responses = new PieceResponses($beam, $piece->from, $piece->to);
         $this->permanent = $this->responses->share(array_fill_keys($beam->permanentSets(), 1.0));
-        $this->full = $this->shares($beam->patterns(1, array_fill(0, count($beam->sets), 1.0)));
+        $full = [];
+        foreach ($beam->cases as $case) {
+            if (! $case->isPermanent) {
+                $full[$case->case->id] = array_fill_keys($case->whole(), 1.0);
+            }
+        }
+        $this->full = $this->shares($full);
     }
 
     /** @return array<string, PieceShare> where it makes the moment of the length's sign greatest at x, on the segment to its left or right */

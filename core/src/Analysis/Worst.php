@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/** Which of several polynomials is the worst where, and which option of a load case. */
+final class Worst
+{
+    /**
+     * Which polynomial is the worst on which part of [a, b]: the worst one of the middle as far as no other crosses it,
+     * and the same again on what is left on either side, among those that can be worse there.
+     *
+     * @param  array<int, list<float>>  $polynomials
+     * @param  float|null  $shortest  a piece that is shorter is rounding
+     * @return non-empty-list<array{float, float, int}>
+     */
+    public static function onParts(array $polynomials, int $sign, float $a, float $b, ?float $shortest = null): array
+    {
+        $shortest ??= 1e-9 * ($b - $a);
+        $middle = 0.5 * ($a + $b);
+        $best = self::worstAt($polynomials, $sign, $middle);
+        $rivals = [];
+        [$left, $right] = [$a, $b];
+        foreach ($polynomials as $c => $p) {
+            if ($c === $best) {
+                $rivals[$c] = $p;
+
+                continue;
+            }
+            $difference = [];
+            foreach ($polynomials[$best] as $i => $coefficient) {
+                $difference[] = $sign * ($p[$i] - $coefficient);
+            }
+            if (Polynomial::upperBound($difference, $a, $b) <= 0.0) {
+                continue;
+            }
+            foreach (Polynomial::roots($difference, $a, $b) as $root) {
+                $rivals[$c] = $p;
+                if ($root < $middle) {
+                    $left = max($left, $root);
+                } else {
+                    $right = min($right, $root);
+                }
+            }
+        }
+        $left = $left - $a > $shortest ? $left : $a;
+        $right = $b - $right > $shortest ? $right : $b;
+        $pieces = [
+            ...$left > $a ? self::onParts($rivals, $sign, $a, $left, $shortest) : [],
+            [$left, $right, $best],
+            ...$right < $b ? self::onParts($rivals, $sign, $right, $b, $shortest) : [],
+        ];
+        $merged = [$pieces[0]];
+        foreach (array_slice($pieces, 1) as $piece) {
+            $last = count($merged) - 1;
+            if ($merged[$last][2] === $piece[2]) {
+                $merged[$last][1] = $piece[1];
+            } else {
+                $merged[] = $piece;
+            }
+        }
+
+        return $merged;
+    }
+
+    /** @param  array<int, list<float>>  $polynomials */
+    private static function worstAt(array $polynomials, int $sign, float $t): int
+    {
+        $best = (int) array_key_first($polynomials);
+        $value = $sign * Polynomial::value($polynomials[$best], $t);
+        foreach ($polynomials as $c => $p) {
+            $v = $sign * Polynomial::value($p, $t);
+            if ($v > $value + 1e-12 * abs($value)) {
+                $best = $c;
+                $value = $v;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Where another option of a load case becomes the worst one.
+     *
+     * @param  array<string, list<list<list<float>>>>  $variable
+     * @param  list<float>  $cuts  changes of sign
+     * @return list<float>
+     */
+    public static function crossings(array $variable, array $cuts, float $length): array
+    {
+        $crossings = [];
+        sort($cuts);
+        foreach ($variable as $options) {
+            if (count($options) < 2) {
+                continue;
+            }
+            $from = 0.0;
+            foreach ([...$cuts, $length] as $to) {
+                if ($to - $from <= 1e-9 * $length) {
+                    continue;
+                }
+                $middle = 0.5 * ($from + $to);
+                foreach ([1, -1] as $sign) {
+                    $sums = array_filter(array_map(fn (array $option): ?array => self::acting($option, $sign, $middle), $options));
+                    if (count($sums) > 1) {
+                        foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
+                            $crossings[] = $start;
+                        }
+                    }
+                }
+                $from = $to;
+            }
+        }
+
+        return $crossings;
+    }
+
+    /**
+     * @param  list<list<list<float>>>  $options
+     * @return list<float>|null the sum of what acts, of the option that makes most of it at t
+     */
+    public static function option(array $options, int $sign, float $t): ?array
+    {
+        $best = null;
+        $most = 0.0;
+        foreach ($options as $option) {
+            $sum = self::acting($option, $sign, $t);
+            $value = $sum === null ? 0.0 : $sign * Polynomial::value($sum, $t);
+            if ($value > $most) {
+                $most = $value;
+                $best = $sum;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<list<float>>  $polynomials
+     * @return list<float>|null the sum of those that have the sign at t
+     */
+    private static function acting(array $polynomials, int $sign, float $t): ?array
+    {
+        $sum = null;
+        foreach ($polynomials as $p) {
+            if ($sign * Polynomial::value($p, $t) > 0.0) {
+                $sum = $sum === null ? $p : Polynomial::sum($sum, $p);
+            }
+        }
+
+        return $sum;
+    }
+}
