@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-/** What the core answers to a member document on the standard input: result, full and brief sheet, shortlist, as JSON. */
+/** What the core answers to a member document on the standard input: result, full and brief sheet, collapse, shortlist, as JSON. */
 
+use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
@@ -20,5 +21,6 @@ echo json_encode([
     'result' => (new Result($design, Show::envelope()))->toArray(),
     'full' => (new SheetBuilder($design, $job, true))->toArray(),
     'brief' => (new SheetBuilder($design, $job, false))->toArray(),
+    'collapse' => (new CollapseCheck($design))->toArray(),
     'shortlist' => array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()),
 ], JSON_THROW_ON_ERROR);

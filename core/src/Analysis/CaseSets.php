@@ -73,6 +73,6 @@ final readonly class CaseSets
     /** Is a set a place of a moving load? */
     public function moves(int $set): bool
     {
-        return $this->movesOnly || ! in_array($set, $this->options[0], true);
+        return str_starts_with($this->labels[$set] ?? '', 'at x');
     }
 }

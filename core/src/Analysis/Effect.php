@@ -11,6 +11,9 @@ enum Effect: string
     case Moment = 'M';
     case Deflection = 'w';
 
+    /** Slope of the deflection, clockwise positive. */
+    case Slope = 'slope';
+
     /** Deflection from the line between the supports of a span, or from the level of the support of an overhang. */
     case Sag = 'sag';
 }

@@ -287,6 +287,7 @@ final class Envelope
         $degree = match ($this->effect) {
             Effect::Shear => 3,
             Effect::Moment => 4,
+            Effect::Slope => 5,
             Effect::Deflection, Effect::Sag => 6,
         };
         $zero = array_fill(0, $degree, 0.0);

@@ -6,6 +6,7 @@ namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
+use Waage\Member\Arrangement;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
@@ -54,7 +55,9 @@ final readonly class LoadedBeam
                 $case->category === Category::Settlement => $this->displacements($loads),
                 default => [[$this->together($loads)], []],
             };
-            $options = [[...array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))]];
+            $options = $case->category->isImposed()
+                ? $this->arranged($parts, $names)
+                : [array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))];
             foreach ($moving as $load) {
                 foreach (Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
                     $set = new LoadSet;
@@ -280,7 +283,7 @@ final readonly class LoadedBeam
     {
         return match (true) {
             $case->case->category === Category::Settlement => ' of '.self::listed($on),
-            count($on) < count($case->whole()) => ' on '.self::listed($on),
+            count($on) < count($case->whole()) || ($on !== [''] && count($case->options) > 1) => ' on '.self::listed($on),
             default => count($on) > 1 ? ' on all spans' : '',
         };
     }
@@ -312,6 +315,42 @@ final readonly class LoadedBeam
         $last = array_pop($names);
 
         return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
+    }
+
+    /**
+     * The arrangements of an imposed load: sets that act as they like, or one arrangement at a time.
+     *
+     * @param  list<LoadSet>  $parts  of each span and overhang
+     * @param  list<string>  $names  of the spans and overhangs
+     * @return non-empty-list<list<array{LoadSet, string}>> options, sets with their names
+     */
+    private function arranged(array $parts, array $names): array
+    {
+        $loaded = array_filter($parts, fn (LoadSet $s): bool => ! $s->isEmpty());
+        if ($this->member->arrangement === Arrangement::Worst || count($loaded) < 2) {
+            return [array_map(fn (LoadSet $s, int $i): array => [$s, $names[$i]], $parts, array_keys($parts))];
+        }
+        $together = function (array $fields) use ($loaded, $names): array {
+            $set = new LoadSet;
+            $fields = array_intersect($fields, array_keys($loaded));
+            foreach ($fields as $i) {
+                $set->with($loaded[$i], 1.0);
+            }
+
+            return [[$set, count($fields) === count($loaded) ? '' : self::listed(array_values(array_map(fn (int $i): string => $names[$i], $fields)))]];
+        };
+        $all = array_keys($parts);
+        $options = [$together($all)];
+        if ($this->member->arrangement === Arrangement::Alternate) {
+            foreach ([0, 1] as $parity) {
+                $options[] = $together(array_filter($all, fn (int $i): bool => $i % 2 === $parity));
+            }
+            for ($i = 1; $i < count($parts) && count($parts) > 2; $i++) {
+                $options[] = $together([$i - 1, $i]);
+            }
+        }
+
+        return [$options[0], ...array_values(array_filter(array_slice($options, 1), fn (array $o): bool => ! $o[0][0]->isEmpty()))];
     }
 
     /**

@@ -47,6 +47,9 @@ final readonly class Responses
         if ($effect === Effect::Deflection || $effect === Effect::Sag) {
             return $this->deflections($effect)[$set][$segment];
         }
+        if ($effect === Effect::Slope) {
+            return Polynomial::derivative($this->W[$set][$segment]);
+        }
         $m = $this->M[$set][$segment];
 
         return $effect === Effect::Moment ? $m : [$m[1], 2 * $m[2], 3 * $m[3]];
@@ -70,6 +73,9 @@ final readonly class Responses
             }
 
             return $sum;
+        }
+        if ($effect === Effect::Slope) {
+            return Polynomial::derivative($this->combined(Effect::Deflection, $factors, $segment));
         }
         $a = $b = $c = $d = 0.0;
         foreach ($factors as $set => $factor) {
@@ -97,6 +103,9 @@ final readonly class Responses
             }
 
             return $values;
+        }
+        if ($effect === Effect::Slope) {
+            return array_map(fn (array $set): float => Polynomial::value(Polynomial::derivative($set[$segment]), $t), $this->W);
         }
         foreach ($this->M as $set) {
             [$a, $b, $c, $d] = $set[$segment];

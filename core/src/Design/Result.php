@@ -204,7 +204,7 @@ final readonly class Result
         $checks = $this->design->checks;
         $weight = $this->design->member->section->weight();
         $rows = [];
-        foreach ([[$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
+        foreach ([[$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()], [new Envelope($this->design->beam, Effect::Slope), $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
             foreach ([1, -1] as $sign) {
                 $e = $envelope->extreme($combinations, $sign, $weight);
                 if ($e === null || $sign * $e->value <= 1e-6) {

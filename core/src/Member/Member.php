@@ -40,6 +40,7 @@ final readonly class Member
         public array $families,
         public Basis $basis,
         public bool $collapse = false,
+        public Arrangement $arrangement = Arrangement::Worst,
     ) {
     }
 
@@ -49,7 +50,7 @@ final readonly class Member
         return new self(
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
-            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse,
+            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement,
         );
     }
 

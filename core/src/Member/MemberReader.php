@@ -73,6 +73,7 @@ final class MemberReader
         $title = $f->text($in, 'title', 'title');
         $notes = $f->text($in, 'notes', 'notes');
         $families = $this->families();
+        $arrangement = $f->choice($in, 'arrangement', 'arrangement', Arrangement::Worst);
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $f->throwIfAny();
@@ -80,7 +81,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement);
     }
 
     /**

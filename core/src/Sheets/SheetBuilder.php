@@ -13,6 +13,7 @@ use Waage\Design\SelfCheck;
 use Waage\Design\Show;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
+use Waage\Member\Arrangement;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
@@ -219,7 +220,11 @@ final readonly class SheetBuilder
 
         return [
             Block::heading("Combinations of actions ({$rules->standard})"),
-            Block::text("By {$rules->title}.".' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.'.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
+            Block::text("By {$rules->title}.".match ($this->design->member->arrangement) {
+                Arrangement::Worst => ' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.',
+                Arrangement::Alternate => ' Imposed load lies on all spans, on every other span or on two adjacent spans, whichever makes the effect looked at worse; variable actions act where they do.',
+                Arrangement::All => ' Imposed load lies on all spans or on none; variable actions act where they make the effect looked at worse.',
+            }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
             Block::values([...$factors, ...$rules->weighs ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
@@ -235,7 +240,7 @@ final readonly class SheetBuilder
     {
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
-        $names = ['V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection]];
+        $names = ['V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation]];
         $rows = array_map(fn (array $e): array => [
             $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
         ], $extremes);

@@ -21,7 +21,7 @@ function overhanging(string $overhang, array $change = []): array
 // 0.9 · 5 · 6 / 2, the overhang lifts with (1.1 · 5 + 1.5 · 10) a² / (2 · 6).
 it('weighs what lifts against what presses', function (string $a): void {
     $w = weighing(design(overhanging($a)), 'uplift-1');
-    $lifts = (1.1 * 5 + 1.5 * 10) * (float) $a ** 2 / 12 * 1000;
+    $lifts = (1.1 * 5 + 1.5 * 10) * ((float) $a) ** 2 / 12 * 1000;
     expect($w->demand)->toBeNear($lifts)->and($w->capacity)->toBeNear(0.9 * 5 * 6 / 2 * 1000)->and($w->ratio)->toBeNear($lifts / 13500)
         ->and($w->combination)->toBe('EQU 1')->and($w->holds())->toBe($lifts <= 13500)->and($w->remark === '')->toBe($lifts <= 13500);
 })->with(['1 m', '2.7 m', '2.9 m', '4 m']);

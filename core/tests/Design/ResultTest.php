@@ -24,7 +24,7 @@ it('gives results, sheets and demo files that match their schemas', function (ar
 it('sends curves that meet at their ends and reach the extremes', function (): void {
     foreach (range(1, 12) as $seed) {
         $result = (new Result(new Design(patternedMember($seed)), Show::envelope()))->toArray();
-        foreach ($result['extremes'] as $extreme) {
+        foreach (array_filter($result['extremes'], fn (array $e): bool => $e['effect'] !== 'slope') as $extreme) {
             $curve = $result['envelope'][$extreme['effect']][$extreme['value'] > 0 ? 'max' : 'min'];
             $best = 0.0;
             foreach ($curve as [$x0, $x1, $combination]) {
@@ -54,6 +54,13 @@ it('shows a single combination with its own curves', function (): void {
     // Greatest 97.875 kNm with, and 1.35·5·36/8 = 30.375 kNm without imposed load.
     [$max, $min] = [$shown['M']['max'][0], $shown['M']['min'][0]];
     expect(Waage\Analysis\Polynomial::value(array_slice($max, 3), 3000.0))->toBeNear(97.875e6)->and(Waage\Analysis\Polynomial::value(array_slice($min, 3), 3000.0))->toBeNear(30.375e6);
+});
+
+it('tells the slope at the ends', function (): void {
+    // q L³ / 24 EI, clockwise at the left end.
+    $slopes = array_column(array_filter((new Result(design(), Show::envelope()))->extremes(), fn (array $e): bool => $e['effect'] === 'slope'), 'value');
+    $slope = 15 * 6000 ** 3 / 24 / (210000 * section('IPE 300')->Iy);
+    expect($slopes[0])->toBeNear($slope)->and($slopes[1])->toBeNear(-$slope);
 });
 
 it('says what takes no part', function (): void {

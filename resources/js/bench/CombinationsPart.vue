@@ -91,6 +91,18 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 
 <template>
     <div>
+        <label class="mb-1.5 block">
+            <span class="label">Imposed load lies</span>
+            <select
+                class="field"
+                :value="doc.arrangement ?? 'worst'"
+                @change="(e) => editor.change((d) => void (d.arrangement = valueOf(e) as MemberDocument['arrangement']))"
+            >
+                <option value="worst">on any spans, where it is worst</option>
+                <option value="alternate">on every other span, two adjacent ones, or all</option>
+                <option value="all">on all spans</option>
+            </select>
+        </label>
         <p v-if="fault('leftOut')" class="fault" role="alert">{{ fault('leftOut') }}</p>
         <section v-for="g in groups" :key="g.title" class="mb-1.5">
             <h3 class="label">{{ g.title }}</h3>

@@ -10,7 +10,7 @@ const props = defineProps<{ editor: Editor }>()
 const emit = defineEmits<{ read: [x: number] }>()
 const result = computed(() => props.editor.result.value)
 const units = computed(() => props.editor.units.value)
-const KIND: Record<string, Kind> = { V: 'force', M: 'moment', w: 'deflection' }
+const KIND: Record<string, Kind> = { V: 'force', M: 'moment', w: 'deflection', slope: 'rotation' }
 const strength = computed(() => {
     const all = result.value?.reactions.combinations.filter((c) => /^(STR|ACC|SEI)/.test(c.id)) ?? []
     return (result.value?.member.supports ?? []).map((_, i) => ({

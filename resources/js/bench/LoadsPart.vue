@@ -134,7 +134,7 @@ watch(
                     @click="emit('select', l.id === selected ? '' : l.id)"
                 >
                     <span class="truncate" :class="l.name ? '' : 'text-faint'">{{ l.name || KINDS[l.kind] }}</span>
-                    <span class="whitespace-nowrap">{{ amount(l) }}</span>
+                    <span class="text-right whitespace-nowrap">{{ amount(l) }}</span>
                     <span class="truncate text-xs text-faint">{{ l.off ? 'switched off, ' : '' }}{{ caseName(l.case) }}</span>
                     <span class="text-right text-xs whitespace-nowrap text-faint">{{ place(l) }}</span>
                 </button>

@@ -5,15 +5,18 @@ import DerivationView from '@/bench/DerivationView.vue'
 import type { Editor } from '@/bench/editor'
 import BalanceBeam from '@/components/BalanceBeam.vue'
 import Tex from '@/components/Tex.vue'
-import type { WeighingResult } from '@/contract/result'
+import type { Result, WeighingResult } from '@/contract/result'
 import { ratioText } from '@/lib/ratio'
 import { format, type Kind } from '@/lib/units'
 
 /** The weighings of the member, heaviest first; each opens its derivation. */
-const props = defineProps<{ editor: Editor }>()
+const props = defineProps<{ editor: Editor; kept?: Result }>()
 const emit = defineEmits<{ read: [x: number] }>()
 const units = computed(() => props.editor.units.value)
 const weighings = computed(() => props.editor.result.value?.weighings ?? [])
+
+/** The ratio of a state that is compared with. */
+const keptRatio = (id: string): number | null => props.kept?.weighings.find((w) => w.id === id)?.ratio ?? null
 
 function verdict(w: WeighingResult): string {
     if (!w.applies) return 'not covered'
@@ -35,6 +38,7 @@ function verdict(w: WeighingResult): string {
                         <template v-if="w.combination">, {{ w.combination }}</template>
                     </span>
                 </span>
+                <span v-if="keptRatio(w.id) !== null" class="text-xs whitespace-nowrap text-faint">kept {{ ratioText(keptRatio(w.id)) }}</span>
                 <span v-if="w.ratio !== null && w.applies" class="text-lg" :class="w.holds ? 'text-hold' : 'font-semibold text-fail'">{{
                     ratioText(w.ratio)
                 }}</span>

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { CollapseState } from '@/bench/collapse'
+import type { Compare } from '@/bench/compare'
 import type { Editor } from '@/bench/editor'
 import type { InfluenceState } from '@/bench/influence'
 import type { MemberDocument } from '@/contract/member'
@@ -17,7 +18,7 @@ import { reserveLines } from '@/strips/reserve'
 import ReserveStrip from '@/strips/ReserveStrip.vue'
 
 /** All strips on one x axis, with the reading line; loads and supports are taken hold of here. */
-const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState; collapse?: CollapseState }>()
+const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState; collapse?: CollapseState; compare?: Compare }>()
 const emit = defineEmits<{ select: [id: string]; edit: [id: string]; pick: [x: number] }>()
 const reading = defineModel<number | null>('reading', { required: true })
 
@@ -44,6 +45,8 @@ const heights = computed(() => {
     return { total: h, member, each, at: (i: number) => member + i * each }
 })
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
+/** Envelopes are compared with envelopes. */
+const under = computed(() => (result.value?.shown || collapsed.value ? undefined : props.compare?.kept.value?.result.envelope))
 /** While it is open, the influence line stands where the deflection is. */
 const line = computed(() => (props.influence?.open.value ? props.influence.answer.value : null))
 /** While that is open, moment and mechanism of collapse stand where moment and deflection are. */
@@ -198,6 +201,7 @@ function release(): void {
                 title="Shear V"
                 kind="force"
                 :curves="curves.V"
+                :under="under?.V"
                 :combinations="result.combinations"
                 :sx="sx"
                 :left="LEFT"
@@ -213,6 +217,7 @@ function release(): void {
                 kind="moment"
                 :curves="collapsed ? { max: collapsed.moment, min: collapsed.moment } : curves.M"
                 :combinations="collapsed ? [] : result.combinations"
+                :under="under?.M"
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
@@ -249,6 +254,7 @@ function release(): void {
                 title="Deflection"
                 kind="deflection"
                 :curves="curves.w"
+                :under="under?.w"
                 :combinations="result.combinations"
                 :sx="sx"
                 :left="LEFT"

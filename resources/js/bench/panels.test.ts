@@ -1,8 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { MemberDocument } from '@/contract/member'
 import { placeSupport } from '@/lib/member'
-import { answerTo, BEAM, editorOf } from '@/testing/core'
+import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 import CombinationsPart from './CombinationsPart.vue'
 import ForcesPanel from './ForcesPanel.vue'
 import LoadsPart from './LoadsPart.vue'
@@ -14,7 +13,6 @@ import SupportsPart from './SupportsPart.vue'
 import ValuesBlock from './ValuesBlock.vue'
 
 const { result, shortlist } = answerTo(BEAM)
-const documentOf = (editor: ReturnType<typeof editorOf>): MemberDocument => editor.document.value as MemberDocument
 // jsdom has neither.
 Element.prototype.scrollIntoView = () => {}
 globalThis.ResizeObserver = class {

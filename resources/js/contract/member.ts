@@ -58,6 +58,10 @@ export interface MemberDocument {
      */
     leftOut?: string[]
     /**
+     * Where imposed load lies: just where it is worst, every other span and two adjacent spans, or on all spans.
+     */
+    arrangement?: 'worst' | 'alternate' | 'all'
+    /**
      * The sheet shows plastic collapse.
      */
     collapse?: boolean

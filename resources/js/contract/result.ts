@@ -174,7 +174,7 @@ export interface CurvePair1 {
     min: Curve
 }
 export interface ExtremeResult {
-    effect: 'V' | 'M' | 'w'
+    effect: 'V' | 'M' | 'w' | 'slope'
     value: number
     x: number
     combination: string

@@ -3,6 +3,7 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, ref } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
+import { useCompare } from '@/bench/compare'
 import { useCollapse } from '@/bench/collapse'
 import CollapsePanel from '@/bench/CollapsePanel.vue'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
@@ -43,6 +44,7 @@ const stale = computed(() => message.value !== '')
 const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence', 'Collapse']
 const influence = useInfluence(editor)
 const collapse = useCollapse(editor)
+const compare = useCompare(editor, props.id)
 function openTab(index: number): void {
     influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
     influence.open.value = TABS[index] === 'Influence'
@@ -132,7 +134,7 @@ onBeforeUnmount(() => void editor.save())
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
                         <label class="flex items-center gap-2">
                             <span class="whitespace-nowrap text-faint">Strips show</span>
-                            <select v-model="show" class="field w-auto! max-w-80">
+                            <select v-model="show" :class="compare.kept.value ? 'max-w-48' : 'max-w-80'" class="field w-auto!">
                                 <option value="envelope">the envelope of all combinations</option>
                                 <optgroup label="Combination">
                                     <option
@@ -148,7 +150,30 @@ onBeforeUnmount(() => void editor.save())
                                 </optgroup>
                             </select>
                         </label>
-                        <span v-if="stale" class="fault ml-auto truncate" role="alert" :title="message"
+                        <span v-if="compare.kept.value" class="ml-auto flex items-center gap-1 text-xs whitespace-nowrap">
+                            <svg width="22" height="6" aria-hidden="true">
+                                <path d="M0 3H22" stroke="var(--color-accent)" stroke-dasharray="5 3" />
+                            </svg>
+                            <span class="text-faint">kept: {{ compare.name.value }}</span>
+                            <button
+                                v-if="compare.isOwn.value"
+                                class="quiet px-1! underline"
+                                title="Work on the kept state, keep this one"
+                                @click="compare.exchange()"
+                            >
+                                Exchange
+                            </button>
+                            <button class="quiet px-1! underline" @click="compare.drop()">Drop</button>
+                        </span>
+                        <button
+                            v-else
+                            class="quiet ml-auto whitespace-nowrap underline"
+                            title="Compare what comes with the state as it is now"
+                            @click="compare.keep()"
+                        >
+                            Keep to compare
+                        </button>
+                        <span v-if="stale" class="fault truncate" role="alert" :title="message"
                             >{{ message }} The strips show the last complete state.</span
                         >
                     </div>
@@ -159,6 +184,7 @@ onBeforeUnmount(() => void editor.save())
                             :selected="selected"
                             :influence="influence"
                             :collapse="collapse"
+                            :compare="compare"
                             @select="selected = $event"
                             @edit="edit"
                             @pick="pick"
@@ -200,7 +226,9 @@ onBeforeUnmount(() => void editor.save())
                             </Tab>
                         </TabList>
                         <TabPanels class="min-h-0 grow overflow-auto">
-                            <TabPanel :class="stale ? 'opacity-50' : ''"><ScalesPanel :editor="editor" @read="reading = $event" /></TabPanel>
+                            <TabPanel :class="stale ? 'opacity-50' : ''"
+                                ><ScalesPanel :editor="editor" :kept="compare.kept.value?.result" @read="reading = $event"
+                            /></TabPanel>
                             <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
                             <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>
                             <TabPanel><InfluencePanel :editor="editor" :influence="influence" /></TabPanel>

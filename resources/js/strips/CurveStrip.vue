@@ -13,6 +13,8 @@ const props = defineProps<{
     kind: Kind
     curves: CurvePair
     combinations: CombinationResult[]
+    /** Of a state that is compared with. */
+    under?: CurvePair
     sx: (x: number) => number
     left: number
     right: number
@@ -26,9 +28,10 @@ const props = defineProps<{
 
 const PAD = 17
 const extremes = computed(() => ({ max: extremeOf(props.curves.max, 1), min: extremeOf(props.curves.min, -1) }))
+const under = computed(() => (props.under ? { max: extremeOf(props.under.max, 1), min: extremeOf(props.under.min, -1) } : null))
 const range = computed(() => {
-    const top = Math.max(0, extremes.value.max?.value ?? 0)
-    const bottom = Math.min(0, extremes.value.min?.value ?? 0)
+    const top = Math.max(0, extremes.value.max?.value ?? 0, under.value?.max?.value ?? 0)
+    const bottom = Math.min(0, extremes.value.min?.value ?? 0, under.value?.min?.value ?? 0)
     return top - bottom < 1e-9 ? { top: 1, bottom: 0 } : { top, bottom }
 })
 const sy = computed(() => {
@@ -85,6 +88,17 @@ const read = computed(() => {
         <template v-for="(a, i) in areas" :key="i">
             <path :d="a.area" :fill="color ?? 'var(--color-hold)'" fill-opacity="0.1" />
             <path :d="a.line" fill="none" :stroke="color ?? 'var(--color-hold)'" stroke-width="1.5" />
+        </template>
+        <template v-if="props.under">
+            <path
+                v-for="(c, i) in [props.under.max, props.under.min]"
+                :key="`under${i}`"
+                :d="pathOf(c, sx, sy)"
+                fill="none"
+                stroke="var(--color-accent)"
+                stroke-width="1.1"
+                stroke-dasharray="5 3"
+            />
         </template>
         <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-ink)" stroke-width="0.9" />
         <text

@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { computed, reactive, ref, shallowRef, type Ref } from 'vue'
+import type { Collapse } from '@/contract/collapse'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
 import type { Result } from '@/contract/result'
@@ -11,6 +12,7 @@ export interface Answer {
     result: Result
     full: Sheet
     brief: Sheet
+    collapse: Collapse
     shortlist: Record<string, unknown>[]
 }
 
@@ -48,6 +50,8 @@ export const BEAM: MemberDocument = {
 export function answerTo(document: MemberDocument): Answer {
     return JSON.parse(execFileSync('php', ['core/tests/answer.php'], { input: JSON.stringify(document), maxBuffer: 1 << 26 }).toString()) as Answer
 }
+
+export const documentOf = (editor: Editor): MemberDocument => editor.document.value as MemberDocument
 
 /** An editor without a server: changes are applied to the document and nothing else. */
 export function editorOf(document: MemberDocument, result: Result | null = null, units: UnitSystem = 'metric'): Editor {
