@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Analysis\Beam;
 use Waage\Analysis\LoadSet;
+use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -25,6 +26,20 @@ row('One member, 5 spans, 30 loads, all combinations and weighings', $median, 0.
 $ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill(0, 5, ['force' => '50 kN', 'distance' => '1.2 m'])];
 [$median] = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
 row('Influence line, 5 spans, with a train of 5 axles', $median, 0.01);
+foreach ([[5, 30, 0.025, 9], [20, 200, 0.3, 3]] as [$spans, $loads, $limit, $runs]) {
+    $many = benchDocument($spans, $loads);
+    // Six variable load cases, of which some exclude each other: some sixty combinations.
+    $many['cases'] = array_map(fn (string $c, int $i): array => ['id' => "c{$i}", 'name' => $c, 'category' => $c] + ($c === 'snow' ? ['alternatives' => 's'] : []), ['permanent', 'B', 'E', 'H', 'snow', 'snow', 'wind-down', 'wind-up'], range(0, 7));
+    foreach ($many['loads'] as $i => $load) {
+        $many['loads'][$i]['case'] = 'c'.$i % 8;
+    }
+    $count = count((new Design(Member::fromArray($many), false))->combinations);
+    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), 2);
+    row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $median, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
+}
+$plastic = new Design(Member::fromArray(['section' => 'IPE 500'] + $document), false);
+[$median] = timed(9, fn () => (new CollapseCheck($plastic))->toArray());
+row('Plastic collapse of 5 spans, all arrangements', $median, 0.05);
 $sprung = benchDocument(3, 12);
 $sprung['supports'][1] = ['kind' => 'elastic', 'vertical' => '20 kN/mm'] + $sprung['supports'][1];
 [$median] = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());

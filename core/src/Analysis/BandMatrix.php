@@ -12,8 +12,8 @@ final class BandMatrix
 {
     private const BAND = 3;
 
-    /** A pivot that is smaller than this part of its diagonal is what rounding has left of zero. */
-    private const ZERO = 1e-11;
+    /** A pivot that is not more than this many times its rounding error is what rounding has left of zero. */
+    private const ZERO = 30.0;
 
     /** @var list<array<int, float>> */
     private array $rows;
@@ -35,16 +35,25 @@ final class BandMatrix
     public function factorise(): ?array
     {
         $K = $this->rows;
+        $errors = [];
         for ($i = 0; $i < $this->size; $i++) {
-            $diagonal = $K[$i][self::BAND];
+            // Of a pivot: the rounding of the terms it is made of, and what the pivots before have passed on.
+            $size = abs($K[$i][self::BAND]);
+            $error = 0.0;
             for ($j = max(0, $i - self::BAND); $j <= $i; $j++) {
                 $sum = $K[$i][self::BAND - $i + $j];
                 for ($m = max(0, $i - self::BAND, $j - self::BAND); $m < $j; $m++) {
                     $sum -= $K[$i][self::BAND - $i + $m] * $K[$j][self::BAND - $j + $m] * $K[$m][self::BAND];
                 }
                 $K[$i][self::BAND - $i + $j] = $i === $j ? $sum : $sum / $K[$j][self::BAND];
+                if ($j < $i) {
+                    $square = $K[$i][self::BAND - $i + $j] ** 2;
+                    $size += $square * $K[$j][self::BAND];
+                    $error += $square * $errors[$j];
+                }
             }
-            if ($K[$i][self::BAND] <= self::ZERO * $diagonal) {
+            $errors[$i] = $error + PHP_FLOAT_EPSILON * $size;
+            if ($K[$i][self::BAND] <= self::ZERO * $errors[$i]) {
                 $this->rows = $K;
 
                 return $this->back([...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)], $i);

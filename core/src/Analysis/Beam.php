@@ -16,6 +16,9 @@ namespace Waage\Analysis;
  */
 final readonly class Beam
 {
+    /** Greatest part of the loads that equilibrium may miss. */
+    private const EQUILIBRIUM = 1e-9;
+
     /** @var list<float> places of the supports, mm */
     public array $supports;
 
@@ -107,7 +110,11 @@ final readonly class Beam
         return $i === false ? null : $this->holds[$i];
     }
 
-    /** @param  list<LoadSet>  $sets */
+    /**
+     * @param  list<LoadSet>  $sets
+     *
+     * @throws UnstableBeam when rounding would decide about the forces
+     */
     public function solve(array $sets): Responses
     {
         $breaks = $this->breaks($sets);
@@ -115,10 +122,35 @@ final readonly class Beam
         foreach ($sets as $set) {
             $loads = BeamElement::loads($this->nodes, $set, $this->EI);
             $displacements = $this->displacements($set, $loads);
-            [$M[], $W[], $reactions[]] = $this->integrate($breaks, $set, $displacements, $loads);
+            [$M[], $W[], $ofSet] = $this->integrate($breaks, $set, $displacements, $loads);
+            if ($this->residual($set, $ofSet) > self::EQUILIBRIUM) {
+                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there: rounding would decide about its forces. Put them in one place, or farther apart.');
+            }
+            $reactions[] = $ofSet;
         }
 
         return new Responses($breaks, $M, $W, $this->supports, $reactions);
+    }
+
+    /**
+     * What reactions miss of equilibrium with their loads, as a part of the loads.
+     *
+     * @param  list<array{float, float}>  $reactions
+     */
+    private function residual(LoadSet $set, array $reactions): float
+    {
+        $size = $set->size($this->length);
+        if ($size <= 0.0) {
+            return 0.0;
+        }
+        $force = $set->total();
+        $moment = $set->momentAboutLeftEnd();
+        foreach ($reactions as $i => [$up, $clockwise]) {
+            $force -= $up;
+            $moment -= $up * $this->supports[$i] - $clockwise;
+        }
+
+        return max(abs($force), abs($moment) / $this->length) / $size;
     }
 
     /**

@@ -67,6 +67,12 @@ final class Collapse
         $this->goesOn = $goesOn;
     }
 
+    /** Do the loads bend the beam at all? */
+    public function bends(): bool
+    {
+        return max([0.0, ...array_map(fn (array $p): float => max([0.0, ...array_map(abs(...), $p)]), $this->load)]) > 1e-12 * $this->Mp;
+    }
+
     /**
      * The state in which a mechanism forms; null when the loads bend nothing, or when none is found of which both bounds
      * of plastic theory are the same.
@@ -91,6 +97,12 @@ final class Collapse
                 return null;
             }
             [$lambda, $hinges, $hinge] = $next;
+            // A hinge that has moved up to a break is the one that is found there.
+            $same = array_keys(array_filter($hinges, fn (PlasticHinge $h): bool => $h->sign === $hinge->sign && $this->isOneWith($h, $hinge->x, $hinge->segment, 1e-4)));
+            if ($same !== []) {
+                $this->lock($hinges, $same, $lambda);
+                $hinges = array_values(array_diff_key($hinges, array_flip($same)));
+            }
             $rotations = $this->mechanism($hinges, $hinge);
             $hinges[] = $hinge;
             if ($rotations === null) {
@@ -315,7 +327,7 @@ final class Collapse
     }
 
     /**
-     * Where the plastic moment may be reached next: the peaks of the moment, but for the hinges themselves.
+     * Where the plastic moment may be reached next: breaks and the peaks of the moment, but for the hinges themselves.
      *
      * @param  list<list<float>>  $lines
      * @param  list<PlasticHinge>  $hinges
@@ -324,32 +336,18 @@ final class Collapse
     private function peaks(array $lines, float $lambda, array $hinges): array
     {
         $peaks = [];
-        $before = 0.0; // slope at the end of the segment before
         foreach ($this->load as $k => $load) {
             $start = $this->responses->breaks[$k];
             $end = $this->responses->breaks[$k + 1] - $start;
             // Without load yet the peaks are those that will come.
             $p = $lambda > 0.0 ? Polynomial::sum($lines[$k], $load, $lambda) : $load;
             $v = Polynomial::derivative($p);
-            $flat = 1e-9 * (abs($p[0]) + abs(Polynomial::value($p, $end))) / $end;
-            $places = [];
+            $places = [[0.0, 1], [0.0, -1], [$end, 1], [$end, -1]];
             foreach (Polynomial::roots($v, 0.0, $end) as $t) {
                 $places[] = [$t, Polynomial::value(Polynomial::derivative($v), $t) <= 0.0 ? 1 : -1];
             }
-            $after = Polynomial::value($v, $end);
-            $next = $this->load[$k + 1] ?? null;
-            foreach ([1, -1] as $sign) {
-                if ($sign * $v[0] <= $flat && (! $this->goesOn[$k] || $sign * $before >= -$flat)) {
-                    $places[] = [0.0, $sign];
-                }
-                if ($sign * $after >= -$flat && ($next === null || ! $this->goesOn[$k + 1])) {
-                    $places[] = [$end, $sign];
-                }
-            }
-            $before = $after;
             foreach ($places as [$t, $sign]) {
-                $M = Polynomial::value($p, $t);
-                $peaks[] = [$start + $t, $k, $t, $sign, $M];
+                $peaks[] = [$start + $t, $k, $t, $sign, Polynomial::value($p, $t)];
             }
         }
 
@@ -357,9 +355,9 @@ final class Collapse
     }
 
     /** Is a place that of a hinge, on the same side of couples and of supports that take moments? */
-    private function isOneWith(PlasticHinge $hinge, float $x, int $segment): bool
+    private function isOneWith(PlasticHinge $hinge, float $x, int $segment, float $near = 1e-7): bool
     {
-        return abs($hinge->x - $x) < 1e-7 * $this->beam->length && ($hinge->segment === $segment || $this->goesOn[max($hinge->segment, $segment)]);
+        return abs($hinge->x - $x) < $near * $this->beam->length && ($hinge->segment === $segment || (abs($hinge->segment - $segment) === 1 && $this->goesOn[max($hinge->segment, $segment)]));
     }
 
     private function capacityAt(int $field, float $x): float

@@ -106,6 +106,23 @@ final class LoadSet
         return $sum;
     }
 
+    /** How much load there is, whichever way it acts, N; moments count over a length. */
+    public function size(float $length): float
+    {
+        $sum = 0.0;
+        foreach ($this->forces as [, $force]) {
+            $sum += abs($force);
+        }
+        foreach ($this->moments as [, $moment]) {
+            $sum += abs($moment) / $length;
+        }
+        foreach ($this->lines as [$a, $b, $qa, $qb]) {
+            $sum += (abs($qa) + abs($qb)) / 2 * ($b - $a);
+        }
+
+        return $sum;
+    }
+
     /** Clockwise moment of the loads about x = 0, Nmm. */
     public function momentAboutLeftEnd(): float
     {

@@ -76,7 +76,7 @@ final readonly class Result
             'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly], $member->supports),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];

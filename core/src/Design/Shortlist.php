@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
-use Waage\Analysis\LoadedBeam;
 use Waage\Sections\Catalogue;
 use Waage\Standards\En1993\SteelBeam;
 
@@ -19,7 +18,7 @@ final class Shortlist
         foreach (Catalogue::all() as $section) {
             if (in_array($section->family, $member->families, true)) {
                 // On springs a stiffer section attracts other forces: the statics is its own.
-                $beam = $design->beam->dependsOnStiffness() ? new LoadedBeam($member->withSection($section)) : null;
+                $beam = $design->beam->dependsOnStiffness() ? Design::statics($member->withSection($section)) : null;
                 $checks = $beam === null ? $design->checks : new SteelBeam($beam, $design->combinations);
                 $supports = $beam === null ? $design->supports : new SupportChecks($beam, $design->combinations);
                 $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false)]));

@@ -10,7 +10,7 @@ namespace Waage\Member;
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
  * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
  * temperature in K, warmer below positive. A load from an area also keeps its
- * pressure in N/mm² and the widths carried in mm.
+ * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
 {
@@ -35,6 +35,7 @@ final readonly class Load
         public ?float $pressure = null,
         public array $widths = [],
         public array $axles = [],
+        public ?AreaReduction $reduction = null,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];

@@ -31,6 +31,7 @@ final class LoadReader
         private readonly array $cases,
         private readonly array $supports,
         private readonly array $hinges,
+        private readonly Basis $basis,
     ) {
     }
 
@@ -64,11 +65,29 @@ final class LoadReader
             if ($case !== null && $kind->isMoving() && ! $case->category->isImposed() && $case->category !== Category::Accidental) {
                 $this->f->fail("{$path}.case", 'A load that moves belongs to a load case of imposed load.');
             }
-            $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category === Category::WindUp);
+            $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category);
         }
         $this->checkMoving($loads);
 
         return $loads;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function reduction(array $row, string $path, LoadKind $kind, Category $category): ?AreaReduction
+    {
+        if (($row['area'] ?? '') === '') {
+            return null;
+        }
+        $area = $this->f->positive($row, 'area', "{$path}.area", Kind::FloorArea, 'The floor area');
+        if (! in_array($kind, [LoadKind::Line, LoadKind::Area, LoadKind::Slab], true)) {
+            $this->f->fail("{$path}.area", 'Only distributed loads are reduced with the area.');
+        }
+        $reduction = $area > 0 ? AreaReduction::of($area, $category, $this->basis) : null;
+        if (is_string($reduction)) {
+            $this->f->fail("{$path}.area", $reduction);
+        }
+
+        return $reduction instanceof AreaReduction ? $reduction : null;
     }
 
     /** @param  list<Load>  $loads */
@@ -112,9 +131,10 @@ final class LoadReader
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function load(array $row, string $path, LoadKind $kind, string $case, bool $up): Load
+    private function load(array $row, string $path, LoadKind $kind, string $case, ?Category $category): Load
     {
         $f = $this->f;
+        $up = $category === Category::WindUp;
         $sign = $up ? -1.0 : 1.0;
         $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up, $sign): float {
             $v = $f->quantity($row, $key, "{$path}.{$key}", $quantity);
@@ -160,9 +180,14 @@ final class LoadReader
             $profile = $widths === [] ? [[0.0, 0.0]] : array_map(fn (array $w): array => [$w[0], $pressure * $w[1]], $widths);
         }
 
+        $reduction = $category === null ? null : $this->reduction($row, $path, $kind, $category);
+        if ($reduction !== null) {
+            $profile = array_map(fn (array $p): array => [$p[0], $reduction->factor * $p[1]], $profile);
+        }
+
         return new Load(
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles,
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction,
         );
     }
 

@@ -51,7 +51,7 @@ final class MemberReader
         $supports = $this->supports($length);
         $hinges = $this->hinges($length, $supports);
         $cases = $this->cases();
-        $loads = (new LoadReader($f, $length, $cases, $supports, $hinges))->read($in);
+        $loads = (new LoadReader($f, $length, $cases, $supports, $hinges, $basis))->read($in);
 
         $combinations = new CombinationReader($f, $cases);
         $own = $combinations->own($in);

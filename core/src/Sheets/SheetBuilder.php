@@ -118,21 +118,10 @@ final readonly class SheetBuilder
     private function input(): array
     {
         $m = $this->design->member;
-        $names = array_column($m->cases, 'name', 'id');
-        $categories = [];
-        foreach ($m->cases as $case) {
-            $categories[$case->id] = $case->category->label();
-        }
         $supports = array_map(fn (Support $s, int $i): array => [
             (string) ($i + 1), $this->format($s->x, Kind::Length), $this->supportText($s), $this->format($s->bearing, Kind::Size),
             $i === 0 ? '' : $this->format($s->x - $m->supports[$i - 1]->x, Kind::Length),
         ], $m->supports, array_keys($m->supports));
-        $loads = array_map(fn (Load $l): array => [
-            $l->name, $names[$l->case], $categories[$l->case], $this->loadText($l), $this->placeText($l), $l->on ? $l->remark : trim('switched off, without effect. '.$l->remark),
-        ], $m->loads);
-        if ($m->selfWeight) {
-            array_unshift($loads, ['Self-weight', 'Self-weight', 'Permanent', $this->format($m->section->weight(), Kind::LineLoad), 'full length', '']);
-        }
 
         return [
             Block::heading('Member'),
@@ -146,7 +135,7 @@ final readonly class SheetBuilder
             ]]),
             Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
-            Block::table(['Load', 'Load case', 'Category', '>Value', 'Place', 'Remark'], $loads),
+            ...(new LoadsTable($m))->toBlocks(),
             Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
         ];
     }
@@ -156,46 +145,11 @@ final readonly class SheetBuilder
         $springs = [
             ...$s->vertical < INF ? [$this->format($s->vertical, Kind::Spring)] : [],
             ...$s->rotation > 0.0 ? ['turning '.$this->format($s->rotation, Kind::RotationSpring)] : [],
+            ...$s->bearsOnly ? ['bears only'] : [],
+            ...$s->momentCapacity < INF ? ['up to '.$this->format($s->momentCapacity, Kind::Moment)] : [],
         ];
 
         return implode(', ', [$s->kind->value, ...$springs]);
-    }
-
-    private function loadText(Load $l): string
-    {
-        return match ($l->kind) {
-            LoadKind::Point => $this->format($l->start(), Kind::Force),
-            LoadKind::Moment => $this->format($l->start(), Kind::Moment),
-            LoadKind::Settlement => 'settles '.$this->format($l->start(), Kind::Deflection),
-            LoadKind::Temperature => 'bottom warmer by '.$this->format($l->start(), Kind::Temperature),
-            LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
-            LoadKind::Area, LoadKind::Slab => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
-            LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
-            LoadKind::Train => 'axles of '.implode(', ', array_map(fn (array $a): string => $this->number($a[1], Kind::Force).($a[0] > 0.0 ? ' at '.$this->format($a[0], Kind::Length) : ''), $l->axles)).' '.$this->design->member->basis->units->unit(Kind::Force).' behind the first, either way',
-            LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
-        };
-    }
-
-    private function widthText(Load $l): string
-    {
-        return self::hasOneWidth($l)
-            ? $this->format($l->widths[0][1], Kind::Length).' = '.$this->format($l->start(), Kind::LineLoad)
-            : 'up to '.$this->format(max(0.0, ...array_column($l->widths, 1)), Kind::Length);
-    }
-
-    private static function hasOneWidth(Load $l): bool
-    {
-        return count($l->widths) === 2 && $l->widths[0][1] === $l->widths[1][1];
-    }
-
-    private function placeText(Load $l): string
-    {
-        return match (true) {
-            $l->widths !== [] && ! self::hasOneWidth($l) => 'width '.implode(', ', array_map(fn (array $w): string => $this->number($w[1], Kind::Length).' at '.$this->format($w[0], Kind::Length), $l->widths)),
-            $l->kind->isAtOnePlace() => 'at '.$this->format($l->from, Kind::Length),
-            $l->from === 0.0 && $l->to === $this->design->member->length => 'full length',
-            default => $this->format($l->from, Kind::Length).' to '.$this->format($l->to, Kind::Length),
-        };
     }
 
     private function restraintText(Restraint $r): string

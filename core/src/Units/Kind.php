@@ -19,6 +19,7 @@ enum Kind: string
     case ModulusOfElasticity = 'modulusOfElasticity';
     case Moment = 'moment';
     case Area = 'area';
+    case FloorArea = 'floorArea';
     case Modulus = 'modulus';
     case SecondMoment = 'secondMoment';
     case Warping = 'warping';

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import AxleFields from '@/bench/AxleFields.vue'
+import DerivationView from '@/bench/DerivationView.vue'
 import type { Editor } from '@/bench/editor'
 import { AXLES } from '@/bench/influence'
 import { changeKind, duplicate, takes, varyWidth } from '@/bench/loads'
+import LoadTables from '@/bench/LoadTables.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isDisplacement } from '@/lib/member'
@@ -34,31 +36,44 @@ function change(apply: (l: LoadDocument) => void, key = ''): void {
         key && `${path.value}.${key}`,
     )
 }
-const set = (key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak', value: string): void =>
+const set = (key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area', value: string): void =>
     change((l) => void (l[key] = value), key)
 
+/** Imposed loads of these categories may be reduced with the floor area that they come from. */
+const category = computed(() => doc.value.cases.find((c) => c.id === load.value.case)?.category ?? '')
+const reducible = computed(() => category.value.length === 1 && 'ABCDE'.includes(category.value))
+function take(value: string, remark?: string): void {
+    change((l) => {
+        l.value = value
+        if (remark) l.remark = remark
+    })
+}
+const reduction = computed(() => props.editor.result.value?.member.loads.find((l) => l.id === load.value.id)?.reduction)
+
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
-type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak', string, Kind, string?]
+type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area', string, Kind, string?]
 const fields = computed<Field[]>(() => {
     const extent: Field[] = [
         ['from', 'From x', 'length', 'left end'],
         ['to', 'To x', 'length', 'right end'],
     ]
+    const area: Field[] = reducible.value ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
     switch (load.value.kind) {
         case 'temperature':
         case 'train':
         case 'concentrated':
             return extent
         case 'line':
-            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent]
+            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...area]
         case 'area':
-            return load.value.widths ? [] : [['width', 'Width carried', 'length'], ...extent]
+            return load.value.widths ? area : [['width', 'Width carried', 'length'], ...extent, ...area]
         case 'slab':
             return [
                 ['width', 'Greatest width', 'length'],
                 ...extent,
                 ['angle', 'Yield lines at', 'angle', '45 deg'],
                 ['peak', 'or peak at x', 'length', 'by the angle'],
+                ...area,
             ]
         case 'point':
         case 'moment':
@@ -129,6 +144,16 @@ function copyInto(): void {
             :optional="empty !== undefined"
             @update:model-value="(v) => set(key, v)"
         />
+        <LoadTables
+            v-if="load.kind === 'area' || load.kind === 'slab'"
+            :category="category"
+            :value="load.value"
+            :asce="editor.job.value?.basis.combinations?.startsWith('asce') ?? false"
+            @take="take"
+        />
+        <div v-if="load.area && reduction" class="col-span-2">
+            <DerivationView :lines="[reduction]" />
+        </div>
         <label v-if="isDisplacement(load.kind)">
             <span class="label">Support</span>
             <select

@@ -174,6 +174,10 @@ export interface LoadDocument {
      */
     widths?: WidthDocument[]
     /**
+     * Floor area that an imposed load is reduced with (EN 1991-1-1, 6.3.1.2(10); ASCE 7, 4.7.2: the influence area); empty: not reduced.
+     */
+    area?: string
+    /**
      * Train that drives either way between from and to: load of each axle and its distance from the one before.
      *
      * @maxItems 40

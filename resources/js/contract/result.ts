@@ -98,6 +98,10 @@ export interface LoadResult {
      */
     on: boolean
     /**
+     * with the floor area
+     */
+    reduction: null | DerivationLine
+    /**
      * of a load that moves: distance behind the first, force
      */
     axles: [number, number][]
@@ -105,6 +109,14 @@ export interface LoadResult {
      * place and value, straight in between
      */
     profile: [number, number][]
+}
+export interface DerivationLine {
+    symbol: string
+    formula: string
+    values: string
+    result: string
+    clause: string
+    note: string
 }
 export interface RestraintResult {
     continuous: boolean
@@ -250,12 +262,4 @@ export interface WeighingResult {
      */
     ranges: number[][]
     lines: DerivationLine[]
-}
-export interface DerivationLine {
-    symbol: string
-    formula: string
-    values: string
-    result: string
-    clause: string
-    note: string
 }

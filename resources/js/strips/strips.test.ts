@@ -14,6 +14,7 @@ const load = (id: string, from: number, to: number): LoadResult => ({
     to,
     on: true,
     axles: [],
+    reduction: null,
     profile:
         from === to
             ? [[from, 5]]

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import tables from '@core/data/loads.json'
+
+/**
+ * Imposed loads by use and layers of common materials. A layer is added to what is there as thickness times unit weight,
+ * so that a build-up stays readable in the field.
+ */
+const props = defineProps<{ category: string; value: string; asce: boolean }>()
+const emit = defineEmits<{ take: [value: string, remark?: string] }>()
+
+const imposed = computed(() =>
+    Object.entries(tables.imposed as Record<string, string[][]>)
+        .filter(([source]) => source.startsWith(props.asce ? 'ASCE' : 'EN'))
+        .map(([source, rows]) => ({ source, rows: rows.filter(([category]) => category === props.category) }))
+        .filter((t) => t.rows.length),
+)
+const isPermanent = computed(() => props.category === 'permanent')
+const THICKNESS = '100 mm'
+
+function take(event: Event): void {
+    const select = event.target as HTMLSelectElement
+    const [kind, a, b] = JSON.parse(select.value) as [string, string, string]
+    select.selectedIndex = 0
+    if (kind === 'imposed') emit('take', a, b)
+    else emit('take', `${props.value.trim() ? `${props.value.trim()} + ` : ''}${THICKNESS} * ${b}`)
+}
+</script>
+
+<template>
+    <label v-if="isPermanent || imposed.length" class="col-span-2">
+        <span class="label">{{ isPermanent ? 'Add a layer of 100 mm to the value' : 'Value by use' }}</span>
+        <select class="field" :aria-label="isPermanent ? 'Add a layer' : 'Value by use'" @change="take">
+            <option value="" selected disabled>{{ isPermanent ? 'material …' : 'use …' }}</option>
+            <template v-if="isPermanent">
+                <option v-for="[name, weight] in tables.materials" :key="name" :value="JSON.stringify(['layer', name, weight])">
+                    {{ name }}, {{ weight }}
+                </option>
+            </template>
+            <optgroup v-for="t in imposed" :key="t.source" :label="t.source">
+                <option v-for="[, name, load] in t.rows" :key="name" :value="JSON.stringify(['imposed', load, `${name} (${t.source})`])">
+                    {{ name }}, {{ load }}
+                </option>
+            </optgroup>
+        </select>
+    </label>
+</template>

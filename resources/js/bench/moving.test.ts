@@ -1,0 +1,67 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import AxleFields from '@/bench/AxleFields.vue'
+import LoadsPart from '@/bench/LoadsPart.vue'
+import SupportsPart from '@/bench/SupportsPart.vue'
+import MemberStrip from '@/strips/MemberStrip.vue'
+import { answerTo, BEAM, documentOf, editorOf } from '@/testing/core'
+
+const result = answerTo(BEAM).result
+const open = (editor: ReturnType<typeof editorOf>, selected: string) => mount(LoadsPart, { props: { editor, selected } })
+
+describe('loads that move', () => {
+    it('gives a train a load case of its own and takes more axles', async () => {
+        const editor = editorOf(BEAM, result)
+        const part = open(editor, '')
+        await part
+            .findAll('button')
+            .find((b) => b.text() === '+ Train of axles')!
+            .trigger('click')
+        const train = documentOf(editor).loads.at(-1)!
+        expect(documentOf(editor).loads.filter((l) => l.case === train.case)).toHaveLength(1)
+        const axles = open(editor, train.id).findComponent(AxleFields)
+        expect(axles.findAll('input')).toHaveLength(3)
+        await axles
+            .findAll('button')
+            .find((b) => b.text() === 'Add an axle')!
+            .trigger('click')
+        expect(documentOf(editor).loads.at(-1)?.axles).toHaveLength(3)
+        const answer = answerTo(documentOf(editor)).result
+        const text = mount(MemberStrip, {
+            props: { member: answer.member, sx: (x: number) => x / 15, y: 0, height: 260, units: 'metric' },
+        }).text()
+        expect(text).toContain('50.0, 50.0, 50.0 kN')
+    })
+
+    it('reduces with the floor area, with the line that says so', async () => {
+        const document = structuredClone(BEAM)
+        document.loads[1]!.area = '40 m²'
+        const answer = answerTo(document).result
+        expect(answer.member.loads[1]?.reduction?.result).toBe('0.75')
+        expect(open(editorOf(document, answer), 'l2').text()).toContain('EN 1991-1-1, 6.3.1.2(10)')
+    })
+
+    it('takes a value by use, and a layer into a build-up', async () => {
+        const editor = editorOf(BEAM, result)
+        const use = open(editor, 'l2').find('select[aria-label="Value by use"]')
+        await use.setValue(use.findAll('option').at(1)!.attributes('value'))
+        expect(documentOf(editor).loads[1]).toMatchObject({ value: '3 kN/m²', remark: 'Offices (EN 1991-1-1, Table 6.2)' })
+        editor.change((d) => Object.assign(d.loads[1]!, { case: 'g', value: '0.5 kN/m²' }))
+        const layer = open(editor, 'l2').find('select[aria-label="Add a layer"]')
+        await layer.setValue(layer.findAll('option').at(1)!.attributes('value'))
+        expect(documentOf(editor).loads[1]?.value).toBe('0.5 kN/m² + 100 mm * 25 kN/m³')
+        expect(answerTo(documentOf(editor)).result.member.loads[1]?.profile[0]?.[1]).toBeCloseTo(9, 9)
+    })
+})
+
+describe('supports', () => {
+    it('bear only, and forget it when they hold against turning', async () => {
+        const editor = editorOf(BEAM, result)
+        const kind = mount(SupportsPart, { props: { editor } }).find('select[aria-label="Kind of support 1"]')
+        await kind.setValue('bears only')
+        expect(documentOf(editor).supports[0]).toMatchObject({ kind: 'pinned', bearsOnly: true })
+        expect(answerTo(documentOf(editor)).result.weighings.some((w) => w.id === 'uplift-1')).toBe(true)
+        await kind.setValue('fixed')
+        expect(documentOf(editor).supports[0]).not.toHaveProperty('bearsOnly')
+    })
+})
