@@ -108,11 +108,15 @@ test.describe('every main view is readable to assistive technology', () => {
         await expect(page.getByRole('heading', { name: 'Members' })).toBeVisible()
         await check(page)
     })
-    for (const tab of ['Scales', 'Shortlist', 'Forces']) {
+    for (const tab of ['Scales', 'Shortlist', 'Forces', 'Influence', 'Collapse']) {
         test(`the bench with ${tab.toLowerCase()}`, async ({ page }) => {
             await openDemoMember(page, 'B2')
             await page.getByRole('tab', { name: tab }).click()
-            await expect(page.getByRole('tabpanel')).toContainText({ Scales: 'Bending', Shortlist: 'sections hold', Forces: 'Extremes' }[tab] ?? '')
+            await expect(page.getByRole('tabpanel')).toContainText(
+                { Scales: 'Bending', Shortlist: 'sections hold', Forces: 'Extremes', Influence: 'Worst lengths', Collapse: 'make a mechanism' }[
+                    tab
+                ] ?? '',
+            )
             await check(page)
         })
     }

@@ -4,7 +4,7 @@ import AxleFields from '@/bench/AxleFields.vue'
 import DerivationView from '@/bench/DerivationView.vue'
 import type { Editor } from '@/bench/editor'
 import { AXLES } from '@/bench/influence'
-import { changeKind, duplicate, takes, varyWidth } from '@/bench/loads'
+import { changeKind, duplicate, isReducible, takes, varyWidth } from '@/bench/loads'
 import LoadTables from '@/bench/LoadTables.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
@@ -39,9 +39,8 @@ function change(apply: (l: LoadDocument) => void, key = ''): void {
 const set = (key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area', value: string): void =>
     change((l) => void (l[key] = value), key)
 
-/** Imposed loads of these categories may be reduced with the floor area that they come from. */
 const category = computed(() => doc.value.cases.find((c) => c.id === load.value.case)?.category ?? '')
-const reducible = computed(() => category.value.length === 1 && 'ABCDE'.includes(category.value))
+const reducible = computed(() => isReducible(category.value))
 function take(value: string, remark?: string): void {
     change((l) => {
         l.value = value
@@ -57,7 +56,7 @@ const fields = computed<Field[]>(() => {
         ['from', 'From x', 'length', 'left end'],
         ['to', 'To x', 'length', 'right end'],
     ]
-    const area: Field[] = reducible.value ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
+    const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
     switch (load.value.kind) {
         case 'temperature':
         case 'train':

@@ -29,8 +29,8 @@ function take(event: Event): void {
 
 <template>
     <label v-if="isPermanent || imposed.length" class="col-span-2">
-        <span class="label">{{ isPermanent ? 'Add a layer of 100 mm to the value' : 'Value by use' }}</span>
-        <select class="field" :aria-label="isPermanent ? 'Add a layer' : 'Value by use'" @change="take">
+        <span class="label">{{ isPermanent ? 'Add a layer of 100 mm' : 'Load by use' }}</span>
+        <select class="field" :aria-label="isPermanent ? 'Add a layer' : 'Load by use'" @change="take">
             <option value="" selected disabled>{{ isPermanent ? 'material …' : 'use …' }}</option>
             <template v-if="isPermanent">
                 <option v-for="[name, weight] in tables.materials" :key="name" :value="JSON.stringify(['layer', name, weight])">

@@ -90,6 +90,9 @@ function caseOfTrain(d: MemberDocument): string {
     return id
 }
 
+/** Imposed loads of these categories may be reduced with the floor area that they come from. */
+export const isReducible = (category: string | undefined): boolean => category?.length === 1 && 'ABCDE'.includes(category)
+
 /** A copy behind the load, in another load case and times a factor if one is given: the factor stays to be seen. */
 export function duplicate(d: MemberDocument, index: number, into?: string, factor = ''): string {
     const load = d.loads[index]
@@ -98,6 +101,7 @@ export function duplicate(d: MemberDocument, index: number, into?: string, facto
     const times = (value: string): string => (factor.trim() ? `${factor.trim()} * (${value})` : value)
     const copy = { ...structuredClone(load), id, case: into ?? load.case, value: times(load.value) }
     if (copy.end) copy.end = times(copy.end)
+    if (!isReducible(d.cases.find((c) => c.id === copy.case)?.category)) delete copy.area
     d.loads.splice(index + 1, 0, copy)
     return id
 }

@@ -43,7 +43,7 @@ describe('loads that move', () => {
 
     it('takes a value by use, and a layer into a build-up', async () => {
         const editor = editorOf(BEAM, result)
-        const use = open(editor, 'l2').find('select[aria-label="Value by use"]')
+        const use = open(editor, 'l2').find('select[aria-label="Load by use"]')
         await use.setValue(use.findAll('option').at(1)!.attributes('value'))
         expect(documentOf(editor).loads[1]).toMatchObject({ value: '3 kN/m²', remark: 'Offices (EN 1991-1-1, Table 6.2)' })
         editor.change((d) => Object.assign(d.loads[1]!, { case: 'g', value: '0.5 kN/m²' }))
