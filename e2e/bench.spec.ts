@@ -135,6 +135,8 @@ test('an influence line is taken with the reading line', async ({ page }) => {
     await page.keyboard.press('Enter')
     await expect(page.getByLabel('x', { exact: true })).toHaveValue('8 m')
     await expect(strips(page)).toContainText('Influence M')
+    await page.getByRole('button', { name: 'Put this line on the sheet' }).click()
+    await expect(page.getByLabel('Influence lines on the sheet')).toContainText('M at 8 m')
     await page.getByRole('button', { name: 'Add an axle' }).click()
     await expect(page.getByText('train of axles').first()).toBeVisible()
     await page.getByLabel('Smallest').check()

@@ -19,6 +19,7 @@ final readonly class Member
      * @param  list<string>  $leftOut  keys of combinations of the rules that do not count
      * @param  list<string>  $families  families the shortlist looks at
      * @param  bool  $collapse  does the sheet show plastic collapse
+     * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
     public function __construct(
         public string $mark,
@@ -41,6 +42,7 @@ final readonly class Member
         public Basis $basis,
         public bool $collapse = false,
         public Arrangement $arrangement = Arrangement::Worst,
+        public array $influence = [],
     ) {
     }
 
@@ -50,7 +52,7 @@ final readonly class Member
         return new self(
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
-            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement,
+            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement, $this->influence,
         );
     }
 

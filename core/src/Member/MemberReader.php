@@ -24,6 +24,8 @@ final class MemberReader
 
     public const MOST_RESTRAINTS = 500;
 
+    public const MOST_INFLUENCES = 30;
+
     /** mm; a longer member is a typing error. */
     private const LONGEST = 500_000.0;
 
@@ -74,6 +76,7 @@ final class MemberReader
         $notes = $f->text($in, 'notes', 'notes');
         $families = $this->families();
         $arrangement = $f->choice($in, 'arrangement', 'arrangement', Arrangement::Worst);
+        $influence = $f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines');
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $f->throwIfAny();
@@ -81,7 +84,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence);
     }
 
     /**

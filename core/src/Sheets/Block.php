@@ -54,12 +54,13 @@ final class Block
     }
 
     /**
-     * @param  'member'|'V'|'M'|'w'|'section'|'collapse'|'mechanism'  $name
-     * @return array{type: 'figure', name: string, caption: string}
+     * @param  'member'|'V'|'M'|'w'|'section'|'collapse'|'mechanism'|'influence'  $name
+     * @param  int|null  $index  which of several
+     * @return array{type: 'figure', name: string, caption: string, index?: int}
      */
-    public static function figure(string $name, string $caption): array
+    public static function figure(string $name, string $caption, ?int $index = null): array
     {
-        return ['type' => 'figure', 'name' => $name, 'caption' => $caption];
+        return ['type' => 'figure', 'name' => $name, 'caption' => $caption, ...$index === null ? [] : ['index' => $index]];
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Waage\Sheets;
 use Waage\Checks\Weighing;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
+use Waage\Design\Influence;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
 use Waage\Design\SelfCheck;
@@ -14,6 +15,7 @@ use Waage\Design\Show;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
 use Waage\Member\Arrangement;
+use Waage\Member\InvalidMember;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
@@ -32,9 +34,25 @@ final readonly class SheetBuilder
     /** @var array<string, mixed>|null as core/schema/collapse.schema.json */
     private ?array $collapse;
 
+    /** @var list<array<string, mixed>> as core/schema/influence.schema.json; those that can be asked for */
+    private array $influence;
+
+    /** @var list<string> what is wrong with the others */
+    private array $lost;
+
     public function __construct(private Design $design, private JobInfo $job, private bool $full)
     {
         $this->result = (new Result($design, Show::envelope()))->toArray();
+        $influence = $lost = [];
+        foreach ($design->member->influence as $ask) {
+            try {
+                $influence[] = Influence::of($design->member, $ask)->toArray();
+            } catch (InvalidMember $e) {
+                $lost[] = $e->errors[0]->message;
+            }
+        }
+        $this->influence = $influence;
+        $this->lost = $lost;
         $this->collapse = $design->member->collapse ? (new CollapseCheck($design))->toArray() : null;
     }
 
@@ -51,6 +69,7 @@ final readonly class SheetBuilder
             'job' => $this->job->toArray(),
             'result' => $this->result,
             ...$this->collapse === null ? [] : ['collapse' => $this->collapse],
+            ...$this->influence === [] ? [] : ['influence' => $this->influence],
             'blocks' => [
                 ...$this->summary(),
                 ...$this->input(),
@@ -59,6 +78,7 @@ final readonly class SheetBuilder
                 ...$this->reactions(),
                 ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
+                ...$this->influenceLines(),
                 ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
                 ...$this->assumptions(),
             ],
@@ -293,6 +313,23 @@ final readonly class SheetBuilder
             Block::heading('Weighings (EN 1993-1-1:2005)'),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function influenceLines(): array
+    {
+        if ($this->design->member->influence === []) {
+            return [];
+        }
+        $blocks = [Block::heading('Influence lines')];
+        foreach ($this->influence as $i => $line) {
+            array_push($blocks, ...InfluenceBlocks::of($line, $i, $this->design->member->basis->units));
+        }
+        foreach ($this->lost as $message) {
+            $blocks[] = Block::text("One influence line cannot be shown: {$message}");
+        }
+
+        return $blocks;
     }
 
     /** @return list<array<string, mixed>> */

@@ -50,3 +50,12 @@ it('checks itself on the sheet', function (): void {
     $text = json_encode((new SheetBuilder(design(), new JobInfo, false))->toArray()['blocks'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     expect($text)->toContain('w L² / 8 with w = 15.00 kN/m, 6.000 m', '67.5 kNm', '"0.0 %"', 'agree');
 });
+
+it('shows influence lines that were put on it, and says which one it cannot show', function (): void {
+    $ask = ['effect' => 'M', 'x' => '3 m', 'support' => 0, 'load' => '10 kN/m', 'axles' => [['force' => '40 kN', 'distance' => '']]];
+    $sheet = (new SheetBuilder(design(['influence' => [$ask, [...$ask, 'effect' => 'R', 'support' => 1], [...$ask, 'x' => '9 m']]]), new JobInfo, false))->toArray();
+    $text = json_encode($sheet['blocks'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    // 10 · 6² / 8 = 45 kNm; 40 · 6 / 4 = 60 kNm; half of the load on the right support.
+    expect(faultsAgainst('sheet', $sheet))->toBe('')->and($sheet['influence'])->toHaveCount(2)
+        ->and($text)->toContain('"Greatest, uniform load","45.0 kNm"', '"Greatest, train of axles","60.0 kNm","40.0 kN at 3.000 m"', 'the reaction of support 2', '"30.0 kN"', 'off the beam');
+});

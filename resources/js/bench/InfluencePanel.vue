@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, toRaw } from 'vue'
 import AxleFields from '@/bench/AxleFields.vue'
 import type { Editor } from '@/bench/editor'
 import type { InfluenceState } from '@/bench/influence'
 import QuantityField from '@/components/QuantityField.vue'
 import type { Influence } from '@/contract/influence'
+import type { InfluenceDocument, MemberDocument } from '@/contract/member'
 import { format, type Kind } from '@/lib/units'
 
 /** Asks for an influence line and says what a uniform load and a train of axles make with it. */
@@ -14,6 +15,20 @@ const units = computed(() => props.editor.units.value)
 const supports = computed(() => props.editor.result.value?.member.supports ?? [])
 const fault = (path: string): string | undefined => errors.value[`influence.${path}`]?.[0]
 const other = computed(() => Object.entries(errors.value).find(([path]) => !path.startsWith('influence.'))?.[1][0])
+
+const doc = computed(() => props.editor.document.value as MemberDocument)
+function putOnSheet(): void {
+    props.editor.change((d) => void (d.influence = [...(d.influence ?? []), structuredClone(toRaw(ask))]))
+}
+function lookAt(line: InfluenceDocument): void {
+    Object.assign(ask, structuredClone(toRaw(line)))
+}
+function takeOff(i: number): void {
+    props.editor.change((d) => {
+        d.influence?.splice(i, 1)
+        if (!d.influence?.length) delete d.influence
+    })
+}
 
 const EFFECTS: Record<Influence['effect'], string> = { M: 'Moment at x', V: 'Shear force at x', R: 'Reaction of a support' }
 const kind = computed<Kind>(() => (answer.value?.effect === 'M' ? 'moment' : 'force'))
@@ -62,6 +77,14 @@ const rows = computed(() =>
             @remove="(i) => ask.axles.splice(i, 1)"
         />
 
+        <ul v-if="doc.influence?.length" aria-label="Influence lines on the sheet">
+            <li v-for="(l, i) in doc.influence" :key="i" class="flex items-baseline border-t border-rule">
+                <button class="grow truncate py-0.5 text-left" title="Look at it again" @click="lookAt(l)">
+                    On the sheet: {{ l.effect === 'R' ? `reaction of support ${l.support + 1}` : `${l.effect} at ${l.x}` }}
+                </button>
+                <button class="quiet px-1!" :aria-label="`Take line ${i + 1} off the sheet`" @click="takeOff(i)">×</button>
+            </li>
+        </ul>
         <p v-if="other" class="fault" role="alert">{{ other }}</p>
         <fieldset v-if="answer" class="space-y-2">
             <legend class="label">Loads stand where the effect is</legend>
@@ -87,6 +110,7 @@ const rows = computed(() =>
                     Axles at {{ r.train.axles.map(([x]) => format(x ?? 0, 'length', units)).join(', ') }}
                 </span>
             </label>
+            <button class="quiet underline" @click="putOnSheet()">Put this line on the sheet</button>
             <p class="border-t border-rule pt-1.5">
                 Uniform load on the whole beam: <b>{{ show(answer.all) }}</b>. Loads are unfactored.
             </p>

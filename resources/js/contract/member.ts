@@ -62,6 +62,12 @@ export interface MemberDocument {
      */
     arrangement?: 'worst' | 'alternate' | 'all'
     /**
+     * Influence lines that the sheet shows.
+     *
+     * @maxItems 30
+     */
+    influence?: InfluenceDocument[]
+    /**
      * The sheet shows plastic collapse.
      */
     collapse?: boolean
@@ -226,6 +232,22 @@ export interface CombinationDocument {
         case: string
         factor: string
     }[]
+}
+export interface InfluenceDocument {
+    effect: 'M' | 'V' | 'R'
+    x: Quantity
+    /**
+     * from 0
+     */
+    support: number
+    /**
+     * uniform load
+     */
+    load: string
+    /**
+     * @maxItems 40
+     */
+    axles: AxleDocument[]
 }
 export interface DeflectionLimits {
     /**

@@ -27,6 +27,12 @@ export interface Sheet {
         [k: string]: unknown
     }
     /**
+     * as influence.schema.json
+     */
+    influence?: {
+        [k: string]: unknown
+    }[]
+    /**
      * as collapse.schema.json, where the sheet shows it
      */
     collapse?: {
@@ -71,8 +77,9 @@ export interface TableBlock {
 }
 export interface FigureBlock {
     type: 'figure'
-    name: 'member' | 'V' | 'M' | 'w' | 'section' | 'collapse' | 'mechanism'
+    name: 'member' | 'V' | 'M' | 'w' | 'section' | 'collapse' | 'mechanism' | 'influence'
     caption: string
+    index?: number
 }
 export interface DerivationBlock {
     type: 'derivation'

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Collapse } from '@/contract/collapse'
+import type { Influence } from '@/contract/influence'
 import type { Result } from '@/contract/result'
 import type { FigureBlock } from '@/contract/sheet'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 import CurveStrip from '@/strips/CurveStrip.vue'
+import InfluenceStrip from '@/strips/InfluenceStrip.vue'
 import MechanismStrip from '@/strips/MechanismStrip.vue'
 import MemberStrip from '@/strips/MemberStrip.vue'
 import { intoLanes } from '@/strips/lanes'
 import type { Kind, UnitSystem } from '@/lib/units'
 
 /** A figure of the sheet; the same drawings as on the bench, in ink. */
-const props = defineProps<{ block: FigureBlock; result: Result; collapse?: Collapse; units: UnitSystem }>()
+const props = defineProps<{ block: FigureBlock; result: Result; collapse?: Collapse; influence?: Influence; units: UnitSystem }>()
 const W = 680
 const LEFT = 76
 const RIGHT = W - 14
@@ -50,6 +52,9 @@ const memberHeight = computed(
                 :units="units"
                 color="var(--color-ink)"
             />
+        </svg>
+        <svg v-else-if="block.name === 'influence' && influence" :viewBox="`0 0 ${W} 112`">
+            <InfluenceStrip :influence="influence" worst="max" :sx="sx" :left="LEFT" :right="RIGHT" :y="0" :height="112" :units="units" />
         </svg>
         <svg v-else-if="block.name === 'mechanism' && collapse" :viewBox="`0 0 ${W} 112`">
             <MechanismStrip :collapse="collapse" :sx="sx" :left="LEFT" :right="RIGHT" :y="0" :height="112" :units="units" />

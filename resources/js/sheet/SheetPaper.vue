@@ -5,6 +5,7 @@ import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
 import DerivationView from '@/bench/DerivationView.vue'
 import type { Collapse } from '@/contract/collapse'
+import type { Influence } from '@/contract/influence'
 import type { Result } from '@/contract/result'
 import type { Sheet } from '@/contract/sheet'
 import { ratioText } from '@/lib/ratio'
@@ -15,6 +16,7 @@ import SheetTable from '@/sheet/SheetTable.vue'
 const props = defineProps<{ sheet: Sheet }>()
 const result = computed(() => props.sheet.result as unknown as Result)
 const collapse = computed(() => props.sheet.collapse as unknown as Collapse | undefined)
+const influence = computed(() => (props.sheet.influence ?? []) as unknown as Influence[])
 const weighing = (id: string) => result.value.weighings.find((w) => w.id === id)
 const TITLE: [string, keyof Sheet['job']][] = [
     ['Job', 'job'],
@@ -61,7 +63,14 @@ const TITLE: [string, keyof Sheet['job']][] = [
                 <li v-for="t in b.items" :key="t"><SymbolText :text="t" /></li>
             </ul>
             <SheetTable v-else-if="b.type === 'table'" :block="b" />
-            <SheetFigure v-else-if="b.type === 'figure'" :block="b" :result="result" :collapse="collapse" :units="sheet.units" />
+            <SheetFigure
+                v-else-if="b.type === 'figure'"
+                :block="b"
+                :result="result"
+                :collapse="collapse"
+                :influence="influence[b.index ?? 0]"
+                :units="sheet.units"
+            />
             <section v-else-if="b.type === 'derivation'" class="sheet-weighing"><DerivationView :lines="b.lines" /></section>
             <section v-else-if="b.type === 'weighing' && weighing(b.id)" class="sheet-weighing">
                 <template v-for="w in [weighing(b.id)!]" :key="w.id">

@@ -83,3 +83,10 @@ describe('the index of a pack', () => {
         expect(table.findAll('dd')[0]!.text()).toBe('–')
     })
 })
+
+it('draws influence lines that were put on it', () => {
+    const influence = [{ effect: 'M' as const, x: '2.5 m', support: 0, load: '1 kN/m', axles: [] }]
+    const paper = mount(SheetPaper, { props: { sheet: answerTo({ ...BEAM, influence }).brief } })
+    expect(paper.text()).toContain('Influence line of the moment at x = 2.500 m')
+    expect(paper.findAll('svg').some((s) => s.text().includes('Influence M'))).toBe(true)
+})
