@@ -19,12 +19,12 @@ use Waage\Sheets\SheetBuilder;
 function fullDocument(): array
 {
     return document([
-        'version' => 2, 'length' => '14 m', 'hinges' => ['11 m'], 'selfWeight' => true,
-        'supports' => [supportAt('0 m', 'fixed'), supportAt('5 m'), ['vertical' => '9 kN/mm', 'rotation' => '500 kNm/rad', ...supportAt('10 m', 'elastic')], supportAt('14 m')],
+        'version' => 3, 'length' => '14 m', 'hinges' => ['11 m'], 'selfWeight' => true,
+        'supports' => [['momentCapacity' => '90 kNm', ...supportAt('0 m', 'fixed')], ['bearsOnly' => true, ...supportAt('5 m')], ['vertical' => '9 kN/mm', 'rotation' => '500 kNm/rad', ...supportAt('10 m', 'elastic')], supportAt('14 m')],
         'cases' => [
             ['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B', 'alternatives' => 'a'],
             ['id' => 'r', 'name' => 'R', 'category' => 'C', 'alternatives' => 'a'], ['id' => 'd', 'name' => 'D', 'category' => 'settlement'],
-            ['id' => 't', 'name' => 'T', 'category' => 'temperature'], ['id' => 'w', 'name' => 'W', 'category' => 'wind-up'],
+            ['id' => 't', 'name' => 'T', 'category' => 'temperature'], ['id' => 'm', 'name' => 'M', 'category' => 'G'], ['id' => 'e', 'name' => 'E', 'category' => 'seismic'], ['id' => 'w', 'name' => 'W', 'category' => 'wind-up'],
         ],
         'loads' => [
             lineLoad('g', '5 kN/m', ['from' => '1 m', 'to' => '6 m', 'end' => '2 kN/m']),
@@ -34,8 +34,13 @@ function fullDocument(): array
             ['id' => 'd', 'case' => 'd', 'kind' => 'settlement', 'x' => '5 m', 'value' => '4 mm'],
             ['id' => 'o', 'case' => 'd', 'kind' => 'rotation', 'x' => '0 m', 'value' => '2 mrad'],
             ['id' => 't', 'case' => 't', 'kind' => 'temperature', 'value' => '10 K'],
+            ['id' => 'm', 'case' => 'm', 'kind' => 'train', 'value' => '', 'off' => true, 'from' => '5 m', 'axles' => [['force' => '9 kN', 'distance' => ''], ['force' => '6 kN', 'distance' => '1 m']]],
+            ['id' => 'c', 'case' => 'q', 'kind' => 'concentrated', 'value' => '2 kN', 'off' => true, 'to' => '5 m'],
+            ['id' => 'e', 'case' => 'e', 'kind' => 'point', 'x' => '2 m', 'value' => '1 kN'],
+            lineLoad('q', '1 kN/m', ['area' => '40 m²']),
         ],
         'combinations' => [['name' => 'Own', 'purpose' => 'strength', 'permanent' => '1.2', 'factors' => [['case' => 'q', 'factor' => '1.4']]]],
+        'arrangement' => 'alternate', 'collapse' => true, 'influence' => [['effect' => 'R', 'x' => '', 'support' => 1, 'load' => '1 kN/m', 'axles' => []]],
         'leftOut' => ['strength 1.35'],
         'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m', '8 m']]],
         'basis' => ['units' => 'us', 'combinations' => '6.10a/b', 'parameters' => ['psi' => ['B' => [0.7, 0.5, 0.3]]]],
