@@ -310,7 +310,9 @@ final class Envelope
                             if ($case->isReversible) {
                                 $variable[$case->case->id][$o][] = array_map(fn (float $c): float => -$c, $p);
                             }
-                            array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
+                            if (count($case->options) === 1 || count($option) > 1 || $case->isReversible) {
+                                array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
+                            }
                         }
                     }
                 }

@@ -21,8 +21,8 @@ final class PieceResponses
     /** @var list<array{float, float, float, float}> of each set: moment at the quarter points (Nmm), ∫ q sin² (N) */
     public readonly array $measures;
 
-    /** @var list<list<float>>|null of each set: ∫ M cos(nπx/L) dx / L, Nmm */
-    private ?array $waves = null;
+    /** @var array<int, list<float>> of sets that were asked for: ∫ M cos(nπx/L) dx / L, Nmm */
+    private array $waves = [];
 
     /** @var array<string, PieceShare> */
     private array $shares = [];
@@ -56,14 +56,15 @@ final class PieceResponses
     }
 
     /**
-     * ∫ M cos(nπx/L) dx / L of each set for n = 0 … 2·Waves::COUNT, Nmm.
+     * ∫ M cos(nπx/L) dx / L of a set for n = 0 … 2·Waves::COUNT, Nmm.
      *
-     * @return list<list<float>>
+     * @return list<float>
      */
-    public function waves(): array
+    public function waves(int $set): array
     {
-        return $this->waves ??= array_map(function (array $M): array {
+        if (! isset($this->waves[$set])) {
             $L = $this->to - $this->from;
+            $M = $this->responses->M[$set];
             $waves = [];
             for ($n = 0; $n <= 2 * Waves::COUNT; $n++) {
                 $sum = 0.0;
@@ -72,9 +73,10 @@ final class PieceResponses
                 }
                 $waves[] = $sum / $L;
             }
+            $this->waves[$set] = $waves;
+        }
 
-            return $waves;
-        }, $this->responses->M);
+        return $this->waves[$set];
     }
 
     /**

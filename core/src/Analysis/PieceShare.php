@@ -46,10 +46,9 @@ final class PieceShare
     public function waves(): array
     {
         if ($this->waves === null) {
-            $waves = $this->of->waves();
             $sums = array_fill(0, 2 * Waves::COUNT + 1, 0.0);
             foreach ($this->factors as $set => $factor) {
-                foreach ($waves[$set] as $n => $value) {
+                foreach ($this->of->waves($set) as $n => $value) {
                     $sums[$n] += $factor * $value;
                 }
             }

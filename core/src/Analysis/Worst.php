@@ -81,10 +81,10 @@ final class Worst
     }
 
     /**
-     * Where another option of a load case becomes the worst one.
+     * Where another option of a load case becomes the worst one, or none does harm any more.
      *
      * @param  array<string, list<list<list<float>>>>  $variable
-     * @param  list<float>  $cuts  changes of sign
+     * @param  list<float>  $cuts  changes of sign of sets that act together
      * @return list<float>
      */
     public static function crossings(array $variable, array $cuts, float $length): array
@@ -102,11 +102,11 @@ final class Worst
                 }
                 $middle = 0.5 * ($from + $to);
                 foreach ([1, -1] as $sign) {
-                    $sums = array_filter(array_map(fn (array $option): ?array => self::acting($option, $sign, $middle), $options));
-                    if (count($sums) > 1) {
-                        foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
-                            $crossings[] = $start;
-                        }
+                    // An option of one set is compared with none instead of being cut where it changes its sign.
+                    $sums = array_filter(array_map(fn (array $option): ?array => count($option) === 1 ? $option[0] : self::acting($option, $sign, $middle), $options));
+                    $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
+                    foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
+                        $crossings[] = $start;
                     }
                 }
                 $from = $to;
