@@ -109,7 +109,7 @@ final class MemberStore
         $member = $design->member;
 
         return [
-            'state' => $verdict->ratio === null && $verdict->holds ? 'unloaded' : ($verdict->holds ? 'holds' : 'fails'),
+            'state' => $verdict->ratio === null && $verdict->holds ? 'unloaded' : ($verdict->holds ? 'holds' : ($verdict->fails ? 'fails' : 'uncovered')),
             'ratio' => $verdict->ratio,
             'governs' => $verdict->title,
             'reason' => $verdict->reason,

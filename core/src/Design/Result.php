@@ -44,7 +44,7 @@ final readonly class Result
         };
 
         return [
-            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'reason' => $verdict->reason],
+            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'reason' => $verdict->reason, 'fails' => $verdict->fails],
             'member' => $this->member(),
             'section' => $this->section(),
             'combinations' => array_map($this->combination(...), $this->design->combinations),

@@ -12,8 +12,9 @@ final readonly class Verdict
     /**
      * @param  float|null  $ratio  of the heaviest weighing; null when nothing was weighed
      * @param  string  $reason  why it does not hold, in words; empty when it does
+     * @param  bool  $fails  does a weighing fail; otherwise a member that does not hold is not covered
      */
-    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason)
+    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason, public bool $fails)
     {
     }
 
@@ -35,6 +36,8 @@ final readonly class Verdict
 
         usort($reasons, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)));
+        $fails = array_filter($weighings, fn (Weighing $w): bool => $w->applies && ! $w->holds()) !== [];
+
+        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $fails);
     }
 }

@@ -120,7 +120,7 @@ final readonly class SheetBuilder
             Block::heading('Summary'),
             ['type' => 'verdict', 'holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'text' => $verdict->holds
                 ? ($verdict->ratio === null ? 'Nothing is weighed.' : "The member holds. {$verdict->title} governs.")
-                : "The member does not hold: {$verdict->reason}."],
+                : ($verdict->fails ? 'The member does not hold: ' : 'Not covered: ').rtrim($verdict->reason, '.').'.', 'fails' => $verdict->fails],
             Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
         ];
         if ($this->design->leftOut !== []) {

@@ -48,6 +48,10 @@ export interface VerdictResult {
     weighing: string
     title: string
     reason: string
+    /**
+     * false where a member that does not hold is only not covered
+     */
+    fails: boolean
 }
 export interface MemberResult {
     length: number

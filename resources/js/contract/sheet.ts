@@ -98,6 +98,7 @@ export interface WeighingBlock {
 }
 export interface VerdictBlock {
     type: 'verdict'
+    fails: boolean
     holds: boolean
     ratio: number | null
     text: string

@@ -11,7 +11,7 @@ export interface JobRow {
 }
 
 export interface Summary {
-    state: 'holds' | 'fails' | 'unloaded' | 'incomplete'
+    state: 'holds' | 'fails' | 'uncovered' | 'unloaded' | 'incomplete'
     ratio?: number | null
     governs?: string
     reason?: string

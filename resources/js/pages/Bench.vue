@@ -203,7 +203,7 @@ onBeforeUnmount(() => void editor.save())
                         <div class="flex items-center gap-2">
                             <BalanceBeam :ratio="verdict.ratio" :holds="verdict.holds" />
                             <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{
-                                verdict.holds ? 'Holds' : 'Does not hold'
+                                verdict.holds ? 'Holds' : verdict.fails ? 'Does not hold' : 'Not covered'
                             }}</span>
                             <span class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
                         </div>

@@ -109,7 +109,7 @@ async function importFile(event: Event): Promise<void> {
     await load()
 }
 
-const words = { holds: 'holds', fails: 'does not hold', unloaded: 'not loaded', incomplete: 'incomplete' }
+const words = { holds: 'holds', fails: 'does not hold', uncovered: 'not covered', unloaded: 'not loaded', incomplete: 'incomplete' }
 </script>
 
 <template>
@@ -188,7 +188,10 @@ const words = { holds: 'holds', fails: 'does not hold', unloaded: 'not loaded', 
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
                             <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
                             <td class="number">{{ m.summary.ratio === undefined ? '' : ratioText(m.summary.ratio) }}</td>
-                            <td class="whitespace-nowrap" :class="m.summary.state === 'fails' ? 'font-semibold text-fail' : ''">
+                            <td
+                                class="whitespace-nowrap"
+                                :class="m.summary.state === 'fails' || m.summary.state === 'uncovered' ? 'font-semibold text-fail' : ''"
+                            >
                                 <span class="flex items-center gap-1.5" :title="m.summary.reason">
                                     <BalanceBeam
                                         v-if="m.summary.state === 'holds' || m.summary.state === 'fails'"

@@ -51,7 +51,8 @@ const TITLE: [string, keyof Sheet['job']][] = [
             <p v-else-if="b.type === 'verdict'" class="sheet-verdict">
                 <BalanceBeam :ratio="b.ratio" :holds="b.holds" />
                 <b
-                    >{{ b.holds ? 'Holds' : 'Does not hold' }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
+                    >{{ b.holds ? 'Holds' : b.fails ? 'Does not hold' : 'Not covered'
+                    }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
                     >.</b
                 >
                 {{ b.text }}
