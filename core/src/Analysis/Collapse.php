@@ -43,14 +43,15 @@ final class Collapse
      * @param  LoadSet  $loads  forces, moments and line loads; movements of supports and free curvatures do not matter
      * @param  float  $Mp  plastic moment
      * @param  array<int, float>  $capacities  moment that a support can pass on, where it is less; by support
+     * @param  KinkMoments|null  $kinkMoments  of the beam, when they are known
      */
-    public function __construct(private readonly Beam $beam, private readonly LoadSet $loads, private readonly float $Mp, private readonly array $capacities = [])
+    public function __construct(private readonly Beam $beam, private readonly LoadSet $loads, private readonly float $Mp, private readonly array $capacities = [], ?KinkMoments $kinkMoments = null)
     {
         $this->fields = $beam->fields();
         $this->responses = $responses = $beam->solve([$loads]);
         $load = $responses->M[0];
         $this->load = $load;
-        $this->kinkMoments = new KinkMoments($beam);
+        $this->kinkMoments = $kinkMoments ?? new KinkMoments($beam);
         $fieldOf = [];
         foreach ($this->fields as $f => [$from, $to]) {
             for ($k = $responses->segmentAt($from); $k < $responses->segments() && $responses->breaks[$k] < $to; $k++) {
@@ -67,10 +68,17 @@ final class Collapse
         $this->goesOn = $goesOn;
     }
 
-    /** Do the loads bend the beam at all? */
-    public function bends(): bool
+    /** The factor at which the first hinge forms; no mechanism forms before it. INF when the loads bend nothing. */
+    public function firstYield(): float
     {
-        return max([0.0, ...array_map(fn (array $p): float => max([0.0, ...array_map(abs(...), $p)]), $this->load)]) > 1e-12 * $this->Mp;
+        $first = INF;
+        foreach ($this->peaks([], 0.0, []) as [$x, $k, , $sign, $M]) {
+            if ($sign * $M > 1e-12 * $this->Mp) {
+                $first = min($first, $this->capacityAt($this->fieldOf[$k], $x) / ($sign * $M));
+            }
+        }
+
+        return $first;
     }
 
     /**

@@ -7,12 +7,15 @@ namespace Waage\Design;
 use Waage\Analysis\Collapse;
 use Waage\Analysis\CollapseState;
 use Waage\Analysis\Effect;
+use Waage\Analysis\KinkMoments;
 use Waage\Analysis\LoadSet;
 use Waage\Analysis\PlasticHinge;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Derivation;
 use Waage\Checks\Line;
+use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Member\Load;
 use Waage\Member\RestraintKind;
 use Waage\Standards\En1993\Bending;
 use Waage\Standards\En1993\BendingWithShear;
@@ -29,9 +32,12 @@ final readonly class CollapseCheck
     /** With more spans every span is loaded; with fewer each span is also loaded as it is worst for itself. */
     private const MOST_ARRANGED = 8;
 
+    /** Combinations times arrangements. */
+    private const MOST_TRIED = 60;
+
     private const MOST_ROUNDS = 12;
 
-    /** @param  string  $id  of a combination; another than one for strength: the one that governs bending */
+    /** @param  string  $id  of a combination; another than one for strength: the one that collapses first */
     public function __construct(private Design $design, private string $id = '')
     {
     }
@@ -40,21 +46,22 @@ final readonly class CollapseCheck
     public function toArray(): array
     {
         $steel = $this->design->steel();
-        $combination = $this->combination();
+        $combinations = $this->combinations();
         $Mp = Bending::resistance($steel);
         $answer = [
-            'reason' => '', 'combination' => $combination->id ?? '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => $Mp,
+            'reason' => '', 'combination' => $combinations[0]->id ?? '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => $Mp,
             'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
         ];
         $reason = match (true) {
-            $combination === null => 'No strength combination acts on the member.',
+            $combinations === [] => 'No strength combination acts on the member.',
             $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
             default => '',
         };
-        if ($reason !== '' || $combination === null) {
+        if ($reason !== '' || $combinations === []) {
             return [...$answer, 'reason' => $reason];
         }
-        [$state, $loads, $arrangement, $M, $proved] = $this->worst($combination, $steel, $Mp);
+        [$combination, $state, $loads, $arrangement, $M, $proved] = $this->worst($combinations, $steel, $Mp);
+        $answer['combination'] = $combination->id ?? '';
         if ($state === null || ! $proved) {
             return [...$answer, 'reason' => 'No mechanism was found for which equilibrium and work agree: the loads bend the beam too little, or they are beyond what is computed here.'];
         }
@@ -76,31 +83,73 @@ final readonly class CollapseCheck
             'shape' => $this->curve($state->shapeBreaks, $state->shape),
             'internal' => $state->internalWork(), 'external' => $state->externalWork($loads),
             'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $this->derivation($state, $loads, $steel, $Mp)->lines),
-            'notes' => $this->notes($state),
+            'notes' => $this->notes($state, count($combinations)),
         ];
     }
 
-    private function combination(): ?Combination
+    /** @return list<Combination> the one that is asked for; else all for strength, or with very many the one that governs bending */
+    private function combinations(): array
     {
         $strength = $this->design->ultimate();
-        $governing = array_values(array_filter($this->design->weighings, fn ($w): bool => $w->id === 'bending'))[0]->combination ?? '';
-        foreach ([$this->id, $governing] as $id) {
-            foreach ($strength as $combination) {
-                if ($combination->id === $id) {
-                    return $combination;
-                }
-            }
+        $of = fn (string $id): array => array_values(array_filter($strength, fn (Combination $c): bool => $c->id === $id));
+        if ($of($this->id) !== []) {
+            return $of($this->id);
         }
+        if (count($strength) * (1 + count($this->design->beam->beam->fields())) <= self::MOST_TRIED) {
+            return $strength;
+        }
+        $governing = array_values(array_filter($this->design->weighings, fn (Weighing $w): bool => $w->id === 'bending'))[0]->combination ?? '';
 
-        return $strength[0] ?? null;
+        return $of($governing) ?: array_slice($strength, 0, 1);
     }
 
     /**
-     * The arrangement that collapses first: all spans loaded, or each span as it is worst for its own moment.
+     * The combination and the arrangement that collapse first: all spans loaded, or each span as it is worst for its own
+     * moment. No mechanism forms before the first hinge, so that what yields later than another one collapses is left out.
      *
-     * @return array{CollapseState|null, LoadSet, string, float, bool} with the plastic moment at the hinges, and whether every arrangement gave a proved factor
+     * @param  list<Combination>  $combinations
+     * @return array{Combination|null, CollapseState|null, LoadSet, string, float, bool} with the plastic moment at the hinges, and whether everything gave a proved factor
      */
-    private function worst(Combination $combination, SteelSection $steel, float $Mp): array
+    private function worst(array $combinations, SteelSection $steel, float $Mp): array
+    {
+        $beam = $this->design->beam;
+        $kinks = new KinkMoments($beam->beam);
+        $capacities = [];
+        foreach ($this->design->member->supports as $i => $support) {
+            if ($support->momentCapacity < INF) {
+                $capacities[$i] = $support->momentCapacity;
+            }
+        }
+        $least = 1 - BendingWithShear::loss($steel) / $Mp;
+        $tried = [];
+        foreach ($combinations as $combination) {
+            foreach ($this->arrangements($combination) as $factors) {
+                $loads = new LoadSet;
+                foreach ($factors as $set => $factor) {
+                    $loads->with($beam->sets[$set], $factor);
+                }
+                $tried[] = [(new Collapse($beam->beam, $loads, $Mp, $capacities, $kinks))->firstYield(), $combination, $factors, $loads];
+            }
+        }
+        usort($tried, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $best = [$combinations[0] ?? null, null, new LoadSet, '', $Mp];
+        $proved = true;
+        foreach ($tried as [$first, $combination, $factors, $loads]) {
+            if ($best[1] !== null && $first * $least >= $best[1]->factor) {
+                break;
+            }
+            [$state, $M] = $this->withShear($loads, $steel, $Mp, $capacities, $kinks);
+            $proved = $proved && ($state !== null || $first === INF);
+            if ($state !== null && ($best[1] === null || $state->factor < $best[1]->factor * (1 - 1e-9))) {
+                $best = [$combination, $state, $loads, $beam->arrangementText($factors), $M];
+            }
+        }
+
+        return [...$best, $proved];
+    }
+
+    /** @return array<array<int, float>> factors of the load sets */
+    private function arrangements(Combination $combination): array
     {
         $beam = $this->design->beam;
         $weight = $this->design->member->section->weight();
@@ -117,27 +166,8 @@ final readonly class CollapseCheck
             $factors = $beam->worst($combination, $weight, Effect::Moment, $overhang ? -1 : 1, $k, $x - $beam->responses->breaks[$k]);
             $arrangements[implode(',', array_keys($factors))] = $factors;
         }
-        $capacities = [];
-        foreach ($this->design->member->supports as $i => $support) {
-            if ($support->momentCapacity < INF) {
-                $capacities[$i] = $support->momentCapacity;
-            }
-        }
-        $best = [null, new LoadSet, '', $Mp];
-        $proved = true;
-        foreach ($arrangements as $factors) {
-            $loads = new LoadSet;
-            foreach ($factors as $set => $factor) {
-                $loads->with($beam->sets[$set], $factor);
-            }
-            [$state, $M] = $this->withShear($loads, $steel, $Mp, $capacities);
-            $proved = $proved && ($state !== null || ! (new Collapse($beam->beam, $loads, $Mp))->bends());
-            if ($state !== null && ($best[0] === null || $state->factor < $best[0]->factor * (1 - 1e-9))) {
-                $best = [$state, $loads, $beam->arrangementText($factors), $M];
-            }
-        }
 
-        return [...$best, $proved];
+        return $arrangements;
     }
 
     /**
@@ -147,12 +177,12 @@ final readonly class CollapseCheck
      * @param  array<int, float>  $capacities
      * @return array{CollapseState|null, float}
      */
-    private function withShear(LoadSet $loads, SteelSection $steel, float $Mp, array $capacities): array
+    private function withShear(LoadSet $loads, SteelSection $steel, float $Mp, array $capacities, KinkMoments $kinks): array
     {
         $Vpl = Shear::resistance($steel);
         $M = $Mp;
         for ($i = 0; $i < self::MOST_ROUNDS; $i++) {
-            $state = (new Collapse($this->design->beam->beam, $loads, $M, $capacities))->find();
+            $state = (new Collapse($this->design->beam->beam, $loads, $M, $capacities, $kinks))->find();
             if ($state === null) {
                 return [null, $M];
             }
@@ -235,9 +265,15 @@ final readonly class CollapseCheck
     }
 
     /** @return list<string> */
-    private function notes(CollapseState $state): array
+    private function notes(CollapseState $state, int $tried): array
     {
         $notes = [];
+        if ($tried === 1 && count($this->design->ultimate()) > 1) {
+            $notes[] = 'Only this combination was looked at; another one may have a lower factor.';
+        }
+        if (array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->axles !== []) !== []) {
+            $notes[] = 'A load that moves stands where it bends the middle of a span the most.';
+        }
         $last = count($state->hinges) - 1;
         foreach ($state->hinges as $i => $hinge) {
             if ($i < $last && ! $this->isHeld($hinge)) {

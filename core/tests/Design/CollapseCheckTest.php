@@ -63,6 +63,22 @@ it('follows the combination that is asked for, and the capacity of a support', f
         ->and(weighing(design($weak), 'support-moment-1')->demand)->toBeNear(21.75 * 8000 ** 2 / 12)->and(weighing(design($weak), 'support-moment-1')->ratio)->toBeNear(21.75 * 64 / 12 / 40);
 });
 
+it('takes the combination that collapses first, unless another one is asked for', function (): void {
+    // Wind up at the tip of an overhang breaks it before the load downward breaks the spans.
+    $change = [
+        'length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('6 m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']],
+        'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B'], ['id' => 'w', 'name' => 'W', 'category' => 'wind-up']],
+        'loads' => [lineLoad('g', '1 kN/m'), lineLoad('q', '3 kN/m'), ['id' => 'p', 'case' => 'w', 'kind' => 'point', 'x' => '8 m', 'value' => '30 kN']],
+    ];
+    $ids = array_column(design($change)->ultimate(), 'id');
+    $each = array_combine($ids, array_map(fn (string $id): float => collapsed($change, $id)['factor'], $ids));
+    $answer = collapsed($change);
+    expect($answer['factor'])->toBeNear(min($each))->and($each[$answer['combination']])->toBe(min($each))->and(max($each))->toBeGreaterThan(1.2 * min($each))
+        ->and(implode(' ', collapsed($change, $ids[0])['notes']))->toContain('Only this combination was looked at');
+    // 1.5 · 30 kN at 2 m, less the permanent load of the overhang.
+    expect($answer['factor'])->toBeNear($answer['plasticMoment'] / (1.5 * 30e3 * 2000 - 1 * 2000 ** 2 / 2), 1e-6);
+});
+
 it('refuses with its reason', function (array $change, string $says): void {
     $answer = collapsed(twoSpans($change));
     expect($answer['factor'])->toBeNull()->and($answer['reason'])->toContain($says)->and(faultsAgainst('collapse', $answer))->toBe('');

@@ -30,7 +30,7 @@ function setOnSheet(on: boolean): void {
         <label class="block">
             <span class="label">Loads of</span>
             <select v-model="combination" class="field" aria-label="Combination that collapse is computed for">
-                <option value="">the combination that governs bending</option>
+                <option value="">the combination that collapses first</option>
                 <option v-for="c in strength" :key="c.id" :value="c.id">{{ c.id }}: {{ c.text }}</option>
             </select>
         </label>
