@@ -66,12 +66,13 @@ final class Design
         ]);
     }
 
-    /** @throws InvalidMember when a load case that carries load is in no combination */
+    /** @throws InvalidMember when a load case that carries load is in no combination for strength, nor in one of the engineer's */
     private function assertAllTakePart(Combinations $combinations): void
     {
         $used = [];
         foreach ([...$combinations->acting, ...$combinations->leftOut] as $combination) {
-            $used += $combination->variable;
+            // One of the rules' has to be for strength: deflections alone would pass over what the load case can break.
+            $used += $combination->own || $combination->purpose->isForStrength() ? $combination->variable : [];
         }
         $acting = array_column($this->beam->actingCases(), 'id');
         $errors = [];

@@ -110,6 +110,28 @@ it('says when a load case is in no combination', function (): void {
         ->and(design([...$rain, 'basis' => ['combinations' => 'asce-7-16-lrfd']])->combinations)->not->toBe([]);
 });
 
+it('leaves no kind of action out of strength unless it says so', function (string $rules): void {
+    foreach (Category::cases() as $category) {
+        if ($category === Category::Permanent) {
+            continue;
+        }
+        $load = match ($category) {
+            Category::Settlement => ['id' => 'l', 'case' => 'x', 'kind' => 'settlement', 'x' => '6 m', 'value' => '5 mm'],
+            Category::Temperature => ['id' => 'l', 'case' => 'x', 'kind' => 'temperature', 'value' => '10 K'],
+            default => lineLoad('x', '3 kN/m'),
+        };
+        $change = [
+            'length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'basis' => ['combinations' => $rules],
+            'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'x', 'name' => 'X', 'category' => $category->value]], 'loads' => [lineLoad('g', '2 kN/m'), $load],
+        ];
+        try {
+            expect(array_filter(design($change)->ultimate(), fn ($c): bool => isset($c->variable['x'])))->not->toBe([], $category->value);
+        } catch (InvalidMember $e) {
+            expect($e->errors[0]->path)->toBe('cases.1.category')->and(str_starts_with($rules, '6.10') ? $category->value : 'rain')->toBe('rain');
+        }
+    }
+})->with(BasisReader::COMBINATIONS);
+
 it('lets an earthquake act either way', function (): void {
     $cases = ['cases' => [['id' => 'e', 'name' => 'Quake', 'category' => 'seismic']], 'loads' => [['id' => 'p', 'case' => 'e', 'kind' => 'point', 'x' => '3 m', 'value' => '20 kN']]];
     $design = design($cases);
