@@ -7,9 +7,10 @@ namespace Waage\Analysis;
 /**
  * Plastic collapse of a beam of constant plastic moment under loads that grow together.
  *
- * The loads are raised from hinge to hinge. A hinge is a kink, which sets up moments of its own. Hinges under a distributed load stay at the peak of the moment, which moves; so no moment is ever more
- * than the plastic one, and when the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and
- * reached by a mechanism (both bounds of plastic theory). Nothing is sampled, there is no mesh.
+ * The loads are raised from hinge to hinge. A hinge is a kink, which sets up moments of its own. Hinges under a
+ * distributed load stay at the peak of the moment, which moves; so no moment is ever more than the plastic one, and when
+ * the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and reached by a mechanism (both bounds
+ * of plastic theory). Nothing is sampled, there is no mesh.
  *
  * Moments in Nmm, sagging positive, lengths in mm.
  */

@@ -15,6 +15,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Loading\RuleSet;
 use Waage\Member\Load;
 use Waage\Member\RestraintKind;
 use Waage\Standards\En1993\Bending;
@@ -47,12 +48,14 @@ final readonly class CollapseCheck
     {
         $steel = $this->design->steel();
         $combinations = $this->combinations();
+        $rules = RuleSet::of($this->design->member->basis->combinations);
         $Mp = Bending::resistance($steel);
         $answer = [
             'reason' => '', 'combination' => $combinations[0]->id ?? '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => $Mp,
             'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
         ];
         $reason = match (true) {
+            ! $rules->weighs => $rules->refusal,
             $combinations === [] => 'No strength combination acts on the member.',
             $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
             default => '',
@@ -164,7 +167,7 @@ final readonly class CollapseCheck
             };
             $k = $beam->responses->segmentAt($x, $overhang && $from === 0.0);
             $factors = $beam->worst($combination, $weight, Effect::Moment, $overhang ? -1 : 1, $k, $x - $beam->responses->breaks[$k]);
-            $arrangements[implode(',', array_keys($factors))] = $factors;
+            $arrangements[implode(',', array_keys($factors)).implode(',', $factors)] = $factors;
         }
 
         return $arrangements;
@@ -198,7 +201,7 @@ final readonly class CollapseCheck
             $M = $reduced === $Mp ? $Mp : (sqrt($b ** 2 + 16 * $k ** 2 * $loss * ($Mp - $loss)) - $b) / (8 * $k ** 2 * $loss);
         }
 
-        return [$state, $M];
+        return [null, $M];
     }
 
     private function derivation(CollapseState $state, LoadSet $loads, SteelSection $steel, float $Mp): Derivation

@@ -34,4 +34,10 @@ final readonly class Combination
 
         return $this->purpose->value.' '.round($this->permanent, 6).($this->stabilising === null ? '' : '/'.round($this->stabilising, 6)).implode('', array_map(fn (string $id, float $f): string => ' '.$id.'='.round($f, 6), array_keys($factors), $factors));
     }
+
+    /** A factor as it is written. */
+    public static function number(float $factor): string
+    {
+        return rtrim(rtrim(number_format($factor, 3, '.', ''), '0'), '.');
+    }
 }

@@ -43,16 +43,11 @@ final readonly class Combinations
     {
         $names = array_column($cases, 'name', 'id');
         $variable = array_intersect_key($own->factors, $names);
-        $terms = $own->permanent > 0.0 ? [self::number($own->permanent).' × Permanent'] : [];
+        $terms = $own->permanent > 0.0 ? [Combination::number($own->permanent).' × Permanent'] : [];
         foreach ($variable as $id => $factor) {
-            $terms[] = self::number($factor).' × '.$names[$id];
+            $terms[] = Combination::number($factor).' × '.$names[$id];
         }
 
         return $terms === [] ? null : new Combination("OWN {$number}", Purpose::from($own->purpose), "engineer's own", $own->permanent, $variable, "{$own->name}: ".implode(' + ', $terms), true);
-    }
-
-    private static function number(float $f): string
-    {
-        return rtrim(rtrim(number_format($f, 3, '.', ''), '0'), '.');
     }
 }

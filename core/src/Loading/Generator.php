@@ -239,19 +239,14 @@ final readonly class Generator
             }
             $seen[$key] = true;
             arsort($factors);
-            $terms = $g > 0 ? [self::number($g).($stabilising === null || $stabilising === $g ? '' : ' or '.self::number($stabilising)).' × Permanent'] : [];
+            $terms = $g > 0 ? [Combination::number($g).($stabilising === null || $stabilising === $g ? '' : ' or '.Combination::number($stabilising)).' × Permanent'] : [];
             foreach ($factors as $id => $f) {
-                $terms[] = self::number($f).' × '.$names[$id];
+                $terms[] = Combination::number($f).' × '.$names[$id];
             }
             $count[$purpose->value] = ($count[$purpose->value] ?? 0) + 1;
             $combinations[] = new Combination($purpose->abbreviation().' '.$count[$purpose->value], $purpose, "{$this->rules->standard}, {$clause}", $g, $factors, implode(' + ', $terms), false, $stabilising);
         }
 
         return $combinations;
-    }
-
-    private static function number(float $f): string
-    {
-        return rtrim(rtrim(number_format($f, 3, '.', ''), '0'), '.');
     }
 }

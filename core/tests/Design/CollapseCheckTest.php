@@ -85,6 +85,7 @@ it('refuses with its reason', function (array $change, string $says): void {
 })->with([
     'class 2' => [['section' => 'HEA 300', 'grade' => 'S355'], 'Only class 1'],
     'no load' => [['loads' => []], 'No strength combination'],
+    'factors of another standard' => [['basis' => ['combinations' => 'asce-7-16-asd']], 'go with the resistances of'],
     'shear before bending' => [['length' => '1 m', 'supports' => [supportAt('0 m'), supportAt('0.5 m'), supportAt('1 m')]], 'fails in shear'],
 ]);
 
@@ -101,6 +102,15 @@ it('lets high shear at a hinge make the plastic moment less', function (): void 
         ($s->Wply - $rho * ($s->hw * $s->tw) ** 2 / (4 * $s->tw)) * 235 > $M ? $low = $M : $high = $M;
     }
     expect($answer['plasticMoment'])->toBeNear($low, 1e-6)->and($answer['factor'])->toBeNear(16 * $low / (21.75 * 4000 ** 2), 1e-6)->and($low)->toBeLessThan(0.99 * $s->Wply * 235);
+});
+
+it('lets an earthquake bend each span the way that is worst for it', function (): void {
+    // One load on both spans, down on the first and up on the second: either span may be the one that sags.
+    $change = fn (string $first, string $second): array => twoSpans([
+        'cases' => [['id' => 'e', 'name' => 'Quake', 'category' => 'seismic']], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']],
+        'loads' => [['id' => 'a', 'case' => 'e', 'kind' => 'point', 'x' => '3 m', 'value' => $first], ['id' => 'b', 'case' => 'e', 'kind' => 'point', 'x' => '9 m', 'value' => $second]],
+    ]);
+    expect(collapsed($change('30 kN', '-20 kN'))['factor'])->toBeNear((float) collapsed($change('-30 kN', '20 kN'))['factor'], 1e-9);
 });
 
 it('says where a hinge is not held', function (): void {
