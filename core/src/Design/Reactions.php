@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Loading\Combination;
+use Waage\Loading\Purpose;
 
 /**
  * Reactions: unfactored by load case with every span loaded, and the greatest and smallest of each combination.
@@ -69,7 +70,10 @@ final readonly class Reactions
         $forces = $this->shares(0);
         $moments = $this->shares(1);
 
-        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments)], $this->design->combinations);
+        // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports that bear only.
+        $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium));
+
+        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments)], $others);
     }
 
     /**

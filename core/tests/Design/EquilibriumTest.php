@@ -44,6 +44,11 @@ it('finds uplift in combinations for strength as well, and where nothing presses
     expect($w->demand)->toBeNear(1.5 * 2 * 3 * 1000)->and($w->capacity)->toBe(0.0)->and($w->holds())->toBeFalse()->and($w->remark)->toContain('lifts off');
 });
 
+it('lists no reactions for equilibrium, where each span has factors of its own', function (): void {
+    $ids = array_column((new Waage\Design\Reactions(design(overhanging('2 m'))))->toArray()['combinations'], 'id');
+    expect($ids)->toContain('STR 1', 'CHA 1')->not->toContain('EQU 1');
+});
+
 it('asks nothing of supports that hold down', function (): void {
     expect(array_column(design()->weighings, 'id'))->not->toContain('uplift-1')
         ->and(array_filter(design()->combinations, fn ($c): bool => str_starts_with($c->id, 'EQU')))->toBe([])
