@@ -115,6 +115,24 @@ function pieceDiagram(LoadedBeam $beam, float $from, float $to, array $factors, 
     return new PieceDiagram($responses, [[1.0, $responses->share($factors)]], $permanent);
 }
 
+/**
+ * The answers of a program of core/tests/reference to a list of questions.
+ *
+ * @param  list<array<string, mixed>>  $questions
+ * @return list<mixed>
+ */
+function reference(string $program, array $questions): array
+{
+    $process = proc_open(['/usr/bin/python3', __DIR__."/reference/{$program}.py"], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+    fwrite($pipes[0], json_encode($questions, JSON_THROW_ON_ERROR));
+    fclose($pipes[0]);
+    $answers = json_decode((string) stream_get_contents($pipes[1]), true);
+    $errors = (string) stream_get_contents($pipes[2]);
+    proc_close($process);
+
+    return is_array($answers) ? array_values($answers) : throw new RuntimeException($errors);
+}
+
 function random(int $seed): Randomizer
 {
     return new Randomizer(new Mt19937($seed));

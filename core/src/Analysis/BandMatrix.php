@@ -5,28 +5,27 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * A symmetric matrix with three diagonals beside the main one, factorised as L D Lᵀ: the stiffness of a chain of beam
- * elements. Row i holds the columns i − 3 … i.
+ * A symmetric matrix with a few diagonals beside the main one, factorised as L D Lᵀ: the stiffness of a chain of beam
+ * elements. Row i holds the columns i − band … i.
  */
 final class BandMatrix
 {
-    private const BAND = 3;
-
     /** A pivot that is not more than this many times its rounding error is what rounding has left of zero. */
     private const ZERO = 30.0;
 
     /** @var list<array<int, float>> */
     private array $rows;
 
-    public function __construct(private readonly int $size)
+    public function __construct(public readonly int $size, private readonly int $band = 3)
     {
-        $this->rows = array_fill(0, $size, [0.0, 0.0, 0.0, 0.0]);
+        $this->rows = array_fill(0, $size, array_fill(0, $band + 1, 0.0));
     }
 
     public function add(int $i, int $j, float $value): void
     {
+        $band = $this->band;
         [$i, $j] = $i < $j ? [$j, $i] : [$i, $j];
-        $this->rows[$i][self::BAND - $i + $j] += $value;
+        $this->rows[$i][$band - $i + $j] += $value;
     }
 
     /**
@@ -34,26 +33,27 @@ final class BandMatrix
      */
     public function factorise(): ?array
     {
+        $band = $this->band;
         $K = $this->rows;
         $errors = [];
         for ($i = 0; $i < $this->size; $i++) {
             // Of a pivot: the rounding of the terms it is made of, and what the pivots before have passed on.
-            $size = abs($K[$i][self::BAND]);
+            $size = abs($K[$i][$band]);
             $error = 0.0;
-            for ($j = max(0, $i - self::BAND); $j <= $i; $j++) {
-                $sum = $K[$i][self::BAND - $i + $j];
-                for ($m = max(0, $i - self::BAND, $j - self::BAND); $m < $j; $m++) {
-                    $sum -= $K[$i][self::BAND - $i + $m] * $K[$j][self::BAND - $j + $m] * $K[$m][self::BAND];
+            for ($j = max(0, $i - $band); $j <= $i; $j++) {
+                $sum = $K[$i][$band - $i + $j];
+                for ($m = max(0, $i - $band, $j - $band); $m < $j; $m++) {
+                    $sum -= $K[$i][$band - $i + $m] * $K[$j][$band - $j + $m] * $K[$m][$band];
                 }
-                $K[$i][self::BAND - $i + $j] = $i === $j ? $sum : $sum / $K[$j][self::BAND];
+                $K[$i][$band - $i + $j] = $i === $j ? $sum : $sum / $K[$j][$band];
                 if ($j < $i) {
-                    $square = $K[$i][self::BAND - $i + $j] ** 2;
-                    $size += $square * $K[$j][self::BAND];
+                    $square = $K[$i][$band - $i + $j] ** 2;
+                    $size += $square * $K[$j][$band];
                     $error += $square * $errors[$j];
                 }
             }
             $errors[$i] = $error + PHP_FLOAT_EPSILON * $size;
-            if ($K[$i][self::BAND] <= self::ZERO * $errors[$i]) {
+            if ($K[$i][$band] <= self::ZERO * $errors[$i]) {
                 $this->rows = $K;
 
                 return $this->back([...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)], $i);
@@ -72,14 +72,15 @@ final class BandMatrix
      */
     public function solve(array $u): array
     {
+        $band = $this->band;
         $K = $this->rows;
         for ($i = 0; $i < $this->size; $i++) {
-            for ($j = max(0, $i - self::BAND); $j < $i; $j++) {
-                $u[$i] -= $K[$i][self::BAND - $i + $j] * $u[$j];
+            for ($j = max(0, $i - $band); $j < $i; $j++) {
+                $u[$i] -= $K[$i][$band - $i + $j] * $u[$j];
             }
         }
         for ($i = 0; $i < $this->size; $i++) {
-            $u[$i] /= $K[$i][self::BAND];
+            $u[$i] /= $K[$i][$band];
         }
 
         return $this->back(array_values($u), $this->size - 1);
@@ -93,9 +94,10 @@ final class BandMatrix
      */
     private function back(array $u, int $from): array
     {
+        $band = $this->band;
         for ($i = $from; $i >= 0; $i--) {
-            for ($j = max(0, $i - self::BAND); $j < $i; $j++) {
-                $u[$j] -= $this->rows[$i][self::BAND - $i + $j] * $u[$i];
+            for ($j = max(0, $i - $band); $j < $i; $j++) {
+                $u[$j] -= $this->rows[$i][$band - $i + $j] * $u[$i];
             }
         }
 

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * A straight beam of one bending stiffness with hinges, on supports that hold it rigidly, by springs or in one way only;
- * solved exactly by the displacement method.
+ * A straight beam with hinges and lengths of different stiffness, on supports that hold it rigidly, by springs or in one
+ * way only; solved exactly by the displacement method. Where its axis is strained, forces along it are solved together
+ * with bending: a support that slides obliquely to the axis ties the two.
  *
  * Lengths in mm. Signs: x to the right, load and deflection down positive, sagging moment positive, shear positive
  * when the left part is pushed up (V = dM/dx), moments acting on the beam and rotations clockwise positive, reactions
@@ -25,8 +26,14 @@ final readonly class Beam
     /** @var list<float> */
     private array $nodes;
 
-    /** @var list<array{int, int, int}> unknowns of each node: deflection, rotation left and right of it; −1 where it is held */
+    /** @var list<array{int, int, int, int}> unknowns of each node: deflection, rotation left and right of it, along the axis; −1 where it is held */
     private array $unknowns;
+
+    /** @var list<array{list<int>, list<float>}> of each element: unknowns of its ends, and how far these move it per unit */
+    private array $ends;
+
+    /** @var list<array{float, float}> EI and EA of each element */
+    private array $rigidity;
 
     private int $count;
 
@@ -36,16 +43,23 @@ final readonly class Beam
      * @param  list<BeamSupport>  $holds  from left to right
      * @param  list<float>  $hinges  places, ascending, mm; not at an end, and not where turning is held
      * @param  float  $EI  Nmm²; matters with springs and imposed displacements only
+     * @param  float  $EA  N; matters where the axis is strained only
+     * @param  list<Step>  $steps  lengths with another stiffness, ascending
      *
      * @throws UnstableBeam
      */
-    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0)
+    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0, public float $EA = 1.0, public array $steps = [], public Axis $axis = new Axis)
     {
         if ($holds === []) {
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
         }
         $this->supports = array_map(fn (BeamSupport $s): float => $s->x, $holds);
-        $nodes = array_unique([0.0, ...$this->supports, ...$hinges, $length]);
+        $nodes = [0.0, ...$this->supports, ...$hinges, $length];
+        foreach ($steps as $step) {
+            $nodes[] = $step->from;
+            $nodes[] = $step->to;
+        }
+        $nodes = array_unique($nodes);
         sort($nodes);
         $this->nodes = $nodes;
         $unknowns = [];
@@ -55,12 +69,19 @@ final readonly class Beam
             $hinge = in_array($x, $hinges, true);
             // Between the two rotations of a hinge the deflection, which keeps the band narrow.
             $left = $hinge ? $count++ : null;
-            $w = $hold?->vertical === INF ? -1 : $count++;
+            $along = ! $axis->isStrained || ($hold->along ?? false) ? -1 : $count++;
+            $w = match (true) {
+                $axis->isStrained && $hold?->slides !== null => $along,
+                $hold?->vertical === INF => -1,
+                default => $count++,
+            };
             $right = ! $hinge && $hold?->rotation === INF ? -1 : $count++;
-            $unknowns[] = [$w, $left ?? $right, $right];
+            $unknowns[] = [$w, $left ?? $right, $right, $along];
         }
         $this->unknowns = $unknowns;
         $this->count = $count;
+        $this->rigidity = array_map($this->rigidityAt(...), array_slice($nodes, 0, -1), array_slice($nodes, 1));
+        $this->ends = array_map($this->endsOf(...), array_keys($this->rigidity));
         $this->stiffness = $this->assembled();
         $movement = $this->stiffness->factorise();
         if ($movement !== null) {
@@ -110,6 +131,32 @@ final readonly class Beam
         return $i === false ? null : $this->holds[$i];
     }
 
+    /** EI between two places within one stretch, Nmm². */
+    public function stiffnessBetween(float $from, float $to): float
+    {
+        return $this->rigidityAt($from, $to)[0];
+    }
+
+    /** @return array{float, float} EI and EA between two neighbouring nodes */
+    private function rigidityAt(float $from, float $to): array
+    {
+        foreach ($this->steps as $step) {
+            if ($step->from <= $from && $step->to >= $to) {
+                return [$step->EI, $step->EA];
+            }
+        }
+
+        return [$this->EI, $this->EA];
+    }
+
+    /** @return list<list<float>> */
+    private function stiffnessOf(int $e): array
+    {
+        [$EI, $EA] = $this->rigidity[$e];
+
+        return BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e], $EI / $this->EI, $this->axis->isStrained ? $EA / $this->EI : null);
+    }
+
     /**
      * @param  list<LoadSet>  $sets
      *
@@ -118,24 +165,59 @@ final readonly class Beam
     public function solve(array $sets): Responses
     {
         $breaks = $this->breaks($sets);
-        $M = $W = $reactions = [];
+        $EI = array_column($this->rigidity, 0);
+        $EA = $this->axis->isStrained ? array_column($this->rigidity, 1) : [];
+        $M = $W = $N = $reactions = [];
         foreach ($sets as $set) {
-            $loads = BeamElement::loads($this->nodes, $set, $this->EI);
+            $loads = BeamElement::loads($this->nodes, $set, $EI, $EA);
             $displacements = $this->displacements($set, $loads);
-            [$M[], $W[], $ofSet] = $this->integrate($breaks, $set, $displacements, $loads);
+            $forces = [];
+            foreach ($displacements as $e => $u) {
+                $forces[] = BeamElement::endForces($this->stiffnessOf($e), $u, $loads[$e] ?? []);
+            }
+            $ofSet = $this->reactions($forces);
             if ($this->residual($set, $ofSet) > self::EQUILIBRIUM) {
                 throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there: rounding would decide about its forces. Put them in one place, or farther apart.');
             }
-            $reactions[] = $ofSet;
+            $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
+            [$M[], $W[]] = $integration->bending($displacements, $forces, array_map(fn (float $of): float => $this->EI / $of, $EI));
+            if ($this->axis->isStrained) {
+                $N[] = $integration->axial($forces);
+            }
+            $reactions[] = array_map(fn (array $r): array => [$this->axis->up($r[0], $r[2]), $r[1], $this->axis->right($r[0], $r[2])], $ofSet);
         }
 
-        return new Responses($breaks, $M, $W, $this->supports, $reactions);
+        return new Responses($breaks, $M, $W, $this->supports, $reactions, [], $N);
+    }
+
+    /**
+     * What holds the beam at its supports: from the jumps of the forces there.
+     *
+     * @param  list<list<float>>  $forces  of each element on its ends
+     * @return list<array{float, float, float}> normal to the axis (up positive), moment (clockwise), along the axis
+     */
+    private function reactions(array $forces): array
+    {
+        $reactions = [];
+        foreach ($this->supports as $i => $x) {
+            $node = (int) array_search($x, $this->nodes, true);
+            $hold = $this->holds[$i];
+            // Where nothing holds, what is left is rounding.
+            $sum = fn (int $atEnd, int $atStart): float => ($forces[$node - 1][$atEnd] ?? 0.0) + ($forces[$node][$atStart] ?? 0.0);
+            $reactions[] = [
+                $hold->vertical > 0.0 ? -$sum(2, 0) : 0.0,
+                $hold->rotation > 0.0 ? $sum(3, 1) : 0.0,
+                $this->axis->isStrained && ($hold->along || $hold->slides !== null) ? $sum(5, 4) : 0.0,
+            ];
+        }
+
+        return $reactions;
     }
 
     /**
      * What reactions miss of equilibrium with their loads, as a part of the loads.
      *
-     * @param  list<array{float, float}>  $reactions
+     * @param  list<array{float, float, float}>  $reactions  as reactions()
      */
     private function residual(LoadSet $set, array $reactions): float
     {
@@ -145,12 +227,14 @@ final readonly class Beam
         }
         $force = $set->total();
         $moment = $set->momentAboutLeftEnd();
-        foreach ($reactions as $i => [$up, $clockwise]) {
+        $along = $this->axis->isStrained ? $set->totalAlong() : 0.0;
+        foreach ($reactions as $i => [$up, $clockwise, $onwards]) {
             $force -= $up;
             $moment -= $up * $this->supports[$i] - $clockwise;
+            $along += $onwards;
         }
 
-        return max(abs($force), abs($moment) / $this->length) / $size;
+        return max(abs($force), abs($moment) / $this->length, abs($along)) / $size;
     }
 
     /**
@@ -161,10 +245,10 @@ final readonly class Beam
     {
         $all = $this->nodes;
         foreach ($sets as $set) {
-            foreach ([...$set->forces, ...$set->moments, ...$set->dislocations] as [$x]) {
+            foreach ([...$set->forces, ...$set->moments, ...$set->dislocations, ...$set->alongForces] as [$x]) {
                 $all[] = $x;
             }
-            foreach ([...$set->lines, ...$set->curvatures] as [$a, $b]) {
+            foreach ([...$set->lines, ...$set->curvatures, ...$set->alongLines, ...$set->strains] as [$a, $b]) {
                 $all[] = $a;
                 $all[] = $b;
             }
@@ -180,22 +264,30 @@ final readonly class Beam
         return $breaks;
     }
 
-    /** @return array{int, int, int, int} unknowns of an element: deflection and rotation at its left and right end */
-    private function unknownsOf(int $e): array
+    /** @return array{list<int>, list<float>} unknowns of the ends of an element, and how far these move it per unit */
+    private function endsOf(int $e): array
     {
-        return [$this->unknowns[$e][0], $this->unknowns[$e][2], $this->unknowns[$e + 1][0], $this->unknowns[$e + 1][1]];
+        [$wa, , $turnsA, $alongA] = $this->unknowns[$e];
+        [$wb, $turnsB, , $alongB] = $this->unknowns[$e + 1];
+        if (! $this->axis->isStrained) {
+            return [[$wa, $turnsA, $wb, $turnsB], [1.0, 1.0, 1.0, 1.0]];
+        }
+        [$ua, $da] = $this->holdAt($this->nodes[$e])->slides ?? [1.0, 1.0];
+        [$ub, $db] = $this->holdAt($this->nodes[$e + 1])->slides ?? [1.0, 1.0];
+
+        return [[$wa, $turnsA, $wb, $turnsB, $alongA, $alongB], [$da, 1.0, $db, 1.0, $ua, $ub]];
     }
 
     private function assembled(): BandMatrix
     {
-        $matrix = new BandMatrix($this->count);
-        for ($e = 0, $n = count($this->nodes) - 1; $e < $n; $e++) {
-            $k = BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e]);
-            $of = $this->unknownsOf($e);
-            for ($i = 0; $i < 4; $i++) {
-                for ($j = 0; $j <= $i; $j++) {
-                    if ($of[$i] >= 0 && $of[$j] >= 0) {
-                        $matrix->add($of[$i], $of[$j], $k[$i][$j]);
+        $matrix = new BandMatrix($this->count, $this->axis->isStrained ? 5 : 3);
+        foreach ($this->ends as $e => [$of, $by]) {
+            $k = $this->stiffnessOf($e);
+            foreach ($of as $i => $unknown) {
+                // Both triangles where one unknown stands for two displacements of an end.
+                foreach ($of as $j => $other) {
+                    if ($other >= 0 && $other <= $unknown) {
+                        $matrix->add($unknown, $other, $by[$i] * $by[$j] * $k[$i][$j]);
                     }
                 }
             }
@@ -216,10 +308,14 @@ final readonly class Beam
     private function saying(array $movement): string
     {
         $at = fn (int $unknown): float => $unknown < 0 ? 0.0 : $movement[$unknown];
+        $along = array_map(fn (array $of): float => abs($at($of[3])), $this->unknowns);
         $w = array_map(fn (array $of): float => $at($of[0]), $this->unknowns);
         $last = count($w) - 1;
         $turns = array_map(fn (array $of): float => $this->length * max(abs($at($of[1])), abs($at($of[2]))), $this->unknowns);
         $most = max(array_map(abs(...), [...$w, ...$turns]));
+        if (max($along) > 1e-6 * $most) {
+            return 'No support holds the member along its axis: it can slide. Make one of them pinned or fixed.';
+        }
         $moved = array_keys(array_filter($w, fn (float $v): bool => abs($v) > 1e-6 * $most));
         $from = max(0, ($moved[0] ?? 0) - 1);
         $to = min($last, ($moved[count($moved) - 1] ?? $last) + 1);
@@ -235,21 +331,23 @@ final readonly class Beam
     }
 
     /**
-     * Displacements of a load set, times EI: of each element at its left and right end.
+     * Displacements of a load set, times EI: of each element at its ends, as BeamElement.
      *
-     * @param  array<int, array{float, float, float, float}>  $loads
-     * @return list<array{float, float, float, float}>
+     * @param  array<int, list<float>>  $loads
+     * @return list<list<float>>
      */
     private function displacements(LoadSet $set, array $loads): array
     {
         $u = array_fill(0, $this->count, 0.0);
-        /** @var array<int, array{float, float}> $imposed deflection and rotation of nodes that are held rigidly */
+        /** @var array<int, array{float, float, float}> $imposed deflection, rotation and displacement along the axis of nodes that are held rigidly */
         $imposed = [];
         foreach ($set->displacements as [$support, $settlement, $rotation]) {
             $node = (int) array_search($this->supports[$support], $this->nodes, true);
             $hold = $this->holds[$support];
-            $imposed[$node] ??= [0.0, 0.0];
-            foreach ([[0, $hold->vertical, $settlement], [1, $hold->rotation, $rotation]] as [$which, $spring, $by]) {
+            $imposed[$node] ??= [0.0, 0.0, 0.0];
+            // A settlement is plumb; what slides takes up its part along the axis.
+            $down = $settlement * $this->axis->cos;
+            foreach ([[0, $hold->vertical, $down], [1, $hold->rotation, $rotation]] as [$which, $spring, $by]) {
                 if ($spring === INF) {
                     $imposed[$node][$which] += $by * $this->EI;
                 } elseif ($spring > 0.0) {
@@ -257,158 +355,38 @@ final readonly class Beam
                     $u[$this->unknowns[$node][2 * $which]] += $spring * $by;
                 }
             }
+            if ($hold->along || $hold->slides !== null) {
+                $imposed[$node][2] -= $settlement * $this->axis->sin * $this->EI;
+            }
         }
-        $held = fn (int $e, int $i): float => $imposed[$e + intdiv($i, 2)][$i % 2] ?? 0.0;
+        // Deflection and rotation of the left end, of the right end, along the axis.
+        $held = fn (int $e, int $i): float => $i < 4 ? ($imposed[$e + intdiv($i, 2)][$i % 2] ?? 0.0) : ($imposed[$e + $i - 4][2] ?? 0.0);
         foreach ($loads as $e => $vector) {
-            foreach ($this->unknownsOf($e) as $i => $unknown) {
+            [$of, $by] = $this->ends[$e];
+            foreach ($of as $i => $unknown) {
                 if ($unknown >= 0) {
-                    $u[$unknown] += $vector[$i];
+                    $u[$unknown] += $by[$i] * $vector[$i];
                 }
             }
         }
-        $elements = count($this->nodes) - 1;
-        for ($e = 0; $imposed !== [] && $e < $elements; $e++) {
-            $k = BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e]);
-            $of = $this->unknownsOf($e);
+        foreach ($imposed === [] ? [] : $this->ends as $e => [$of, $by]) {
+            $k = $this->stiffnessOf($e);
             foreach ($of as $i => $unknown) {
-                foreach ($of as $j => $other) {
-                    if ($unknown >= 0 && $other < 0) {
-                        $u[$unknown] -= $k[$i][$j] * $held($e, $j);
-                    }
+                for ($j = 0, $n = count($of); $unknown >= 0 && $j < $n; $j++) {
+                    $u[$unknown] -= $by[$i] * $k[$i][$j] * $held($e, $j);
                 }
             }
         }
         $u = $this->stiffness->solve(array_values($u));
         $displacements = [];
-        for ($e = 0; $e < $elements; $e++) {
-            $of = $this->unknownsOf($e);
-            $value = fn (int $i): float => $of[$i] < 0 ? $held($e, $i) : $u[$of[$i]];
-            $displacements[] = [$value(0), $value(1), $value(2), $value(3)];
+        foreach ($this->ends as $e => [$of, $by]) {
+            $ends = [];
+            foreach ($of as $i => $unknown) {
+                $ends[] = $held($e, $i) + ($unknown < 0 ? 0.0 : $by[$i] * $u[$unknown]);
+            }
+            $displacements[] = $ends;
         }
 
         return $displacements;
-    }
-
-    /**
-     * Moment and deflection as polynomials, element by element from its left end; reactions from the jumps.
-     *
-     * @param  list<float>  $breaks
-     * @param  list<array{float, float, float, float}>  $displacements
-     * @param  array<int, array{float, float, float, float}>  $loadVectors
-     * @return array{list<list<float>>, list<list<float>>, list<array{float, float}>}
-     */
-    private function integrate(array $breaks, LoadSet $set, array $displacements, array $loadVectors): array
-    {
-        $nodes = $this->nodes;
-        [$q0, $q1, $jumpV, $jumpM] = self::onSegments($breaks, $set);
-        $free = [];
-        foreach ($set->curvatures as [$from, $to, $curvature]) {
-            for ($k = (int) array_search($from, $breaks, true); $breaks[$k] < $to; $k++) {
-                $free[$k] = ($free[$k] ?? 0.0) + $curvature * $this->EI;
-            }
-        }
-        $dislocations = [];
-        foreach ($set->dislocations as [$x, $offset, $kink]) {
-            $k = (int) array_search($x, $breaks, true);
-            [$before, $turned] = $dislocations[$k] ?? [0.0, 0.0];
-            $dislocations[$k] = [$before + $offset * $this->EI, $turned + $kink * $this->EI];
-        }
-        $M = $W = [];
-        $endForces = []; // per node: shear and moment left of it, right of it
-        $k = 0;
-        for ($e = 0, $n = count($nodes) - 1; $e < $n; $e++) {
-            $stiffness = BeamElement::stiffness($nodes[$e + 1] - $nodes[$e]);
-            $load = $loadVectors[$e] ?? [0.0, 0.0, 0.0, 0.0];
-            $u = $displacements[$e];
-            $force = [];
-            for ($i = 0; $i < 4; $i++) {
-                $force[$i] = -$load[$i];
-                for ($j = 0; $j < 4; $j++) {
-                    $force[$i] += $stiffness[$i][$j] * $u[$j];
-                }
-            }
-            // Nodal forces act down and clockwise; at the left end an upward force is positive shear.
-            $V = -$force[0];
-            $m = $force[1];
-            [$w, $slope] = $u;
-            $endForces[$e]['right'] = [$V, $m];
-            $endForces[$e + 1]['left'] = [$force[2], -$force[3]];
-            for (; $breaks[$k] < $nodes[$e + 1]; $k++) {
-                if (isset($jumpV[$k])) {
-                    $V -= $jumpV[$k];
-                }
-                if (isset($jumpM[$k])) {
-                    $m += $jumpM[$k];
-                }
-                if (isset($dislocations[$k])) {
-                    $w += $dislocations[$k][0];
-                    $slope += $dislocations[$k][1];
-                }
-                $t = $breaks[$k + 1] - $breaks[$k];
-                $a = $q0[$k] ?? 0.0;
-                $b = $q1[$k] ?? 0.0;
-                $pm = [$m, $V, -$a / 2, -$b / 6];
-                $pw = [$w, $slope, -($m + ($free[$k] ?? 0.0)) / 2, -$V / 6, $a / 24, $b / 120];
-                $M[] = $pm;
-                $W[] = $pw;
-                $m = $pm[0] + $t * ($pm[1] + $t * ($pm[2] + $t * $pm[3]));
-                $V = $pm[1] + $t * (2 * $pm[2] + $t * 3 * $pm[3]);
-                $w = $pw[0] + $t * ($pw[1] + $t * ($pw[2] + $t * ($pw[3] + $t * ($pw[4] + $t * $pw[5]))));
-                $slope = $pw[1] + $t * (2 * $pw[2] + $t * (3 * $pw[3] + $t * (4 * $pw[4] + $t * 5 * $pw[5])));
-            }
-        }
-        $reactions = [];
-        foreach ($this->supports as $i => $x) {
-            $node = (int) array_search($x, $nodes, true);
-            [$vl, $ml] = $endForces[$node]['left'] ?? [0.0, 0.0];
-            [$vr, $mr] = $endForces[$node]['right'] ?? [0.0, 0.0];
-            $reactions[] = [$this->holds[$i]->vertical > 0.0 ? $vr - $vl : 0.0, $this->holds[$i]->rotation > 0.0 ? $mr - $ml : 0.0];
-        }
-
-        return [$M, $W, $reactions];
-    }
-
-    /**
-     * Line load a + b t on each segment, and the force and moment that act at its left break.
-     *
-     * A load at a node belongs to the element on its right (the last one at the right end), as in BeamElement::loads.
-     *
-     * @param  list<float>  $breaks
-     * @return array{array<int, float>, array<int, float>, array<int, float>, array<int, float>}
-     */
-    private static function onSegments(array $breaks, LoadSet $set): array
-    {
-        $q0 = $q1 = $jumpV = $jumpM = [];
-        $index = static function (float $x) use ($breaks): int {
-            $low = 0;
-            $high = count($breaks) - 1;
-            while ($low < $high) {
-                $mid = ($low + $high) >> 1;
-                if ($breaks[$mid] < $x) {
-                    $low = $mid + 1;
-                } else {
-                    $high = $mid;
-                }
-            }
-
-            return $low;
-        };
-        foreach ($set->forces as [$x, $force]) {
-            $k = $index($x);
-            $jumpV[$k] = ($jumpV[$k] ?? 0.0) + $force;
-        }
-        foreach ($set->moments as [$x, $moment]) {
-            $k = $index($x);
-            $jumpM[$k] = ($jumpM[$k] ?? 0.0) + $moment;
-        }
-        foreach ($set->lines as [$a, $b, $qa, $qb]) {
-            $slope = ($qb - $qa) / ($b - $a);
-            for ($k = $index($a); $breaks[$k] < $b; $k++) {
-                $q0[$k] = ($q0[$k] ?? 0.0) + $qa + $slope * ($breaks[$k] - $a);
-                $q1[$k] = ($q1[$k] ?? 0.0) + $slope;
-            }
-        }
-
-        return [$q0, $q1, $jumpV, $jumpM];
     }
 }

@@ -5,30 +5,69 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * An element of a beam between two nodes with EI = 1: deflection and rotation of its left end, then of its right end.
+ * An element of a beam between two nodes: deflection and rotation of its left end, then of its right end; where forces
+ * along the axis are part of the statics, then the displacement along it of its left and of its right end. All times EI
+ * of the beam, so that stiffnesses are over it.
  */
 final class BeamElement
 {
-    /** @return list<list<float>> */
-    public static function stiffness(float $l): array
+    /**
+     * @param  float  $bending  EI of the element over that of the beam
+     * @param  float|null  $along  EA of the element over EI of the beam, 1/mm²; null: nothing acts along the axis
+     * @return list<list<float>>
+     */
+    public static function stiffness(float $l, float $bending = 1.0, ?float $along = null): array
     {
-        $a = 12 / $l ** 3;
-        $b = 6 / $l ** 2;
-        $c = 4 / $l;
-        $d = 2 / $l;
+        $a = $bending * 12 / $l ** 3;
+        $b = $bending * 6 / $l ** 2;
+        $c = $bending * 4 / $l;
+        $d = $bending * 2 / $l;
+        if ($along !== null) {
+            $n = $along / $l;
+
+            return [
+                [$a, $b, -$a, $b, 0.0, 0.0], [$b, $c, -$b, $d, 0.0, 0.0], [-$a, -$b, $a, -$b, 0.0, 0.0], [$b, $d, -$b, $c, 0.0, 0.0],
+                [0.0, 0.0, 0.0, 0.0, $n, -$n], [0.0, 0.0, 0.0, 0.0, -$n, $n],
+            ];
+        }
 
         return [[$a, $b, -$a, $b], [$b, $c, -$b, $d], [-$a, -$b, $a, -$b], [$b, $d, -$b, $c]];
+    }
+
+    /**
+     * Forces on the ends of an element.
+     *
+     * @param  list<list<float>>  $stiffness
+     * @param  list<float>  $u  displacements of its ends
+     * @param  list<float>  $load  as loads(); empty: none
+     * @return list<float>
+     */
+    public static function endForces(array $stiffness, array $u, array $load): array
+    {
+        $forces = [];
+        foreach ($stiffness as $i => $row) {
+            $force = -($load[$i] ?? 0.0);
+            foreach ($row as $j => $k) {
+                $force += $k * $u[$j];
+            }
+            $forces[] = $force;
+        }
+
+        return $forces;
     }
 
     /**
      * Work-equivalent nodal loads of each element: integrals of its four shape functions times the load, exact.
      *
      * @param  list<float>  $nodes
-     * @return array<int, array{float, float, float, float}>
+     * @param  list<float>  $EI  of each element, Nmm²; matters for dislocations and curvatures
+     * @param  list<float>  $EA  of each element, N; empty: nothing acts along the axis
+     * @return array<int, list<float>>
      */
-    public static function loads(array $nodes, LoadSet $set, float $EI = 1.0): array
+    public static function loads(array $nodes, LoadSet $set, array $EI, array $EA = []): array
     {
         $vectors = [];
+        $none = array_fill(0, $EA === [] ? 4 : 6, 0.0);
         $last = count($nodes) - 2;
         $elementAt = function (float $x) use ($nodes, $last): int {
             $e = 0;
@@ -38,11 +77,12 @@ final class BeamElement
 
             return $e;
         };
-        $add = function (int $e, array $shape, float $by) use (&$vectors): void {
-            $vectors[$e] ??= [0.0, 0.0, 0.0, 0.0];
-            for ($i = 0; $i < 4; $i++) {
-                $vectors[$e][$i] += $shape[$i] * $by;
+        $add = function (int $e, array $shape, float $by, int $from = 0) use (&$vectors, $none): void {
+            $vector = $vectors[$e] ?? $none;
+            foreach ($shape as $i => $value) {
+                $vector[$from + $i] += $value * $by;
             }
+            $vectors[$e] = array_values($vector);
         };
         foreach ($set->forces as [$x, $force]) {
             $e = $elementAt($x);
@@ -57,8 +97,8 @@ final class BeamElement
             $e = $elementAt($x);
             $l = $nodes[$e + 1] - $nodes[$e];
             $s = ($x - $nodes[$e]) / $l;
-            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2) / $l], $kink * $EI);
-            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI);
+            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2) / $l], $kink * $EI[$e]);
+            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI[$e]);
         }
         foreach ($set->curvatures as [$a, $b, $curvature]) {
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
@@ -68,11 +108,12 @@ final class BeamElement
                     fn (float $end, float $start): float => $end - $start,
                     self::shapeSlope(min($b, $nodes[$e + 1]) - $nodes[$e], $l), self::shapeSlope(max($a, $nodes[$e]) - $nodes[$e], $l),
                 );
-                $add($e, $slopes, -$curvature * $EI);
+                $add($e, $slopes, -$curvature * $EI[$e]);
             }
         }
-        $gauss = sqrt(0.6);
-        foreach ($set->lines as [$a, $b, $qa, $qb]) {
+        $integrate = function (array $line, \Closure $shape, int $at) use ($nodes, $last, $elementAt, $add): void {
+            [$a, $b, $qa, $qb] = $line;
+            $gauss = sqrt(0.6);
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
                 $from = max($a, $nodes[$e]);
                 $half = (min($b, $nodes[$e + 1]) - $from) / 2;
@@ -80,8 +121,28 @@ final class BeamElement
                 foreach ([[-$gauss, 5 / 9], [0.0, 8 / 9], [$gauss, 5 / 9]] as [$place, $weight]) {
                     $x = $from + $half * (1 + $place);
                     $q = $qa + ($qb - $qa) * ($x - $a) / ($b - $a);
-                    $add($e, self::shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $q * $weight * $half);
+                    $add($e, $shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $q * $weight * $half, $at);
                 }
+            }
+        };
+        foreach ($set->lines as $line) {
+            $integrate($line, self::shape(...), 0);
+        }
+        if ($EA === []) {
+            return $vectors;
+        }
+        $straight = fn (float $t, float $l): array => [1 - $t / $l, $t / $l];
+        foreach ($set->alongForces as [$x, $force]) {
+            $e = $elementAt($x);
+            $add($e, $straight($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $force, 4);
+        }
+        foreach ($set->alongLines as $line) {
+            $integrate($line, $straight, 4);
+        }
+        foreach ($set->strains as [$a, $b, $strain]) {
+            for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
+                $part = (min($b, $nodes[$e + 1]) - max($a, $nodes[$e])) / ($nodes[$e + 1] - $nodes[$e]);
+                $add($e, [-$part, $part], $strain * $EA[$e], 4);
             }
         }
 

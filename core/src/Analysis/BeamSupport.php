@@ -5,34 +5,50 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * How a beam is held at x (mm): against moving down and against turning, each rigidly (INF), by a spring, or not at
- * all (0). Springs in N/mm and Nmm per radian.
+ * How a beam is held at x (mm): normal to its axis and against turning, each rigidly (INF), by a spring, or not at all
+ * (0), and along its axis or not. Springs in N/mm and Nmm per radian.
+ *
+ * A support that slides in a direction oblique to the axis says which: along the axis and normal to it (down positive),
+ * as a unit vector. It holds across that direction.
  */
 final readonly class BeamSupport
 {
-    private function __construct(public float $x, public float $vertical, public float $rotation)
+    /** @param  array{float, float}|null  $slides */
+    private function __construct(public float $x, public float $vertical, public float $rotation, public bool $along, public ?array $slides = null)
     {
     }
 
     public static function pinned(float $x): self
     {
-        return new self($x, INF, 0.0);
+        return new self($x, INF, 0.0, true);
+    }
+
+    /** Free to slide along the axis. */
+    public static function roller(float $x): self
+    {
+        return new self($x, INF, 0.0, false);
+    }
+
+    /** @param  array{float, float}  $direction */
+    public static function sliding(float $x, array $direction): self
+    {
+        return new self($x, INF, 0.0, false, $direction);
     }
 
     public static function fixed(float $x): self
     {
-        return new self($x, INF, INF);
+        return new self($x, INF, INF, true);
     }
 
-    /** Free to move up and down, held against turning: the middle of a symmetrical beam. */
+    /** Free to move normal to the axis, held against turning: the middle of a symmetrical beam. */
     public static function guided(float $x): self
     {
-        return new self($x, 0.0, INF);
+        return new self($x, 0.0, INF, true);
     }
 
     public static function elastic(float $x, float $vertical, float $rotation): self
     {
-        return new self($x, $vertical, $rotation);
+        return new self($x, $vertical, $rotation, false);
     }
 
     public function isFixed(): bool

@@ -7,6 +7,8 @@ namespace Waage\Analysis;
 /** What is drawn along the member. */
 enum Effect: string
 {
+    /** Axial force, compression positive. */
+    case Axial = 'N';
     case Shear = 'V';
     case Moment = 'M';
     case Deflection = 'w';

@@ -285,7 +285,7 @@ final class Envelope
     {
         $responses = $this->beam->responses;
         $degree = match ($this->effect) {
-            Effect::Shear => 3,
+            Effect::Shear, Effect::Axial => 3,
             Effect::Moment => 4,
             Effect::Slope => 5,
             Effect::Deflection, Effect::Sag => 6,

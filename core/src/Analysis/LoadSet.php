@@ -6,9 +6,10 @@ namespace Waage\Analysis;
 
 /**
  * Loads that always act together: forces, clockwise moments, linearly varying line loads, displacements of supports,
- * and dislocations and free curvatures of the beam itself.
+ * dislocations and free curvatures of the beam itself; and what acts along its axis.
  *
- * Lengths in mm from the left end, forces in N (down positive), moments in Nmm (clockwise positive), line loads in N/mm.
+ * Lengths in mm from the left end, forces in N (normal to the axis, down positive), moments in Nmm (clockwise positive),
+ * line loads in N/mm. Along the axis: away from the left end positive.
  */
 final class LoadSet
 {
@@ -30,6 +31,40 @@ final class LoadSet
     public function curvature(float $from, float $to, float $curvature): self
     {
         $this->curvatures[] = [$from, $to, $curvature];
+
+        return $this;
+    }
+
+    /** @var list<array{float, float}> place, force along the axis */
+    public array $alongForces = [];
+
+    /** @var list<array{float, float, float, float}> along the axis: from, to, value at from, value at to */
+    public array $alongLines = [];
+
+    /** @var list<array{float, float, float}> from, to, strain that the beam takes freely, longer positive */
+    public array $strains = [];
+
+    public function alongForce(float $x, float $force): self
+    {
+        if ($force != 0.0) {
+            $this->alongForces[] = [$x, $force];
+        }
+
+        return $this;
+    }
+
+    public function alongLine(float $from, float $to, float $start, float $end): self
+    {
+        if ($to > $from && ($start != 0.0 || $end != 0.0)) {
+            $this->alongLines[] = [$from, $to, $start, $end];
+        }
+
+        return $this;
+    }
+
+    public function strain(float $from, float $to, float $strain): self
+    {
+        $this->strains[] = [$from, $to, $strain];
 
         return $this;
     }
@@ -74,7 +109,7 @@ final class LoadSet
         return $this;
     }
 
-    /** Adds the forces, moments and line loads of another set times a factor. */
+    /** Adds the forces, moments and line loads of another set, along the axis as well, times a factor. */
     public function with(self $other, float $factor): self
     {
         foreach ($other->forces as [$x, $force]) {
@@ -86,20 +121,42 @@ final class LoadSet
         foreach ($other->lines as [$a, $b, $qa, $qb]) {
             $this->line($a, $b, $factor * $qa, $factor * $qb);
         }
+        foreach ($other->alongForces as [$x, $force]) {
+            $this->alongForce($x, $factor * $force);
+        }
+        foreach ($other->alongLines as [$a, $b, $qa, $qb]) {
+            $this->alongLine($a, $b, $factor * $qa, $factor * $qb);
+        }
 
         return $this;
     }
 
     public function isEmpty(): bool
     {
-        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === [] && $this->curvatures === [];
+        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === []
+            && $this->curvatures === [] && $this->alongForces === [] && $this->alongLines === [] && $this->strains === [];
     }
 
-    /** Sum of the loads, N, down positive. */
+    /** Sum of the loads normal to the axis, N, down positive. */
     public function total(): float
     {
-        $sum = array_sum(array_column($this->forces, 1));
-        foreach ($this->lines as [$a, $b, $qa, $qb]) {
+        return self::sum($this->forces, $this->lines);
+    }
+
+    /** Sum of the loads along the axis, N. */
+    public function totalAlong(): float
+    {
+        return self::sum($this->alongForces, $this->alongLines);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $forces
+     * @param  list<array{float, float, float, float}>  $lines
+     */
+    private static function sum(array $forces, array $lines): float
+    {
+        $sum = array_sum(array_column($forces, 1));
+        foreach ($lines as [$a, $b, $qa, $qb]) {
             $sum += ($qa + $qb) / 2 * ($b - $a);
         }
 
@@ -110,13 +167,13 @@ final class LoadSet
     public function size(float $length): float
     {
         $sum = 0.0;
-        foreach ($this->forces as [, $force]) {
+        foreach ([...$this->forces, ...$this->alongForces] as [, $force]) {
             $sum += abs($force);
         }
         foreach ($this->moments as [, $moment]) {
             $sum += abs($moment) / $length;
         }
-        foreach ($this->lines as [$a, $b, $qa, $qb]) {
+        foreach ([...$this->lines, ...$this->alongLines] as [$a, $b, $qa, $qb]) {
             $sum += (abs($qa) + abs($qb)) / 2 * ($b - $a);
         }
 

@@ -10,8 +10,9 @@ use Waage\Member\Arrangement;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
-use Waage\Member\LoadKind;
 use Waage\Member\Member;
+use Waage\Member\RollerHolds;
+use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Units\Kind;
@@ -23,6 +24,8 @@ use Waage\Units\Kind;
 final readonly class LoadedBeam
 {
     public Beam $beam;
+
+    private MemberLoads $loads;
 
     public Responses $responses;
 
@@ -37,13 +40,19 @@ final readonly class LoadedBeam
 
     public function __construct(public Member $member)
     {
-        $this->beam = new Beam($member->length, array_map(self::hold(...), $member->supports), $member->hinges, SteelGrade::E * $member->section->Iy);
+        $E = SteelGrade::E;
+        $this->beam = new Beam(
+            $member->length, array_map($this->hold(...), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A), $member->steps),
+            new Axis($member->angle, $member->isStrainedAlong()),
+        );
+        $this->loads = new MemberLoads($member, $this->beam->axis);
         $names = $this->fieldNames();
         $fields = $this->beam->fields();
         $sets = [];
         $this->selfWeight = $member->selfWeight ? 0 : null;
         if ($member->selfWeight) {
-            $sets[] = (new LoadSet)->line(0.0, $member->length, 1.0, 1.0);
+            $sets[] = $this->loads->selfWeight(0.0, $member->length);
         }
         $cases = [];
         foreach ($member->cases as $case) {
@@ -51,19 +60,16 @@ final readonly class LoadedBeam
             $moving = array_filter($loads, fn (Load $l): bool => $l->axles !== []);
             $loads = array_diff_key($loads, $moving);
             [$parts, $labels] = match (true) {
-                $case->category->isImposed() => [$this->split($loads, $fields), $names],
-                $case->category === Category::Settlement => $this->displacements($loads),
-                default => [[$this->together($loads)], []],
+                $case->category->isImposed() => [$this->loads->split($loads, $fields), $names],
+                $case->category === Category::Settlement => $this->loads->displacements($loads),
+                default => [[$this->loads->together($loads)], []],
             };
             $options = $case->category->isImposed()
                 ? $this->arranged($parts, $names)
                 : [array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))];
             foreach ($moving as $load) {
                 foreach (Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
-                    $set = new LoadSet;
-                    foreach ($axles as [$x, $force]) {
-                        $set->force($x, $force);
-                    }
+                    $set = $this->loads->forces($axles);
                     $options[] = [[$set, 'at x = '.$member->basis->units->format($axles[0][0], Kind::Length)]];
                 }
             }
@@ -90,7 +96,7 @@ final readonly class LoadedBeam
         $this->sets = $sets;
         $responses = $this->beam->solve($sets);
         $this->responses = $this->supportsMove()
-            ? new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($this->beam, $responses))
+            ? new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($this->beam, $responses), $responses->N)
             : $responses;
     }
 
@@ -99,19 +105,32 @@ final readonly class LoadedBeam
     {
         $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
 
-        return $this->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->beam->fields());
+        return $this->loads->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->beam->fields());
+    }
+
+    /** @return list<LoadSet> self-weight of 1 N/mm on each span and overhang */
+    public function selfWeightBySpan(): array
+    {
+        return array_map(fn (array $f): LoadSet => $this->loads->selfWeight(...$f), $this->beam->fields());
     }
 
     /** Can a support move, on a spring, in a guide or with the ground? */
     public function supportsMove(): bool
     {
-        return array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->vertical < INF) !== [] || $this->areSupportsMoved();
+        return array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->vertical < INF || $s->slides !== null) !== [] || $this->areSupportsMoved();
     }
 
     /** Do the forces depend on the stiffness of the section? */
     public function dependsOnStiffness(): bool
     {
-        return $this->beam->isOnSprings() || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
+        return $this->beam->isOnSprings() || $this->beam->steps !== [] || $this->isHeldTwiceAlong()
+            || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
+    }
+
+    /** Does the stiffness along the axis decide about forces? */
+    private function isHeldTwiceAlong(): bool
+    {
+        return $this->beam->axis->isStrained && count(array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->along || $s->slides !== null)) > 1;
     }
 
     private function areSupportsMoved(): bool
@@ -119,10 +138,18 @@ final readonly class LoadedBeam
         return array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== []) !== [];
     }
 
-    private static function hold(Support $s): BeamSupport
+    private function hold(Support $s): BeamSupport
     {
+        [$cos, $sin] = [cos($this->member->angle), sin($this->member->angle)];
+
         return match ($s->kind) {
             SupportKind::Pinned => BeamSupport::pinned($s->x),
+            // In a level member plumb and normal are the same.
+            SupportKind::Roller => match (true) {
+                $s->holds === RollerHolds::Vertical && $sin != 0.0 => BeamSupport::sliding($s->x, [$cos, $sin]),
+                $s->holds === RollerHolds::Horizontal => BeamSupport::sliding($s->x, [$sin, -$cos]),
+                default => BeamSupport::roller($s->x),
+            },
             SupportKind::Fixed => BeamSupport::fixed($s->x),
             SupportKind::Guided => BeamSupport::guided($s->x),
             SupportKind::Elastic => BeamSupport::elastic($s->x, $s->vertical, $s->rotation),
@@ -351,84 +378,5 @@ final readonly class LoadedBeam
         }
 
         return [$options[0], ...array_values(array_filter(array_slice($options, 1), fn (array $o): bool => ! $o[0][0]->isEmpty()))];
-    }
-
-    /**
-     * Each movement of a support for itself: any of them may come about.
-     *
-     * @param  array<int, Load>  $loads
-     * @return array{list<LoadSet>, list<string>} with the names of the supports
-     */
-    private function displacements(array $loads): array
-    {
-        $sets = $labels = [];
-        foreach ($loads as $load) {
-            $support = (int) array_search($load->from, $this->beam->supports, true);
-            $settles = $load->kind === LoadKind::Settlement;
-            $sets[] = (new LoadSet)->displacement($support, $settles ? $load->start() : 0.0, $settles ? 0.0 : $load->start());
-            $labels[] = 'support '.($support + 1);
-        }
-
-        return [$sets, $labels];
-    }
-
-    /**
-     * @param  array<int, Load>  $loads
-     */
-    private function together(array $loads): LoadSet
-    {
-        $set = new LoadSet;
-        foreach ($loads as $load) {
-            $this->put($set, $load, 0.0, INF);
-        }
-
-        return $set;
-    }
-
-    /**
-     * @param  array<int, Load>  $loads
-     * @param  list<array{float, float}>  $fields
-     * @return list<LoadSet> one for each field
-     */
-    private function split(array $loads, array $fields): array
-    {
-        $sets = [];
-        $last = count($fields) - 1;
-        foreach ($fields as $i => [$from, $to]) {
-            $set = new LoadSet;
-            foreach ($loads as $load) {
-                $this->put($set, $load, $from, $i === $last ? INF : $to);
-            }
-            $sets[] = $set;
-        }
-
-        return $sets;
-    }
-
-    /** The part of a load that lies in [from, to); a force on a support goes with the span on its right. */
-    private function put(LoadSet $set, Load $load, float $from, float $to): void
-    {
-        if ($load->kind === LoadKind::Temperature) {
-            // Warmer below: the bottom grows longer and the beam sags.
-            $set->curvature($load->from, $load->to, SteelGrade::THERMAL_EXPANSION * $load->start() / $this->member->section->h);
-
-            return;
-        }
-        $inside = $load->from >= $from && $load->from < $to;
-        if ($load->kind === LoadKind::Point) {
-            $inside && $set->force($load->from, $load->start());
-        } elseif ($load->kind === LoadKind::Moment) {
-            $inside && $set->moment($load->from, $load->start());
-        } else {
-            foreach ($load->profile as $i => [$end, $last]) {
-                if ($i > 0) {
-                    [$start, $first] = $load->profile[$i - 1];
-                    $a = max($from, $start);
-                    $b = min($to, $end);
-                    $slope = ($last - $first) / ($end - $start);
-                    $set->line($a, $b, $first + $slope * ($a - $start), $first + $slope * ($b - $start));
-                }
-            }
-        }
     }
 }

@@ -8,7 +8,8 @@ namespace Waage\Analysis;
  * The exact answer of a beam to several load sets, on common segments.
  *
  * Segment k runs from breaks[k] to breaks[k+1]; polynomials are in t = x − breaks[k]. Moments in Nmm, deflections
- * times EI in Nmm³, reactions in N (up positive) and Nmm (clockwise on the beam positive).
+ * times EI in Nmm³, reactions in N (up positive), Nmm (clockwise on the beam positive) and N (to the right positive),
+ * axial forces in N (compression positive).
  */
 final readonly class Responses
 {
@@ -17,8 +18,9 @@ final readonly class Responses
      * @param  list<list<list<float>>>  $M  set, segment, coefficients (4)
      * @param  list<list<list<float>>>  $W  set, segment, coefficients (6)
      * @param  list<float>  $supports
-     * @param  list<list<array{float, float}>>  $reactions  set, support, force and moment
+     * @param  list<list<array{float, float, float}>>  $reactions  set, support, force up, moment and force to the right
      * @param  list<list<list<float>>>  $sag  as W, but from the line between the supports; empty: they do not move
+     * @param  list<list<list<float>>>  $N  set, segment, coefficients (3); empty: nothing acts along the axis
      */
     public function __construct(
         public array $breaks,
@@ -27,6 +29,7 @@ final readonly class Responses
         public array $supports,
         public array $reactions,
         public array $sag = [],
+        public array $N = [],
     ) {
     }
 
@@ -50,6 +53,9 @@ final readonly class Responses
         if ($effect === Effect::Slope) {
             return Polynomial::derivative($this->W[$set][$segment]);
         }
+        if ($effect === Effect::Axial) {
+            return $this->N[$set][$segment] ?? [0.0, 0.0, 0.0];
+        }
         $m = $this->M[$set][$segment];
 
         return $effect === Effect::Moment ? $m : [$m[1], 2 * $m[2], 3 * $m[3]];
@@ -64,15 +70,10 @@ final readonly class Responses
     public function combined(Effect $effect, array $factors, int $segment): array
     {
         if ($effect === Effect::Deflection || $effect === Effect::Sag) {
-            $deflections = $this->deflections($effect);
-            $sum = [0.0, 0.0, 0.0, 0.0, 0.0, 0.0];
-            foreach ($factors as $set => $factor) {
-                foreach ($deflections[$set][$segment] as $i => $c) {
-                    $sum[$i] += $factor * $c;
-                }
-            }
-
-            return $sum;
+            return self::sum($this->deflections($effect), [0.0, 0.0, 0.0, 0.0, 0.0, 0.0], $factors, $segment);
+        }
+        if ($effect === Effect::Axial) {
+            return $this->N === [] ? [0.0, 0.0, 0.0] : self::sum($this->N, [0.0, 0.0, 0.0], $factors, $segment);
         }
         if ($effect === Effect::Slope) {
             return Polynomial::derivative($this->combined(Effect::Deflection, $factors, $segment));
@@ -90,23 +91,33 @@ final readonly class Responses
     }
 
     /**
+     * @param  list<list<list<float>>>  $of  set, segment, coefficients
+     * @param  list<float>  $sum
+     * @param  array<int, float>  $factors
+     * @return list<float>
+     */
+    private static function sum(array $of, array $sum, array $factors, int $segment): array
+    {
+        foreach ($factors as $set => $factor) {
+            foreach ($of[$set][$segment] as $i => $c) {
+                $sum[$i] += $factor * $c;
+            }
+        }
+
+        return array_values($sum);
+    }
+
+    /**
      * The effect of each set at t on a segment.
      *
      * @return list<float>
      */
     public function valuesAt(Effect $effect, int $segment, float $t): array
     {
+        if ($effect !== Effect::Moment && $effect !== Effect::Shear) {
+            return array_map(fn (int $set): float => Polynomial::value($this->polynomial($effect, $set, $segment), $t), array_keys($this->M));
+        }
         $values = [];
-        if ($effect === Effect::Deflection || $effect === Effect::Sag) {
-            foreach ($this->deflections($effect) as $set) {
-                $values[] = Polynomial::value($set[$segment], $t);
-            }
-
-            return $values;
-        }
-        if ($effect === Effect::Slope) {
-            return array_map(fn (array $set): float => Polynomial::value(Polynomial::derivative($set[$segment]), $t), $this->W);
-        }
         foreach ($this->M as $set) {
             [$a, $b, $c, $d] = $set[$segment];
             $values[] = $effect === Effect::Moment ? $a + $t * ($b + $t * ($c + $t * $d)) : $b + $t * (2 * $c + $t * 3 * $d);

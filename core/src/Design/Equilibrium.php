@@ -39,7 +39,7 @@ final readonly class Equilibrium
     {
         $this->combinations = array_values(array_filter($combinations, fn (Combination $c): bool => ! in_array($c->purpose, [Purpose::Fire, Purpose::Frequent, Purpose::QuasiPermanent], true)));
         $this->permanent = $this->reactions($beam->permanentBySpan());
-        $this->own = $beam->selfWeight === null ? [] : $this->reactions(array_map(fn (array $f): LoadSet => (new LoadSet)->line($f[0], $f[1], 1.0, 1.0), $beam->beam->fields()));
+        $this->own = $beam->selfWeight === null ? [] : $this->reactions($beam->selfWeightBySpan());
     }
 
     /**

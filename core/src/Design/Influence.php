@@ -54,6 +54,9 @@ final readonly class Influence
         if (! is_int($support) || ! isset($member->supports[$support])) {
             $f->fail('influence.support', 'There is no such support.');
         }
+        if ($member->isStrainedAlong()) {
+            $f->fail('influence.effect', 'Influence lines are of level members that nothing strains along their axis.');
+        }
         $load = $f->positive($ask, 'load', 'influence.load', Kind::LineLoad, 'The uniform load');
         $axles = [];
         $behind = 0.0;

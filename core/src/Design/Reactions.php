@@ -10,7 +10,7 @@ use Waage\Loading\Purpose;
 /**
  * Reactions: unfactored by load case with every span loaded, and the greatest and smallest of each combination.
  *
- * Forces in N, up positive; moments of fixed supports in Nmm, clockwise on the beam positive.
+ * Forces in N, up and to the right positive, the latter where the member is strained along its axis; moments of fixed supports in Nmm, clockwise on the beam positive.
  */
 final readonly class Reactions
 {
@@ -46,20 +46,22 @@ final readonly class Reactions
     private function row(string $id, string $name, string $category, array $sets, float $factor): array
     {
         $beam = $this->design->beam;
-        $forces = $moments = array_fill(0, count($beam->beam->supports), 0.0);
+        $forces = $moments = $horizontal = array_fill(0, count($beam->beam->supports), 0.0);
+        $axis = $beam->beam->axis;
         $load = $loadMoment = $reactionMoment = 0.0;
         foreach ($sets as $set) {
-            $load += $factor * $beam->sets[$set]->total();
+            $load -= $factor * $axis->up(-$beam->sets[$set]->total(), $beam->sets[$set]->totalAlong());
             $loadMoment += $factor * $beam->sets[$set]->momentAboutLeftEnd();
-            foreach ($beam->responses->reactions[$set] as $i => [$force, $moment]) {
+            foreach ($beam->responses->reactions[$set] as $i => [$force, $moment, $right]) {
                 $forces[$i] += $factor * $force;
                 $moments[$i] += $factor * $moment;
-                $reactionMoment += $factor * ($force * $beam->beam->supports[$i] - $moment);
+                $horizontal[$i] += $factor * $right;
+                $reactionMoment += $factor * ($axis->normal($force, $right) * $beam->beam->supports[$i] - $moment);
             }
         }
 
         return [
-            'id' => $id, 'name' => $name, 'category' => $category, 'forces' => $forces, 'moments' => $moments,
+            'id' => $id, 'name' => $name, 'category' => $category, 'forces' => $forces, 'moments' => $moments, 'horizontal' => $axis->isStrained ? $horizontal : [],
             'load' => $load, 'reaction' => array_sum($forces), 'loadMoment' => $loadMoment, 'reactionMoment' => $reactionMoment,
         ];
     }
@@ -69,11 +71,12 @@ final readonly class Reactions
     {
         $forces = $this->shares(0);
         $moments = $this->shares(1);
+        $horizontal = $this->design->beam->beam->axis->isStrained ? $this->shares(2) : null;
 
         // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports that bear only.
         $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium));
 
-        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments)], $others);
+        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments), 'horizontal' => $horizontal === null ? [] : $this->range($c, $horizontal)], $others);
     }
 
     /**

@@ -16,6 +16,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\Restraint;
+use Waage\Member\SectionStep;
 use Waage\Member\Support;
 
 /**
@@ -37,6 +38,7 @@ final readonly class Result
     {
         $verdict = $this->design->verdict();
         $strength = $this->curves($this->design->ultimate(), $this->design->characteristic());
+        $secondOrder = (new SecondOrderCheck($this->design))->toArray();
         $shown = match ($this->show->kind) {
             'combination' => $this->combinationCurves(),
             'case' => $this->caseCurves(),
@@ -53,10 +55,11 @@ final readonly class Result
             'shown' => $shown,
             'extremes' => $this->extremes(),
             'reactions' => (new Reactions($this->design))->toArray(),
+            'secondOrder' => $secondOrder,
             'selfCheck' => (new SelfCheck($this->design))->toArray(),
             'zeros' => $this->zeros($shown ?? $strength),
             'weighings' => array_map($this->weighing(...), $this->design->weighings),
-            'messages' => $this->messages(),
+            'messages' => $this->messages($secondOrder),
         ];
     }
 
@@ -73,10 +76,12 @@ final readonly class Result
 
         return [
             'length' => $member->length,
-            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly], $member->supports),
+            'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly, 'holds' => $s->holds->value], $member->supports),
+            'angle' => $member->angle,
+            'stretches' => array_map(fn (SectionStep $s): array => ['from' => $s->from, 'to' => $s->to, 'section' => $s->section->name, 'h' => $s->section->h], $member->stretches()),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];
@@ -116,6 +121,7 @@ final readonly class Result
         $checks = $this->design->checks;
 
         return [
+            ...$checks->axial === null ? [] : ['N' => $this->pair($checks->axial, $forForces, 1.0)],
             'V' => $this->pair($checks->shear, $forForces, 1.0),
             'M' => $this->pair($checks->moment, $forForces, 1.0),
             'w' => $this->pair($checks->deflection, $forDeflection, 1 / $this->stiffness()),
@@ -140,7 +146,7 @@ final readonly class Result
         }
         $responses = $this->design->beam->responses;
         $curves = [];
-        foreach ([Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {
+        foreach ([...$this->design->checks->axial === null ? [] : [Effect::Axial], Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {
             $scale = $effect === Effect::Deflection ? 1 / $this->stiffness() : 1.0;
             $curve = [];
             for ($k = 0; $k < $responses->segments(); $k++) {
@@ -204,7 +210,7 @@ final readonly class Result
         $checks = $this->design->checks;
         $weight = $this->design->member->section->weight();
         $rows = [];
-        foreach ([[$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()], [new Envelope($this->design->beam, Effect::Slope), $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
+        foreach ([...$checks->axial === null ? [] : [[$checks->axial, $this->design->ultimate(), 1.0]], [$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()], [new Envelope($this->design->beam, Effect::Slope), $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
             foreach ([1, -1] as $sign) {
                 $e = $envelope->extreme($combinations, $sign, $weight);
                 if ($e === null || $sign * $e->value <= 1e-6) {
@@ -265,10 +271,18 @@ final readonly class Result
         ];
     }
 
-    /** @return list<string> */
-    private function messages(): array
+    /**
+     * @param  array{factor: float|null, enough: bool, rows: list<array<string, mixed>>}|null  $secondOrder
+     * @return list<string>
+     */
+    private function messages(?array $secondOrder): array
     {
         $messages = [];
+        if ($secondOrder !== null && ! $secondOrder['enough']) {
+            $messages[] = $secondOrder['factor'] <= 1.0
+                ? 'The member buckles in its plane under the axial force.'
+                : 'Loads '.number_format($secondOrder['factor'], 1).' times as great buckle the member in its plane. Below '.SecondOrderCheck::ENOUGH.' its forces of first order are no longer good enough (EN 1993-1-1, 5.2.1(3)).';
+        }
         if ($this->design->combinations === []) {
             $messages[] = 'No load acts on the member yet, so nothing is weighed.';
         }

@@ -9,7 +9,8 @@ namespace Waage\Member;
  *
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
  * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
- * temperature in K, warmer below positive. A load from an area also keeps its
+ * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the
+ * sense of a load normal to it) a point load meets the member, mm. A load from an area also keeps its
  * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
@@ -36,9 +37,17 @@ final readonly class Load
         public array $widths = [],
         public array $axles = [],
         public ?AreaReduction $reduction = null,
+        public LoadDirection $direction = LoadDirection::Vertical,
+        public float $eccentricity = 0.0,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];
+    }
+
+    /** Does it strain a level member along its axis? */
+    public function actsAlong(): bool
+    {
+        return $this->kind === LoadKind::Warming || $this->direction === LoadDirection::Along;
     }
 
     public function start(): float

@@ -13,20 +13,37 @@ enum LoadKind: string
     case Moment = 'moment';
     case Settlement = 'settlement';
     case Rotation = 'rotation';
+    /** A difference of temperature between bottom and top. */
     case Temperature = 'temperature';
+
+    /** A change of temperature of the whole section. */
+    case Warming = 'warming';
+
     case Train = 'train';
     case Concentrated = 'concentrated';
 
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Train, self::Concentrated], true);
+        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Warming, self::Train, self::Concentrated], true);
     }
 
     /** Does it act at the worst place, in place of the other loads of its case? */
     public function isMoving(): bool
     {
         return $this === self::Train || $this === self::Concentrated;
+    }
+
+    /** Does it come from the temperature of the member? */
+    public function isThermal(): bool
+    {
+        return $this === self::Temperature || $this === self::Warming;
+    }
+
+    /** Can it act in another direction than plumb? */
+    public function hasDirection(): bool
+    {
+        return in_array($this, [self::Line, self::Area, self::Slab, self::Point], true);
     }
 
     /** Is it a movement of a support? */

@@ -20,7 +20,11 @@ final class LoadReader
 
     private const STEEPEST = 1.22;
 
+    /** rad; steeper members have no length on plan. */
+    private const UPRIGHT = 1.57;
+
     /**
+     * @param  float  $angle  of the member, rad
      * @param  list<LoadCase>  $cases
      * @param  list<Support>  $supports
      * @param  list<float>  $hinges
@@ -28,6 +32,7 @@ final class LoadReader
     public function __construct(
         private readonly Fields $f,
         private readonly float $length,
+        private readonly float $angle,
         private readonly array $cases,
         private readonly array $supports,
         private readonly array $hinges,
@@ -57,10 +62,10 @@ final class LoadReader
                     ? 'A movement of a support belongs to a load case of the category “Settlement”.'
                     : 'A load case of the category “Settlement” takes movements of supports only.');
             }
-            if ($case !== null && ($kind === LoadKind::Temperature) !== ($case->category === Category::Temperature)) {
-                $this->f->fail("{$path}.case", $kind === LoadKind::Temperature
-                    ? 'A difference of temperature belongs to a load case of the category “Temperature”.'
-                    : 'A load case of the category “Temperature” takes differences of temperature only.');
+            if ($case !== null && $kind->isThermal() !== ($case->category === Category::Temperature)) {
+                $this->f->fail("{$path}.case", $kind->isThermal()
+                    ? 'A temperature belongs to a load case of the category “Temperature”.'
+                    : 'A load case of the category “Temperature” takes temperatures only.');
             }
             if ($case !== null && $kind->isMoving() && ! $case->category->isImposed() && $case->category !== Category::Accidental) {
                 $this->f->fail("{$path}.case", 'A load that moves belongs to a load case of imposed load.');
@@ -162,7 +167,7 @@ final class LoadReader
             [$from, $to] = $this->extent($row, $path);
             $axles = $kind === LoadKind::Train ? $this->axles($row, $path) : [[0.0, $f->positive($row, 'value', "{$path}.value", Kind::Force, 'The force')]];
             $profile = [[$from, 0.0], [$to, 0.0]];
-        } elseif ($kind === LoadKind::Temperature) {
+        } elseif ($kind->isThermal()) {
             [$from, $to] = $this->extent($row, $path);
             $difference = $value('value', Kind::Temperature);
             $profile = [[$from, $difference], [$to, $difference]];
@@ -180,6 +185,7 @@ final class LoadReader
             $profile = $widths === [] ? [[0.0, 0.0]] : array_map(fn (array $w): array => [$w[0], $pressure * $w[1]], $widths);
         }
 
+        $direction = $this->direction($row, $path, $kind);
         $reduction = $category === null ? null : $this->reduction($row, $path, $kind, $category);
         if ($reduction !== null) {
             $profile = array_map(fn (array $p): array => [$p[0], $reduction->factor * $p[1]], $profile);
@@ -187,8 +193,37 @@ final class LoadReader
 
         return new Load(
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction,
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction, $this->eccentricity($row, $path, $kind, $direction),
         );
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function direction(array $row, string $path, LoadKind $kind): LoadDirection
+    {
+        /** @var LoadDirection $direction */
+        $direction = $this->f->choice($row, 'direction', "{$path}.direction", LoadDirection::Vertical);
+        if (! $kind->hasDirection()) {
+            return LoadDirection::Vertical;
+        }
+        if ($direction === LoadDirection::Plan && abs($this->angle) > self::UPRIGHT) {
+            $this->f->fail("{$path}.direction", 'An upright member has no length on plan. Give the load along the member, or normal to it.');
+        }
+
+        return $direction;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function eccentricity(array $row, string $path, LoadKind $kind, LoadDirection $direction): float
+    {
+        if (($row['eccentricity'] ?? '') === '' || $kind !== LoadKind::Point) {
+            return 0.0;
+        }
+        $e = $this->f->quantity($row, 'eccentricity', "{$path}.eccentricity", Kind::Size);
+        if ($e != 0.0 && ! ($direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0))) {
+            $this->f->fail("{$path}.eccentricity", 'This force has no part along the member that could act beside its axis.');
+        }
+
+        return $e;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Waage\Member;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\ISection;
 
-/** What the engineer has said about one beam, in N and mm. Immutable. */
+/** What the engineer has said about one member, in N and mm. Immutable. */
 final readonly class Member
 {
     /**
@@ -19,6 +19,8 @@ final readonly class Member
      * @param  list<string>  $leftOut  keys of combinations of the rules that do not count
      * @param  list<string>  $families  families the shortlist looks at
      * @param  bool  $collapse  does the sheet show plastic collapse
+     * @param  float  $angle  how its axis rises from the start, rad; 0 level, π/2 upright
+     * @param  list<SectionStep>  $steps  lengths with another section, from left to right
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
     public function __construct(
@@ -43,7 +45,35 @@ final readonly class Member
         public bool $collapse = false,
         public Arrangement $arrangement = Arrangement::Worst,
         public array $influence = [],
+        public float $angle = 0.0,
+        public array $steps = [],
     ) {
+    }
+
+    /** Are forces along its axis part of its statics? */
+    public function isStrainedAlong(): bool
+    {
+        return $this->angle !== 0.0 || array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [];
+    }
+
+    /**
+     * The lengths of one section.
+     *
+     * @return non-empty-list<SectionStep> from end to end
+     */
+    public function stretches(): array
+    {
+        $stretches = [];
+        $x = 0.0;
+        foreach ($this->steps as $step) {
+            if ($step->from > $x) {
+                $stretches[] = new SectionStep($x, $step->from, $this->section);
+            }
+            $stretches[] = $step;
+            $x = $step->to;
+        }
+
+        return $x < $this->length || $stretches === [] ? [...$stretches, new SectionStep($x, $this->length, $this->section)] : $stretches;
     }
 
     /** The same member with another section. */
@@ -53,6 +83,7 @@ final readonly class Member
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
             $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement, $this->influence,
+            $this->angle, $this->steps,
         );
     }
 

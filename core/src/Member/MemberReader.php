@@ -14,9 +14,7 @@ final class MemberReader
     public const FORMAT = 'waage-member';
 
     /** Written; older versions are read as well. */
-    public const VERSION = 3;
-
-    public const MOST_SUPPORTS = 60;
+    public const VERSION = 4;
 
     public const MOST_CASES = 30;
 
@@ -25,9 +23,6 @@ final class MemberReader
     public const MOST_RESTRAINTS = 500;
 
     public const MOST_INFLUENCES = 30;
-
-    /** mm; a longer member is a typing error. */
-    private const LONGEST = 500_000.0;
 
     private readonly Fields $f;
 
@@ -46,14 +41,13 @@ final class MemberReader
         $basisIn = $in['basis'] ?? [];
         $basis = is_array($basisIn) ? BasisReader::readInto($f, $basisIn) : BasisReader::readInto($f, []);
 
-        $length = round($f->positive($in, 'length', 'length', Kind::Length, 'The length of the member'), 6);
-        if ($length > self::LONGEST) {
-            $f->fail('length', 'A member can be at most 500 m long.');
-        }
-        $supports = $this->supports($length);
-        $hinges = $this->hinges($length, $supports);
+        $geometry = new GeometryReader($f, $in);
+        $length = $geometry->length;
+        $angle = $geometry->angle();
+        $supports = $geometry->supports($angle);
+        $hinges = $geometry->hinges($supports);
         $cases = $this->cases();
-        $loads = (new LoadReader($f, $length, $cases, $supports, $hinges, $basis))->read($in);
+        $loads = (new LoadReader($f, $length, $angle, $cases, $supports, $hinges, $basis))->read($in);
 
         $combinations = new CombinationReader($f, $cases);
         $own = $combinations->own($in);
@@ -64,6 +58,7 @@ final class MemberReader
         if ($section === null) {
             $f->fail('section', $sectionName === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($sectionName, 0, 40).'” in the catalogue.');
         }
+        $steps = $geometry->steps();
         $grade = $f->choice($in, 'grade', 'grade', SteelGrade::S355);
         $restraint = is_array($in['restraint'] ?? null) ? $in['restraint'] : [];
         $top = $this->restraint($restraint, 'top', $length, $supports);
@@ -84,7 +79,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps);
     }
 
     /**
@@ -100,95 +95,6 @@ final class MemberReader
         if (! in_array($document['version'] ?? null, range(1, self::VERSION), true)) {
             throw new InvalidMember([new FieldError('version', 'This file has another version of the member format; versions 1 to '.self::VERSION.' can be read.')]);
         }
-    }
-
-    /** @return list<Support> */
-    private function supports(float $length): array
-    {
-        $rows = $this->f->rows($this->in, 'supports', self::MOST_SUPPORTS, 'supports');
-        $supports = [];
-        foreach ($rows as $i => $row) {
-            $x = $this->f->place($row, 'x', "supports.{$i}.x", $length, 'The support');
-            $kind = $this->f->choice($row, 'kind', "supports.{$i}.kind", SupportKind::Pinned);
-            [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
-            $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
-            foreach ($supports as $j => $other) {
-                if (! $this->f->hasErrors() && abs($other->x - $x) < 1.0) {
-                    $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
-                }
-            }
-            $bearsOnly = $this->f->flag($row, 'bearsOnly', "supports.{$i}.bearsOnly", false);
-            if ($bearsOnly && in_array($kind, [SupportKind::Fixed, SupportKind::Guided], true)) {
-                $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
-            }
-            $capacity = $kind === SupportKind::Pinned || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity);
-        }
-        usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
-        if ($supports === [] && ! $this->f->hasErrors()) {
-            $this->f->fail('supports', 'The beam has no support: it can move down as a whole.');
-        }
-
-        return $supports;
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $row
-     * @return array{float, float} N/mm, INF where nothing is given; Nmm/rad, 0 where nothing is given
-     */
-    private function springs(array $row, string $path): array
-    {
-        $given = fn (string $key): bool => ($row[$key] ?? '') !== '';
-        if (! $given('vertical') && ! $given('rotation')) {
-            $this->f->fail("{$path}.vertical", 'Give a stiffness against moving, against turning, or both.');
-        }
-
-        return [
-            $given('vertical') ? $this->f->positive($row, 'vertical', "{$path}.vertical", Kind::Spring, 'The stiffness') : INF,
-            $given('rotation') ? $this->f->positive($row, 'rotation', "{$path}.rotation", Kind::RotationSpring, 'The stiffness') : 0.0,
-        ];
-    }
-
-    /**
-     * @param  list<Support>  $supports
-     * @return list<float>
-     */
-    private function hinges(float $length, array $supports): array
-    {
-        $given = $this->in['hinges'] ?? [];
-        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_SUPPORTS) {
-            $this->f->fail('hinges', 'This must be a list of at most '.self::MOST_SUPPORTS.' places.');
-
-            return [];
-        }
-        $hinges = [];
-        foreach ($given as $i => $text) {
-            $path = "hinges.{$i}";
-            $x = $this->f->place([$text], '0', $path, $length, 'The hinge');
-            if ($this->f->hasErrors()) {
-                continue;
-            }
-            foreach ($supports as $support) {
-                if (abs($support->x - $x) < 1.0) {
-                    $x = $support->x;
-                    if ($support->holdsTurning()) {
-                        $this->f->fail($path, 'The support here holds the beam against turning, and a hinge would do so on one side of it only. Put the hinge a little to that side.');
-                    }
-                }
-            }
-            if ($x < 1.0 || $x > $length - 1.0) {
-                $this->f->fail($path, 'A hinge joins two parts of the beam; at its end there is one only.');
-            }
-            foreach ($hinges as $j => $other) {
-                if (abs($other - $x) < 1.0) {
-                    $this->f->fail($path, 'This hinge lies on top of hinge '.($j + 1).'.');
-                }
-            }
-            $hinges[] = $x;
-        }
-        sort($hinges);
-
-        return $hinges;
     }
 
     /** @return list<LoadCase> */

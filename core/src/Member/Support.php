@@ -7,7 +7,7 @@ namespace Waage\Member;
 /**
  * A support at x (mm from the left end) with its bearing length in mm.
  *
- * Pinned: held against moving up and down. Fixed: against turning as well. Guided: against turning only. Elastic: by
+ * Pinned: held against moving, along the axis as well. Roller: in one direction only. Fixed: against turning as well. Guided: against turning only. Elastic: by
  * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn). A support that bears only does
  * not hold the member down. `momentCapacity`: the moment that a support which holds against turning can take, Nmm.
  */
@@ -21,6 +21,7 @@ final readonly class Support
         public float $rotation = 0.0,
         public bool $bearsOnly = false,
         public float $momentCapacity = INF,
+        public RollerHolds $holds = RollerHolds::Normal,
     ) {
     }
 

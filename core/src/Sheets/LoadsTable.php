@@ -7,6 +7,7 @@ namespace Waage\Sheets;
 use Waage\Design\PrintedLine;
 use Waage\Design\Reductions;
 use Waage\Member\Load;
+use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Units\Kind;
@@ -59,12 +60,21 @@ final readonly class LoadsTable
             LoadKind::Moment => $this->format($l->start(), Kind::Moment),
             LoadKind::Settlement => 'settles '.$this->format($l->start(), Kind::Deflection),
             LoadKind::Temperature => 'bottom warmer by '.$this->format($l->start(), Kind::Temperature),
+            LoadKind::Warming => 'warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
             LoadKind::Area, LoadKind::Slab => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
             LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
             LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).', driving either way',
             LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };
+
+        $text .= match ($l->direction) {
+            LoadDirection::Vertical => $this->member->angle === 0.0 || ! $l->kind->hasDirection() ? '' : ', plumb',
+            LoadDirection::Plan => ', plumb, on plan',
+            LoadDirection::Normal => ', normal to the member',
+            LoadDirection::Along => ', along the member',
+        };
+        $text .= $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
 
         return $l->reduction === null ? $text : $text.', with α_A = '.number_format($l->reduction->factor, 3, '.', '');
     }

@@ -21,6 +21,8 @@ use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
+use Waage\Member\RollerHolds;
+use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Units\Kind;
@@ -76,6 +78,7 @@ final readonly class SheetBuilder
                 ...$this->full ? $this->combinations() : [],
                 ...$this->forces(),
                 ...$this->reactions(),
+                ...SecondOrderBlocks::of($this->result['secondOrder'], $member->basis->units),
                 ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
                 ...$this->influenceLines(),
@@ -154,10 +157,24 @@ final readonly class SheetBuilder
                 },
             ]]),
             Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
+            ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
+            ...$m->steps === [] ? [] : [Block::table(['Section', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
+                $s->section->name, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
+                $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),
+            ], $m->stretches()))],
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...(new LoadsTable($m))->toBlocks(),
             Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
         ];
+    }
+
+    private function slopeText(): string
+    {
+        $m = $this->design->member;
+
+        return abs($m->angle) > M_PI_2 - 1e-9
+            ? 'The member stands upright; lengths run along it from its foot.'
+            : 'The member rises to the right by '.$this->format($m->angle, Kind::Angle).': '.$this->format($m->length * cos($m->angle), Kind::Length).' on plan, '.$this->format($m->length * sin($m->angle), Kind::Length).' in height. Lengths run along it.';
     }
 
     private function supportText(Support $s): string
@@ -165,6 +182,7 @@ final readonly class SheetBuilder
         $springs = [
             ...$s->vertical < INF ? [$this->format($s->vertical, Kind::Spring)] : [],
             ...$s->rotation > 0.0 ? ['turning '.$this->format($s->rotation, Kind::RotationSpring)] : [],
+            ...$s->kind === SupportKind::Roller && $this->design->member->angle !== 0.0 ? [$s->holds === RollerHolds::Normal ? 'holds normal to the member' : "holds {$s->holds->value}ly"] : [],
             ...$s->bearsOnly ? ['bears only'] : [],
             ...$s->momentCapacity < INF ? ['up to '.$this->format($s->momentCapacity, Kind::Moment)] : [],
         ];
@@ -214,13 +232,14 @@ final readonly class SheetBuilder
     {
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
-        $names = ['V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation]];
+        $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation]];
         $rows = array_map(fn (array $e): array => [
             $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
         ], $extremes);
 
         return [
             Block::heading('Forces and deflection'),
+            ...$this->design->checks->axial === null ? [] : [Block::figure('N', 'Axial force, envelope of the strength combinations, compression positive')],
             Block::figure('V', 'Shear force, envelope of the strength combinations'),
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive'),
@@ -233,7 +252,7 @@ final readonly class SheetBuilder
     private function reactions(): array
     {
         $reactions = new Reactions($this->design);
-        /** @var list<array{name: string, forces: list<float>, moments: list<float>, load: float, reaction: float}> $cases */
+        /** @var list<array{name: string, forces: list<float>, moments: list<float>, horizontal: list<float>, load: float, reaction: float}> $cases */
         $cases = $reactions->toArray()['cases'];
         $m = $this->design->member;
         $columns = ['Load case'];
@@ -259,6 +278,10 @@ final readonly class SheetBuilder
                 ? $this->format($r[0], Kind::Force)
                 : $this->number($r[1], Kind::Force).' to '.$this->format($r[0], Kind::Force);
             $blocks[] = Block::table(['Combination', ...array_slice($columns, 1)], array_map(fn (array $c): array => [$c['id'], ...array_map($both, $c['forces'])], $combinations));
+        }
+        if ($this->design->beam->beam->axis->isStrained) {
+            $rows = array_map(fn (array $r): array => [$r['name'], ...array_map(fn (float $f): string => $this->format($f, Kind::Force), $r['horizontal'])], $cases);
+            $blocks[] = Block::table(['Horizontal, to the right', ...array_slice($columns, 1)], $rows);
         }
         $fixed = array_filter($m->supports, fn (Support $s): bool => $s->holdsTurning());
         if ($fixed !== []) {
@@ -338,7 +361,7 @@ final readonly class SheetBuilder
         return [
             Block::heading('Assumptions and limits'),
             Block::list([
-                'Straight prismatic beam, linear elastic, small displacements; '.($this->design->beam->dependsOnStiffness() ? 'supports rigid but for the springs and movements given' : 'rigid supports').'; deflection from bending only. Extremes are exact, no mesh.',
+                ($this->design->member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($this->design->beam->dependsOnStiffness() ? 'supports rigid but for the springs and movements given' : 'rigid supports').'; deflection from bending only. Extremes are exact, no mesh.',
                 ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
                 ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Temperature) === [] ? [] : ['A difference of temperature bends the beam by α ΔT / h, with α = 12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).'],
@@ -346,7 +369,9 @@ final readonly class SheetBuilder
                 ...$this->settles() ? ['Each movement of a support comes about or not, whichever is worse.'] : [],
                 ...array_filter($this->design->member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
                 'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',
-                'Bending about the strong axis without axial force or torsion. Webs at supports and under concentrated loads are not weighed here.',
+                ...$this->design->beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free. Weighings leave out axial forces that are as small as the standard allows; greater ones are refused.'] : [],
+                ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; a length between restraints with several sections by EN 1993-1-1, 6.3.4, with the elastic critical moment of its weakest one.'],
+                'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? '' : ' without axial force').', without torsion. Webs at supports and under concentrated loads are not weighed here.',
                 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',
                 'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
                 'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; rolled sections, dimensions after EN 10365.',

@@ -49,13 +49,38 @@ final class LateralTorsionalBuckling
                 return [$M, $least, $x];
             }
         }
-        [$C1, $Mcr] = match (true) {
+        [$C1, $Mcr] = self::ofDiagram($steel, $piece, $diagram, $height, $weight, $M, $absolute, $held, $turns, $d);
+
+        return [$M, self::resistance($steel, $Mcr, $C1, $d), $x];
+    }
+
+    /**
+     * The greatest moment of the length and the elastic critical one, Nmm.
+     *
+     * @return array{float, float}
+     */
+    public static function critical(SteelSection $steel, BucklingLength $piece, PieceDiagram $diagram, LoadHeight $height, float $weight, ?Derivation $d = null): array
+    {
+        [$M, , $absolute] = $diagram->moments($piece->sign, $weight);
+        if ($M <= 1e-9 * $absolute) {
+            return [0.0, INF];
+        }
+        $d?->given('M_Ed', $M, Kind::Moment, '', $piece->sign > 0 ? 'greatest sagging moment of the length' : 'greatest hogging moment of the length');
+
+        return [$M, self::ofDiagram($steel, $piece, $diagram, $height, $weight, $M, $absolute, false, false, $d)[1]];
+    }
+
+    /** @return array{float, float} C_1 and M_cr in Nmm */
+    private static function ofDiagram(SteelSection $steel, BucklingLength $piece, PieceDiagram $diagram, LoadHeight $height, float $weight, float $M, float $absolute, bool $held, bool $turns, ?Derivation $d): array
+    {
+        // The load works on the turning with its height above the axis: the held flange, or else the shear centre.
+        $aboveHeldFlange = $height->sign() + $piece->sign;
+
+        return match (true) {
             $piece->freeEnd => self::criticalMomentOfCantilever($steel, $piece, $held && $aboveHeldFlange === 0 ? LoadHeight::Centre : $height, $d),
             $turns => HeldFlange::criticalMoment($steel, $piece, $diagram, $weight, $M, $d),
             default => self::criticalMoment($steel, $piece->length(), $diagram, $height, $weight, $M, $absolute, $d),
         };
-
-        return [$M, self::resistance($steel, $Mcr, $C1, $d), $x];
     }
 
     /** @return array{float, float} C_1 and M_cr in Nmm */

@@ -8,7 +8,6 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
-use Waage\Analysis\Polynomial;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
@@ -17,6 +16,7 @@ use Waage\Loading\RuleSet;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Restraint;
+use Waage\Member\SectionStep;
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 use Waage\Units\Kind;
@@ -27,6 +27,9 @@ use Waage\Units\Kind;
  */
 final class SteelBeam
 {
+    /** Axial force, compression positive; null: the member is not strained along its axis. */
+    public readonly ?Envelope $axial;
+
     public readonly Envelope $shear;
 
     public readonly Envelope $moment;
@@ -48,8 +51,7 @@ final class SteelBeam
     /** @var array{own?: array<int, list<BucklingCase>>, any?: array<int, list<BucklingCase>>} by flange sign; for the member's section, for any section */
     private array $bucklingCases = [];
 
-    /** @var array<string, array<string, array<int, array<string, array<int, float>>>>> by place: they are the same for all combinations */
-    private array $patterns = [];
+    private readonly CrossSections $crossSections;
 
     /** @param  list<Combination>  $combinations */
     public function __construct(private readonly LoadedBeam $beam, array $combinations)
@@ -67,8 +69,10 @@ final class SteelBeam
             array_map(fn (Combination $c): Combination => new Combination($c->id, $c->purpose, $c->clause, 0.0, array_diff_key($c->variable, $settlement), $c->text), $this->characteristic),
             fn (Combination $c): bool => $c->variable !== [],
         ));
+        $this->axial = $beam->beam->axis->isStrained ? new Envelope($beam, Effect::Axial) : null;
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);
+        $this->crossSections = new CrossSections($beam, $this->shear, $this->moment, $this->strength);
         $this->deflection = new Envelope($beam, Effect::Deflection);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
     }
@@ -80,193 +84,28 @@ final class SteelBeam
     public function weigh(ISection $section, bool $derive): array
     {
         $member = $this->beam->member;
-        $steel = new SteelSection($section, $member->grade, $member->basis);
-        $classification = Classification::weigh($steel, $derive);
+        $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section) : $s, $member->stretches());
         $weight = $section->weight();
         $rules = RuleSet::of($member->basis->combinations);
         if (! $rules->weighs) {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $rules->refusal), ...$this->deflections($section, $weight, $derive)];
         }
-        if (! $classification->applies || $this->strength === []) {
-            return [$classification, ...$this->deflections($section, $weight, $derive)];
+        $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
+        if ($this->strength === [] || ! $strengths[0]->applies) {
+            return [$strengths[0], ...$this->deflections($section, $weight, $derive)];
         }
 
         return [
-            $classification,
-            $this->bending($steel, $weight, $derive),
-            ...$this->shearWeighings($steel, $weight, $derive),
-            $this->buckling($steel, $member->top, 1, $weight, $derive),
-            $this->buckling($steel, $member->bottom, -1, $weight, $derive),
+            ...$strengths,
+            ...$this->axial === null ? [] : [(new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $derive)],
+            $this->buckling($stretches, $member->top, 1, $weight, $derive),
+            $this->buckling($stretches, $member->bottom, -1, $weight, $derive),
             ...$this->deflections($section, $weight, $derive),
         ];
     }
 
-    private function bending(SteelSection $steel, float $weight, bool $derive): Weighing
-    {
-        $e = $this->worst($this->moment, $this->strength, $weight);
-        $d = $derive ? new Derivation : null;
-        $d?->given('M_Ed', abs($e->value), Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
-        $Mc = Bending::resistance($steel, $d);
-        $ratio = abs($e->value) / $Mc;
-        $d?->line('u', 'M_Ed / M_c_Rd', ['M_Ed' => [abs($e->value), Kind::Moment], 'M_c_Rd' => [$Mc, Kind::Moment]], $ratio, Kind::Number, '6.2.5(1) (6.12)');
-
-        return new Weighing(
-            'bending', 'Bending', 'EN 1993-1-1, 6.2.5', $ratio, demand: abs($e->value), capacity: $Mc, kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_c_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement(Effect::Moment, $e, $weight), lines: $d->lines ?? [], ranges: [[0.0, $this->beam->beam->length, $Mc]],
-        );
-    }
-
-    /** @return list<Weighing> shear, shear buckling, bending with shear */
-    private function shearWeighings(SteelSection $steel, float $weight, bool $derive): array
-    {
-        $e = $this->worst($this->shear, $this->strength, $weight);
-        $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
-        $d?->given('V_Ed', $V, Kind::Force);
-        $Vpl = Shear::resistance($steel, $d);
-        $d?->line('u', 'V_Ed / V_pl_Rd', ['V_Ed' => [$V, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
-        $shear = new Weighing(
-            'shear', 'Shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force,
-            demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement(Effect::Shear, $e, $weight), lines: $d->lines ?? [], ranges: [[0.0, $this->beam->beam->length, $Vpl]],
-        );
-
-        $d = $derive ? new Derivation : null;
-        $limit = Shear::bucklingLimit($steel, $d);
-        $slenderness = $steel->section->hw / $steel->section->tw;
-        $web = new Weighing(
-            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
-            demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
-            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is not computed here. Take a section with a thicker web.',
-            lines: $d->lines ?? [],
-        );
-
-        return [$shear, $web, $this->bendingWithShear($steel, $V, $Vpl, $weight, $derive)];
-    }
-
-    private function bendingWithShear(SteelSection $steel, float $greatest, float $Vpl, float $weight, bool $derive): Weighing
-    {
-        $clause = 'EN 1993-1-1, 6.2.8';
-        if ($greatest <= 0.5 * $Vpl) {
-            $d = $derive ? new Derivation : null;
-            $d?->line('u_V', 'V_Ed / V_pl_Rd', ['V_Ed' => [$greatest, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $greatest / $Vpl, Kind::Number, '6.2.8(2)', 'not above 0.5');
-
-            return new Weighing('bending-shear', 'Bending with shear', $clause, null, remark: 'The shear force is nowhere more than half of its resistance: bending is not reduced (6.2.8(2)).', lines: $d->lines ?? []);
-        }
-        $Mc = Bending::resistance($steel);
-        $best = -1.0;
-        $found = null;
-        foreach ($this->strength as $combination) {
-            foreach ($this->highShear($combination, $weight, 0.5 * $Vpl) as [$k, $factors]) {
-                $m = $this->beam->responses->combined(Effect::Moment, $factors, $k);
-                $start = $this->beam->responses->breaks[$k];
-                foreach ($this->interactionPlaces($steel, $m, $Vpl, $Mc, $this->beam->responses->breaks[$k + 1] - $start) as $t) {
-                    $V = abs($m[1] + $t * (2 * $m[2] + $t * 3 * $m[3]));
-                    if ($V <= 0.5 * $Vpl) {
-                        continue;
-                    }
-                    $M = abs(Polynomial::value($m, $t));
-                    $ratio = $M / max(BendingWithShear::resistance($steel, $V, $Vpl, $Mc), 1e-6 * $Mc);
-                    if ($ratio > $best) {
-                        $best = $ratio;
-                        $found = [$M, $V, $start + $t, $combination, $factors];
-                    }
-                }
-            }
-        }
-        if ($found === null) {
-            throw new \LogicException('Some place must have the shear that was found.');
-        }
-        [$M, $V, $x, $combination, $factors] = $found;
-        $d = $derive ? new Derivation : null;
-        $d?->given('V_Ed', $V, Kind::Force, '', 'acts together with M_Ed');
-        $d?->given('M_Ed', $M, Kind::Moment);
-        $d?->given('V_pl_Rd', $Vpl, Kind::Force);
-        $Mc = Bending::resistance($steel, $d);
-        $MV = BendingWithShear::resistance($steel, $V, $Vpl, $Mc, $d);
-        if ($MV > 0) {
-            $d?->line('u', 'M_Ed / M_V_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_V_Rd' => [$MV, Kind::Moment]], $M / $MV, Kind::Number, '6.2.8(1)');
-        }
-
-        return new Weighing(
-            'bending-shear', 'Bending with shear', $clause, $best, demand: $M, capacity: max(0.0, $MV), kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_V_Rd', x: $x, combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors), lines: $d->lines ?? [],
-        );
-    }
-
-    /**
-     * Segments with a high shear force, each with the arrangements that make shear or moment the worst at one of its ends.
-     *
-     * @return list<array{int, array<int, float>}>
-     */
-    private function highShear(Combination $combination, float $weight, float $high): array
-    {
-        $found = [];
-        $responses = $this->beam->responses;
-        for ($k = 0, $n = $responses->segments(); $k < $n; $k++) {
-            if (! $this->shear->mayExceed($high, $k, $combination, $weight)) {
-                continue;
-            }
-            foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
-                $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
-                $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
-                foreach ([1, -1] as $sign) {
-                    $factors = $of('V', $sign);
-                    if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
-                        foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
-                            $found[$k.':'.implode(',', array_keys($candidate)).implode(',', $candidate)] = [$k, $candidate];
-                        }
-                    }
-                }
-            }
-        }
-
-        return array_values($found);
-    }
-
-    /** @return array<string, array<int, array<string, array<int, float>>>> by effect and sign, as LoadedBeam::patterns */
-    private function patterns(int $segment, float $t): array
-    {
-        $patterns = [];
-        foreach ([Effect::Shear, Effect::Moment] as $effect) {
-            $values = $this->beam->responses->valuesAt($effect, $segment, $t);
-            $patterns[$effect->value] = [1 => $this->beam->patterns(1, $values), -1 => $this->beam->patterns(-1, $values)];
-        }
-
-        return $patterns;
-    }
-
-    /**
-     * Where M / M_V,Rd can be greatest on a segment: its ends, where the shear falls to half its resistance, and where
-     * the ratio is stationary. With V = M' and M_V = a − b (2 V / V_pl − 1)², the numerator of the derivative is a
-     * polynomial.
-     *
-     * @param  array<int, float>  $m
-     * @return list<float>
-     */
-    private function interactionPlaces(SteelSection $steel, array $m, float $Vpl, float $Mc, float $length): array
-    {
-        $v = [$m[1], 2 * $m[2], 3 * $m[3]];
-        if (max(abs($v[0]), abs(Polynomial::value($v, $length))) <= 0.5 * $Vpl && Polynomial::roots(Polynomial::derivative($v), 0.0, $length) === []) {
-            return [];
-        }
-        $loss = BendingWithShear::loss($steel);
-        $places = [0.0, $length];
-        foreach ([1.0, -1.0] as $side) {
-            // On this side of zero shear: s = 2 |V| / V_pl − 1.
-            $s = Polynomial::sum([-1.0], $v, 2 * $side / $Vpl);
-            $resistance = Polynomial::sum([$Mc], Polynomial::product($s, $s), -$loss);
-            $slope = array_map(fn (float $c): float => -2 * $loss * $c, Polynomial::product($s, Polynomial::derivative($s)));
-            $numerator = Polynomial::sum(Polynomial::product($v, $resistance), Polynomial::product($m, $slope), -1.0);
-            array_push($places, ...Polynomial::roots($s, 0.0, $length), ...Polynomial::roots($numerator, 0.0, $length));
-        }
-
-        return $places;
-    }
-
-    private function buckling(SteelSection $steel, Restraint $restraint, int $sign, float $weight, bool $derive): Weighing
+    /** @param  list<SectionStep>  $stretches */
+    private function buckling(array $stretches, Restraint $restraint, int $sign, float $weight, bool $derive): Weighing
     {
         $flange = $sign > 0 ? 'top' : 'bottom';
         $bends = $sign > 0 ? 'sagging' : 'hogging';
@@ -277,36 +116,43 @@ final class SteelBeam
             return new Weighing($id, $title, $clause, null, remark: "The {$flange} flange is held sideways along its whole length: it cannot buckle under {$bends} moments (6.3.2.1(2)).");
         }
         $member = $this->beam->member;
-        $best = -1.0;
-        $found = null;
-        $heaviest = $ranges = [];
+        /** @var array<string, non-empty-list<BucklingCase>> $lengths */
+        $lengths = [];
         foreach ($this->bucklingCases($weight)[$sign] as $case) {
-            $key = (string) $case->piece->from;
-            [$M, $Mb] = LateralTorsionalBuckling::check($steel, $case->piece, $case->diagram, $member->loadHeight, $weight, known: $heaviest[$key] ?? 0.0);
-            if ($M <= 0) {
-                continue;
+            $lengths[(string) $case->piece->from][] = $case;
+        }
+        $heaviest = null;
+        $ranges = [];
+        foreach ($lengths as $cases) {
+            $piece = $cases[0]->piece;
+            $sections = array_values(array_filter($stretches, fn (SectionStep $s): bool => min($s->to, $piece->to) - max($s->from, $piece->from) > 1e-6));
+            $steel = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $member->grade, $member->basis), $sections);
+            if ($steel === []) {
+                throw new \LogicException('Every length of a member has a section.');
             }
-            if ($M / $Mb > $best) {
-                $best = $M / $Mb;
-                $found = $case;
+            $of = count($sections) === 1
+                ? UniformLength::heaviest($steel[0], $cases, $member->loadHeight, $weight)
+                : SteppedLength::heaviest($sections, $steel, $cases, $this->moment, $this->strength, $member->loadHeight, $weight);
+            if ($of instanceof LateralBuckling && $of->Mb === null) {
+                return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $piece->from, remark: 'Between x = '.$member->basis->units->format($piece->from, Kind::Length).' and '.$member->basis->units->format($piece->to, Kind::Length).' no section is the weakest in all that resists lateral-torsional buckling, so that the length is not covered. Hold the flange where the section changes.');
             }
-            if ($M / $Mb > ($heaviest[$key] ?? 0.0)) {
-                $heaviest[$key] = $M / $Mb;
-                $ranges[$key] = [$case->piece->from, $case->piece->to, $Mb, $M / $Mb];
+            if ($of !== null) {
+                $ranges[] = [$piece->from, $piece->to, (float) $of->Mb, $of->ratio()];
+                $heaviest = $heaviest === null || $of->ratio() > $heaviest->ratio() ? $of : $heaviest;
             }
         }
-        if ($found === null) {
+        if ($heaviest === null) {
             return new Weighing($id, $title, $clause, null, remark: "No combination gives a {$bends} moment.");
         }
-        $piece = $found->piece;
+        $piece = $heaviest->case->piece;
         $d = $derive ? new Derivation : null;
         $d?->given('L', $piece->length(), Kind::Length, '', sprintf('%s flange from x = %s to %s', $flange, $member->basis->units->format($piece->from, Kind::Length), $member->basis->units->format($piece->to, Kind::Length)));
-        [$M, $Mb, $x] = LateralTorsionalBuckling::check($steel, $piece, $found->diagram, $member->loadHeight, $weight, $d);
-        $d?->line('u', 'M_Ed / M_b_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_b_Rd' => [$Mb, Kind::Moment]], $M / $Mb, Kind::Number, '6.3.2.1(1) (6.54)');
+        $d === null ? null : $heaviest->derive($d);
+        $d?->line('u', 'M_Ed / M_b_Rd', ['M_Ed' => [$heaviest->M, Kind::Moment], 'M_b_Rd' => [(float) $heaviest->Mb, Kind::Moment]], $heaviest->ratio(), Kind::Number, '6.3.2.1(1) (6.54)');
 
         return new Weighing(
-            $id, $title, $clause, $best, demand: $M, capacity: $Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
-            x: $x, combination: $found->combination->id, arrangement: $this->beam->arrangementText($found->factors), lines: $d->lines ?? [], ranges: array_values($ranges),
+            $id, $title, $heaviest->clause, $heaviest->ratio(), demand: $heaviest->M, capacity: $heaviest->Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
+            x: $heaviest->x, combination: $heaviest->case->combination->id, arrangement: $this->beam->arrangementText($heaviest->case->factors), lines: $d->lines ?? [], ranges: $ranges,
         );
     }
 
@@ -383,18 +229,6 @@ final class SteelBeam
             demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
             arrangement: $this->arrangement($this->sag->effect, $e, $weight), lines: $d->lines ?? [], ranges: $ranges,
         );
-    }
-
-    /** @param  list<Combination>  $combinations */
-    private function worst(Envelope $envelope, array $combinations, float $weight): Extreme
-    {
-        $most = $envelope->extreme($combinations, 1, $weight);
-        $least = $envelope->extreme($combinations, -1, $weight);
-        if ($most === null || $least === null) {
-            throw new \LogicException('An envelope has at least one combination here.');
-        }
-
-        return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
     }
 
     private function arrangement(Effect $effect, Extreme $e, float $weight): string

@@ -1,0 +1,311 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+/**
+ * A beam under axial force that works on its deflection: EI w'''' + (N w')' = q, exact.
+ *
+ * The axial force is that of first order, any polynomial along a segment. The differential equation is solved by power
+ * series on pieces so short that a few terms are exact; the beam is put together from them by the displacement method.
+ * What is solved for is the growth w₂ of the first-order deflection w₁, whose load is −(N w₁')'; so it does not matter
+ * where w₁ comes from. The shape stays that of small displacements; axial forces do not change.
+ *
+ * Signs as Beam, compression positive.
+ *
+ * @phpstan-type Piece array{x: float, l: float, EI: float, N: list<float>, w: list<float>}
+ */
+final class SecondOrder
+{
+    private const TERMS = 24;
+
+    /** Greatest N l² / EI of a piece; held at both ends it buckles at 4π². */
+    private const SHORT = 3.0;
+
+    /** A load that may grow by more counts as one that buckles nothing. */
+    public const MOST = 1e4;
+
+    private const ACCURACY = 1e-6;
+
+    /** @var list<float> */
+    private array $breaks;
+
+    private ?float $criticalFactor = null;
+
+    /**
+     * @param  list<float>  $breaks
+     * @param  list<list<float>>  $W  first-order deflection on each segment, times EI of the beam
+     * @param  list<list<float>>  $N  axial force on each segment
+     */
+    public function __construct(private readonly Beam $beam, array $breaks, private readonly array $W, private readonly array $N)
+    {
+        $this->breaks = $breaks;
+    }
+
+    /**
+     * Of the load sets of a beam times their factors.
+     *
+     * @param  array<int, float>  $factors
+     */
+    public static function of(Beam $beam, Responses $responses, array $factors): self
+    {
+        $sum = fn (Effect $effect): array => array_map(fn (int $k): array => array_values($responses->combined($effect, $factors, $k)), range(0, $responses->segments() - 1));
+
+        return new self($beam, $responses->breaks, $sum(Effect::Deflection), $sum(Effect::Axial));
+    }
+
+    /** Is there compression anywhere? */
+    public function isCompressed(): bool
+    {
+        foreach ($this->N as $k => $N) {
+            if (Polynomial::upperBound($N, 0.0, $this->breaks[$k + 1] - $this->breaks[$k]) > 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The factor on all axial forces at which the beam buckles in its plane; INF where none does. */
+    public function criticalFactor(): float
+    {
+        return $this->criticalFactor ??= $this->searched();
+    }
+
+    private function searched(): float
+    {
+        if (! $this->isCompressed()) {
+            return INF;
+        }
+        $low = 0.0;
+        $high = 1.0;
+        while ($this->isStable($high)) {
+            $low = $high;
+            $high *= 4.0;
+            if ($high > self::MOST) {
+                return INF;
+            }
+        }
+        while ($high - $low > self::ACCURACY * $high) {
+            $middle = 0.5 * ($low + $high);
+            [$low, $high] = $this->isStable($middle) ? [$middle, $high] : [$low, $middle];
+        }
+
+        return 0.5 * ($low + $high);
+    }
+
+    /** Does the beam bear the axial forces times a factor without buckling in its plane? */
+    public function isStable(float $factor): bool
+    {
+        return $this->assembled($this->pieces($factor), $factor)[0]->factorise() === null;
+    }
+
+    /**
+     * Growth of the moment and the deflection of second order on pieces from left to right; null when the beam has buckled.
+     *
+     * @return list<array{float, float, list<float>, list<float>}>|null from, to, what the moment grows by, deflection (mm) in x − from
+     */
+    public function solve(): ?array
+    {
+        $pieces = $this->pieces(1.0);
+        [$matrix, $unknowns, $elements] = $this->assembled($pieces, 1.0);
+        if ($matrix->factorise() !== null) {
+            return null;
+        }
+        $load = array_fill(0, $matrix->size, 0.0);
+        foreach ($elements as $e => [, , $particular]) {
+            foreach ($unknowns[$e] as $i => $unknown) {
+                if ($unknown >= 0) {
+                    $load[$unknown] -= $particular[$i] / $this->beam->EI;
+                }
+            }
+        }
+        $u = $matrix->solve(array_values($load));
+        $solution = [];
+        foreach ($pieces as $e => $piece) {
+            $ends = array_map(fn (int $unknown): float => $unknown < 0 ? 0.0 : $u[$unknown], $unknowns[$e]);
+            $w = $this->grown($piece, $ends, $elements[$e][1]);
+            $total = Polynomial::sum($w, $piece['w']);
+            $M = array_map(fn (float $c): float => -$piece['EI'] * $c, Polynomial::derivative(Polynomial::derivative($w)));
+            $solution[] = [$piece['x'], $piece['x'] + $piece['l'], $M, $total];
+        }
+
+        return $solution;
+    }
+
+    /**
+     * Segments cut into pieces that are short for the axial force times a factor.
+     *
+     * @return list<Piece> N times the factor, deflection of first order in mm
+     */
+    private function pieces(float $factor): array
+    {
+        $pieces = [];
+        for ($k = 0, $n = count($this->breaks) - 1; $k < $n; $k++) {
+            $length = $this->breaks[$k + 1] - $this->breaks[$k];
+            $EI = $this->beam->stiffnessBetween($this->breaks[$k], $this->breaks[$k + 1]);
+            $N = array_map(fn (float $c): float => $factor * $c, $this->N[$k]);
+            $greatest = max(abs(Polynomial::upperBound($N, 0.0, $length)), abs(Polynomial::upperBound(array_map(fn (float $c): float => -$c, $N), 0.0, $length)));
+            $parts = max(1, (int) ceil(sqrt($greatest * $length ** 2 / $EI / self::SHORT)));
+            for ($i = 0; $i < $parts; $i++) {
+                $t = $length * $i / $parts;
+                $pieces[] = [
+                    'x' => $this->breaks[$k] + $t, 'l' => $length / $parts, 'EI' => $EI, 'N' => Polynomial::shift($N, $t),
+                    'w' => array_map(fn (float $c): float => $c / $this->beam->EI, Polynomial::shift($this->W[$k], $t)),
+                ];
+            }
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * The stiffness of all pieces together over EI of the beam, the unknowns of each piece, and each piece's series.
+     *
+     * @param  list<Piece>  $pieces
+     * @return array{BandMatrix, list<list<int>>, list<array{list<list<float>>, list<list<float>>, list<float>}>}
+     */
+    private function assembled(array $pieces, float $factor): array
+    {
+        $unknowns = $springs = [];
+        $count = 0;
+        $before = null;
+        foreach ([...array_column($pieces, 'x'), $this->beam->length] as $i => $x) {
+            $hold = $this->beam->holdAt($x);
+            $hinge = in_array($x, $this->beam->hinges, true);
+            $left = $hinge ? $count++ : null;
+            $w = $hold?->vertical === INF ? -1 : $count++;
+            $right = ! $hinge && $hold?->rotation === INF ? -1 : $count++;
+            if ($before !== null) {
+                $unknowns[] = [...$before, $w, $left ?? $right];
+            }
+            $before = [$w, $right];
+            foreach ([[$w, $hold->vertical ?? 0.0], [$right, $hold->rotation ?? 0.0]] as [$unknown, $spring]) {
+                if ($spring > 0.0 && $spring < INF) {
+                    $springs[$unknown] = $spring / $this->beam->EI;
+                }
+            }
+        }
+        $matrix = new BandMatrix($count);
+        foreach ($springs as $unknown => $spring) {
+            $matrix->add($unknown, $unknown, $spring);
+        }
+        $elements = [];
+        foreach ($pieces as $e => $piece) {
+            $elements[] = $element = $this->element($piece);
+            foreach ($unknowns[$e] as $i => $unknown) {
+                foreach ($unknowns[$e] as $j => $other) {
+                    if ($other >= 0 && $other <= $unknown) {
+                        // The two triangles differ by rounding only.
+                        $matrix->add($unknown, $other, 0.5 * ($element[0][$i][$j] + $element[0][$j][$i]) / $this->beam->EI);
+                    }
+                }
+            }
+        }
+
+        return [$matrix, $unknowns, $elements];
+    }
+
+    /**
+     * Stiffness of a piece, its series, and the forces on its ends under −(N w₁')' when they are held.
+     *
+     * @param  Piece  $piece
+     * @return array{list<list<float>>, list<list<float>>, list<float>}
+     */
+    private function element(array $piece): array
+    {
+        ['l' => $l, 'EI' => $EI, 'N' => $N] = $piece;
+        // N w₁' is carried by the first-order deflection already.
+        $push = Polynomial::product($N, Polynomial::derivative($piece['w']));
+        $load = array_map(fn (float $c): float => -$c, Polynomial::derivative($push));
+        $series = [];
+        for ($i = 0; $i < 4; $i++) {
+            $start = [0.0, 0.0, 0.0, 0.0];
+            $start[$i] = 1.0;
+            $series[] = $this->series($start, $N, $EI, []);
+        }
+        $series[] = $this->series([0.0, 0.0, 0.0, 0.0], $N, $EI, $load);
+        // Of each: deflection, slope, moment and transverse force at the far end.
+        $far = array_map(fn (array $a): array => $this->state($a, $l, $EI, $N), $series);
+        $pushed = Polynomial::value($push, $l);
+        $det = $far[2][0] * $far[3][1] - $far[3][0] * $far[2][1];
+        // Of a movement of the ends: what it makes of the second and third term, and so the forces on the ends.
+        $forces = function (float $w0, float $s0, float $w1, float $s1, float $particular) use ($far, $det, $EI, $N, $push, $pushed): array {
+            $dw = $w1 - $w0 * $far[0][0] - $s0 * $far[1][0] - $particular * $far[4][0];
+            $ds = $s1 - $w0 * $far[0][1] - $s0 * $far[1][1] - $particular * $far[4][1];
+            $a2 = ($dw * $far[3][1] - $ds * $far[3][0]) / $det;
+            $a3 = ($ds * $far[2][0] - $dw * $far[2][1]) / $det;
+            $M = $w0 * $far[0][2] + $s0 * $far[1][2] + $a2 * $far[2][2] + $a3 * $far[3][2] + $particular * $far[4][2];
+            $T = $w0 * $far[0][3] + $s0 * $far[1][3] + $a2 * $far[2][3] + $a3 * $far[3][3] + $particular * ($far[4][3] - $pushed);
+            $T0 = -6 * $EI * $a3 - $N[0] * $s0 - $particular * $push[0];
+
+            return [-$T0, -2 * $EI * $a2, $T, -$M];
+        };
+        $columns = [$forces(1.0, 0.0, 0.0, 0.0, 0.0), $forces(0.0, 1.0, 0.0, 0.0, 0.0), $forces(0.0, 0.0, 1.0, 0.0, 0.0), $forces(0.0, 0.0, 0.0, 1.0, 0.0)];
+
+        return [$columns, $series, $forces(0.0, 0.0, 0.0, 0.0, 1.0)];
+    }
+
+    /**
+     * w₂ of a piece from the movement of its ends.
+     *
+     * @param  Piece  $piece
+     * @param  list<float>  $ends
+     * @param  list<list<float>>  $series
+     * @return list<float>
+     */
+    private function grown(array $piece, array $ends, array $series): array
+    {
+        $l = $piece['l'];
+        $at = fn (array $a): array => [Polynomial::value($a, $l), Polynomial::value(Polynomial::derivative($a), $l)];
+        $known = Polynomial::sum(Polynomial::sum($series[4], $series[0], $ends[0]), $series[1], $ends[1]);
+        [$w, $s] = $at($known);
+        [$w2, $s2] = $at($series[2]);
+        [$w3, $s3] = $at($series[3]);
+        $det = $w2 * $s3 - $w3 * $s2;
+        [$dw, $ds] = [$ends[2] - $w, $ends[3] - $s];
+
+        return Polynomial::sum(Polynomial::sum($known, $series[2], ($dw * $s3 - $ds * $w3) / $det), $series[3], ($ds * $w2 - $dw * $s2) / $det);
+    }
+
+    /**
+     * Power series of the deflection from its first four terms.
+     *
+     * @param  list<float>  $a
+     * @param  list<float>  $N
+     * @param  list<float>  $load
+     * @return list<float>
+     */
+    private function series(array $a, array $N, float $EI, array $load): array
+    {
+        for ($k = 0; $k + 4 < self::TERMS; $k++) {
+            $sum = $load[$k] ?? 0.0;
+            foreach ($N as $j => $n) {
+                if ($k + 2 - $j > 0) {
+                    $sum -= ($k + 1) * $n * ($k + 2 - $j) * $a[$k + 2 - $j];
+                }
+            }
+            $a[] = $sum / ($EI * ($k + 4) * ($k + 3) * ($k + 2) * ($k + 1));
+        }
+
+        return $a;
+    }
+
+    /**
+     * @param  list<float>  $a
+     * @param  list<float>  $N
+     * @return array{float, float, float, float} deflection, slope, moment, transverse force −EI w''' − N w'
+     */
+    private function state(array $a, float $t, float $EI, array $N): array
+    {
+        $slope = Polynomial::derivative($a);
+        $curvature = Polynomial::derivative($slope);
+        $s = Polynomial::value($slope, $t);
+
+        return [
+            Polynomial::value($a, $t), $s, -$EI * Polynomial::value($curvature, $t),
+            -$EI * Polynomial::value(Polynomial::derivative($curvature), $t) - Polynomial::value($N, $t) * $s,
+        ];
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Sections\Catalogue;
+use Waage\Units\Kind;
+
+/** Reads the length of a member, how its axis lies, its supports, hinges and steps in section. */
+final readonly class GeometryReader
+{
+    public const MOST_SUPPORTS = 60;
+
+    private const MOST_STEPS = 40;
+
+    /** mm; a longer member is a typing error. */
+    private const LONGEST = 500_000.0;
+
+    /** rad; a support that holds plumb or level holds a member only where it is clearly across its axis: common sense, no source. */
+    private const CLEARLY = 0.087;
+
+    /** mm */
+    public float $length;
+
+    /** @param  array<array-key, mixed>  $in */
+    public function __construct(private Fields $f, private array $in)
+    {
+        $this->length = round($f->positive($in, 'length', 'length', Kind::Length, 'The length of the member'), 6);
+        if ($this->length > self::LONGEST) {
+            $f->fail('length', 'A member can be at most 500 m long.');
+        }
+    }
+
+    /** How the member rises from its start, rad. */
+    public function angle(): float
+    {
+        $in = $this->in['slope'] ?? [];
+        $in = is_array($in) ? $in : [];
+        /** @var Slope $by */
+        $by = $this->f->choice($in, 'by', 'slope.by', Slope::Level);
+        if ($by === Slope::Level || $by === Slope::Upright) {
+            return $by === Slope::Level ? 0.0 : M_PI_2;
+        }
+        if ($by === Slope::Angle) {
+            $angle = $this->f->quantity($in, 'value', 'slope.value', Kind::Angle);
+            if (abs($angle) > M_PI_2 + 1e-9) {
+                $this->f->fail('slope.value', 'The angle lies between −90 and 90 degrees; a negative one falls to the right.');
+            }
+
+            return max(-M_PI_2, min(M_PI_2, $angle));
+        }
+        $rise = $this->f->quantity($in, 'value', 'slope.value', Kind::Length);
+        if (abs($rise) > $this->length && ! $this->f->hasErrors()) {
+            $this->f->fail('slope.value', 'The rise is more than the length of the member, which is measured along its axis.');
+        }
+
+        return $this->length > 0.0 ? asin(max(-1.0, min(1.0, $rise / $this->length))) : 0.0;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function holds(array $row, string $path, float $angle): RollerHolds
+    {
+        /** @var RollerHolds $holds */
+        $holds = $this->f->choice($row, 'holds', $path, RollerHolds::Normal);
+        $across = match ($holds) {
+            RollerHolds::Normal => 1.0,
+            RollerHolds::Vertical => cos($angle),
+            RollerHolds::Horizontal => abs(sin($angle)),
+        };
+        if ($across < self::CLEARLY) {
+            $this->f->fail($path, "A support that holds {$holds->value}ly holds this member along its axis only. Let it hold normal to the member, or make it pinned.");
+        }
+
+        return $holds;
+    }
+
+    /** @return list<SectionStep> lengths with another section, from left to right */
+    public function steps(): array
+    {
+        $steps = [];
+        foreach ($this->f->rows($this->in, 'steps', self::MOST_STEPS, 'steps') as $i => $row) {
+            $from = ($row['from'] ?? '') === '' ? 0.0 : $this->f->place($row, 'from', "steps.{$i}.from", $this->length, 'The step');
+            $to = ($row['to'] ?? '') === '' ? $this->length : $this->f->place($row, 'to', "steps.{$i}.to", $this->length, 'The step');
+            $name = $this->f->text($row, 'section', "steps.{$i}.section");
+            $section = Catalogue::find($name);
+            if ($section === null) {
+                $this->f->fail("steps.{$i}.section", $name === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.');
+            }
+            if ($to - $from < 1.0 && ! $this->f->hasErrors()) {
+                $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');
+            }
+            if ($section !== null) {
+                $steps[] = [new SectionStep($from, $to, $section), $i];
+            }
+        }
+        usort($steps, fn (array $a, array $b): int => $a[0]->from <=> $b[0]->from);
+        for ($i = 1, $n = count($steps); $i < $n && ! $this->f->hasErrors(); $i++) {
+            if ($steps[$i][0]->from < $steps[$i - 1][0]->to - 1e-6) {
+                $this->f->fail("steps.{$steps[$i][1]}.from", 'Two sections are given for the same length: this one starts before the one on its left ends.');
+            }
+        }
+
+        return array_column($steps, 0);
+    }
+
+    /**
+     * @param  float  $angle  rad, as angle()
+     * @return list<Support> from left to right
+     */
+    public function supports(float $angle): array
+    {
+        $rows = $this->f->rows($this->in, 'supports', self::MOST_SUPPORTS, 'supports');
+        $supports = [];
+        foreach ($rows as $i => $row) {
+            $x = $this->f->place($row, 'x', "supports.{$i}.x", $this->length, 'The support');
+            $kind = $this->f->choice($row, 'kind', "supports.{$i}.kind", SupportKind::Pinned);
+            [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
+            $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
+            foreach ($supports as $j => $other) {
+                if (! $this->f->hasErrors() && abs($other->x - $x) < 1.0) {
+                    $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
+                }
+            }
+            $holds = $kind === SupportKind::Roller ? $this->holds($row, "supports.{$i}.holds", $angle) : RollerHolds::Normal;
+            $bearsOnly = $this->f->flag($row, 'bearsOnly', "supports.{$i}.bearsOnly", false);
+            if ($bearsOnly && in_array($kind, [SupportKind::Fixed, SupportKind::Guided], true)) {
+                $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
+            }
+            $capacity = in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds);
+        }
+        usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
+        if ($supports === [] && ! $this->f->hasErrors()) {
+            $this->f->fail('supports', 'The beam has no support: it can move down as a whole.');
+        }
+
+        return $supports;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     * @return array{float, float} N/mm, INF where nothing is given; Nmm/rad, 0 where nothing is given
+     */
+    private function springs(array $row, string $path): array
+    {
+        $given = fn (string $key): bool => ($row[$key] ?? '') !== '';
+        if (! $given('vertical') && ! $given('rotation')) {
+            $this->f->fail("{$path}.vertical", 'Give a stiffness against moving, against turning, or both.');
+        }
+
+        return [
+            $given('vertical') ? $this->f->positive($row, 'vertical', "{$path}.vertical", Kind::Spring, 'The stiffness') : INF,
+            $given('rotation') ? $this->f->positive($row, 'rotation', "{$path}.rotation", Kind::RotationSpring, 'The stiffness') : 0.0,
+        ];
+    }
+
+    /**
+     * @param  list<Support>  $supports
+     * @return list<float>
+     */
+    public function hinges(array $supports): array
+    {
+        $given = $this->in['hinges'] ?? [];
+        if (! is_array($given) || ! array_is_list($given) || count($given) > self::MOST_SUPPORTS) {
+            $this->f->fail('hinges', 'This must be a list of at most '.self::MOST_SUPPORTS.' places.');
+
+            return [];
+        }
+        $hinges = [];
+        foreach ($given as $i => $text) {
+            $path = "hinges.{$i}";
+            $x = $this->f->place([$text], '0', $path, $this->length, 'The hinge');
+            if ($this->f->hasErrors()) {
+                continue;
+            }
+            foreach ($supports as $support) {
+                if (abs($support->x - $x) < 1.0) {
+                    $x = $support->x;
+                    if ($support->holdsTurning()) {
+                        $this->f->fail($path, 'The support here holds the beam against turning, and a hinge would do so on one side of it only. Put the hinge a little to that side.');
+                    }
+                }
+            }
+            if ($x < 1.0 || $x > $this->length - 1.0) {
+                $this->f->fail($path, 'A hinge joins two parts of the beam; at its end there is one only.');
+            }
+            foreach ($hinges as $j => $other) {
+                if (abs($other - $x) < 1.0) {
+                    $this->f->fail($path, 'This hinge lies on top of hinge '.($j + 1).'.');
+                }
+            }
+            $hinges[] = $x;
+        }
+        sort($hinges);
+
+        return $hinges;
+    }
+}

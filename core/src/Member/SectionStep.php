@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Member;
+
+use Waage\Sections\ISection;
+
+/** A length of a member with a section of its own; from, to in mm. */
+final readonly class SectionStep
+{
+    public function __construct(public float $from, public float $to, public ISection $section)
+    {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sheets;
+
+use Waage\Units\Kind;
+use Waage\Units\UnitSystem;
+
+/** Second order in the plane of bending, on the sheet. */
+final class SecondOrderBlocks
+{
+    /**
+     * @param  array{factor: float|null, enough: bool, rows: list<array{combination: string, arrangement: string, N: float, factor: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}>}|null  $answer
+     * @return list<array<string, mixed>>
+     */
+    public static function of(?array $answer, UnitSystem $units): array
+    {
+        if ($answer === null) {
+            return [];
+        }
+        $rows = array_map(fn (array $r): array => [
+            $r['combination'], $r['arrangement'], $units->format($r['N'], Kind::Force), $r['factor'] === null ? 'far off' : number_format($r['factor'], 2, '.', ''),
+            $units->format($r['first']['M'], Kind::Moment), $r['second'] === null ? 'buckled' : $units->format($r['second']['M'], Kind::Moment),
+            $units->format($r['first']['w'], Kind::Deflection), $r['second'] === null ? '' : $units->format($r['second']['w'], Kind::Deflection),
+        ], $answer['rows']);
+
+        return [
+            Block::heading('Second order in the plane of bending'),
+            Block::text('The factor is that on all loads of the combination at which the member buckles in its plane; moments and deflections are the greatest of the arrangement with the greatest compression, exact, of the straight member without imperfections. '
+                .($answer['enough'] ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).' : 'Below a factor of 10 forces of first order are no longer good enough (EN 1993-1-1, 5.2.1(3)).')),
+            Block::table(['Comb.', 'Variable load', '>N', '>Factor', '>M, 1st order', '>2nd order', '>w, 1st order', '>2nd order'], $rows),
+        ];
+    }
+}

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\SecondOrder;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
+use Waage\Member\SectionStep;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-1:2005, 6.2.9.1(4) and 6.3.1.2(4): is the axial force so small that bending is weighed without it? A greater
+ * one is refused: bending with axial force is not computed.
+ *
+ * With sections that change, the least of each property stands for the whole length.
+ */
+final readonly class AxialForce
+{
+    /** 6.3.1.2(4): N_Ed / N_cr up to which buckling is left out. */
+    private const BUCKLING = 0.04;
+
+    /** @param  list<Combination>  $strength */
+    public function __construct(private LoadedBeam $beam, private Envelope $axial, private array $strength)
+    {
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    public function weigh(array $stretches, float $weight, bool $derive): Weighing
+    {
+        $member = $this->beam->member;
+        $clause = 'EN 1993-1-1, 6.2.9.1(4)';
+        $most = $this->axial->extreme($this->strength, 1, $weight);
+        $least = $this->axial->extreme($this->strength, -1, $weight);
+        if ($most === null || $least === null) {
+            throw new \LogicException('An envelope has at least one combination here.');
+        }
+        $e = -$least->value > $most->value ? $least : $most;
+        $N = abs($e->value);
+        if ($N < 1.0) {
+            return new Weighing('axial', 'Axial force', $clause, null, remark: 'No axial force acts.');
+        }
+        $compression = max(0.0, $most->value);
+        $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
+        $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
+        $L = $this->heldApart();
+        $d = $derive ? new Derivation : null;
+        $small = true;
+        foreach ($stretches as $i => $stretch) {
+            $steel = new SteelSection($stretch->section, $member->grade, $member->basis);
+            $small = $this->isSmall($steel, $N, $compression, $L, $i === 0 ? $d : null) && $small;
+        }
+        if ($compression > 0.0) {
+            $small = $small && $theory->isStable(1 / self::BUCKLING);
+            $factor = $derive ? $theory->criticalFactor() : INF;
+            if ($d !== null && is_finite($factor)) {
+                $d->given('alpha_cr', $factor, Kind::Number, '5.2.1', 'exact, in the plane of bending');
+                $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
+            }
+        }
+        $force = $member->basis->units->format($N, Kind::Force);
+
+        return new Weighing(
+            'axial', 'Axial force', $clause, null, applies: $small, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t)),
+            remark: $small
+                ? 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).'
+                : "The axial force of {$force} is too great to be left out of the weighings (EN 1993-1-1, 6.2.9.1(4), 6.3.1.2(4)). Bending with axial force is not computed here.",
+            lines: $d->lines ?? [],
+        );
+    }
+
+    /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
+    private function heldApart(): float
+    {
+        $member = $this->beam->member;
+        if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
+            return 0.0;
+        }
+        $of = fn (bool $all, array $positions, array $others): array => $all ? $others : array_values(array_filter($positions, fn (float $x): bool => array_filter($others, fn (float $y): bool => abs($x - $y) < 1.0) !== []));
+        $both = $member->top->isContinuous() ? $member->bottom->positions : $of($member->bottom->isContinuous(), $member->top->positions, $member->bottom->isContinuous() ? $member->top->positions : $member->bottom->positions);
+        $places = [...$this->beam->beam->supports, ...$both];
+        sort($places);
+        $gap = 2 * max($places[0], $member->length - $places[count($places) - 1]);
+        for ($i = 1, $n = count($places); $i < $n; $i++) {
+            $gap = max($gap, $places[$i] - $places[$i - 1]);
+        }
+
+        return $gap;
+    }
+
+    /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */
+    private function isSmall(SteelSection $steel, float $N, float $compression, float $L, ?Derivation $d): bool
+    {
+        $s = $steel->section;
+        $b = $steel->basis;
+        $Npl = $s->A * $steel->fy / $b->gammaM0;
+        $limit = min(0.25 * $Npl, 0.5 * $s->hw * $s->tw * $steel->fy / $b->gammaM0);
+        $d?->given('N_Ed', $N, Kind::Force);
+        $d?->line('N_pl_Rd', 'A * f_y / gamma_M0', ['A' => [$s->A, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number]], $Npl, Kind::Force, '6.2.4(2) (6.10)');
+        $d?->line('N_lim', 'min(0.25 * N_pl_Rd, 0.5 * h_w * t_w * f_y / gamma_M0)', [
+            'N_pl_Rd' => [$Npl, Kind::Force], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number],
+        ], $limit, Kind::Force, '6.2.9.1(4) (6.33), (6.34)', 'up to here the plastic moment is not reduced');
+        // The web in bending with compression (Table 5.2): α of its depth is compressed when the section is plastic.
+        $alpha = min(1.0, 0.5 * (1 + $compression / ($s->d * $s->tw * $steel->fy)));
+        $d?->line('alpha', 'min(1, 0.5 * (1 + N_c / (d * t_w * f_y)))', ['N_c' => [$compression, Kind::Force], 'd' => [$s->d, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress]], $alpha, Kind::Number, 'Table 5.2', 'part of the web in compression');
+        $web = Classification::classOf($s->d / $s->tw, [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1)], $steel->epsilon);
+        $small = $N <= $limit && $steel->class <= 2 && $web <= 2;
+        if ($compression <= 0.0 || $L <= 0.0) {
+            return $small;
+        }
+        $Nz = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
+        $i0 = ($s->Iy + $s->Iz) / $s->A;
+        $NT = (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $L ** 2) / $i0;
+        $d?->line('N_cr_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $Nz, Kind::Force, 'Euler', 'L between places that hold both flanges sideways');
+        $d?->line('N_cr_T', '(G * I_t + pi^2 * E * I_w / L^2) * A / (I_y + I_z)', [
+            'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping],
+            'L' => [$L, Kind::Length], 'A' => [$s->A, Kind::Area], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment],
+        ], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
+        $d?->line('n_cr_z', 'N_c / min(N_cr_z, N_cr_T)', ['N_c' => [$compression, Kind::Force], 'N_cr_z' => [$Nz, Kind::Force], 'N_cr_T' => [$NT, Kind::Force]], $compression / min($Nz, $NT), Kind::Number, '6.3.1.2(4)', 'not above 0.04');
+
+        return $small && $compression <= self::BUCKLING * min($Nz, $NT);
+    }
+}

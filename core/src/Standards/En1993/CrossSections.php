@@ -1,0 +1,255 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Extreme;
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\Polynomial;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Member\SectionStep;
+use Waage\Units\Kind;
+
+/** Weighings of the cross-sections of a member (EN 1993-1-1, 5.5 and 6.2), on each length of one section. */
+final class CrossSections
+{
+    /** @var array<string, array<string, array<int, array<string, array<int, float>>>>> by place: they are the same for all combinations */
+    private array $patterns = [];
+
+    /** @param  list<Combination>  $strength */
+    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $shearEnvelope, private readonly Envelope $momentEnvelope, private readonly array $strength)
+    {
+    }
+
+    /**
+     * @param  list<SectionStep>  $stretches
+     * @return non-empty-list<Weighing> class of the section, which stands alone where it is not covered; bending, shear, shear buckling, bending with shear
+     */
+    public function weigh(array $stretches, float $weight, bool $derive): array
+    {
+        $member = $this->beam->member;
+        /** @var array<int, list<array{Weighing, int}>> $weighings */
+        $weighings = [];
+        foreach ($stretches as $i => $stretch) {
+            $steel = new SteelSection($stretch->section, $member->grade, $member->basis);
+            $classification = Classification::weigh($steel, $derive);
+            if (! $classification->applies) {
+                return [$this->named($classification, $stretch, count($stretches))];
+            }
+            foreach ($this->strength === [] ? [$classification] : [$classification, $this->bending($steel, $stretch, $weight, $derive), ...$this->shear($steel, $stretch, $weight, $derive)] as $w => $weighing) {
+                $weighings[$w][] = [$weighing, $i];
+            }
+        }
+        $heaviest = [];
+        foreach ($weighings as $of) {
+            $weight = fn (Weighing $w): float => $w->applies ? ($w->ratio ?? -1.0) : INF;
+            usort($of, fn (array $a, array $b): int => $weight($b[0]) <=> $weight($a[0]));
+            $heaviest[] = $this->named($of[0][0], $stretches[$of[0][1]], count($stretches), array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
+        }
+
+        return $heaviest === [] ? throw new \LogicException('A member has at least one stretch.') : $heaviest;
+    }
+
+    /**
+     * A weighing that says which of several sections it is of.
+     *
+     * @param  list<list<float>>  $ranges  of all stretches
+     */
+    private function named(Weighing $w, SectionStep $stretch, int $of, array $ranges = []): Weighing
+    {
+        if ($of === 1) {
+            return $w;
+        }
+        usort($ranges, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $format = fn (float $x): string => $this->beam->member->basis->units->format($x, Kind::Length);
+        $remark = trim("{$stretch->section->name}, from x = {$format($stretch->from)} to {$format($stretch->to)}. {$w->remark}");
+
+        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges);
+    }
+
+    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
+    {
+        $e = $this->worst($this->momentEnvelope, $stretch, $weight);
+        $d = $derive ? new Derivation : null;
+        $d?->given('M_Ed', abs($e->value), Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
+        $Mc = Bending::resistance($steel, $d);
+        $ratio = abs($e->value) / $Mc;
+        $d?->line('u', 'M_Ed / M_c_Rd', ['M_Ed' => [abs($e->value), Kind::Moment], 'M_c_Rd' => [$Mc, Kind::Moment]], $ratio, Kind::Number, '6.2.5(1) (6.12)');
+
+        return new Weighing(
+            'bending', 'Bending', 'EN 1993-1-1, 6.2.5', $ratio, demand: abs($e->value), capacity: $Mc, kind: Kind::Moment,
+            demandSymbol: 'M_Ed', capacitySymbol: 'M_c_Rd', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->arrangement(Effect::Moment, $e, $weight), lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
+        );
+    }
+
+    /** @return list<Weighing> shear, shear buckling, bending with shear */
+    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): array
+    {
+        $e = $this->worst($this->shearEnvelope, $stretch, $weight);
+        $V = abs($e->value);
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_Ed', $V, Kind::Force);
+        $Vpl = Shear::resistance($steel, $d);
+        $d?->line('u', 'V_Ed / V_pl_Rd', ['V_Ed' => [$V, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
+        $shear = new Weighing(
+            'shear', 'Shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force,
+            demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_Rd', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->arrangement(Effect::Shear, $e, $weight), lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vpl]],
+        );
+
+        $d = $derive ? new Derivation : null;
+        $limit = Shear::bucklingLimit($steel, $d);
+        $slenderness = $steel->section->hw / $steel->section->tw;
+        $web = new Weighing(
+            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
+            demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
+            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is not computed here. Take a section with a thicker web.',
+            lines: $d->lines ?? [],
+        );
+
+        return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
+    }
+
+    private function bendingWithShear(SteelSection $steel, SectionStep $stretch, float $greatest, float $Vpl, float $weight, bool $derive): Weighing
+    {
+        $clause = 'EN 1993-1-1, 6.2.8';
+        if ($greatest <= 0.5 * $Vpl) {
+            $d = $derive ? new Derivation : null;
+            $d?->line('u_V', 'V_Ed / V_pl_Rd', ['V_Ed' => [$greatest, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $greatest / $Vpl, Kind::Number, '6.2.8(2)', 'not above 0.5');
+
+            return new Weighing('bending-shear', 'Bending with shear', $clause, null, remark: 'The shear force is nowhere more than half of its resistance: bending is not reduced (6.2.8(2)).', lines: $d->lines ?? []);
+        }
+        $Mc = Bending::resistance($steel);
+        $best = -1.0;
+        $found = null;
+        foreach ($this->strength as $combination) {
+            foreach ($this->highShear($combination, $stretch, $weight, 0.5 * $Vpl) as [$k, $factors]) {
+                $m = $this->beam->responses->combined(Effect::Moment, $factors, $k);
+                $start = $this->beam->responses->breaks[$k];
+                foreach ($this->interactionPlaces($steel, $m, $Vpl, $Mc, $this->beam->responses->breaks[$k + 1] - $start) as $t) {
+                    $V = abs($m[1] + $t * (2 * $m[2] + $t * 3 * $m[3]));
+                    if ($V <= 0.5 * $Vpl) {
+                        continue;
+                    }
+                    $M = abs(Polynomial::value($m, $t));
+                    $ratio = $M / max(BendingWithShear::resistance($steel, $V, $Vpl, $Mc), 1e-6 * $Mc);
+                    if ($ratio > $best) {
+                        $best = $ratio;
+                        $found = [$M, $V, $start + $t, $combination, $factors];
+                    }
+                }
+            }
+        }
+        if ($found === null) {
+            throw new \LogicException('Some place must have the shear that was found.');
+        }
+        [$M, $V, $x, $combination, $factors] = $found;
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_Ed', $V, Kind::Force, '', 'acts together with M_Ed');
+        $d?->given('M_Ed', $M, Kind::Moment);
+        $d?->given('V_pl_Rd', $Vpl, Kind::Force);
+        $Mc = Bending::resistance($steel, $d);
+        $MV = BendingWithShear::resistance($steel, $V, $Vpl, $Mc, $d);
+        if ($MV > 0) {
+            $d?->line('u', 'M_Ed / M_V_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_V_Rd' => [$MV, Kind::Moment]], $M / $MV, Kind::Number, '6.2.8(1)');
+        }
+
+        return new Weighing(
+            'bending-shear', 'Bending with shear', $clause, $best, demand: $M, capacity: max(0.0, $MV), kind: Kind::Moment,
+            demandSymbol: 'M_Ed', capacitySymbol: 'M_V_Rd', x: $x, combination: $combination->id,
+            arrangement: $this->beam->arrangementText($factors), lines: $d->lines ?? [],
+        );
+    }
+
+    /**
+     * Segments with a high shear force, each with the arrangements that make shear or moment the worst at one of its ends.
+     *
+     * @return list<array{int, array<int, float>}>
+     */
+    private function highShear(Combination $combination, SectionStep $stretch, float $weight, float $high): array
+    {
+        $found = [];
+        $responses = $this->beam->responses;
+        for ($k = $responses->segmentAt($stretch->from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
+            if (! $this->shearEnvelope->mayExceed($high, $k, $combination, $weight)) {
+                continue;
+            }
+            foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
+                $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
+                $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
+                foreach ([1, -1] as $sign) {
+                    $factors = $of('V', $sign);
+                    if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
+                        foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
+                            $found[$k.':'.implode(',', array_keys($candidate)).implode(',', $candidate)] = [$k, $candidate];
+                        }
+                    }
+                }
+            }
+        }
+
+        return array_values($found);
+    }
+
+    /** @return array<string, array<int, array<string, array<int, float>>>> by effect and sign, as LoadedBeam::patterns */
+    private function patterns(int $segment, float $t): array
+    {
+        $patterns = [];
+        foreach ([Effect::Shear, Effect::Moment] as $effect) {
+            $values = $this->beam->responses->valuesAt($effect, $segment, $t);
+            $patterns[$effect->value] = [1 => $this->beam->patterns(1, $values), -1 => $this->beam->patterns(-1, $values)];
+        }
+
+        return $patterns;
+    }
+
+    /**
+     * Where M / M_V,Rd can be greatest on a segment: its ends, where the shear falls to half its resistance, and where
+     * the ratio is stationary. With V = M' and M_V = a − b (2 V / V_pl − 1)², the numerator of the derivative is a
+     * polynomial.
+     *
+     * @param  array<int, float>  $m
+     * @return list<float>
+     */
+    private function interactionPlaces(SteelSection $steel, array $m, float $Vpl, float $Mc, float $length): array
+    {
+        $v = [$m[1], 2 * $m[2], 3 * $m[3]];
+        if (max(abs($v[0]), abs(Polynomial::value($v, $length))) <= 0.5 * $Vpl && Polynomial::roots(Polynomial::derivative($v), 0.0, $length) === []) {
+            return [];
+        }
+        $loss = BendingWithShear::loss($steel);
+        $places = [0.0, $length];
+        foreach ([1.0, -1.0] as $side) {
+            // On this side of zero shear: s = 2 |V| / V_pl − 1.
+            $s = Polynomial::sum([-1.0], $v, 2 * $side / $Vpl);
+            $resistance = Polynomial::sum([$Mc], Polynomial::product($s, $s), -$loss);
+            $slope = array_map(fn (float $c): float => -2 * $loss * $c, Polynomial::product($s, Polynomial::derivative($s)));
+            $numerator = Polynomial::sum(Polynomial::product($v, $resistance), Polynomial::product($m, $slope), -1.0);
+            array_push($places, ...Polynomial::roots($s, 0.0, $length), ...Polynomial::roots($numerator, 0.0, $length));
+        }
+
+        return $places;
+    }
+
+    private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
+    {
+        $most = $envelope->extreme($this->strength, 1, $weight, $stretch->from, $stretch->to);
+        $least = $envelope->extreme($this->strength, -1, $weight, $stretch->from, $stretch->to);
+        if ($most === null || $least === null) {
+            throw new \LogicException('An envelope has at least one combination here.');
+        }
+
+        return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+    }
+
+    private function arrangement(Effect $effect, Extreme $e, float $weight): string
+    {
+        return $this->beam->arrangementText($this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
+    }
+}
