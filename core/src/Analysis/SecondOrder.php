@@ -28,8 +28,17 @@ final class SecondOrder
 
     private const ACCURACY = 1e-6;
 
+    /** Breaks that are closer than this to another one are left out, mm: a load that stands a hair beside a support. */
+    private const HAIR = 0.5;
+
     /** @var list<float> */
-    private array $breaks;
+    private array $breaks = [];
+
+    /** @var list<list<float>> deflection of first order on each segment, times EI of the beam */
+    private array $W = [];
+
+    /** @var list<list<float>> axial force on each segment */
+    private array $N = [];
 
     private ?float $criticalFactor = null;
 
@@ -38,9 +47,61 @@ final class SecondOrder
      * @param  list<list<float>>  $W  first-order deflection on each segment, times EI of the beam
      * @param  list<list<float>>  $N  axial force on each segment
      */
-    public function __construct(private readonly Beam $beam, array $breaks, private readonly array $W, private readonly array $N)
+    public function __construct(private readonly Beam $beam, array $breaks, array $W, array $N)
     {
-        $this->breaks = $breaks;
+        $special = [0.0, $beam->length, ...$beam->supports, ...$beam->hinges];
+        foreach ($beam->steps as $step) {
+            array_push($special, $step->from, $step->to);
+        }
+        $hair = self::HAIR * min(1.0, $beam->length / 1000.0);
+        $kept = [];
+        $before = -INF;
+        foreach ($breaks as $k => $x) {
+            if (in_array($x, $special, true)) {
+                // What lies a hair before it goes.
+                while ($kept !== [] && ! in_array($breaks[end($kept)], $special, true) && $x - $breaks[end($kept)] < $hair) {
+                    array_pop($kept);
+                }
+            } elseif ($x - $before < $hair || self::goesOn($W, $N, $k, $breaks[$k] - $breaks[$k - 1], $beam->length)) {
+                continue;
+            }
+            $kept[] = $k;
+            $before = $x;
+        }
+        for ($i = 1, $n = count($kept); $i < $n; $i++) {
+            [$from, $to] = [$breaks[$kept[$i - 1]], $breaks[$kept[$i]]];
+            // Of the segments in between the longest one stands for all: the others are a hair or the same.
+            $k = $kept[$i - 1];
+            for ($j = $k + 1; $j < $kept[$i]; $j++) {
+                $k = $breaks[$j + 1] - $breaks[$j] > $breaks[$k + 1] - $breaks[$k] ? $j : $k;
+            }
+            $this->breaks[] = $from;
+            $this->W[] = Polynomial::shift($W[$k], $from - $breaks[$k]);
+            $this->N[] = Polynomial::shift($N[$k], $from - $breaks[$k]);
+        }
+        $this->breaks[] = $beam->length;
+    }
+
+    /**
+     * Is segment k the same polynomials as the one before?
+     *
+     * @param  list<list<float>>  $W
+     * @param  list<list<float>>  $N
+     */
+    private static function goesOn(array $W, array $N, int $k, float $before, float $length): bool
+    {
+        foreach ([[$W[$k - 1], $W[$k]], [$N[$k - 1], $N[$k]]] as [$p, $q]) {
+            $size = $difference = 0.0;
+            foreach (Polynomial::shift($p, $before) as $i => $c) {
+                $size += (abs($c) + abs($q[$i])) * $length ** $i;
+                $difference += abs($c - $q[$i]) * $length ** $i;
+            }
+            if ($difference > 1e-9 * $size) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

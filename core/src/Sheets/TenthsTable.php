@@ -7,7 +7,7 @@ namespace Waage\Sheets;
 use Waage\Design\Design;
 use Waage\Units\Kind;
 
-/** Shear, moment and deflection at the tenths of each span and overhang, just inside its ends. */
+/** Forces and deflection at the tenths of each span and overhang, just inside its ends. */
 final readonly class TenthsTable
 {
     /** @param  array<string, array{max: list<list<float|int>>, min: list<list<float|int>>}>  $curves  as Result gives them */
@@ -19,13 +19,14 @@ final readonly class TenthsTable
     public function toBlock(): array
     {
         $units = $this->design->member->basis->units;
+        $effects = [...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection];
         $rows = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
             $name = ucfirst($this->design->beam->fieldNames()[$i]);
             for ($tenth = 0; $tenth <= 10; $tenth++) {
                 $x = $from + ($to - $from) * $tenth / 10;
                 $row = [$tenth === 0 ? $name : '', $units->format($x, Kind::Length)];
-                foreach (['V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection] as $effect => $kind) {
+                foreach ($effects as $effect => $kind) {
                     foreach (['min', 'max'] as $side) {
                         $row[] = $units->format(self::valueAt($this->curves[$effect][$side], $x, $tenth === 10), $kind);
                     }
@@ -34,7 +35,7 @@ final readonly class TenthsTable
             }
         }
 
-        return Block::table(['', '>x', '>V smallest', '>greatest', '>M smallest', '>greatest', '>w smallest', '>greatest'], $rows);
+        return Block::table(['', '>x', ...array_merge(...array_map(fn (string $effect): array => [">{$effect} smallest", '>greatest'], array_keys($effects)))], $rows);
     }
 
     /** @param  list<list<float|int>>  $curve  on the piece to the right of x, or to the left */

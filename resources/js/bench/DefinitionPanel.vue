@@ -4,6 +4,7 @@ import CombinationsPart from '@/bench/CombinationsPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
+import StepsFields from '@/bench/StepsFields.vue'
 import { spansOf } from '@/bench/spans'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
@@ -73,7 +74,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 <span v-if="errors.notes" class="fault">{{ errors.notes[0] }}</span>
             </label>
         </PartFold>
-        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'supports', 'hinges')"
+        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'slope', 'supports', 'hinges')"
             ><SupportsPart :editor="editor"
         /></PartFold>
         <PartFold
@@ -88,7 +89,12 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             ><CombinationsPart :editor="editor"
         /></PartFold>
         <PartFold title="Restraint" :summary="restraintSummary" :faulty="has('restraint')"><RestraintPart :editor="editor" /></PartFold>
-        <PartFold title="Section" :summary="`${doc.section} ${doc.grade ?? 'S355'}`" open :faulty="has('section', 'grade')">
+        <PartFold
+            title="Section"
+            :summary="`${doc.section}${doc.steps?.length ? ` and ${doc.steps.length} more` : ''} ${doc.grade ?? 'S355'}`"
+            open
+            :faulty="has('section', 'grade', 'steps')"
+        >
             <div class="grid grid-cols-2 gap-2">
                 <label>
                     <span class="label">Section</span>
@@ -108,6 +114,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         <option v-for="g in ['S235', 'S275', 'S355', 'S460']" :key="g">{{ g }}</option>
                     </select>
                 </label>
+                <StepsFields class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">
                     <input
                         type="checkbox"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
+import SecondOrderBlock from '@/bench/SecondOrderBlock.vue'
 import SelfCheckBlock from '@/bench/SelfCheckBlock.vue'
 import ValuesBlock from '@/bench/ValuesBlock.vue'
 import { format, number, unitOf, type Kind } from '@/lib/units'
@@ -10,14 +11,25 @@ const props = defineProps<{ editor: Editor }>()
 const emit = defineEmits<{ read: [x: number] }>()
 const result = computed(() => props.editor.result.value)
 const units = computed(() => props.editor.units.value)
-const KIND: Record<string, Kind> = { V: 'force', M: 'moment', w: 'deflection', slope: 'rotation' }
+const KIND: Record<string, Kind> = { N: 'force', V: 'force', M: 'moment', w: 'deflection', slope: 'rotation' }
+const forStrength = computed(() => result.value?.reactions.combinations.filter((c) => /^(STR|ACC|SEI)/.test(c.id)) ?? [])
 const strength = computed(() => {
-    const all = result.value?.reactions.combinations.filter((c) => /^(STR|ACC|SEI)/.test(c.id)) ?? []
+    const all = forStrength.value
     return (result.value?.member.supports ?? []).map((_, i) => ({
         most: Math.max(...all.map((c) => c.forces[i]?.[0] ?? 0)),
         least: Math.min(...all.map((c) => c.forces[i]?.[1] ?? 0)),
     }))
 })
+const slides = computed(() => result.value?.envelope.N !== undefined)
+const horizontal = computed(() =>
+    (result.value?.member.supports ?? []).map(
+        (_, i) =>
+            [
+                Math.max(...forStrength.value.map((c) => c.horizontal[i]?.[0] ?? 0)),
+                Math.min(...forStrength.value.map((c) => c.horizontal[i]?.[1] ?? 0)),
+            ] as const,
+    ),
+)
 /** One number when no variable load makes a difference. */
 function range([most, least]: number[]): string {
     const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
@@ -37,7 +49,7 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <table class="grid-table mt-1">
                 <tbody>
                     <tr v-for="(e, i) in result.extremes" :key="i">
-                        <td>{{ e.effect }}</td>
+                        <td>{{ e.effect === 'N' ? (e.value > 0 ? 'N, compression' : 'N, tension') : e.effect }}</td>
                         <td class="number">{{ format(e.value, KIND[e.effect] as Kind, units) }}</td>
                         <td class="number">
                             <button class="underline decoration-rule" @click="emit('read', e.x)">x = {{ format(e.x, 'length', units) }}</button>
@@ -49,6 +61,7 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <p class="mt-1 text-xs text-faint">Moment zero at {{ zeros.length ? `x = ${zeros.join(', ')}` : 'no place between the ends' }}.</p>
         </section>
         <SelfCheckBlock :check="result.selfCheck" :units="units" />
+        <SecondOrderBlock v-if="result.secondOrder" :answer="result.secondOrder" :units="units" />
         <ValuesBlock :result="result" :units="units" />
         <section>
             <h3 class="font-semibold">Reactions in {{ unitOf('force', units) }}, up positive</h3>
@@ -90,6 +103,29 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <p v-if="strength.some((s, i) => s.least < 0 && !result!.member.supports[i]?.bearsOnly)" class="fault mt-1">
                 A negative reaction pulls upward: the support must be able to hold the member down.
             </p>
+        </section>
+        <section v-if="slides">
+            <h3 class="font-semibold">Horizontal reactions in {{ unitOf('force', units) }}, to the right positive</h3>
+            <div class="overflow-x-auto" tabindex="0" aria-label="Horizontal reactions by load case">
+                <table class="grid-table mt-1">
+                    <tbody>
+                        <tr v-for="c in result.reactions.cases" :key="c.id">
+                            <td>{{ c.name }}</td>
+                            <td v-for="(f, i) in c.horizontal" :key="i" class="number">{{ number(f, 'force', units) }}</td>
+                        </tr>
+                        <tr
+                            v-for="[name, side] in [
+                                ['greatest', 0],
+                                ['smallest', 1],
+                            ] as const"
+                            :key="name"
+                        >
+                            <td>Strength, {{ name }}</td>
+                            <td v-for="(h, i) in horizontal" :key="i" class="number font-semibold">{{ number(h[side], 'force', units) }}</td>
+                        </tr>
+                    </tbody>
+                </table>
+            </div>
         </section>
         <section>
             <h3 class="font-semibold">Reactions by combination in {{ unitOf('force', units) }}, smallest to greatest</h3>

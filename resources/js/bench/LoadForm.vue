@@ -8,7 +8,7 @@ import { changeKind, duplicate, isReducible, takes, varyWidth } from '@/bench/lo
 import LoadTables from '@/bench/LoadTables.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
-import { isAt, isDisplacement } from '@/lib/member'
+import { isAt, isDisplacement, isLevel } from '@/lib/member'
 import { inSystem } from '@/lib/quantity'
 import { type Kind } from '@/lib/units'
 
@@ -36,8 +36,10 @@ function change(apply: (l: LoadDocument) => void, key = ''): void {
         key && `${path.value}.${key}`,
     )
 }
-const set = (key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area', value: string): void =>
-    change((l) => void (l[key] = value), key)
+const set = (
+    key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity',
+    value: string,
+): void => change((l) => void (l[key] = value), key)
 
 const category = computed(() => doc.value.cases.find((c) => c.id === load.value.case)?.category ?? '')
 const reducible = computed(() => isReducible(category.value))
@@ -49,8 +51,28 @@ function take(value: string, remark?: string): void {
 }
 const reduction = computed(() => props.editor.result.value?.member.loads.find((l) => l.id === load.value.id)?.reduction)
 
+/** Ways in which a load can act; on a level member plumb and normal are the same. */
+const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(() =>
+    isLevel(doc.value)
+        ? [
+              ['vertical', 'downward'],
+              ['along', 'along the member, to the left'],
+          ]
+        : [
+              ['vertical', 'plumb'],
+              ...(doc.value.slope?.by === 'upright' || load.value.kind === 'point'
+                  ? []
+                  : ([['plan', 'plumb, for a length on plan']] as [NonNullable<LoadDocument['direction']>, string][])),
+              ['normal', 'normal to the member'],
+              ['along', 'along the member, to its start'],
+          ],
+)
+const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(load.value.kind))
+/** Has a force a part along the member? */
+const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
+
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
-type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area', string, Kind, string?]
+type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity', string, Kind, string?]
 const fields = computed<Field[]>(() => {
     const extent: Field[] = [
         ['from', 'From x', 'length', 'left end'],
@@ -59,6 +81,7 @@ const fields = computed<Field[]>(() => {
     const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
     switch (load.value.kind) {
         case 'temperature':
+        case 'warming':
         case 'train':
         case 'concentrated':
             return extent
@@ -75,6 +98,7 @@ const fields = computed<Field[]>(() => {
                 ...area,
             ]
         case 'point':
+            return [['x', 'At x', 'length'], ...(actsAlong.value ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : [])]
         case 'moment':
             return [['x', 'At x', 'length']]
         default:
@@ -124,7 +148,15 @@ function copyInto(): void {
         />
         <QuantityField
             v-else
-            :label="load.kind === 'line' ? 'Value at start' : load.kind === 'temperature' ? 'Bottom warmer by' : 'Value'"
+            :label="
+                load.kind === 'line'
+                    ? 'Value at start'
+                    : load.kind === 'temperature'
+                      ? 'Bottom warmer by'
+                      : load.kind === 'warming'
+                        ? 'Warmer by'
+                        : 'Value'
+            "
             :kind="values[load.kind]"
             :units="units"
             :model-value="load.value"
@@ -143,6 +175,18 @@ function copyInto(): void {
             :optional="empty !== undefined"
             @update:model-value="(v) => set(key, v)"
         />
+        <label v-if="hasDirection" class="col-span-2">
+            <span class="label">Acts</span>
+            <select
+                class="field"
+                :value="load.direction ?? 'vertical'"
+                :aria-invalid="!!fault('direction')"
+                @change="change((l) => void (l.direction = valueOf($event) as LoadDocument['direction']), 'direction')"
+            >
+                <option v-for="[key, name] in directions" :key="key" :value="key">{{ name }}</option>
+            </select>
+            <span v-if="fault('direction')" class="fault" role="alert">{{ fault('direction') }}</span>
+        </label>
         <LoadTables
             v-if="load.kind === 'area' || load.kind === 'slab'"
             :category="category"

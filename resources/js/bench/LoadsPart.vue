@@ -27,11 +27,12 @@ const KINDS: Record<LoadDocument['kind'], string> = {
     settlement: 'Settlement of a support',
     rotation: 'Rotation of a support',
     temperature: 'Difference of temperature',
+    warming: 'Change of temperature',
     train: 'Train of axles',
     concentrated: 'Concentrated, in place of the rest',
 }
 /** A rotation is rare: it is made from a settlement. */
-const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'train', 'concentrated'] as const
+const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'warming', 'train', 'concentrated'] as const
 const VALUE: Record<LoadDocument['kind'], Kind> = {
     line: 'lineLoad',
     area: 'areaLoad',
@@ -41,6 +42,7 @@ const VALUE: Record<LoadDocument['kind'], Kind> = {
     settlement: 'deflection',
     rotation: 'rotation',
     temperature: 'temperature',
+    warming: 'temperature',
     train: 'force',
     concentrated: 'force',
 }
@@ -64,8 +66,13 @@ const at = (text: string | undefined): string => inSystem(text ?? '', 'length', 
 
 function place(l: LoadDocument): string {
     if (isDisplacement(l.kind)) return `support ${doc.value.supports.findIndex((s) => isAt(s.x, l.x)) + 1 || '?'}`
-    if (isAtOnePlace(l.kind)) return `at ${at(l.x)}`
     if (isMoving(l.kind)) return 'worst place'
+    const way = l.direction === 'along' ? ', along' : l.direction === 'normal' ? ', normal' : l.direction === 'plan' ? ', on plan' : ''
+    return placeOnly(l) + way
+}
+
+function placeOnly(l: LoadDocument): string {
+    if (isAtOnePlace(l.kind)) return `at ${at(l.x)}`
     if (l.widths) return `${at(l.widths[0]?.x)} – ${at(l.widths.at(-1)?.x)}`
     return l.from || l.to ? `${at(l.from) || '0'} – ${at(l.to) || 'end'}` : 'full length'
 }

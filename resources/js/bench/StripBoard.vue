@@ -38,11 +38,15 @@ const xAt = (event: MouseEvent): number => {
 }
 const within = (x: number): number => Math.min(length.value, Math.max(0, x))
 
+type Strip = 'N' | 'V' | 'M' | 'w' | 'reserve'
+/** An axial force has a strip where there is one. */
+const strips = computed<Strip[]>(() => [...(result.value?.envelope.N ? (['N'] as const) : []), 'V', 'M', 'w', 'reserve'])
+
 const heights = computed(() => {
     const h = Math.max(420, height.value)
     const member = Math.round(h * 0.31)
-    const each = (h - member) / 4
-    return { total: h, member, each, at: (i: number) => member + i * each }
+    const each = (h - member) / strips.value.length
+    return { total: h, member, each, at: (strip: Strip) => member + strips.value.indexOf(strip) * each }
 })
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
 /** Envelopes are compared with envelopes. */
@@ -189,13 +193,29 @@ function release(): void {
         @keydown="onKey"
     >
         <svg v-if="result && curves && width > 0" :width="width" :height="heights.total" class="block">
-            <path v-for="i in 4" :key="i" :d="`M0 ${heights.at(i - 1)}H${width}`" stroke="var(--color-rule)" />
+            <path v-for="strip in strips" :key="strip" :d="`M0 ${heights.at(strip)}H${width}`" stroke="var(--color-rule)" />
             <path
                 v-for="(s, i) in result.member.supports"
                 :key="`s${i}`"
                 :d="`M${sx(s.x)} ${heights.member}V${heights.total}`"
                 stroke="var(--color-rule)"
                 stroke-dasharray="2 3"
+            />
+            <CurveStrip
+                v-if="curves.N"
+                title="Axial N"
+                kind="force"
+                :curves="curves.N"
+                :under="under?.N"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at('N')"
+                :height="heights.each"
+                :downward="false"
+                :units="units"
+                :reading="reading"
             />
             <CurveStrip
                 title="Shear V"
@@ -206,7 +226,7 @@ function release(): void {
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
-                :y="heights.at(0)"
+                :y="heights.at('V')"
                 :height="heights.each"
                 :downward="false"
                 :units="units"
@@ -221,7 +241,7 @@ function release(): void {
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
-                :y="heights.at(1)"
+                :y="heights.at('M')"
                 :height="heights.each"
                 downward
                 :units="units"
@@ -234,7 +254,7 @@ function release(): void {
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
-                :y="heights.at(2)"
+                :y="heights.at('w')"
                 :height="heights.each"
                 :units="units"
                 :reading="reading"
@@ -245,7 +265,7 @@ function release(): void {
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
-                :y="heights.at(2)"
+                :y="heights.at('w')"
                 :height="heights.each"
                 :units="units"
             />
@@ -259,13 +279,21 @@ function release(): void {
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
-                :y="heights.at(2)"
+                :y="heights.at('w')"
                 :height="heights.each"
                 downward
                 :units="units"
                 :reading="reading"
             />
-            <ReserveStrip :lines="reserve" :sx="sx" :left="LEFT" :right="right" :y="heights.at(3)" :height="heights.each" :reading="reading" />
+            <ReserveStrip
+                :lines="reserve"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at('reserve')"
+                :height="heights.each"
+                :reading="reading"
+            />
             <g v-if="reading !== null" pointer-events="none">
                 <path :d="`M${sx(reading)} 18V${heights.total}`" stroke="var(--color-accent)" stroke-width="1" />
                 <text

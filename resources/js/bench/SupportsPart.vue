@@ -2,10 +2,11 @@
 import { computed, toRaw } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf, stretch } from '@/bench/spans'
+import SlopeFields from '@/bench/SlopeFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument, SupportDocument } from '@/contract/member'
 import { readQuantity } from '@/lib/quantity'
-import { placeSupport } from '@/lib/member'
+import { isLevel, placeSupport } from '@/lib/member'
 import { typed } from '@/lib/units'
 
 /** Length, supports and, between them, the spans: typing a span moves everything to its right. */
@@ -15,10 +16,11 @@ const units = computed(() => props.editor.units.value)
 const fault = (path: string): string | undefined => props.editor.errors.value[path]?.[0]
 
 const fields = computed(() => spansOf(doc.value))
+const level = computed(() => isLevel(doc.value))
 
 type Kind = SupportDocument['kind']
 /** One that bears only is pinned, but does not hold down. */
-const KINDS = ['pinned', 'bears only', 'fixed', 'guided', 'elastic'] as const
+const KINDS = ['pinned', 'roller', 'bears only', 'fixed', 'guided', 'elastic'] as const
 const SPRINGS = [
     ['vertical', 'Against moving', 'spring', 'rigid'],
     ['rotation', 'Against turning', 'rotationSpring', 'free'],
@@ -62,9 +64,10 @@ function add(): void {
 function setKind(s: SupportDocument, chosen: (typeof KINDS)[number]): void {
     const kind: Kind = chosen === 'bears only' ? 'pinned' : chosen
     s.kind = kind
-    if (kind === 'pinned') setBearsOnly(s, chosen === 'bears only')
+    if (kind === 'pinned' || kind === 'roller') setBearsOnly(s, chosen === 'bears only')
+    if (kind !== 'roller') delete s.holds
     if (kind === 'fixed' || kind === 'guided') delete s.bearsOnly
-    if (kind === 'pinned') delete s.momentCapacity
+    if (kind === 'pinned' || kind === 'roller') delete s.momentCapacity
 }
 
 function setCapacity(s: SupportDocument, text: string): void {
@@ -106,6 +109,7 @@ function addSpan(): void {
             :error="fault('length')"
             @update:model-value="setLength"
         />
+        <SlopeFields class="mt-2" :editor="editor" />
         <p v-if="fault('supports')" class="fault mt-1" role="alert">{{ fault('supports') }}</p>
         <div class="mt-2 grid grid-cols-[1rem_1fr_4.6rem_1fr_1.2rem] items-start gap-x-1.5 gap-y-1">
             <span></span><span class="label">Support at x</span><span class="label">Kind</span><span class="label">Bearing</span><span></span>
@@ -151,7 +155,24 @@ function addSpan(): void {
                 <p v-if="fault(`supports.${i}.bearsOnly`)" class="fault col-span-4 col-start-2" role="alert">
                     {{ fault(`supports.${i}.bearsOnly`) }}
                 </p>
-                <div v-if="s.kind !== 'pinned'" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                <label v-if="s.kind === 'roller' && !level" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                    <span class="label">Holds</span>
+                    <select
+                        class="field"
+                        :value="s.holds ?? 'normal'"
+                        :aria-invalid="!!fault(`supports.${i}.holds`)"
+                        @change="
+                            (e) =>
+                                editor.change((d) => void (d.supports[i]!.holds = (e.target as HTMLSelectElement).value as SupportDocument['holds']))
+                        "
+                    >
+                        <option value="normal">normal to the member</option>
+                        <option value="vertical">vertically</option>
+                        <option value="horizontal">horizontally</option>
+                    </select>
+                    <span v-if="fault(`supports.${i}.holds`)" class="fault" role="alert">{{ fault(`supports.${i}.holds`) }}</span>
+                </label>
+                <div v-if="s.kind !== 'pinned' && s.kind !== 'roller'" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
                     <QuantityField
                         label="Moment capacity"
                         kind="moment"

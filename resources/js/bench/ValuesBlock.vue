@@ -9,11 +9,16 @@ import { format, number, typed, unitOf, type Kind, type UnitSystem } from '@/lib
 /** Values of what the strips show, at the tenths of each span or at places that the engineer lists. */
 const props = defineProps<{ result: Result; units: UnitSystem }>()
 const list = ref('')
-const EFFECTS = [
-    ['V', 'force'],
-    ['M', 'moment'],
-    ['w', 'deflection'],
-] as const
+const EFFECTS = computed(() =>
+    (
+        [
+            ['N', 'force'],
+            ['V', 'force'],
+            ['M', 'moment'],
+            ['w', 'deflection'],
+        ] as const
+    ).filter(([effect]) => props.result.envelope[effect]),
+)
 
 const places = computed(() =>
     list.value
@@ -38,8 +43,9 @@ const rows = computed(() => {
     )
 })
 
-function read(effect: 'V' | 'M' | 'w', kind: Kind, x: number): string {
+function read(effect: 'N' | 'V' | 'M' | 'w', kind: Kind, x: number): string {
     const curves = (props.result.shown ?? props.result.envelope)[effect]
+    if (!curves) return ''
     const [low, high] = [curves.min, curves.max].map((c) => number(readAt(c, x)?.value ?? 0, kind, props.units))
     return low === high ? `${low}` : `${low} to ${high}`
 }

@@ -1,6 +1,6 @@
 import type { CaseDocument, LoadDocument, MemberDocument } from '@/contract/member'
 import { AXLES } from '@/bench/influence'
-import { freshId, isAt, isAtOnePlace, isDisplacement, isMoving } from '@/lib/member'
+import { freshId, isAt, isAtOnePlace, isDisplacement, isMoving, isThermal } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { typed, type UnitSystem } from '@/lib/units'
 
@@ -16,6 +16,7 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         settlement: '10 mm',
         rotation: '2 mrad',
         temperature: '15 K',
+        warming: '30 K',
         train: '',
         concentrated: '4.5 kN',
     },
@@ -28,6 +29,7 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         settlement: '0.4 in',
         rotation: '2 mrad',
         temperature: '25 degF',
+        warming: '50 degF',
         train: '',
         concentrated: '2 kip',
     },
@@ -60,7 +62,7 @@ export function changeKind(d: MemberDocument, index: number, kind: LoadDocument[
 /** Loads that only load cases of a category of their own take. */
 function ownCategory(kind: LoadDocument['kind']): 'settlement' | 'temperature' | null {
     if (isDisplacement(kind)) return 'settlement'
-    return kind === 'temperature' ? 'temperature' : null
+    return isThermal(kind) ? 'temperature' : null
 }
 
 /** Does a load case take this kind of load? */

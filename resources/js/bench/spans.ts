@@ -39,6 +39,10 @@ export function stretch(member: MemberDocument, span: Span, length: number, unit
     member.length = moved(member.length)
     for (const s of member.supports) s.x = moved(s.x)
     if (member.hinges) member.hinges = member.hinges.map(moved)
+    for (const s of member.steps ?? []) {
+        s.from = moved(s.from)
+        s.to = moved(s.to)
+    }
     for (const l of member.loads) {
         if (l.x) l.x = moved(l.x)
         if (l.from) l.from = moved(l.from)

@@ -3,11 +3,11 @@
 export type Quantity = string
 
 /**
- * A Waage member, version 3; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run from the left end.
+ * A Waage member, version 4; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse; one of version 3 no slope, no steps in section, no rollers, no uniform change of temperature, and only plumb loads on a level member. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run along the axis from the left end, which is the foot of an upright member.
  */
 export interface MemberDocument {
     format: 'waage-member'
-    version: 1 | 2 | 3
+    version: 1 | 2 | 3 | 4
     mark?: string
     title?: string
     /**
@@ -15,6 +15,7 @@ export interface MemberDocument {
      */
     notes?: string
     length: Quantity
+    slope?: SlopeDocument
     /**
      * @maxItems 60
      */
@@ -29,6 +30,12 @@ export interface MemberDocument {
      * Name of a catalogue section, e.g. "IPE 300".
      */
     section: string
+    /**
+     * Lengths with another section than the main one.
+     *
+     * @maxItems 40
+     */
+    steps?: StepDocument[]
     grade?: 'S235' | 'S275' | 'S355' | 'S460'
     restraint?: {
         top?: RestraintDocument
@@ -78,9 +85,23 @@ export interface MemberDocument {
     deflection?: DeflectionLimits
     basis?: BasisDocument
 }
+export interface SlopeDocument {
+    by: 'level' | 'angle' | 'rise' | 'upright'
+    /**
+     * The angle, e.g. "18 deg", or how much higher the right end lies; negative: it falls to the right.
+     */
+    value?: string
+}
 export interface SupportDocument {
     x: Quantity
-    kind: 'pinned' | 'fixed' | 'guided' | 'elastic'
+    /**
+     * A roller holds in one direction only; the others but elastic ones also along the axis.
+     */
+    kind: 'pinned' | 'roller' | 'fixed' | 'guided' | 'elastic'
+    /**
+     * Direction in which a roller holds; normal to the member unless it is given.
+     */
+    holds?: 'normal' | 'vertical' | 'horizontal'
     bearing: Quantity
     /**
      * Elastic support: stiffness against moving down, e.g. "20 kN/mm"; empty: rigid.
@@ -98,6 +119,11 @@ export interface SupportDocument {
      * Elastic support: stiffness against turning, e.g. "800 kNm/rad"; empty: free to turn.
      */
     rotation?: string
+}
+export interface StepDocument {
+    from: Quantity
+    to: Quantity
+    section: string
 }
 export interface RestraintDocument {
     kind: 'continuous' | 'supports' | 'spacing' | 'positions'
@@ -145,6 +171,7 @@ export interface LoadDocument {
         | 'settlement'
         | 'rotation'
         | 'temperature'
+        | 'warming'
         | 'train'
         | 'concentrated'
     name?: string
@@ -162,7 +189,7 @@ export interface LoadDocument {
      */
     to?: string
     /**
-     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation, K (bottom warmer than top) for a difference of temperature; empty for a train. A concentrated load acts at the worst place, in place of the rest of its load case. Upward wind: positive acts up.
+     * kN, kNm, kN/m or kN/m²; down and clockwise positive; mm for a settlement, mrad for a rotation, K (bottom warmer than top) for a difference of temperature, K (warmer) for a change of all of it; empty for a train. A concentrated load acts at the worst place, in place of the rest of its load case. Upward wind: positive acts up.
      */
     value: string
     /**
@@ -197,6 +224,14 @@ export interface LoadDocument {
      * Slab: place of the peak of a triangle, in place of the angle.
      */
     peak?: string
+    /**
+     * Plumb for a length of the member (the default), plumb for a length on plan, normal to the member, or along it towards its start.
+     */
+    direction?: 'vertical' | 'plan' | 'normal' | 'along'
+    /**
+     * How far from the axis a force along the member acts: positive on the side that a load normal to it points to.
+     */
+    eccentricity?: string
     /**
      * Switched off: kept, but without effect.
      */

@@ -29,6 +29,10 @@ export interface Result {
     extremes: ExtremeResult[]
     selfCheck: SelfCheckResult
     /**
+     * What axial forces make of the deflection in the plane of bending, strength combinations; null: nothing is compressed.
+     */
+    secondOrder: null | SecondOrderResult
+    /**
      * Where the moment of the curves that are shown is zero.
      */
     zeros: {
@@ -55,9 +59,21 @@ export interface VerdictResult {
 }
 export interface MemberResult {
     length: number
+    /**
+     * how it rises from its start, rad
+     */
+    angle: number
+    /**
+     * lengths of one section, from end to end
+     */
+    stretches: StretchResult[]
     supports: {
         x: number
-        kind: 'pinned' | 'fixed' | 'guided' | 'elastic'
+        kind: 'pinned' | 'roller' | 'fixed' | 'guided' | 'elastic'
+        /**
+         * direction in which a roller holds
+         */
+        holds: 'normal' | 'vertical' | 'horizontal'
         bearing: number
         /**
          * is turning held, rigidly or by a spring
@@ -73,6 +89,12 @@ export interface MemberResult {
     loads: LoadResult[]
     top: RestraintResult
     bottom: RestraintResult
+}
+export interface StretchResult {
+    from: number
+    to: number
+    section: string
+    h: number
 }
 export interface FieldResult {
     from: number
@@ -93,8 +115,11 @@ export interface LoadResult {
         | 'settlement'
         | 'rotation'
         | 'temperature'
+        | 'warming'
         | 'train'
         | 'concentrated'
+    direction: 'vertical' | 'plan' | 'normal' | 'along'
+    eccentricity: number
     from: number
     to: number
     /**
@@ -173,24 +198,32 @@ export interface CombinationResult {
     governs: string[]
 }
 export interface Curves {
-    V: CurvePair
-    M: CurvePair
-    w: CurvePair
-    sag?: CurvePair1
+    N?: CurvePair
+    V: CurvePair1
+    M: CurvePair1
+    w: CurvePair1
+    sag?: CurvePair2
 }
+/**
+ * compression positive; only where the member is strained along its axis
+ */
 export interface CurvePair {
+    max: Curve
+    min: Curve
+}
+export interface CurvePair1 {
     max: Curve
     min: Curve
 }
 /**
  * deflection from the line between the supports, where these move
  */
-export interface CurvePair1 {
+export interface CurvePair2 {
     max: Curve
     min: Curve
 }
 export interface ExtremeResult {
-    effect: 'V' | 'M' | 'w' | 'slope'
+    effect: 'N' | 'V' | 'M' | 'w' | 'slope'
     value: number
     x: number
     combination: string
@@ -229,12 +262,48 @@ export interface HandCheckResult {
      */
     fits: boolean
 }
+export interface SecondOrderResult {
+    /**
+     * on all loads of the worst combination at which the member buckles; null: far off
+     */
+    factor: number | null
+    /**
+     * is first order good enough
+     */
+    enough: boolean
+    rows: SecondOrderRow[]
+}
+export interface SecondOrderRow {
+    combination: string
+    arrangement: string
+    /**
+     * greatest compression
+     */
+    N: number
+    factor: number | null
+    first: GreatestResult
+    /**
+     * null: buckled
+     */
+    second: null | GreatestResult
+}
+/**
+ * absolute values
+ */
+export interface GreatestResult {
+    M: number
+    w: number
+}
 export interface CaseReactions {
     id: string
     name: string
     category: string
     forces: number[]
     moments: number[]
+    /**
+     * to the right; empty where the member is not strained along its axis
+     */
+    horizontal: number[]
     load: number
     reaction: number
     loadMoment: number
@@ -244,6 +313,7 @@ export interface CombinationReactions {
     id: string
     forces: Ranges
     moments: Ranges
+    horizontal: Ranges
 }
 export interface WeighingResult {
     id: string

@@ -9,7 +9,7 @@ export function newMember(mark: string, units: UnitSystem): MemberDocument {
     const bearing = metric ? '150 mm' : '6 in'
     return {
         format: 'waage-member',
-        version: 3,
+        version: 4,
         mark,
         title: '',
         notes: '',
@@ -63,7 +63,13 @@ export function freshId(prefix: string, taken: string[]): string {
 
 export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
 
-export const isAtOnePlace = (kind: LoadDocument['kind']): boolean => !['line', 'area', 'slab', 'temperature', 'train', 'concentrated'].includes(kind)
+export const isAtOnePlace = (kind: LoadDocument['kind']): boolean =>
+    !['line', 'area', 'slab', 'temperature', 'warming', 'train', 'concentrated'].includes(kind)
+
+/** Does it come from the temperature of the member? */
+export const isThermal = (kind: LoadDocument['kind']): boolean => kind === 'temperature' || kind === 'warming'
+
+export const isLevel = (member: MemberDocument): boolean => (member.slope?.by ?? 'level') === 'level'
 
 /** Does it act at the worst place, in place of the other loads of its case? */
 export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated'

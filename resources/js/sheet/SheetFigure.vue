@@ -18,14 +18,18 @@ const W = 680
 const LEFT = 76
 const RIGHT = W - 14
 const sx = (x: number): number => LEFT + (x / props.result.member.length) * (RIGHT - LEFT)
-const CURVES: Record<'V' | 'M' | 'w', { title: string; kind: Kind; downward: boolean }> = {
+const CURVES: Record<'N' | 'V' | 'M' | 'w', { title: string; kind: Kind; downward: boolean }> = {
+    N: { title: 'Axial N', kind: 'force', downward: false },
     V: { title: 'Shear V', kind: 'force', downward: false },
     M: { title: 'Moment M', kind: 'moment', downward: true },
     w: { title: 'Deflection', kind: 'deflection', downward: true },
 }
-const curve = computed(() =>
-    props.block.name === 'V' || props.block.name === 'M' || props.block.name === 'w' ? { name: props.block.name, ...CURVES[props.block.name] } : null,
-)
+const curve = computed(() => {
+    const name = props.block.name
+    if (name !== 'N' && name !== 'V' && name !== 'M' && name !== 'w') return null
+    const curves = props.result.envelope[name]
+    return curves ? { curves, ...CURVES[name] } : null
+})
 const memberHeight = computed(
     () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,
 )
@@ -63,7 +67,7 @@ const memberHeight = computed(
             <CurveStrip
                 :title="curve.title"
                 :kind="curve.kind"
-                :curves="result.envelope[curve.name]"
+                :curves="curve.curves"
                 :combinations="result.combinations"
                 :sx="sx"
                 :left="LEFT"

@@ -32,6 +32,45 @@ const dimensions = computed(() =>
     props.member.fields.map((f) => ({ x0: props.sx(f.from), x1: props.sx(f.to), text: format(f.to - f.from, 'length', props.units) })),
 )
 
+/** Where a label between two places does not meet a support. */
+function clearOf(from: number, to: number): number {
+    const places = [0.5, 0.25, 0.75].map((part) => from + part * (to - from))
+    return places.find((x) => props.member.supports.every((s) => Math.abs(props.sx(s.x) - x) > 22)) ?? (from + to) / 2
+}
+
+/** Lengths of one section, as deep as they are to each other. */
+const stretches = computed(() => {
+    const deepest = Math.max(...props.member.stretches.map((s) => s.h))
+    return props.member.stretches.map((s) => ({
+        x: props.sx(s.from),
+        width: props.sx(s.to) - props.sx(s.from),
+        to: s.to,
+        deep: props.member.stretches.length > 1 ? 4 + 9 * (s.h / deepest) ** 2 : 8,
+        section: s.section,
+        labelX: clearOf(props.sx(s.from), props.sx(s.to)),
+    }))
+})
+
+const deepAt = (x: number): number => stretches.value.find((s) => x <= s.to + 1e-6)?.deep ?? 8
+
+/** A support that holds plumb or level is turned as the member is; a pinned one at an end stands plumb. */
+function turnOf(s: MemberResult['supports'][number]): number {
+    const { angle, length } = props.member
+    if (s.kind === 'pinned' && (s.x === 0 || s.x === length)) return s.x === length && angle > 1.5 ? 0 : angle
+    if (s.kind !== 'roller') return 0
+    if (s.holds === 'vertical') return angle
+    return s.holds === 'horizontal' ? angle + (s.x > length / 2 ? -1 : 1) * (Math.PI / 2) : 0
+}
+
+const lies = computed(() => {
+    const { angle } = props.member
+    const y = props.y + 16
+    const x = props.sx(0) - 58
+    if (Math.abs(angle) > 1.57) return { text: 'upright', y: y + 20, path: `M${x + 46} ${y + 6}V${y - 14}m-3 5l3 -5l3 5` }
+    const rise = 34 * Math.tan(Math.max(-0.9, Math.min(0.9, angle)))
+    return { text: format(angle, 'angle', props.units), y: y + 20, path: `M${x} ${y + 8}h40M${x} ${y + 8 + Math.min(0, rise)}l34 ${-rise}` }
+})
+
 /** Full size only for what can be held by mouse and keyboard. */
 const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'button', 'aria-label': label } : {})
 </script>
@@ -81,21 +120,51 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
 
         <!-- the member: flanges as two lines, restraints as short strokes on them -->
         <g stroke="var(--color-ink)" fill="none">
-            <rect :x="sx(0)" :y="beamY - 4" :width="sx(member.length) - sx(0)" height="8" fill="var(--color-sheet)" stroke-width="1.4" />
+            <rect
+                v-for="s in stretches"
+                :key="s.x"
+                :x="s.x"
+                :y="beamY - 4"
+                :width="s.width"
+                :height="s.deep"
+                fill="var(--color-sheet)"
+                stroke-width="1.4"
+            />
             <template
-                v-for="[restraint, dy] in [
-                    [member.top, -4],
-                    [member.bottom, 4],
+                v-for="[restraint, flange] in [
+                    [member.top, 'top'],
+                    [member.bottom, 'bottom'],
                 ] as const"
-                :key="dy"
+                :key="flange"
             >
-                <path v-if="restraint.continuous" :d="`M${sx(0)} ${beamY + dy}H${sx(member.length)}`" stroke-width="3" stroke-dasharray="2 3" />
-                <path v-for="x in restraint.positions" :key="x" :d="`M${sx(x) - 3} ${beamY + dy - 3}l6 6m0 -6l-6 6`" stroke-width="1" />
+                <template v-if="restraint.continuous">
+                    <path
+                        v-for="s in stretches"
+                        :key="s.x"
+                        :d="`M${s.x} ${beamY - 4 + (flange === 'top' ? 0 : s.deep)}h${s.width}`"
+                        stroke-width="3"
+                        stroke-dasharray="2 3"
+                    />
+                </template>
+                <path
+                    v-for="x in restraint.positions"
+                    :key="x"
+                    :d="`M${sx(x) - 3} ${beamY - 7 + (flange === 'top' ? 0 : deepAt(x))}l6 6m0 -6l-6 6`"
+                    stroke-width="1"
+                />
             </template>
         </g>
 
         <g v-for="(s, i) in member.supports" :key="i" class="text-ink">
-            <SupportMark :kind="s.kind" :turning="s.turning" :bears-only="s.bearsOnly" :x="sx(s.x)" :y="beamY" :at-right="s.x > member.length / 2" />
+            <SupportMark
+                :kind="s.kind"
+                :turning="s.turning"
+                :bears-only="s.bearsOnly"
+                :x="sx(s.x)"
+                :y="beamY - 8 + deepAt(s.x)"
+                :at-right="s.x > member.length / 2"
+                :turn="turnOf(s)"
+            />
             <rect
                 v-if="interactive"
                 :x="sx(s.x) - 10"
@@ -124,6 +193,24 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
             @pointerdown.prevent="emit('grab', $event, 'hinge', String(i))"
             @keydown="emit('nudge', $event, 'hinge', String(i))"
         />
+
+        <text
+            v-for="s in stretches.length > 1 ? stretches.filter((s) => s.width > 54) : []"
+            :key="`section${s.x}`"
+            :x="s.labelX"
+            :y="beamY + 17"
+            text-anchor="middle"
+            font-size="10.5"
+            fill="var(--color-ink)"
+            class="halo"
+        >
+            {{ s.section }}
+        </text>
+        <!-- how the member lies in truth: drawn level, its loads lean -->
+        <g v-if="member.angle !== 0" font-size="11" fill="var(--color-ink)">
+            <path :d="lies.path" fill="none" stroke="var(--color-ink)" stroke-width="1.2" />
+            <text :x="sx(0) - 12" :y="lies.y + 3" text-anchor="end">{{ lies.text }}</text>
+        </g>
 
         <g stroke="var(--color-faint)" stroke-width="0.7" fill="none">
             <template v-for="(d, i) in dimensions" :key="i">

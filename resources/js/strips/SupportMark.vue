@@ -7,6 +7,8 @@ const props = defineProps<{
     kind: MemberResult['supports'][number]['kind']
     turning: boolean
     bearsOnly?: boolean
+    /** By how much the mark is turned, rad: a plumb support of a sloping member. */
+    turn?: number
     x: number
     y: number
     atRight: boolean
@@ -15,8 +17,12 @@ const out = computed(() => (props.atRight ? 1 : -1))
 </script>
 
 <template>
-    <g fill="none" stroke="currentColor" stroke-width="1.2">
+    <g fill="none" stroke="currentColor" stroke-width="1.2" :transform="turn ? `rotate(${(turn * 180) / Math.PI} ${x} ${y})` : undefined">
         <path v-if="kind === 'pinned'" :d="`M${x} ${y + 4}l-7 12h14z`" fill="var(--color-sheet)" />
+        <template v-else-if="kind === 'roller'">
+            <path :d="`M${x} ${y + 4}l-6 8h12zM${x - 9} ${y + 17}h18`" fill="var(--color-sheet)" />
+            <circle v-for="dx in [-3, 3]" :key="dx" :cx="x + dx" :cy="y + 14.5" r="2" fill="var(--color-sheet)" stroke-width="0.9" />
+        </template>
         <template v-else-if="kind === 'fixed'">
             <path :d="`M${x} ${y - 14}V${y + 16}`" stroke-width="3" />
             <path v-for="k in 5" :key="k" :d="`M${x} ${y - 14 + k * 6}l${out * 6} 5`" stroke-width="0.8" />

@@ -1,4 +1,5 @@
 import type { LoadResult, MemberResult } from '@/contract/result'
+import { isThermal } from '@/lib/member'
 import { intoLanes } from '@/strips/lanes'
 import { format, number, unitOf, type Kind, type UnitSystem } from '@/lib/units'
 
@@ -24,9 +25,29 @@ const KIND: Record<LoadResult['kind'], Kind> = {
     settlement: 'deflection',
     rotation: 'rotation',
     temperature: 'temperature',
+    warming: 'temperature',
     train: 'force',
     concentrated: 'force',
 }
+interface Vector {
+    x: number
+    y: number
+}
+const PLUMB: Vector = { x: 0, y: 1 }
+
+/** Which way a load acts in a drawing in which the member lies level, however it lies in truth. */
+function wayOf(load: LoadResult, angle: number): Vector {
+    if (load.direction === 'normal') return PLUMB
+    return load.direction === 'along' ? { x: -1, y: 0 } : { x: -Math.sin(angle), y: Math.max(0, Math.cos(angle)) }
+}
+
+/** The head of an arrow whose tip is at a point. */
+function head(tip: Vector, way: Vector, size = 6): string {
+    const back = { x: tip.x - way.x * size, y: tip.y - way.y * size }
+    const side = { x: -way.y * (size / 2), y: way.x * (size / 2) }
+    return `M${back.x + side.x} ${back.y + side.y}L${tip.x} ${tip.y}L${back.x - side.x} ${back.y - side.y}`
+}
+
 const values = (load: LoadResult): number[] => load.profile.map(([, value]) => value ?? 0)
 
 /**
@@ -39,22 +60,27 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
     const { placed, lanes } = intoLanes(member.loads, 90 * perPixel)
     const lane = Math.min(46, room / lanes)
     const tall = Math.max(4, lane - (lane >= 13 ? 17 : 3))
-    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to && l.kind !== 'temperature').flatMap((l) => values(l).map(Math.abs)))
+    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to && !isThermal(l.kind)).flatMap((l) => values(l).map(Math.abs)))
     return placed.map(({ load, lane: level }) => {
         const base = axis - level * lane
         const x0 = sx(load.from)
         const x1 = sx(load.to)
         const text = valueText(load, units)
         const label = `${load.name ? `${load.name}  ` : ''}${text}${load.on ? '' : ', off'}`
-        const nearEnd = x0 > end - 60
+        const nearEnd = x0 > end - Math.max(60, 6 * label.length)
         const mark = { load, base, label, labelX: x0 + 3, labelY: base - tall - 4, anchor: 'start' as LoadMark['anchor'], shape: '', arrows: '' }
         const [start = 0] = values(load)
         if (load.kind === 'point' || load.kind === 'settlement') {
-            mark.shape = `M${x0} ${base - tall}V${base}`
-            mark.arrows = start < 0 ? `M${x0 - 3} ${base - tall + 6}L${x0} ${base - tall}l3 6` : `M${x0 - 3} ${base - 6}L${x0} ${base}l3 -6`
+            const way = load.kind === 'point' ? wayOf(load, member.angle) : PLUMB
+            // One that runs along the member lies just above it, a hand's breadth long.
+            const long = way.y < 0.3 ? 26 : tall
+            const foot = way.y < 0.3 ? base - 5 : base
+            const tail = { x: x0 - way.x * long, y: foot - way.y * long }
+            mark.shape = `M${tail.x} ${tail.y}L${x0} ${foot}`
+            mark.arrows = start < 0 ? head(tail, { x: -way.x, y: -way.y }) : head({ x: x0, y: foot }, way)
             mark.anchor = nearEnd ? 'end' : 'start'
-            mark.labelX = nearEnd ? x0 - 5 : x0 + 5
-            mark.labelY = base - tall + 9
+            mark.labelX = nearEnd ? Math.min(x0, tail.x) - 5 : Math.max(x0, tail.x) + 5
+            mark.labelY = way.y < 0.3 ? foot + 4 : base - tall + 9
         } else if (load.axles.length) {
             // Somewhere on its way, which is the line with a tick at both ends.
             const behind = load.axles.at(-1)?.[0] ?? 0
@@ -76,16 +102,24 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             // Even a small load is seen, but one that falls to nothing does.
             const points = load.profile.map(([x = 0, value = 0]) => ({
                 x: sx(x),
-                h: value === 0 ? 0 : load.kind === 'temperature' ? 4 : Math.max(3, (tall * Math.abs(value)) / most),
+                h: value === 0 ? 0 : isThermal(load.kind) ? 4 : Math.max(3, (tall * Math.abs(value)) / most),
             }))
-            mark.shape = `M${x0} ${base}${points.map((p) => `L${p.x} ${base - p.h}`).join('')}L${x1} ${base}Z`
+            const way = isThermal(load.kind) ? PLUMB : wayOf(load, member.angle)
+            const along = way.y < 0.3
+            const lean = along ? 0 : way.x / way.y
+            mark.shape = `M${x0} ${base}${points.map((p) => `L${p.x - lean * p.h} ${base - p.h}`).join('')}L${x1} ${base}Z`
             mark.labelY = base - Math.max(...points.map((p) => p.h)) - 4
             const up = values(load).reduce((a, b) => a + b, 0) < 0
             const n = Math.max(1, Math.round((x1 - x0) / 24))
             for (let i = 0; i <= n; i++) {
                 const x = x0 + ((x1 - x0) * i) / n
                 const h = heightAt(points, x)
-                if (h > 5) mark.arrows += up ? `M${x} ${base}V${base - h}m-2 4 2-4 2 4` : `M${x} ${base - h}V${base}m-2-4 2 4 2-4`
+                if (h <= 5 || isThermal(load.kind)) continue
+                const foot = { x, y: base }
+                const tail = along ? { x: x + 14, y: base - h / 2 } : { x: x - lean * h, y: base - h }
+                const tip = along ? { x, y: base - h / 2 } : foot
+                if (along && (x < x0 || tail.x > x1)) continue
+                mark.arrows += `M${tail.x} ${tail.y}L${tip.x} ${tip.y}${up ? head(tail, { x: -way.x, y: -way.y }, 4) : head(tip, way, 4)}`
             }
             // A long label near the right end would run out of the drawing.
             if (mark.labelX + 6 * label.length > end) {
@@ -109,6 +143,7 @@ function valueText(load: LoadResult, units: UnitSystem): string {
     const all = values(load)
     if (load.kind === 'train') return `${load.axles.map(([, f]) => number(f ?? 0, kind, units)).join(', ')} ${unitOf(kind, units)}`
     if (load.kind === 'concentrated') return `${format(load.axles[0]?.[1] ?? 0, kind, units)} anywhere`
+    if (load.kind === 'warming') return `warmer by ${format(all[0] ?? 0, kind, units)}`
     if (load.kind === 'temperature') return `bottom warmer by ${format(all[0] ?? 0, kind, units)}`
     const [start = 0] = all
     const last = all.at(-1) ?? 0

@@ -14,6 +14,8 @@ const load = (id: string, from: number, to: number): LoadResult => ({
     to,
     on: true,
     axles: [],
+    direction: 'vertical',
+    eccentricity: 0,
     reduction: null,
     profile:
         from === to
@@ -52,9 +54,11 @@ it('divides the envelope by the capacity at each place', () => {
 describe('the drawing of the member', () => {
     const member: MemberResult = {
         length: 6000,
+        angle: 0,
+        stretches: [{ from: 0, to: 6000, section: 'IPE 300', h: 300 }],
         supports: [
-            { x: 0, kind: 'fixed', bearing: 150, turning: true, bearsOnly: false },
-            { x: 6000, kind: 'pinned', bearing: 150, turning: false, bearsOnly: false },
+            { x: 0, kind: 'fixed', bearing: 150, turning: true, bearsOnly: false, holds: 'normal' },
+            { x: 6000, kind: 'pinned', bearing: 150, turning: false, bearsOnly: false, holds: 'normal' },
         ],
         hinges: [2000],
         fields: [{ from: 0, to: 6000, name: 'span 1', overhang: false }],
