@@ -195,8 +195,10 @@ function near(float $a, float $b, float $part = 1e-9, float $scale = 0.0): bool
 function documentsToRecompute(): array
 {
     $documents = [];
+    $read = fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+    $basis = $read(__DIR__.'/../../database/demo/basis.json');
     foreach (glob(__DIR__.'/../../database/demo/*.waage.json') ?: [] as $file) {
-        $documents[basename($file)] = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
+        $documents[basename($file)] = [...$read($file), 'basis' => $basis];
     }
     $heavy = ['length' => '1.2 m', 'supports' => [supportAt('0 m'), supportAt('1.2 m')], 'loads' => [lineLoad('g', '20 kN/m'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN']]];
 
@@ -205,6 +207,8 @@ function documentsToRecompute(): array
         'rolled curves without f, load at the centre' => document(['loadHeight' => 'centre', 'basis' => ['parameters' => ['modifyChi' => false]]]),
         'high shear, class 1' => document($heavy),
         'high shear, class 3' => document([...$heavy, 'section' => 'HEA 260', 'grade' => 'S460', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '600 kN']]]),
+        'storeys' => document(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', ['storeys' => '5'])]]),
+        'a length with two sections' => document(['length' => '7 m', 'supports' => [supportAt('0 m'), supportAt('7 m')], 'steps' => [['from' => '2.5 m', 'to' => '4.5 m', 'section' => 'IPE 360']]]),
         'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
     ];
 }

@@ -25,7 +25,7 @@ final class DemoSeeder extends Seeder
             User::query()->create(['office_id' => $office->id, 'name' => 'Ada Quill', 'email' => SessionController::DEMO_EMAIL, 'password' => 'grebe-point']);
             $job = new Job([
                 'name' => 'Grebe Point Rowing Club', 'number' => '26-041', 'client' => 'Grebe Point Rowing Club', 'engineer' => 'A. Quill', 'checker' => 'M. Harrow',
-                'basis' => ['standard' => 'EN', 'units' => 'metric', 'combinations' => '6.10', 'deflection' => ['total' => 250, 'variable' => 300]],
+                'basis' => json_decode((string) file_get_contents(database_path('demo/basis.json')), true, 16, JSON_THROW_ON_ERROR),
             ]);
             $job->office()->associate($office);
             $job->save();

@@ -7,14 +7,24 @@ namespace Waage\Design;
 use Waage\Checks\Derivation;
 use Waage\Checks\Line;
 use Waage\Member\AreaReduction;
+use Waage\Member\StoreyReduction;
 use Waage\Units\Kind;
 
-/** How an imposed load is reduced with the area, line by line. */
+/** How an imposed load is reduced with the area or the number of storeys, line by line. */
 final class Reductions
 {
-    public static function line(AreaReduction $r): Line
+    public static function line(AreaReduction|StoreyReduction $r): Line
     {
         $d = new Derivation;
+        if ($r instanceof StoreyReduction) {
+            if ($r->storeys > 2) {
+                $d->line('alpha_n', '(2 + (n - 2) * psi_0) / n', ['n' => [(float) $r->storeys, Kind::Number], 'psi_0' => [$r->psi0, Kind::Number]], $r->factor, Kind::Number, 'EN 1991-1-1, 6.3.1.2(11)');
+            } else {
+                $d->given('alpha_n', 1.0, Kind::Number, 'EN 1991-1-1, 6.3.1.2(11)', 'for more than two storeys');
+            }
+
+            return $d->lines[0];
+        }
         $A = ['A' => [$r->area, Kind::FloorArea]];
         if ($r->isAsce) {
             if ($r->area < AreaReduction::FROM_ASCE) {

@@ -14,6 +14,7 @@ final readonly class Basis
      * @param  array<string, array{float, float, float}>  $psi  ψ0, ψ1, ψ2 by category
      * @param  int  $psiAccidental  which ψ the leading variable action takes in an accidental situation: 1 or 2
      * @param  int  $psiFire  the same in fire
+     * @param  array<string, BuildUp>  $buildUps  by name
      */
     public function __construct(
         public UnitSystem $units,
@@ -38,6 +39,7 @@ final readonly class Basis
         public bool $modifyChi,
         public float $limitTotal,
         public float $limitVariable,
+        public array $buildUps = [],
     ) {
     }
 

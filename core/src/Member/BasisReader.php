@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
 /** The basis of a job from its document; what is absent takes the recommended value. */
@@ -11,6 +12,10 @@ final class BasisReader
 {
     /** Rules that make the combinations of actions (core/data/combinations). */
     public const COMBINATIONS = ['6.10', '6.10a/b', 'asce-7-16-lrfd', 'asce-7-16-asd', 'asce-7-22-lrfd', 'asce-7-22-asd', 'as-nzs-1170', 'nbc-2020', 'classic'];
+
+    private const MOST_BUILD_UPS = 60;
+
+    private const MOST_LAYERS = 30;
 
     /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}}|null */
     private static ?array $recommended = null;
@@ -83,7 +88,38 @@ final class BasisReader
             modifyChi: $f->flag($parameters, 'modifyChi', 'basis.parameters.modifyChi', true),
             limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),
             limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
+            buildUps: self::buildUps($f, $in),
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @return array<string, BuildUp>
+     */
+    private static function buildUps(Fields $f, array $in): array
+    {
+        $buildUps = [];
+        foreach ($f->rows($in, 'buildUps', self::MOST_BUILD_UPS, 'build-ups', 'basis.buildUps') as $i => $row) {
+            $path = "basis.buildUps.{$i}";
+            $name = trim($f->text($row, 'name', "{$path}.name"));
+            if ($name === '' || isset($buildUps[$name])) {
+                $f->fail("{$path}.name", $name === '' ? 'A build-up needs a name.' : "Two build-ups have the name “{$name}”.");
+            }
+            $layers = [];
+            foreach ($f->rows($row, 'layers', self::MOST_LAYERS, 'layers', "{$path}.layers") as $j => $layer) {
+                $at = "{$path}.layers.{$j}";
+                $thickness = ($layer['thickness'] ?? '') === '' ? null : $f->positive($layer, 'thickness', "{$at}.thickness", Kind::Size, 'The thickness');
+                $weight = $f->positive($layer, 'weight', "{$at}.weight", $thickness === null ? Kind::AreaLoad : Kind::UnitWeight, $thickness === null ? 'The load' : 'The unit weight');
+                $layers[] = [$f->text($layer, 'name', "{$at}.name"), $thickness, $weight, ($thickness ?? 1.0) * $weight];
+            }
+            if ($layers === []) {
+                $f->fail("{$path}.layers", 'A build-up needs one layer at least.');
+            } else {
+                $buildUps[$name] = new BuildUp($name, $layers);
+            }
+        }
+
+        return $buildUps;
     }
 
     /** @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}} */

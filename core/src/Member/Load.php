@@ -36,9 +36,10 @@ final readonly class Load
         public ?float $pressure = null,
         public array $widths = [],
         public array $axles = [],
-        public ?AreaReduction $reduction = null,
+        public AreaReduction|StoreyReduction|null $reduction = null,
         public LoadDirection $direction = LoadDirection::Vertical,
         public float $eccentricity = 0.0,
+        public ?BuildUp $buildUp = null,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];

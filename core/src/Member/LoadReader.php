@@ -15,6 +15,8 @@ final class LoadReader
 
     private const MOST_AXLES = 40;
 
+    private const MOST_STOREYS = 100.0;
+
     /** rad; yield lines of a slab are between these. */
     private const FLATTEST = 0.35;
 
@@ -78,8 +80,11 @@ final class LoadReader
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function reduction(array $row, string $path, LoadKind $kind, Category $category): ?AreaReduction
+    private function reduction(array $row, string $path, LoadKind $kind, Category $category): AreaReduction|StoreyReduction|null
     {
+        if (($row['storeys'] ?? '') !== '') {
+            return $this->storeys($row, "{$path}.storeys", $kind, $category);
+        }
         if (($row['area'] ?? '') === '') {
             return null;
         }
@@ -93,6 +98,27 @@ final class LoadReader
         }
 
         return $reduction instanceof AreaReduction ? $reduction : null;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function storeys(array $row, string $path, LoadKind $kind, Category $category): ?StoreyReduction
+    {
+        $n = $this->f->number($row, 'storeys', $path, 1.0, 1.0, self::MOST_STOREYS);
+        if ($n !== floor($n)) {
+            $this->f->fail($path, 'The number of storeys is a whole one.');
+        }
+        if (($row['area'] ?? '') !== '') {
+            $this->f->fail($path, 'A load is reduced with the area or with the number of storeys, not with both (EN 1991-1-1, 3.3.2).');
+        }
+        if ($kind->isMoving() || ! $kind->hasDirection()) {
+            $this->f->fail($path, 'Only forces and distributed loads are reduced with the number of storeys.');
+        }
+        $reduction = StoreyReduction::of((int) $n, $category, $this->basis);
+        if (is_string($reduction)) {
+            $this->f->fail($path, $reduction);
+        }
+
+        return $reduction instanceof StoreyReduction ? $reduction : null;
     }
 
     /** @param  list<Load>  $loads */
@@ -151,6 +177,7 @@ final class LoadReader
         };
         $pressure = null;
         $widths = $axles = [];
+        $buildUp = null;
         if ($kind->isAtOnePlace()) {
             $x = $this->place($row, 'x', $path);
             $x = $kind->isDisplacement() ? $this->onSupport($x, $kind, $path) : $x;
@@ -176,7 +203,8 @@ final class LoadReader
             $start = $value('value', Kind::LineLoad);
             $profile = [[$from, $start], [$to, ($row['end'] ?? '') === '' ? $start : $value('end', Kind::LineLoad)]];
         } else {
-            $pressure = $value('value', Kind::AreaLoad);
+            $buildUp = $this->buildUp($row, $path, $category);
+            $pressure = $buildUp?->load() ?? $value('value', Kind::AreaLoad);
             $widths = match (true) {
                 $kind === LoadKind::Slab => $this->slab($row, $path),
                 array_key_exists('widths', $row) => $this->widths($row, $path),
@@ -193,8 +221,30 @@ final class LoadReader
 
         return new Load(
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction, $this->eccentricity($row, $path, $kind, $direction),
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction, $this->eccentricity($row, $path, $kind, $direction), $buildUp,
         );
+    }
+
+    /**
+     * The build-up of the job that an area load follows.
+     *
+     * @param  array<array-key, mixed>  $row
+     */
+    private function buildUp(array $row, string $path, ?Category $category): ?BuildUp
+    {
+        $name = trim($this->f->text($row, 'buildUp', "{$path}.buildUp"));
+        if ($name === '') {
+            return null;
+        }
+        $buildUp = $this->basis->buildUps[$name] ?? null;
+        if ($buildUp === null) {
+            $this->f->fail("{$path}.buildUp", "The job has no build-up “{$name}”. Choose another one, or give the load a value of its own.");
+        }
+        if ($category !== null && $category !== Category::Permanent) {
+            $this->f->fail("{$path}.buildUp", 'A build-up is permanent: the load belongs to a permanent load case.');
+        }
+
+        return $buildUp;
     }
 
     /** @param  array<array-key, mixed>  $row */

@@ -10,6 +10,7 @@ use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
+use Waage\Member\StoreyReduction;
 use Waage\Units\Kind;
 
 /** The loads of a member as they were given, with their reductions. */
@@ -40,7 +41,31 @@ final readonly class LoadsTable
         return [
             Block::table(['Load', 'Load case', 'Category', '>Value', 'Place', 'Remark'], $rows),
             ...$lines === [] ? [] : [Block::derivation($lines)],
+            ...$this->buildUps(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the layers of the build-ups that loads follow */
+    private function buildUps(): array
+    {
+        $used = [];
+        foreach ($this->member->loads as $load) {
+            if ($load->buildUp !== null) {
+                $used[$load->buildUp->name] = $load->buildUp;
+            }
+        }
+        $rows = [];
+        foreach ($used as $buildUp) {
+            foreach ($buildUp->layers as $i => [$name, $thickness, $weight, $pressure]) {
+                $rows[] = [
+                    $i === 0 ? $buildUp->name : '', $name, $thickness === null ? '' : $this->format($thickness, Kind::Size),
+                    $thickness === null ? '' : $this->format($weight, Kind::UnitWeight), $this->format($pressure, Kind::AreaLoad),
+                ];
+            }
+            $rows[] = ['', 'Sum', '', '', $this->format($buildUp->load(), Kind::AreaLoad)];
+        }
+
+        return $rows === [] ? [] : [Block::table(['Build-up', 'Layer', '>Thickness', '>Unit weight', '>Load'], $rows)];
     }
 
     private function format(float $value, Kind $kind): string
@@ -62,7 +87,7 @@ final readonly class LoadsTable
             LoadKind::Temperature => 'bottom warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Warming => 'warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
-            LoadKind::Area, LoadKind::Slab => $this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
+            LoadKind::Area, LoadKind::Slab => ($l->buildUp === null ? '' : "build-up “{$l->buildUp->name}”, ").$this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
             LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
             LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).', driving either way',
             LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
@@ -76,7 +101,7 @@ final readonly class LoadsTable
         };
         $text .= $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
 
-        return $l->reduction === null ? $text : $text.', with α_A = '.number_format($l->reduction->factor, 3, '.', '');
+        return $l->reduction === null ? $text : $text.', with '.($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').' = '.number_format($l->reduction->factor, 3, '.', '');
     }
 
     private function widthText(Load $l): string

@@ -29,6 +29,7 @@ enum Kind: string
     case Rotation = 'rotation';
     case Angle = 'angle';
     case Temperature = 'temperature';
+    case UnitWeight = 'unitWeight';
 
     public function dimension(): Dimension
     {

@@ -10,7 +10,8 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isDisplacement, isLevel } from '@/lib/member'
 import { inSystem } from '@/lib/quantity'
-import { type Kind } from '@/lib/units'
+import { loadOf } from '@/lib/buildUps'
+import { format, typed, type Kind } from '@/lib/units'
 
 /** The fields of the load that is open. */
 const props = defineProps<{
@@ -41,12 +42,31 @@ const set = (
     value: string,
 ): void => change((l) => void (l[key] = value), key)
 
+function setStoreys(text: string): void {
+    change((l) => {
+        if (text.trim()) l.storeys = text
+        else delete l.storeys
+    }, 'storeys')
+}
+
 const category = computed(() => doc.value.cases.find((c) => c.id === load.value.case)?.category ?? '')
 const reducible = computed(() => isReducible(category.value))
 function take(value: string, remark?: string): void {
     change((l) => {
         l.value = value
         if (remark) l.remark = remark
+    })
+}
+const buildUps = computed(() => props.editor.job.value?.basis.buildUps ?? [])
+const followed = computed(() => {
+    const buildUp = buildUps.value.find((b) => b.name === load.value.buildUp)
+    return buildUp ? loadOf(buildUp) : null
+})
+function stopFollowing(): void {
+    const value = followed.value === null ? '' : typed(followed.value, 'areaLoad', units.value)
+    change((l) => {
+        delete l.buildUp
+        l.value = value
     })
 }
 const reduction = computed(() => props.editor.result.value?.member.loads.find((l) => l.id === load.value.id)?.reduction)
@@ -111,7 +131,7 @@ const factor = ref('')
 const cases = computed(() => doc.value.cases.filter((c) => takes(c, load.value.kind)))
 function copyInto(): void {
     let id = ''
-    props.editor.change((d) => void (id = duplicate(d, props.index, into.value || undefined, factor.value)))
+    props.editor.change((d) => void (id = duplicate(d, props.index, into.value || undefined, load.value.buildUp ? '' : factor.value)))
     emit('select', id)
 }
 </script>
@@ -146,6 +166,15 @@ function copyInto(): void {
             @add="change((l) => void l.axles?.push({ ...AXLES[units] }))"
             @remove="(i) => change((l) => void l.axles?.splice(i, 1))"
         />
+        <div v-else-if="load.buildUp" class="col-span-2">
+            <span class="label">Follows a build-up of the job</span>
+            <span class="flex items-baseline gap-2">
+                <span class="font-semibold">{{ load.buildUp }}</span>
+                <span>{{ followed === null ? '' : format(followed, 'areaLoad', units) }}</span>
+                <button class="quiet ml-auto underline" @click="stopFollowing">A value of its own</button>
+            </span>
+            <span v-if="fault('buildUp')" class="fault" role="alert">{{ fault('buildUp') }}</span>
+        </div>
         <QuantityField
             v-else
             :label="
@@ -192,9 +221,23 @@ function copyInto(): void {
             :category="category"
             :value="load.value"
             :asce="editor.job.value?.basis.combinations?.startsWith('asce') ?? false"
+            :build-ups="buildUps"
+            :units="units"
             @take="take"
+            @follow="(name) => change((l) => void Object.assign(l, { buildUp: name, value: '' }))"
         />
-        <div v-if="load.area && reduction" class="col-span-2">
+        <label v-if="(reducible && category !== 'E') || load.storeys">
+            <span class="label">Storeys above to reduce with</span>
+            <input
+                class="field"
+                :value="load.storeys ?? ''"
+                placeholder="not reduced"
+                :aria-invalid="!!fault('storeys')"
+                @input="setStoreys(valueOf($event))"
+            />
+            <span v-if="fault('storeys')" class="fault" role="alert">{{ fault('storeys') }}</span>
+        </label>
+        <div v-if="(load.area || load.storeys) && reduction" class="col-span-2">
             <DerivationView :lines="[reduction]" />
         </div>
         <label v-if="isDisplacement(load.kind)">
@@ -261,7 +304,7 @@ function copyInto(): void {
                     <option v-for="c in cases" :key="c.id" :value="c.id">{{ c.name }}</option>
                 </select>
             </label>
-            <label class="w-14"
+            <label v-if="!load.buildUp" class="w-14"
                 ><span class="label">times</span><input v-model="factor" class="field" placeholder="1" aria-label="Factor of the duplicate"
             /></label>
             <button class="quiet underline" @click="copyInto">Duplicate</button>

@@ -85,7 +85,7 @@ function short(text: string, kind: Kind): string {
 
 function amount(l: LoadDocument): string {
     if (l.kind === 'train') return `${l.axles?.length ?? 0} axles`
-    const value = short(l.value, VALUE[l.kind])
+    const value = l.buildUp || short(l.value, VALUE[l.kind])
     if (l.kind === 'area') return `${value} × ${l.widths ? l.widths.map((w) => at(w.width)).join(' – ') : at(l.width)}`
     if (l.kind === 'slab') return `${value} × up to ${at(l.width)}`
     return l.kind === 'line' && l.end && l.end !== l.value ? `${value} to ${short(l.end, VALUE[l.kind])}` : value

@@ -52,6 +52,7 @@ export function changeKind(d: MemberDocument, index: number, kind: LoadDocument[
     if (!load) return
     load.kind = kind
     load.case = caseFor(d, kind, load.case)
+    if (kind !== 'area' && kind !== 'slab') delete load.buildUp
     if (isDisplacement(kind)) {
         if (!d.supports.some((s) => isAt(s.x, load.x))) load.x = d.supports[0]?.x ?? ''
     } else if (isAtOnePlace(kind)) load.x ??= load.from || typed(0, 'length', units)
@@ -103,7 +104,10 @@ export function duplicate(d: MemberDocument, index: number, into?: string, facto
     const times = (value: string): string => (factor.trim() ? `${factor.trim()} * (${value})` : value)
     const copy = { ...structuredClone(load), id, case: into ?? load.case, value: times(load.value) }
     if (copy.end) copy.end = times(copy.end)
-    if (!isReducible(d.cases.find((c) => c.id === copy.case)?.category)) delete copy.area
+    if (!isReducible(d.cases.find((c) => c.id === copy.case)?.category)) {
+        delete copy.area
+        delete copy.storeys
+    }
     d.loads.splice(index + 1, 0, copy)
     return id
 }

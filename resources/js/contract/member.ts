@@ -211,6 +211,10 @@ export interface LoadDocument {
      */
     area?: string
     /**
+     * Number of storeys of one use above, that the imposed load of a column or wall is reduced with (EN 1991-1-1, 6.3.1.2(11)); empty: not reduced.
+     */
+    storeys?: string
+    /**
      * Train that drives either way between from and to: load of each axle and its distance from the one before.
      *
      * @maxItems 40
@@ -224,6 +228,10 @@ export interface LoadDocument {
      * Slab: place of the peak of a triangle, in place of the angle.
      */
     peak?: string
+    /**
+     * Name of a build-up of the job that an area load follows; in place of its value.
+     */
+    buildUp?: string
     /**
      * Plumb for a length of the member (the default), plumb for a length on plan, normal to the member, or along it towards its start.
      */
@@ -355,4 +363,28 @@ export interface BasisDocument {
         }
     }
     deflection?: DeflectionLimits
+    /**
+     * Floors, roofs and walls of the job that area loads follow.
+     *
+     * @maxItems 60
+     */
+    buildUps?: BuildUpDocument[]
+}
+export interface BuildUpDocument {
+    name: string
+    /**
+     * @maxItems 30
+     */
+    layers: LayerDocument[]
+}
+export interface LayerDocument {
+    name: string
+    /**
+     * empty: the weight is a load per area
+     */
+    thickness: string
+    /**
+     * unit weight, e.g. "25 kN/m³"
+     */
+    weight: string
 }

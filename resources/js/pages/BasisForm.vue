@@ -2,6 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import type { BasisDocument } from '@/contract/member'
+import BuildUpsForm from '@/pages/BuildUpsForm.vue'
 import type { JobDetail } from '@/lib/jobs'
 import recommended from '@core/data/recommended-en.json'
 
@@ -166,6 +167,12 @@ function fault(path: string): string {
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
         </div>
+        <BuildUpsForm
+            :build-ups="basis.buildUps ?? []"
+            :units="basis.units ?? 'metric'"
+            :errors="errors"
+            @save="(buildUps) => saveBasis({ buildUps })"
+        />
         <Disclosure v-slot="{ open }">
             <DisclosureButton class="mt-3 flex w-full items-baseline gap-2 border-t border-rule pt-2 text-left">
                 <span class="w-3 text-faint">{{ open ? '–' : '+' }}</span>

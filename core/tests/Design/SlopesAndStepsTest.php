@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Design\CollapseCheck;
+use Waage\Design\Design;
+use Waage\Design\Influence;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Design\Verdict;
+use Waage\Member\InvalidMember;
+use Waage\Member\Member;
+
+/** @return array<string, mixed> */
+function resultOf(Design $design): array
+{
+    return (new Result($design, Show::envelope()))->toArray();
+}
+
+/**
+ * A post of 6 m on a pinned foot, its head held level.
+ *
+ * @param  array<string, mixed>  $change
+ */
+function post(array $change = []): Design
+{
+    return design(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [], ...$change], derive: true);
+}
+
+it('reads a slope as an angle or as a rise', function (): void {
+    $angle = fn (array $slope): float => Member::fromArray(document(['slope' => $slope]))->angle;
+    expect($angle(['by' => 'level']))->toBe(0.0)->and($angle(['by' => 'upright']))->toBe(M_PI_2)
+        ->and($angle(['by' => 'angle', 'value' => '-30 deg']))->toBeNear(-M_PI / 6)->and($angle(['by' => 'rise', 'value' => '3 m']))->toBeNear(M_PI / 6);
+});
+
+// By hand: 6 m at 30°, plumb 5 kN/m, 2 kN/m on plan, 1 kN/m normal to it; head held plumb.
+it('takes loads for a length, on plan and normal to the member', function (string $direction, float $normal, float $up): void {
+    $design = design([
+        'slope' => ['by' => 'angle', 'value' => '30 deg'], 'supports' => [supportAt('0 m'), [...supportAt('6 m', 'roller'), 'holds' => 'vertical']],
+        'loads' => [lineLoad('g', '5 kN/m', ['direction' => $direction])],
+    ]);
+    $case = resultOf($design)['reactions']['cases'][0];
+    expect($case['load'])->toBeNear($up * 1e3)->and(array_sum($case['forces']))->toBeNear($up * 1e3)
+        ->and(array_sum($case['horizontal']))->toBeNear(($direction === 'normal' ? -5 * 6 * sin(M_PI / 6) : 0.0) * 1e3, 1e-9, 1e3)
+        ->and(weighing($design, 'bending')->demand)->toBeNear(1.35 * $normal * 36 / 8 * 1e6);
+})->with([
+    'plumb' => ['vertical', 5 * cos(M_PI / 6), 30.0], 'on plan' => ['plan', 5 * cos(M_PI / 6) ** 2, 30 * cos(M_PI / 6)], 'normal' => ['normal', 5.0, 30 * cos(M_PI / 6)],
+]);
+
+it('lets the self-weight of a post go into its foot', function (): void {
+    $case = resultOf(post(['selfWeight' => true]))['reactions']['cases'][0];
+    expect($case['forces'][0])->toBeNear(6000 * section('IPE 300')->weight())->and($case['forces'][1])->toBeNear(0.0, 1e-9, 1e3)->and($case['load'])->toBeNear($case['forces'][0]);
+});
+
+it('turns a load beside the axis into a moment', function (): void {
+    // 40 kN, 150 mm beside the axis at the head: 6 kNm, H = 1 kN.
+    $result = resultOf(post(['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '40 kN', 'direction' => 'along', 'eccentricity' => '150 mm']]]));
+    expect($result['reactions']['cases'][0]['horizontal'])->toEqualWithDelta([1000.0, -1000.0], 1e-6)
+        ->and(array_column(array_filter($result['extremes'], fn (array $e): bool => $e['effect'] === 'M'), 'value'))->toEqualWithDelta([-1.35 * 6e6], 1.0);
+});
+
+it('weighs a member with a small axial force without it and refuses a great one', function (): void {
+    $load = fn (string $force): array => ['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => $force, 'direction' => 'along']]];
+    // N_cr,z = π² · 210 · 604 / 36 cm⁴ … : 0.04 of it.
+    $Ncr = M_PI ** 2 * 210e3 * section('IPE 300')->Iz / 36e6;
+    $small = post($load((0.039 * $Ncr / 1.35).' N'));
+    $great = post($load((0.041 * $Ncr / 1.35).' N'));
+    expect(weighing($small, 'axial')->applies)->toBeTrue()->and($small->verdict()->holds)->toBeTrue()
+        ->and(weighing($great, 'axial')->applies)->toBeFalse()->and($great->verdict()->holds)->toBeFalse()->and($great->verdict()->fails)->toBeFalse()
+        ->and($great->verdict()->reason)->toContain('too great to be left out');
+    // In tension only the sections count: a quarter of N_pl or half the web.
+    $web = 0.5 * section('IPE 300')->hw * section('IPE 300')->tw * 235;
+    expect(weighing(post($load((-0.99 * $web / 1.35).' N')), 'axial')->applies)->toBeTrue()->and(weighing(post($load((-1.01 * $web / 1.35).' N')), 'axial')->applies)->toBeFalse();
+});
+
+it('tells second order and warns below ten', function (): void {
+    $Ncr = M_PI ** 2 * 210e3 * section('IPE 300')->Iy / 36e6;
+    $result = resultOf(post(['loads' => [
+        ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => ($Ncr / 1.35 / 5).' N', 'direction' => 'along'], lineLoad('g', '2 kN/m', ['direction' => 'normal']),
+    ]]));
+    $second = $result['secondOrder'];
+    $k = M_PI / sqrt(5);
+    // q L² / 8 grows to q/k² (sec(kL/2) − 1).
+    expect($second['factor'])->toBeNear(5.0, 1e-5)->and($second['enough'])->toBeFalse()->and($second['rows'][0]['first']['M'])->toBeNear(1.35 * 9e6)
+        ->and($second['rows'][0]['second']['M'])->toBeNear(1.35 * 2 * 36e6 / $k ** 2 * (1 / cos($k / 2) - 1), 1e-6)->and($result['messages'][0])->toContain('no longer good enough');
+    $buckled = resultOf(post(['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => $Ncr.' N', 'direction' => 'along']]]));
+    expect($buckled['secondOrder']['rows'][0]['second'])->toBeNull()->and($buckled['messages'][0])->toContain('buckles in its plane');
+    expect(resultOf(design())['secondOrder'])->toBeNull();
+});
+
+it('strains a member that is held twice when it warms up', function (): void {
+    $design = design(['cases' => [['id' => 't', 'name' => 'Sun', 'category' => 'temperature']], 'loads' => [['id' => 't1', 'case' => 't', 'kind' => 'warming', 'value' => '20 K']]]);
+    $N = 12e-6 * 20 * 210e3 * section('IPE 300')->A;
+    expect(resultOf($design)['reactions']['cases'][0]['horizontal'])->toEqualWithDelta([$N, -$N], 1e-6 * $N);
+});
+
+it('weighs each section on its length', function (): void {
+    $step = ['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 360']], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2 m', '4 m']], 'bottom' => ['kind' => 'supports']]];
+    $design = design($step, derive: true);
+    $q = 1.35 * 5 + 1.5 * 10;
+    // At 2 m the smaller section has q (2 · 6 − 4) / 2, in the middle the greater one q L² / 8.
+    $small = $q * 4 * 2 / 2 * 1e6 / (section('IPE 300')->Wply * 235);
+    $great = $q * 36 / 8 * 1e6 / (section('IPE 360')->Wply * 235);
+    expect(weighing($design, 'bending')->ratio)->toBeNear(max($small, $great))->and(weighing($design, 'bending')->remark)->toContain($small > $great ? 'IPE 300' : 'IPE 360')
+        ->and(count(weighing($design, 'bending')->ranges))->toBe(3)->and(weighing($design, 'bending')->x)->toBeNear($small > $great ? 2000.0 : 3000.0, 1e-3)
+        ->and(weighing($design, 'shear')->remark)->toContain('IPE 300');
+    // Each length between restraints has one section: the same as beams of that section under the same moments.
+    expect(weighing($design, 'buckling-top')->clause)->toBe('EN 1993-1-1, 6.3.2');
+});
+
+it('weighs a length with two sections by its weakest, on the safe side', function (): void {
+    $of = fn (array $steps, string $section): float => (float) weighing(design(['section' => $section, 'steps' => $steps, 'basis' => ['parameters' => ['rolledCurves' => false]]], derive: true), 'buckling-top')->ratio;
+    $stepped = $of([['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 400']], 'IPE 330');
+    // Between the one and the other section all along, which have the same curve.
+    expect($stepped)->toBeLessThan($of([], 'IPE 330'))->toBeGreaterThan($of([], 'IPE 400'));
+    // Twice the same section is no step.
+    expect($of([['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300']], 'IPE 300'))->toBeNear($of([], 'IPE 300'), 1e-6);
+    $mixed = weighing(design(['section' => 'HEA 200', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 400']]]), 'buckling-top');
+    expect($mixed->applies)->toBeFalse()->and($mixed->remark)->toContain('Hold the flange where the section changes');
+});
+
+it('gives a length with another section its own weight', function (): void {
+    $case = resultOf(design(['selfWeight' => true, 'steps' => [['from' => '0 m', 'to' => '3 m', 'section' => 'HEB 300']]]))['reactions']['cases'][0];
+    expect($case['load'])->toBeNear(3000 * (section('HEB 300')->weight() + section('IPE 300')->weight()));
+});
+
+it('has a shortlist of the main section for a stepped beam', function (): void {
+    $design = design(['families' => ['IPE'], 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 360']]]);
+    foreach ($design->shortlist() as $row) {
+        if ($row->section->name === 'IPE 330') {
+            expect($row->verdict->ratio)->toBeNear((float) Verdict::of(design(['section' => 'IPE 330', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 360']]])->weighings)->ratio);
+        }
+    }
+});
+
+it('refuses collapse and influence lines where they are not computed', function (): void {
+    $stepped = design(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 360']]]);
+    expect((new CollapseCheck($stepped))->toArray()['reason'])->toContain('members of one section')
+        ->and((new CollapseCheck(post(['selfWeight' => true])))->toArray()['reason'])->toContain('without axial force')
+        ->and(fn () => Influence::of(post()->member, ['effect' => 'M', 'x' => '2 m', 'load' => '1 kN/m']))->toThrow(InvalidMember::class, 'level members');
+});
+
+it('follows the build-ups of the job', function (): void {
+    $basis = ['buildUps' => [['name' => 'Floor', 'layers' => [['name' => 'Concrete', 'thickness' => '120 mm', 'weight' => '25 kN/m³'], ['name' => 'Services', 'thickness' => '', 'weight' => '0.3 kN/m²']]]]];
+    $member = Member::fromArray(document(['basis' => $basis, 'loads' => [['id' => 'f', 'case' => 'g', 'kind' => 'area', 'width' => '2 m', 'value' => '', 'buildUp' => 'Floor']]]));
+    expect($member->loads[0]->start())->toBeNear(2 * 3.3)->and($member->loads[0]->buildUp?->layers[0][3])->toBeNear(0.003);
+});
+
+// EN 1991-1-1, 6.3.1.2(11): (2 + (n − 2) ψ0) / n; offices, ψ0 = 0.7.
+it('reduces with the number of storeys', function (string $storeys, float $factor): void {
+    $load = Member::fromArray(document(['loads' => [lineLoad('q', '10 kN/m', ['storeys' => $storeys])]]))->loads[0];
+    expect($load->start())->toBeNear(10 * $factor)->and($load->reduction?->factor)->toBeNear($factor);
+})->with([['1', 1.0], ['2', 1.0], ['3', (2 + 0.7) / 3], ['10', (2 + 8 * 0.7) / 10]]);

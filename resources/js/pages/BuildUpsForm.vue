@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
+import { ref, watch } from 'vue'
+import type { BuildUpDocument, LayerDocument } from '@/contract/member'
+import { loadOf, loadOfLayer } from '@/lib/buildUps'
+import { format, type UnitSystem } from '@/lib/units'
+import tables from '@core/data/loads.json'
+
+/** Floors, roofs and walls of the job. Loads that follow one change with it. Saved when a field is left. */
+const props = defineProps<{ buildUps: BuildUpDocument[]; units: UnitSystem; errors: Record<string, string[]> }>()
+const emit = defineEmits<{ save: [buildUps: BuildUpDocument[]] }>()
+
+/** What is typed, which may be wrong yet. */
+const list = ref<BuildUpDocument[]>(structuredClone(props.buildUps))
+watch(
+    () => props.buildUps,
+    (given) => void (list.value = structuredClone(given)),
+)
+const fault = (path: string): string | undefined => props.errors[`basis.buildUps.${path}`]?.[0]
+
+function change(apply: (all: BuildUpDocument[]) => void): void {
+    const next = structuredClone(list.value.map((b) => ({ name: b.name, layers: b.layers.map((l) => ({ ...l })) })))
+    apply(next)
+    list.value = next
+    emit('save', next)
+}
+
+const EMPTY: LayerDocument = { name: 'Reinforced concrete', thickness: '150 mm', weight: '25 kN/m³' }
+function add(): void {
+    const taken = list.value.map((b) => b.name)
+    let n = list.value.length + 1
+    while (taken.includes(`Build-up ${n}`)) n++
+    change((all) => void all.push({ name: `Build-up ${n}`, layers: [{ ...EMPTY }] }))
+}
+
+/** A material of the table brings its unit weight along. */
+function setName(layer: LayerDocument, name: string): void {
+    layer.name = name
+    const known = (tables.materials as string[][]).find(([material]) => material === name)?.[1]
+    if (known && layer.thickness) layer.weight = known
+}
+
+const shown = (value: number | null, units: UnitSystem): string => (value === null ? '?' : format(value, 'areaLoad', units))
+const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
+const COLUMNS = [
+    ['thickness', 'Thickness'],
+    ['weight', 'Unit weight'],
+] as const
+</script>
+
+<template>
+    <Disclosure v-slot="{ open }">
+        <DisclosureButton class="mt-3 flex w-full items-baseline gap-2 border-t border-rule pt-2 text-left">
+            <span class="w-3 text-faint">{{ open ? '–' : '+' }}</span>
+            <span>Build-ups</span>
+            <span class="ml-auto truncate text-xs text-faint">{{ list.map((b) => b.name).join(', ') || 'none yet' }}</span>
+        </DisclosureButton>
+        <DisclosurePanel class="mt-2 space-y-3">
+            <datalist id="materials">
+                <option v-for="[name] in tables.materials" :key="name" :value="name" />
+            </datalist>
+            <section v-for="(b, i) in list" :key="i" class="border-l-2 border-l-rule pl-2">
+                <div class="flex items-end gap-2">
+                    <label class="grow">
+                        <span class="label">Name</span>
+                        <input
+                            class="field"
+                            :value="b.name"
+                            :aria-invalid="!!fault(`${i}.name`)"
+                            @change="(e) => change((all) => void (all[i]!.name = valueOf(e)))"
+                        />
+                    </label>
+                    <span class="pb-1 font-semibold whitespace-nowrap">{{ shown(loadOf(b), units) }}</span>
+                    <button class="quiet px-1! pb-1!" :aria-label="`Remove ${b.name}`" @click="change((all) => void all.splice(i, 1))">×</button>
+                </div>
+                <span v-if="fault(`${i}.name`)" class="fault" role="alert">{{ fault(`${i}.name`) }}</span>
+                <div class="mt-1 grid grid-cols-[1.5fr_1fr_1fr_auto_1rem] items-center gap-x-1.5 gap-y-1">
+                    <span class="label">Layer</span><span v-for="[key, label] in COLUMNS" :key="key" class="label">{{ label }}</span
+                    ><span class="label">Load</span><span></span>
+                    <template v-for="(l, j) in b.layers" :key="j">
+                        <input
+                            class="field"
+                            list="materials"
+                            :value="l.name"
+                            :aria-label="`Layer ${j + 1} of ${b.name}`"
+                            @change="(e) => change((all) => setName(all[i]!.layers[j]!, valueOf(e)))"
+                        />
+                        <input
+                            v-for="[key, label] in COLUMNS"
+                            :key="key"
+                            class="field"
+                            :value="l[key]"
+                            :placeholder="key === 'thickness' ? 'none' : ''"
+                            :aria-label="`${label} of layer ${j + 1} of ${b.name}`"
+                            :aria-invalid="!!fault(`${i}.layers.${j}.${key}`)"
+                            @change="(e) => change((all) => void (all[i]!.layers[j]![key] = valueOf(e)))"
+                        />
+                        <span class="text-right text-xs whitespace-nowrap text-faint">{{ shown(loadOfLayer(l), units) }}</span>
+                        <button
+                            class="quiet px-0!"
+                            :aria-label="`Remove layer ${j + 1} of ${b.name}`"
+                            @click="change((all) => void all[i]!.layers.splice(j, 1))"
+                        >
+                            ×
+                        </button>
+                        <span
+                            v-for="[key] in COLUMNS.filter(([k]) => fault(`${i}.layers.${j}.${k}`))"
+                            :key="`fault ${key}`"
+                            class="fault col-span-5"
+                            role="alert"
+                            >{{ fault(`${i}.layers.${j}.${key}`) }}</span
+                        >
+                    </template>
+                </div>
+                <span v-if="fault(`${i}.layers`)" class="fault" role="alert">{{ fault(`${i}.layers`) }}</span>
+                <button class="quiet underline" @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))">Add a layer</button>
+            </section>
+            <button class="quiet underline" @click="add">Add a build-up</button>
+            <p class="text-xs text-faint">Without a thickness a layer is a load per area. Area loads of members can follow a build-up.</p>
+        </DisclosurePanel>
+    </Disclosure>
+</template>
