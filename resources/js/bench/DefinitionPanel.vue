@@ -14,7 +14,7 @@ import catalogue from '@core/data/sections-en10365.csv?raw'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
-const emit = defineEmits<{ select: [id: string] }>()
+const emit = defineEmits<{ select: [id: string]; table: [] }>()
 
 const names = catalogue
     .split('\n')
@@ -83,7 +83,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             open
             :faulty="has('loads', 'cases')"
         >
-            <LoadsPart :editor="editor" :selected="selected" @select="emit('select', $event)" />
+            <LoadsPart :editor="editor" :selected="selected" @select="emit('select', $event)" @table="emit('table')" />
         </PartFold>
         <PartFold title="Combinations" :summary="combinations" :faulty="has('combinations', 'leftOut')"
             ><CombinationsPart :editor="editor"

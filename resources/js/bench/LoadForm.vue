@@ -54,6 +54,7 @@ const reducible = computed(() => isReducible(category.value))
 function take(value: string, remark?: string): void {
     change((l) => {
         l.value = value
+        delete l.buildUp
         if (remark) l.remark = remark
     })
 }
@@ -170,10 +171,10 @@ function copyInto(): void {
             <span class="label">Follows a build-up of the job</span>
             <span class="flex items-baseline gap-2">
                 <span class="font-semibold">{{ load.buildUp }}</span>
-                <span>{{ followed === null ? '' : format(followed, 'areaLoad', units) }}</span>
-                <button class="quiet ml-auto underline" @click="stopFollowing">A value of its own</button>
+                <span class="ml-auto whitespace-nowrap">{{ followed === null ? '' : format(followed, 'areaLoad', units) }}</span>
             </span>
             <span v-if="fault('buildUp')" class="fault" role="alert">{{ fault('buildUp') }}</span>
+            <button class="quiet px-0! underline" @click="stopFollowing">Give it a value of its own</button>
         </div>
         <QuantityField
             v-else

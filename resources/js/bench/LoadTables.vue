@@ -35,7 +35,7 @@ function take(event: Event): void {
     <label v-if="isPermanent || imposed.length" class="col-span-2">
         <span class="label">{{ isPermanent ? 'Build-up, or add a layer of 100 mm' : 'Load by use' }}</span>
         <select class="field" :aria-label="isPermanent ? 'Add a layer' : 'Load by use'" @change="take">
-            <option value="" selected disabled>{{ isPermanent ? 'material …' : 'use …' }}</option>
+            <option value="" selected disabled>{{ isPermanent ? 'build-up or material …' : 'use …' }}</option>
             <template v-if="isPermanent">
                 <optgroup v-if="buildUps.length" label="Follow a build-up of the job">
                     <option v-for="b in buildUps" :key="b.name" :value="JSON.stringify(['follow', b.name, ''])">

@@ -4,6 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import LoadCases from '@/bench/LoadCases.vue'
 import LoadForm from '@/bench/LoadForm.vue'
+import { VALUE } from '@/bench/loadGrid'
 import { addLoad, copyLoads, pasteLoads, type CopiedLoads } from '@/bench/loads'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isAtOnePlace, isDisplacement, isMoving } from '@/lib/member'
@@ -12,7 +13,7 @@ import { typed, type Kind } from '@/lib/units'
 
 /** Load cases and loads. One load at a time is open for editing: the one that is selected in the drawing. */
 const props = defineProps<{ editor: Editor; selected: string }>()
-const emit = defineEmits<{ select: [id: string] }>()
+const emit = defineEmits<{ select: [id: string]; table: [] }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const units = computed(() => props.editor.units.value)
 const root = ref<HTMLElement | null>(null)
@@ -33,19 +34,6 @@ const KINDS: Record<LoadDocument['kind'], string> = {
 }
 /** A rotation is rare: it is made from a settlement. */
 const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'warming', 'train', 'concentrated'] as const
-const VALUE: Record<LoadDocument['kind'], Kind> = {
-    line: 'lineLoad',
-    area: 'areaLoad',
-    slab: 'areaLoad',
-    point: 'force',
-    moment: 'moment',
-    settlement: 'deflection',
-    rotation: 'rotation',
-    temperature: 'temperature',
-    warming: 'temperature',
-    train: 'force',
-    concentrated: 'force',
-}
 
 function add(kind: LoadDocument['kind']): void {
     let id = ''
@@ -121,6 +109,7 @@ watch(
             >
                 Copy all
             </button>
+            <button class="quiet underline" @click="emit('table')">As a table</button>
             <button v-if="copied.loads.length" class="quiet underline" @click="paste">
                 Paste {{ copied.loads.length === 1 ? 'a load' : `${copied.loads.length} loads` }}
             </button>

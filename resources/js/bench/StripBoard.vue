@@ -43,7 +43,7 @@ type Strip = 'N' | 'V' | 'M' | 'w' | 'reserve'
 const strips = computed<Strip[]>(() => [...(result.value?.envelope.N ? (['N'] as const) : []), 'V', 'M', 'w', 'reserve'])
 
 const heights = computed(() => {
-    const h = Math.max(420, height.value)
+    const h = Math.max(340, height.value)
     const member = Math.round(h * 0.31)
     const each = (h - member) / strips.value.length
     return { total: h, member, each, at: (strip: Strip) => member + strips.value.indexOf(strip) * each }

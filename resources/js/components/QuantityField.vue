@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { inSystem, isBare, parseQuantity, QuantityError } from '@/lib/quantity'
-import { findUnit, typed, unitOf, type Kind, type UnitSystem } from '@/lib/units'
+import { inSystem, parseQuantity, QuantityError, withUnit } from '@/lib/quantity'
+import { typed, type Kind, type UnitSystem } from '@/lib/units'
 
 /**
  * A number with its unit: takes arithmetic and units and keeps what was typed. A plain number gets the unit of the
@@ -55,13 +55,7 @@ const sum = computed(() => {
 })
 
 function onInput(): void {
-    emit('update:modelValue', withUnit(text.value))
-}
-
-function withUnit(given: string): string {
-    const unit = unitOf(props.kind, props.units)
-    if (given.trim() === '' || unit === '' || !findUnit(unit) || !isBare(given)) return given
-    return `${given.trim()} ${unit}`
+    emit('update:modelValue', withUnit(text.value, props.kind, props.units))
 }
 
 function enter(event: FocusEvent): void {

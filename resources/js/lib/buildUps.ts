@@ -1,6 +1,10 @@
 import type { BuildUpDocument, LayerDocument } from '@/contract/member'
 import { readQuantity } from '@/lib/quantity'
 
+/** A copy that can be changed. */
+export const copyOf = (buildUps: BuildUpDocument[]): BuildUpDocument[] =>
+    buildUps.map((b) => ({ name: b.name, layers: b.layers.map((l) => ({ ...l })) }))
+
 /** The load of a layer in N/mm²; null while it cannot be read. */
 export function loadOfLayer(layer: LayerDocument): number | null {
     if (!layer.thickness.trim()) return readQuantity(layer.weight, 'areaLoad')

@@ -219,3 +219,10 @@ function describe(v: Value): string {
     const name = Object.keys(POWERS).find((d) => POWERS[d]?.[0] === v.force && POWERS[d]?.[1] === v.length)
     return name === undefined ? 'a quantity of another kind' : (NOUNS[name] ?? 'a section property')
 }
+
+/** A plain number gets the unit of the unit system. */
+export function withUnit(given: string, kind: Kind, system: UnitSystem): string {
+    const unit = unitOf(kind, system)
+    if (given.trim() === '' || unit === '' || !findUnit(unit) || !isBare(given)) return given
+    return `${given.trim()} ${unit}`
+}

@@ -9,6 +9,7 @@ import CollapsePanel from '@/bench/CollapsePanel.vue'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
 import { useEditor } from '@/bench/editor'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
+import LoadGrid from '@/bench/LoadGrid.vue'
 import { useInfluence } from '@/bench/influence'
 import InfluencePanel from '@/bench/InfluencePanel.vue'
 import ScalesPanel from '@/bench/ScalesPanel.vue'
@@ -27,6 +28,8 @@ void editor.load()
 
 const { document: doc, result, job, fault, saveState, saveMessage, message, busy, show, units, history, before } = editor
 const selected = ref('')
+/** Are the loads open as a table? */
+const grid = ref(false)
 const reading = ref<number | null>(null)
 const definition = ref<HTMLElement | null>(null)
 
@@ -127,7 +130,7 @@ onBeforeUnmount(() => void editor.save())
             </div>
             <main class="grid min-h-0 grow grid-cols-[19.5rem_minmax(0,1fr)_24rem]">
                 <div ref="definition" class="min-h-0 overflow-auto border-r border-rule">
-                    <DefinitionPanel :editor="editor" :selected="selected" @select="selected = $event" />
+                    <DefinitionPanel :editor="editor" :selected="selected" @select="selected = $event" @table="grid = !grid" />
                 </div>
 
                 <div class="flex min-h-0 flex-col">
@@ -190,6 +193,7 @@ onBeforeUnmount(() => void editor.save())
                             @pick="pick"
                         />
                     </div>
+                    <LoadGrid v-if="grid" :editor="editor" :selected="selected" @select="selected = $event" @close="grid = false" />
                 </div>
 
                 <aside class="flex min-h-0 flex-col border-l border-rule">

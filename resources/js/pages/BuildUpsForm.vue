@@ -2,7 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref, watch } from 'vue'
 import type { BuildUpDocument, LayerDocument } from '@/contract/member'
-import { loadOf, loadOfLayer } from '@/lib/buildUps'
+import { copyOf, loadOf, loadOfLayer } from '@/lib/buildUps'
 import { format, type UnitSystem } from '@/lib/units'
 import tables from '@core/data/loads.json'
 
@@ -11,15 +11,15 @@ const props = defineProps<{ buildUps: BuildUpDocument[]; units: UnitSystem; erro
 const emit = defineEmits<{ save: [buildUps: BuildUpDocument[]] }>()
 
 /** What is typed, which may be wrong yet. */
-const list = ref<BuildUpDocument[]>(structuredClone(props.buildUps))
+const list = ref(copyOf(props.buildUps))
 watch(
     () => props.buildUps,
-    (given) => void (list.value = structuredClone(given)),
+    (given) => void (list.value = copyOf(given)),
 )
 const fault = (path: string): string | undefined => props.errors[`basis.buildUps.${path}`]?.[0]
 
 function change(apply: (all: BuildUpDocument[]) => void): void {
-    const next = structuredClone(list.value.map((b) => ({ name: b.name, layers: b.layers.map((l) => ({ ...l })) })))
+    const next = copyOf(list.value)
     apply(next)
     list.value = next
     emit('save', next)
@@ -74,49 +74,46 @@ const COLUMNS = [
                     <button class="quiet px-1! pb-1!" :aria-label="`Remove ${b.name}`" @click="change((all) => void all.splice(i, 1))">×</button>
                 </div>
                 <span v-if="fault(`${i}.name`)" class="fault" role="alert">{{ fault(`${i}.name`) }}</span>
-                <div class="mt-1 grid grid-cols-[1.5fr_1fr_1fr_auto_1rem] items-center gap-x-1.5 gap-y-1">
-                    <span class="label">Layer</span><span v-for="[key, label] in COLUMNS" :key="key" class="label">{{ label }}</span
-                    ><span class="label">Load</span><span></span>
-                    <template v-for="(l, j) in b.layers" :key="j">
-                        <input
-                            class="field"
-                            list="materials"
-                            :value="l.name"
-                            :aria-label="`Layer ${j + 1} of ${b.name}`"
-                            @change="(e) => change((all) => setName(all[i]!.layers[j]!, valueOf(e)))"
-                        />
-                        <input
-                            v-for="[key, label] in COLUMNS"
-                            :key="key"
-                            class="field"
-                            :value="l[key]"
-                            :placeholder="key === 'thickness' ? 'none' : ''"
-                            :aria-label="`${label} of layer ${j + 1} of ${b.name}`"
-                            :aria-invalid="!!fault(`${i}.layers.${j}.${key}`)"
-                            @change="(e) => change((all) => void (all[i]!.layers[j]![key] = valueOf(e)))"
-                        />
-                        <span class="text-right text-xs whitespace-nowrap text-faint">{{ shown(loadOfLayer(l), units) }}</span>
-                        <button
-                            class="quiet px-0!"
-                            :aria-label="`Remove layer ${j + 1} of ${b.name}`"
-                            @click="change((all) => void all[i]!.layers.splice(j, 1))"
-                        >
-                            ×
-                        </button>
-                        <span
-                            v-for="[key] in COLUMNS.filter(([k]) => fault(`${i}.layers.${j}.${k}`))"
-                            :key="`fault ${key}`"
-                            class="fault col-span-5"
-                            role="alert"
-                            >{{ fault(`${i}.layers.${j}.${key}`) }}</span
-                        >
+                <div v-for="(l, j) in b.layers" :key="j" class="mt-1.5 grid grid-cols-[1fr_1fr_5.5rem_1rem] items-center gap-x-1.5 gap-y-1">
+                    <input
+                        class="field col-span-3"
+                        list="materials"
+                        :value="l.name"
+                        :aria-label="`Layer ${j + 1} of ${b.name}`"
+                        @change="(e) => change((all) => setName(all[i]!.layers[j]!, valueOf(e)))"
+                    />
+                    <button
+                        class="quiet px-0!"
+                        :aria-label="`Remove layer ${j + 1} of ${b.name}`"
+                        @click="change((all) => void all[i]!.layers.splice(j, 1))"
+                    >
+                        ×
+                    </button>
+                    <input
+                        v-for="[key, label] in COLUMNS"
+                        :key="key"
+                        class="field"
+                        :value="l[key]"
+                        :placeholder="key === 'thickness' ? 'no thickness' : ''"
+                        :aria-label="`${label} of layer ${j + 1} of ${b.name}`"
+                        :aria-invalid="!!fault(`${i}.layers.${j}.${key}`)"
+                        @change="(e) => change((all) => void (all[i]!.layers[j]![key] = valueOf(e)))"
+                    />
+                    <span class="text-right text-xs whitespace-nowrap text-faint">{{ shown(loadOfLayer(l), units) }}</span>
+                    <span></span>
+                    <template v-for="[key] in COLUMNS" :key="`fault ${key}`">
+                        <span v-if="fault(`${i}.layers.${j}.${key}`)" class="fault col-span-4" role="alert">{{
+                            fault(`${i}.layers.${j}.${key}`)
+                        }}</span>
                     </template>
                 </div>
                 <span v-if="fault(`${i}.layers`)" class="fault" role="alert">{{ fault(`${i}.layers`) }}</span>
                 <button class="quiet underline" @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))">Add a layer</button>
             </section>
             <button class="quiet underline" @click="add">Add a build-up</button>
-            <p class="text-xs text-faint">Without a thickness a layer is a load per area. Area loads of members can follow a build-up.</p>
+            <p class="text-xs text-faint">
+                Each layer: thickness, unit weight, load; without a thickness its load per area. Area loads of members can follow a build-up.
+            </p>
         </DisclosurePanel>
     </Disclosure>
 </template>
