@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { enterDemo, newMember, openDemoMember, saved } from './steps'
+import { enterDemo, newMember, openDemoMember, saved, strips } from './steps'
 
 test('a wrong password is refused, the demo is one click away', async ({ page }) => {
     await page.goto('/jobs/1')
@@ -51,6 +51,36 @@ test('the basis is checked at its fields and weighs the members again', async ({
     await page.getByLabel('γ M0').fill('1.1')
     await page.getByLabel('γ M0').press('Tab')
     await expect(page.getByRole('button', { name: /γ M0 1.1/ })).toBeVisible()
+})
+
+test('a load follows a build-up of the job', async ({ page }) => {
+    await newMember(page)
+    await saved(page)
+    await page.locator('header a', { hasText: 'Boathouse' }).click()
+    await page.getByRole('button', { name: /^. Build-ups/ }).click()
+    await page.getByRole('button', { name: 'Add a build-up' }).click()
+    await page.getByLabel('Unit weight of layer 1 of Build-up 1').fill('2 kN/m²')
+    await page.getByLabel('Unit weight of layer 1 of Build-up 1').press('Tab')
+    await expect(page.getByText('a unit weight is needed', { exact: false })).toBeVisible()
+    await page.getByLabel('Unit weight of layer 1 of Build-up 1').fill('24 kN/m³')
+    await page.getByLabel('Unit weight of layer 1 of Build-up 1').press('Tab')
+    await expect(page.getByText('3.60 kN/m²').first()).toBeVisible()
+    await page
+        .getByRole('link', { name: 'M1', exact: true })
+        .or(page.getByRole('link', { name: 'B1', exact: true }))
+        .first()
+        .click()
+    await page.getByRole('button', { name: '+ Area load × width' }).click()
+    await page.getByLabel('Add a layer').selectOption({ label: 'Build-up 1, 3.60 kN/m²' })
+    await expect(strips(page)).toContainText('10.80 kN/m')
+    await saved(page)
+    await page.locator('header a', { hasText: 'Boathouse' }).click()
+    await page.getByRole('button', { name: /^. Build-ups/ }).click()
+    await page.getByLabel('Thickness of layer 1 of Build-up 1').fill('200')
+    await page.getByLabel('Thickness of layer 1 of Build-up 1').press('Tab')
+    await expect(page.getByText('4.80 kN/m²').first()).toBeVisible()
+    await page.goBack()
+    await expect(strips(page)).toContainText('14.40 kN/m')
 })
 
 test('a member travels as a file; a foreign file is refused by name', async ({ page }) => {

@@ -2,6 +2,7 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import type { BasisDocument } from '@/contract/member'
+import LazyField from '@/components/LazyField.vue'
 import BuildUpsForm from '@/pages/BuildUpsForm.vue'
 import type { JobDetail } from '@/lib/jobs'
 import recommended from '@core/data/recommended-en.json'
@@ -88,15 +89,15 @@ function value(event: Event): string {
 }
 
 /** A number as typed; what is no number goes to the server as text and comes back as an error at the field. */
-function numberOf(event: Event): number {
-    const text = value(event).trim().replace(',', '.')
+function numberOf(typed: string): number {
+    const text = typed.trim().replace(',', '.')
     return (text !== '' && Number.isFinite(Number(text)) ? Number(text) : text) as number
 }
 
-function savePsi(category: string, index: number, event: Event): void {
+function savePsi(category: string, index: number, typed: string): void {
     const psi = { ...(parameters.value.psi ?? {}) }
     const row = [...(psi[category] ?? (PSI[category] as [number, number, number]))] as [number, number, number]
-    row[index] = numberOf(event)
+    row[index] = numberOf(typed)
     psi[category] = row
     saveBasis({ parameters: { ...parameters.value, psi } })
 }
@@ -112,7 +113,7 @@ function fault(path: string): string {
         <div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
             <label v-for="f in TITLE" :key="f.key" class="block" :class="f.key === 'name' || f.key === 'client' ? 'col-span-2' : ''">
                 <span class="label">{{ f.label }}</span>
-                <input class="field" :value="texts[f.key]" :aria-invalid="fault(f.key) !== ''" @change="saveText(f.key, value($event))" />
+                <LazyField :model-value="texts[f.key]" :aria-invalid="fault(f.key) !== ''" @commit="saveText(f.key, $event)" />
                 <span v-if="fault(f.key)" class="fault" role="alert">{{ fault(f.key) }}</span>
             </label>
             <label class="block">
@@ -148,21 +149,19 @@ function fault(path: string): string {
             </label>
             <label class="block">
                 <span class="label">Total deflection, span /</span>
-                <input
-                    class="field"
-                    :value="basis.deflection?.total ?? 250"
+                <LazyField
+                    :model-value="basis.deflection?.total ?? 250"
                     :aria-invalid="fault('basis.deflection.total') !== ''"
-                    @change="saveBasis({ deflection: { ...basis.deflection, total: numberOf($event) } })"
+                    @commit="saveBasis({ deflection: { ...basis.deflection, total: numberOf($event) } })"
                 />
                 <span v-if="fault('basis.deflection.total')" class="fault" role="alert">{{ fault('basis.deflection.total') }}</span>
             </label>
             <label class="block">
                 <span class="label">Variable load, span /</span>
-                <input
-                    class="field"
-                    :value="basis.deflection?.variable ?? 300"
+                <LazyField
+                    :model-value="basis.deflection?.variable ?? 300"
                     :aria-invalid="fault('basis.deflection.variable') !== ''"
-                    @change="saveBasis({ deflection: { ...basis.deflection, variable: numberOf($event) } })"
+                    @commit="saveBasis({ deflection: { ...basis.deflection, variable: numberOf($event) } })"
                 />
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
@@ -185,11 +184,10 @@ function fault(path: string): string {
                 <div class="grid grid-cols-3 gap-x-3 gap-y-2">
                     <label v-for="p in PARAMETERS" :key="p.key" class="block" :title="p.clause">
                         <span class="label">{{ p.label }}</span>
-                        <input
-                            class="field"
-                            :value="parameters[p.key] ?? p.value"
+                        <LazyField
+                            :model-value="parameters[p.key] ?? p.value"
                             :aria-invalid="fault(`basis.parameters.${p.key}`) !== ''"
-                            @change="saveBasis({ parameters: { ...parameters, [p.key]: numberOf($event) } })"
+                            @commit="saveBasis({ parameters: { ...parameters, [p.key]: numberOf($event) } })"
                         />
                         <span v-if="fault(`basis.parameters.${p.key}`)" class="fault" role="alert">{{ fault(`basis.parameters.${p.key}`) }}</span>
                     </label>
@@ -226,13 +224,12 @@ function fault(path: string): string {
                         <tr v-for="(row, category) in PSI" :key="category">
                             <td>{{ category }}</td>
                             <td v-for="i in [0, 1, 2]" :key="i">
-                                <input
-                                    class="field"
-                                    :value="parameters.psi?.[category]?.[i] ?? row[i]"
+                                <LazyField
+                                    :model-value="parameters.psi?.[category]?.[i] ?? row[i]"
                                     :aria-label="`ψ${i} of ${category}`"
                                     :aria-invalid="fault(`basis.parameters.psi.${category}.${i}`) !== ''"
                                     :title="fault(`basis.parameters.psi.${category}.${i}`)"
-                                    @change="savePsi(category, i, $event)"
+                                    @commit="savePsi(category, i, $event)"
                                 />
                             </td>
                         </tr>

@@ -2,7 +2,9 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { ref, watch } from 'vue'
 import type { BuildUpDocument, LayerDocument } from '@/contract/member'
+import LazyField from '@/components/LazyField.vue'
 import { copyOf, loadOf, loadOfLayer } from '@/lib/buildUps'
+import { withUnit } from '@/lib/quantity'
 import { format, type UnitSystem } from '@/lib/units'
 import tables from '@core/data/loads.json'
 
@@ -14,7 +16,9 @@ const emit = defineEmits<{ save: [buildUps: BuildUpDocument[]] }>()
 const list = ref(copyOf(props.buildUps))
 watch(
     () => props.buildUps,
-    (given) => void (list.value = copyOf(given)),
+    (given) => {
+        if (JSON.stringify(given) !== JSON.stringify(list.value)) list.value = copyOf(given)
+    },
 )
 const fault = (path: string): string | undefined => props.errors[`basis.buildUps.${path}`]?.[0]
 
@@ -40,8 +44,12 @@ function setName(layer: LayerDocument, name: string): void {
     if (known && layer.thickness) layer.weight = known
 }
 
+/** A plain number gets the unit of the job. */
+function setMeasure(layer: LayerDocument, key: 'thickness' | 'weight', text: string): void {
+    layer[key] = withUnit(text, key === 'thickness' ? 'size' : layer.thickness.trim() ? 'unitWeight' : 'areaLoad', props.units)
+}
+
 const shown = (value: number | null, units: UnitSystem): string => (value === null ? '?' : format(value, 'areaLoad', units))
-const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 const COLUMNS = [
     ['thickness', 'Thickness'],
     ['weight', 'Unit weight'],
@@ -63,11 +71,10 @@ const COLUMNS = [
                 <div class="flex items-end gap-2">
                     <label class="grow">
                         <span class="label">Name</span>
-                        <input
-                            class="field"
-                            :value="b.name"
+                        <LazyField
+                            :model-value="b.name"
                             :aria-invalid="!!fault(`${i}.name`)"
-                            @change="(e) => change((all) => void (all[i]!.name = valueOf(e)))"
+                            @commit="(text) => change((all) => void (all[i]!.name = text))"
                         />
                     </label>
                     <span class="pb-1 font-semibold whitespace-nowrap">{{ shown(loadOf(b), units) }}</span>
@@ -75,12 +82,12 @@ const COLUMNS = [
                 </div>
                 <span v-if="fault(`${i}.name`)" class="fault" role="alert">{{ fault(`${i}.name`) }}</span>
                 <div v-for="(l, j) in b.layers" :key="j" class="mt-1.5 grid grid-cols-[1fr_1fr_5.5rem_1rem] items-center gap-x-1.5 gap-y-1">
-                    <input
-                        class="field col-span-3"
+                    <LazyField
+                        class="col-span-3"
                         list="materials"
-                        :value="l.name"
+                        :model-value="l.name"
                         :aria-label="`Layer ${j + 1} of ${b.name}`"
-                        @change="(e) => change((all) => setName(all[i]!.layers[j]!, valueOf(e)))"
+                        @commit="(text) => change((all) => setName(all[i]!.layers[j]!, text))"
                     />
                     <button
                         class="quiet px-0!"
@@ -89,15 +96,14 @@ const COLUMNS = [
                     >
                         ×
                     </button>
-                    <input
+                    <LazyField
                         v-for="[key, label] in COLUMNS"
                         :key="key"
-                        class="field"
-                        :value="l[key]"
+                        :model-value="l[key]"
                         :placeholder="key === 'thickness' ? 'no thickness' : ''"
                         :aria-label="`${label} of layer ${j + 1} of ${b.name}`"
                         :aria-invalid="!!fault(`${i}.layers.${j}.${key}`)"
-                        @change="(e) => change((all) => void (all[i]!.layers[j]![key] = valueOf(e)))"
+                        @commit="(text) => change((all) => setMeasure(all[i]!.layers[j]!, key, text))"
                     />
                     <span class="text-right text-xs whitespace-nowrap text-faint">{{ shown(loadOfLayer(l), units) }}</span>
                     <span></span>
