@@ -32,7 +32,7 @@ final readonly class Beam
     /** @var list<array{list<int>, list<float>}> of each element: unknowns of its ends, and how far these move it per unit */
     private array $ends;
 
-    /** @var list<array{float, float}> EI and EA of each element */
+    /** @var list<array{float, float, float}> EI, EA and Φ of each element */
     private array $rigidity;
 
     private int $count;
@@ -44,11 +44,12 @@ final readonly class Beam
      * @param  list<float>  $hinges  places, ascending, mm; not at an end, and not where turning is held
      * @param  float  $EI  Nmm²; matters with springs and imposed displacements only
      * @param  float  $EA  N; matters where the axis is strained only
+     * @param  float  $GA  N; INF: the beam does not shear
      * @param  list<Step>  $steps  lengths with another stiffness, ascending
      *
      * @throws UnstableBeam
      */
-    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0, public float $EA = 1.0, public array $steps = [], public Axis $axis = new Axis)
+    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0, public float $EA = 1.0, public array $steps = [], public Axis $axis = new Axis, public float $GA = INF)
     {
         if ($holds === []) {
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
@@ -137,24 +138,25 @@ final readonly class Beam
         return $this->rigidityAt($from, $to)[0];
     }
 
-    /** @return array{float, float} EI and EA between two neighbouring nodes */
+    /** @return array{float, float, float} EI, EA and Φ = 12 EI / (GA l²) between two neighbouring nodes */
     private function rigidityAt(float $from, float $to): array
     {
+        [$EI, $EA, $GA] = [$this->EI, $this->EA, $this->GA];
         foreach ($this->steps as $step) {
             if ($step->from <= $from && $step->to >= $to) {
-                return [$step->EI, $step->EA];
+                [$EI, $EA, $GA] = [$step->EI, $step->EA, $step->GA];
             }
         }
 
-        return [$this->EI, $this->EA];
+        return [$EI, $EA, 12 * $EI / ($GA * ($to - $from) ** 2)];
     }
 
     /** @return list<list<float>> */
     private function stiffnessOf(int $e): array
     {
-        [$EI, $EA] = $this->rigidity[$e];
+        [$EI, $EA, $shear] = $this->rigidity[$e];
 
-        return BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e], $EI / $this->EI, $this->axis->isStrained ? $EA / $this->EI : null);
+        return BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e], $EI / $this->EI, $this->axis->isStrained ? $EA / $this->EI : null, $shear);
     }
 
     /**
@@ -167,9 +169,12 @@ final readonly class Beam
         $breaks = $this->breaks($sets);
         $EI = array_column($this->rigidity, 0);
         $EA = $this->axis->isStrained ? array_column($this->rigidity, 1) : [];
+        $shear = array_column($this->rigidity, 2);
+        // What a shear force of 1 adds to the slope of each element, times EI of the beam: Φ l² / 12 · EI / EI of the element.
+        $slip = array_map(fn (array $r, float $from, float $to): float => $r[2] * ($to - $from) ** 2 / 12 * $this->EI / $r[0], $this->rigidity, array_slice($this->nodes, 0, -1), array_slice($this->nodes, 1));
         $M = $W = $N = $reactions = [];
         foreach ($sets as $set) {
-            $loads = BeamElement::loads($this->nodes, $set, $EI, $EA);
+            $loads = BeamElement::loads($this->nodes, $set, $EI, $EA, $shear);
             $displacements = $this->displacements($set, $loads);
             $forces = [];
             foreach ($displacements as $e => $u) {
@@ -180,7 +185,7 @@ final readonly class Beam
                 throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there: rounding would decide about its forces. Put them in one place, or farther apart.');
             }
             $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
-            [$M[], $W[]] = $integration->bending($displacements, $forces, array_map(fn (float $of): float => $this->EI / $of, $EI));
+            [$M[], $W[]] = $integration->bending($displacements, $forces, array_map(fn (float $of): float => $this->EI / $of, $EI), $slip);
             if ($this->axis->isStrained) {
                 $N[] = $integration->axial($forces);
             }

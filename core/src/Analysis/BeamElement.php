@@ -7,21 +7,25 @@ namespace Waage\Analysis;
 /**
  * An element of a beam between two nodes: deflection and rotation of its left end, then of its right end; where forces
  * along the axis are part of the statics, then the displacement along it of its left and of its right end. All times EI
- * of the beam, so that stiffnesses are over it.
+ * of the beam, so that stiffnesses are over it. Rotations are those of the section: where the beam shears, the slope of
+ * its axis is more by V / GA. Shape functions are the exact ones with shear (J. S. Przemieniecki, "Theory of Matrix
+ * Structural Analysis", 5.6; from memory), Φ = 12 EI / (GA l²).
  */
 final class BeamElement
 {
     /**
      * @param  float  $bending  EI of the element over that of the beam
+     * @param  float  $shear  Φ
      * @param  float|null  $along  EA of the element over EI of the beam, 1/mm²; null: nothing acts along the axis
      * @return list<list<float>>
      */
-    public static function stiffness(float $l, float $bending = 1.0, ?float $along = null): array
+    public static function stiffness(float $l, float $bending = 1.0, ?float $along = null, float $shear = 0.0): array
     {
+        $bending /= 1 + $shear;
         $a = $bending * 12 / $l ** 3;
         $b = $bending * 6 / $l ** 2;
-        $c = $bending * 4 / $l;
-        $d = $bending * 2 / $l;
+        $c = $bending * (4 + $shear) / $l;
+        $d = $bending * (2 - $shear) / $l;
         if ($along !== null) {
             $n = $along / $l;
 
@@ -62,9 +66,10 @@ final class BeamElement
      * @param  list<float>  $nodes
      * @param  list<float>  $EI  of each element, Nmm²; matters for dislocations and curvatures
      * @param  list<float>  $EA  of each element, N; empty: nothing acts along the axis
+     * @param  list<float>  $shear  Φ of each element
      * @return array<int, list<float>>
      */
-    public static function loads(array $nodes, LoadSet $set, array $EI, array $EA = []): array
+    public static function loads(array $nodes, LoadSet $set, array $EI, array $EA, array $shear): array
     {
         $vectors = [];
         $none = array_fill(0, $EA === [] ? 4 : 6, 0.0);
@@ -86,19 +91,20 @@ final class BeamElement
         };
         foreach ($set->forces as [$x, $force]) {
             $e = $elementAt($x);
-            $add($e, self::shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $force);
+            $add($e, self::shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e], $shear[$e]), $force);
         }
         foreach ($set->moments as [$x, $moment]) {
             $e = $elementAt($x);
-            $add($e, self::shapeSlope($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $moment);
+            $add($e, self::rotation($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e], $shear[$e]), $moment);
         }
         foreach ($set->dislocations as [$x, $offset, $kink]) {
-            // Initial curvature: the second derivative of the shapes for a kink, minus the third for an offset.
+            // Initial curvature: the moments of the shapes for a kink, their shear forces for an offset.
             $e = $elementAt($x);
             $l = $nodes[$e + 1] - $nodes[$e];
             $s = ($x - $nodes[$e]) / $l;
-            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2) / $l], $kink * $EI[$e]);
-            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI[$e]);
+            $p = $shear[$e];
+            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4 - $p) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2 + $p) / $l], $kink * $EI[$e] / (1 + $p));
+            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI[$e] / (1 + $p));
         }
         foreach ($set->curvatures as [$a, $b, $curvature]) {
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
@@ -106,12 +112,12 @@ final class BeamElement
                 $l = $nodes[$e + 1] - $nodes[$e];
                 $slopes = array_map(
                     fn (float $end, float $start): float => $end - $start,
-                    self::shapeSlope(min($b, $nodes[$e + 1]) - $nodes[$e], $l), self::shapeSlope(max($a, $nodes[$e]) - $nodes[$e], $l),
+                    self::rotation(min($b, $nodes[$e + 1]) - $nodes[$e], $l, $shear[$e]), self::rotation(max($a, $nodes[$e]) - $nodes[$e], $l, $shear[$e]),
                 );
                 $add($e, $slopes, -$curvature * $EI[$e]);
             }
         }
-        $integrate = function (array $line, \Closure $shape, int $at) use ($nodes, $last, $elementAt, $add): void {
+        $integrate = function (array $line, \Closure $shape, int $at) use ($nodes, $last, $elementAt, $add, $shear): void {
             [$a, $b, $qa, $qb] = $line;
             $gauss = sqrt(0.6);
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
@@ -121,7 +127,7 @@ final class BeamElement
                 foreach ([[-$gauss, 5 / 9], [0.0, 8 / 9], [$gauss, 5 / 9]] as [$place, $weight]) {
                     $x = $from + $half * (1 + $place);
                     $q = $qa + ($qb - $qa) * ($x - $a) / ($b - $a);
-                    $add($e, $shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e]), $q * $weight * $half, $at);
+                    $add($e, $shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e], $shear[$e]), $q * $weight * $half, $at);
                 }
             }
         };
@@ -149,19 +155,27 @@ final class BeamElement
         return $vectors;
     }
 
-    /** @return array{float, float, float, float} */
-    private static function shape(float $t, float $l): array
+    /** @return array{float, float, float, float} deflection for a unit movement of each end */
+    private static function shape(float $t, float $l, float $shear): array
     {
         $s = $t / $l;
+        $k = 1 / (1 + $shear);
 
-        return [1 - 3 * $s ** 2 + 2 * $s ** 3, $t * (1 - $s) ** 2, 3 * $s ** 2 - 2 * $s ** 3, $t * ($s ** 2 - $s)];
+        return [
+            $k * (1 + $shear * (1 - $s) - 3 * $s ** 2 + 2 * $s ** 3), $k * $t * ((1 - $s) ** 2 + $shear / 2 * (1 - $s)),
+            $k * ($shear * $s + 3 * $s ** 2 - 2 * $s ** 3), $k * $t * ($s ** 2 - $s - $shear / 2 * (1 - $s)),
+        ];
     }
 
-    /** @return array{float, float, float, float} */
-    private static function shapeSlope(float $t, float $l): array
+    /** @return array{float, float, float, float} rotation of the section for a unit movement of each end */
+    private static function rotation(float $t, float $l, float $shear): array
     {
         $s = $t / $l;
+        $k = 1 / (1 + $shear);
 
-        return [6 * ($s ** 2 - $s) / $l, 1 - 4 * $s + 3 * $s ** 2, 6 * ($s - $s ** 2) / $l, 3 * $s ** 2 - 2 * $s];
+        return [
+            $k * 6 * ($s ** 2 - $s) / $l, $k * (1 + $shear * (1 - $s) - 4 * $s + 3 * $s ** 2),
+            $k * 6 * ($s - $s ** 2) / $l, $k * ($shear * $s + 3 * $s ** 2 - 2 * $s),
+        ];
     }
 }

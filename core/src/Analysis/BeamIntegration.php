@@ -23,9 +23,10 @@ final readonly class BeamIntegration
      * @param  list<list<float>>  $displacements  of the ends of each element, times EI
      * @param  list<list<float>>  $forces  on the ends of each element
      * @param  list<float>  $flexibility  of each element, over that of the beam
+     * @param  list<float>  $slip  by how much a unit shear force lets the axis slope more than the section turns, times EI of the beam
      * @return array{list<list<float>>, list<list<float>>} moment; deflection times EI
      */
-    public function bending(array $displacements, array $forces, array $flexibility): array
+    public function bending(array $displacements, array $forces, array $flexibility, array $slip): array
     {
         $breaks = $this->breaks;
         [$q0, $q1] = $this->onSegments($this->set->lines);
@@ -45,24 +46,26 @@ final readonly class BeamIntegration
             // Forces on the ends act down and clockwise; at the left end an upward force is positive shear.
             $V = -$force[0];
             $m = $force[1];
-            [$w, $slope] = $displacements[$e];
+            [$w, $turn] = $displacements[$e];
             $f = $flexibility[$e];
+            $g = $slip[$e];
             for (; $breaks[$k] < $this->nodes[$e + 1]; $k++) {
                 $V -= $jumpV[$k] ?? 0.0;
                 $m += $jumpM[$k] ?? 0.0;
                 $w += $offsets[$k] ?? 0.0;
-                $slope += $kinks[$k] ?? 0.0;
+                $turn += $kinks[$k] ?? 0.0;
                 $t = $breaks[$k + 1] - $breaks[$k];
                 $a = $q0[$k] ?? 0.0;
                 $b = $q1[$k] ?? 0.0;
                 $pm = [$m, $V, -$a / 2, -$b / 6];
-                $pw = [$w, $slope, -($f * $m + ($free[$k] ?? 0.0)) / 2, -$f * $V / 6, $f * $a / 24, $f * $b / 120];
+                $bent = $f * $m + ($free[$k] ?? 0.0);
+                $pw = [$w, $turn + $g * $V, -$bent / 2 - $g * $a / 2, -$f * $V / 6 - $g * $b / 6, $f * $a / 24, $f * $b / 120];
                 $M[] = $pm;
                 $W[] = $pw;
+                $turn -= $t * ($bent + $t * ($f * $V / 2 - $t * ($f * $a / 6 + $t * $f * $b / 24)));
                 $m = $pm[0] + $t * ($pm[1] + $t * ($pm[2] + $t * $pm[3]));
                 $V = $pm[1] + $t * (2 * $pm[2] + $t * 3 * $pm[3]);
                 $w = $pw[0] + $t * ($pw[1] + $t * ($pw[2] + $t * ($pw[3] + $t * ($pw[4] + $t * $pw[5]))));
-                $slope = $pw[1] + $t * (2 * $pw[2] + $t * (3 * $pw[3] + $t * (4 * $pw[4] + $t * 5 * $pw[5])));
             }
         }
 

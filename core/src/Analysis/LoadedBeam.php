@@ -15,6 +15,7 @@ use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -41,10 +42,11 @@ final readonly class LoadedBeam
     public function __construct(public Member $member)
     {
         $E = SteelGrade::E;
+        $GA = fn (ISection $s): float => $member->shears ? SteelGrade::G * $s->shearArea() : INF;
         $this->beam = new Beam(
             $member->length, array_map($this->hold(...), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A), $member->steps),
-            new Axis($member->angle, $member->isStrainedAlong()),
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A, $GA($s->section)), $member->steps),
+            new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section),
         );
         $this->loads = new MemberLoads($member, $this->beam->axis);
         $names = $this->fieldNames();
@@ -123,7 +125,7 @@ final readonly class LoadedBeam
     /** Do the forces depend on the stiffness of the section? */
     public function dependsOnStiffness(): bool
     {
-        return $this->beam->isOnSprings() || $this->beam->steps !== [] || $this->isHeldTwiceAlong()
+        return $this->beam->isOnSprings() || $this->beam->steps !== [] || $this->beam->GA < INF || $this->isHeldTwiceAlong()
             || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
     }
 

@@ -12,6 +12,8 @@ namespace Waage\Analysis;
  * What is solved for is the growth w₂ of the first-order deflection w₁, whose load is −(N w₁')'; so it does not matter
  * where w₁ comes from. The shape stays that of small displacements; axial forces do not change.
  *
+ * Shear deformation lowers the critical factor; forces and deflections grow by bending only.
+ *
  * Signs as Beam, compression positive.
  *
  * @phpstan-type Piece array{x: float, l: float, EI: float, N: list<float>, w: list<float>}
@@ -131,7 +133,33 @@ final class SecondOrder
     /** The factor on all axial forces at which the beam buckles in its plane; INF where none does. */
     public function criticalFactor(): float
     {
-        return $this->criticalFactor ??= $this->searched();
+        // With shear 1/N_cr = 1/N_E + 1/GA (F. Engesser, 1889), here with the greatest force and the least GA.
+        if ($this->criticalFactor === null) {
+            $inverse = 1 / $this->searched() + $this->shear();
+            $this->criticalFactor = $inverse > 0.0 ? 1 / $inverse : INF;
+        }
+
+        return $this->criticalFactor;
+    }
+
+    /** Greatest compression over the least GA. */
+    private function shear(): float
+    {
+        $GA = min([$this->beam->GA, ...array_map(fn (Step $s): float => $s->GA, $this->beam->steps)]);
+        $N = 0.0;
+        foreach ($GA < INF ? $this->N : [] as $k => $of) {
+            $N = max($N, Polynomial::upperBound($of, 0.0, $this->breaks[$k + 1] - $this->breaks[$k]));
+        }
+
+        return $N / $GA;
+    }
+
+    /** Is the critical factor at least so great? */
+    public function isCriticalFrom(float $factor): bool
+    {
+        $bending = 1 - $factor * $this->shear();
+
+        return $bending > 0.0 && $this->isStable($factor / $bending);
     }
 
     private function searched(): float
@@ -156,8 +184,8 @@ final class SecondOrder
         return 0.5 * ($low + $high);
     }
 
-    /** Does the beam bear the axial forces times a factor without buckling in its plane? */
-    public function isStable(float $factor): bool
+    /** Does the beam bear the axial forces times a factor without buckling in its plane, but for shear? */
+    private function isStable(float $factor): bool
     {
         return $this->assembled($this->pieces($factor), $factor)[0]->factorise() === null;
     }

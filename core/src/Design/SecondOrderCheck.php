@@ -55,7 +55,7 @@ final readonly class SecondOrderCheck
     /**
      * @param  float  $N  greatest compression
      * @param  array<int, float>  $factors
-     * @return array{combination: string, arrangement: string, N: float, factor: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}
+     * @return array{combination: string, arrangement: string, N: float, factor: float|null, length: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}
      */
     private function row(Combination $combination, float $N, array $factors): array
     {
@@ -79,6 +79,7 @@ final readonly class SecondOrderCheck
 
         return [
             'combination' => $combination->id, 'arrangement' => $this->design->beam->arrangementText($factors), 'N' => $N, 'factor' => is_finite($factor) ? $factor : null,
+            'length' => is_finite($factor) && $beam->steps === [] ? M_PI * sqrt($beam->EI / ($factor * $N)) : null,
             'first' => $first, 'second' => $pieces === null ? null : $second,
         ];
     }

@@ -21,6 +21,7 @@ final readonly class Member
      * @param  bool  $collapse  does the sheet show plastic collapse
      * @param  float  $angle  how its axis rises from the start, rad; 0 level, π/2 upright
      * @param  list<SectionStep>  $steps  lengths with another section, from left to right
+     * @param  bool  $shears  does shear deformation count
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
     public function __construct(
@@ -47,6 +48,7 @@ final readonly class Member
         public array $influence = [],
         public float $angle = 0.0,
         public array $steps = [],
+        public bool $shears = false,
     ) {
     }
 
@@ -83,7 +85,7 @@ final readonly class Member
             $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
             $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
             $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement, $this->influence,
-            $this->angle, $this->steps,
+            $this->angle, $this->steps, $this->shears,
         );
     }
 

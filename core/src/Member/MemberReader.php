@@ -74,12 +74,14 @@ final class MemberReader
         $influence = $f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines');
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
+        $shears = $f->flag($in, 'shears', 'shears', false);
+
         $f->throwIfAny();
         if ($supports === [] || $section === null) {
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears);
     }
 
     /**

@@ -84,6 +84,12 @@ final readonly class ISection
         $this->AvRolled = $this->A - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
     }
 
+    /** Area that shears under a force along the web, mm²: the web between the middles of the flanges (common practice, on the safe side for deflection). */
+    public function shearArea(): float
+    {
+        return ($this->h - $this->tf) * $this->tw;
+    }
+
     /** Thickest element, mm: decides the strength. */
     public function thickest(): float
     {

@@ -11,7 +11,7 @@ use Waage\Units\UnitSystem;
 final class SecondOrderBlocks
 {
     /**
-     * @param  array{factor: float|null, enough: bool, rows: list<array{combination: string, arrangement: string, N: float, factor: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}>}|null  $answer
+     * @param  array{factor: float|null, enough: bool, rows: list<array{combination: string, arrangement: string, N: float, factor: float|null, length: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}>}|null  $answer
      * @return list<array<string, mixed>>
      */
     public static function of(?array $answer, UnitSystem $units): array
@@ -21,15 +21,16 @@ final class SecondOrderBlocks
         }
         $rows = array_map(fn (array $r): array => [
             $r['combination'], $r['arrangement'], $units->format($r['N'], Kind::Force), $r['factor'] === null ? 'far off' : number_format($r['factor'], 2, '.', ''),
+            $r['length'] === null ? '' : $units->format($r['length'], Kind::Length),
             $units->format($r['first']['M'], Kind::Moment), $r['second'] === null ? 'buckled' : $units->format($r['second']['M'], Kind::Moment),
             $units->format($r['first']['w'], Kind::Deflection), $r['second'] === null ? '' : $units->format($r['second']['w'], Kind::Deflection),
         ], $answer['rows']);
 
         return [
             Block::heading('Second order in the plane of bending'),
-            Block::text('The factor is that on all loads of the combination at which the member buckles in its plane; moments and deflections are the greatest of the arrangement with the greatest compression, exact, of the straight member without imperfections. '
+            Block::text('The factor is that on all loads of the combination at which the member buckles in its plane; moments and deflections are the greatest of the arrangement with the greatest compression, exact, of the straight member without imperfections. L_cr is the length of a pinned bar that the greatest force buckles at this factor. '
                 .($answer['enough'] ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).' : 'Below a factor of 10 forces of first order are no longer good enough (EN 1993-1-1, 5.2.1(3)).')),
-            Block::table(['Comb.', 'Variable load', '>N', '>Factor', '>M, 1st order', '>2nd order', '>w, 1st order', '>2nd order'], $rows),
+            Block::table(['Comb.', 'Variable load', '>N', '>Factor', '>L_cr', '>M, 1st order', '>2nd order', '>w, 1st order', '>2nd order'], $rows),
         ];
     }
 }

@@ -361,7 +361,7 @@ final readonly class SheetBuilder
         return [
             Block::heading('Assumptions and limits'),
             Block::list([
-                ($this->design->member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($this->design->beam->dependsOnStiffness() ? 'supports rigid but for the springs and movements given' : 'rigid supports').'; deflection from bending only. Extremes are exact, no mesh.',
+                ($this->design->member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($this->design->beam->beam->isOnSprings() || $this->design->beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($this->design->member->shears ? '; deflection from bending and from shear of the web, A_s = (h − t_f) t_w' : '; deflection from bending only').'. Extremes are exact, no mesh.',
                 ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
                 ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Temperature) === [] ? [] : ['A difference of temperature bends the beam by α ΔT / h, with α = 12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).'],

@@ -68,6 +68,13 @@ it('bends a beam-column as the closed forms', function (): void {
     expect($w)->toBeNear(0.1 / 0.05 / $k * (8 * $k - tanh(8 * $k)));
 });
 
+it('buckles earlier when it shears: 1/N_cr = 1/N_E + 1/GA', function (): void {
+    $beam = new Beam(8.0, [BeamSupport::pinned(0), BeamSupport::roller(8)], [], STIFFNESS, 900.0, [], new Axis(0.0, true), 3.0);
+    $theory = SecondOrder::of($beam, $beam->solve([(new LoadSet)->alongForce(8, -1)]), [0 => 1.0]);
+    $critical = 1 / (64 / M_PI ** 2 / STIFFNESS + 1 / 3.0);
+    expect($theory->criticalFactor())->toBeNear($critical, 2e-6)->and($theory->isCriticalFrom(0.999 * $critical))->toBeTrue()->and($theory->isCriticalFrom(1.001 * $critical))->toBeFalse();
+});
+
 it('has no answer beyond buckling, and none to fear in tension', function (): void {
     $held = [BeamSupport::pinned(0), BeamSupport::roller(8)];
     expect(compressed($held, (new LoadSet)->line(0, 8, 1, 1)->alongForce(8, -0.78))->solve())->toBeNull()

@@ -151,3 +151,19 @@ it('reduces with the number of storeys', function (string $storeys, float $facto
     $load = Member::fromArray(document(['loads' => [lineLoad('q', '10 kN/m', ['storeys' => $storeys])]]))->loads[0];
     expect($load->start())->toBeNear(10 * $factor)->and($load->reduction?->factor)->toBeNear($factor);
 })->with([['1', 1.0], ['2', 1.0], ['3', (2 + 0.7) / 3], ['10', (2 + 8 * 0.7) / 10]]);
+
+it('counts shear where it is asked for', function (): void {
+    $w = fn (array $change): float => (float) weighing(design(['loads' => [lineLoad('g', '10 kN/m')], ...$change]), 'deflection-total')->demand;
+    $s = section('IPE 300');
+    $more = 10 * 36e6 / 8 / (81e3 * ($s->h - $s->tf) * $s->tw);
+    expect($w(['shears' => true]) - $w([]))->toBeNear($more, 1e-9);
+    // Forces of a beam on three supports then depend on the section.
+    $three = ['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')]];
+    expect(weighing(design([...$three, 'shears' => true]), 'bending')->demand)->toBeLessThan((float) weighing(design($three), 'bending')->demand)
+        ->and(design([...$three, 'shears' => true])->beam->dependsOnStiffness())->toBeTrue();
+});
+
+it('gives the length of the pinned bar that buckles alike', function (): void {
+    $cantilever = design(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m', 'fixed')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '10 kN', 'direction' => 'along']]]);
+    expect(resultOf($cantilever)['secondOrder']['rows'][0]['length'])->toBeNear(12000.0, 1e-5);
+});

@@ -1,8 +1,8 @@
 """Solves straight members with CalculiX, a general finite-element program: JSON in, JSON out.
 
 Works in plumb coordinates (x to the right, z up) with two-node beam elements, so that a sloping member and a support
-that holds it plumb are what they are there. Shear stiffness is so great that it does not matter. Answers with the
-deflection normal to the axis at the points asked for.
+that holds it plumb are what they are there. Its elements shear with k E A / 2; where the member does not, k is so great
+that it does not matter. Answers with the deflection normal to the axis at the points asked for.
 """
 import json
 import math
@@ -11,8 +11,9 @@ import subprocess
 import sys
 import tempfile
 
-LONGEST = 1.0  # of an element
-NODES = 2000  # numbers kept for each model
+LONGEST = 1.0  # of an element; exact without shear
+FINE = 0.04  # with shear these elements converge with the square of their length
+NODES = 4000  # numbers kept for each model
 GAUSS = [(-math.sqrt(0.6), 5 / 9), (0.0, 8 / 9), (math.sqrt(0.6), 5 / 9)]
 
 models = json.load(sys.stdin)
@@ -41,7 +42,7 @@ for m, given in enumerate(models):
     marks = unique(marks)
     mesh = [marks[0]]
     for a, b in zip(marks, marks[1:]):
-        pieces = math.ceil((b - a) / LONGEST)
+        pieces = math.ceil((b - a) / (FINE if given["GA"] else LONGEST))
         mesh += [a + (b - a) * i / pieces for i in range(1, pieces + 1)]
     first = {}  # node on the left of a place; right of a hinge there is another one
     right = {}
@@ -66,13 +67,15 @@ for m, given in enumerate(models):
 
     for a, b in zip(mesh, mesh[1:]):
         number += 1
-        EI, EA = given["EI"], given["EA"]
+        EI, EA, inside = given["EI"], given["EA"], False
         for start, end, ei, ea in given["steps"]:
             if start <= a + 1e-9 and b <= end + 1e-9:
-                EI, EA = ei, ea
+                EI, EA, inside = ei, ea, True
         elements.append((number, right[a], first[b]))
-        sections.append((number, EA, EI, -sin, cos))
+        shear = given["GA"] / (EA / 2) if given["GA"] and not inside else 1e4
+        sections.append((number, EA, EI, -sin, cos, shear))
         l = b - a
+        p = 12 * EI / (shear * EA / 2 * l**2)
         for start, end, qa, qb, kind in [(*q, "down") for q in given["lines"]] + [(*q, "along") for q in given["alongLines"]]:
             if start <= a + 1e-9 and b <= end + 1e-9:
                 for place, weight in GAUSS:
@@ -82,8 +85,8 @@ for m, given in enumerate(models):
                         put(right[a], q * (1 - s), 0, 0)
                         put(first[b], q * s, 0, 0)
                     else:
-                        put(right[a], 0, q * (1 - 3 * s**2 + 2 * s**3), q * l * s * (1 - s) ** 2)
-                        put(first[b], 0, q * (3 * s**2 - 2 * s**3), q * l * (s**3 - s**2))
+                        put(right[a], 0, q * (1 + p * (1 - s) - 3 * s**2 + 2 * s**3) / (1 + p), q * l * (s * (1 - s) ** 2 + p / 2 * s * (1 - s)) / (1 + p))
+                        put(first[b], 0, q * (p * s + 3 * s**2 - 2 * s**3) / (1 + p), q * l * (s**3 - s**2 - p / 2 * s * (1 - s)) / (1 + p))
     for x, value in given["forces"]:
         put(first[near(x)], 0, value, 0)
     for x, value in given["moments"]:
@@ -119,8 +122,8 @@ out = ["*NODE,NSET=ALL"] + [f"{n},{x:.12g},0,{z:.12g}" for n, x, z in nodes]
 out += ["*USER ELEMENT,TYPE=U1,NODES=2,INTEGRATION POINTS=2,MAXDOF=6", "*ELEMENT,TYPE=U1,ELSET=BEAMS"]
 out += [f"{e},{a},{b}" for e, a, b in elements]
 out += ["*MATERIAL,NAME=UNIT", "*ELASTIC", "1.,0."]
-for e, EA, EI, nx, nz in sections:
-    out += [f"*ELSET,ELSET=E{e}", str(e), f"*BEAM SECTION,ELSET=E{e},SECTION=GENERAL,MATERIAL=UNIT", f"{EA:.12g},{EI:.12g},0.,{EI:.12g},1.e4", f"{nx:.12g},0.,{nz:.12g}"]
+for e, EA, EI, nx, nz, shear in sections:
+    out += [f"*ELSET,ELSET=E{e}", str(e), f"*BEAM SECTION,ELSET=E{e},SECTION=GENERAL,MATERIAL=UNIT", f"{EA:.12g},{EI:.12g},0.,{EI:.12g},{shear:.12g}", f"{nx:.12g},0.,{nz:.12g}"]
 for i, (node, dof, stiffness) in enumerate(springs):
     out += [f"*ELEMENT,TYPE=SPRING1,ELSET=S{i}", f"{number + 1 + i},{node}", f"*SPRING,ELSET=S{i}", str(dof), f"{stiffness:.10f}"]
 for a, i, b, j, *by in equations:

@@ -31,6 +31,13 @@ function set<K extends 'mark' | 'title' | 'notes' | 'section' | 'grade' | 'loadH
     }, key)
 }
 
+function setShears(on: boolean): void {
+    props.editor.change((d) => {
+        if (on) d.shears = true
+        else delete d.shears
+    }, 'shears')
+}
+
 function setLimit(key: 'total' | 'variable', text: string): void {
     props.editor.change((d) => {
         const limits = { ...d.deflection }
@@ -122,6 +129,10 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         @change="set('selfWeight', ($event.target as HTMLInputElement).checked)"
                     />
                     Self-weight acts
+                </label>
+                <label class="col-span-2 flex items-center gap-2">
+                    <input type="checkbox" :checked="doc.shears === true" @change="setShears(($event.target as HTMLInputElement).checked)" />
+                    Shear deformation counts
                 </label>
             </div>
         </PartFold>

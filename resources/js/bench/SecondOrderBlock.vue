@@ -24,7 +24,15 @@ const far = (factor: number | null): string => (factor === null ? 'far off' : fa
                 <tr v-for="row in answer.rows" :key="row.combination" :title="row.arrangement">
                     <td class="whitespace-nowrap">{{ row.combination }}</td>
                     <td class="number">{{ format(row.N, 'force', units) }}</td>
-                    <td class="number">{{ far(row.factor) }}</td>
+                    <td class="number">
+                        {{ far(row.factor)
+                        }}<span
+                            v-if="row.length !== null"
+                            class="block text-xs text-faint"
+                            title="Length of a pinned bar that N buckles at this factor"
+                            >L cr {{ format(row.length, 'length', units) }}</span
+                        >
+                    </td>
                     <td class="number">
                         {{ format(row.first.M, 'moment', units)
                         }}<span class="block">{{ row.second ? format(row.second.M, 'moment', units) : 'buckled' }}</span>

@@ -3,7 +3,7 @@
 export type Quantity = string
 
 /**
- * A Waage member, version 4; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse; one of version 3 no slope, no steps in section, no rollers, no uniform change of temperature, and only plumb loads on a level member. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run along the axis from the left end, which is the foot of an upright member.
+ * A Waage member, version 4; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse; one of version 3 no slope, no steps in section, no rollers, no uniform change of temperature, no shear deformation and only plumb loads on a level member. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run along the axis from the left end, which is the foot of an upright member.
  */
 export interface MemberDocument {
     format: 'waage-member'
@@ -36,6 +36,10 @@ export interface MemberDocument {
      * @maxItems 40
      */
     steps?: StepDocument[]
+    /**
+     * Shear deformation counts.
+     */
+    shears?: boolean
     grade?: 'S235' | 'S275' | 'S355' | 'S460'
     restraint?: {
         top?: RestraintDocument

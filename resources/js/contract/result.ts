@@ -281,6 +281,10 @@ export interface SecondOrderRow {
      */
     N: number
     factor: number | null
+    /**
+     * of a pinned bar of this section that N buckles at the factor; null: it is far off, or the section changes
+     */
+    length: number | null
     first: GreatestResult
     /**
      * null: buckled

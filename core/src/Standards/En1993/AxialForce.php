@@ -57,7 +57,7 @@ final readonly class AxialForce
             $small = $this->isSmall($steel, $N, $compression, $L, $i === 0 ? $d : null) && $small;
         }
         if ($compression > 0.0) {
-            $small = $small && $theory->isStable(1 / self::BUCKLING);
+            $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING);
             $factor = $derive ? $theory->criticalFactor() : INF;
             if ($d !== null && is_finite($factor)) {
                 $d->given('alpha_cr', $factor, Kind::Number, '5.2.1', 'exact, in the plane of bending');
