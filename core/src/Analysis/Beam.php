@@ -35,6 +35,9 @@ final readonly class Beam
     /** @var list<array{float, float, float}> EI, EA and Φ of each element */
     private array $rigidity;
 
+    /** @var list<list<list<float>>> stiffness of each element, over EI of the beam */
+    private array $elements;
+
     private int $count;
 
     private BandMatrix $stiffness;
@@ -83,6 +86,7 @@ final readonly class Beam
         $this->count = $count;
         $this->rigidity = array_map($this->rigidityAt(...), array_slice($nodes, 0, -1), array_slice($nodes, 1));
         $this->ends = array_map($this->endsOf(...), array_keys($this->rigidity));
+        $this->elements = array_map($this->stiffnessOf(...), array_keys($this->rigidity));
         $this->stiffness = $this->assembled();
         $movement = $this->stiffness->factorise();
         if ($movement !== null) {
@@ -159,6 +163,14 @@ final readonly class Beam
         return BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e], $EI / $this->EI, $this->axis->isStrained ? $EA / $this->EI : null, $shear);
     }
 
+    /** What a shear force of 1 adds to the slope of an element, times EI of the beam. */
+    private function slipOf(int $e): float
+    {
+        [$EI, , $shear] = $this->rigidity[$e];
+
+        return $shear * ($this->nodes[$e + 1] - $this->nodes[$e]) ** 2 / 12 * $this->EI / $EI;
+    }
+
     /**
      * @param  list<LoadSet>  $sets
      *
@@ -170,22 +182,22 @@ final readonly class Beam
         $EI = array_column($this->rigidity, 0);
         $EA = $this->axis->isStrained ? array_column($this->rigidity, 1) : [];
         $shear = array_column($this->rigidity, 2);
-        // What a shear force of 1 adds to the slope of each element, times EI of the beam: Φ l² / 12 · EI / EI of the element.
-        $slip = array_map(fn (array $r, float $from, float $to): float => $r[2] * ($to - $from) ** 2 / 12 * $this->EI / $r[0], $this->rigidity, array_slice($this->nodes, 0, -1), array_slice($this->nodes, 1));
+        $slip = array_map($this->slipOf(...), array_keys($this->rigidity));
+        $flexibility = array_map(fn (float $of): float => $this->EI / $of, $EI);
         $M = $W = $N = $reactions = [];
         foreach ($sets as $set) {
             $loads = BeamElement::loads($this->nodes, $set, $EI, $EA, $shear);
             $displacements = $this->displacements($set, $loads);
             $forces = [];
             foreach ($displacements as $e => $u) {
-                $forces[] = BeamElement::endForces($this->stiffnessOf($e), $u, $loads[$e] ?? []);
+                $forces[] = BeamElement::endForces($this->elements[$e], $u, $loads[$e] ?? []);
             }
             $ofSet = $this->reactions($forces);
             if ($this->residual($set, $ofSet) > self::EQUILIBRIUM) {
                 throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there: rounding would decide about its forces. Put them in one place, or farther apart.');
             }
             $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
-            [$M[], $W[]] = $integration->bending($displacements, $forces, array_map(fn (float $of): float => $this->EI / $of, $EI), $slip);
+            [$M[], $W[]] = $integration->bending($displacements, $forces, $flexibility, $slip);
             if ($this->axis->isStrained) {
                 $N[] = $integration->axial($forces);
             }
@@ -287,7 +299,7 @@ final readonly class Beam
     {
         $matrix = new BandMatrix($this->count, $this->axis->isStrained ? 5 : 3);
         foreach ($this->ends as $e => [$of, $by]) {
-            $k = $this->stiffnessOf($e);
+            $k = $this->elements[$e];
             foreach ($of as $i => $unknown) {
                 // Both triangles where one unknown stands for two displacements of an end.
                 foreach ($of as $j => $other) {
@@ -375,7 +387,7 @@ final readonly class Beam
             }
         }
         foreach ($imposed === [] ? [] : $this->ends as $e => [$of, $by]) {
-            $k = $this->stiffnessOf($e);
+            $k = $this->elements[$e];
             foreach ($of as $i => $unknown) {
                 for ($j = 0, $n = count($of); $unknown >= 0 && $j < $n; $j++) {
                     $u[$unknown] -= $by[$i] * $k[$i][$j] * $held($e, $j);
