@@ -9,10 +9,14 @@ use Waage\Member\LoadCase;
 
 /**
  * A load case and the load sets it consists of: one, or for imposed load one for each span that it loads;
- * for settlements one for each support that moves; for a moving load one for each place where it may stand.
+ * for settlements one for each support that moves; for a moving load one for each place where it may stand, for a load on
+ * any lengths one for each piece of it.
  */
 final readonly class CaseSets
 {
+    /** The label of the pieces of a load on any lengths. */
+    public const LENGTHS = 'any lengths';
+
     public bool $isPermanent;
 
     public bool $isReversible;

@@ -10,6 +10,7 @@ use Waage\Member\Arrangement;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
+use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
@@ -59,7 +60,7 @@ final readonly class LoadedBeam
         $cases = [];
         foreach ($member->cases as $case) {
             $loads = array_filter($member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id);
-            $moving = array_filter($loads, fn (Load $l): bool => $l->axles !== []);
+            $moving = array_filter($loads, fn (Load $l): bool => $l->kind->isMoving());
             $loads = array_diff_key($loads, $moving);
             [$parts, $labels] = match (true) {
                 $case->category->isImposed() => [$this->loads->split($loads, $fields), $names],
@@ -70,7 +71,10 @@ final readonly class LoadedBeam
                 ? $this->arranged($parts, $names)
                 : [array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))];
             foreach ($moving as $load) {
-                foreach (Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
+                if ($load->kind === LoadKind::Lengths) {
+                    $options[] = array_map(fn (LoadSet $s): array => [$s, CaseSets::LENGTHS], $this->loads->pieces($load, $fields));
+                }
+                foreach ($load->axles === [] ? [] : Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
                     $set = $this->loads->forces($axles);
                     $options[] = [[$set, 'at x = '.$member->basis->units->format($axles[0][0], Kind::Length)]];
                 }
@@ -301,10 +305,36 @@ final readonly class LoadedBeam
             if ($on === []) {
                 continue;
             }
-            $parts[] = $case->case->name.($reversed ? ' reversed' : '').($moving ? ' '.$on[0] : self::where($case, $on));
+            $parts[] = $case->case->name.($reversed ? ' reversed' : '').match (true) {
+                $on[0] === CaseSets::LENGTHS => $this->lengths(array_values(array_intersect($case->sets, array_keys($factors)))),
+                $moving => ' '.$on[0],
+                default => self::where($case, $on),
+            };
         }
 
         return $parts === [] ? 'no variable load' : implode(', ', $parts);
+    }
+
+    /**
+     * Where the pieces of a load on any lengths are: " from x = 0.4 m to 3.2 m".
+     *
+     * @param  list<int>  $sets  from left to right
+     */
+    private function lengths(array $sets): string
+    {
+        $lengths = [];
+        foreach ($sets as $set) {
+            [$from, $to] = $this->sets[$set]->lines[0] ?? $this->sets[$set]->alongLines[0];
+            $last = array_key_last($lengths);
+            if ($last !== null && abs($lengths[$last][1] - $from) < 1e-6) {
+                $lengths[$last] = [$lengths[$last][0], $to];
+            } else {
+                $lengths[] = [$from, $to];
+            }
+        }
+        $format = fn (float $x): string => $this->member->basis->units->format($x, Kind::Length);
+
+        return ' from x = '.implode(' and ', array_map(fn (array $l): string => "{$format($l[0])} to {$format($l[1])}", $lengths));
     }
 
     /** @param  list<string>  $on */

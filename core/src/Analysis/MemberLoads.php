@@ -14,6 +14,11 @@ use Waage\Member\Support;
 /** Turns the loads of a member into load sets of its beam: their parts normal to the axis and along it. */
 final readonly class MemberLoads
 {
+    /** Pieces of a span, and of all spans, that a load on any lengths is cut into. */
+    private const MOST_PIECES = 24;
+
+    private const MOST_OF_ALL = 96;
+
     public function __construct(private Member $member, private Axis $axis)
     {
     }
@@ -45,6 +50,29 @@ final readonly class MemberLoads
         }
 
         return $set;
+    }
+
+    /**
+     * A load on any lengths in pieces that act or not.
+     *
+     * @param  list<array{float, float}>  $fields  spans and overhangs
+     * @return list<LoadSet>
+     */
+    public function pieces(Load $load, array $fields): array
+    {
+        $parts = max(4, min(self::MOST_PIECES, intdiv(self::MOST_OF_ALL, count($fields))));
+        $sets = [];
+        foreach ($fields as [$from, $to]) {
+            for ($i = 0; $i < $parts; $i++) {
+                $set = new LoadSet;
+                $this->put($set, $load, $from + ($to - $from) * $i / $parts, $from + ($to - $from) * ($i + 1) / $parts);
+                if (! $set->isEmpty()) {
+                    $sets[] = $set;
+                }
+            }
+        }
+
+        return $sets;
     }
 
     /**

@@ -276,7 +276,7 @@ final readonly class CollapseCheck
         if ($tried === 1 && count($this->design->ultimate()) > 1) {
             $notes[] = 'Only this combination was looked at; another one may have a lower factor.';
         }
-        if (array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->axles !== []) !== []) {
+        if (array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->kind->isMoving()) !== []) {
             $notes[] = 'A load that moves stands where it bends the middle of a span the most.';
         }
         $last = count($state->hinges) - 1;

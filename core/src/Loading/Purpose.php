@@ -9,6 +9,9 @@ enum Purpose: string
 {
     case Strength = 'strength';
     case Equilibrium = 'equilibrium';
+
+    /** A stage of construction: a transient situation, weighed for strength. Only of the engineer's own. */
+    case Construction = 'construction';
     case Accidental = 'accidental';
     case Seismic = 'seismic';
     case Fire = 'fire';
@@ -19,7 +22,7 @@ enum Purpose: string
     /** Is the resistance of the section weighed for it? In fire it is another one. */
     public function isForStrength(): bool
     {
-        return in_array($this, [self::Strength, self::Accidental, self::Seismic], true);
+        return in_array($this, [self::Strength, self::Construction, self::Accidental, self::Seismic], true);
     }
 
     public function abbreviation(): string
@@ -27,6 +30,7 @@ enum Purpose: string
         return match ($this) {
             self::Strength => 'STR',
             self::Equilibrium => 'EQU',
+            self::Construction => 'CON',
             self::Accidental => 'ACC',
             self::Seismic => 'SEI',
             self::Fire => 'FIR',

@@ -14,7 +14,7 @@ final class CombinationReader
     private const GREATEST_FACTOR = 10.0;
 
     /** As Waage\Loading\Purpose has them. */
-    private const PURPOSES = ['strength', 'equilibrium', 'accidental', 'seismic', 'fire', 'characteristic', 'frequent', 'quasi-permanent'];
+    private const PURPOSES = ['strength', 'equilibrium', 'construction', 'accidental', 'seismic', 'fire', 'characteristic', 'frequent', 'quasi-permanent'];
 
     /** @param  list<LoadCase>  $cases */
     public function __construct(private readonly Fields $f, private readonly array $cases)

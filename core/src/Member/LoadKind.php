@@ -22,16 +22,19 @@ enum LoadKind: string
     case Train = 'train';
     case Concentrated = 'concentrated';
 
+    /** A uniform load on any lengths, wherever they are worst. */
+    case Lengths = 'lengths';
+
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Warming, self::Train, self::Concentrated], true);
+        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Warming, self::Train, self::Concentrated, self::Lengths], true);
     }
 
     /** Does it act at the worst place, in place of the other loads of its case? */
     public function isMoving(): bool
     {
-        return $this === self::Train || $this === self::Concentrated;
+        return $this === self::Train || $this === self::Concentrated || $this === self::Lengths;
     }
 
     /** Does it come from the temperature of the member? */
@@ -44,6 +47,12 @@ enum LoadKind: string
     public function hasDirection(): bool
     {
         return in_array($this, [self::Line, self::Area, self::Slab, self::Point], true);
+    }
+
+    /** Has it to have a load case of its own? */
+    public function standsAlone(): bool
+    {
+        return $this === self::Train || $this === self::Lengths;
     }
 
     /** Is it a movement of a support? */

@@ -134,8 +134,8 @@ final class LoadReader
             if ($count[$load->case] === 2) {
                 $this->f->fail("loads.{$i}.case", 'A load case has one load that moves. Put the other one into a load case of its own.');
             }
-            if ($load->kind === LoadKind::Train && isset($others[$load->case])) {
-                $this->f->fail("loads.{$i}.case", 'A train of axles has a load case of its own. Put the other loads into another one.');
+            if ($load->kind->standsAlone() && isset($others[$load->case])) {
+                $this->f->fail("loads.{$i}.case", ($load->kind === LoadKind::Train ? 'A train of axles' : 'A load on any lengths').' has a load case of its own. Put the other loads into another one.');
             }
         }
     }
@@ -190,6 +190,10 @@ final class LoadReader
                 LoadKind::Rotation => Kind::Rotation,
                 default => Kind::Force,
             })]];
+        } elseif ($kind === LoadKind::Lengths) {
+            [$from, $to] = $this->extent($row, $path);
+            $load = $f->positive($row, 'value', "{$path}.value", Kind::LineLoad, 'The load');
+            $profile = [[$from, $load], [$to, $load]];
         } elseif ($kind->isMoving()) {
             [$from, $to] = $this->extent($row, $path);
             $axles = $kind === LoadKind::Train ? $this->axles($row, $path) : [[0.0, $f->positive($row, 'value', "{$path}.value", Kind::Force, 'The force')]];

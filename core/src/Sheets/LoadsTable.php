@@ -90,6 +90,7 @@ final readonly class LoadsTable
             LoadKind::Area, LoadKind::Slab => ($l->buildUp === null ? '' : "build-up “{$l->buildUp->name}”, ").$this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
             LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
             LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).', driving either way',
+            LoadKind::Lengths => $this->format($l->start(), Kind::LineLoad).' on any lengths',
             LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };
 

@@ -13,7 +13,7 @@ const { combination, answer, errors } = props.collapse
 const units = computed(() => props.editor.units.value)
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const strength = computed(() =>
-    (props.editor.result.value?.combinations ?? []).filter((c) => ['strength', 'accidental', 'seismic'].includes(c.purpose)),
+    (props.editor.result.value?.combinations ?? []).filter((c) => ['strength', 'construction', 'accidental', 'seismic'].includes(c.purpose)),
 )
 const fault = computed(() => Object.values(errors.value)[0]?.[0])
 const length = (x: number): string => format(x, 'length', units.value)

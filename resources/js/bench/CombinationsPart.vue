@@ -14,6 +14,7 @@ const fault = (path: string): string | undefined => props.editor.errors.value[pa
 const PURPOSES: Record<CombinationResult['purpose'], string> = {
     strength: 'Strength',
     equilibrium: 'Equilibrium',
+    construction: 'Stage of construction',
     accidental: 'Accidental',
     seismic: 'Seismic',
     fire: 'Fire',

@@ -12,7 +12,11 @@ const emit = defineEmits<{ read: [x: number] }>()
 const result = computed(() => props.editor.result.value)
 const units = computed(() => props.editor.units.value)
 const KIND: Record<string, Kind> = { N: 'force', V: 'force', M: 'moment', w: 'deflection', slope: 'rotation' }
-const forStrength = computed(() => result.value?.reactions.combinations.filter((c) => /^(STR|ACC|SEI)/.test(c.id)) ?? [])
+const STRENGTH = ['strength', 'construction', 'accidental', 'seismic']
+const forStrength = computed(() => {
+    const ids = new Set(result.value?.combinations.filter((c) => STRENGTH.includes(c.purpose)).map((c) => c.id))
+    return result.value?.reactions.combinations.filter((c) => ids.has(c.id)) ?? []
+})
 const strength = computed(() => {
     const all = forStrength.value
     return (result.value?.member.supports ?? []).map((_, i) => ({

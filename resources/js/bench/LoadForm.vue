@@ -105,6 +105,7 @@ const fields = computed<Field[]>(() => {
         case 'warming':
         case 'train':
         case 'concentrated':
+        case 'lengths':
             return extent
         case 'line':
             return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...area]
@@ -227,7 +228,7 @@ function copyInto(): void {
             @take="take"
             @follow="(name) => change((l) => void Object.assign(l, { buildUp: name, value: '' }))"
         />
-        <label v-if="(reducible && category !== 'E') || load.storeys">
+        <label v-if="(reducible && category !== 'E' && hasDirection) || load.storeys">
             <span class="label">Storeys above to reduce with</span>
             <input
                 class="field"

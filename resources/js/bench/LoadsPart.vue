@@ -31,9 +31,10 @@ const KINDS: Record<LoadDocument['kind'], string> = {
     warming: 'Change of temperature',
     train: 'Train of axles',
     concentrated: 'Concentrated, in place of the rest',
+    lengths: 'Load on any lengths',
 }
 /** A rotation is rare: it is made from a settlement. */
-const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'warming', 'train', 'concentrated'] as const
+const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'warming', 'train', 'concentrated', 'lengths'] as const
 
 function add(kind: LoadDocument['kind']): void {
     let id = ''
@@ -54,7 +55,7 @@ const at = (text: string | undefined): string => inSystem(text ?? '', 'length', 
 
 function place(l: LoadDocument): string {
     if (isDisplacement(l.kind)) return `support ${doc.value.supports.findIndex((s) => isAt(s.x, l.x)) + 1 || '?'}`
-    if (isMoving(l.kind)) return 'worst place'
+    if (isMoving(l.kind)) return l.kind === 'lengths' ? 'worst lengths' : 'worst place'
     const way = l.direction === 'along' ? ', along' : l.direction === 'normal' ? ', normal' : l.direction === 'plan' ? ', on plan' : ''
     return placeOnly(l) + way
 }

@@ -30,6 +30,7 @@ export const SHORT: Record<LoadDocument['kind'], string> = {
     warming: 'change of temperature',
     train: 'train',
     concentrated: 'concentrated',
+    lengths: 'any lengths',
 }
 
 export const VALUE: Record<LoadDocument['kind'], Kind> = {
@@ -44,6 +45,7 @@ export const VALUE: Record<LoadDocument['kind'], Kind> = {
     warming: 'temperature',
     train: 'force',
     concentrated: 'force',
+    lengths: 'lineLoad',
 }
 
 type Cell = { key: 'value' | 'end' | 'width' | 'x' | 'from' | 'to'; kind: Kind; optional: boolean }

@@ -19,6 +19,7 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         warming: '30 K',
         train: '',
         concentrated: '4.5 kN',
+        lengths: '5 kN/m',
     },
     us: {
         line: '0.5 kip/ft',
@@ -32,6 +33,7 @@ const VALUES: Record<UnitSystem, Record<LoadDocument['kind'], string>> = {
         warming: '50 degF',
         train: '',
         concentrated: '2 kip',
+        lengths: '0.5 kip/ft',
     },
 }
 const WIDTH: Record<UnitSystem, string> = { metric: '3 m', us: '10 ft' }
@@ -75,7 +77,7 @@ export function takes(c: CaseDocument, kind: LoadDocument['kind']): boolean {
 
 /** A load case that takes this kind of load: the given one if it does; one for movements or temperature is made when there is none. */
 function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given: string): string {
-    if (kind === 'train') return caseOfTrain(d)
+    if (kind === 'train' || kind === 'lengths') return caseOfItsOwn(d, kind)
     const found = d.cases.find((c) => c.id === given && takes(c, kind)) ?? d.cases.find((c) => takes(c, kind))
     const own = ownCategory(kind)
     if (found || !own) return found?.id ?? ''
@@ -84,12 +86,12 @@ function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given: string): 
     return id
 }
 
-/** A train has a load case of its own. */
-function caseOfTrain(d: MemberDocument): string {
-    const free = d.cases.find((c) => takes(c, 'train') && !d.loads.some((l) => l.case === c.id))
+/** Such a load has a load case of its own. */
+function caseOfItsOwn(d: MemberDocument, kind: 'train' | 'lengths'): string {
+    const free = d.cases.find((c) => takes(c, kind) && !d.loads.some((l) => l.case === c.id))
     if (free) return free.id
     const id = freshCaseId(d, 't')
-    d.cases.push({ id, name: 'Train', category: 'G' })
+    d.cases.push(kind === 'train' ? { id, name: 'Train', category: 'G' } : { id, name: 'On any lengths', category: 'C' })
     return id
 }
 

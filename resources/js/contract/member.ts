@@ -178,6 +178,7 @@ export interface LoadDocument {
         | 'warming'
         | 'train'
         | 'concentrated'
+        | 'lengths'
     name?: string
     remark?: string
     /**
@@ -262,6 +263,7 @@ export interface CombinationDocument {
     purpose:
         | 'strength'
         | 'equilibrium'
+        | 'construction'
         | 'accidental'
         | 'seismic'
         | 'fire'

@@ -118,6 +118,7 @@ export interface LoadResult {
         | 'warming'
         | 'train'
         | 'concentrated'
+        | 'lengths'
     direction: 'vertical' | 'plan' | 'normal' | 'along'
     eccentricity: number
     from: number
@@ -183,6 +184,7 @@ export interface CombinationResult {
     purpose:
         | 'strength'
         | 'equilibrium'
+        | 'construction'
         | 'accidental'
         | 'seismic'
         | 'fire'

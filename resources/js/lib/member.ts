@@ -64,7 +64,7 @@ export function freshId(prefix: string, taken: string[]): string {
 export const isDisplacement = (kind: LoadDocument['kind']): boolean => kind === 'settlement' || kind === 'rotation'
 
 export const isAtOnePlace = (kind: LoadDocument['kind']): boolean =>
-    !['line', 'area', 'slab', 'temperature', 'warming', 'train', 'concentrated'].includes(kind)
+    !['line', 'area', 'slab', 'temperature', 'warming', 'train', 'concentrated', 'lengths'].includes(kind)
 
 /** Does it come from the temperature of the member? */
 export const isThermal = (kind: LoadDocument['kind']): boolean => kind === 'temperature' || kind === 'warming'
@@ -72,7 +72,7 @@ export const isThermal = (kind: LoadDocument['kind']): boolean => kind === 'temp
 export const isLevel = (member: MemberDocument): boolean => (member.slope?.by ?? 'level') === 'level'
 
 /** Does it act at the worst place, in place of the other loads of its case? */
-export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated'
+export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated' || kind === 'lengths'
 
 /** The same place, written alike or within a millimetre. */
 export function isAt(a: string | undefined, b: string | undefined): boolean {

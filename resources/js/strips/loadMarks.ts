@@ -28,6 +28,7 @@ const KIND: Record<LoadResult['kind'], Kind> = {
     warming: 'temperature',
     train: 'force',
     concentrated: 'force',
+    lengths: 'lineLoad',
 }
 interface Vector {
     x: number
@@ -143,6 +144,7 @@ function valueText(load: LoadResult, units: UnitSystem): string {
     const all = values(load)
     if (load.kind === 'train') return `${load.axles.map(([, f]) => number(f ?? 0, kind, units)).join(', ')} ${unitOf(kind, units)}`
     if (load.kind === 'concentrated') return `${format(load.axles[0]?.[1] ?? 0, kind, units)} anywhere`
+    if (load.kind === 'lengths') return `${format(all[0] ?? 0, kind, units)} on any lengths`
     if (load.kind === 'warming') return `warmer by ${format(all[0] ?? 0, kind, units)}`
     if (load.kind === 'temperature') return `bottom warmer by ${format(all[0] ?? 0, kind, units)}`
     const [start = 0] = all
