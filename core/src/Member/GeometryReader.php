@@ -75,9 +75,22 @@ final readonly class GeometryReader
         return $holds;
     }
 
-    /** @return list<SectionStep> lengths with another section, from left to right */
-    public function steps(): array
+    /**
+     * @param  list<float>  $places  of supports and hinges: a step that lies on one of them by less than a millimetre begins there
+     * @return list<SectionStep> lengths with another section, from left to right
+     */
+    public function steps(array $places): array
     {
+        $snapped = function (float $x) use (&$places): float {
+            foreach ($places as $place) {
+                if (abs($place - $x) < 1.0) {
+                    return $place;
+                }
+            }
+            $places[] = $x;
+
+            return $x;
+        };
         $steps = [];
         foreach ($this->f->rows($this->in, 'steps', self::MOST_STEPS, 'steps') as $i => $row) {
             $from = ($row['from'] ?? '') === '' ? 0.0 : $this->f->place($row, 'from', "steps.{$i}.from", $this->length, 'The step');
@@ -87,6 +100,7 @@ final readonly class GeometryReader
             if ($section === null) {
                 $this->f->fail("steps.{$i}.section", $name === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.');
             }
+            [$from, $to] = [$snapped($from), $snapped($to)];
             if ($to - $from < 1.0 && ! $this->f->hasErrors()) {
                 $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');
             }

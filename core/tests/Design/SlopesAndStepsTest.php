@@ -167,3 +167,10 @@ it('gives the length of the pinned bar that buckles alike', function (): void {
     $cantilever = design(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m', 'fixed')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '10 kN', 'direction' => 'along']]]);
     expect(resultOf($cantilever)['secondOrder']['rows'][0]['length'])->toBeNear(12000.0, 1e-5);
 });
+
+it('lets a step begin at the support that it almost lies on', function (): void {
+    $member = Member::fromArray(document(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'steps' => [
+        ['from' => '6.0004 m', 'to' => '8 m', 'section' => 'IPE 360'], ['from' => '8.0003 m', 'to' => '11.9998 m', 'section' => 'IPE 330'],
+    ]]));
+    expect($member->steps[0]->from)->toBe(6000.0)->and($member->steps[1]->from)->toBe(8000.0)->and($member->steps[1]->to)->toBe(12000.0)->and(count($member->stretches()))->toBe(3);
+});
