@@ -208,6 +208,7 @@ function documentsToRecompute(): array
         'high shear, class 1' => document($heavy),
         'high shear, class 3' => document([...$heavy, 'section' => 'HEA 260', 'grade' => 'S460', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '600 kN']]]),
         'storeys' => document(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', ['storeys' => '5'])]]),
+        'plates, the other flange held' => document(['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')], 'loads' => [lineLoad('g', '20 kN/m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']], 'steps' => [['from' => '0 m', 'to' => '8 m', 'section' => 'IPE 300', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]),
         'a length with two sections' => document(['length' => '7 m', 'supports' => [supportAt('0 m'), supportAt('7 m')], 'steps' => [['from' => '2.5 m', 'to' => '4.5 m', 'section' => 'IPE 360']]]),
         'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
     ];

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Waage\Member;
 
 use Waage\Sections\Catalogue;
+use Waage\Sections\ISection;
+use Waage\Sections\Plates;
 use Waage\Units\Kind;
 
 /** Reads the length of a member, how its axis lies, its supports, hinges and steps in section. */
@@ -13,6 +15,9 @@ final readonly class GeometryReader
     public const MOST_SUPPORTS = 60;
 
     private const MOST_STEPS = 40;
+
+    /** mm, of a plate */
+    private const THICKEST = 80.0;
 
     /** mm; a longer member is a typing error. */
     private const LONGEST = 500_000.0;
@@ -75,6 +80,30 @@ final readonly class GeometryReader
         return $holds;
     }
 
+    /** @param  array<array-key, mixed>  $row */
+    private function withPlates(ISection $section, array $row, string $path): ISection
+    {
+        if (($row['plateWidth'] ?? '') === '' && ($row['plateThickness'] ?? '') === '') {
+            return $section;
+        }
+        $width = $this->f->positive($row, 'plateWidth', "{$path}.plateWidth", Kind::Size, 'The width of the plates');
+        $thickness = $this->f->positive($row, 'plateThickness', "{$path}.plateThickness", Kind::Size, 'The thickness of the plates');
+        if ($width > $section->b + 1e-6) {
+            $this->f->fail("{$path}.plateWidth", 'The plates are wider than the flanges. Plates that stand out are not covered: take narrower ones.');
+        }
+        if ($thickness > self::THICKEST) {
+            $this->f->fail("{$path}.plateThickness", 'Plates of more than 80 mm are not covered: Table 3.1 of EN 1993-1-1 ends there.');
+        }
+
+        return $width > 0.0 && $thickness > 0.0 ? $section->with(new Plates($width, $thickness), "{$section->name} + 2 × {$this->size($width)}×{$this->size($thickness)}") : $section;
+    }
+
+    /** A size in whole or tenths of millimetres, for a name. */
+    private function size(float $mm): string
+    {
+        return rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.');
+    }
+
     /**
      * @param  list<float>  $places  of supports and hinges: a step that lies on one of them by less than a millimetre begins there
      * @return list<SectionStep> lengths with another section, from left to right
@@ -100,6 +129,7 @@ final readonly class GeometryReader
             if ($section === null) {
                 $this->f->fail("steps.{$i}.section", $name === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.');
             }
+            $section = $section === null ? null : $this->withPlates($section, $row, "steps.{$i}");
             [$from, $to] = [$snapped($from), $snapped($to)];
             if ($to - $from < 1.0 && ! $this->f->hasErrors()) {
                 $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');

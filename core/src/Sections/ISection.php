@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * A doubly symmetric rolled I or H section with root fillets: its properties from its dimensions.
+ * A doubly symmetric rolled I or H section with root fillets, with or without a plate on each flange: its properties from
+ * its dimensions.
  *
  * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
  * 7850 kg/m³ and g = 9.80665 m/s².
@@ -17,6 +18,9 @@ final readonly class ISection
     private const GRAVITY = 9.80665;
 
     public float $A;
+
+    /** Area without plates. */
+    public float $rolled;
 
     public float $Iy;
 
@@ -48,16 +52,28 @@ final readonly class ISection
     /** Outstand of the flange from the fillet. */
     public float $c;
 
+    /** Depth over all, mm. */
+    public float $h;
+
+    /** Distance between the centroids of the flanges with their plates, mm. */
+    public float $hs;
+
+    /** @param  float  $depth  of the rolled section, mm */
     public function __construct(
         public string $name,
         public string $family,
-        public float $h,
+        float $depth,
         public float $b,
         public float $tw,
         public float $tf,
         public float $r,
+        public ?Plates $plates = null,
     ) {
-        $this->hw = $h - 2 * $tf;
+        [$bp, $tp] = $plates === null ? [0.0, 0.0] : [$plates->width, $plates->thickness];
+        $this->h = $depth + 2 * $tp;
+        $flange = $b * $tf + $bp * $tp;
+        $this->hs = ($b * $tf * ($depth - $tf) + $bp * $tp * ($depth + $tp)) / $flange;
+        $this->hw = $depth - 2 * $tf;
         $this->d = $this->hw - 2 * $r;
         $this->c = ($b - $tw - 2 * $r) / 2;
 
@@ -68,32 +84,41 @@ final readonly class ISection
         $fy = $this->hw / 2 - $e;
         $fz = $tw / 2 + $e;
 
-        $this->A = 2 * $b * $tf + $this->hw * $tw + 4 * $fillet;
-        $this->Iy = ($b * $h ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2);
-        $this->Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
-        $this->Wely = 2 * $this->Iy / $h;
+        $rolled = 2 * $b * $tf + $this->hw * $tw + 4 * $fillet;
+        $this->A = $rolled + 2 * $bp * $tp;
+        $this->Iy = ($b * $depth ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
+        $this->Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
+        $this->Wely = 2 * $this->Iy / $this->h;
         $this->Welz = 2 * $this->Iz / $b;
-        $this->Wply = $b * $tf * ($h - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy;
-        $this->Wplz = $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz;
+        $this->Wply = $b * $tf * ($depth - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp);
+        $this->Wplz = $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2;
         $this->iz = sqrt($this->Iz / $this->A);
 
         // Torsion constant with the junctions of web and flange: the usual published approximation for rolled sections.
+        // Plates count for themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
-        $this->It = 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * ($tw / $tf) * (0.145 + 0.1 * $r / $tf) * $D ** 4;
-        $this->Iw = $tf * $b ** 3 * ($h - $tf) ** 2 / 24;
-        $this->AvRolled = $this->A - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
+        $this->It = 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * ($tw / $tf) * (0.145 + 0.1 * $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3;
+        $this->Iw = ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $this->hs ** 2 / 2;
+        $this->AvRolled = $rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
+        $this->rolled = $rolled;
+    }
+
+    /** The same section with a plate on each flange. */
+    public function with(Plates $plates, string $name): self
+    {
+        return new self($name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $plates);
     }
 
     /** Area that shears under a force along the web, mm²: the web between the middles of the flanges (common practice, on the safe side for deflection). */
     public function shearArea(): float
     {
-        return ($this->h - $this->tf) * $this->tw;
+        return ($this->hw + $this->tf) * $this->tw;
     }
 
     /** Thickest element, mm: decides the strength. */
     public function thickest(): float
     {
-        return max($this->tf, $this->tw);
+        return max($this->tf, $this->tw, $this->plates->thickness ?? 0.0);
     }
 
     /** Self-weight as a line load, N/mm. */

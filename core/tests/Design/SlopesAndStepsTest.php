@@ -8,8 +8,12 @@ use Waage\Design\Influence;
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Design\Verdict;
+use Waage\Materials\SteelGrade;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Sections\Plates;
+use Waage\Standards\En1993\LateralTorsionalBuckling;
+use Waage\Standards\En1993\SteelSection;
 
 /** @return array<string, mixed> */
 function resultOf(Design $design): array
@@ -174,3 +178,35 @@ it('lets a step begin at the support that it almost lies on', function (): void 
     ]]));
     expect($member->steps[0]->from)->toBe(6000.0)->and($member->steps[1]->from)->toBe(8000.0)->and($member->steps[1]->to)->toBe(12000.0)->and(count($member->stretches()))->toBe(3);
 });
+
+it('weighs a length with plates on its flanges', function (): void {
+    $plated = ['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300', 'plateWidth' => '120 mm', 'plateThickness' => '10 mm'];
+    $design = design(['steps' => [$plated], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]], derive: true);
+    $section = $design->member->steps[0]->section;
+    $q = 1.35 * 5 + 15.0;
+    $bare = section('IPE 300');
+    expect($section->name)->toBe('IPE 300 + 2 × 120×10')->and($section->Wply)->toBeNear($bare->Wply + 120 * 10 * 310)
+        ->and(weighing($design, 'bending')->ratio)->toBeNear(max($q * 4 * 2 / 2 * 1e6 / ($bare->Wply * 235), $q * 36 / 8 * 1e6 / ($section->Wply * 235)))
+        ->and(weighing($design, 'deflection-total')->ratio)->toBeLessThan((float) weighing(design(), 'deflection-total')->ratio);
+    // As welded, Table 6.4: curve c, beyond h/b = 2 curve d.
+    expect(LateralTorsionalBuckling::imperfection($section, true))->toBe([0.76, 'as welded, h/b > 2: curve d'])
+        ->and(LateralTorsionalBuckling::imperfection(section('HEA 300')->with(new Plates(200, 10), ''), false)[0])->toBe(0.49)
+        ->and(LateralTorsionalBuckling::imperfection($bare, true))->toBe([0.34, 'h/b ≤ 2: curve b']);
+    // b/t = 30 ≤ 33 ε, 40 > 38 ε (Table 5.2, internal parts).
+    $class = fn (string $thickness): int => (new SteelSection(design(['steps' => [[...$plated, 'plateThickness' => $thickness]]])->member->steps[0]->section, SteelGrade::S235, basis()))->class;
+    expect($class('4 mm'))->toBe(1)->and($class('3 mm'))->toBe(3)->and($class('2.8 mm'))->toBe(4);
+});
+
+it('refuses plates that it does not cover', function (array $plate, string $path, string $says): void {
+    try {
+        design(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300', ...$plate]]]);
+        $errors = [];
+    } catch (InvalidMember $e) {
+        $errors = array_column($e->errors, 'message', 'path');
+    }
+    expect($errors[$path] ?? json_encode($errors))->toContain($says);
+})->with([
+    'wider than the flange' => [['plateWidth' => '180 mm', 'plateThickness' => '10 mm'], 'steps.0.plateWidth', 'wider than the flanges'],
+    'without a thickness' => [['plateWidth' => '120 mm'], 'steps.0.plateThickness', 'Nothing is entered'],
+    'thicker than the table' => [['plateWidth' => '120 mm', 'plateThickness' => '90 mm'], 'steps.0.plateThickness', 'more than 80 mm'],
+]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
+use Waage\Sections\Plates;
 
 /** @return array<string, list<float>> published properties by name */
 function publishedSections(): array
@@ -71,4 +72,33 @@ it('grows with every plate', function (): void {
 
 it('finds a section however it is typed', function (): void {
     expect(Catalogue::find('ipe300')?->name)->toBe('IPE 300')->and(Catalogue::find('IPE 301'))->toBeNull()->and(Catalogue::find('hea 200')?->name)->toBe('HEA 200');
+});
+
+it('has plates on its flanges as strips summed over the depth', function (): void {
+    $bare = section('IPE 330');
+    $s = $bare->with(new Plates(140, 12), 'plated');
+    $n = 20000;
+    $dz = $s->h / 2 / $n;
+    $A = $I = $W = $Iz = $first = $flange = 0.0;
+    for ($i = 0; $i < $n; $i++) {
+        $z = ($i + 0.5) * $dz;
+        $toFlange = $s->hw / 2 - $z;
+        $width = match (true) {
+            $z > $bare->h / 2 => 140.0,
+            $toFlange < 0 => $s->b,
+            $toFlange < $s->r => $s->tw + 2 * ($s->r - sqrt($s->r ** 2 - ($s->r - $toFlange) ** 2)),
+            default => $s->tw,
+        };
+        $A += 2 * $width * $dz;
+        $I += 2 * $width * $z * $z * $dz;
+        $W += 2 * $width * $z * $dz;
+        $Iz += 2 * $width ** 3 / 12 * $dz;
+        $first += $toFlange < 0 ? $width * $z * $dz : 0.0;
+        $flange += $toFlange < 0 ? $width * $dz : 0.0;
+    }
+    expect($s->h)->toBeNear($bare->h + 24)->and($s->A)->toBeNear($A, 2e-4)->and($s->Iy)->toBeNear($I, 3e-4)->and($s->Wply)->toBeNear($W, 2e-4)->and($s->Iz)->toBeNear($Iz, 3e-4)
+        ->and($s->hs)->toBeNear(2 * $first / $flange, 3e-4)->and($s->Wely)->toBeNear(2 * $I / $s->h, 3e-4)
+        ->and($s->AvRolled)->toBeNear($bare->AvRolled)->and($s->hw)->toBeNear($bare->hw)->and($s->thickest())->toBe(12.0)->and($bare->thickest())->toBe($bare->tf)
+        // Two flanges as one: their second moment about the weak axis and their distance.
+        ->and($s->Iw)->toBeNear(($bare->tf * $bare->b ** 3 + 12 * 140 ** 3) / 12 * $s->hs ** 2 / 2)->and($bare->Iw)->toBeNear($bare->tf * $bare->b ** 3 / 24 * ($bare->h - $bare->tf) ** 2);
 });

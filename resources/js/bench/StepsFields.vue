@@ -23,6 +23,18 @@ function add(): void {
     })
 }
 
+const PLATE = [
+    ['plateWidth', 'Width'],
+    ['plateThickness', 'Thickness'],
+] as const
+function setPlate(index: number, key: 'plateWidth' | 'plateThickness', text: string): void {
+    props.editor.change((d) => {
+        const step = d.steps?.[index]
+        if (step && text.trim()) step[key] = text
+        else if (step) delete step[key]
+    }, `steps.${index}.${key}`)
+}
+
 function remove(index: number): void {
     props.editor.change((d) => {
         d.steps?.splice(index, 1)
@@ -58,6 +70,20 @@ function remove(index: number): void {
                     <span v-if="fault(`steps.${i}.section`)" class="fault" role="alert">{{ fault(`steps.${i}.section`) }}</span>
                 </div>
                 <button class="quiet px-1!" :aria-label="`Remove section ${i + 1}`" @click="remove(i)">×</button>
+                <span class="label pt-1.5">Plates on both flanges</span>
+                <QuantityField
+                    v-for="[key, name] in PLATE"
+                    :key="key"
+                    :aria-label="`${name} of the plates of section ${i + 1}`"
+                    kind="size"
+                    :units="units"
+                    :model-value="s[key]"
+                    :error="fault(`steps.${i}.${key}`)"
+                    :placeholder="name.toLowerCase()"
+                    optional
+                    @update:model-value="(v) => setPlate(i, key, v)"
+                />
+                <span></span>
             </template>
         </div>
         <button class="quiet mt-1 underline" @click="add">Another section over a length</button>

@@ -7,15 +7,24 @@ const draft = (change: Partial<MemberDocument> = {}): MemberDocument => structur
 const reactionOf = (d: MemberDocument, id: string): number => answerTo(d).result.reactions.cases.find((c) => c.id === id)?.reaction ?? NaN
 
 describe.each(['metric', 'us'] as const)('in %s units', (units) => {
-    it.each(['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'train', 'concentrated', 'lengths', 'warming'] as LoadDocument['kind'][])(
-        'adds a %s that the core takes as it is',
-        (kind) => {
-            const d = draft()
-            const id = addLoad(d, kind, units)
-            expect(d.loads.at(-1)?.id).toBe(id)
-            expect(answerTo(d).result.member.loads.at(-1)?.kind).toBe(kind)
-        },
-    )
+    it.each([
+        'line',
+        'area',
+        'slab',
+        'point',
+        'moment',
+        'settlement',
+        'temperature',
+        'train',
+        'concentrated',
+        'lengths',
+        'warming',
+    ] as LoadDocument['kind'][])('adds a %s that the core takes as it is', (kind) => {
+        const d = draft()
+        const id = addLoad(d, kind, units)
+        expect(d.loads.at(-1)?.id).toBe(id)
+        expect(answerTo(d).result.member.loads.at(-1)?.kind).toBe(kind)
+    })
 })
 
 it('lets a load become any other kind and back, without losing what it has', () => {

@@ -128,6 +128,11 @@ export interface StepDocument {
     from: Quantity
     to: Quantity
     section: string
+    /**
+     * Of a plate on each flange, not wider than the flange; empty: none.
+     */
+    plateWidth?: string
+    plateThickness?: Quantity
 }
 export interface RestraintDocument {
     kind: 'continuous' | 'supports' | 'spacing' | 'positions'

@@ -195,7 +195,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
         />
 
         <text
-            v-for="s in stretches.length > 1 ? stretches.filter((s) => s.width > 54) : []"
+            v-for="s in stretches.length > 1 ? stretches.filter((s) => s.width > 6 * s.section.length + 8) : []"
             :key="`section${s.x}`"
             :x="s.labelX"
             :y="beamY + 17"

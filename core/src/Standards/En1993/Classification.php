@@ -15,11 +15,14 @@ final class Classification
 
     public const WEB = [72.0, 83.0, 124.0];
 
+    /** A plate on a flange, between the welds along its edges: an internal part in compression. */
+    public const PLATE = [33.0, 38.0, 42.0];
+
     public static function inBending(SteelSection $steel): int
     {
         $s = $steel->section;
 
-        return max(self::classOf($s->c / $s->tf, self::FLANGE, $steel->epsilon), self::classOf($s->d / $s->tw, self::WEB, $steel->epsilon));
+        return max(self::classOf($s->c / $s->tf, self::FLANGE, $steel->epsilon), self::classOf($s->d / $s->tw, self::WEB, $steel->epsilon), $s->plates === null ? 1 : self::classOf($s->plates->width / $s->plates->thickness, self::PLATE, $steel->epsilon));
     }
 
     /** @param  list<float>  $limits c/t of classes 1, 2, 3, divided by ε */
@@ -41,7 +44,8 @@ final class Classification
             $s = $steel->section;
             $d = new Derivation;
             $d->line('epsilon', 'sqrt(235 / f_y)', ['f_y' => [$steel->fy, Kind::Number]], $steel->epsilon, Kind::Number, 'Table 5.2', 'f_y in N/mm²');
-            foreach ([['flange', 'c_f', $s->c, 't_f', $s->tf, self::FLANGE, 'outstand flange in compression'], ['web', 'c_w', $s->d, 't_w', $s->tw, self::WEB, 'web in bending']] as [$part, $c, $cv, $t, $tv, $limits, $note]) {
+            $plate = $s->plates === null ? [] : [['plate', 'b_p', $s->plates->width, 't_p', $s->plates->thickness, self::PLATE, 'plate between its welds, in compression']];
+            foreach ([...$plate, ['flange', 'c_f', $s->c, 't_f', $s->tf, self::FLANGE, 'outstand flange in compression'], ['web', 'c_w', $s->d, 't_w', $s->tw, self::WEB, 'web in bending']] as [$part, $c, $cv, $t, $tv, $limits, $note]) {
                 $class = self::classOf($cv / $tv, $limits, $steel->epsilon);
                 $d->line("lambda_{$part}", "{$c} / {$t}", [$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]], $cv / $tv, Kind::Number, 'Table 5.2', $note);
                 $limit = $limits[min($class, 3) - 1];

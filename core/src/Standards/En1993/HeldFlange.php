@@ -41,7 +41,7 @@ final class HeldFlange
     public static function uniformMoment(SteelSection $steel, float $L): float
     {
         $s = $steel->section;
-        $a = ($s->h - $s->tf) / 2;
+        $a = $s->hs / 2;
 
         return (M_PI ** 2 * SteelGrade::E * ($s->Iz * $a ** 2 + $s->Iw) / $L ** 2 + SteelGrade::G * $s->It) / (2 * $a);
     }
@@ -51,14 +51,16 @@ final class HeldFlange
     {
         $s = $steel->section;
         $L = $piece->length();
-        $a = ($s->h - $s->tf) / 2;
+        $a = $s->hs / 2;
         $twist = SteelGrade::G * $s->It;
         $warp = M_PI ** 2 * SteelGrade::E * ($s->Iw + $s->Iz * $a ** 2) / $L ** 2;
         $Mcr0 = self::uniformMoment($steel, $L);
         $greatest = Waves::greatestEigenvalue($diagram->waves($piece->sign, $weight), $twist, $warp);
         $C1 = $greatest > 0 ? min(self::GREATEST, $M / (2 * $a * $greatest * $Mcr0)) : self::GREATEST;
         $Mcr = $C1 * $Mcr0;
-        $d?->line('a', '(h - t_f) / 2', ['h' => [$s->h, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $a, Kind::Size, 'BB.3.3.1', 'the other flange is held: the section turns about it');
+        $s->plates === null
+            ? $d?->line('a', '(h - t_f) / 2', ['h' => [$s->h, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $a, Kind::Size, 'BB.3.3.1', 'the other flange is held: the section turns about it')
+            : $d?->given('a', $a, Kind::Size, 'BB.3.3.1', 'half the distance between the centroids of the flanges with their plates; the other flange is held: the section turns about it');
         $d?->line('M_cr_0', '(pi^2 * E * (I_z * a^2 + I_w) / L^2 + G * I_t) / (2 * a)', [
             'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'a' => [$a, Kind::Size], 'I_w' => [$s->Iw, Kind::Warping],
             'L' => [$L, Kind::Length], 'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment],

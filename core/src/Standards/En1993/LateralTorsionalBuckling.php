@@ -8,6 +8,7 @@ use Waage\Analysis\PieceDiagram;
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Member\LoadHeight;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -152,16 +153,15 @@ final class LateralTorsionalBuckling
         $symbol = $steel->modulusSymbol();
         $d?->line('lambda_LT', "sqrt({$symbol} * f_y / M_cr)", [$symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr' => [$Mcr, Kind::Moment]], $lambda, Kind::Number, '6.3.2.2(1)');
 
-        $slender = $s->h / $s->b > 2;
         if (! $b->rolledCurves) {
-            $alpha = $slender ? 0.34 : 0.21;
+            [$alpha, $curve] = self::imperfection($s, false);
             $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
             $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)), 1.0);
-            $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', 'h/b '.($slender ? '> 2: curve b' : '≤ 2: curve a'));
+            $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', $curve);
             $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', ['alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.2.2(1)');
             $d?->line('chi_LT', 'min(1 / (Phi_LT + sqrt(Phi_LT^2 - lambda_LT^2)), 1)', ['Phi_LT' => [$Phi, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.2.2(1) (6.56)');
         } else {
-            $chi = self::rolledReduction($steel, $lambda, $C1, $slender, $d);
+            $chi = self::rolledReduction($steel, $lambda, $C1, $d);
         }
         $M = $chi * $W * $steel->fy / $b->gammaM1;
         $d?->line('M_b_Rd', "chi_LT * {$symbol} * f_y / gamma_M1", [
@@ -171,13 +171,27 @@ final class LateralTorsionalBuckling
         return $M;
     }
 
-    private static function rolledReduction(SteelSection $steel, float $lambda, float $C1, bool $slender, ?Derivation $d): float
+    /**
+     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded.
+     *
+     * @return array{float, string} and which curve it is
+     */
+    public static function imperfection(ISection $section, bool $rolledCurves): array
+    {
+        $slender = $section->h / $section->b > 2;
+        $row = (int) $slender + ($section->plates === null ? (int) $rolledCurves : 2);
+        $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
+
+        return [$curve[1], ($section->plates === null ? '' : 'as welded, ').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}"];
+    }
+
+    private static function rolledReduction(SteelSection $steel, float $lambda, float $C1, ?Derivation $d): float
     {
         $b = $steel->basis;
-        $alpha = $slender ? 0.49 : 0.34;
+        [$alpha, $curve] = self::imperfection($steel->section, true);
         $Phi = 0.5 * (1 + $alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
         $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
-        $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.5', 'h/b '.($slender ? '> 2: curve c' : '≤ 2: curve b'));
+        $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.5', $curve);
         $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - lambda_LT_0) + beta * lambda_LT^2)', [
             'alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number], 'lambda_LT_0' => [$b->lambdaLT0, Kind::Number], 'beta' => [$b->beta, Kind::Number],
         ], $Phi, Kind::Number, '6.3.2.3(1)');

@@ -18,9 +18,9 @@ final class Shear
         $Av = max($s->AvRolled, $b->eta * $s->hw * $s->tw);
         $V = $Av * $steel->fy / sqrt(3) / $b->gammaM0;
         $d?->line('A_v', 'max(A - 2 * b * t_f + (t_w + 2 * r) * t_f, eta * h_w * t_w)', [
-            'A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
+            'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
             'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
-        ], $Av, Kind::Area, '6.2.6(3)a');
+        ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
         $d?->line('V_pl_Rd', 'A_v * f_y / sqrt(3) / gamma_M0', [
             'A_v' => [$Av, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number],
         ], $V, Kind::Force, '6.2.6(2) (6.18)');

@@ -58,7 +58,7 @@ final class SteppedLength
             }
             $alphaCr = $Mcr / $Mmax;
             $lambda = sqrt($alphaUlt / $alphaCr);
-            $alpha = max(array_map(fn (SteelSection $s): float => $s->section->h / $s->section->b > 2 ? 0.34 : 0.21, $steel));
+            $alpha = max(array_map(fn (SteelSection $s): float => LateralTorsionalBuckling::imperfection($s->section, false)[0], $steel));
             $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
             $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)), 1.0);
             $symbol = $governing->modulusSymbol();
