@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\Effect;
+use Waage\Analysis\Extreme;
 use Waage\Analysis\Polynomial;
 use Waage\Analysis\SecondOrder;
 use Waage\Loading\Combination;
@@ -13,7 +14,8 @@ use Waage\Loading\Combination;
  * What the axial force makes of the deflection in the plane of bending: how far the loads of a combination are from
  * buckling the member, and moment and deflection of second order beside those of first order.
  *
- * Of each strength combination the arrangement with the greatest compression; perfectly straight, without imperfections.
+ * Of each strength combination the arrangement with the greatest compression and, of what does not change it, the greatest
+ * moment; perfectly straight, without imperfections.
  */
 final readonly class SecondOrderCheck
 {
@@ -42,14 +44,36 @@ final readonly class SecondOrderCheck
                 $compressed[] = $e;
             }
         }
-        usort($compressed, fn ($a, $b): int => $b->value <=> $a->value);
-        $rows = array_map(fn ($e): array => $this->row($e->combination, $e->value, $this->design->beam->worst($e->combination, $weight, Effect::Axial, 1, $e->segment, $e->t)), array_slice($compressed, 0, self::MOST));
+        usort($compressed, fn (Extreme $a, Extreme $b): int => $b->value <=> $a->value);
+        $rows = array_map(fn (Extreme $e): array => $this->row($e->combination, $e->value, $this->factors($e, $weight)), array_slice($compressed, 0, self::MOST));
         if ($rows === []) {
             return null;
         }
         usort($rows, fn (array $a, array $b): int => ($a['factor'] ?? INF) <=> ($b['factor'] ?? INF));
 
         return ['factor' => $rows[0]['factor'], 'enough' => $rows[0]['factor'] === null || $rows[0]['factor'] >= self::ENOUGH, 'rows' => $rows];
+    }
+
+    /**
+     * @param  Extreme  $e  the greatest compression
+     * @return array<int, float> load set => factor
+     */
+    private function factors(Extreme $e, float $weight): array
+    {
+        $beam = $this->design->beam;
+        $N = $beam->responses->valuesAt(Effect::Axial, $e->segment, $e->t);
+        $patterns = $beam->patterns(1, $N);
+        $moments = array_filter(array_map(fn (int $sign): ?Extreme => $this->design->checks->moment->extreme([$e->combination], $sign, $weight), [1, -1]));
+        usort($moments, fn (Extreme $a, Extreme $b): int => abs($b->value) <=> abs($a->value));
+        $bends = $moments === [] ? [] : $beam->patterns($moments[0]->value >= 0 ? 1 : -1, $beam->responses->valuesAt(Effect::Moment, $moments[0]->segment, $moments[0]->t));
+        foreach ($beam->cases as $case) {
+            $presses = array_filter($case->sets, fn (int $set): bool => abs($N[$set]) > 1e-6 * $e->value);
+            if (! $case->isPermanent && $presses === []) {
+                $patterns[$case->case->id] = $bends[$case->case->id] ?? [];
+            }
+        }
+
+        return $beam->factors($e->combination, $weight, $patterns);
     }
 
     /**

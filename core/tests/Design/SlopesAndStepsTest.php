@@ -210,3 +210,11 @@ it('refuses plates that it does not cover', function (array $plate, string $path
     'without a thickness' => [['plateWidth' => '120 mm'], 'steps.0.plateThickness', 'Nothing is entered'],
     'thicker than the table' => [['plateWidth' => '120 mm', 'plateThickness' => '90 mm'], 'steps.0.plateThickness', 'more than 80 mm'],
 ]);
+
+it('takes wind along that does not press', function (): void {
+    $result = resultOf(post([
+        'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'w', 'name' => 'Wind', 'category' => 'wind-down']],
+        'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '5 kN', 'direction' => 'along'], lineLoad('w', '2 kN/m', ['direction' => 'normal'])],
+    ]));
+    expect($result['secondOrder']['rows'][0]['arrangement'])->toBe('Wind')->and($result['secondOrder']['rows'][0]['first']['M'])->toBeNear(1.5 * 9e6);
+});
