@@ -27,6 +27,11 @@ enum SteelGrade: string
     /** Thickest element Table 3.1 covers, mm. */
     public const THICKEST = 80.0;
 
+    public function isS460(): bool
+    {
+        return $this === self::S460;
+    }
+
     /**
      * Yield strength in MPa for the thickest element of the section, thickness in mm.
      *

@@ -29,7 +29,7 @@ final class SecondOrderBlocks
         return [
             Block::heading('Second order in the plane of bending'),
             Block::text('The factor is that on all loads of the combination at which the member buckles in its plane; moments and deflections are the greatest of the arrangement with the greatest compression and, of what does not change it, the greatest moment; exact, of the straight member without imperfections. The length is that of a pinned bar that the greatest force buckles at this factor. '
-                .($answer['enough'] ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).' : 'Below a factor of 10 forces of first order are no longer good enough (EN 1993-1-1, 5.2.1(3)).')),
+                .($answer['enough'] ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).' : 'Below a factor of 10 those of second order are to be looked at (EN 1993-1-1, 5.2.1(3)); the weighing of buckling with axial force takes them into account (5.2.2(8)).')),
             Block::table(['Comb.', 'Variable load', '>N', '>Factor', '>Length', '>M, 1st order', '>2nd order', '>w, 1st order', '>2nd order'], $rows),
         ];
     }

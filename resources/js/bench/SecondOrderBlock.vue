@@ -46,7 +46,7 @@ const far = (factor: number | null): string => (factor === null ? 'far off' : fa
         </table>
         <p class="mt-1 text-xs text-faint">
             Factor on the loads at which the straight member buckles;
-            {{ answer.enough ? 'from 10 on first order is good enough' : 'below 10 first order is no longer good enough' }}
+            {{ answer.enough ? 'from 10 on first order is good enough' : 'below 10 look at second order; the weighing of buckling has it' }}
             (EN 1993-1-1, 5.2.1).
         </p>
     </section>

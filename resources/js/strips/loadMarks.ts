@@ -76,11 +76,13 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             // One that runs along the member lies just above it, a hand's breadth long.
             const long = way.y < 0.3 ? 26 : tall
             const foot = way.y < 0.3 ? base - 5 : base
-            const tail = { x: x0 - way.x * long, y: foot - way.y * long }
-            mark.shape = `M${tail.x} ${tail.y}L${x0} ${foot}`
-            mark.arrows = start < 0 ? head(tail, { x: -way.x, y: -way.y }) : head({ x: x0, y: foot }, way)
+            // At the right end it would run out of the drawing.
+            const tip = way.y < 0.3 ? Math.min(x0, end + 12 - long) : x0
+            const tail = { x: tip - way.x * long, y: foot - way.y * long }
+            mark.shape = `M${tail.x} ${tail.y}L${tip} ${foot}`
+            mark.arrows = start < 0 ? head(tail, { x: -way.x, y: -way.y }) : head({ x: tip, y: foot }, way)
             mark.anchor = nearEnd ? 'end' : 'start'
-            mark.labelX = nearEnd ? Math.min(x0, tail.x) - 5 : Math.max(x0, tail.x) + 5
+            mark.labelX = nearEnd ? Math.min(tip, tail.x) - 5 : Math.max(tip, tail.x) + 5
             mark.labelY = way.y < 0.3 ? foot + 4 : base - tall + 9
         } else if (load.axles.length) {
             // Somewhere on its way, which is the line with a tick at both ends.

@@ -13,11 +13,12 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, 6.2.9.1(4) and 6.3.1.2(4): is the axial force so small that bending is weighed without it? A greater
- * one is refused: bending with axial force is not computed.
+ * one is weighed with it (BeamColumn), or refused where that is not covered.
  *
  * With sections that change, the least of each property stands for the whole length.
  */
@@ -31,8 +32,12 @@ final readonly class AxialForce
     {
     }
 
-    /** @param  non-empty-list<SectionStep>  $stretches */
-    public function weigh(array $stretches, float $weight, bool $derive): Weighing
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
+     * @return non-empty-list<Weighing>
+     */
+    public function weigh(array $stretches, float $weight, array $bending, bool $derive): array
     {
         $member = $this->beam->member;
         $clause = 'EN 1993-1-1, 6.2.9.1(4)';
@@ -44,7 +49,7 @@ final readonly class AxialForce
         $e = -$least->value > $most->value ? $least : $most;
         $N = abs($e->value);
         if ($N < 1.0) {
-            return new Weighing('axial', 'Axial force', $clause, null, remark: 'No axial force acts.');
+            return [new Weighing('axial', 'Axial force', $clause, null, remark: 'No axial force acts.')];
         }
         $compression = max(0.0, $most->value);
         $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
@@ -64,16 +69,42 @@ final readonly class AxialForce
                 $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
+        $arrangement = $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
+        $at = [$e->x, $e->combination->id, $arrangement];
+        if ($small) {
+            return [new Weighing(
+                'axial', 'Axial force', $clause, null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $at[1], arrangement: $arrangement,
+                remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).', lines: $d->lines ?? [],
+            )];
+        }
+        $steel = new SteelSection($stretches[0]->section, $member->grade, $member->basis);
+        $ratio = fn (string $start): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => str_starts_with($w->id, $start)))]);
+        $column = new BeamColumn(
+            $steel, $compression, max(0.0, -$least->value), $compression > 0.0 ? $compression * $theory->criticalFactor() : INF, $this->sideways($steel->section, $L), $ratio('bending'), $ratio('buckling'), $at,
+        );
+        $refusal = match (true) {
+            count($stretches) > 1 => 'Bending with axial force is computed for members of one section; this one changes along its length.',
+            $compression > 0.0 && $column->class > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
+            $ratio('bending-shear') > 0.0 => 'Bending with axial force and a high shear force (6.2.10) is not computed here.',
+            default => '',
+        };
         $force = $member->basis->units->format($N, Kind::Force);
 
-        return new Weighing(
-            'axial', 'Axial force', $clause, null, applies: $small, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t)),
-            remark: $small
-                ? 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).'
-                : "The axial force of {$force} is too great to be left out of the weighings (EN 1993-1-1, 6.2.9.1(4), 6.3.1.2(4)). Bending with axial force is not computed here.",
-            lines: $d->lines ?? [],
-        );
+        return $refusal === '' ? $column->weigh($derive) : [new Weighing(
+            'axial', 'Axial force', $clause, null, applies: false, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $at[1], arrangement: $arrangement,
+            remark: "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). {$refusal}", lines: $d->lines ?? [],
+        )];
+    }
+
+    /** The lesser of the elastic critical forces about z-z and of torsion over a length L, N. */
+    private function sideways(ISection $s, float $L): float
+    {
+        if ($L <= 0.0) {
+            return INF;
+        }
+        $z = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
+
+        return min($z, (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $L ** 2) * $s->A / ($s->Iy + $s->Iz));
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */

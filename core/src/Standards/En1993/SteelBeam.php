@@ -95,11 +95,11 @@ final class SteelBeam
             return [$strengths[0], ...$this->deflections($section, $weight, $derive)];
         }
 
+        $bending = [...$strengths, $this->buckling($stretches, $member->top, 1, $weight, $derive), $this->buckling($stretches, $member->bottom, -1, $weight, $derive)];
+
         return [
-            ...$strengths,
-            ...$this->axial === null ? [] : [(new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $derive)],
-            $this->buckling($stretches, $member->top, 1, $weight, $derive),
-            $this->buckling($stretches, $member->bottom, -1, $weight, $derive),
+            ...$bending,
+            ...$this->axial === null ? [] : (new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $bending, $derive),
             ...$this->deflections($section, $weight, $derive),
         ];
     }

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out.
+ *
+ * On the safe side: the greatest axial force acts with the greatest moment of any combination; sections by the sum of
+ * their utilisations; interaction by Annex B with C_my = 1 and k_zy = 1. Rolled I sections of class 1 to 3 in compression.
+ */
+final readonly class BeamColumn
+{
+    private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49];
+
+    /** Class in compression. */
+    public int $class;
+
+    /**
+     * @param  float  $compression  greatest one, N
+     * @param  float  $tension  greatest one, N
+     * @param  float  $Ncry  elastic critical force in the plane of bending, N
+     * @param  float  $Ncrz  the lesser of those about z-z and of torsion, N; INF: held all along
+     * @param  float  $bending  utilisation in bending, with shear where it counts
+     * @param  float  $lateral  utilisation in lateral-torsional buckling
+     * @param  array{float, string, string}  $at  place of the greatest axial force (mm), its combination and arrangement
+     */
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $Ncry, private float $Ncrz, private float $bending, private float $lateral, private array $at)
+    {
+        $s = $steel->section;
+        $this->class = max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
+    }
+
+    /** @return non-empty-list<Weighing> */
+    public function weigh(bool $derive): array
+    {
+        return [$this->section($derive), $this->sum($derive), ...$this->compression > 0.0 ? [$this->buckling($derive)] : []];
+    }
+
+    private function section(bool $derive): Weighing
+    {
+        $d = $derive ? new Derivation : null;
+        $N = max($this->compression, $this->tension);
+        $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
+        $NRd = $this->resistance($d);
+        $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, '6.2.4(1) (6.9)');
+
+        return $this->weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.4', $N / $NRd, $d, $N, $NRd);
+    }
+
+    /** N_c,Rd; in tension the same without holes. */
+    private function resistance(?Derivation $d): float
+    {
+        $s = $this->steel->section;
+        $NRd = $s->A * $this->steel->fy / $this->steel->basis->gammaM0;
+        $d?->line('N_c_Rd', 'A * f_y / gamma_M0', [
+            'A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+        ], $NRd, Kind::Force, '6.2.4(2) (6.10)', "class {$this->class} in compression; in tension without holes");
+
+        return $NRd;
+    }
+
+    private function sum(bool $derive): Weighing
+    {
+        $d = $derive ? new Derivation : null;
+        $N = max($this->compression, $this->tension);
+        $d?->given('N_Ed', $N, Kind::Force);
+        $NRd = $this->resistance($d);
+        $uM = $this->moment($this->bending, 'u_M', 'M_Ed / M_c_Rd', $d);
+        $u = $N / $NRd + $uM;
+        $d?->line('u', 'N_Ed / N_c_Rd + u_M', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force], 'u_M' => [$uM, Kind::Number]], $u, Kind::Number, '6.2.1(7) (6.2)', 'sum of the utilisations');
+
+        return $this->weighing('bending-axial', 'Bending with axial force', 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+    }
+
+    /** A utilisation in bending, for the elastic modulus where compression makes the section class 3. */
+    private function moment(float $ratio, string $symbol, string $is, ?Derivation $d): float
+    {
+        $d?->given("{$symbol}_1", $ratio, Kind::Number, '', "the greatest {$is} of the weighings of bending");
+        $s = $this->steel->section;
+        $elastic = $this->class === 3 && $this->compression > 0.0 && $this->steel->class <= 2;
+        $u = $elastic ? $ratio * $s->Wply / $s->Wely : $ratio;
+        if ($elastic) {
+            $d?->line($symbol, "{$symbol}_1 * W_pl_y / W_el_y", ["{$symbol}_1" => [$ratio, Kind::Number], 'W_pl_y' => [$s->Wply, Kind::Modulus], 'W_el_y' => [$s->Wely, Kind::Modulus]], $u, Kind::Number, '5.5.2', 'class 3 in compression: elastic modulus');
+        } else {
+            $d?->line($symbol, "{$symbol}_1", ["{$symbol}_1" => [$ratio, Kind::Number]], $u, Kind::Number);
+        }
+
+        return $u;
+    }
+
+    private function buckling(bool $derive): Weighing
+    {
+        $d = $derive ? new Derivation : null;
+        $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
+        [$y, $z] = self::curves($this->steel);
+        [$lambda, $ny] = $this->alongOne('y', $this->Ncry, $y, 'exact, of the member in the plane of bending', $d);
+        [, $nz] = $this->alongOne('z', $this->Ncrz, $z, 'the lesser of buckling about z-z and torsional buckling', $d);
+        $lateral = max($this->lateral, $this->bending * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0);
+        $uLT = $this->moment($lateral, 'u_LT', 'M_Ed / M_b_Rd', $d);
+        [$slope, $most] = $this->class <= 2 ? [$lambda - 0.2, 0.8] : [0.6 * $lambda, 0.6];
+        $kyy = min(1 + $slope * $ny, 1 + $most * $ny);
+        $d?->line('k_yy', $this->class <= 2 ? 'min(1 + (lambda_y - 0.2) * n_y, 1 + 0.8 * n_y)' : 'min(1 + 0.6 * lambda_y * n_y, 1 + 0.6 * n_y)', ['lambda_y' => [$lambda, Kind::Number], 'n_y' => [$ny, Kind::Number]], $kyy, Kind::Number, 'Table B.1', 'C_my = 1, on the safe side');
+        $first = $ny + $kyy * $uLT;
+        $second = $nz + $uLT;
+        $d?->line('u_1', 'n_y + k_yy * u_LT', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
+        $d?->line('u_2', 'n_z + u_LT', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
+        $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
+
+        return $this->weighing('buckling-axial', 'Buckling with axial force', 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+    }
+
+    /** @return array{float, float} slenderness, and the compression over the resistance to buckling about one axis */
+    private function alongOne(string $axis, float $Ncr, string $curve, string $note, ?Derivation $d): array
+    {
+        $s = $this->steel->section;
+        $alpha = self::IMPERFECTION[$curve];
+        $NRk = $s->A * $this->steel->fy;
+        $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
+        $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
+        $chi = $lambda <= 0.2 ? 1.0 : min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
+        $n = $this->compression / ($chi * $NRk / $this->steel->basis->gammaM1);
+        if ($lambda > 0.2) {
+            $d?->given("N_cr_{$axis}", $Ncr, Kind::Force, '6.3.1.2(1)', $note);
+            $d?->line("lambda_{$axis}", "sqrt(A * f_y / N_cr_{$axis})", ['A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], "N_cr_{$axis}" => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.2(1)');
+            $d?->given("alpha_{$axis}", $alpha, Kind::Number, 'Tables 6.1, 6.2', "curve {$curve}");
+            $d?->line("Phi_{$axis}", "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)", ["alpha_{$axis}" => [$alpha, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
+            $d?->line("chi_{$axis}", "min(1 / (Phi_{$axis} + sqrt(Phi_{$axis}^2 - lambda_{$axis}^2)), 1)", ["Phi_{$axis}" => [$Phi, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
+        } else {
+            $d?->given("lambda_{$axis}", $lambda, Kind::Number, '6.3.1.2(4)', 'not above 0.2: no reduction');
+            $d?->given("chi_{$axis}", $chi, Kind::Number, '6.3.1.2(4)');
+        }
+        $d?->line("n_{$axis}", "N_c / (chi_{$axis} * A * f_y / gamma_M1)", [
+            'N_c' => [$this->compression, Kind::Force], "chi_{$axis}" => [$chi, Kind::Number], 'A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        ], $n, Kind::Number, '6.3.1.1(1) (6.46)');
+
+        return [$lambda, $n];
+    }
+
+    /** @return array{string, string} buckling curves of a rolled section about y-y and z-z (Table 6.2) */
+    public static function curves(SteelSection $steel): array
+    {
+        $s = $steel->section;
+        $strong = $steel->grade->isS460();
+
+        return match (true) {
+            $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],
+            default => $strong ? ['a', 'a'] : ['b', 'c'],
+        };
+    }
+
+    private function weighing(string $id, string $title, string $clause, float $ratio, ?Derivation $d, ?float $demand = null, ?float $capacity = null): Weighing
+    {
+        [$x, $combination, $arrangement] = $this->at;
+
+        return new Weighing(
+            $id, $title, $clause, $ratio, demand: $demand, capacity: $capacity, kind: $demand === null ? Kind::Number : Kind::Force, demandSymbol: $demand === null ? '' : 'N_Ed', capacitySymbol: $demand === null ? '' : 'N_c_Rd',
+            x: $x, combination: $combination, arrangement: $arrangement,
+            remark: $demand === null ? 'The greatest axial force with the greatest moment of any combination: on the safe side.' : '', lines: $d->lines ?? [],
+        );
+    }
+}
