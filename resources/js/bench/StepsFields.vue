@@ -31,7 +31,7 @@ function setPlate(index: number, key: 'plateWidth' | 'plateThickness', text: str
     props.editor.change((d) => {
         const step = d.steps?.[index]
         if (step && text.trim()) step[key] = text
-        else if (step) delete step[key]
+        else if (step) Reflect.deleteProperty(step, key)
     }, `steps.${index}.${key}`)
 }
 
