@@ -11,9 +11,7 @@ use Waage\Analysis\SecondOrder;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
-use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
-use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -80,7 +78,7 @@ final readonly class AxialForce
         $steel = new SteelSection($stretches[0]->section, $member->grade, $member->basis);
         $ratio = fn (string $start): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => str_starts_with($w->id, $start)))]);
         $column = new BeamColumn(
-            $steel, $compression, max(0.0, -$least->value), $compression > 0.0 ? $compression * $theory->criticalFactor() : INF, $this->sideways($steel->section, $L), $ratio('bending'), $ratio('buckling'), $at,
+            $steel, $compression, max(0.0, -$least->value), $compression > 0.0 ? $theory->criticalFactor() : INF, $L, $ratio('bending'), $ratio('buckling'), $at,
         );
         $refusal = match (true) {
             count($stretches) > 1 => 'Bending with axial force is computed for members of one section; this one changes along its length.',
@@ -94,17 +92,6 @@ final readonly class AxialForce
             'axial', 'Axial force', $clause, null, applies: false, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $at[1], arrangement: $arrangement,
             remark: "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). {$refusal}", lines: $d->lines ?? [],
         )];
-    }
-
-    /** The lesser of the elastic critical forces about z-z and of torsion over a length L, N. */
-    private function sideways(ISection $s, float $L): float
-    {
-        if ($L <= 0.0) {
-            return INF;
-        }
-        $z = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
-
-        return min($z, (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $L ** 2) * $s->A / ($s->Iy + $s->Iz));
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
@@ -146,16 +133,9 @@ final readonly class AxialForce
         if ($compression <= 0.0 || $L <= 0.0) {
             return $small;
         }
-        $Nz = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
-        $i0 = ($s->Iy + $s->Iz) / $s->A;
-        $NT = (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $L ** 2) / $i0;
-        $d?->line('N_cr_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $Nz, Kind::Force, 'Euler', 'L between places that hold both flanges sideways');
-        $d?->line('N_cr_T', '(G * I_t + pi^2 * E * I_w / L^2) * A / (I_y + I_z)', [
-            'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping],
-            'L' => [$L, Kind::Length], 'A' => [$s->A, Kind::Area], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment],
-        ], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
-        $d?->line('n_cr_z', 'N_c / min(N_cr_z, N_cr_T)', ['N_c' => [$compression, Kind::Force], 'N_cr_z' => [$Nz, Kind::Force], 'N_cr_T' => [$NT, Kind::Force]], $compression / min($Nz, $NT), Kind::Number, '6.3.1.2(4)', 'not above 0.04');
+        $Ncr = SidewaysBuckling::criticalForce($s, $L, $d);
+        $d?->line('n_cr_z', 'N_c / N_cr_z', ['N_c' => [$compression, Kind::Force], 'N_cr_z' => [$Ncr, Kind::Force]], $compression / $Ncr, Kind::Number, '6.3.1.2(4)', 'not above 0.04');
 
-        return $small && $compression <= self::BUCKLING * min($Nz, $NT);
+        return $small && $compression <= self::BUCKLING * $Ncr;
     }
 }

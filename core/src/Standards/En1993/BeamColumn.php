@@ -24,13 +24,13 @@ final readonly class BeamColumn
     /**
      * @param  float  $compression  greatest one, N
      * @param  float  $tension  greatest one, N
-     * @param  float  $Ncry  elastic critical force in the plane of bending, N
-     * @param  float  $Ncrz  the lesser of those about z-z and of torsion, N; INF: held all along
+     * @param  float  $alphaCr  factor on the loads at which the member buckles in the plane of bending; INF: far off
+     * @param  float  $L  between places that hold both flanges sideways, mm; 0: held all along
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  array{float, string, string}  $at  place of the greatest axial force (mm), its combination and arrangement
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $Ncry, private float $Ncrz, private float $bending, private float $lateral, private array $at)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private array $at)
     {
         $s = $steel->section;
         $this->class = max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
@@ -99,8 +99,13 @@ final readonly class BeamColumn
         $d = $derive ? new Derivation : null;
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
         [$y, $z] = self::curves($this->steel);
-        [$lambda, $ny] = $this->alongOne('y', $this->Ncry, $y, 'exact, of the member in the plane of bending', $d);
-        [, $nz] = $this->alongOne('z', $this->Ncrz, $z, 'the lesser of buckling about z-z and torsional buckling', $d);
+        $Ncry = $this->compression * $this->alphaCr;
+        if (is_finite($Ncry)) {
+            $d?->given('alpha_cr', $this->alphaCr, Kind::Number, '5.2.1', 'exact, of the member in the plane of bending');
+            $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
+        }
+        [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
+        [, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $this->L, $d), $z, $d);
         $lateral = max($this->lateral, $this->bending * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0);
         $uLT = $this->moment($lateral, 'u_LT', 'M_Ed / M_b_Rd', $d);
         [$slope, $most] = $this->class <= 2 ? [$lambda - 0.2, 0.8] : [0.6 * $lambda, 0.6];
@@ -116,7 +121,7 @@ final readonly class BeamColumn
     }
 
     /** @return array{float, float} slenderness, and the compression over the resistance to buckling about one axis */
-    private function alongOne(string $axis, float $Ncr, string $curve, string $note, ?Derivation $d): array
+    private function alongOne(string $axis, float $Ncr, string $curve, ?Derivation $d): array
     {
         $s = $this->steel->section;
         $alpha = self::IMPERFECTION[$curve];
@@ -126,7 +131,6 @@ final readonly class BeamColumn
         $chi = $lambda <= 0.2 ? 1.0 : min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
         $n = $this->compression / ($chi * $NRk / $this->steel->basis->gammaM1);
         if ($lambda > 0.2) {
-            $d?->given("N_cr_{$axis}", $Ncr, Kind::Force, '6.3.1.2(1)', $note);
             $d?->line("lambda_{$axis}", "sqrt(A * f_y / N_cr_{$axis})", ['A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], "N_cr_{$axis}" => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.2(1)');
             $d?->given("alpha_{$axis}", $alpha, Kind::Number, 'Tables 6.1, 6.2', "curve {$curve}");
             $d?->line("Phi_{$axis}", "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)", ["alpha_{$axis}" => [$alpha, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
