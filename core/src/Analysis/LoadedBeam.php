@@ -133,10 +133,16 @@ final readonly class LoadedBeam
             || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
     }
 
-    /** Does the stiffness along the axis decide about forces? */
+    /** Does the stiffness along the axis decide about forces? Not where equilibrium alone gives them. */
     private function isHeldTwiceAlong(): bool
     {
-        return $this->beam->axis->isStrained && count(array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->along || $s->slides !== null)) > 1;
+        $along = $all = 0;
+        foreach ($this->beam->holds as $hold) {
+            $along += (int) ($hold->along || $hold->slides !== null);
+            $all += ($hold->slides !== null ? 1 : (int) ($hold->vertical > 0.0) + (int) $hold->along) + (int) ($hold->rotation > 0.0);
+        }
+
+        return $this->beam->axis->isStrained && $along > 1 && $all > 3 + count($this->beam->hinges);
     }
 
     private function areSupportsMoved(): bool

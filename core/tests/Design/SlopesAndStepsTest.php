@@ -218,3 +218,17 @@ it('takes wind along that does not press', function (): void {
     ]));
     expect($result['secondOrder']['rows'][0]['arrangement'])->toBe('Wind')->and($result['secondOrder']['rows'][0]['first']['M'])->toBeNear(1.5 * 9e6);
 });
+
+it('knows where equilibrium alone gives the forces', function (): void {
+    $depends = fn (array $supports): bool => design(['slope' => ['by' => 'angle', 'value' => '20 deg'], 'supports' => $supports])->beam->dependsOnStiffness();
+    $plumb = fn (string $x): array => [...supportAt($x, 'roller'), 'holds' => 'vertical'];
+    expect($depends([supportAt('0 m'), $plumb('6 m')]))->toBeFalse()->and($depends([supportAt('0 m'), supportAt('6 m')]))->toBeTrue()
+        ->and($depends([supportAt('0 m'), $plumb('3 m'), $plumb('6 m')]))->toBeTrue()->and($depends([supportAt('0 m'), supportAt('3 m', 'roller'), supportAt('6 m', 'roller')]))->toBeFalse();
+    // A shortlist that shares one solution weighs as each section for itself.
+    $rafter = ['slope' => ['by' => 'angle', 'value' => '20 deg'], 'supports' => [supportAt('0 m'), $plumb('6 m')], 'families' => ['IPE']];
+    foreach (design($rafter)->shortlist() as $row) {
+        if (in_array($row->section->name, ['IPE 240', 'IPE 360'], true)) {
+            expect($row->verdict->ratio)->toBeNear((float) design([...$rafter, 'section' => $row->section->name])->verdict()->ratio, 1e-6);
+        }
+    }
+});
