@@ -56,7 +56,7 @@ final class Envelope
         $inside = [];
         foreach ($this->parts as $i => $part) {
             $start = $breaks[$part['segment']];
-            if ($start + $part['from'] >= $from - 1e-6 && $start + $part['to'] <= $to + 1e-6) {
+            if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
                 $inside[$i] = $this->bounds[$sign][$i]['weight'];
             }
         }
@@ -79,7 +79,7 @@ final class Envelope
         }
         // What comes near the greatest bound sets the mark for all others.
         $at = fn (int $part, float $t, Combination $combination): array => [$breaks[$this->parts[$part]['segment']] + $t, $this->parts[$part]['segment'], $t, $combination];
-        [$best, $t] = $this->greatest($first[0], $first[1], $sign, $weight);
+        [$best, $t] = $this->greatest($first[0], $first[1], $sign, $weight, $from, $to);
         $found = $at($first[1], $t, $first[0]);
         $threshold = $best - 1e-9 * abs($best); // a hair more elsewhere is rounding: the first place stays
         foreach ($combinations as $c => $combination) {
@@ -87,7 +87,7 @@ final class Envelope
                 if ($bound <= $threshold) {
                     continue;
                 }
-                [$value, $t] = $this->greatest($combination, $i, $sign, $weight);
+                [$value, $t] = $this->greatest($combination, $i, $sign, $weight, $from, $to);
                 if ($value > $threshold) {
                     $best = $value;
                     $threshold = $best + 1e-9 * abs($best);
@@ -140,10 +140,13 @@ final class Envelope
         return false;
     }
 
-    /** @return array{float, float} the greatest value on a part, times the sign, and its place from the start of the segment */
-    private function greatest(Combination $combination, int $part, int $sign, float $weight): array
+    /** @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and its place from the start of the segment */
+    private function greatest(Combination $combination, int $part, int $sign, float $weight, float $left, float $right): array
     {
-        ['from' => $from, 'to' => $to] = $this->parts[$part];
+        ['from' => $from, 'to' => $to, 'segment' => $segment] = $this->parts[$part];
+        $start = $this->beam->responses->breaks[$segment];
+        $from = max($from, $left - $start);
+        $to = min($to, $right - $start);
         $p = $this->polynomial($combination, $part, $sign, $weight);
         $best = -INF;
         $place = $from;

@@ -26,7 +26,10 @@ final class SecondOrder
     private const SHORT = 3.0;
 
     /** A load that may grow by more counts as one that buckles nothing. */
-    public const MOST = 1e4;
+    private const MOST = 1e4;
+
+    /** A member that bears less than this part of its load has buckled; what rounding leaves of it is not searched for. */
+    private const LEAST = 1e-6;
 
     private const ACCURACY = 1e-6;
 
@@ -119,7 +122,7 @@ final class SecondOrder
     }
 
     /** Is there compression anywhere? */
-    public function isCompressed(): bool
+    private function isCompressed(): bool
     {
         foreach ($this->N as $k => $N) {
             if (Polynomial::upperBound($N, 0.0, $this->breaks[$k + 1] - $this->breaks[$k]) > 1e-9) {
@@ -176,7 +179,7 @@ final class SecondOrder
                 return INF;
             }
         }
-        while ($high - $low > self::ACCURACY * $high) {
+        while ($high - $low > self::ACCURACY * $high && $high > self::LEAST) {
             $middle = 0.5 * ($low + $high);
             [$low, $high] = $this->isStable($middle) ? [$middle, $high] : [$low, $middle];
         }
@@ -187,7 +190,7 @@ final class SecondOrder
     /** Does the beam bear the axial forces times a factor without buckling in its plane, but for shear? */
     private function isStable(float $factor): bool
     {
-        return $this->assembled($this->pieces($factor), $factor)[0]->factorise() === null;
+        return $this->assembled($this->pieces($factor))[0]->factorise() === null;
     }
 
     /**
@@ -198,7 +201,7 @@ final class SecondOrder
     public function solve(): ?array
     {
         $pieces = $this->pieces(1.0);
-        [$matrix, $unknowns, $elements] = $this->assembled($pieces, 1.0);
+        [$matrix, $unknowns, $elements] = $this->assembled($pieces);
         if ($matrix->factorise() !== null) {
             return null;
         }
@@ -255,12 +258,12 @@ final class SecondOrder
      * @param  list<Piece>  $pieces
      * @return array{BandMatrix, list<list<int>>, list<array{list<list<float>>, list<list<float>>, list<float>}>}
      */
-    private function assembled(array $pieces, float $factor): array
+    private function assembled(array $pieces): array
     {
         $unknowns = $springs = [];
         $count = 0;
         $before = null;
-        foreach ([...array_column($pieces, 'x'), $this->beam->length] as $i => $x) {
+        foreach ([...array_column($pieces, 'x'), $this->beam->length] as $x) {
             $hold = $this->beam->holdAt($x);
             $hinge = in_array($x, $this->beam->hinges, true);
             $left = $hinge ? $count++ : null;

@@ -15,6 +15,7 @@ use Waage\Member\Category;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\SectionStep;
 use Waage\Standards\En1993\SteelBeam;
 use Waage\Standards\En1993\SteelSection;
 
@@ -116,6 +117,14 @@ final class Design
     public function steel(): SteelSection
     {
         return new SteelSection($this->member->section, $this->member->grade, $this->member->basis);
+    }
+
+    /** The highest class of the member's sections in bending. */
+    public function sectionClass(): int
+    {
+        $m = $this->member;
+
+        return max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $m->grade, $m->basis))->class, $m->stretches()));
     }
 
     public function verdict(): Verdict

@@ -96,7 +96,7 @@ final readonly class Result
         return [
             'name' => $s->name, 'family' => $s->family, 'h' => $s->h, 'b' => $s->b, 'tw' => $s->tw, 'tf' => $s->tf, 'r' => $s->r,
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
-            'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $steel->class,
+            'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $this->design->sectionClass(),
         ];
     }
 

@@ -109,7 +109,7 @@ final readonly class SheetBuilder
             $w->ratio === null ? '' : number_format($w->ratio, 3, '.', ''),
             match (true) {
                 ! $w->applies => 'not covered',
-                $w->id === 'classification' => 'class '.$this->design->steel()->class,
+                $w->id === 'classification' => 'class '.$this->design->sectionClass(),
                 $w->ratio === null => 'no check needed',
                 $w->holds() => 'holds',
                 default => 'does not hold',

@@ -232,3 +232,36 @@ it('knows where equilibrium alone gives the forces', function (): void {
         }
     }
 });
+
+it('takes the moments of a length whose ends are no breaks', function (): void {
+    // Flange held at 1.5 m and 4.5 m, sections change at 2 m and 4 m: the smaller section has its greatest moment at 2 m.
+    $design = design([
+        'section' => 'IPE 330', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 400']],
+        'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['1.5 m', '4.5 m']], 'bottom' => ['kind' => 'supports']],
+    ], derive: true);
+    $q = 1.35 * 5 + 15.0;
+    $w = weighing($design, 'buckling-top');
+    $small = $q * 4 * 2 / 2 * 1e6 / section('IPE 330')->Wply;
+    $great = $q * 36 / 8 * 1e6 / section('IPE 400')->Wply;
+    expect($w->clause)->toBe('EN 1993-1-1, 6.3.4')->and($w->demand)->toBeNear($small > $great ? $q * 4 * 2 / 2 * 1e6 : $q * 36 / 8 * 1e6)
+        ->and($w->ratio)->toBeGreaterThan(max($small, $great) / 235 - 1e-9);
+    // The envelope between two places within a segment.
+    $envelope = $design->checks->moment;
+    expect($envelope->extreme($design->ultimate(), 1, 0.0, 500.0, 1700.0)?->value)->toBeNear($q * 1.7 * 4.3 / 2 * 1e6)
+        ->and($envelope->extreme($design->ultimate(), 1, 0.0, 500.0, 1700.0)?->x)->toBeNear(1700.0);
+});
+
+it('does not fall over a hinge a hair beside a support', function (): void {
+    foreach (['1.2 mm', '3 mm', '20 mm'] as $off) {
+        $design = design(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller'), supportAt('12 m', 'roller')], 'hinges' => ["6 m + {$off}"], 'loads' => [
+            lineLoad('g', '5 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '12 m', 'value' => '300 kN', 'direction' => 'along'],
+        ]]);
+        expect(json_encode(resultOf($design)))->toBeString()->and($design->verdict()->ratio)->toBeGreaterThan(0.0);
+    }
+});
+
+it('tells the highest class of its sections', function (): void {
+    // HEA 260 in S460 is class 3 in bending, IPE 300 class 1.
+    $design = design(['grade' => 'S460', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'HEA 260']]]);
+    expect(resultOf($design)['section']['class'])->toBe(3)->and(weighing($design, 'classification')->remark)->toContain('HEA 260')->toContain('class 3');
+});

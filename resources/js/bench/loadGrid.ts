@@ -1,6 +1,6 @@
 import { changeKind, addLoad } from '@/bench/loads'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
-import { isAtOnePlace, isDisplacement, isMoving } from '@/lib/member'
+import { isAtOnePlace, isDisplacement, isMoving, VALUE } from '@/lib/member'
 import { withUnit } from '@/lib/quantity'
 import type { Kind, UnitSystem } from '@/lib/units'
 
@@ -31,21 +31,6 @@ export const SHORT: Record<LoadDocument['kind'], string> = {
     train: 'train',
     concentrated: 'concentrated',
     lengths: 'any lengths',
-}
-
-export const VALUE: Record<LoadDocument['kind'], Kind> = {
-    line: 'lineLoad',
-    area: 'areaLoad',
-    slab: 'areaLoad',
-    point: 'force',
-    moment: 'moment',
-    settlement: 'deflection',
-    rotation: 'rotation',
-    temperature: 'temperature',
-    warming: 'temperature',
-    train: 'force',
-    concentrated: 'force',
-    lengths: 'lineLoad',
 }
 
 type Cell = { key: 'value' | 'end' | 'width' | 'x' | 'from' | 'to'; kind: Kind; optional: boolean }

@@ -1,6 +1,6 @@
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { readQuantity } from '@/lib/quantity'
-import type { UnitSystem } from '@/lib/units'
+import type { Kind, UnitSystem } from '@/lib/units'
 
 /** A simply supported beam to start from. */
 export function newMember(mark: string, units: UnitSystem): MemberDocument {
@@ -73,6 +73,22 @@ export const isLevel = (member: MemberDocument): boolean => (member.slope?.by ??
 
 /** Does it act at the worst place, in place of the other loads of its case? */
 export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated' || kind === 'lengths'
+
+/** What the value of a load is measured in. */
+export const VALUE: Record<LoadDocument['kind'], Kind> = {
+    line: 'lineLoad',
+    area: 'areaLoad',
+    slab: 'areaLoad',
+    point: 'force',
+    moment: 'moment',
+    settlement: 'deflection',
+    rotation: 'rotation',
+    temperature: 'temperature',
+    warming: 'temperature',
+    train: 'force',
+    concentrated: 'force',
+    lengths: 'lineLoad',
+}
 
 /** The same place, written alike or within a millimetre. */
 export function isAt(a: string | undefined, b: string | undefined): boolean {

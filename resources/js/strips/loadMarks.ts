@@ -1,5 +1,5 @@
 import type { LoadResult, MemberResult } from '@/contract/result'
-import { isThermal } from '@/lib/member'
+import { isThermal, VALUE } from '@/lib/member'
 import { intoLanes } from '@/strips/lanes'
 import { format, number, unitOf, type Kind, type UnitSystem } from '@/lib/units'
 
@@ -16,20 +16,8 @@ export interface LoadMark {
     box: { x: number; y: number; width: number; height: number }
 }
 
-const KIND: Record<LoadResult['kind'], Kind> = {
-    line: 'lineLoad',
-    area: 'lineLoad',
-    slab: 'lineLoad',
-    point: 'force',
-    moment: 'moment',
-    settlement: 'deflection',
-    rotation: 'rotation',
-    temperature: 'temperature',
-    warming: 'temperature',
-    train: 'force',
-    concentrated: 'force',
-    lengths: 'lineLoad',
-}
+/** An area load is drawn as what it makes along the member. */
+const KIND: Record<LoadResult['kind'], Kind> = { ...VALUE, area: 'lineLoad', slab: 'lineLoad' }
 interface Vector {
     x: number
     y: number

@@ -34,9 +34,10 @@ final class CrossSections
     {
         $member = $this->beam->member;
         /** @var array<int, list<array{Weighing, int}>> $weighings */
-        $weighings = [];
+        $weighings = $classes = [];
         foreach ($stretches as $i => $stretch) {
             $steel = new SteelSection($stretch->section, $member->grade, $member->basis);
+            $classes[] = $steel->class;
             $classification = Classification::weigh($steel, $derive);
             if (! $classification->applies) {
                 return [$this->named($classification, $stretch, count($stretches))];
@@ -47,8 +48,9 @@ final class CrossSections
         }
         $heaviest = [];
         foreach ($weighings as $of) {
-            $weight = fn (Weighing $w): float => $w->applies ? ($w->ratio ?? -1.0) : INF;
-            usort($of, fn (array $a, array $b): int => $weight($b[0]) <=> $weight($a[0]));
+            // Of what has no ratio that of the highest class is told.
+            $weight = fn (array $w): array => [$w[0]->applies ? ($w[0]->ratio ?? -1.0) : INF, $classes[$w[1]]];
+            usort($of, fn (array $a, array $b): int => $weight($b) <=> $weight($a));
             $heaviest[] = $this->named($of[0][0], $stretches[$of[0][1]], count($stretches), array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
         }
 
