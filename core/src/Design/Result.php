@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\BeamSupport;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
@@ -285,6 +286,10 @@ final readonly class Result
         }
         if ($this->design->combinations === []) {
             $messages[] = 'No load acts on the member yet, so nothing is weighed.';
+        }
+        $beam = $this->design->beam->beam;
+        if ($beam->axis->isStrained && count(array_filter($beam->holds, fn (BeamSupport $s): bool => $s->along)) > 1) {
+            $messages[] = 'More than one support holds the member along its axis: axial forces go into the nearest ones. Make those rollers that let it slide.';
         }
         if ($this->design->member->hinges !== []) {
             $messages[] = 'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';

@@ -265,3 +265,12 @@ it('tells the highest class of its sections', function (): void {
     $design = design(['grade' => 'S460', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'HEA 260']]]);
     expect(resultOf($design)['section']['class'])->toBe(3)->and(weighing($design, 'classification')->remark)->toContain('HEA 260')->toContain('class 3');
 });
+
+it('says where axial forces end in a support', function (): void {
+    $push = ['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '50 kN', 'direction' => 'along']]];
+    // Two pinned supports: the force goes straight into the one that it acts at.
+    expect(resultOf(design($push))['messages'])->toContain('More than one support holds the member along its axis: axial forces go into the nearest ones. Make those rollers that let it slide.')
+        ->and(resultOf(design($push))['reactions']['cases'][0]['horizontal'])->toEqualWithDelta([0.0, 50e3], 1e-3);
+    $rolls = design([...$push, 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')]]);
+    expect(implode(' ', resultOf($rolls)['messages']))->not->toContain('More than one support')->and(resultOf($rolls)['reactions']['cases'][0]['horizontal'])->toEqualWithDelta([50e3, 0.0], 1e-3);
+});
