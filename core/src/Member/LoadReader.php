@@ -259,6 +259,10 @@ final class LoadReader
         if (! $kind->hasDirection()) {
             return LoadDirection::Vertical;
         }
+        if ($kind === LoadKind::Point && $direction === LoadDirection::Plan) {
+            // A force has no length on plan: it is plumb, all of it.
+            return LoadDirection::Vertical;
+        }
         if ($direction === LoadDirection::Plan && abs($this->angle) > self::UPRIGHT) {
             $this->f->fail("{$path}.direction", 'An upright member has no length on plan. Give the load along the member, or normal to it.');
         }

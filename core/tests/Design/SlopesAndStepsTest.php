@@ -274,3 +274,8 @@ it('says where axial forces end in a support', function (): void {
     $rolls = design([...$push, 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')]]);
     expect(implode(' ', resultOf($rolls)['messages']))->not->toContain('More than one support')->and(resultOf($rolls)['reactions']['cases'][0]['horizontal'])->toEqualWithDelta([50e3, 0.0], 1e-3);
 });
+
+it('takes a force on plan as all of it', function (): void {
+    $up = fn (string $direction): array => resultOf(design(['slope' => ['by' => 'angle', 'value' => '40 deg'], 'supports' => [supportAt('0 m'), [...supportAt('6 m', 'roller'), 'holds' => 'vertical']], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '10 kN', 'direction' => $direction]]]))['reactions']['cases'][0]['forces'];
+    expect($up('plan'))->toEqualWithDelta([5e3, 5e3], 1e-6)->and($up('vertical'))->toEqualWithDelta([5e3, 5e3], 1e-6);
+});

@@ -88,6 +88,12 @@ const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(
               ['along', 'along the member, to its start'],
           ],
 )
+/** What is not offered is the same as plumb here: on a level member, or of a force on plan. */
+const direction = computed(
+    () =>
+        directions.value.find(([key]) => key === load.value.direction)?.[0] ??
+        (doc.value.slope?.by === 'upright' ? (load.value.direction ?? 'vertical') : 'vertical'),
+)
 const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(load.value.kind))
 /** Has a force a part along the member? */
 const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
@@ -120,7 +126,10 @@ const fields = computed<Field[]>(() => {
                 ...area,
             ]
         case 'point':
-            return [['x', 'At x', 'length'], ...(actsAlong.value ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : [])]
+            return [
+                ['x', 'At x', 'length'],
+                ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
+            ]
         case 'moment':
             return [['x', 'At x', 'length']]
         default:
@@ -210,7 +219,7 @@ function copyInto(): void {
             <span class="label">Acts</span>
             <select
                 class="field"
-                :value="load.direction ?? 'vertical'"
+                :value="direction"
                 :aria-invalid="!!fault('direction')"
                 @change="change((l) => void (l.direction = valueOf($event) as LoadDocument['direction']), 'direction')"
             >
