@@ -129,6 +129,21 @@ final readonly class Beam
         return $fields;
     }
 
+    /** @return list<string> "span 1", "left overhang" … for each field */
+    public function fieldNames(): array
+    {
+        $names = [];
+        $span = 0;
+        foreach ($this->fields() as [$from, $to]) {
+            $names[] = match (true) {
+                $this->holdAt($from) === null || $this->holdAt($to) === null => $from === 0.0 ? 'left overhang' : 'right overhang',
+                default => 'span '.(++$span),
+            };
+        }
+
+        return $names;
+    }
+
     public function holdAt(float $x): ?BeamSupport
     {
         $i = array_search($x, $this->supports, true);

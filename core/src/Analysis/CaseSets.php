@@ -28,10 +28,12 @@ final readonly class CaseSets
      * @param  non-empty-list<list<int>>  $options  sets of which any may act together; of the options one acts at a time
      * @param  array<int, string>  $labels  for each set the span, overhang, support or place it is on; empty when the case is not arranged
      * @param  bool  $movesOnly  is every option a place of a moving load; otherwise the first one is the load that stays
+     * @param  bool  $isMade  is it no load case of the engineer, but made for what a combination does with those
+     * @param  bool  $always  does one of the options act even where none does harm
      */
-    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false)
+    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false, public bool $isMade = false, public bool $always = false)
     {
-        $this->isPermanent = $case->category === Category::Permanent;
+        $this->isPermanent = $case->category === Category::Permanent && ! $isMade;
         $this->isReversible = $case->category->isReversible();
         $this->sets = array_merge(...$options);
     }
@@ -45,13 +47,13 @@ final readonly class CaseSets
     public function worst(int $sign, array $values): array
     {
         $worst = [];
-        $most = 0.0;
+        $most = $this->always ? -INF : 0.0;
         foreach ($this->options as $option) {
             $acting = [];
             $sum = 0.0;
             foreach ($option as $set) {
                 $value = $sign * $values[$set];
-                if ($value > 0) {
+                if ($value > 0 || $this->always) {
                     $acting[$set] = 1.0;
                     $sum += $value;
                 } elseif ($this->isReversible && $value < 0) {
@@ -78,5 +80,27 @@ final readonly class CaseSets
     public function moves(int $set): bool
     {
         return str_starts_with($this->labels[$set] ?? '', 'at x');
+    }
+
+    /**
+     * Where some of its sets are, to be put behind its name.
+     *
+     * @param  non-empty-list<string>  $on  their labels
+     */
+    public function where(array $on): string
+    {
+        return match (true) {
+            $this->case->category === Category::Settlement => ' of '.self::listed($on),
+            count($on) < count($this->whole()) || ($on !== [''] && count($this->options) > 1) => ' on '.self::listed($on),
+            default => count($on) > 1 ? ' on all spans' : '',
+        };
+    }
+
+    /** @param  list<string>  $names */
+    public static function listed(array $names): string
+    {
+        $last = array_pop($names);
+
+        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
     }
 }

@@ -256,7 +256,7 @@ final class Envelope
     /** @return list<float> for each part an upper bound of the effect times the sign, without self-weight */
     private function highest(Combination $combination, int $sign): array
     {
-        $key = $combination->id.$combination->permanent.$sign;
+        $key = $combination->id.$combination->permanent.array_key_first($combination->variable).$sign;
         if (isset($this->highest[$key])) {
             return $this->highest[$key];
         }
@@ -301,8 +301,9 @@ final class Envelope
             $permanent = $zero;
             /** @var array<string, list<list<list<float>>>> $variable by load case: options, polynomials */
             $variable = [];
-            $cuts = [];
+            $always = $cuts = [];
             foreach ($this->beam->cases as $case) {
+                $always[$case->case->id] = $case->always;
                 foreach ($case->options as $o => $option) {
                     foreach ($option as $set) {
                         $p = $responses->polynomial($this->effect, $set, $k);
@@ -320,7 +321,7 @@ final class Envelope
                     }
                 }
             }
-            array_push($cuts, ...Worst::crossings($variable, $cuts, $length));
+            array_push($cuts, ...Worst::crossings($variable, $always, $cuts, $length));
             sort($cuts);
             $from = 0.0;
             foreach ([...$cuts, $length] as $to) {
@@ -330,7 +331,7 @@ final class Envelope
                 $middle = 0.5 * ($from + $to);
                 $plus = $minus = [];
                 foreach ($variable as $case => $options) {
-                    [$most, $least] = [Worst::option($options, 1, $middle), Worst::option($options, -1, $middle)];
+                    [$most, $least] = [Worst::option($options, $always[$case], 1, $middle), Worst::option($options, $always[$case], -1, $middle)];
                     if ($most !== null) {
                         $plus[$case] = $most;
                     }

@@ -6,11 +6,9 @@ namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
-use Waage\Member\Arrangement;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
-use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
@@ -25,85 +23,46 @@ use Waage\Units\Kind;
  */
 final readonly class LoadedBeam
 {
-    public Beam $beam;
+    /**
+     * @param  list<LoadSet>  $sets
+     * @param  list<CaseSets>  $cases  load cases that carry load; permanent ones first
+     * @param  int|null  $selfWeight  its load set; null when the engineer has switched it off
+     * @param  array<int, int>  $lifts  load sets that lift a support by 1 mm, by support
+     */
+    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses)
+    {
+    }
 
-    private MemberLoads $loads;
-
-    public Responses $responses;
-
-    /** @var list<LoadSet> */
-    public array $sets;
-
-    /** @var list<CaseSets> load cases that carry load; permanent ones first */
-    public array $cases;
-
-    /** Index of the load set of self-weight, or null when the engineer has switched it off. */
-    public ?int $selfWeight;
-
-    public function __construct(public Member $member)
+    /** @throws UnstableBeam */
+    public static function of(Member $member): self
     {
         $E = SteelGrade::E;
         $GA = fn (ISection $s): float => $member->shears ? SteelGrade::G * $s->shearArea() : INF;
-        $this->beam = new Beam(
-            $member->length, array_map($this->hold(...), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
+        $beam = new Beam(
+            $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
             array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A, $GA($s->section)), $member->steps),
             new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section),
         );
-        $this->loads = new MemberLoads($member, $this->beam->axis);
-        $names = $this->fieldNames();
-        $fields = $this->beam->fields();
-        $sets = [];
-        $this->selfWeight = $member->selfWeight ? 0 : null;
-        if ($member->selfWeight) {
-            $sets[] = $this->loads->selfWeight(0.0, $member->length);
-        }
-        $cases = [];
-        foreach ($member->cases as $case) {
-            $loads = array_filter($member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id);
-            $moving = array_filter($loads, fn (Load $l): bool => $l->kind->isMoving());
-            $loads = array_diff_key($loads, $moving);
-            [$parts, $labels] = match (true) {
-                $case->category->isImposed() => [$this->loads->split($loads, $fields), $names],
-                $case->category === Category::Settlement => $this->loads->displacements($loads),
-                default => [[$this->loads->together($loads)], []],
-            };
-            $options = $case->category->isImposed()
-                ? $this->arranged($parts, $names)
-                : [array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))];
-            foreach ($moving as $load) {
-                if ($load->kind === LoadKind::Lengths) {
-                    $options[] = array_map(fn (LoadSet $s): array => [$s, CaseSets::LENGTHS], $this->loads->pieces($load, $fields));
-                }
-                foreach ($load->axles === [] ? [] : Positions::of($fields, $load->from, $load->to, $load->axles) as $axles) {
-                    $set = $this->loads->forces($axles);
-                    $options[] = [[$set, 'at x = '.$member->basis->units->format($axles[0][0], Kind::Length)]];
-                }
-            }
-            $indices = $on = [];
-            foreach ($options as $option) {
-                $together = [];
-                foreach ($option as [$set, $label]) {
-                    if (! $set->isEmpty()) {
-                        $on[count($sets)] = $label;
-                        $together[] = count($sets);
-                        $sets[] = $set;
-                    }
-                }
-                if ($together !== []) {
-                    $indices[] = $together;
-                }
-            }
-            if ($indices !== []) {
-                $cases[] = new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === []);
-            }
-        }
-        usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->isPermanent) <=> ($a->isPermanent));
-        $this->cases = $cases;
-        $this->sets = $sets;
-        $responses = $this->beam->solve($sets);
-        $this->responses = $this->supportsMove()
-            ? new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($this->beam, $responses), $responses->N)
-            : $responses;
+        $loads = new MemberLoads($member, $beam->axis);
+        $parts = new MemberCases($member, $beam, $loads);
+        $responses = $beam->solve($parts->sets);
+        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses);
+
+        return $loaded->supportsMove()
+            ? $loaded->with([], [], new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($beam, $responses), $responses->N))
+            : $loaded;
+    }
+
+    /**
+     * The same with more load sets and cases.
+     *
+     * @param  list<LoadSet>  $sets
+     * @param  list<CaseSets>  $cases
+     * @param  Responses  $responses  of all load sets
+     */
+    public function with(array $sets, array $cases, Responses $responses): self
+    {
+        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses);
     }
 
     /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */
@@ -133,6 +92,12 @@ final readonly class LoadedBeam
             || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
     }
 
+    /** Is the statics another one for each section of a shortlist? */
+    public function dependsOnSection(): bool
+    {
+        return $this->dependsOnStiffness() || ($this->member->permanentBySpan && $this->selfWeight !== null);
+    }
+
     /** Does the stiffness along the axis decide about forces? Not where equilibrium alone gives them. */
     private function isHeldTwiceAlong(): bool
     {
@@ -147,12 +112,12 @@ final readonly class LoadedBeam
 
     private function areSupportsMoved(): bool
     {
-        return array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== []) !== [];
+        return array_filter(array_diff_key($this->sets, array_flip($this->lifts)), fn (LoadSet $s): bool => $s->displacements !== []) !== [];
     }
 
-    private function hold(Support $s): BeamSupport
+    private static function hold(Support $s, float $angle): BeamSupport
     {
-        [$cos, $sin] = [cos($this->member->angle), sin($this->member->angle)];
+        [$cos, $sin] = [cos($angle), sin($angle)];
 
         return match ($s->kind) {
             SupportKind::Pinned => BeamSupport::pinned($s->x),
@@ -168,6 +133,12 @@ final readonly class LoadedBeam
         };
     }
 
+    /** @return list<CaseSets> the load cases of the engineer that carry load */
+    public function given(): array
+    {
+        return array_values(array_filter($this->cases, fn (CaseSets $c): bool => ! $c->isMade));
+    }
+
     /**
      * The load cases that take part in combinations. Self-weight alone counts as a permanent one.
      *
@@ -175,7 +146,7 @@ final readonly class LoadedBeam
      */
     public function actingCases(): array
     {
-        $cases = array_map(fn (CaseSets $c): LoadCase => $c->case, $this->cases);
+        $cases = array_map(fn (CaseSets $c): LoadCase => $c->case, $this->given());
         if ($this->selfWeight !== null) {
             $cases[] = new LoadCase('self-weight', 'Self-weight', Category::Permanent);
         }
@@ -311,10 +282,13 @@ final readonly class LoadedBeam
             if ($on === []) {
                 continue;
             }
+            if ($case->always) {
+                return $on[0];
+            }
             $parts[] = $case->case->name.($reversed ? ' reversed' : '').match (true) {
                 $on[0] === CaseSets::LENGTHS => $this->lengths(array_values(array_intersect($case->sets, array_keys($factors)))),
                 $moving => ' '.$on[0],
-                default => self::where($case, $on),
+                default => $case->where($on),
             };
         }
 
@@ -343,78 +317,9 @@ final readonly class LoadedBeam
         return ' from x = '.implode(' and ', array_map(fn (array $l): string => "{$format($l[0])} to {$format($l[1])}", $lengths));
     }
 
-    /** @param  list<string>  $on */
-    private static function where(CaseSets $case, array $on): string
-    {
-        return match (true) {
-            $case->case->category === Category::Settlement => ' of '.self::listed($on),
-            count($on) < count($case->whole()) || ($on !== [''] && count($case->options) > 1) => ' on '.self::listed($on),
-            default => count($on) > 1 ? ' on all spans' : '',
-        };
-    }
-
-    /** @return list<string> "span 1", "left overhang" … for each field */
-    public function fieldNames(): array
-    {
-        $names = [];
-        $span = 0;
-        foreach ($this->beam->fields() as [$from, $to]) {
-            $names[] = match (true) {
-                $this->beam->holdAt($from) === null || $this->beam->holdAt($to) === null => $from === 0.0 ? 'left overhang' : 'right overhang',
-                default => 'span '.(++$span),
-            };
-        }
-
-        return $names;
-    }
-
     /** Has a span or overhang an end that nothing holds down? At a guided end the beam is thought to go on. */
     public function isOverhang(float $from, float $to): bool
     {
         return ($this->beam->holdAt($from)->vertical ?? 0.0) === 0.0 || ($this->beam->holdAt($to)->vertical ?? 0.0) === 0.0;
-    }
-
-    /** @param  list<string>  $names */
-    private static function listed(array $names): string
-    {
-        $last = array_pop($names);
-
-        return $names === [] ? (string) $last : implode(', ', $names).' and '.$last;
-    }
-
-    /**
-     * The arrangements of an imposed load: sets that act as they like, or one arrangement at a time.
-     *
-     * @param  list<LoadSet>  $parts  of each span and overhang
-     * @param  list<string>  $names  of the spans and overhangs
-     * @return non-empty-list<list<array{LoadSet, string}>> options, sets with their names
-     */
-    private function arranged(array $parts, array $names): array
-    {
-        $loaded = array_filter($parts, fn (LoadSet $s): bool => ! $s->isEmpty());
-        if ($this->member->arrangement === Arrangement::Worst || count($loaded) < 2) {
-            return [array_map(fn (LoadSet $s, int $i): array => [$s, $names[$i]], $parts, array_keys($parts))];
-        }
-        $together = function (array $fields) use ($loaded, $names): array {
-            $set = new LoadSet;
-            $fields = array_intersect($fields, array_keys($loaded));
-            foreach ($fields as $i) {
-                $set->with($loaded[$i], 1.0);
-            }
-
-            return [[$set, count($fields) === count($loaded) ? '' : self::listed(array_values(array_map(fn (int $i): string => $names[$i], $fields)))]];
-        };
-        $all = array_keys($parts);
-        $options = [$together($all)];
-        if ($this->member->arrangement === Arrangement::Alternate) {
-            foreach ([0, 1] as $parity) {
-                $options[] = $together(array_filter($all, fn (int $i): bool => $i % 2 === $parity));
-            }
-            for ($i = 1; $i < count($parts) && count($parts) > 2; $i++) {
-                $options[] = $together([$i - 1, $i]);
-            }
-        }
-
-        return [$options[0], ...array_values(array_filter(array_slice($options, 1), fn (array $o): bool => ! $o[0][0]->isEmpty()))];
     }
 }

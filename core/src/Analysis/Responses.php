@@ -33,6 +33,26 @@ final readonly class Responses
     ) {
     }
 
+    /**
+     * The same with sums of sets as further sets.
+     *
+     * @param  list<array<int, float>>  $sums  set => factor
+     */
+    public function with(array $sums): self
+    {
+        $of = fn (Effect $effect): array => array_map(fn (array $factors): array => array_map(fn (int $k): array => array_values($this->combined($effect, $factors, $k)), range(0, $this->segments() - 1)), $sums);
+        $reactions = $this->reactions;
+        foreach ($sums as $factors) {
+            $at = fn (int $i, int $component): float => array_sum(array_map(fn (float $f, int $set): float => $f * $this->reactions[$set][$i][$component], $factors, array_keys($factors)));
+            $reactions[] = array_map(fn (int $i): array => [$at($i, 0), $at($i, 1), $at($i, 2)], array_keys($this->supports));
+        }
+
+        return new self(
+            $this->breaks, [...$this->M, ...$of(Effect::Moment)], [...$this->W, ...$of(Effect::Deflection)], $this->supports, $reactions,
+            $this->sag === [] ? [] : [...$this->sag, ...$of(Effect::Sag)], $this->N === [] ? [] : [...$this->N, ...$of(Effect::Axial)],
+        );
+    }
+
     public function segments(): int
     {
         return count($this->breaks) - 1;

@@ -84,14 +84,15 @@ final class Worst
      * Where another option of a load case becomes the worst one, or none does harm any more.
      *
      * @param  array<string, list<list<list<float>>>>  $variable
+     * @param  array<string, bool>  $always  by load case: does one option, of one set then, act even where none does harm
      * @param  list<float>  $cuts  changes of sign of sets that act together
      * @return list<float>
      */
-    public static function crossings(array $variable, array $cuts, float $length): array
+    public static function crossings(array $variable, array $always, array $cuts, float $length): array
     {
         $crossings = [];
         sort($cuts);
-        foreach ($variable as $options) {
+        foreach ($variable as $case => $options) {
             if (count($options) < 2) {
                 continue;
             }
@@ -104,7 +105,9 @@ final class Worst
                 foreach ([1, -1] as $sign) {
                     // An option of one set is compared with none instead of being cut where it changes its sign.
                     $sums = array_filter(array_map(fn (array $option): ?array => count($option) === 1 ? $option[0] : self::acting($option, $sign, $middle), $options));
-                    $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
+                    if (! $always[$case]) {
+                        $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
+                    }
                     foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
                         $crossings[] = $start;
                     }
@@ -120,12 +123,12 @@ final class Worst
      * @param  list<list<list<float>>>  $options
      * @return list<float>|null the sum of what acts, of the option that makes most of it at t
      */
-    public static function option(array $options, int $sign, float $t): ?array
+    public static function option(array $options, bool $always, int $sign, float $t): ?array
     {
         $best = null;
-        $most = 0.0;
+        $most = $always ? -INF : 0.0;
         foreach ($options as $option) {
-            $sum = self::acting($option, $sign, $t);
+            $sum = $always ? $option[0] : self::acting($option, $sign, $t);
             $value = $sum === null ? 0.0 : $sign * Polynomial::value($sum, $t);
             if ($value > $most) {
                 $most = $value;

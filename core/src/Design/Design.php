@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\LiftOff;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\UnstableBeam;
 use Waage\Checks\Weighing;
@@ -26,10 +27,17 @@ use Waage\Standards\En1993\SteelSection;
  */
 final class Design
 {
+    /** With the arrangements in which it lifts off supports, where it may. */
     public readonly LoadedBeam $beam;
 
     /** @var list<Combination> */
     public readonly array $combinations;
+
+    /** @var list<Combination> the same as the rules and the engineer give them */
+    public readonly array $given;
+
+    /** @var list<array{support: int, lift: float, combination: string, arrangement: string}> where it lifts off, mm */
+    public readonly array $lifts;
 
     /** @var list<Combination> those of the rules that the engineer leaves out */
     public readonly array $leftOut;
@@ -48,9 +56,13 @@ final class Design
      */
     public function __construct(public readonly Member $member, bool $derive = true)
     {
-        $this->beam = self::statics($member);
-        $combinations = Combinations::of($member, $this->beam->actingCases());
-        $this->combinations = $combinations->acting;
+        $held = self::statics($member);
+        $combinations = Combinations::of($member, $held->actingCases());
+        $acting = LiftOff::of($held, $combinations->acting, $member->section->weight());
+        $this->beam = $acting->beam;
+        $this->combinations = $acting->combinations;
+        $this->given = $combinations->acting;
+        $this->lifts = $acting->lifts;
         $this->leftOut = $combinations->leftOut;
         foreach ([[Purpose::Strength, 'strength'], [Purpose::Characteristic, 'deflection']] as [$purpose, $what]) {
             $isFor = fn (Combination $c): bool => $c->purpose === $purpose;
@@ -60,7 +72,7 @@ final class Design
         }
         $this->assertAllTakePart($combinations);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
-        $this->supports = new SupportChecks($this->beam, $this->combinations);
+        $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->weighings = self::heaviestFirst([
             ...$this->checks->weigh($member->section, $derive),
             ...$this->supports->weigh($member->section->weight(), $derive),
@@ -95,7 +107,7 @@ final class Design
     public static function statics(Member $member): LoadedBeam
     {
         try {
-            return new LoadedBeam($member);
+            return LoadedBeam::of($member);
         } catch (UnstableBeam $e) {
             throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
         }

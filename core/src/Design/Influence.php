@@ -80,7 +80,7 @@ final readonly class Influence
             default => InfluenceLine::ofReaction($beam, $this->support),
         };
         $fields = $beam->fields();
-        $names = $this->beam->fieldNames();
+        $names = $beam->fieldNames();
         $areas = array_map(fn (array $field): float => $line->area(...$field), $fields);
         $worst = function (int $sign) use ($line, $areas, $names): array {
             $free = $line->worst($sign);

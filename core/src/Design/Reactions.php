@@ -32,7 +32,7 @@ final readonly class Reactions
         if ($beam->selfWeight !== null) {
             $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->section->weight());
         }
-        foreach ($beam->cases as $case) {
+        foreach ($beam->given() as $case) {
             $rows[] = $this->row($case->case->id, $case->case->name, $case->case->category->value, $case->whole(), 1.0);
         }
 

@@ -68,7 +68,7 @@ final readonly class Result
     private function member(): array
     {
         $member = $this->design->member;
-        $names = $this->design->beam->fieldNames();
+        $names = $this->design->beam->beam->fieldNames();
         $fields = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
             $fields[] = ['from' => $from, 'to' => $to, 'name' => $names[$i], 'overhang' => $this->design->beam->isOverhang($from, $to)];

@@ -77,7 +77,7 @@ final readonly class SelfCheck
         if ($beam->selfWeight !== null) {
             $sets[$beam->selfWeight] = $this->design->member->section->weight();
         }
-        foreach ($beam->cases as $case) {
+        foreach ($beam->given() as $case) {
             foreach ($case->whole() as $set) {
                 if ($beam->sets[$set]->displacements === []) {
                     $sets[$set] = 1.0;

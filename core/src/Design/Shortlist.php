@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\LiftOff;
 use Waage\Sections\Catalogue;
 use Waage\Standards\En1993\SteelBeam;
 
@@ -18,9 +19,10 @@ final class Shortlist
         foreach (Catalogue::all() as $section) {
             if (in_array($section->family, $member->families, true)) {
                 // On springs a stiffer section attracts other forces: the statics is its own.
-                $beam = $design->beam->dependsOnStiffness() ? Design::statics($member->withSection($section)) : null;
-                $checks = $beam === null ? $design->checks : new SteelBeam($beam, $design->combinations);
-                $supports = $beam === null ? $design->supports : new SupportChecks($beam, $design->combinations);
+                $held = $design->beam->dependsOnSection() ? Design::statics($member->withSection($section)) : null;
+                $acting = $held === null ? null : LiftOff::of($held, $design->given, $section->weight());
+                $checks = $acting === null ? $design->checks : new SteelBeam($acting->beam, $acting->combinations);
+                $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
                 $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false)]));
             }
         }

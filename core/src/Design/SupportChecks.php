@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\LiftOff;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
@@ -16,11 +17,15 @@ final readonly class SupportChecks
 
     private SupportMoments $moments;
 
-    /** @param  list<Combination>  $combinations */
-    public function __construct(LoadedBeam $beam, array $combinations)
+    /**
+     * @param  LoadedBeam  $held  the member on all its supports
+     * @param  list<Combination>  $combinations
+     * @param  LiftOff  $acting  the same where it may lift off
+     */
+    public function __construct(LoadedBeam $held, array $combinations, LiftOff $acting)
     {
-        $this->equilibrium = $beam->member->bearsOnly() ? new Equilibrium($beam, $combinations) : null;
-        $this->moments = new SupportMoments($beam, $combinations);
+        $this->equilibrium = $held->member->bearsOnly() ? new Equilibrium($held, $combinations) : null;
+        $this->moments = new SupportMoments($acting->beam, $acting->combinations);
     }
 
     /**

@@ -13,7 +13,16 @@ namespace Waage\Loading;
  */
 final readonly class Combination
 {
-    /** @param  array<string, float>  $variable load case id => factor */
+    /** The load case for what the greater factor of permanent load adds to the smaller one, span by span where it does harm. */
+    public const MORE_PERMANENT = '+permanent';
+
+    /** Behind the load case of all arrangements: these less the permanent load. */
+    public const VARIABLE = ' variable';
+
+    /**
+     * @param  array<string, float>  $variable load case id => factor
+     * @param  Combination|null  $of  the combination of the rules that this one is the statics of, where supports lift off
+     */
     public function __construct(
         public string $id,
         public Purpose $purpose,
@@ -23,12 +32,35 @@ final readonly class Combination
         public string $text,
         public bool $own = false,
         public ?float $stabilising = null,
+        private ?self $of = null,
     ) {
+    }
+
+    /** The same combination, as one load case that holds all its arrangements. */
+    public function as(string $case): self
+    {
+        return new self($this->id, $this->purpose, $this->clause, 0.0, [$case => 1.0], $this->text, $this->own, null, $this);
+    }
+
+    /**
+     * What its variable loads do beyond the permanent ones, as a combination; null: it has none.
+     *
+     * @param  array<string, mixed>  $without  ids of load cases that do not count
+     */
+    public function variablePart(array $without): ?self
+    {
+        $variable = $this->of === null ? array_diff_key($this->variable, $without) : [array_key_first($this->variable).self::VARIABLE => 1.0];
+        $isThere = $this->of === null ? $variable !== [] : array_diff_key($this->of->variable, $without) !== [];
+
+        return $isThere ? new self($this->id, $this->purpose, $this->clause, 0.0, $variable, $this->text) : null;
     }
 
     /** What makes it this combination, whatever its number: purpose and factors. */
     public function key(): string
     {
+        if ($this->of !== null) {
+            return $this->of->key();
+        }
         $factors = $this->variable;
         ksort($factors);
 

@@ -22,7 +22,7 @@ final readonly class Combinations
     /** @param  list<LoadCase>  $cases  the load cases that carry load */
     public static function of(Member $member, array $cases): self
     {
-        $generated = Generator::combinations($cases, $member->basis, $member->bearsOnly());
+        $generated = Generator::combinations($cases, $member->basis, $member->bearsOnly(), $member->permanentBySpan);
         $isOut = fn (Combination $c): bool => in_array($c->key(), $member->leftOut, true);
         $own = [];
         foreach ($member->ownCombinations as $i => $combination) {

@@ -12,8 +12,8 @@ use Waage\Member\LoadCase;
  * Makes the combinations of a rule set for the load cases that carry load, without duplicates and without combinations
  * of absent loads.
  *
- * Permanent load is one action (single source): all of it is favourable or unfavourable; for equilibrium each part of it
- * is for itself. A settlement of supports takes part in every combination, but only where it is unfavourable.
+ * Permanent load is one action (single source): all of it is favourable or unfavourable; for equilibrium, and where the
+ * engineer wants it (EN 1990, 6.4.3.1(4)), each part of it is for itself. A settlement of supports takes part in every combination, but only where it is unfavourable.
  *
  * @phpstan-import-type Rule from RuleSet
  */
@@ -34,18 +34,19 @@ final readonly class Generator
     ];
 
     /** @param  list<LoadCase>  $cases */
-    private function __construct(private RuleSet $rules, private array $cases, private Basis $basis)
+    private function __construct(private RuleSet $rules, private array $cases, private Basis $basis, private bool $bySpan)
     {
     }
 
     /**
      * @param  list<LoadCase>  $cases  the load cases that carry load
      * @param  bool  $equilibrium  with those for equilibrium
+     * @param  bool  $bySpan  has permanent load the greater or the smaller factor span by span
      * @return list<Combination>
      */
-    public static function combinations(array $cases, Basis $basis, bool $equilibrium = false): array
+    public static function combinations(array $cases, Basis $basis, bool $equilibrium = false, bool $bySpan = false): array
     {
-        return (new self(RuleSet::of($basis->combinations), $cases, $basis))->all($equilibrium);
+        return (new self(RuleSet::of($basis->combinations), $cases, $basis, $bySpan))->all($equilibrium);
     }
 
     /** @return list<Combination> */
@@ -68,6 +69,8 @@ final readonly class Generator
                 foreach ($this->variable($rule, $choice) as $factors) {
                     if ($purpose === Purpose::Equilibrium) {
                         $all[] = [$purpose, $rule['clause'], $permanent[0], $factors + $settlement, $permanent[1] ?? $permanent[0]];
+                    } elseif ($this->bySpan && count(array_unique($permanent)) === 2) {
+                        $all[] = [$purpose, $rule['clause'], min($permanent), $factors + $settlement + [Combination::MORE_PERMANENT => max($permanent) - min($permanent)], null];
                     } else {
                         foreach (array_unique($permanent) as $g) {
                             $all[] = [$purpose, $rule['clause'], $g, $factors + $settlement, null];
@@ -239,8 +242,14 @@ final readonly class Generator
             }
             $seen[$key] = true;
             arsort($factors);
-            $terms = $g > 0 ? [Combination::number($g).($stabilising === null || $stabilising === $g ? '' : ' or '.Combination::number($stabilising)).' × Permanent'] : [];
-            foreach ($factors as $id => $f) {
+            $more = $factors[Combination::MORE_PERMANENT] ?? 0.0;
+            $or = match (true) {
+                $more > 0.0 => ' or '.Combination::number($g),
+                $stabilising === null || $stabilising === $g => '',
+                default => ' or '.Combination::number($stabilising),
+            };
+            $terms = $g > 0 ? [Combination::number($g + $more)."{$or} × Permanent"] : [];
+            foreach (array_diff_key($factors, [Combination::MORE_PERMANENT => true]) as $id => $f) {
                 $terms[] = Combination::number($f).' × '.$names[$id];
             }
             $count[$purpose->value] = ($count[$purpose->value] ?? 0) + 1;

@@ -183,6 +183,32 @@ final readonly class GeometryReader
     }
 
     /**
+     * May the member lift off the supports that bear only? It has to be level, in one piece, and these must not hold against turning.
+     *
+     * @param  list<Support>  $supports
+     * @param  list<float>  $hinges
+     */
+    public function liftsOff(array $supports, array $hinges, bool $isStrainedAlong): bool
+    {
+        if (! $this->f->flag($this->in, 'liftsOff', 'liftsOff', false) || array_filter($supports, fn (Support $s): bool => $s->bearsOnly) === []) {
+            return false;
+        }
+        foreach ($supports as $i => $support) {
+            if ($support->bearsOnly && $support->rotation > 0.0) {
+                $this->f->fail('liftsOff', 'Support '.($i + 1).' holds against turning as well as bearing only: what it does when the member lifts off is not covered. Let it be free to turn.');
+            }
+        }
+        if ($hinges !== []) {
+            $this->f->fail('liftsOff', 'Lifting off is computed for members without hinges. Take uplift as a weighing here.');
+        }
+        if ($isStrainedAlong) {
+            $this->f->fail('liftsOff', 'Lifting off is computed for level members without forces along their axis. Take uplift as a weighing here.');
+        }
+
+        return true;
+    }
+
+    /**
      * @param  array<array-key, mixed>  $row
      * @return array{float, float} N/mm, INF where nothing is given; Nmm/rad, 0 where nothing is given
      */

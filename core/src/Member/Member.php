@@ -22,6 +22,8 @@ final readonly class Member
      * @param  float  $angle  how its axis rises from the start, rad; 0 level, π/2 upright
      * @param  list<SectionStep>  $steps  lengths with another section, from left to right
      * @param  bool  $shears  does shear deformation count
+     * @param  bool  $permanentBySpan  has permanent load its greater factor only on spans where it does harm
+     * @param  bool  $liftsOff  may the member lift off supports that bear only
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
     public function __construct(
@@ -49,6 +51,8 @@ final readonly class Member
         public float $angle = 0.0,
         public array $steps = [],
         public bool $shears = false,
+        public bool $permanentBySpan = false,
+        public bool $liftsOff = false,
     ) {
     }
 
@@ -81,12 +85,7 @@ final readonly class Member
     /** The same member with another section. */
     public function withSection(ISection $section): self
     {
-        return new self(
-            $this->mark, $this->title, $this->notes, $this->length, $this->supports, $this->hinges, $section, $this->grade, $this->top,
-            $this->bottom, $this->loadHeight, $this->selfWeight, $this->cases, $this->loads,
-            $this->ownCombinations, $this->leftOut, $this->families, $this->basis, $this->collapse, $this->arrangement, $this->influence,
-            $this->angle, $this->steps, $this->shears,
-        );
+        return new self(...['section' => $section] + get_object_vars($this));
     }
 
     /** Is there a support that cannot hold the member down? */

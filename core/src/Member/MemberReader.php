@@ -75,13 +75,15 @@ final class MemberReader
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $shears = $f->flag($in, 'shears', 'shears', false);
+        $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
+        $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== []);
 
         $f->throwIfAny();
         if ($supports === [] || $section === null) {
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff);
     }
 
     /**

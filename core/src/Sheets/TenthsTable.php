@@ -22,7 +22,7 @@ final readonly class TenthsTable
         $effects = [...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection];
         $rows = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
-            $name = ucfirst($this->design->beam->fieldNames()[$i]);
+            $name = ucfirst($this->design->beam->beam->fieldNames()[$i]);
             for ($tenth = 0; $tenth <= 10; $tenth++) {
                 $x = $from + ($to - $from) * $tenth / 10;
                 $row = [$tenth === 0 ? $name : '', $units->format($x, Kind::Length)];

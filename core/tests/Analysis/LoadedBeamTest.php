@@ -8,19 +8,19 @@ use Waage\Member\Member;
 /** @param  array<string, mixed>  $change */
 function loadedBeam(array $change): LoadedBeam
 {
-    return new LoadedBeam(Member::fromArray(document($change)));
+    return LoadedBeam::of(Member::fromArray(document($change)));
 }
 
 it('names spans and overhangs', function (): void {
     $beam = loadedBeam(['length' => '10 m', 'supports' => [supportAt('1 m'), supportAt('5 m'), supportAt('9 m')]]);
-    expect($beam->fieldNames())->toBe(['left overhang', 'span 1', 'span 2', 'right overhang'])
+    expect($beam->beam->fieldNames())->toBe(['left overhang', 'span 1', 'span 2', 'right overhang'])
         ->and($beam->beam->fields())->toBe([[0.0, 1000.0], [1000.0, 5000.0], [5000.0, 9000.0], [9000.0, 10000.0]]);
 });
 
 it('cuts imposed load at the supports and loses nothing of it', function (): void {
     foreach (range(1, 40) as $seed) {
         $member = patternedMember($seed);
-        $beam = new LoadedBeam($member);
+        $beam = LoadedBeam::of($member);
         foreach ($beam->cases as $case) {
             $given = 0.0;
             foreach ($member->loads as $load) {

@@ -65,10 +65,7 @@ final class SteelBeam
                 $settlement[$case->case->id] = true;
             }
         }
-        $this->variablePart = array_values(array_filter(
-            array_map(fn (Combination $c): Combination => new Combination($c->id, $c->purpose, $c->clause, 0.0, array_diff_key($c->variable, $settlement), $c->text), $this->characteristic),
-            fn (Combination $c): bool => $c->variable !== [],
-        ));
+        $this->variablePart = array_values(array_filter(array_map(fn (Combination $c): ?Combination => $c->variablePart($settlement), $this->characteristic)));
         $this->axial = $beam->beam->axis->isStrained ? new Envelope($beam, Effect::Axial) : null;
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);

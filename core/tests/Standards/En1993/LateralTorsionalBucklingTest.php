@@ -21,7 +21,7 @@ use Waage\Standards\En1993\SteelSection;
  */
 function diagram(array $change, float $from, float $to): array
 {
-    $beam = new LoadedBeam(Member::fromArray(document($change)));
+    $beam = LoadedBeam::of(Member::fromArray(document($change)));
     $factors = array_fill_keys(array_keys($beam->sets), 1.0);
     $moments = array_map(function (int $i) use ($beam, $factors, $from, $to): float {
         $x = $from + ($to - $from) * $i / 200;
