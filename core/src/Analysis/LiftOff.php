@@ -19,7 +19,7 @@ use Waage\Member\LoadCase;
 final readonly class LiftOff
 {
     /** With more arrangements in a combination than this only those that are the worst somewhere when nothing lifts off. */
-    private const MOST = 128;
+    public const MOST = 128;
 
     /**
      * @param  list<Combination>  $combinations
@@ -46,10 +46,11 @@ final readonly class LiftOff
             }
         }
         $contact = new Contact($stiffness);
+        $envelopes = [new Envelope($beam, Effect::Moment), new Envelope($beam, Effect::Deflection)];
         $sums = $cases = $acting = $lifts = [];
         $first = count($beam->sets);
         foreach ($combinations as $combination) {
-            $arrangements = $combination->purpose === Purpose::Equilibrium ? [] : self::arrangements($beam, $combination, $weight);
+            $arrangements = $combination->purpose === Purpose::Equilibrium ? [] : self::arrangements($beam, $combination, $weight, $envelopes);
             $states = array_map(fn (array $factors): ?array => self::lifted($beam, $contact, $factors), $arrangements);
             if (array_filter($states) === []) {
                 $acting[] = $combination;
@@ -96,9 +97,10 @@ final readonly class LiftOff
     /**
      * Factors of the load sets in each arrangement; the first one is of permanent load alone.
      *
+     * @param  list<Envelope>  $envelopes  of moment and deflection
      * @return non-empty-list<array<int, float>>
      */
-    private static function arrangements(LoadedBeam $beam, Combination $combination, float $weight): array
+    private static function arrangements(LoadedBeam $beam, Combination $combination, float $weight, array $envelopes): array
     {
         $all = [$beam->factors($combination, $weight, [])];
         foreach ($beam->cases as $case) {
@@ -108,7 +110,7 @@ final readonly class LiftOff
             }
             $ways = self::ways($case, $factor);
             if (count($all) * count($ways) > self::MOST) {
-                return self::worst($beam, $combination, $weight);
+                return self::worst($beam, $combination, $weight, $envelopes);
             }
             $more = [];
             foreach ($ways as $way) {
@@ -150,29 +152,39 @@ final readonly class LiftOff
     }
 
     /**
-     * Arrangements that are the worst for a moment, shear force, deflection or reaction when nothing lifts off.
+     * Arrangements that are the worst when nothing lifts off: for shear at the supports, for the moment there, at the quarter
+     * points and where it is greatest in each span, for the greatest deflection of each span and for the reactions.
      *
+     * @param  list<Envelope>  $envelopes  of moment and deflection
      * @return non-empty-list<array<int, float>>
      */
-    private static function worst(LoadedBeam $beam, Combination $combination, float $weight): array
+    private static function worst(LoadedBeam $beam, Combination $combination, float $weight, array $envelopes): array
     {
         $responses = $beam->responses;
-        $values = [];
+        $all = [$beam->factors($combination, $weight, []), $beam->allLoaded($combination, $weight)];
+        $wanted = [];
         foreach ($beam->beam->fields() as [$from, $to]) {
-            foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
+            foreach ([[0.0, Effect::Shear], [0.0, Effect::Moment], [0.25, Effect::Moment], [0.5, Effect::Moment], [0.75, Effect::Moment], [1.0, Effect::Moment], [1.0, Effect::Shear]] as [$part, $effect]) {
                 $x = $from + $part * ($to - $from);
                 $k = $responses->segmentAt($x, $part === 1.0);
-                $values[] = $responses->valuesAt(Effect::Moment, $k, $x - $responses->breaks[$k]);
-                $values[] = $responses->valuesAt($part === 0.5 ? Effect::Deflection : Effect::Shear, $k, $x - $responses->breaks[$k]);
+                $wanted[] = [1, $values = $responses->valuesAt($effect, $k, $x - $responses->breaks[$k])];
+                $wanted[] = [-1, $values];
+            }
+            foreach ($envelopes as $envelope) {
+                foreach ([1, -1] as $sign) {
+                    $e = $envelope->extreme([$combination], $sign, $weight, $from, $to);
+                    if ($e !== null) {
+                        $wanted[] = [$sign, $responses->valuesAt($envelope->effect, $e->segment, $e->t)];
+                    }
+                }
             }
         }
         foreach (array_keys($responses->supports) as $i) {
-            $values[] = array_map(fn (array $r): float => $r[$i][0], $responses->reactions);
+            $wanted[] = [1, $values = array_map(fn (array $r): float => $r[$i][0], $responses->reactions)];
+            $wanted[] = [-1, $values];
         }
-        $all = [$beam->factors($combination, $weight, []), $beam->allLoaded($combination, $weight)];
-        foreach ($values as $of) {
-            $all[] = $beam->loadedWhere($combination, $weight, 1, $of);
-            $all[] = $beam->loadedWhere($combination, $weight, -1, $of);
+        foreach ($wanted as [$sign, $values]) {
+            $all[] = $beam->loadedWhere($combination, $weight, $sign, $values);
         }
         $different = [];
         foreach ($all as $factors) {

@@ -57,6 +57,9 @@ final readonly class Influence
         if ($member->isStrainedAlong()) {
             $f->fail('influence.effect', 'Influence lines are of level members that nothing strains along their axis.');
         }
+        if ($member->liftsOff) {
+            $f->fail('influence.effect', 'Influence lines are of a member that stays on its supports. Weigh uplift instead of letting it lift off to see them.');
+        }
         $load = $f->positive($ask, 'load', 'influence.load', Kind::LineLoad, 'The uniform load');
         $axles = [];
         $behind = 0.0;

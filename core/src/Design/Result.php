@@ -56,6 +56,7 @@ final readonly class Result
             'shown' => $shown,
             'extremes' => $this->extremes(),
             'reactions' => (new Reactions($this->design))->toArray(),
+            'lifts' => $this->lifts(),
             'secondOrder' => $secondOrder,
             'selfCheck' => (new SelfCheck($this->design))->toArray(),
             'zeros' => $this->zeros($shown ?? $strength),
@@ -226,6 +227,24 @@ final readonly class Result
         }
 
         return $rows;
+    }
+
+    /** @return list<array{support: int, lift: float, combination: string, arrangement: string}> of each support the greatest lift for strength and the greatest characteristic one, mm */
+    public function lifts(): array
+    {
+        $greatest = [];
+        foreach ([$this->design->ultimate(), $this->design->characteristic()] as $kind => $combinations) {
+            $ids = array_map(fn (Combination $c): string => $c->id, $combinations);
+            foreach ($this->design->lifts as $row) {
+                $key = $row['support'].' '.$kind;
+                if (in_array($row['combination'], $ids, true) && $row['lift'] > ($greatest[$key]['lift'] ?? 0.0)) {
+                    $greatest[$key] = $row;
+                }
+            }
+        }
+        ksort($greatest);
+
+        return array_values($greatest);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Sheets;
 
+use Waage\Analysis\LiftOff;
 use Waage\Checks\Weighing;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
@@ -216,7 +217,8 @@ final readonly class SheetBuilder
                 Arrangement::Worst => ' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.',
                 Arrangement::Alternate => ' Imposed load lies on all spans, on every other span or on two adjacent spans, whichever makes the effect looked at worse; variable actions act where they do.',
                 Arrangement::All => ' Imposed load lies on all spans or on none; variable actions act where they make the effect looked at worse.',
-            }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')),
+            }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')
+                .($this->design->member->permanentBySpan ? ' Permanent load has its greater factor on those spans where it makes the effect looked at worse, and its smaller one on the others (EN 1990, 6.4.3.1(4)).' : '')),
             Block::values([...$factors, ...$rules->weighs ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
@@ -278,6 +280,14 @@ final readonly class SheetBuilder
                 ? $this->format($r[0], Kind::Force)
                 : $this->number($r[1], Kind::Force).' to '.$this->format($r[0], Kind::Force);
             $blocks[] = Block::table(['Combination', ...array_slice($columns, 1)], array_map(fn (array $c): array => [$c['id'], ...array_map($both, $c['forces'])], $combinations));
+        }
+        /** @var list<array{support: int, lift: float, combination: string, arrangement: string}> $lifts */
+        $lifts = $this->result['lifts'];
+        if ($lifts !== []) {
+            $blocks[] = Block::text('The member lifts off supports that bear only; greatest lift over the strength and over the characteristic combinations:');
+            $blocks[] = Block::table(['Support', '>Lift', 'Comb.', 'Variable load'], array_map(fn (array $l): array => [
+                (string) ($l['support'] + 1), $this->format($l['lift'], Kind::Deflection), $l['combination'], $l['arrangement'],
+            ], $lifts));
         }
         if ($this->design->beam->beam->axis->isStrained) {
             $rows = array_map(fn (array $r): array => [$r['name'], ...array_map(fn (float $f): string => $this->format($f, Kind::Force), $r['horizontal'])], $cases);
@@ -363,6 +373,7 @@ final readonly class SheetBuilder
             Block::list([
                 ($this->design->member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($this->design->beam->beam->isOnSprings() || $this->design->beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($this->design->member->shears ? '; deflection from bending and from shear of the web, A_s = (h − t_f) t_w' : '; deflection from bending only').'. Extremes are exact, no mesh.',
                 ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
+                ...$this->design->member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
                 ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Temperature) === [] ? [] : ['A difference of temperature bends the beam by α ΔT / h, with α = 12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).'],
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands beside every support, at equal parts of every span (24 where there are few) and where it makes the greatest moment of a simple span; between these places the envelopes may be a little less than the exact ones.'],

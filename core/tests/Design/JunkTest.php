@@ -72,6 +72,21 @@ function slopingDocument(): array
 }
 
 /**
+ * A member that lifts off.
+ *
+ * @return array<string, mixed>
+ */
+function liftingDocument(): array
+{
+    return document([
+        'version' => 4, 'length' => '12 m', 'selfWeight' => true, 'liftsOff' => true, 'permanentBySpan' => true,
+        'supports' => [supportAt('0 m'), ['bearsOnly' => true, 'vertical' => '4 kN/mm', ...supportAt('5 m', 'elastic')], ['bearsOnly' => true, ...supportAt('10 m')]],
+        'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B'], ['id' => 'm', 'name' => 'M', 'category' => 'G']],
+        'loads' => [lineLoad('g', '2 kN/m'), lineLoad('q', '9 kN/m', ['to' => '5 m']), ['id' => 'm', 'case' => 'm', 'kind' => 'train', 'value' => '', 'axles' => [['force' => '9 kN', 'distance' => '']]]],
+    ]);
+}
+
+/**
  * Every way of putting something else at one place of a document, or of taking the place out.
  *
  * @param  array<array-key, mixed>  $document
@@ -96,7 +111,7 @@ function spoilt(array $document, array $junk): Generator
 it('takes a member with everything', function (array $document): void {
     $design = new Design(Member::fromArray($document));
     expect($design->verdict()->ratio)->toBeGreaterThan(0.0)->and((new SheetBuilder($design, new JobInfo, true))->toArray()['blocks'])->not->toBeEmpty();
-})->with(['level' => fn (): array => fullDocument(), 'sloping' => fn (): array => slopingDocument()]);
+})->with(['level' => fn (): array => fullDocument(), 'sloping' => fn (): array => slopingDocument(), 'lifting' => fn (): array => liftingDocument()]);
 
 it('refuses in words or weighs, whatever stands in a field', function (array $of, int $refusals, int $weighings): void {
     $refused = $weighed = 0;
@@ -114,7 +129,7 @@ it('refuses in words or weighs, whatever stands in a field', function (array $of
         }
     }
     expect($refused)->toBeGreaterThan($refusals)->and($weighed)->toBeGreaterThan($weighings);
-})->with(['level' => [fn (): array => fullDocument(), 1000, 200], 'sloping' => [fn (): array => slopingDocument(), 500, 100]]);
+})->with(['level' => [fn (): array => fullDocument(), 1000, 200], 'sloping' => [fn (): array => slopingDocument(), 500, 100], 'lifting' => [fn (): array => liftingDocument(), 300, 60]]);
 
 it('takes junk for the question of an influence line', function (): void {
     $member = Member::fromArray(document());

@@ -44,6 +44,11 @@ function toggle(c: CombinationResult): void {
     })
 }
 
+function setBySpan(d: MemberDocument, bySpan: boolean): void {
+    if (bySpan) d.permanentBySpan = true
+    else delete d.permanentBySpan
+}
+
 /** The load cases that have a factor of their own. */
 const variable = computed(() => doc.value.cases.filter((c) => c.category !== 'permanent'))
 
@@ -102,6 +107,17 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 <option value="worst">on any spans, where it is worst</option>
                 <option value="alternate">on every other span, two adjacent ones, or all</option>
                 <option value="all">on all spans</option>
+            </select>
+        </label>
+        <label class="mb-1.5 block">
+            <span class="label">Permanent load has</span>
+            <select
+                class="field"
+                :value="doc.permanentBySpan ? 'span' : 'all'"
+                @change="(e) => editor.change((d) => setBySpan(d, valueOf(e) === 'span'))"
+            >
+                <option value="all">one factor on all spans</option>
+                <option value="span">its greater factor only on spans where it does harm</option>
             </select>
         </label>
         <p v-if="fault('leftOut')" class="fault" role="alert">{{ fault('leftOut') }}</p>

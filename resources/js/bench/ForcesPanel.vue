@@ -108,6 +108,19 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                 A negative reaction pulls upward: the support must be able to hold the member down.
             </p>
         </section>
+        <section v-if="result.lifts.length">
+            <h3 class="font-semibold">Lifts off</h3>
+            <table class="grid-table mt-1">
+                <tbody>
+                    <tr v-for="(l, i) in result.lifts" :key="i">
+                        <td class="whitespace-nowrap">Support {{ l.support + 1 }}</td>
+                        <td class="number">{{ format(l.lift, 'deflection', units) }}</td>
+                        <td class="text-xs text-faint">{{ l.combination }}: {{ l.arrangement }}</td>
+                    </tr>
+                </tbody>
+            </table>
+            <p class="mt-1 text-xs text-faint">Greatest over the strength and over the characteristic combinations.</p>
+        </section>
         <section v-if="slides">
             <h3 class="font-semibold">Horizontal reactions in {{ unitOf('force', units) }}, to the right positive</h3>
             <div class="overflow-x-auto" tabindex="0" aria-label="Horizontal reactions by load case">

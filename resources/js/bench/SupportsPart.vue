@@ -80,6 +80,12 @@ function setBearsOnly(s: SupportDocument, only: boolean): void {
     else delete s.bearsOnly
 }
 
+const bearsOnly = computed(() => doc.value.supports.some((s) => s.bearsOnly))
+function setLiftsOff(d: MemberDocument, lifts: boolean): void {
+    if (lifts) d.liftsOff = true
+    else delete d.liftsOff
+}
+
 /** At a fifth of the last span, where the moment of a continuous beam is small. */
 function addHinge(): void {
     props.editor.change((d) => {
@@ -111,7 +117,7 @@ function addSpan(): void {
         />
         <SlopeFields class="mt-2" :editor="editor" />
         <p v-if="fault('supports')" class="fault mt-1" role="alert">{{ fault('supports') }}</p>
-        <div class="mt-2 grid grid-cols-[1rem_1fr_4.6rem_1fr_1.2rem] items-start gap-x-1.5 gap-y-1">
+        <div class="mt-2 grid grid-cols-[1rem_1fr_5.9rem_1fr_1.2rem] items-start gap-x-1.5 gap-y-1">
             <span></span><span class="label">Support at x</span><span class="label">Kind</span><span class="label">Bearing</span><span></span>
             <template v-for="(s, i) in doc.supports" :key="i">
                 <span class="pt-1 text-faint">{{ i + 1 }}</span>
@@ -200,6 +206,16 @@ function addSpan(): void {
                 </div>
             </template>
         </div>
+        <label v-if="bearsOnly" class="mt-1 flex items-center gap-1.5">
+            <input
+                type="checkbox"
+                class="size-3.5"
+                :checked="doc.liftsOff ?? false"
+                @change="(e) => editor.change((d) => setLiftsOff(d, (e.target as HTMLInputElement).checked))"
+            />
+            may lift off (otherwise uplift is weighed)
+        </label>
+        <p v-if="fault('liftsOff')" class="fault" role="alert">{{ fault('liftsOff') }}</p>
         <div class="mt-1.5 flex gap-2">
             <button class="quiet underline" @click="add">Add a support</button>
             <button class="quiet underline" @click="addSpan">Add a span</button>

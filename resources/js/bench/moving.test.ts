@@ -1,8 +1,10 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import AxleFields from '@/bench/AxleFields.vue'
+import ForcesPanel from '@/bench/ForcesPanel.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
 import SupportsPart from '@/bench/SupportsPart.vue'
+import type { MemberDocument } from '@/contract/member'
 import MemberStrip from '@/strips/MemberStrip.vue'
 import { answerTo, BEAM, documentOf, editorOf } from '@/testing/core'
 
@@ -63,5 +65,21 @@ describe('supports', () => {
         expect(answerTo(documentOf(editor)).result.weighings.some((w) => w.id === 'uplift-1')).toBe(true)
         await kind.setValue('fixed')
         expect(documentOf(editor).supports[0]).not.toHaveProperty('bearsOnly')
+    })
+
+    it('let the member lift off, and tell where it does', async () => {
+        const document: MemberDocument = {
+            ...structuredClone(BEAM),
+            length: '12 m',
+            supports: ['0 m', '6 m', '12 m'].map((x) => ({ x, kind: 'pinned', bearing: '150 mm', ...(x === '12 m' ? { bearsOnly: true } : {}) })),
+            loads: [{ id: 'p', case: 'q', kind: 'point', name: '', remark: '', x: '3 m', value: '80 kN' }],
+        }
+        const editor = editorOf(document, result)
+        await mount(SupportsPart, { props: { editor } }).find('input[type="checkbox"]').setValue(true)
+        expect(documentOf(editor).liftsOff).toBe(true)
+        const answer = answerTo(documentOf(editor)).result
+        expect(answer.weighings.some((w) => w.id.startsWith('uplift'))).toBe(false)
+        const forces = mount(ForcesPanel, { props: { editor: editorOf(documentOf(editor), answer) } })
+        expect(forces.text()).toMatch(/Support 3\s*[\d.]+ mm\s*CHA 1: Floor, off support 3/)
     })
 })

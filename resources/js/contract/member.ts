@@ -37,6 +37,10 @@ export interface MemberDocument {
      */
     steps?: StepDocument[]
     /**
+     * The member may lift off supports that bear only; false: uplift is weighed.
+     */
+    liftsOff?: boolean
+    /**
      * Shear deformation counts.
      */
     shears?: boolean
@@ -72,6 +76,10 @@ export interface MemberDocument {
      * Where imposed load lies: just where it is worst, every other span and two adjacent spans, or on all spans.
      */
     arrangement?: 'worst' | 'alternate' | 'all'
+    /**
+     * Permanent load has its greater factor only on those spans where it does harm; false: one factor for all of it.
+     */
+    permanentBySpan?: boolean
     /**
      * Influence lines that the sheet shows.
      *

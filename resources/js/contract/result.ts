@@ -29,6 +29,10 @@ export interface Result {
     extremes: ExtremeResult[]
     selfCheck: SelfCheckResult
     /**
+     * Where the member lifts off a support: the greatest lift (mm) over the strength and over the characteristic combinations.
+     */
+    lifts: LiftResult[]
+    /**
      * What axial forces make of the deflection in the plane of bending, strength combinations; null: nothing is compressed.
      */
     secondOrder: null | SecondOrderResult
@@ -263,6 +267,12 @@ export interface HandCheckResult {
      * made for just this beam and load
      */
     fits: boolean
+}
+export interface LiftResult {
+    support: number
+    lift: number
+    combination: string
+    arrangement: string
 }
 export interface SecondOrderResult {
     /**
