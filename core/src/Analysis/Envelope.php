@@ -44,6 +44,12 @@ final class Envelope
         $this->bounds = [1 => array_map(fn (array $p): array => self::boundsOf($p, 1), $this->parts), -1 => array_map(fn (array $p): array => self::boundsOf($p, -1), $this->parts)];
     }
 
+    /** @return list<float> where its segments begin and end, mm */
+    public function breaks(): array
+    {
+        return $this->beam->responses->breaks;
+    }
+
     /**
      * The greatest ($sign = 1) or smallest ($sign = −1) value between two places, over all combinations.
      *

@@ -69,6 +69,15 @@ final class LoadSet
         return $this;
     }
 
+    /** What bends the beam sideways: forces and line loads towards the one who looks at it, their moments; null: nothing. */
+    public ?self $sideways = null;
+
+    /** The set of what bends sideways, to be added to. */
+    public function across(): self
+    {
+        return $this->sideways ??= new self;
+    }
+
     /** @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad, clockwise) */
     public array $dislocations = [];
 
@@ -127,6 +136,9 @@ final class LoadSet
         foreach ($other->alongLines as [$a, $b, $qa, $qb]) {
             $this->alongLine($a, $b, $factor * $qa, $factor * $qb);
         }
+        if ($other->sideways !== null) {
+            $this->across()->with($other->sideways, $factor);
+        }
 
         return $this;
     }
@@ -134,7 +146,8 @@ final class LoadSet
     public function isEmpty(): bool
     {
         return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === []
-            && $this->curvatures === [] && $this->alongForces === [] && $this->alongLines === [] && $this->strains === [];
+            && $this->curvatures === [] && $this->alongForces === [] && $this->alongLines === [] && $this->strains === []
+            && ($this->sideways === null || $this->sideways->isEmpty());
     }
 
     /** Sum of the loads normal to the axis, N, down positive. */

@@ -28,8 +28,9 @@ final readonly class LoadedBeam
      * @param  list<CaseSets>  $cases  load cases that carry load; permanent ones first
      * @param  int|null  $selfWeight  its load set; null when the engineer has switched it off
      * @param  array<int, int>  $lifts  load sets that lift a support by 1 mm, by support
+     * @param  self|null  $sideways  the same load sets where they bend the member sideways: forces towards the one who looks at it count as downward ones
      */
-    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses)
+    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses, public ?self $sideways = null)
     {
     }
 
@@ -46,7 +47,7 @@ final readonly class LoadedBeam
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);
         $responses = $beam->solve($parts->sets);
-        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses);
+        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses, $member->bendsSideways() ? self::acrossPlane($member, $loads, $parts) : null);
 
         return $loaded->supportsMove()
             ? $loaded->with([], [], new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($beam, $responses), $responses->N))
@@ -62,7 +63,34 @@ final readonly class LoadedBeam
      */
     public function with(array $sets, array $cases, Responses $responses): self
     {
-        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses);
+        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses, $this->sideways);
+    }
+
+    /** The beam that bends sideways, between supports and places that hold both flanges. */
+    private static function acrossPlane(Member $member, MemberLoads $loads, MemberCases $parts): self
+    {
+        $holds = array_map(fn (Support $s): BeamSupport => match ($s->kind) {
+            SupportKind::Fixed => BeamSupport::fixed($s->x),
+            SupportKind::Guided => BeamSupport::guided($s->x),
+            default => BeamSupport::roller($s->x),
+        }, $member->supports);
+        foreach ($member->heldSideways() as $x) {
+            if (array_filter($holds, fn (BeamSupport $h): bool => abs($h->x - $x) < 1.0) === []) {
+                $holds[] = BeamSupport::roller($x);
+            }
+        }
+        usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
+        try {
+            $beam = new Beam(
+                $member->length, $holds, [], SteelGrade::E * $member->section->Iz, 1.0,
+                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, SteelGrade::E * $s->section->Iz, 1.0, INF), $member->steps),
+            );
+        } catch (UnstableBeam $e) {
+            throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());
+        }
+        $sets = array_map(fn (LoadSet $s): LoadSet => $s->sideways ?? new LoadSet, $parts->sets);
+
+        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets));
     }
 
     /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */

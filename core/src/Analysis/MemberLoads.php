@@ -148,10 +148,14 @@ final readonly class MemberLoads
         }
         $inside = $load->from >= $from && $load->from < $to;
         [$normal, $along] = $this->parts($load->direction);
+        if ($load->direction === LoadDirection::Sideways) {
+            $set = $set->across();
+        }
         if ($load->kind === LoadKind::Point) {
             if ($inside) {
                 $set->force($load->from, $normal * $load->start())->alongForce($load->from, $along * $load->start());
                 $load->eccentricity != 0.0 && $set->moment($load->from, -$along * $load->start() * $load->eccentricity);
+                $load->across != 0.0 && $set->across()->moment($load->from, -$along * $load->start() * $load->across);
             }
         } elseif ($load->kind === LoadKind::Moment) {
             $inside && $set->moment($load->from, $load->start());
@@ -178,7 +182,7 @@ final readonly class MemberLoads
         return match ($direction) {
             LoadDirection::Vertical => [$cos, -$sin],
             LoadDirection::Plan => [$cos * $cos, -$sin * $cos],
-            LoadDirection::Normal => [1.0, 0.0],
+            LoadDirection::Normal, LoadDirection::Sideways => [1.0, 0.0],
             LoadDirection::Along => [0.0, -1.0],
         };
     }

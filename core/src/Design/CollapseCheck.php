@@ -59,6 +59,7 @@ final readonly class CollapseCheck
             $this->design->member->steps !== [] => 'Plastic collapse is computed for members of one section; this one changes along its length.',
             $this->design->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
             $this->design->lifts !== [] => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',
+            $this->design->beam->sideways !== null => 'Plastic collapse is computed for bending in one plane; loads bend this member sideways as well.',
             $combinations === [] => 'No strength combination acts on the member.',
             $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
             default => '',

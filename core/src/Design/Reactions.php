@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 
@@ -14,8 +15,12 @@ use Waage\Loading\Purpose;
  */
 final readonly class Reactions
 {
-    public function __construct(private Design $design)
+    private LoadedBeam $beam;
+
+    /** @param  LoadedBeam|null  $sideways  LoadedBeam::$sideways: of this one, to the back positive, at all places that hold it */
+    public function __construct(private Design $design, ?LoadedBeam $sideways = null)
     {
+        $this->beam = $sideways ?? $design->beam;
     }
 
     /** @return array{cases: list<array<string, mixed>>, combinations: list<array<string, mixed>>} */
@@ -27,7 +32,7 @@ final readonly class Reactions
     /** @return list<array<string, mixed>> with the sum of loads beside the sum of reactions */
     private function cases(): array
     {
-        $beam = $this->design->beam;
+        $beam = $this->beam;
         $rows = [];
         if ($beam->selfWeight !== null) {
             $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->section->weight());
@@ -45,7 +50,7 @@ final readonly class Reactions
      */
     private function row(string $id, string $name, string $category, array $sets, float $factor): array
     {
-        $beam = $this->design->beam;
+        $beam = $this->beam;
         $forces = $moments = $horizontal = array_fill(0, count($beam->beam->supports), 0.0);
         $axis = $beam->beam->axis;
         $load = $loadMoment = $reactionMoment = 0.0;
@@ -71,7 +76,7 @@ final readonly class Reactions
     {
         $forces = $this->shares(0);
         $moments = $this->shares(1);
-        $horizontal = $this->design->beam->beam->axis->isStrained ? $this->shares(2) : null;
+        $horizontal = $this->beam->beam->axis->isStrained ? $this->shares(2) : null;
 
         // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports that bear only.
         $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium));
@@ -108,7 +113,7 @@ final readonly class Reactions
      */
     private function shares(int $component): array
     {
-        $beam = $this->design->beam;
+        $beam = $this->beam;
         $weight = $this->design->member->section->weight();
         $shares = ['' => []];
         foreach (array_keys($beam->beam->supports) as $i) {

@@ -56,6 +56,7 @@ final readonly class Result
             'shown' => $shown,
             'extremes' => $this->extremes(),
             'reactions' => (new Reactions($this->design))->toArray(),
+            'sideways' => $this->sideways(),
             'lifts' => $this->lifts(),
             'secondOrder' => $secondOrder,
             'selfCheck' => (new SelfCheck($this->design))->toArray(),
@@ -83,7 +84,7 @@ final readonly class Result
             'stretches' => array_map(fn (SectionStep $s): array => ['from' => $s->from, 'to' => $s->to, 'section' => $s->section->name, 'h' => $s->section->h], $member->stretches()),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'across' => $l->across, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];
@@ -127,6 +128,11 @@ final readonly class Result
             'V' => $this->pair($checks->shear, $forForces, 1.0),
             'M' => $this->pair($checks->moment, $forForces, 1.0),
             'w' => $this->pair($checks->deflection, $forDeflection, 1 / $this->stiffness()),
+            ...$checks->sideways === null ? [] : [
+                'Vy' => $this->pair($checks->sideways->shear, $forForces, 1.0),
+                'Mz' => $this->pair($checks->sideways->moment, $forForces, 1.0),
+                'v' => $this->pair($checks->sideways->deflection, $forDeflection, 1 / $this->stiffnessSideways()),
+            ],
             ...$checks->sag === $checks->deflection ? [] : ['sag' => $this->pair($checks->sag, $forDeflection, 1 / $this->stiffness())],
         ];
     }
@@ -146,15 +152,19 @@ final readonly class Result
         if ($factors === []) {
             return null;
         }
-        $responses = $this->design->beam->responses;
+        $beam = $this->design->beam;
         $curves = [];
-        foreach ([...$this->design->checks->axial === null ? [] : [Effect::Axial], Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {
-            $scale = $effect === Effect::Deflection ? 1 / $this->stiffness() : 1.0;
-            $curve = [];
-            for ($k = 0; $k < $responses->segments(); $k++) {
-                $curve[] = [$responses->breaks[$k], $responses->breaks[$k + 1], -1, ...array_map(fn (float $c): float => $c * $scale, $responses->combined($effect, $factors, $k))];
+        $effects = [...$this->design->checks->axial === null ? [] : ['N' => Effect::Axial], 'V' => Effect::Shear, 'M' => Effect::Moment, 'w' => Effect::Deflection];
+        foreach ([[$beam, $effects, $this->stiffness()], ...$beam->sideways === null ? [] : [[$beam->sideways, ['Vy' => Effect::Shear, 'Mz' => Effect::Moment, 'v' => Effect::Deflection], $this->stiffnessSideways()]]] as [$of, $shown, $stiffness]) {
+            $responses = $of->responses;
+            foreach ($shown as $name => $effect) {
+                $scale = $effect === Effect::Deflection ? 1 / $stiffness : 1.0;
+                $curve = [];
+                for ($k = 0; $k < $responses->segments(); $k++) {
+                    $curve[] = [$responses->breaks[$k], $responses->breaks[$k + 1], -1, ...array_map(fn (float $c): float => $c * $scale, $responses->combined($effect, $factors, $k))];
+                }
+                $curves[$name] = ['max' => $curve, 'min' => $curve];
             }
-            $curves[$effect->value] = ['max' => $curve, 'min' => $curve];
         }
 
         return $curves;
@@ -189,7 +199,7 @@ final readonly class Result
         foreach ($this->design->combinations as $i => $c) {
             $index[$c->id] = $i;
         }
-        $breaks = $this->design->beam->responses->breaks;
+        $breaks = $envelope->breaks();
         $weight = $this->design->member->section->weight();
         $curve = fn (int $sign): array => array_map(fn (array $p): array => [
             $breaks[$p['segment']] + $p['from'],
@@ -206,23 +216,46 @@ final readonly class Result
         return SteelGrade::E * $this->design->member->section->Iy;
     }
 
+    private function stiffnessSideways(): float
+    {
+        return SteelGrade::E * $this->design->member->section->Iz;
+    }
+
+    /** @return array<string, mixed>|null what holds the member sideways, and the forces there, to the back positive */
+    private function sideways(): ?array
+    {
+        $beam = $this->design->beam->sideways;
+
+        return $beam === null ? null : ['places' => $beam->beam->supports, ...(new Reactions($this->design, $beam))->toArray()];
+    }
+
     /** @return list<array<string, mixed>> */
     public function extremes(): array
     {
         $checks = $this->design->checks;
         $weight = $this->design->member->section->weight();
+        $beam = $this->design->beam;
+        [$ultimate, $characteristic] = [$this->design->ultimate(), $this->design->characteristic()];
+        $effects = [
+            ...$checks->axial === null ? [] : [['N', $checks->axial, $ultimate, 1.0, $beam]],
+            ['V', $checks->shear, $ultimate, 1.0, $beam], ['M', $checks->moment, $ultimate, 1.0, $beam],
+            ['w', $checks->deflection, $characteristic, 1 / $this->stiffness(), $beam], ['slope', new Envelope($beam, Effect::Slope), $characteristic, 1 / $this->stiffness(), $beam],
+        ];
+        if ($checks->sideways !== null && $beam->sideways !== null) {
+            array_push(
+                $effects, ['Vy', $checks->sideways->shear, $ultimate, 1.0, $beam->sideways], ['Mz', $checks->sideways->moment, $ultimate, 1.0, $beam->sideways],
+                ['v', $checks->sideways->deflection, $characteristic, 1 / $this->stiffnessSideways(), $beam->sideways],
+            );
+        }
         $rows = [];
-        foreach ([...$checks->axial === null ? [] : [[$checks->axial, $this->design->ultimate(), 1.0]], [$checks->shear, $this->design->ultimate(), 1.0], [$checks->moment, $this->design->ultimate(), 1.0], [$checks->deflection, $this->design->characteristic(), 1 / $this->stiffness()], [new Envelope($this->design->beam, Effect::Slope), $this->design->characteristic(), 1 / $this->stiffness()]] as [$envelope, $combinations, $scale]) {
+        foreach ($effects as [$name, $envelope, $combinations, $scale, $of]) {
             foreach ([1, -1] as $sign) {
                 $e = $envelope->extreme($combinations, $sign, $weight);
                 if ($e === null || $sign * $e->value <= 1e-6) {
                     continue;
                 }
-                $factors = $this->design->beam->worst($e->combination, $weight, $envelope->effect, $sign, $e->segment, $e->t);
-                $rows[] = [
-                    'effect' => $envelope->effect->value, 'value' => $e->value * $scale, 'x' => $e->x,
-                    'combination' => $e->combination->id, 'arrangement' => $this->design->beam->arrangementText($factors),
-                ];
+                $factors = $of->worst($e->combination, $weight, $envelope->effect, $sign, $e->segment, $e->t);
+                $rows[] = ['effect' => $name, 'value' => $e->value * $scale, 'x' => $e->x, 'combination' => $e->combination->id, 'arrangement' => $of->arrangementText($factors)];
             }
         }
 
@@ -312,6 +345,9 @@ final readonly class Result
         }
         if ($this->design->member->hinges !== []) {
             $messages[] = 'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';
+        }
+        if ($this->design->beam->sideways === null && array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []) {
+            $messages[] = 'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';
         }
         $off = count(array_filter($this->design->member->loads, fn (Load $l): bool => ! $l->on));
         if ($off > 0) {

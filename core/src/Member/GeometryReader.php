@@ -188,7 +188,7 @@ final readonly class GeometryReader
      * @param  list<Support>  $supports
      * @param  list<float>  $hinges
      */
-    public function liftsOff(array $supports, array $hinges, bool $isStrainedAlong): bool
+    public function liftsOff(array $supports, array $hinges, bool $isStrainedAlong, bool $bendsSideways): bool
     {
         if (! $this->f->flag($this->in, 'liftsOff', 'liftsOff', false) || array_filter($supports, fn (Support $s): bool => $s->bearsOnly) === []) {
             return false;
@@ -200,6 +200,9 @@ final readonly class GeometryReader
         }
         if ($hinges !== []) {
             $this->f->fail('liftsOff', 'Lifting off is computed for members without hinges. Take uplift as a weighing here.');
+        }
+        if ($bendsSideways) {
+            $this->f->fail('liftsOff', 'Lifting off is computed for members that no load bends sideways. Take uplift as a weighing here.');
         }
         if ($isStrainedAlong) {
             $this->f->fail('liftsOff', 'Lifting off is computed for level members without forces along their axis. Take uplift as a weighing here.');

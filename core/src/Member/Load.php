@@ -10,7 +10,8 @@ namespace Waage\Member;
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
  * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
  * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the
- * sense of a load normal to it) a point load meets the member, mm. A load from an area also keeps its
+ * sense of a load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a
+ * sideways load). A load from an area also keeps its
  * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
@@ -40,6 +41,7 @@ final readonly class Load
         public LoadDirection $direction = LoadDirection::Vertical,
         public float $eccentricity = 0.0,
         public ?BuildUp $buildUp = null,
+        public float $across = 0.0,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];
@@ -49,6 +51,12 @@ final readonly class Load
     public function actsAlong(): bool
     {
         return $this->kind === LoadKind::Warming || $this->direction === LoadDirection::Along;
+    }
+
+    /** Does it bend the member about its weak axis? */
+    public function actsSideways(): bool
+    {
+        return $this->direction === LoadDirection::Sideways || $this->across !== 0.0;
     }
 
     public function start(): float

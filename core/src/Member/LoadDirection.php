@@ -18,4 +18,7 @@ enum LoadDirection: string
 
     /** Along the axis towards the start of the member. */
     case Along = 'along';
+
+    /** Square to the plane of the others, towards the one who looks at the member with its start on the left. */
+    case Sideways = 'sideways';
 }

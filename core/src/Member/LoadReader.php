@@ -225,7 +225,8 @@ final class LoadReader
 
         return new Load(
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction, $this->eccentricity($row, $path, $kind, $direction), $buildUp,
+            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction,
+            $this->eccentricity($row, 'eccentricity', $path, $kind, $direction), $buildUp, $this->eccentricity($row, 'across', $path, $kind, $direction),
         );
     }
 
@@ -271,14 +272,14 @@ final class LoadReader
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function eccentricity(array $row, string $path, LoadKind $kind, LoadDirection $direction): float
+    private function eccentricity(array $row, string $key, string $path, LoadKind $kind, LoadDirection $direction): float
     {
-        if (($row['eccentricity'] ?? '') === '' || $kind !== LoadKind::Point) {
+        if (($row[$key] ?? '') === '' || $kind !== LoadKind::Point) {
             return 0.0;
         }
-        $e = $this->f->quantity($row, 'eccentricity', "{$path}.eccentricity", Kind::Size);
+        $e = $this->f->quantity($row, $key, "{$path}.{$key}", Kind::Size);
         if ($e != 0.0 && ! ($direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0))) {
-            $this->f->fail("{$path}.eccentricity", 'This force has no part along the member that could act beside its axis.');
+            $this->f->fail("{$path}.{$key}", 'This force has no part along the member that could act beside its axis.');
         }
 
         return $e;

@@ -62,6 +62,29 @@ final readonly class Member
         return $this->angle !== 0.0 || array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [];
     }
 
+    /** Does it bend sideways? Not where both flanges are held all along. */
+    public function bendsSideways(): bool
+    {
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [];
+    }
+
+    /**
+     * Places that hold both flanges sideways, besides the supports. A flange that is held all along counts where the
+     * other one is held.
+     *
+     * @return list<float> mm, ascending
+     */
+    public function heldSideways(): array
+    {
+        [$top, $bottom] = [$this->top, $this->bottom];
+
+        return match (true) {
+            $top->isContinuous() => $bottom->positions,
+            $bottom->isContinuous() => $top->positions,
+            default => array_values(array_filter($top->positions, fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== [])),
+        };
+    }
+
     /**
      * The lengths of one section.
      *

@@ -99,8 +99,11 @@ final readonly class LoadsTable
             LoadDirection::Plan => ', plumb, on plan',
             LoadDirection::Normal => ', normal to the member',
             LoadDirection::Along => ', along the member',
+            LoadDirection::Sideways => ', sideways',
         };
         $text .= $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
+
+        $text .= $l->across == 0.0 ? '' : ', '.$this->format($l->across, Kind::Size).' in front of the axis';
 
         return $l->reduction === null ? $text : $text.', with '.($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').' = '.number_format($l->reduction->factor, 3, '.', '');
     }

@@ -234,7 +234,7 @@ final readonly class SheetBuilder
     {
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
-        $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation]];
+        $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation], 'Vy' => ['Shear sideways', Kind::Force], 'Mz' => ['Moment about z-z', Kind::Moment], 'v' => ['Deflection sideways', Kind::Deflection]];
         $rows = array_map(fn (array $e): array => [
             $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
         ], $extremes);
@@ -245,8 +245,9 @@ final readonly class SheetBuilder
             Block::figure('V', 'Shear force, envelope of the strength combinations'),
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive'),
+            ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures(),
             Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
-            ...$this->full && $this->design->combinations !== [] ? [(new TenthsTable($this->design, $this->result['envelope']))->toBlock()] : [],
+            ...$this->full && $this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
         ];
     }
 
@@ -280,6 +281,10 @@ final readonly class SheetBuilder
                 ? $this->format($r[0], Kind::Force)
                 : $this->number($r[1], Kind::Force).' to '.$this->format($r[0], Kind::Force);
             $blocks[] = Block::table(['Combination', ...array_slice($columns, 1)], array_map(fn (array $c): array => [$c['id'], ...array_map($both, $c['forces'])], $combinations));
+        }
+        $sideways = $this->design->beam->sideways;
+        if ($sideways !== null) {
+            array_push($blocks, ...SidewaysBlocks::reactions(new Reactions($this->design, $sideways), $sideways->beam->supports, $m->basis->units));
         }
         /** @var list<array{support: int, lift: float, combination: string, arrangement: string}> $lifts */
         $lifts = $this->result['lifts'];
@@ -383,7 +388,8 @@ final readonly class SheetBuilder
                 'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',
                 ...$this->design->beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free. Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of any combination: sections by 6.2.1(7), buckling by 6.3.3 and Annex B with C_my = k_zy = 1.'] : [],
                 ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, with the elastic critical moment of its weakest one.'],
-                'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force').', without torsion. Webs at supports and under concentrated loads are not weighed here.',
+                ...$this->design->beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
+                ($this->design->beam->sideways === null ? 'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. Webs at supports and under concentrated loads are not weighed here.',
                 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',
                 'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
                 'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; rolled sections, dimensions after EN 10365.',

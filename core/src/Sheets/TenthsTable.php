@@ -15,11 +15,23 @@ final readonly class TenthsTable
     {
     }
 
-    /** @return array<string, mixed> */
-    public function toBlock(): array
+    /** @return list<array<string, mixed>> one table, and one of bending sideways where there is any */
+    public function toBlocks(): array
+    {
+        return [
+            $this->table([...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection]),
+            ...isset($this->curves['Mz']) ? [$this->table(['Vy' => Kind::Force, 'Mz' => Kind::Moment, 'v' => Kind::Deflection])] : [],
+        ];
+    }
+
+    /**
+     * @param  array<string, Kind>  $effects
+     * @return array<string, mixed>
+     */
+    private function table(array $effects): array
     {
         $units = $this->design->member->basis->units;
-        $effects = [...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection];
+        $names = ['Vy' => 'V sideways', 'Mz' => 'M sideways', 'v' => 'w sideways'] + array_combine(array_keys($effects), array_keys($effects));
         $rows = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
             $name = ucfirst($this->design->beam->beam->fieldNames()[$i]);
@@ -35,7 +47,7 @@ final readonly class TenthsTable
             }
         }
 
-        return Block::table(['', '>x', ...array_merge(...array_map(fn (string $effect): array => [">{$effect} smallest", '>greatest'], array_keys($effects)))], $rows);
+        return Block::table(['', '>x', ...array_merge(...array_map(fn (string $effect): array => [">{$names[$effect]} smallest", '>greatest'], array_keys($effects)))], $rows);
     }
 
     /** @param  list<list<float|int>>  $curve  on the piece to the right of x, or to the left */

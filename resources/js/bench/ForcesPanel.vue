@@ -11,7 +11,17 @@ const props = defineProps<{ editor: Editor }>()
 const emit = defineEmits<{ read: [x: number] }>()
 const result = computed(() => props.editor.result.value)
 const units = computed(() => props.editor.units.value)
-const KIND: Record<string, Kind> = { N: 'force', V: 'force', M: 'moment', w: 'deflection', slope: 'rotation' }
+const KIND: Record<string, Kind> = {
+    N: 'force',
+    V: 'force',
+    M: 'moment',
+    w: 'deflection',
+    slope: 'rotation',
+    Vy: 'force',
+    Mz: 'moment',
+    v: 'deflection',
+}
+const NAMES: Record<string, string> = { Vy: 'V sideways', Mz: 'M sideways', v: 'w sideways' }
 const STRENGTH = ['strength', 'construction', 'accidental', 'seismic']
 const forStrength = computed(() => {
     const ids = new Set(result.value?.combinations.filter((c) => STRENGTH.includes(c.purpose)).map((c) => c.id))
@@ -34,6 +44,11 @@ const horizontal = computed(() =>
             ] as const,
     ),
 )
+const sideways = computed(() => {
+    const { places = [], combinations = [] } = result.value?.sideways ?? {}
+    const all = combinations.filter((c) => forStrength.value.some((s) => s.id === c.id))
+    return places.map((_, i) => [Math.max(...all.map((c) => c.forces[i]?.[0] ?? 0)), Math.min(...all.map((c) => c.forces[i]?.[1] ?? 0))] as const)
+})
 /** One number when no variable load makes a difference. */
 function range([most, least]: number[]): string {
     const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
@@ -53,7 +68,7 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <table class="grid-table mt-1">
                 <tbody>
                     <tr v-for="(e, i) in result.extremes" :key="i">
-                        <td>{{ e.effect === 'N' ? (e.value > 0 ? 'N, compression' : 'N, tension') : e.effect }}</td>
+                        <td>{{ e.effect === 'N' ? (e.value > 0 ? 'N, compression' : 'N, tension') : (NAMES[e.effect] ?? e.effect) }}</td>
                         <td class="number">{{ format(e.value, KIND[e.effect] as Kind, units) }}</td>
                         <td class="number">
                             <button class="underline decoration-rule" @click="emit('read', e.x)">x = {{ format(e.x, 'length', units) }}</button>
@@ -107,6 +122,35 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <p v-if="strength.some((s, i) => s.least < 0 && !result!.member.supports[i]?.bearsOnly)" class="fault mt-1">
                 A negative reaction pulls upward: the support must be able to hold the member down.
             </p>
+        </section>
+        <section v-if="result.sideways">
+            <h3 class="font-semibold">Sideways forces in {{ unitOf('force', units) }}, to the back positive</h3>
+            <div class="overflow-x-auto" tabindex="0" aria-label="Sideways forces where the member is held">
+                <table class="grid-table mt-1">
+                    <thead>
+                        <tr>
+                            <th>Held at x =</th>
+                            <th v-for="x in result.sideways.places" :key="x" class="number whitespace-nowrap">{{ format(x, 'length', units) }}</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        <tr v-for="c in result.sideways.cases.filter((c) => c.forces.some((f) => Math.abs(f) > 0.5))" :key="c.id">
+                            <td>{{ c.name }}</td>
+                            <td v-for="(f, i) in c.forces" :key="i" class="number">{{ number(f, 'force', units) }}</td>
+                        </tr>
+                        <tr
+                            v-for="[name, side] in [
+                                ['greatest', 0],
+                                ['smallest', 1],
+                            ] as const"
+                            :key="name"
+                        >
+                            <td>Strength, {{ name }}</td>
+                            <td v-for="(f, i) in sideways" :key="i" class="number font-semibold">{{ number(f[side], 'force', units) }}</td>
+                        </tr>
+                    </tbody>
+                </table>
+            </div>
         </section>
         <section v-if="result.lifts.length">
             <h3 class="font-semibold">Lifts off</h3>

@@ -38,7 +38,7 @@ function change(apply: (l: LoadDocument) => void, key = ''): void {
     )
 }
 const set = (
-    key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity',
+    key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across',
     value: string,
 ): void => change((l) => void (l[key] = value), key)
 
@@ -78,6 +78,7 @@ const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(
         ? [
               ['vertical', 'downward'],
               ['along', 'along the member, to the left'],
+              ['sideways', 'sideways, to the front'],
           ]
         : [
               ['vertical', 'plumb'],
@@ -86,6 +87,7 @@ const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(
                   : ([['plan', 'plumb, for a length on plan']] as [NonNullable<LoadDocument['direction']>, string][])),
               ['normal', 'normal to the member'],
               ['along', 'along the member, to its start'],
+              ['sideways', 'sideways, to the front'],
           ],
 )
 /** What is not offered is the same as plumb here: on a level member, or of a force on plan. */
@@ -99,7 +101,7 @@ const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(l
 const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
 
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
-type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity', string, Kind, string?]
+type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across', string, Kind, string?]
 const fields = computed<Field[]>(() => {
     const extent: Field[] = [
         ['from', 'From x', 'length', 'left end'],
@@ -129,6 +131,7 @@ const fields = computed<Field[]>(() => {
             return [
                 ['x', 'At x', 'length'],
                 ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
+                ...(actsAlong.value || load.value.across ? ([['across', 'In front of it by', 'size', 'on the axis']] as Field[]) : []),
             ]
         case 'moment':
             return [['x', 'At x', 'length']]

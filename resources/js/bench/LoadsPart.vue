@@ -55,7 +55,16 @@ const at = (text: string | undefined): string => inSystem(text ?? '', 'length', 
 function place(l: LoadDocument): string {
     if (isDisplacement(l.kind)) return `support ${doc.value.supports.findIndex((s) => isAt(s.x, l.x)) + 1 || '?'}`
     if (isMoving(l.kind)) return l.kind === 'lengths' ? 'worst lengths' : 'worst place'
-    const way = l.direction === 'along' ? ', along' : l.direction === 'normal' ? ', normal' : l.direction === 'plan' ? ', on plan' : ''
+    const way =
+        l.direction === 'along'
+            ? ', along'
+            : l.direction === 'normal'
+              ? ', normal'
+              : l.direction === 'plan'
+                ? ', on plan'
+                : l.direction === 'sideways'
+                  ? ', sideways'
+                  : ''
     return placeOnly(l) + way
 }
 

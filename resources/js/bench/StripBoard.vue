@@ -38,9 +38,16 @@ const xAt = (event: MouseEvent): number => {
 }
 const within = (x: number): number => Math.min(length.value, Math.max(0, x))
 
-type Strip = 'N' | 'V' | 'M' | 'w' | 'reserve'
-/** An axial force has a strip where there is one. */
-const strips = computed<Strip[]>(() => [...(result.value?.envelope.N ? (['N'] as const) : []), 'V', 'M', 'w', 'reserve'])
+type Strip = 'N' | 'V' | 'M' | 'Mz' | 'w' | 'reserve'
+/** An axial force and bending sideways have strips where there are any. */
+const strips = computed<Strip[]>(() => [
+    ...(result.value?.envelope.N ? (['N'] as const) : []),
+    'V',
+    'M',
+    ...(result.value?.envelope.Mz ? (['Mz'] as const) : []),
+    'w',
+    'reserve',
+])
 
 const heights = computed(() => {
     const h = Math.max(340, height.value)
@@ -242,6 +249,22 @@ function release(): void {
                 :left="LEFT"
                 :right="right"
                 :y="heights.at('M')"
+                :height="heights.each"
+                downward
+                :units="units"
+                :reading="reading"
+            />
+            <CurveStrip
+                v-if="curves.Mz"
+                title="M sideways"
+                kind="moment"
+                :curves="curves.Mz"
+                :combinations="result.combinations"
+                :under="under?.Mz"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at('Mz')"
                 :height="heights.each"
                 downward
                 :units="units"

@@ -9,6 +9,7 @@ import { format, number, typed, unitOf, type Kind, type UnitSystem } from '@/lib
 /** Values of what the strips show, at the tenths of each span or at places that the engineer lists. */
 const props = defineProps<{ result: Result; units: UnitSystem }>()
 const list = ref('')
+const NAMES: Record<string, string> = { Mz: 'M sideways', v: 'w sideways' }
 const EFFECTS = computed(() =>
     (
         [
@@ -16,6 +17,8 @@ const EFFECTS = computed(() =>
             ['V', 'force'],
             ['M', 'moment'],
             ['w', 'deflection'],
+            ['Mz', 'moment'],
+            ['v', 'deflection'],
         ] as const
     ).filter(([effect]) => props.result.envelope[effect]),
 )
@@ -43,7 +46,7 @@ const rows = computed(() => {
     )
 })
 
-function read(effect: 'N' | 'V' | 'M' | 'w', kind: Kind, x: number): string {
+function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v', kind: Kind, x: number): string {
     const curves = (props.result.shown ?? props.result.envelope)[effect]
     if (!curves) return ''
     const [low, high] = [curves.min, curves.max].map((c) => number(readAt(c, x)?.value ?? 0, kind, props.units))
@@ -66,7 +69,9 @@ function read(effect: 'N' | 'V' | 'M' | 'w', kind: Kind, x: number): string {
                 <thead>
                     <tr>
                         <th>x</th>
-                        <th v-for="[effect, kind] in EFFECTS" :key="effect" class="number">{{ effect }} {{ unitOf(kind, units) }}</th>
+                        <th v-for="[effect, kind] in EFFECTS" :key="effect" class="number">
+                            {{ NAMES[effect] ?? effect }} {{ unitOf(kind, units) }}
+                        </th>
                     </tr>
                 </thead>
                 <tbody>

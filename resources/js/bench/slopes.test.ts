@@ -80,10 +80,10 @@ describe('the direction of a load', () => {
             .findAll('option')
             .map((o) => o.element.value)
     it('has the ways in which it can act on a member that lies so', () => {
-        expect(options(form(RAFTER, 0).form)).toEqual(['vertical', 'plan', 'normal', 'along'])
-        expect(options(form(RAFTER, 3).form)).toEqual(['vertical', 'normal', 'along'])
-        expect(options(form(BEAM, 0).form)).toEqual(['vertical', 'along'])
-        expect(options(form({ ...RAFTER, slope: { by: 'upright' } }, 0).form)).toEqual(['vertical', 'normal', 'along'])
+        expect(options(form(RAFTER, 0).form)).toEqual(['vertical', 'plan', 'normal', 'along', 'sideways'])
+        expect(options(form(RAFTER, 3).form)).toEqual(['vertical', 'normal', 'along', 'sideways'])
+        expect(options(form(BEAM, 0).form)).toEqual(['vertical', 'along', 'sideways'])
+        expect(options(form({ ...RAFTER, slope: { by: 'upright' } }, 0).form)).toEqual(['vertical', 'normal', 'along', 'sideways'])
     })
     it('asks how far beside the axis a force along it acts', async () => {
         const { editor, form: f } = form(RAFTER, 3)
@@ -91,6 +91,34 @@ describe('the direction of a load', () => {
         await field.get('input').setValue('-80')
         expect(documentOf(editor).loads[3]?.eccentricity).toBe('-80 mm')
         expect(form(BEAM, 2).form.text()).not.toContain('Beside the axis')
+        const across = f.findAll('label').find((l) => l.text().startsWith('In front of it'))!
+        await across.get('input').setValue('50')
+        expect(documentOf(editor).loads[3]?.across).toBe('50 mm')
+    })
+})
+
+describe('a member that bends sideways', () => {
+    const document: MemberDocument = {
+        ...structuredClone(BEAM),
+        cases: [{ id: 'g', name: 'Rails', category: 'permanent' }],
+        loads: [
+            { id: 'a', case: 'g', kind: 'line', name: 'Front', value: '2 kN/m', direction: 'sideways' },
+            { id: 'b', case: 'g', kind: 'point', name: 'Back', x: '1 m', value: '-3 kN', direction: 'sideways' },
+        ],
+    }
+    const answer = answerTo(document).result
+    it('has loads that come out of the drawing or go into it', () => {
+        const [front, back] = loadMarks(answer.member, sx, 180, 150, 'metric')
+        expect(front!.label).toContain('2.00 kN/m, sideways')
+        expect(front!.shape.match(/M/g)!.length).toBeGreaterThan(10)
+        expect(front!.arrows).toContain('h2m')
+        expect(back!.arrows.match(/l/g)).toHaveLength(2)
+    })
+    it('has a strip, extremes and the forces that hold it', () => {
+        const text = mount(ForcesPanel, { props: { editor: editorOf(document, answer) } }).text()
+        expect(text).toContain('M sideways')
+        expect(text).toContain('Sideways forces in kN, to the back positive')
+        expect(answer.envelope.Mz?.max.length).toBeGreaterThan(0)
     })
 })
 

@@ -251,9 +251,13 @@ export interface LoadDocument {
      */
     buildUp?: string
     /**
-     * Plumb for a length of the member (the default), plumb for a length on plan, normal to the member, or along it towards its start.
+     * Plumb for a length of the member (the default), plumb for a length on plan, normal to the member, along it towards its start, or sideways: towards the one who looks at it with its start on the left.
      */
-    direction?: 'vertical' | 'plan' | 'normal' | 'along'
+    direction?: 'vertical' | 'plan' | 'normal' | 'along' | 'sideways'
+    /**
+     * How far in front of the axis a force along the member acts, in the sense of a sideways load.
+     */
+    across?: string
     /**
      * How far from the axis a force along the member acts: positive on the side that a load normal to it points to.
      */

@@ -43,10 +43,11 @@ export interface Result {
         max: number[]
         min: number[]
     }
-    reactions: {
-        cases: CaseReactions[]
-        combinations: CombinationReactions[]
-    }
+    reactions: ReactionsResult
+    /**
+     * What holds the member where loads bend it sideways; forces to the back positive, moments as if these pointed up; null: nothing bends it so.
+     */
+    sideways: null | SidewaysResult
     weighings: WeighingResult[]
     messages: string[]
 }
@@ -123,8 +124,12 @@ export interface LoadResult {
         | 'train'
         | 'concentrated'
         | 'lengths'
-    direction: 'vertical' | 'plan' | 'normal' | 'along'
+    direction: 'vertical' | 'plan' | 'normal' | 'along' | 'sideways'
     eccentricity: number
+    /**
+     * in front of the axis
+     */
+    across: number
     from: number
     to: number
     /**
@@ -208,7 +213,10 @@ export interface Curves {
     V: CurvePair1
     M: CurvePair1
     w: CurvePair1
-    sag?: CurvePair2
+    Vy?: CurvePair2
+    Mz?: CurvePair3
+    v?: CurvePair4
+    sag?: CurvePair5
 }
 /**
  * compression positive; only where the member is strained along its axis
@@ -222,14 +230,35 @@ export interface CurvePair1 {
     min: Curve
 }
 /**
- * deflection from the line between the supports, where these move
+ * shear sideways; this and the next two only where loads bend the member sideways
  */
 export interface CurvePair2 {
     max: Curve
     min: Curve
 }
+/**
+ * moment about z-z, tension in front positive
+ */
+export interface CurvePair3 {
+    max: Curve
+    min: Curve
+}
+/**
+ * deflection to the front
+ */
+export interface CurvePair4 {
+    max: Curve
+    min: Curve
+}
+/**
+ * deflection from the line between the supports, where these move
+ */
+export interface CurvePair5 {
+    max: Curve
+    min: Curve
+}
 export interface ExtremeResult {
-    effect: 'N' | 'V' | 'M' | 'w' | 'slope'
+    effect: 'N' | 'V' | 'M' | 'w' | 'slope' | 'Vy' | 'Mz' | 'v'
     value: number
     x: number
     combination: string
@@ -310,6 +339,10 @@ export interface GreatestResult {
     M: number
     w: number
 }
+export interface ReactionsResult {
+    cases: CaseReactions[]
+    combinations: CombinationReactions[]
+}
 export interface CaseReactions {
     id: string
     name: string
@@ -330,6 +363,14 @@ export interface CombinationReactions {
     forces: Ranges
     moments: Ranges
     horizontal: Ranges
+}
+export interface SidewaysResult {
+    /**
+     * supports and places that hold both flanges, mm
+     */
+    places: number[]
+    cases: CaseReactions[]
+    combinations: CombinationReactions[]
 }
 export interface WeighingResult {
     id: string

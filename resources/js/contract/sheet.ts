@@ -77,7 +77,7 @@ export interface TableBlock {
 }
 export interface FigureBlock {
     type: 'figure'
-    name: 'member' | 'N' | 'V' | 'M' | 'w' | 'section' | 'collapse' | 'mechanism' | 'influence'
+    name: 'member' | 'N' | 'V' | 'M' | 'w' | 'Vy' | 'Mz' | 'v' | 'section' | 'collapse' | 'mechanism' | 'influence'
     caption: string
     index?: number
 }

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Collapse } from '@/contract/collapse'
 import type { Influence } from '@/contract/influence'
-import type { Result } from '@/contract/result'
+import type { Curves, Result } from '@/contract/result'
 import type { FigureBlock } from '@/contract/sheet'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 import CurveStrip from '@/strips/CurveStrip.vue'
@@ -18,17 +18,20 @@ const W = 680
 const LEFT = 76
 const RIGHT = W - 14
 const sx = (x: number): number => LEFT + (x / props.result.member.length) * (RIGHT - LEFT)
-const CURVES: Record<'N' | 'V' | 'M' | 'w', { title: string; kind: Kind; downward: boolean }> = {
+const CURVES: Partial<Record<FigureBlock['name'], { title: string; kind: Kind; downward: boolean }>> = {
     N: { title: 'Axial N', kind: 'force', downward: false },
     V: { title: 'Shear V', kind: 'force', downward: false },
     M: { title: 'Moment M', kind: 'moment', downward: true },
     w: { title: 'Deflection', kind: 'deflection', downward: true },
+    Vy: { title: 'V sideways', kind: 'force', downward: false },
+    Mz: { title: 'M sideways', kind: 'moment', downward: true },
+    v: { title: 'w sideways', kind: 'deflection', downward: true },
 }
 const curve = computed(() => {
     const name = props.block.name
-    if (name !== 'N' && name !== 'V' && name !== 'M' && name !== 'w') return null
-    const curves = props.result.envelope[name]
-    return curves ? { curves, ...CURVES[name] } : null
+    const drawn = CURVES[name]
+    const curves = drawn && props.result.envelope[name as keyof Curves]
+    return curves ? { curves, ...drawn } : null
 })
 const memberHeight = computed(
     () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,

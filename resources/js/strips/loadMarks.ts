@@ -55,11 +55,31 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
         const x0 = sx(load.from)
         const x1 = sx(load.to)
         const text = valueText(load, units)
-        const label = `${load.name ? `${load.name}  ` : ''}${text}${load.on ? '' : ', off'}`
+        const way = load.direction === 'sideways' ? ', sideways' : ''
+        const label = `${load.name ? `${load.name}  ` : ''}${text}${way}${load.on ? '' : ', off'}`
         const nearEnd = x0 > end - Math.max(60, 6 * label.length)
         const mark = { load, base, label, labelX: x0 + 3, labelY: base - tall - 4, anchor: 'start' as LoadMark['anchor'], shape: '', arrows: '' }
         const [start = 0] = values(load)
-        if (load.kind === 'point' || load.kind === 'settlement') {
+        if (load.direction === 'sideways') {
+            // It comes out of the drawing: the tips of arrows, or their feathers where it goes in.
+            const r = Math.min(4.5, tall / 2)
+            const line = load.from !== load.to
+            const n = line ? Math.max(1, Math.round((x1 - x0) / 26)) : 0
+            const places = line
+                ? Array.from({ length: n + 1 }, (_, i) => ({ x: x0 + ((x1 - x0) * i) / n, d: (load.from * (n - i) + load.to * i) / n }))
+                : [{ x: x0, d: load.from }]
+            for (const p of places) {
+                const value = valueAt(load, p.d)
+                if (value === 0) continue
+                mark.shape += `M${p.x - r} ${base - r - 2}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0`
+                mark.arrows += value > 0 ? dot(p.x, base - r - 2) : cross(p.x, base - r - 2, r * 0.7)
+            }
+            mark.labelY = base - 2 * r - 6
+            if (mark.labelX + 6 * label.length > end) {
+                mark.anchor = 'end'
+                mark.labelX = Math.max(end, 6 * label.length)
+            }
+        } else if (load.kind === 'point' || load.kind === 'settlement') {
             const way = load.kind === 'point' ? wayOf(load, member.angle) : PLUMB
             // One that runs along the member lies just above it, a hand's breadth long.
             const long = way.y < 0.3 ? 26 : tall
@@ -121,6 +141,15 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
         const line = load.from !== load.to
         return { ...mark, box: { x: line ? x0 : x0 - 9, y: base - lane + 1, width: line ? x1 - x0 : 18, height: lane } }
     })
+}
+
+const dot = (x: number, y: number): string => `M${x - 1} ${y}h2m-1 -1v2`
+const cross = (x: number, y: number, r: number): string => `M${x - r} ${y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`
+
+/** The value of a distributed load at a place; of a point load its value. */
+function valueAt(load: LoadResult, x: number): number {
+    const points = load.profile.map(([place = 0, h = 0]) => ({ x: place, h }))
+    return heightAt(points, x)
 }
 
 /** Are the lanes high enough for labels? */

@@ -16,6 +16,7 @@ const load = (id: string, from: number, to: number): LoadResult => ({
     axles: [],
     direction: 'vertical',
     eccentricity: 0,
+    across: 0,
     reduction: null,
     profile:
         from === to

@@ -9,6 +9,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Checks\Derivation;
+use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
@@ -16,7 +17,8 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, 6.2.9.1(4) and 6.3.1.2(4): is the axial force so small that bending is weighed without it? A greater
- * one is weighed with it (BeamColumn), or refused where that is not covered.
+ * one is weighed with it (BeamColumn), or refused where that is not covered. So is any axial force where the member
+ * bends sideways as well.
  *
  * With sections that change, the least of each property stands for the whole length.
  */
@@ -26,32 +28,32 @@ final readonly class AxialForce
     private const BUCKLING = 0.04;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private Envelope $axial, private array $strength)
+    public function __construct(private LoadedBeam $beam, private ?Envelope $axial, private array $strength)
     {
     }
 
     /**
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
-     * @return non-empty-list<Weighing>
+     * @param  array{Weighing, Weighing}|null  $sideways  of bending and shear sideways
+     * @return list<Weighing>
      */
-    public function weigh(array $stretches, float $weight, array $bending, bool $derive): array
+    public function weigh(array $stretches, float $weight, array $bending, ?array $sideways, bool $derive): array
     {
-        $member = $this->beam->member;
-        $clause = 'EN 1993-1-1, 6.2.9.1(4)';
-        $most = $this->axial->extreme($this->strength, 1, $weight);
-        $least = $this->axial->extreme($this->strength, -1, $weight);
-        if ($most === null || $least === null) {
-            throw new \LogicException('An envelope has at least one combination here.');
+        $most = $this->axial?->extreme($this->strength, 1, $weight);
+        $least = $this->axial?->extreme($this->strength, -1, $weight);
+        $e = -($least->value ?? 0.0) > ($most->value ?? 0.0) ? $least : $most;
+        if ($e === null || $most === null || $least === null || abs($e->value) < 1.0) {
+            return [
+                ...$this->axial === null ? [] : [new Weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, remark: 'No axial force acts.')],
+                ...$sideways === null ? [] : $this->together($stretches, [0.0, 0.0], INF, $bending, $sideways, [$sideways[0]->x ?? 0.0, $sideways[0]->combination, $sideways[0]->arrangement], $derive),
+            ];
         }
-        $e = -$least->value > $most->value ? $least : $most;
         $N = abs($e->value);
-        if ($N < 1.0) {
-            return [new Weighing('axial', 'Axial force', $clause, null, remark: 'No axial force acts.')];
-        }
         $compression = max(0.0, $most->value);
         $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
         $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
+        $member = $this->beam->member;
         $L = $this->heldApart();
         $d = $derive ? new Derivation : null;
         $small = true;
@@ -67,30 +69,54 @@ final readonly class AxialForce
                 $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
-        $arrangement = $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
-        $at = [$e->x, $e->combination->id, $arrangement];
-        if ($small) {
+        $at = [$e->x, $e->combination->id, $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t))];
+        if ($small && $sideways === null) {
             return [new Weighing(
-                'axial', 'Axial force', $clause, null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $at[1], arrangement: $arrangement,
+                'axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $at[0], combination: $at[1], arrangement: $at[2],
                 remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).', lines: $d->lines ?? [],
             )];
         }
-        $steel = new SteelSection($stretches[0]->section, $member->grade, $member->basis);
+
+        return $this->together($stretches, [$compression, max(0.0, -$least->value)], $compression > 0.0 ? $theory->criticalFactor() : INF, $bending, $sideways, $at, $derive, $d->lines ?? []);
+    }
+
+    /**
+     * Axial force, bending in the plane and sideways together, or why that is not covered.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  array{float, float}  $N  greatest compression and tension, N
+     * @param  list<Weighing>  $bending
+     * @param  array{Weighing, Weighing}|null  $sideways
+     * @param  array{float, string, string}  $at
+     * @param  list<Line>  $lines  why the axial force counts
+     * @return list<Weighing>
+     */
+    private function together(array $stretches, array $N, float $alphaCr, array $bending, ?array $sideways, array $at, bool $derive, array $lines = []): array
+    {
+        $member = $this->beam->member;
         $ratio = fn (string $start): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => str_starts_with($w->id, $start)))]);
         $column = new BeamColumn(
-            $steel, $compression, max(0.0, -$least->value), $compression > 0.0 ? $theory->criticalFactor() : INF, $L, $ratio('bending'), $ratio('buckling'), $at,
+            new SteelSection($stretches[0]->section, $member->grade, $member->basis), $N[0], $N[1], $alphaCr, $this->heldApart(), $ratio('bending'), $ratio('buckling'), $sideways[0]->ratio ?? 0.0, $at,
         );
+        $what = match (true) {
+            $sideways === null => 'Bending with axial force',
+            max($N) > 0.0 => 'Bending about both axes with axial force',
+            default => 'Bending about both axes',
+        };
         $refusal = match (true) {
-            count($stretches) > 1 => 'Bending with axial force is computed for members of one section; this one changes along its length.',
-            $compression > 0.0 && $column->class > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
-            $ratio('bending-shear') > 0.0 => 'Bending with axial force and a high shear force (6.2.10) is not computed here.',
+            count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
+            $N[0] > 0.0 && $column->class > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
+            $ratio('bending-shear') > 0.0 || ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high shear force (6.2.10) is not computed here.",
             default => '',
         };
-        $force = $member->basis->units->format($N, Kind::Force);
+        if ($refusal === '') {
+            return $column->weigh($derive);
+        }
+        $force = $member->basis->units->format(max($N), Kind::Force);
 
-        return $refusal === '' ? $column->weigh($derive) : [new Weighing(
-            'axial', 'Axial force', $clause, null, applies: false, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $e->x, combination: $at[1], arrangement: $arrangement,
-            remark: "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). {$refusal}", lines: $d->lines ?? [],
+        return [new Weighing(
+            max($N) > 0.0 ? 'axial' : 'bending-axial', max($N) > 0.0 ? 'Axial force' : $what, 'EN 1993-1-1, 6.2.9', null, applies: false, demand: max($N) > 0.0 ? max($N) : null, kind: Kind::Force, demandSymbol: 'N_Ed',
+            x: $at[0], combination: $at[1], arrangement: $at[2], remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
         )];
     }
 
@@ -101,9 +127,7 @@ final readonly class AxialForce
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return 0.0;
         }
-        $of = fn (bool $all, array $positions, array $others): array => $all ? $others : array_values(array_filter($positions, fn (float $x): bool => array_filter($others, fn (float $y): bool => abs($x - $y) < 1.0) !== []));
-        $both = $member->top->isContinuous() ? $member->bottom->positions : $of($member->bottom->isContinuous(), $member->top->positions, $member->bottom->isContinuous() ? $member->top->positions : $member->bottom->positions);
-        $places = [...$this->beam->beam->supports, ...$both];
+        $places = [...$this->beam->beam->supports, ...$member->heldSideways()];
         sort($places);
         $gap = 2 * max($places[0], $member->length - $places[count($places) - 1]);
         for ($i = 1, $n = count($places); $i < $n; $i++) {

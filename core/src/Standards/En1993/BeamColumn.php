@@ -9,10 +9,12 @@ use Waage\Checks\Weighing;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out.
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
+ * or with bending about z-z, or with both.
  *
- * On the safe side: the greatest axial force acts with the greatest moment of any combination; sections by the sum of
- * their utilisations; interaction by Annex B with C_my = 1 and k_zy = 1. Rolled I sections of class 1 to 3 in compression.
+ * On the safe side: the greatest axial force acts with the greatest moments of any combination; sections by the sum of
+ * their utilisations; interaction by Annex B with C_my = C_mz = 1 and k_zy = 1. Rolled I sections of class 1 to 3 in
+ * compression.
  */
 final readonly class BeamColumn
 {
@@ -28,9 +30,10 @@ final readonly class BeamColumn
      * @param  float  $L  between places that hold both flanges sideways, mm; 0: held all along
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
+     * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string}  $at  place of the greatest axial force (mm), its combination and arrangement
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private array $at)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
     {
         $s = $steel->section;
         $this->class = max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
@@ -39,7 +42,12 @@ final readonly class BeamColumn
     /** @return non-empty-list<Weighing> */
     public function weigh(bool $derive): array
     {
-        return [$this->section($derive), $this->sum($derive), ...$this->compression > 0.0 ? [$this->buckling($derive)] : []];
+        return [
+            ...$this->compression + $this->tension > 0.0 ? [$this->section($derive)] : [],
+            $this->sum($derive),
+            ...$this->compression > 0.0 ? [$this->buckling($derive)] : [],
+            ...$this->compression > 0.0 || $this->sideways === 0.0 ? [] : [$this->lateralWithSideways($derive)],
+        ];
     }
 
     private function section(bool $derive): Weighing
@@ -69,29 +77,76 @@ final readonly class BeamColumn
     {
         $d = $derive ? new Derivation : null;
         $N = max($this->compression, $this->tension);
-        $d?->given('N_Ed', $N, Kind::Force);
-        $NRd = $this->resistance($d);
-        $uM = $this->moment($this->bending, 'u_M', 'M_Ed / M_c_Rd', $d);
-        $u = $N / $NRd + $uM;
-        $d?->line('u', 'N_Ed / N_c_Rd + u_M', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force], 'u_M' => [$uM, Kind::Number]], $u, Kind::Number, '6.2.1(7) (6.2)', 'sum of the utilisations');
+        $terms = $values = [];
+        $u = 0.0;
+        if ($N > 0.0) {
+            $d?->given('N_Ed', $N, Kind::Force);
+            $NRd = $this->resistance($d);
+            $u += $N / $NRd;
+            $terms[] = 'N_Ed / N_c_Rd';
+            $values += ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]];
+        }
+        $u += $uM = $this->moment($this->bending, 'u_M', 'greatest utilisation in bending about y-y', $d);
+        $values['u_M'] = [$uM, Kind::Number];
+        $terms[] = 'u_M';
+        if ($this->sideways > 0.0) {
+            $u += $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending sideways', $d, 'z');
+            $values['u_z'] = [$uz, Kind::Number];
+            $terms[] = 'u_z';
+        }
+        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, '6.2.1(7) (6.2)', 'sum of the utilisations');
 
-        return $this->weighing('bending-axial', 'Bending with axial force', 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+        return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+    }
+
+    private function title(string $what): string
+    {
+        $axial = $this->compression + $this->tension > 0.0;
+
+        return $what.match (true) {
+            $this->sideways === 0.0 => ' with axial force',
+            $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending sideways',
+            default => $axial ? ' about both axes with axial force' : ' about both axes',
+        };
     }
 
     /** A utilisation in bending, for the elastic modulus where compression makes the section class 3. */
-    private function moment(float $ratio, string $symbol, string $is, ?Derivation $d): float
+    private function moment(float $ratio, string $symbol, string $is, ?Derivation $d, string $axis = 'y'): float
     {
-        $d?->given("{$symbol}_1", $ratio, Kind::Number, '', "the greatest {$is} of the weighings of bending");
+        $d?->given("{$symbol}_1", $ratio, Kind::Number, '', $is);
         $s = $this->steel->section;
         $elastic = $this->class === 3 && $this->compression > 0.0 && $this->steel->class <= 2;
-        $u = $elastic ? $ratio * $s->Wply / $s->Wely : $ratio;
+        [$Wpl, $Wel] = $axis === 'y' ? [$s->Wply, $s->Wely] : [$s->Wplz, $s->Welz];
+        $u = $elastic ? $ratio * $Wpl / $Wel : $ratio;
         if ($elastic) {
-            $d?->line($symbol, "{$symbol}_1 * W_pl_y / W_el_y", ["{$symbol}_1" => [$ratio, Kind::Number], 'W_pl_y' => [$s->Wply, Kind::Modulus], 'W_el_y' => [$s->Wely, Kind::Modulus]], $u, Kind::Number, '5.5.2', 'class 3 in compression: elastic modulus');
+            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', 'class 3 in compression: elastic modulus');
         } else {
             $d?->line($symbol, "{$symbol}_1", ["{$symbol}_1" => [$ratio, Kind::Number]], $u, Kind::Number);
         }
 
         return $u;
+    }
+
+    /** Utilisation in lateral-torsional buckling, or where the member cannot buckle so in bending; with γM1. */
+    private function lateral(?Derivation $d): float
+    {
+        return $this->moment(max($this->lateral, $this->bending * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0), 'u_LT', 'greatest utilisation in lateral-torsional buckling; at least that in bending', $d);
+    }
+
+    /** Utilisation in bending about z-z with γM1. */
+    private function aboutZ(?Derivation $d): float
+    {
+        return $this->moment($this->sideways * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0, 'u_z', 'greatest utilisation in bending sideways, with γ_M1', $d, 'z');
+    }
+
+    private function lateralWithSideways(bool $derive): Weighing
+    {
+        $d = $derive ? new Derivation : null;
+        $uLT = $this->lateral($d);
+        $uz = $this->aboutZ($d);
+        $d?->line('u', 'u_LT + u_z', ['u_LT' => [$uLT, Kind::Number], 'u_z' => [$uz, Kind::Number]], $uLT + $uz, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = C_mz = 1, without compression');
+
+        return $this->weighing('buckling-axial', $this->title('Lateral-torsional buckling'), 'EN 1993-1-1, 6.3.3', $uLT + $uz, $d);
     }
 
     private function buckling(bool $derive): Weighing
@@ -105,19 +160,44 @@ final readonly class BeamColumn
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
         [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
-        [, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $this->L, $d), $z, $d);
-        $lateral = max($this->lateral, $this->bending * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0);
-        $uLT = $this->moment($lateral, 'u_LT', 'M_Ed / M_b_Rd', $d);
-        [$slope, $most] = $this->class <= 2 ? [$lambda - 0.2, 0.8] : [0.6 * $lambda, 0.6];
-        $kyy = min(1 + $slope * $ny, 1 + $most * $ny);
-        $d?->line('k_yy', $this->class <= 2 ? 'min(1 + (lambda_y - 0.2) * n_y, 1 + 0.8 * n_y)' : 'min(1 + 0.6 * lambda_y * n_y, 1 + 0.6 * n_y)', ['lambda_y' => [$lambda, Kind::Number], 'n_y' => [$ny, Kind::Number]], $kyy, Kind::Number, 'Table B.1', 'C_my = 1, on the safe side');
+        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $this->L, $d), $z, $d);
+        $uLT = $this->lateral($d);
+        $kyy = $this->factor('y', $lambda, $ny, $this->class <= 2 ? [1.0, 0.2] : [0.6, 0.0], $d);
         $first = $ny + $kyy * $uLT;
         $second = $nz + $uLT;
-        $d?->line('u_1', 'n_y + k_yy * u_LT', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
-        $d?->line('u_2', 'n_z + u_LT', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
+        if ($this->sideways > 0.0) {
+            $uz = $this->aboutZ($d);
+            $kzz = $this->factor('z', $lambdaZ, $nz, $this->class <= 2 ? [2.0, 0.6] : [0.6, 0.0], $d);
+            $part = $this->class <= 2 ? 0.6 : 1.0;
+            $d?->line('k_yz', $this->class <= 2 ? '0.6 * k_zz' : 'k_zz', ['k_zz' => [$kzz, Kind::Number]], $part * $kzz, Kind::Number, 'Table B.1');
+            $first += $part * $kzz * $uz;
+            $second += $kzz * $uz;
+            $d?->line('u_1', 'n_y + k_yy * u_LT + k_yz * u_z', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number], 'k_yz' => [$part * $kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
+            $d?->line('u_2', 'n_z + u_LT + k_zz * u_z', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number], 'k_zz' => [$kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
+        } else {
+            $d?->line('u_1', 'n_y + k_yy * u_LT', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
+            $d?->line('u_2', 'n_z + u_LT', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
+        }
         $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
 
-        return $this->weighing('buckling-axial', 'Buckling with axial force', 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+        return $this->weighing('buckling-axial', $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+    }
+
+    /**
+     * k_yy or k_zz of Table B.1: 1 + (a λ − b) n, not more than with λ = 1 (a = 0.6: 1 + 0.6 n; about z-z in class 1 and 2: 1 + 1.4 n).
+     *
+     * @param  array{float, float}  $of  a, b
+     */
+    private function factor(string $axis, float $lambda, float $n, array $of, ?Derivation $d): float
+    {
+        [$a, $b] = $of;
+        $most = $a - $b;
+        $k = min(1 + ($a * $lambda - $b) * $n, 1 + $most * $n);
+        $times = ($a === 1.0 ? '' : "{$a} * ")."lambda_{$axis}";
+        $slope = $b === 0.0 ? $times : "({$times} - {$b})";
+        $d?->line("k_{$axis}{$axis}", "min(1 + {$slope} * n_{$axis}, 1 + {$most} * n_{$axis})", ["lambda_{$axis}" => [$lambda, Kind::Number], "n_{$axis}" => [$n, Kind::Number]], $k, Kind::Number, 'Table B.1', "C_m{$axis} = 1, on the safe side");
+
+        return $k;
     }
 
     /** @return array{float, float} slenderness, and the compression over the resistance to buckling about one axis */
@@ -165,7 +245,7 @@ final readonly class BeamColumn
         return new Weighing(
             $id, $title, $clause, $ratio, demand: $demand, capacity: $capacity, kind: $demand === null ? Kind::Number : Kind::Force, demandSymbol: $demand === null ? '' : 'N_Ed', capacitySymbol: $demand === null ? '' : 'N_c_Rd',
             x: $x, combination: $combination, arrangement: $arrangement,
-            remark: $demand === null ? 'The greatest axial force with the greatest moment of any combination: on the safe side.' : '', lines: $d->lines ?? [],
+            remark: $demand === null ? ($this->sideways === 0.0 ? 'The greatest axial force with the greatest moment of any combination: on the safe side.' : 'The greatest forces and moments of any combination together: on the safe side.') : '', lines: $d->lines ?? [],
         );
     }
 }

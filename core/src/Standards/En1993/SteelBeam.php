@@ -6,14 +6,12 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
-use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
-use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Restraint;
 use Waage\Member\SectionStep;
@@ -53,6 +51,9 @@ final class SteelBeam
 
     private readonly CrossSections $crossSections;
 
+    /** Null: nothing bends the member sideways. */
+    public readonly ?SidewaysBending $sideways;
+
     /** @param  list<Combination>  $combinations */
     public function __construct(private readonly LoadedBeam $beam, array $combinations)
     {
@@ -71,6 +72,7 @@ final class SteelBeam
         $this->moment = new Envelope($beam, Effect::Moment);
         $this->crossSections = new CrossSections($beam, $this->shear, $this->moment, $this->strength);
         $this->deflection = new Envelope($beam, Effect::Deflection);
+        $this->sideways = $beam->sideways === null ? null : new SidewaysBending($beam->sideways, $this->strength);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
     }
 
@@ -94,9 +96,18 @@ final class SteelBeam
 
         $bending = [...$strengths, $this->buckling($stretches, $member->top, 1, $weight, $derive), $this->buckling($stretches, $member->bottom, -1, $weight, $derive)];
 
+        if ($this->sideways !== null && count($stretches) > 1) {
+            return [
+                ...$bending, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'Bending about both axes is computed for members of one section; this one changes along its length.'),
+                ...$this->deflections($section, $weight, $derive),
+            ];
+        }
+        $sideways = $this->sideways?->weigh(new SteelSection($stretches[0]->section, $member->grade, $member->basis), $weight, $derive);
+
         return [
             ...$bending,
-            ...$this->axial === null ? [] : (new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $bending, $derive),
+            ...$sideways ?? [],
+            ...$this->axial === null && $sideways === null ? [] : (new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $bending, $sideways, $derive),
             ...$this->deflections($section, $weight, $derive),
         ];
     }
@@ -177,59 +188,17 @@ final class SteelBeam
     {
         $basis = $this->beam->member->basis;
         $weighings = [];
+        $plane = new Deflections($this->beam, $this->sag, $this->sag !== $this->deflection);
         if ($this->characteristic !== []) {
-            $weighings[] = $this->deflectionWeighing('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section, $weight, $derive);
+            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section->Iy, $weight, $derive);
         }
         if ($this->variablePart !== []) {
-            $weighings[] = $this->deflectionWeighing('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $section, $weight, $derive);
+            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $section->Iy, $weight, $derive);
+        }
+        if ($this->beam->sideways !== null && $this->sideways !== null && $this->characteristic !== []) {
+            $weighings[] = (new Deflections($this->beam->sideways, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Deflection sideways', $this->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
         }
 
         return $weighings;
-    }
-
-    /** @param  list<Combination>  $combinations */
-    private function deflectionWeighing(string $id, string $title, array $combinations, float $limit, ISection $section, float $weight, bool $derive): Weighing
-    {
-        $EI = SteelGrade::E * $section->Iy;
-        $best = -1.0;
-        $found = null;
-        $ranges = [];
-        foreach ($this->beam->beam->fields() as [$from, $to]) {
-            $overhang = $this->beam->isOverhang($from, $to);
-            $L = ($to - $from) * ($overhang ? 2 : 1);
-            $ranges[] = [$from, $to, $L / $limit];
-            foreach ([1, -1] as $sign) {
-                $e = $this->sag->extreme($combinations, $sign, $weight, $from, $to);
-                if ($e !== null && $sign * $e->value / $L > $best) {
-                    $best = $sign * $e->value / $L;
-                    $found = [$e, $L, $overhang];
-                }
-            }
-        }
-        if ($found === null) {
-            throw new \LogicException('A beam has at least one span or overhang.');
-        }
-        [$e, $L, $overhang] = $found;
-        $w = abs($e->value) / $EI;
-        $allowed = $L / $limit;
-        $d = $derive ? new Derivation : null;
-        if ($d !== null) {
-            $d->given('E', SteelGrade::E, Kind::ModulusOfElasticity, '3.2.6(1)');
-            $d->given('I_y', $section->Iy, Kind::SecondMoment);
-            $d->given('w', $w, Kind::Deflection, '', ($e->value >= 0 ? 'downward' : 'upward').', from the exact deflection curve'.($this->sag === $this->deflection ? '' : ', from the line between the supports'));
-            $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
-            $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, 'EN 1993-1-1, 7.2.1(1)');
-        }
-
-        return new Weighing(
-            $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
-            demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement($this->sag->effect, $e, $weight), lines: $d->lines ?? [], ranges: $ranges,
-        );
-    }
-
-    private function arrangement(Effect $effect, Extreme $e, float $weight): string
-    {
-        return $this->beam->arrangementText($this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
     }
 }

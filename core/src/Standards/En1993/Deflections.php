@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
+use Waage\Units\Kind;
+
+/** EN 1993-1-1:2005, 7.2.1: deflection of each span and overhang against a part of its length, in one plane of a member. */
+final readonly class Deflections
+{
+    /**
+     * @param  Envelope  $envelope  of the deflection
+     * @param  bool  $fromLine  is it measured from the line between supports that move
+     */
+    public function __construct(private LoadedBeam $beam, private Envelope $envelope, private bool $fromLine = false, private string $axis = 'y')
+    {
+    }
+
+    /**
+     * @param  non-empty-list<Combination>  $combinations
+     * @param  float  $limit  a span deflects by its length over this at most
+     * @param  float  $I  mm⁴
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive): Weighing
+    {
+        $best = -1.0;
+        $found = null;
+        $ranges = [];
+        foreach ($this->beam->beam->fields() as [$from, $to]) {
+            $overhang = $this->beam->isOverhang($from, $to);
+            $L = ($to - $from) * ($overhang ? 2 : 1);
+            $ranges[] = [$from, $to, $L / $limit];
+            foreach ([1, -1] as $sign) {
+                $e = $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
+                if ($e !== null && $sign * $e->value / $L > $best) {
+                    $best = $sign * $e->value / $L;
+                    $found = [$e, $L, $overhang];
+                }
+            }
+        }
+        if ($found === null) {
+            throw new \LogicException('A beam has at least one span or overhang.');
+        }
+        [$e, $L, $overhang] = $found;
+        $w = abs($e->value) / (SteelGrade::E * $I);
+        $allowed = $L / $limit;
+        $d = $derive ? new Derivation : null;
+        if ($d !== null) {
+            $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
+            $d->given('E', SteelGrade::E, Kind::ModulusOfElasticity, '3.2.6(1)');
+            $d->given("I_{$this->axis}", $I, Kind::SecondMoment);
+            $d->given('w', $w, Kind::Deflection, '', "{$way}, from the exact deflection curve".($this->fromLine ? ', from the line between the supports' : ''));
+            $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
+            $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, 'EN 1993-1-1, 7.2.1(1)');
+        }
+        $factors = $this->beam->worst($e->combination, $weight, $this->envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+
+        return new Weighing(
+            $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
+            demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors), lines: $d->lines ?? [], ranges: $this->axis === 'y' ? $ranges : [],
+        );
+    }
+}

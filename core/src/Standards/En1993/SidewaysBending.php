@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Extreme;
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-1:2005, 6.2.5 and 6.2.6 about z-z: what bends a member sideways between the places that hold both its flanges.
+ * Loads are taken to act through the shear centre.
+ */
+final readonly class SidewaysBending
+{
+    public Envelope $moment;
+
+    public Envelope $shear;
+
+    public Envelope $deflection;
+
+    /**
+     * @param  LoadedBeam  $beam  LoadedBeam::$sideways
+     * @param  list<Combination>  $strength
+     */
+    public function __construct(private LoadedBeam $beam, private array $strength)
+    {
+        $this->moment = new Envelope($beam, Effect::Moment);
+        $this->shear = new Envelope($beam, Effect::Shear);
+        $this->deflection = new Envelope($beam, Effect::Deflection);
+    }
+
+    /**
+     * @param  float  $weight  self-weight, N/mm
+     * @return array{Weighing, Weighing} bending, shear
+     */
+    public function weigh(SteelSection $steel, float $weight, bool $derive): array
+    {
+        return [$this->bending($steel, $weight, $derive), $this->shear($steel, $weight, $derive)];
+    }
+
+    private function bending(SteelSection $steel, float $weight, bool $derive): Weighing
+    {
+        $e = $this->worst($this->moment, $weight);
+        $M = abs($e->value);
+        $d = $derive ? new Derivation : null;
+        $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
+        [$symbol, $W] = $steel->class <= 2 ? ['W_pl_z', $steel->section->Wplz] : ['W_el_z', $steel->section->Welz];
+        $Mc = $W * $steel->fy / $steel->basis->gammaM0;
+        $d?->line('M_z_Rd', "{$symbol} * f_y / gamma_M0", [
+            $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+        ], $Mc, Kind::Moment, $steel->class <= 2 ? '6.2.5(2) (6.13)' : '6.2.5(2) (6.14)', "class {$steel->class}, as in bending about y-y");
+        $d?->line('u', 'M_z_Ed / M_z_Rd', ['M_z_Ed' => [$M, Kind::Moment], 'M_z_Rd' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, '6.2.5(1) (6.12)');
+
+        return new Weighing(
+            'sideways-bending', 'Bending sideways', 'EN 1993-1-1, 6.2.5', $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: 'M_z_Ed', capacitySymbol: 'M_z_Rd',
+            x: $e->x, combination: $e->combination->id, arrangement: $this->arrangement(Effect::Moment, $e, $weight), lines: $d->lines ?? [],
+        );
+    }
+
+    private function shear(SteelSection $steel, float $weight, bool $derive): Weighing
+    {
+        $e = $this->worst($this->shear, $weight);
+        $V = abs($e->value);
+        $s = $steel->section;
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_y_Ed', $V, Kind::Force);
+        $Av = 2 * $s->b * $s->tf;
+        $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
+        $Vpl = $Av * $steel->fy / sqrt(3) / $steel->basis->gammaM0;
+        $d?->line('V_y_Rd', 'A_v * f_y / sqrt(3) / gamma_M0', [
+            'A_v' => [$Av, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+        ], $Vpl, Kind::Force, '6.2.6(2) (6.18)');
+        $d?->line('u', 'V_y_Ed / V_y_Rd', ['V_y_Ed' => [$V, Kind::Force], 'V_y_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
+
+        return new Weighing(
+            'sideways-shear', 'Shear sideways', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force, demandSymbol: 'V_y_Ed', capacitySymbol: 'V_y_Rd',
+            x: $e->x, combination: $e->combination->id, arrangement: $this->arrangement(Effect::Shear, $e, $weight), lines: $d->lines ?? [],
+        );
+    }
+
+    private function worst(Envelope $envelope, float $weight): Extreme
+    {
+        $most = $envelope->extreme($this->strength, 1, $weight);
+        $least = $envelope->extreme($this->strength, -1, $weight);
+        if ($most === null || $least === null) {
+            throw new \LogicException('An envelope has at least one combination here.');
+        }
+
+        return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+    }
+
+    private function arrangement(Effect $effect, Extreme $e, float $weight): string
+    {
+        return $this->beam->arrangementText($this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
+    }
+}

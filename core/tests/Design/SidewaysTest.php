@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Design\Design;
+use Waage\Design\Reactions;
+use Waage\Design\Result;
+use Waage\Design\Show;
+use Waage\Materials\SteelGrade;
+use Waage\Member\InvalidMember;
+
+/** @return array<string, mixed> */
+function pointLoad(string $x, string $value, string $direction, string $case = 'g'): array
+{
+    return ['id' => "{$x}{$value}{$direction}", 'case' => $case, 'kind' => 'point', 'x' => $x, 'value' => $value, 'direction' => $direction];
+}
+
+/** @return array<string, array{value: float, x: float}> greatest of each effect whichever way, with its place */
+function greatestOf(Design $design): array
+{
+    $most = [];
+    foreach ((new Result($design, Show::envelope()))->extremes() as $e) {
+        $name = (string) $e['effect'];
+        if (abs((float) $e['value']) > abs($most[$name]['value'] ?? 0.0)) {
+            $most[$name] = ['value' => (float) $e['value'], 'x' => (float) $e['x']];
+        }
+    }
+
+    return $most;
+}
+
+it('bends the member sideways as the same loads would bend it downwards', function (): void {
+    $loads = fn (string $direction): array => [lineLoad('g', '2 kN/m', ['direction' => $direction, 'from' => '1 m']), lineLoad('q', '5 kN/m', ['direction' => $direction, 'end' => '1 kN/m']), pointLoad('4.4 m', '7 kN', $direction, 'q')];
+    $change = ['length' => '9 m', 'supports' => [supportAt('0 m'), supportAt('5 m'), supportAt('9 m')]];
+    $down = greatestOf(design([...$change, 'loads' => $loads('vertical')]));
+    $sideways = greatestOf(design([...$change, 'loads' => $loads('sideways')]));
+    $stiffer = section('IPE 300')->Iy / section('IPE 300')->Iz;
+    expect($sideways['Mz']['value'])->toBeNear($down['M']['value'], 1e-9)->and($sideways['Mz']['x'])->toBeNear($down['M']['x'], 1e-9)
+        ->and($sideways['Vy']['value'])->toBeNear($down['V']['value'], 1e-9)
+        ->and($sideways['v']['value'])->toBeNear($down['w']['value'] * $stiffer, 1e-9)
+        ->and($sideways)->not->toHaveKeys(['M', 'V', 'w']);
+});
+
+it('spans sideways between the places that hold both flanges', function (): void {
+    $held = fn (array $top, array $bottom): float => abs(greatestOf(design([
+        'loads' => [lineLoad('g', '4 kN/m', ['direction' => 'sideways'])],
+        'restraint' => ['top' => ['kind' => 'positions', 'positions' => $top], 'bottom' => ['kind' => 'positions', 'positions' => $bottom]],
+    ]))['Mz']['value']);
+    // w l² / 8 of two spans of 3 m over the middle; of the whole 6 m where one flange alone is held.
+    expect($held(['3 m'], ['1 m', '3 m']))->toBeNear(1.35 * 4 * 3000 ** 2 / 8, 1e-9)->and($held(['2 m'], ['4 m']))->toBeNear(1.35 * 4 * 6000 ** 2 / 8, 1e-9);
+    $design = design(['loads' => [lineLoad('g', '4 kN/m', ['direction' => 'sideways'])], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['3 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m']]]]);
+    // 1.25 w l on the middle, 0.375 w l at the ends.
+    [$case] = (new Reactions($design, $design->beam->sideways))->toArray()['cases'];
+    expect($case['forces'][0])->toBeNear(4500.0, 1e-9)->and($case['forces'][1])->toBeNear(15000.0, 1e-9)->and($case['reaction'])->toBeNear((float) $case['load'], 1e-9);
+});
+
+it('bends a post by a force in front of its axis', function (): void {
+    $post = ['slope' => ['by' => 'upright'], 'length' => '4 m', 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')], 'section' => 'HEB 160'];
+    $e = greatestOf(design([...$post, 'loads' => [[...pointLoad('4 m', '100 kN', 'along'), 'across' => '50 mm', 'eccentricity' => '-30 mm']]]));
+    // At the head P e, falling straight to nothing at the foot; the front is pressed, so that the back is in tension.
+    expect($e['Mz']['value'])->toBeNear(-1.35 * 100e3 * 50, 1e-9)->and($e['Mz']['x'])->toBe(4000.0)->and($e['M']['value'])->toBeNear(1.35 * 100e3 * 30, 1e-9)
+        // M L² / (9 √3 E I): a simple beam with a moment at one end.
+        ->and($e['v']['value'])->toBeNear(-100e3 * 50 * 4000 ** 2 / (9 * sqrt(3) * SteelGrade::E * section('HEB 160')->Iz), 1e-9);
+});
+
+// W_pl,z of the printed section tables (EN 10365 sizes, from memory): IPE 300 125.2, HEB 200 305.8, HEA 160 117.6 cm³.
+it('weighs bending sideways with the plastic modulus of the tables', function (string $name, float $W): void {
+    $w = weighing(design(['section' => $name, 'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])]]), 'sideways-bending');
+    expect($w->capacity)->toBeNear($W * 1e3 * 235, 2e-3)->and($w->demand)->toBeNear(1.35 * 2 * 6000 ** 2 / 8, 1e-9);
+})->with([['IPE 300', 125.2], ['HEB 200', 305.8], ['HEA 160', 117.6]]);
+
+it('adds bending about both axes', function (): void {
+    $design = design(['section' => 'HEB 200', 'loads' => [lineLoad('g', '10 kN/m'), lineLoad('g', '3 kN/m', ['direction' => 'sideways'])]]);
+    $s = section('HEB 200');
+    [$uy, $uz] = [1.35 * 45e6 / ($s->Wply * 235), 1.35 * 13.5e6 / ($s->Wplz * 235)];
+    expect(weighing($design, 'bending-axial')->ratio)->toBeNear($uy + $uz, 1e-9)
+        ->and(weighing($design, 'buckling-axial')->ratio)->toBeNear((float) weighing($design, 'buckling-top')->ratio + $uz, 1e-9)
+        // The exact yield surface of the section (6.2.9.1(6) with n = 0: squares about y-y) lies outside the straight line.
+        ->and($uy ** 2 + $uz)->toBeLessThan((float) weighing($design, 'bending-axial')->ratio);
+});
+
+it('puts (6.61) and (6.62) together with both moments', function (string $section, int $class): void {
+    $design = design([
+        'slope' => ['by' => 'upright'], 'length' => '4 m', 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')], 'section' => $section, 'grade' => $class === 3 ? 'S275' : 'S235',
+        'loads' => [pointLoad('4 m', '300 kN', 'along'), lineLoad('g', '3 kN/m', ['direction' => 'normal']), lineLoad('g', '1 kN/m', ['direction' => 'sideways'])],
+    ], derive: true);
+    $l = array_column(weighing($design, 'buckling-axial')->lines, 'result', 'symbol');
+    // Table B.1 by hand, C_m = 1.
+    [$kyy, $kzz, $kyz] = $class === 3
+        ? [1 + 0.6 * min(1.0, $l['lambda_y']) * $l['n_y'], 1 + 0.6 * min(1.0, $l['lambda_z']) * $l['n_z'], 1.0]
+        : [1 + min($l['lambda_y'] - 0.2, 0.8) * $l['n_y'], 1 + min(2 * $l['lambda_z'] - 0.6, 1.4) * $l['n_z'], 0.6];
+    $s = section($section);
+    expect($l['u_z'])->toBeNear(1.35 * 2e6 / (($class === 3 ? $s->Welz : $s->Wplz) * ($class === 3 ? 275 : 235)), 1e-9)
+        ->and($l['u_1'])->toBeNear($l['n_y'] + $kyy * $l['u_LT'] + $kyz * $kzz * $l['u_z'], 1e-9)
+        ->and($l['u_2'])->toBeNear($l['n_z'] + $l['u_LT'] + $kzz * $l['u_z'], 1e-9)
+        ->and(weighing($design, 'buckling-axial')->ratio)->toBeNear(max($l['u_1'], $l['u_2']), 1e-9);
+})->with([['HEB 200', 1], ['IPE 360', 3]]);
+
+it('is never better with more load sideways, and the same whichever way it points', function (): void {
+    $ratio = fn (string $value): float => (float) design(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', $value, ['direction' => 'sideways'])]])->verdict()->ratio;
+    expect($ratio('2 kN/m'))->toBeGreaterThan($ratio('1 kN/m'))->and($ratio('-2 kN/m'))->toBeNear($ratio('2 kN/m'), 1e-9);
+});
+
+it('takes no notice of sideways loads where both flanges are held all along', function (): void {
+    $continuous = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]];
+    $design = design([...$continuous, 'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '9 kN/m', ['direction' => 'sideways'])]]);
+    $without = design([...$continuous, 'loads' => [lineLoad('g', '5 kN/m')]]);
+    expect($design->beam->sideways)->toBeNull()->and($design->verdict()->ratio)->toBeNear((float) $without->verdict()->ratio, 1e-9)
+        ->and((new Result($design, Show::envelope()))->toArray()['messages'])->toContain('Loads that act sideways go into what holds both flanges all along; they do not bend the member.');
+});
+
+it('refuses what it does not compute', function (array $change, string $says): void {
+    try {
+        $w = array_filter(design(['loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])], ...$change])->weighings, fn ($w): bool => ! $w->applies);
+        expect(array_values($w)[0]->remark ?? '')->toContain($says);
+    } catch (InvalidMember $e) {
+        expect($e->errors[0]->message)->toContain($says);
+    }
+})->with([
+    'one flange held all along' => [['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]], 'would twist the section'],
+    'a section that changes' => [['steps' => [['from' => '1 m', 'to' => '2 m', 'section' => 'IPE 330']]], 'members of one section'],
+    'lifting off' => [['liftsOff' => true, 'supports' => [supportAt('0 m'), ['bearsOnly' => true, ...supportAt('6 m')]]], 'no load bends sideways'],
+    'nothing to turn against' => [['supports' => [['rotation' => '9000 kNm/rad', ...supportAt('0 m', 'elastic')]]], 'Sideways the loads have nothing to hold against'],
+    'a high shear force' => [['loads' => [pointLoad('0.1 m', '480 kN', 'sideways')]], 'high shear force'],
+]);
