@@ -30,8 +30,9 @@ final readonly class CaseSets
      * @param  bool  $movesOnly  is every option a place of a moving load; otherwise the first one is the load that stays
      * @param  bool  $isMade  is it no load case of the engineer, but made for what a combination does with those
      * @param  bool  $always  does one of the options act even where none does harm
+     * @param  list<int>|null  $everywhere  the set of all its load, where no option need be it
      */
-    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false, public bool $isMade = false, public bool $always = false)
+    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false, public bool $isMade = false, public bool $always = false, private ?array $everywhere = null)
     {
         $this->isPermanent = $case->category === Category::Permanent && ! $isMade;
         $this->isReversible = $case->category->isReversible();
@@ -70,8 +71,14 @@ final readonly class CaseSets
         return $worst;
     }
 
-    /** @return list<int> what stands for the whole case: its first option, or the middle one of a moving load */
+    /** @return list<int> all its load, as it is unfactored; of a moving load the middle place */
     public function whole(): array
+    {
+        return $this->everywhere ?? $this->first();
+    }
+
+    /** @return list<int> the option that stands for the others: the first one, or the middle one of a moving load */
+    public function first(): array
     {
         return $this->options[$this->movesOnly ? intdiv(count($this->options), 2) : 0];
     }
@@ -91,7 +98,7 @@ final readonly class CaseSets
     {
         return match (true) {
             $this->case->category === Category::Settlement => ' of '.self::listed($on),
-            count($on) < count($this->whole()) || ($on !== [''] && count($this->options) > 1) => ' on '.self::listed($on),
+            count($on) < count($this->first()) || ($on !== [''] && (count($this->options) > 1 || $this->everywhere !== null)) => ' on '.self::listed($on),
             default => count($on) > 1 ? ' on all spans' : '',
         };
     }

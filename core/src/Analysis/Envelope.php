@@ -16,7 +16,6 @@ use Waage\Loading\Combination;
  * With many combinations most parts are settled by bounds: what no sum of upper bounds can reach is not worked out.
  *
  * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<string, list<float>>, minus: array<string, list<float>>}
- * @phpstan-type Bounds array{permanent: float, weight: float, variable: array<string, float>}
  * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>, combination: Combination}
  */
 final class Envelope
@@ -27,10 +26,19 @@ final class Envelope
     /** @var array<int, list<int>> by segment */
     private array $partsOf;
 
-    /** @var array<int, list<Bounds>> by sign, for each part: what each contribution, times the sign, does not exceed */
-    private array $bounds;
+    /** @var array<int, list<float>> by sign, for each part: what the effect of self-weight, times the sign, does not exceed */
+    private array $weightBounds;
 
-    /** @var array<string, list<float>> upper bounds without self-weight, by combination and sign */
+    /** @var array<int, list<float>> the same of permanent load */
+    private array $permanentBounds;
+
+    /** @var array<int, array<string, array<int, float>>> the same of variable load cases, by load case and part */
+    private array $variableBounds;
+
+    /** @var array<string, Extreme|null> answers of extreme() */
+    private array $extremes = [];
+
+    /** @var array<string, array<int, float>> upper bounds without self-weight, by combination and sign */
     private array $highest = [];
 
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
@@ -41,7 +49,20 @@ final class Envelope
             $partsOf[$part['segment']][] = $i;
         }
         $this->partsOf = $partsOf;
-        $this->bounds = [1 => array_map(fn (array $p): array => self::boundsOf($p, 1), $this->parts), -1 => array_map(fn (array $p): array => self::boundsOf($p, -1), $this->parts)];
+        $weights = $permanents = $variables = [];
+        foreach ([1, -1] as $sign) {
+            foreach ($this->parts as $i => $part) {
+                $bound = fn (array $p): float => Polynomial::upperBound($sign > 0 ? $p : array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
+                $weights[$sign][] = $bound($part['weight']);
+                $permanents[$sign][] = $bound($part['permanent']);
+                foreach ($part[$sign > 0 ? 'plus' : 'minus'] as $case => $p) {
+                    $variables[$sign][$case][$i] = $bound($p);
+                }
+            }
+        }
+        $this->weightBounds = $weights;
+        $this->permanentBounds = $permanents;
+        $this->variableBounds = $variables;
     }
 
     /** @return list<float> where its segments begin and end, mm */
@@ -58,12 +79,23 @@ final class Envelope
      */
     public function extreme(array $combinations, int $sign, float $weight, float $from = 0.0, float $to = INF): ?Extreme
     {
+        $key = "{$sign} {$weight} {$from} ".min($to, $this->beam->member->length);
+        foreach ($combinations as $combination) {
+            $key .= ' '.self::key($combination);
+        }
+
+        return array_key_exists($key, $this->extremes) ? $this->extremes[$key] : $this->extremes[$key] = $this->greatestOf($combinations, $sign, $weight, $from, $to);
+    }
+
+    /** @param  list<Combination>  $combinations */
+    private function greatestOf(array $combinations, int $sign, float $weight, float $from, float $to): ?Extreme
+    {
         $breaks = $this->beam->responses->breaks;
         $inside = [];
         foreach ($this->parts as $i => $part) {
             $start = $breaks[$part['segment']];
             if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
-                $inside[$i] = $this->bounds[$sign][$i]['weight'];
+                $inside[$i] = $this->weightBounds[$sign][$i];
             }
         }
         $bounds = [];
@@ -120,7 +152,7 @@ final class Envelope
             $start = $responses->breaks[$k];
             foreach ($this->partsOf[$k] as $i) {
                 if ($start + $this->parts[$i]['to'] > $from && $start + $this->parts[$i]['from'] < $to) {
-                    $bound = max($bound, $highest[$i] + $own * $this->bounds[$sign][$i]['weight']);
+                    $bound = max($bound, $highest[$i] + $own * $this->weightBounds[$sign][$i]);
                 }
             }
         }
@@ -129,21 +161,22 @@ final class Envelope
     }
 
     /**
-     * Can the effect be more than a limit on a segment, either way?
+     * A value that the effect does not exceed on a segment, either way.
      *
      * @param  float  $weight  self-weight, N/mm
      */
-    public function mayExceed(float $limit, int $segment, Combination $combination, float $weight): bool
+    public function absoluteBound(Combination $combination, float $weight, int $segment): float
     {
-        foreach ($this->partsOf[$segment] as $i) {
-            foreach ([1, -1] as $sign) {
-                if ($this->highest($combination, $sign)[$i] + $combination->permanent * $weight * $this->bounds[$sign][$i]['weight'] > $limit) {
-                    return true;
-                }
+        $bound = 0.0;
+        $own = $combination->permanent * $weight;
+        foreach ([1, -1] as $sign) {
+            $highest = $this->highest($combination, $sign);
+            foreach ($this->partsOf[$segment] as $i) {
+                $bound = max($bound, $highest[$i] + $own * $this->weightBounds[$sign][$i]);
             }
         }
 
-        return false;
+        return $bound;
     }
 
     /** @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and its place from the start of the segment */
@@ -175,11 +208,15 @@ final class Envelope
      */
     public function curve(array $combinations, int $sign, float $weight): array
     {
+        if ($combinations === []) {
+            return [];
+        }
         $pieces = [];
         $open = null;
+        $highest = array_map(fn (Combination $c): array => $this->highest($c, $sign), $combinations);
         foreach ($this->parts as $i => $part) {
             $polynomials = [];
-            foreach ($this->rivals($combinations, $i, $sign, $weight) as $c) {
+            foreach ($this->rivals($combinations, $highest, $i, $sign, $weight) as $c) {
                 $polynomials[$c] = $this->polynomial($combinations[$c], $i, $sign, $weight);
             }
             foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
@@ -215,17 +252,20 @@ final class Envelope
     /**
      * The combinations that can be the worst somewhere on a part.
      *
-     * @param  list<Combination>  $combinations
+     * @param  non-empty-list<Combination>  $combinations
+     * @param  list<array<int, float>>  $highest  of each combination
      * @return list<int>
      */
-    private function rivals(array $combinations, int $part, int $sign, float $weight): array
+    private function rivals(array $combinations, array $highest, int $part, int $sign, float $weight): array
     {
-        $ofWeight = $this->bounds[$sign][$part]['weight'];
-        $highest = [];
+        $ofWeight = $weight * $this->weightBounds[$sign][$part];
+        $bounds = [];
         $first = 0;
+        $most = -INF;
         foreach ($combinations as $c => $combination) {
-            $highest[] = $this->highest($combination, $sign)[$part] + $combination->permanent * $weight * $ofWeight;
-            if ($highest[$c] > $highest[$first]) {
+            $bounds[] = $bound = $highest[$c][$part] + $combination->permanent * $ofWeight;
+            if ($bound > $most) {
+                $most = $bound;
                 $first = $c;
             }
         }
@@ -233,9 +273,15 @@ final class Envelope
         $p = $this->polynomial($combinations[$first], $part, $sign, $weight);
         $least = -Polynomial::upperBound(array_map(fn (float $c): float => -$sign * $c, $p), $this->parts[$part]['from'], $this->parts[$part]['to']);
         $least -= 1e-9 * abs($least);
-        $highest[$first] = INF;
+        $bounds[$first] = INF;
+        $rivals = [];
+        foreach ($bounds as $c => $bound) {
+            if ($bound >= $least) {
+                $rivals[] = $c;
+            }
+        }
 
-        return array_keys(array_filter($highest, fn (float $h): bool => $h >= $least));
+        return $rivals;
     }
 
     /** @return list<float> the worst values of a combination on a part */
@@ -259,34 +305,30 @@ final class Envelope
         return array_values($p);
     }
 
-    /** @return list<float> for each part an upper bound of the effect times the sign, without self-weight */
+    private static function key(Combination $combination): string
+    {
+        return $combination->id.$combination->permanent.array_key_first($combination->variable);
+    }
+
+    /** @return array<int, float> for each part an upper bound of the effect times the sign, without self-weight */
     private function highest(Combination $combination, int $sign): array
     {
-        $key = $combination->id.$combination->permanent.array_key_first($combination->variable).$sign;
+        $key = self::key($combination).$sign;
         if (isset($this->highest[$key])) {
             return $this->highest[$key];
         }
+        $g = $combination->permanent;
         $highest = [];
-        foreach ($this->bounds[$sign] as $of) {
-            $high = $combination->permanent * $of['permanent'];
-            foreach ($of['variable'] as $case => $bound) {
-                $high += ($combination->variable[$case] ?? 0.0) * $bound;
+        foreach ($this->permanentBounds[$sign] as $bound) {
+            $highest[] = $g * $bound;
+        }
+        foreach ($combination->variable as $case => $factor) {
+            foreach ($this->variableBounds[$sign][$case] ?? [] as $i => $bound) {
+                $highest[$i] += $factor * $bound;
             }
-            $highest[] = $high;
         }
 
         return $this->highest[$key] = $highest;
-    }
-
-    /**
-     * @param  Part  $part
-     * @return Bounds
-     */
-    private static function boundsOf(array $part, int $sign): array
-    {
-        $bound = fn (array $p): float => Polynomial::upperBound($sign > 0 ? $p : array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
-
-        return ['permanent' => $bound($part['permanent']), 'weight' => $bound($part['weight']), 'variable' => array_map($bound, $part[$sign > 0 ? 'plus' : 'minus'])];
     }
 
     /** @return list<Part> */

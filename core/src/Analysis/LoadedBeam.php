@@ -183,7 +183,7 @@ final readonly class LoadedBeam
     }
 
     /**
-     * Factors of all sets for a combination with every span loaded.
+     * Factors of all sets for a combination with every span loaded, or in the first arrangement that the engineer has chosen.
      *
      * @param  float  $weight  self-weight, N/mm
      * @return array<int, float>
@@ -194,7 +194,7 @@ final readonly class LoadedBeam
         foreach ($this->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;
             if ($factor > 0) {
-                foreach ($case->whole() as $set) {
+                foreach ($case->first() as $set) {
                     $factors[$set] = $factor;
                 }
             }

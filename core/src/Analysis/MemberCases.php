@@ -78,8 +78,9 @@ final class MemberCases
             }
         }
         [$indices, $on] = $this->added($options);
+        [$everywhere] = $case->category->isImposed() && $this->member->arrangement === Arrangement::Chosen ? $this->added([[[$this->loads->together($loads), '']]]) : [[]];
 
-        return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === []);
+        return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === [], everywhere: $everywhere[0] ?? null);
     }
 
     /** Permanent load, span by span, for what its greater factor adds to the smaller one where it does harm. */
@@ -129,7 +130,7 @@ final class MemberCases
     {
         $names = $this->names;
         $loaded = array_filter($parts, fn (LoadSet $s): bool => ! $s->isEmpty());
-        if ($this->member->arrangement === Arrangement::Worst || count($loaded) < 2) {
+        if ($this->member->arrangement === Arrangement::Worst || (count($loaded) < 2 && $this->member->arrangement !== Arrangement::Chosen)) {
             return [array_map(fn (LoadSet $s, int $i): array => [$s, $names[$i]], $parts, array_keys($parts))];
         }
         $together = function (array $fields) use ($loaded, $names): array {
@@ -142,6 +143,9 @@ final class MemberCases
             return [[$set, count($fields) === count($loaded) ? '' : CaseSets::listed(array_values(array_map(fn (int $i): string => $names[$i], $fields)))]];
         };
         $all = array_keys($parts);
+        if ($this->member->arrangements !== []) {
+            return array_map($together, $this->member->arrangements);
+        }
         $options = [$together($all)];
         if ($this->member->arrangement === Arrangement::Alternate) {
             foreach ([0, 1] as $parity) {

@@ -16,6 +16,9 @@ final class PieceShare
     /** @var list<list<float>>|null */
     private ?array $moments = null;
 
+    /** @var array{float, float}|null */
+    private ?array $extremes = null;
+
     /** @var list<float>|null */
     private ?array $waves = null;
 
@@ -34,6 +37,25 @@ final class PieceShare
             $d += $factor * $measure[3];
         }
         $this->measures = [$a, $b, $c, $d];
+    }
+
+    /** @return array{float, float} greatest sagging and greatest hogging moment, Nmm; negative where all are of the other sign */
+    public function extremes(): array
+    {
+        if ($this->extremes === null) {
+            $most = $least = 0.0;
+            foreach ($this->moments() as $i => $m) {
+                [, , $from, $to] = $this->of->segments[$i];
+                foreach ([$from, ...Polynomial::roots(Polynomial::derivative($m), $from, $to), $to] as $n => $t) {
+                    $value = Polynomial::value($m, $t);
+                    $most = $i + $n === 0 ? $value : max($most, $value);
+                    $least = $i + $n === 0 ? $value : min($least, $value);
+                }
+            }
+            $this->extremes = [$most, -$least];
+        }
+
+        return $this->extremes;
     }
 
     /** @return list<list<float>> moment on each segment of the length */

@@ -120,16 +120,19 @@ final class Polynomial
     public static function roots(array $p, float $a, float $b): array
     {
         // Coefficients that cannot matter on this interval only upset the degree.
-        $largest = 0.0;
+        $largest = $sum = 0.0;
         $power = 1.0;
         $reach = max(abs($a), abs($b));
         $sizes = [];
         foreach ($p as $c) {
-            $sizes[] = abs($c) * $power;
-            $largest = max($largest, abs($c) * $power);
+            $size = abs($c) * $power;
+            $sizes[] = $size;
+            $sum += $size;
+            $largest = $size > $largest ? $size : $largest;
             $power *= $reach;
         }
-        if ($largest == 0.0) {
+        // Where the first term outweighs all others together nothing is zero.
+        if ($largest == 0.0 || 2 * $sizes[0] > $sum * (1 + 1e-12)) {
             return [];
         }
         $n = count($p);

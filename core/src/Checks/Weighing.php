@@ -17,6 +17,7 @@ final readonly class Weighing
     /**
      * @param  list<Line>  $lines
      * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
+     * @param  array<int, float>  $factors  load sets that act, with their factors: the arrangement
      */
     public function __construct(
         public string $id,
@@ -35,6 +36,7 @@ final readonly class Weighing
         public string $remark = '',
         public array $lines = [],
         public array $ranges = [],
+        public array $factors = [],
     ) {
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\BeamSupport;
+use Waage\Analysis\CaseSets;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
@@ -42,7 +43,8 @@ final readonly class Result
         $secondOrder = (new SecondOrderCheck($this->design))->toArray();
         $shown = match ($this->show->kind) {
             'combination' => $this->combinationCurves(),
-            'case' => $this->caseCurves(),
+            'case' => $this->curvesOf($this->caseFactors($this->show->id)),
+            'weighing' => $this->curvesOf($this->weighingFactors($this->show->id)),
             default => null,
         };
 
@@ -145,10 +147,12 @@ final readonly class Result
         return $chosen === [] ? null : $this->curves($chosen, $chosen);
     }
 
-    /** @return array<string, array{max: Curve, min: Curve}>|null */
-    private function caseCurves(): ?array
+    /**
+     * @param  array<int, float>  $factors  load set => factor
+     * @return array<string, array{max: Curve, min: Curve}>|null
+     */
+    private function curvesOf(array $factors): ?array
     {
-        $factors = $this->caseFactors($this->show->id);
         if ($factors === []) {
             return null;
         }
@@ -168,6 +172,18 @@ final readonly class Result
         }
 
         return $curves;
+    }
+
+    /** @return array<int, float> */
+    private function weighingFactors(string $id): array
+    {
+        foreach ($this->design->weighings as $w) {
+            if ($w->id === $id) {
+                return $w->factors;
+            }
+        }
+
+        return [];
     }
 
     /** @return array<int, float> */
@@ -319,7 +335,7 @@ final readonly class Result
             'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
             'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
             'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),
-            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'remark' => $w->remark, 'ranges' => $w->ranges,
+            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'ranges' => $w->ranges,
             'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $w->lines),
         ];
     }
@@ -348,6 +364,11 @@ final readonly class Result
         }
         if ($this->design->beam->sideways === null && array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []) {
             $messages[] = 'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';
+        }
+        $member = $this->design->member;
+        $never = $member->arrangements === [] ? [] : array_values(array_diff_key($beam->fieldNames(), array_flip(array_merge(...$member->arrangements))));
+        if ($never !== []) {
+            $messages[] = 'No arrangement loads '.CaseSets::listed($never).': imposed load does not act there.';
         }
         $off = count(array_filter($this->design->member->loads, fn (Load $l): bool => ! $l->on));
         if ($off > 0) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
-/** What the strips show: the envelope of all combinations, one combination, or one load case with every span loaded. */
+/** What the strips show: the envelope of all combinations, one combination, the arrangement of one weighing, or one load case with every span loaded. */
 final readonly class Show
 {
     private function __construct(public string $kind, public string $id)
@@ -16,11 +16,11 @@ final readonly class Show
         return new self('envelope', '');
     }
 
-    /** "envelope", "combination:STR 1" or "case:q"; anything else is the envelope. */
+    /** "envelope", "combination:STR 1", "weighing:bending" or "case:q"; anything else is the envelope. */
     public static function fromText(string $text): self
     {
         [$kind, $id] = explode(':', $text.':', 2);
 
-        return $kind === 'combination' || $kind === 'case' ? new self($kind, rtrim($id, ':')) : self::envelope();
+        return in_array($kind, ['combination', 'case', 'weighing'], true) ? new self($kind, rtrim($id, ':')) : self::envelope();
     }
 }

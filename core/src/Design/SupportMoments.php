@@ -36,14 +36,14 @@ final readonly class SupportMoments
                     $factors = $this->beam->loadedWhere($combination, $weight, $sign, $moments);
                     $M = $sign * array_sum(array_map(fn (float $f, int $set): float => $f * $moments[$set], $factors, array_keys($factors)));
                     if ($worst === null || $M > $worst[0]) {
-                        $worst = [$M, $combination->id, $this->beam->arrangementText($factors)];
+                        $worst = [$M, $combination->id, $factors];
                     }
                 }
             }
             if ($worst === null) {
                 continue;
             }
-            [$M, $combination, $arrangement] = $worst;
+            [$M, $combination, $factors] = $worst;
             $ratio = $M / $support->momentCapacity;
             $d = $derive ? new Derivation : null;
             $d?->given('M_Ed', $M, Kind::Moment, '', 'moment of the support, elastic');
@@ -51,7 +51,7 @@ final readonly class SupportMoments
             $d?->line('u', 'M_Ed / M_j_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_j_Rd' => [$support->momentCapacity, Kind::Moment]], $ratio, Kind::Number);
             $weighings[] = new Weighing(
                 'support-moment-'.($i + 1), 'Moment of support '.($i + 1), 'capacity given by the engineer', $ratio, demand: $M, capacity: $support->momentCapacity,
-                kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_j_Rd', x: $support->x, combination: $combination, arrangement: $arrangement, lines: $d->lines ?? [],
+                kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_j_Rd', x: $support->x, combination: $combination, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
             );
         }
 

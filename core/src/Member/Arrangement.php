@@ -15,4 +15,7 @@ enum Arrangement: string
 
     /** On all spans. */
     case All = 'all';
+
+    /** As the engineer says: one of the arrangements that the member lists, or none. */
+    case Chosen = 'chosen';
 }

@@ -24,6 +24,8 @@ final class MemberReader
 
     public const MOST_INFLUENCES = 30;
 
+    public const MOST_ARRANGEMENTS = 60;
+
     private readonly Fields $f;
 
     /** @param  array<array-key, mixed>  $in */
@@ -72,6 +74,7 @@ final class MemberReader
         $notes = $f->text($in, 'notes', 'notes');
         $families = $this->families();
         $arrangement = $f->choice($in, 'arrangement', 'arrangement', Arrangement::Worst);
+        $arrangements = $arrangement === Arrangement::Chosen ? $this->arrangements($length, $supports) : [];
         $influence = $f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines');
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
@@ -84,7 +87,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements);
     }
 
     /**
@@ -194,6 +197,37 @@ final class MemberReader
                 $this->f->fail($load->across !== 0.0 ? "loads.{$i}.across" : "loads.{$i}.direction", 'One flange alone is held sideways all along, so that this load would twist the section; that is not computed. Hold both flanges, or give the places that hold.');
             }
         }
+    }
+
+    /**
+     * Spans and overhangs that are loaded together, numbered from 1 from the left in the document.
+     *
+     * @param  list<Support>  $supports
+     * @return list<non-empty-list<int>> from 0
+     */
+    private function arrangements(float $length, array $supports): array
+    {
+        $count = count(array_unique([0.0, ...array_map(fn (Support $s): float => $s->x, $supports), $length])) - 1;
+        $given = $this->in['arrangements'] ?? [];
+        if (! is_array($given) || ! array_is_list($given) || $given === [] || count($given) > self::MOST_ARRANGEMENTS) {
+            $this->f->fail('arrangements', 'Give between 1 and '.self::MOST_ARRANGEMENTS.' arrangements of imposed load.');
+
+            return [];
+        }
+        $arrangements = [];
+        foreach ($given as $i => $fields) {
+            $fields = is_array($fields) ? array_values(array_unique($fields, SORT_REGULAR)) : [];
+            $known = array_values(array_filter($fields, fn (mixed $f): bool => is_int($f) && $f >= 1 && $f <= $count));
+            if ($fields === [] || $known === [] || count($known) < count($fields)) {
+                $this->f->fail("arrangements.{$i}", $fields === [] ? 'This arrangement loads no span.' : "This arrangement loads a span that is not there; the member has {$count} spans and overhangs.");
+
+                continue;
+            }
+            sort($known);
+            $arrangements[] = array_map(fn (int $f): int => $f - 1, $known);
+        }
+
+        return $arrangements;
     }
 
     /** The member may have deflection limits of its own. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Sheets;
 
+use Waage\Analysis\CaseSets;
 use Waage\Analysis\LiftOff;
 use Waage\Checks\Weighing;
 use Waage\Design\CollapseCheck;
@@ -216,6 +217,7 @@ final readonly class SheetBuilder
             Block::text("By {$rules->title}.".match ($this->design->member->arrangement) {
                 Arrangement::Worst => ' Imposed load lies on those spans, and variable actions act at all, only where they make the effect looked at worse.',
                 Arrangement::Alternate => ' Imposed load lies on all spans, on every other span or on two adjacent spans, whichever makes the effect looked at worse; variable actions act where they do.',
+                Arrangement::Chosen => ' Imposed load lies as the engineer has chosen: '.implode('; ', array_map(fn (array $fields): string => CaseSets::listed(array_map(fn (int $f): string => $this->design->beam->beam->fieldNames()[$f], $fields)), $this->design->member->arrangements)).'. One of these acts at a time, or none; variable actions act where they make the effect looked at worse.',
                 Arrangement::All => ' Imposed load lies on all spans or on none; variable actions act where they make the effect looked at worse.',
             }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')
                 .($this->design->member->permanentBySpan ? ' Permanent load has its greater factor on those spans where it makes the effect looked at worse, and its smaller one on the others (EN 1990, 6.4.3.1(4)).' : '')),

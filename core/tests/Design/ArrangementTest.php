@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
+use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Show;
+use Waage\Member\InvalidMember;
 
 /**
  * Imposed load of 10 kN/m on equal spans of 6 m and nothing else; greatest and smallest moments over 1.5, by w l².
@@ -49,3 +51,28 @@ it('is never worse when simplified, and says where the load lies', function (): 
     $design = design(['length' => '18 m', 'supports' => array_map(fn (int $i): array => supportAt(6 * $i.' m'), range(0, 3)), 'arrangement' => 'alternate', 'loads' => [lineLoad('q', '10 kN/m')]]);
     expect(weighing($design, 'bending')->arrangement)->toBe('Imposed on span 1 and span 2')->and(weighing($design, 'deflection-total')->arrangement)->toBe('Imposed on span 1 and span 3');
 });
+
+/** @param  list<list<int>>  $arrangements */
+function chosen(array $arrangements): Design
+{
+    return design([
+        'length' => '18 m', 'supports' => array_map(fn (int $i): array => supportAt(6 * $i.' m'), range(0, 3)), 'arrangement' => 'chosen', 'arrangements' => $arrangements, 'loads' => [lineLoad('q', '10 kN/m')],
+    ]);
+}
+
+it('takes the arrangements that the engineer chooses, one at a time', function (): void {
+    $moment = fn (array $arrangements, int $sign): ?float => chosen($arrangements)->checks->moment->extreme(chosen($arrangements)->ultimate(), $sign, 0.0)?->value;
+    $wl2 = 1.5 * 10 * 6000 ** 2;
+    // Handbook coefficients of three spans: the outer ones loaded 0.1013, the middle one alone 0.075 and −0.05, two adjacent ones −0.1167.
+    expect($moment([[1, 3]], 1))->toBeNear(0.1013 * $wl2, 1e-3)->and($moment([[2]], 1))->toBeNear(0.075 * $wl2, 1e-9)->and($moment([[2]], -1))->toBeNear(-0.05 * $wl2, 1e-9)
+        ->and($moment([[1, 3], [2, 1]], -1))->toBeNear(-0.1167 * $wl2, 1e-3);
+    $design = chosen([[1, 3]]);
+    expect(weighing($design, 'bending')->arrangement)->toBe('Imposed on span 1 and span 3');
+    $result = (new Result($design, Show::envelope()))->toArray();
+    // Reactions by load case are of all its load, whatever is chosen.
+    expect($result['messages'])->toContain('No arrangement loads span 2: imposed load does not act there.')->and($result['reactions']['cases'][0]['load'])->toBeNear(180_000.0);
+});
+
+it('refuses an arrangement of nothing', function (array $arrangements, string $path): void {
+    expect(fn () => chosen($arrangements))->toThrow(fn (InvalidMember $e) => expect($e->errors[0]->path)->toBe($path));
+})->with([[[], 'arrangements'], [[[1], []], 'arrangements.1'], [[[4]], 'arrangements.0'], [[[1, 'x']], 'arrangements.0']]);

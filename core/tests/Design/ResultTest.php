@@ -14,7 +14,7 @@ use Waage\Sheets\SheetBuilder;
 
 it('gives results, sheets and demo files that match their schemas', function (array $document): void {
     $design = new Design(Member::fromArray($document));
-    foreach (['envelope', 'combination:STR 1', 'case:g', 'case:self-weight', 'case:none'] as $show) {
+    foreach (['envelope', 'combination:STR 1', 'weighing:bending', 'case:g', 'case:self-weight', 'case:none'] as $show) {
         expect(faultsAgainst('result', (new Result($design, Show::fromText($show)))->toArray()))->toBe('');
     }
     expect(faultsAgainst('sheet', (new SheetBuilder($design, new JobInfo('Job'), true))->toArray()))->toBe('')
@@ -54,6 +54,27 @@ it('shows a single combination with its own curves', function (): void {
     // Greatest 97.875 kNm with, and 1.35·5·36/8 = 30.375 kNm without imposed load.
     [$max, $min] = [$shown['M']['max'][0], $shown['M']['min'][0]];
     expect(Waage\Analysis\Polynomial::value(array_slice($max, 3), 3000.0))->toBeNear(97.875e6)->and(Waage\Analysis\Polynomial::value(array_slice($min, 3), 3000.0))->toBeNear(30.375e6);
+});
+
+it('shows the arrangement of a weighing, which has its demand at its place', function (): void {
+    $reaches = function (Design $design, array $effects): void {
+        foreach ($effects as $id => $effect) {
+            $w = weighing($design, $id);
+            $curve = (new Result($design, Show::fromText("weighing:{$id}")))->toArray()['shown'][$effect]['max'];
+            $reached = 0.0;
+            foreach ($curve as $piece) {
+                // On a break both sides count: shear jumps there.
+                if ($w->x >= $piece[0] - 1e-6 && $w->x <= $piece[1] + 1e-6) {
+                    $reached = max($reached, abs(Waage\Analysis\Polynomial::value(array_slice($piece, 3), $w->x - $piece[0])));
+                }
+            }
+            expect($reached)->toBeNear((float) $w->demand, 1e-9, 1e-6);
+        }
+    };
+    foreach (range(1, 15) as $seed) {
+        $reaches(new Design(patternedMember($seed), false), ['bending' => 'M', 'shear' => 'V', 'deflection-total' => 'w', 'deflection-variable' => 'w']);
+    }
+    $reaches(design(['loads' => [lineLoad('q', '2 kN/m', ['direction' => 'sideways']), lineLoad('g', '3 kN/m')]]), ['sideways-bending' => 'Mz', 'sideways-shear' => 'Vy', 'sideways-deflection' => 'v', 'bending' => 'M']);
 });
 
 it('tells the slope at the ends', function (): void {

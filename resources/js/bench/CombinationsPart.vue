@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
+import ChosenArrangements from '@/bench/ChosenArrangements.vue'
 import QuantityField from '@/components/QuantityField.vue'
+import { spansOf } from '@/bench/spans'
 import type { CombinationDocument, MemberDocument } from '@/contract/member'
 import type { CombinationResult } from '@/contract/result'
 
@@ -42,6 +44,12 @@ function toggle(c: CombinationResult): void {
         d.leftOut = out.includes(c.key) ? out.filter((k) => k !== c.key) : [...out, c.key]
         if (!d.leftOut.length) delete d.leftOut
     })
+}
+
+/** What is chosen by hand starts with all spans, and is kept while another arrangement is tried. */
+function arrange(d: MemberDocument, arrangement: NonNullable<MemberDocument['arrangement']>): void {
+    d.arrangement = arrangement
+    if (arrangement === 'chosen') d.arrangements ??= [spansOf(d).map((_, i) => i + 1)]
 }
 
 function setBySpan(d: MemberDocument, bySpan: boolean): void {
@@ -102,13 +110,15 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             <select
                 class="field"
                 :value="doc.arrangement ?? 'worst'"
-                @change="(e) => editor.change((d) => void (d.arrangement = valueOf(e) as MemberDocument['arrangement']))"
+                @change="(e) => editor.change((d) => arrange(d, valueOf(e) as NonNullable<MemberDocument['arrangement']>))"
             >
                 <option value="worst">on any spans, where it is worst</option>
                 <option value="alternate">on every other span, two adjacent ones, or all</option>
                 <option value="all">on all spans</option>
+                <option value="chosen">as chosen here</option>
             </select>
         </label>
+        <ChosenArrangements v-if="doc.arrangement === 'chosen'" class="mb-1.5" :editor="editor" />
         <label class="mb-1.5 block">
             <span class="label">Permanent load has</span>
             <select

@@ -18,6 +18,8 @@ const weighings = computed(() => props.editor.result.value?.weighings ?? [])
 /** The ratio of a state that is compared with. */
 const keptRatio = (id: string): number | null => props.kept?.weighings.find((w) => w.id === id)?.ratio ?? null
 
+const isShown = (id: string): boolean => props.editor.show.value === `weighing:${id}`
+
 function verdict(w: WeighingResult): string {
     if (!w.applies) return 'not covered'
     if (w.id === 'classification') return `class ${props.editor.result.value?.section.class}`
@@ -50,7 +52,12 @@ function verdict(w: WeighingResult): string {
                     <span><Tex :tex="w.demandTex" /> demand</span><span class="text-right">{{ format(w.demand, w.kind as Kind, units) }}</span>
                     <span><Tex :tex="w.capacityTex" /> capacity</span><span class="text-right">{{ format(w.capacity, w.kind as Kind, units) }}</span>
                 </p>
-                <p v-if="w.arrangement" class="text-xs">{{ w.combination }}: {{ w.arrangement }}</p>
+                <p v-if="w.arrangement" class="text-xs">
+                    {{ w.combination }}: {{ w.arrangement }}
+                    <button v-if="w.shows" class="quiet px-1! py-0! underline" @click="editor.look(isShown(w.id) ? 'envelope' : `weighing:${w.id}`)">
+                        {{ isShown(w.id) ? 'Strips back to the envelope' : 'Show in the strips' }}
+                    </button>
+                </p>
                 <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
                 <DerivationView :lines="w.lines" />
             </DisclosurePanel>

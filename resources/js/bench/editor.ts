@@ -133,6 +133,8 @@ export function useEditor(id: number) {
             if (atStep && changed(atStep, answer))
                 before.value = { verdict: atStep.verdict, section: `${atStep.section.name} ${atStep.section.grade}` }
             result.value = answer
+            // What the strips showed may be gone: a combination that is left out, a weighing that is not needed any more.
+            if (answer.shown === null) show.value = 'envelope'
             errors.value = {}
             message.value = ''
         } catch (e) {
@@ -237,7 +239,7 @@ export function useEditor(id: number) {
         })
     }
 
-    /** What the strips show: "envelope", "combination:STR 1" or "case:q". */
+    /** What the strips show: "envelope", "combination:STR 1", "weighing:bending" or "case:q". */
     function look(at: string): void {
         show.value = at
     }

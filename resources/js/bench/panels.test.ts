@@ -1,5 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import { placeSupport } from '@/lib/member'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 import CombinationsPart from './CombinationsPart.vue'
@@ -36,6 +37,18 @@ describe('the scales', () => {
         expect(panel.emitted('read')?.[0]).toEqual([first.x])
         expect(panel.findAll('.derivation-line').length).toBe(first.lines.length)
         expect(panel.text()).toContain(first.arrangement)
+    })
+    it('puts the arrangement of a weighing into the strips, and the envelope back', async () => {
+        const editor = editorOf(BEAM, result)
+        const panel = mount(ScalesPanel, { props: { editor } })
+        const at = result.weighings.findIndex((w) => w.id === 'bending')
+        await panel.findAll('li')[at]!.get('button').trigger('click')
+        const show = () => panel.findAll('button').find((b) => /strips/i.test(b.text()))!
+        await show().trigger('click')
+        expect(editor.show.value).toBe('weighing:bending')
+        await nextTick()
+        await show().trigger('click')
+        expect(editor.show.value).toBe('envelope')
     })
 })
 
@@ -292,6 +305,26 @@ describe('combinations', () => {
         expect(answerTo(documentOf(editor)).result.leftOut.map((c) => c.id)).toEqual(['STR 1'])
         await box.setValue(true)
         expect(documentOf(editor)).not.toHaveProperty('leftOut')
+    })
+
+    it('takes arrangements by hand and says where one is of nothing', async () => {
+        const editor = editorOf(BEAM, result)
+        const part = mount(CombinationsPart, { props: { editor } })
+        await part.findAll('select')[0]!.setValue('chosen')
+        expect(documentOf(editor)).toMatchObject({ arrangement: 'chosen', arrangements: [[1, 2, 3]] })
+        await part
+            .findAll('button')
+            .find((b) => b.text() === 'Add an arrangement')!
+            .trigger('click')
+        for (const input of part.findAll('input[aria-label^="Arrangement 1 loads"]')) await input.setValue(false)
+        expect(documentOf(editor).arrangements).toEqual([[], [1, 3]])
+        editor.errors.value = { 'arrangements.0': ['This arrangement loads no span.'] }
+        await nextTick()
+        expect(part.text()).toContain('Arrangement 1: This arrangement loads no span.')
+        await part.find('button[aria-label="Remove arrangement 1"]').trigger('click')
+        expect(answerTo(documentOf(editor)).result.messages.join()).toContain('No arrangement loads span 2')
+        await part.findAll('select')[1]!.setValue('span')
+        expect(documentOf(editor).permanentBySpan).toBe(true)
     })
     it('adds one of the engineer that the core takes, and takes a removed load case out of it', async () => {
         const editor = editorOf(BEAM, result)

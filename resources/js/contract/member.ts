@@ -73,9 +73,15 @@ export interface MemberDocument {
      */
     leftOut?: string[]
     /**
-     * Where imposed load lies: just where it is worst, every other span and two adjacent spans, or on all spans.
+     * Where imposed load lies: just where it is worst, every other span and two adjacent spans, on all spans, or as `arrangements` says.
      */
-    arrangement?: 'worst' | 'alternate' | 'all'
+    arrangement?: 'worst' | 'alternate' | 'all' | 'chosen'
+    /**
+     * Spans and overhangs that imposed load lies on together, numbered from 1 from the left.
+     *
+     * @maxItems 60
+     */
+    arrangements?: number[][]
     /**
      * Permanent load has its greater factor only on those spans where it does harm; false: one factor for all of it.
      */

@@ -387,6 +387,10 @@ export interface WeighingResult {
     x: number | null
     combination: string
     arrangement: string
+    /**
+     * can the strips show this arrangement
+     */
+    shows: boolean
     remark: string
     /**
      * capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole

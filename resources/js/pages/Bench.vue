@@ -148,6 +148,11 @@ onBeforeUnmount(() => void editor.save())
                                         {{ c.id }}: {{ c.text }}
                                     </option>
                                 </optgroup>
+                                <optgroup label="Arrangement of a weighing">
+                                    <option v-for="w in result?.weighings.filter((w) => w.shows)" :key="w.id" :value="`weighing:${w.id}`">
+                                        {{ w.title }}: {{ w.combination }}, {{ w.arrangement }}
+                                    </option>
+                                </optgroup>
                                 <optgroup label="Load case, all spans">
                                     <option v-for="c in result?.reactions.cases" :key="c.id" :value="`case:${c.id}`">{{ c.name }}</option>
                                 </optgroup>

@@ -6,7 +6,6 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\LoadedBeam;
-use Waage\Analysis\PieceDiagram;
 use Waage\Analysis\PieceResponses;
 use Waage\Analysis\PieceShare;
 use Waage\Loading\Combination;
@@ -17,12 +16,15 @@ use Waage\Loading\Combination;
  */
 final class Arrangements
 {
-    /** @var array<string, PieceShare> every variable load case on all its spans */
+    /** @var array<string, PieceShare> every variable load case on all its spans, or as the engineer arranges it first */
     public readonly array $full;
 
     private readonly PieceShare $permanent;
 
     private readonly PieceResponses $responses;
+
+    /** @var list<array{array<string, PieceShare>, bool}> */
+    private array $places = [];
 
     /** @var array<string, array<string, PieceShare>> by place */
     private array $worst = [];
@@ -34,7 +36,7 @@ final class Arrangements
         $full = [];
         foreach ($beam->cases as $case) {
             if (! $case->isPermanent) {
-                $full[$case->case->id] = array_fill_keys($case->whole(), 1.0);
+                $full[$case->case->id] = array_fill_keys($case->first(), 1.0);
             }
         }
         $this->full = $this->shares($full);
@@ -50,17 +52,29 @@ final class Arrangements
         ));
     }
 
-    /** @param  array<string, PieceShare>  $shares  by load case */
-    public function case(Combination $combination, array $shares): BucklingCase
+    /**
+     * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment greatest at the
+     * ends, the quarter points and the middle; from these one goes on to the peak.
+     *
+     * @return list<array{array<string, PieceShare>, bool}> shares by load case; is the peak looked for
+     */
+    public function places(): array
     {
-        $terms = [[$combination->permanent, $this->permanent]];
-        $factors = [];
-        foreach ($shares as $id => $share) {
-            $terms[] = [$combination->variable[$id], $share];
-            $factors += $share->factors;
+        if ($this->places === []) {
+            $places = [[$this->full, false]];
+            foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
+                $places[] = [$this->worstAt($this->piece->from + $part * $this->piece->length(), $part === 1.0), true];
+            }
+            $this->places = $places;
         }
 
-        return new BucklingCase($this->piece, $combination, new PieceDiagram($this->responses, $terms, $combination->permanent), $factors);
+        return $this->places;
+    }
+
+    /** @param  array<string, PieceShare>  $shares  by load case */
+    public function sum(Combination $combination, array $shares): ArrangementSum
+    {
+        return new ArrangementSum($this->responses, $combination, $this->permanent, array_intersect_key($shares, $combination->variable));
     }
 
     /**

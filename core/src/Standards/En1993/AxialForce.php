@@ -46,7 +46,7 @@ final readonly class AxialForce
         if ($e === null || $most === null || $least === null || abs($e->value) < 1.0) {
             return [
                 ...$this->axial === null ? [] : [new Weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, remark: 'No axial force acts.')],
-                ...$sideways === null ? [] : $this->together($stretches, [0.0, 0.0], INF, $bending, $sideways, [$sideways[0]->x ?? 0.0, $sideways[0]->combination, $sideways[0]->arrangement], $derive),
+                ...$sideways === null ? [] : $this->together($stretches, [0.0, 0.0], INF, $bending, $sideways, [$sideways[0]->x ?? 0.0, $sideways[0]->combination, $sideways[0]->arrangement, $sideways[0]->factors], $derive),
             ];
         }
         $N = abs($e->value);
@@ -69,10 +69,11 @@ final readonly class AxialForce
                 $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
-        $at = [$e->x, $e->combination->id, $this->beam->arrangementText($this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t))];
+        $acting = $this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $at = [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
         if ($small && $sideways === null) {
             return [new Weighing(
-                'axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $at[0], combination: $at[1], arrangement: $at[2],
+                'axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $at[0], combination: $at[1], arrangement: $at[2], factors: $at[3],
                 remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).', lines: $d->lines ?? [],
             )];
         }
@@ -87,7 +88,7 @@ final readonly class AxialForce
      * @param  array{float, float}  $N  greatest compression and tension, N
      * @param  list<Weighing>  $bending
      * @param  array{Weighing, Weighing}|null  $sideways
-     * @param  array{float, string, string}  $at
+     * @param  array{float, string, string, array<int, float>}  $at
      * @param  list<Line>  $lines  why the axial force counts
      * @return list<Weighing>
      */
@@ -116,7 +117,7 @@ final readonly class AxialForce
 
         return [new Weighing(
             max($N) > 0.0 ? 'axial' : 'bending-axial', max($N) > 0.0 ? 'Axial force' : $what, 'EN 1993-1-1, 6.2.9', null, applies: false, demand: max($N) > 0.0 ? max($N) : null, kind: Kind::Force, demandSymbol: 'N_Ed',
-            x: $at[0], combination: $at[1], arrangement: $at[2], remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
+            x: $at[0], combination: $at[1], arrangement: $at[2], factors: $at[3], remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
         )];
     }
 

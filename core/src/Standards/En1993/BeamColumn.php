@@ -31,7 +31,7 @@ final readonly class BeamColumn
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
-     * @param  array{float, string, string}  $at  place of the greatest axial force (mm), its combination and arrangement
+     * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
      */
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
     {
@@ -240,11 +240,11 @@ final readonly class BeamColumn
 
     private function weighing(string $id, string $title, string $clause, float $ratio, ?Derivation $d, ?float $demand = null, ?float $capacity = null): Weighing
     {
-        [$x, $combination, $arrangement] = $this->at;
+        [$x, $combination, $arrangement, $factors] = $this->at;
 
         return new Weighing(
             $id, $title, $clause, $ratio, demand: $demand, capacity: $capacity, kind: $demand === null ? Kind::Number : Kind::Force, demandSymbol: $demand === null ? '' : 'N_Ed', capacitySymbol: $demand === null ? '' : 'N_c_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement,
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors,
             remark: $demand === null ? ($this->sideways === 0.0 ? 'The greatest axial force with the greatest moment of any combination: on the safe side.' : 'The greatest forces and moments of any combination together: on the safe side.') : '', lines: $d->lines ?? [],
         );
     }

@@ -10,12 +10,12 @@ use Waage\Loading\Combination;
 /** One moment diagram under which a length between restraints may buckle. */
 final readonly class BucklingCase
 {
-    /** @param  array<int, float>  $factors of the variable load sets */
+    /** @param  array<string, array<int, float>>  $patterns  the variable load that acts, as LoadedBeam::patterns */
     public function __construct(
         public BucklingLength $piece,
         public Combination $combination,
         public PieceDiagram $diagram,
-        public array $factors,
+        public array $patterns,
     ) {
     }
 }

@@ -6,7 +6,6 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Analysis\PieceShare;
 use Waage\Loading\Combination;
 
 /**
@@ -82,29 +81,34 @@ final class BucklingCases
     {
         $piece = $this->arrangements->piece;
         $seen = [];
-        $places = [[$this->arrangements->full, false]];
-        foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
-            $places[] = [$this->arrangements->worstAt($piece->from + $part * $piece->length(), $part === 1.0), true];
-        }
-        while ($places !== []) {
-            [$shares, $refine] = array_shift($places);
-            $shares = array_intersect_key($shares, $combination->variable);
-            $key = implode(',', array_map(fn (PieceShare $s): int => $s->id, $shares));
-            if (isset($seen[$key])) {
+        $places = $this->arrangements->places();
+        // A peak is looked for in each arrangement, and its own worst arrangement is put behind the others.
+        for ($i = 0; $i < count($places); $i++) {
+            [$shares, $refine] = $places[$i];
+            $sum = $this->arrangements->sum($combination, $shares);
+            if (isset($seen[$sum->key])) {
                 continue;
             }
-            $seen[$key] = true;
-            $case = $this->arrangements->case($combination, $shares);
-            if ($this->isOutdone($this->measure($case, $bounds))) {
+            $seen[$sum->key] = true;
+            $nearer = [];
+            foreach ($this->weights as $w => $weight) {
+                [$sagging, $hogging] = $sum->bounds($weight);
+                $nearer[] = [min($bounds[$w][0], $piece->sign > 0 ? $sagging : $hogging), min($bounds[$w][1], max($sagging, $hogging))];
+            }
+            if ($this->isOutdone($this->measure($sum, $nearer))) {
                 continue;
             }
-            $exact = array_map(function (float $weight) use ($case, $piece): array {
+            $case = $sum->case($piece, $combination);
+            $exact = [];
+            $bends = false;
+            foreach ($this->weights as $weight) {
                 [$M, , $absolute] = $case->diagram->moments($piece->sign, $weight);
-
-                return [$M > 1e-9 * $absolute ? $M : 0.0, $absolute];
-            }, $this->weights);
-            $measure = $this->measure($case, $exact);
-            if (max(array_column($exact, 0)) > 0.0 && ! $this->isOutdone($measure)) {
+                $M = $M > 1e-9 * $absolute ? $M : 0.0;
+                $bends = $bends || $M > 0.0;
+                $exact[] = [$M, $absolute];
+            }
+            $measure = $this->measure($sum, $exact);
+            if ($bends && ! $this->isOutdone($measure)) {
                 $this->kept[] = $case;
                 $this->reached[] = $measure;
             }
@@ -123,15 +127,23 @@ final class BucklingCases
      * @param  list<array{float, float}>  $moments  for each weight the greatest moment of the sign, and of both
      * @return list<float>
      */
-    private function measure(BucklingCase $case, array $moments): array
+    private function measure(ArrangementSum $sum, array $moments): array
     {
         $measure = [];
         // With the other flange held the shape counts as well, not only its norm.
-        $shape = $case->piece->otherGap <= $case->piece->length() / 2 ? $case->piece->sign : 0;
+        $piece = $this->arrangements->piece;
+        $shape = $piece->otherGap <= $piece->length() / 2 ? $piece->sign : 0;
         foreach ($this->weights as $i => $weight) {
             [$M, $absolute] = $moments[$i];
-            [$a, $b, $c] = $case->diagram->quarterPoints($weight);
-            array_push($measure, $M, $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2, $this->loadSign * $case->diagram->twistingLoad($weight), $shape * $a, $shape * $b, $shape * $c);
+            [$a, $b, $c, $twist] = $sum->measures($weight);
+            $measure[] = $M;
+            $measure[] = $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2;
+            $measure[] = $this->loadSign * $twist;
+            if ($shape !== 0) {
+                $measure[] = $shape * $a;
+                $measure[] = $shape * $b;
+                $measure[] = $shape * $c;
+            }
         }
 
         return $measure;

@@ -71,7 +71,7 @@ final class CrossSections
         $format = fn (float $x): string => $this->beam->member->basis->units->format($x, Kind::Length);
         $remark = trim("{$stretch->section->name}, from x = {$format($stretch->from)} to {$format($stretch->to)}. {$w->remark}");
 
-        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges);
+        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges, $w->factors);
     }
 
     private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
@@ -86,7 +86,7 @@ final class CrossSections
         return new Weighing(
             'bending', 'Bending', 'EN 1993-1-1, 6.2.5', $ratio, demand: abs($e->value), capacity: $Mc, kind: Kind::Moment,
             demandSymbol: 'M_Ed', capacitySymbol: 'M_c_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement(Effect::Moment, $e, $weight), lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
         );
     }
 
@@ -102,7 +102,7 @@ final class CrossSections
         $shear = new Weighing(
             'shear', 'Shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force,
             demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->arrangement(Effect::Shear, $e, $weight), lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vpl]],
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vpl]],
         );
 
         $d = $derive ? new Derivation : null;
@@ -130,8 +130,11 @@ final class CrossSections
         $Mc = Bending::resistance($steel);
         $best = -1.0;
         $found = null;
-        foreach ($this->strength as $combination) {
-            foreach ($this->highShear($combination, $stretch, $weight, 0.5 * $Vpl) as [$k, $factors]) {
+        foreach ($this->highShear($steel, $stretch, $weight, $Vpl, $Mc) as [$bound, $combination, $k]) {
+            if ($bound <= $best) {
+                break;
+            }
+            foreach ($this->worstOn($k, $combination, $weight, 0.5 * $Vpl) as $factors) {
                 $m = $this->beam->responses->combined(Effect::Moment, $factors, $k);
                 $start = $this->beam->responses->breaks[$k];
                 foreach ($this->interactionPlaces($steel, $m, $Vpl, $Mc, $this->beam->responses->breaks[$k + 1] - $start) as $t) {
@@ -165,32 +168,51 @@ final class CrossSections
         return new Weighing(
             'bending-shear', 'Bending with shear', $clause, $best, demand: $M, capacity: max(0.0, $MV), kind: Kind::Moment,
             demandSymbol: 'M_Ed', capacitySymbol: 'M_V_Rd', x: $x, combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors), lines: $d->lines ?? [],
+            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
         );
     }
 
     /**
-     * Segments with a high shear force, each with the arrangements that make shear or moment the worst at one of its ends.
+     * Where the shear force may be high, with what the ratio does not exceed there; the greatest first.
      *
-     * @return list<array{int, array<int, float>}>
+     * @return list<array{float, Combination, int}> bound, combination, segment
      */
-    private function highShear(Combination $combination, SectionStep $stretch, float $weight, float $high): array
+    private function highShear(SteelSection $steel, SectionStep $stretch, float $weight, float $Vpl, float $Mc): array
     {
         $found = [];
         $responses = $this->beam->responses;
-        for ($k = $responses->segmentAt($stretch->from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
-            if (! $this->shearEnvelope->mayExceed($high, $k, $combination, $weight)) {
-                continue;
+        foreach ($this->strength as $combination) {
+            for ($k = $responses->segmentAt($stretch->from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
+                $V = $this->shearEnvelope->absoluteBound($combination, $weight, $k);
+                if ($V > 0.5 * $Vpl) {
+                    $resistance = BendingWithShear::resistance($steel, $V, $Vpl, $Mc);
+                    // With a bound of the shear beyond V_pl the real ratio may be anything.
+                    $found[] = [$V >= $Vpl ? INF : $this->momentEnvelope->absoluteBound($combination, $weight, $k) / max($resistance, 1e-6 * $Mc) * (1 + 1e-9), $combination, $k];
+                }
             }
-            foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
-                $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
-                $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
-                foreach ([1, -1] as $sign) {
-                    $factors = $of('V', $sign);
-                    if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
-                        foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
-                            $found[$k.':'.implode(',', array_keys($candidate)).implode(',', $candidate)] = [$k, $candidate];
-                        }
+        }
+        usort($found, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return $found;
+    }
+
+    /**
+     * The arrangements that make a high shear force, or the moment with it, the worst at one of the ends of a segment.
+     *
+     * @return list<array<int, float>>
+     */
+    private function worstOn(int $k, Combination $combination, float $weight, float $high): array
+    {
+        $found = [];
+        $responses = $this->beam->responses;
+        foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
+            $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
+            $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
+            foreach ([1, -1] as $sign) {
+                $factors = $of('V', $sign);
+                if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
+                    foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
+                        $found[implode(',', array_keys($candidate)).implode(',', $candidate)] = $candidate;
                     }
                 }
             }
@@ -250,8 +272,9 @@ final class CrossSections
         return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
     }
 
-    private function arrangement(Effect $effect, Extreme $e, float $weight): string
+    /** @return array<int, float> */
+    private function acting(Effect $effect, Extreme $e, float $weight): array
     {
-        return $this->beam->arrangementText($this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
+        return $this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
     }
 }

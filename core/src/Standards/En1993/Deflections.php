@@ -66,7 +66,7 @@ final readonly class Deflections
         return new Weighing(
             $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
             demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors), lines: $d->lines ?? [], ranges: $this->axis === 'y' ? $ranges : [],
+            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $this->axis === 'y' ? $ranges : [],
         );
     }
 }

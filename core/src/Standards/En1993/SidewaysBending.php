@@ -60,7 +60,7 @@ final readonly class SidewaysBending
 
         return new Weighing(
             'sideways-bending', 'Bending sideways', 'EN 1993-1-1, 6.2.5', $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: 'M_z_Ed', capacitySymbol: 'M_z_Rd',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->arrangement(Effect::Moment, $e, $weight), lines: $d->lines ?? [],
+            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
         );
     }
 
@@ -81,7 +81,7 @@ final readonly class SidewaysBending
 
         return new Weighing(
             'sideways-shear', 'Shear sideways', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force, demandSymbol: 'V_y_Ed', capacitySymbol: 'V_y_Rd',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->arrangement(Effect::Shear, $e, $weight), lines: $d->lines ?? [],
+            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
         );
     }
 
@@ -96,8 +96,9 @@ final readonly class SidewaysBending
         return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
     }
 
-    private function arrangement(Effect $effect, Extreme $e, float $weight): string
+    /** @return array<int, float> */
+    private function acting(Effect $effect, Extreme $e, float $weight): array
     {
-        return $this->beam->arrangementText($this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t));
+        return $this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
     }
 }

@@ -153,6 +153,7 @@ final class SteelBeam
             return new Weighing($id, $title, $clause, null, remark: "No combination gives a {$bends} moment.");
         }
         $piece = $heaviest->case->piece;
+        $factors = $this->beam->factors($heaviest->case->combination, $weight, $heaviest->case->patterns);
         $d = $derive ? new Derivation : null;
         $d?->given('L', $piece->length(), Kind::Length, '', sprintf('%s flange from x = %s to %s', $flange, $member->basis->units->format($piece->from, Kind::Length), $member->basis->units->format($piece->to, Kind::Length)));
         $d === null ? null : $heaviest->derive($d);
@@ -160,7 +161,7 @@ final class SteelBeam
 
         return new Weighing(
             $id, $title, $heaviest->clause, $heaviest->ratio(), demand: $heaviest->M, capacity: $heaviest->Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
-            x: $heaviest->x, combination: $heaviest->case->combination->id, arrangement: $this->beam->arrangementText($heaviest->case->factors), lines: $d->lines ?? [], ranges: $ranges,
+            x: $heaviest->x, combination: $heaviest->case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
         );
     }
 
