@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\BuildUpController;
 use App\Http\Controllers\DesignController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MemberController;
@@ -21,6 +22,10 @@ Route::prefix('api')->group(function (): void {
         Route::post('influence', [DesignController::class, 'influence']);
         Route::post('collapse', [DesignController::class, 'collapse']);
         Route::post('shortlist', [DesignController::class, 'shortlist']);
+
+        Route::get('build-ups', [BuildUpController::class, 'index']);
+        Route::post('build-ups', [BuildUpController::class, 'store']);
+        Route::delete('build-ups', [BuildUpController::class, 'destroy']);
 
         Route::apiResource('jobs', JobController::class);
         Route::post('jobs/{job}/restore', [JobController::class, 'restore'])->whereNumber('job');

@@ -10,10 +10,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int $id
  * @property string $name
+ * @property list<array<string, mixed>>|null $build_ups  as in the basis of a job
  */
 final class Office extends Model
 {
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'build_ups'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['build_ups' => 'array'];
+    }
 
     /** @return HasMany<Job, $this> */
     public function jobs(): HasMany

@@ -136,7 +136,7 @@ final class Design
     {
         $m = $this->member;
 
-        return max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $m->grade, $m->basis))->class, $m->stretches()));
+        return max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $m->stretches()));
     }
 
     public function verdict(): Verdict

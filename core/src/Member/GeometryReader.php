@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Materials\SteelGrade;
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 use Waage\Sections\Plates;
@@ -106,9 +107,10 @@ final readonly class GeometryReader
 
     /**
      * @param  list<float>  $places  of supports and hinges: a step that lies on one of them by less than a millimetre begins there
+     * @param  SteelGrade  $grade  of the member, where a length has none of its own
      * @return list<SectionStep> lengths with another section, from left to right
      */
-    public function steps(array $places): array
+    public function steps(array $places, SteelGrade $grade): array
     {
         $snapped = function (float $x) use (&$places): float {
             foreach ($places as $place) {
@@ -135,7 +137,8 @@ final readonly class GeometryReader
                 $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');
             }
             if ($section !== null) {
-                $steps[] = [new SectionStep($from, $to, $section), $i];
+                $own = ($row['grade'] ?? '') === '' ? $grade : $this->f->choice($row, 'grade', "steps.{$i}.grade", $grade);
+                $steps[] = [new SectionStep($from, $to, $section, $own), $i];
             }
         }
         usort($steps, fn (array $a, array $b): int => $a[0]->from <=> $b[0]->from);

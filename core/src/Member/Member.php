@@ -98,13 +98,13 @@ final readonly class Member
         $x = 0.0;
         foreach ($this->steps as $step) {
             if ($step->from > $x) {
-                $stretches[] = new SectionStep($x, $step->from, $this->section);
+                $stretches[] = new SectionStep($x, $step->from, $this->section, $this->grade);
             }
             $stretches[] = $step;
             $x = $step->to;
         }
 
-        return $x < $this->length || $stretches === [] ? [...$stretches, new SectionStep($x, $this->length, $this->section)] : $stretches;
+        return $x < $this->length || $stretches === [] ? [...$stretches, new SectionStep($x, $this->length, $this->section, $this->grade)] : $stretches;
     }
 
     /** The same member with another section. */

@@ -60,8 +60,8 @@ final class MemberReader
         if ($section === null) {
             $f->fail('section', $sectionName === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($sectionName, 0, 40).'” in the catalogue.');
         }
-        $steps = $geometry->steps([0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges]);
         $grade = $f->choice($in, 'grade', 'grade', SteelGrade::S355);
+        $steps = $geometry->steps([0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges], $grade);
         $restraint = is_array($in['restraint'] ?? null) ? $in['restraint'] : [];
         $top = $this->restraint($restraint, 'top', $length, $supports);
         $bottom = $this->restraint($restraint, 'bottom', $length, $supports);

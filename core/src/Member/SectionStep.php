@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Materials\SteelGrade;
 use Waage\Sections\ISection;
 
-/** A length of a member with a section of its own; from, to in mm. */
+/** A length of a member with a section and a grade of its own; from, to in mm. */
 final readonly class SectionStep
 {
-    public function __construct(public float $from, public float $to, public ISection $section)
+    public function __construct(public float $from, public float $to, public ISection $section, public SteelGrade $grade)
     {
     }
 }

@@ -160,8 +160,8 @@ final readonly class SheetBuilder
             ]]),
             Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
             ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
-            ...$m->steps === [] ? [] : [Block::table(['Section', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
-                $s->section->name, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
+            ...$m->steps === [] ? [] : [Block::table(['Section', 'Grade', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
+                $s->section->name, $s->grade->value, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
                 $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),
             ], $m->stretches()))],
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],

@@ -197,6 +197,18 @@ it('weighs a length with plates on its flanges', function (): void {
     expect($class('4 mm'))->toBe(1)->and($class('3 mm'))->toBe(3)->and($class('2.8 mm'))->toBe(4);
 });
 
+it('weighs each length in its grade', function (): void {
+    $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]];
+    $design = design([...$held, 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300', 'grade' => 'S355']]]);
+    $q = 1.35 * 5 + 15.0;
+    $W = section('IPE 300')->Wply;
+    expect(weighing($design, 'bending')->ratio)->toBeNear(max($q * 4 * 2 / 2 * 1e6 / ($W * 235), $q * 36 / 8 * 1e6 / ($W * 355)))
+        ->and(weighing($design, 'deflection-total')->ratio)->toBeNear((float) weighing(design($held), 'deflection-total')->ratio, 1e-9);
+    $lateral = fn (array $change): float => (float) weighing(design(['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']], ...$change]), 'buckling-top')->ratio;
+    // Between what both grades give alone.
+    expect($lateral(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300', 'grade' => 'S355']]]))->toBeGreaterThan($lateral(['grade' => 'S355']))
+        ->and(array_column(design(['steps' => [['from' => '0 m', 'to' => '6 m', 'section' => 'IPE 300', 'grade' => 'S355']]])->weighings, 'ratio', 'id'))->toEqual(array_column(design(['grade' => 'S355'])->weighings, 'ratio', 'id'));
+});
 it('refuses plates that it does not cover', function (array $plate, string $path, string $says): void {
     try {
         design(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 300', ...$plate]]]);

@@ -23,6 +23,15 @@ function add(): void {
     })
 }
 
+const GRADES = ['S235', 'S275', 'S355', 'S460'] as const
+function setGrade(index: number, grade: string): void {
+    props.editor.change((d) => {
+        const step = d.steps?.[index]
+        if (step && grade) step.grade = grade as (typeof GRADES)[number]
+        else if (step) delete step.grade
+    })
+}
+
 const PLATE = [
     ['plateWidth', 'Width'],
     ['plateThickness', 'Thickness'],
@@ -83,6 +92,17 @@ function remove(index: number): void {
                     optional
                     @update:model-value="(v) => setPlate(i, key, v)"
                 />
+                <span></span>
+                <span class="label pt-1.5">Grade</span>
+                <select
+                    class="field col-span-2"
+                    :aria-label="`Grade of section ${i + 1}`"
+                    :value="s.grade ?? ''"
+                    @change="(e) => setGrade(i, (e.target as HTMLSelectElement).value)"
+                >
+                    <option value="">the member's, {{ doc.grade }}</option>
+                    <option v-for="g in GRADES" :key="g" :value="g">{{ g }}</option>
+                </select>
                 <span></span>
             </template>
         </div>

@@ -1,5 +1,5 @@
-import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { flushPromises, mount } from '@vue/test-utils'
+import { describe, expect, it, vi } from 'vitest'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
 import LoadForm from '@/bench/LoadForm.vue'
@@ -203,6 +203,32 @@ describe('build-ups of the job', () => {
             .find((b) => b.text() === 'Add a build-up')!
             .trigger('click')
         expect((f.emitted('save')?.at(-1)?.[0] as unknown[]).length).toBe(2)
+    })
+    it('go into the library of the office and come from it', async () => {
+        const ROOF = { name: 'Roof', layers: [{ name: 'Sheeting', thickness: '', weight: '0.3 kN/m²' }] }
+        const sent: unknown[] = []
+        vi.stubGlobal('fetch', async (_: string, init: RequestInit) => {
+            sent.push(init.method, init.body && JSON.parse(String(init.body)))
+            return new Response(JSON.stringify(init.method === 'POST' ? [ROOF, FLOOR] : [ROOF]), {
+                status: 200,
+                headers: { 'Content-Type': 'application/json' },
+            })
+        })
+        const f = form()
+        await flushPromises()
+        await f.get('button').trigger('click')
+        const press = (text: string) =>
+            f
+                .findAll('button')
+                .find((b) => b.text() === text)!
+                .trigger('click')
+        await press('Take')
+        expect(f.emitted('save')?.at(-1)?.[0]).toEqual([FLOOR, ROOF])
+        await press('Keep for the office')
+        await flushPromises()
+        expect(sent.slice(-2)).toEqual(['POST', { buildUp: FLOOR }])
+        expect(f.text()).toContain('in the library of the office')
+        vi.unstubAllGlobals()
     })
     it('are followed by a load, or no longer', async () => {
         const document: MemberDocument = { ...BEAM, loads: [{ id: 'l1', case: 'g', kind: 'area', name: 'Floor', value: '1 kN/m²', width: '2 m' }] }

@@ -143,6 +143,10 @@ export interface StepDocument {
     to: Quantity
     section: string
     /**
+     * The member's when absent.
+     */
+    grade?: 'S235' | 'S275' | 'S355' | 'S460'
+    /**
      * Of a plate on each flange, not wider than the flange; empty: none.
      */
     plateWidth?: string

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
-import { ref, watch } from 'vue'
+import { onMounted, ref, watch } from 'vue'
 import type { BuildUpDocument, LayerDocument } from '@/contract/member'
 import LazyField from '@/components/LazyField.vue'
+import { api, ApiError } from '@/lib/api'
 import { copyOf, loadOf, loadOfLayer } from '@/lib/buildUps'
 import { withUnit } from '@/lib/quantity'
 import { format, type UnitSystem } from '@/lib/units'
@@ -20,6 +21,30 @@ watch(
         if (JSON.stringify(given) !== JSON.stringify(list.value)) list.value = copyOf(given)
     },
 )
+/** What the office keeps for all its jobs. */
+const library = ref<BuildUpDocument[]>([])
+const refusal = ref('')
+onMounted(() => ask('GET'))
+async function ask(method: 'GET' | 'POST' | 'DELETE', body?: object): Promise<void> {
+    try {
+        library.value = await api<BuildUpDocument[]>(method, 'build-ups', body)
+        refusal.value = ''
+    } catch (e) {
+        if (!(e instanceof ApiError)) throw e
+        refusal.value = `The library of the office: ${Object.values(e.errors)[0]?.[0] ?? e.message}`
+    }
+}
+const isKept = (b: BuildUpDocument): boolean => library.value.some((k) => JSON.stringify(k) === JSON.stringify(b))
+/** A build-up of the same name in the job is replaced, and with it the loads that follow it. */
+function takeFromOffice(name: string): void {
+    const taken = library.value.find((b) => b.name === name)
+    if (!taken) return
+    change((all) => {
+        const at = all.findIndex((b) => b.name === name)
+        all.splice(at < 0 ? all.length : at, at < 0 ? 0 : 1, ...copyOf([taken]))
+    })
+}
+
 const fault = (path: string): string | undefined => props.errors[`basis.buildUps.${path}`]?.[0]
 
 function change(apply: (all: BuildUpDocument[]) => void): void {
@@ -114,9 +139,28 @@ const COLUMNS = [
                     </template>
                 </div>
                 <span v-if="fault(`${i}.layers`)" class="fault" role="alert">{{ fault(`${i}.layers`) }}</span>
-                <button class="quiet underline" @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))">Add a layer</button>
+                <span class="flex gap-3">
+                    <button class="quiet px-0! underline" @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))">Add a layer</button>
+                    <span v-if="isKept(b)" class="py-1 text-xs text-faint">in the library of the office</span>
+                    <button v-else class="quiet px-0! underline" @click="ask('POST', { buildUp: b })">Keep for the office</button>
+                </span>
             </section>
-            <button class="quiet underline" @click="add">Add a build-up</button>
+            <button class="quiet px-0! underline" @click="add">Add a build-up</button>
+            <p v-if="refusal" class="fault" role="alert">{{ refusal }}</p>
+            <div v-if="library.length">
+                <span class="label">Library of the office</span>
+                <div v-for="b in library" :key="b.name" class="flex items-baseline gap-2 border-t border-rule py-0.5">
+                    <span class="grow truncate">{{ b.name }}</span>
+                    <span class="whitespace-nowrap text-faint">{{ shown(loadOf(b), units) }}</span>
+                    <span v-if="list.some((own) => JSON.stringify(own) === JSON.stringify(b))" class="text-xs text-faint">in this job</span>
+                    <button v-else class="quiet px-1! py-0! underline" @click="takeFromOffice(b.name)">
+                        {{ list.some((own) => own.name === b.name) ? 'Replace by it' : 'Take' }}
+                    </button>
+                    <button class="quiet px-1! py-0!" :aria-label="`Remove ${b.name} from the library`" @click="ask('DELETE', { name: b.name })">
+                        ×
+                    </button>
+                </div>
+            </div>
             <p class="text-xs text-faint">
                 Each layer: thickness, unit weight, load; without a thickness its load per area. Area loads of members can follow a build-up.
             </p>

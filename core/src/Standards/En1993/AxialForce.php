@@ -58,7 +58,7 @@ final readonly class AxialForce
         $d = $derive ? new Derivation : null;
         $small = true;
         foreach ($stretches as $i => $stretch) {
-            $steel = new SteelSection($stretch->section, $member->grade, $member->basis);
+            $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
             $small = $this->isSmall($steel, $N, $compression, $L, $i === 0 ? $d : null) && $small;
         }
         if ($compression > 0.0) {
@@ -97,7 +97,7 @@ final readonly class AxialForce
         $member = $this->beam->member;
         $ratio = fn (string $start): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => str_starts_with($w->id, $start)))]);
         $column = new BeamColumn(
-            new SteelSection($stretches[0]->section, $member->grade, $member->basis), $N[0], $N[1], $alphaCr, $this->heldApart(), $ratio('bending'), $ratio('buckling'), $sideways[0]->ratio ?? 0.0, $at,
+            new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis), $N[0], $N[1], $alphaCr, $this->heldApart(), $ratio('bending'), $ratio('buckling'), $sideways[0]->ratio ?? 0.0, $at,
         );
         $what = match (true) {
             $sideways === null => 'Bending with axial force',

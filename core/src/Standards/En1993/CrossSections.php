@@ -36,7 +36,7 @@ final class CrossSections
         /** @var array<int, list<array{Weighing, int}>> $weighings */
         $weighings = $classes = [];
         foreach ($stretches as $i => $stretch) {
-            $steel = new SteelSection($stretch->section, $member->grade, $member->basis);
+            $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
             $classes[] = $steel->class;
             $classification = Classification::weigh($steel, $derive);
             if (! $classification->applies) {

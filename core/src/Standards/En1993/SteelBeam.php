@@ -83,7 +83,7 @@ final class SteelBeam
     public function weigh(ISection $section, bool $derive): array
     {
         $member = $this->beam->member;
-        $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section) : $s, $member->stretches());
+        $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
         $weight = $section->weight();
         $rules = RuleSet::of($member->basis->combinations);
         if (! $rules->weighs) {
@@ -102,7 +102,7 @@ final class SteelBeam
                 ...$this->deflections($section, $weight, $derive),
             ];
         }
-        $sideways = $this->sideways?->weigh(new SteelSection($stretches[0]->section, $member->grade, $member->basis), $weight, $derive);
+        $sideways = $this->sideways?->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis), $weight, $derive);
 
         return [
             ...$bending,
@@ -134,7 +134,7 @@ final class SteelBeam
         foreach ($lengths as $cases) {
             $piece = $cases[0]->piece;
             $sections = array_values(array_filter($stretches, fn (SectionStep $s): bool => min($s->to, $piece->to) - max($s->from, $piece->from) > 1e-6));
-            $steel = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $member->grade, $member->basis), $sections);
+            $steel = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $sections);
             if ($steel === []) {
                 throw new \LogicException('Every length of a member has a section.');
             }
