@@ -27,6 +27,8 @@ const props = defineProps<{
 }>()
 
 const PAD = 17
+/** Room that the value at the reading line takes at the right end; a label that stands there gives way. */
+const READING = 140
 const extremes = computed(() => ({ max: extremeOf(props.curves.max, 1), min: extremeOf(props.curves.min, -1) }))
 const under = computed(() => (props.under ? { max: extremeOf(props.under.max, 1), min: extremeOf(props.under.min, -1) } : null))
 const range = computed(() => {
@@ -53,10 +55,12 @@ const labels = computed(() => {
         if (!e || sign * e.value <= 1e-6 * (range.value.top - range.value.bottom)) continue
         const x = props.sx(e.x)
         const below = sign > 0 === props.downward
+        const text = number(e.value, props.kind, props.units)
+        if (Number(text) === 0) continue
         list.push({
             x: Math.min(props.right - 2, Math.max(props.left + 2, x)),
             y: sy.value(e.value) + (below ? 12 : -4),
-            text: number(e.value, props.kind, props.units),
+            text,
             anchor: x < props.left + 24 ? 'start' : x > props.right - 24 ? 'end' : 'middle',
         })
     }
@@ -102,7 +106,7 @@ const read = computed(() => {
         </template>
         <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-ink)" stroke-width="0.9" />
         <text
-            v-for="(l, i) in labels"
+            v-for="(l, i) in labels.filter((l) => !read || l.x < right - READING || l.y > y + 22)"
             :key="i"
             :x="l.x"
             :y="l.y"
