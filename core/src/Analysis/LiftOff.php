@@ -24,8 +24,9 @@ final readonly class LiftOff
     /**
      * @param  list<Combination>  $combinations
      * @param  list<array{support: int, lift: float, combination: string, arrangement: string}>  $lifts  greatest one of each support and combination, mm
+     * @param  list<string>  $tips  combinations that leave nothing to hold it; they are taken as if all supports held it down
      */
-    private function __construct(public LoadedBeam $beam, public array $combinations, public array $lifts)
+    private function __construct(public LoadedBeam $beam, public array $combinations, public array $lifts, public array $tips = [])
     {
     }
 
@@ -47,11 +48,14 @@ final readonly class LiftOff
         }
         $contact = new Contact($stiffness);
         $envelopes = [new Envelope($beam, Effect::Moment), new Envelope($beam, Effect::Deflection)];
-        $sums = $cases = $acting = $lifts = [];
+        $sums = $cases = $acting = $lifts = $tips = [];
         $first = count($beam->sets);
         foreach ($combinations as $combination) {
             $arrangements = $combination->purpose === Purpose::Equilibrium ? [] : self::arrangements($beam, $combination, $weight, $envelopes);
             $states = array_map(fn (array $factors): ?array => self::lifted($beam, $contact, $factors), $arrangements);
+            if (in_array(null, $states, true)) {
+                $tips[] = $combination->id;
+            }
             if (array_filter($states) === []) {
                 $acting[] = $combination;
 
@@ -83,7 +87,7 @@ final readonly class LiftOff
         }
         $sets = array_map(fn (array $factors): LoadSet => self::loads($beam, $factors), $sums);
 
-        return new self($beam->with($sets, $cases, $beam->responses->with($sums)), $acting, array_values($lifts));
+        return new self($beam->with($sets, $cases, $beam->responses->with($sums)), $acting, array_values($lifts), $tips);
     }
 
     /** @param  array<int, string>  $labels  by load set */

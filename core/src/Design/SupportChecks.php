@@ -17,6 +17,9 @@ final readonly class SupportChecks
 
     private SupportMoments $moments;
 
+    /** @var list<string> combinations that leave nothing to hold the member */
+    private array $tips;
+
     /**
      * @param  LoadedBeam  $held  the member on all its supports
      * @param  list<Combination>  $combinations
@@ -26,6 +29,7 @@ final readonly class SupportChecks
     {
         $this->equilibrium = $held->member->bearsOnly() ? new Equilibrium($held, $combinations) : null;
         $this->moments = new SupportMoments($acting->beam, $acting->combinations);
+        $this->tips = $acting->tips;
     }
 
     /**
@@ -34,6 +38,12 @@ final readonly class SupportChecks
      */
     public function weigh(float $weight, bool $derive): array
     {
-        return [...$this->equilibrium?->weigh($weight, $derive) ?? [], ...$this->moments->weigh($weight, $derive)];
+        $equilibrium = $this->equilibrium?->weigh($weight, $derive) ?? [];
+        // What tips over fails by its weighing; where another combination than those weighed does it, that is told.
+        if ($this->tips !== [] && array_filter($equilibrium, fn (Weighing $w): bool => ! $w->holds()) === []) {
+            $equilibrium[] = new Weighing('uplift', 'Lifting off', 'EN 1990, 6.4.2', null, applies: false, remark: 'Under '.implode(', ', $this->tips).' the member lifts off so many supports that nothing holds it. Hold it down, or load it.');
+        }
+
+        return [...$equilibrium, ...$this->moments->weigh($weight, $derive)];
     }
 }

@@ -83,6 +83,17 @@ it('tips over when the outermost supports alone could not hold it', function (fl
         ->and(weighing($design, 'uplift-1')->ratio)->toBeNear(13.4 * $overhang ** 2 / (0.9 * 4 * 64), 1e-9);
 })->with([[4.146, true], [4.147, false]]);
 
+it('tells a combination that tips the member and is not weighed for it', function (): void {
+    // 20 · 6 · 3 = 360 kNm hold against 6 · 4 · 2 = 48 kNm; ten times as much in a fire do not.
+    $design = design([
+        'length' => '10 m', 'supports' => [['bearsOnly' => true, ...supportAt('0 m')], supportAt('6 m')], 'liftsOff' => true,
+        'loads' => [lineLoad('g', '20 kN/m', ['to' => '6 m']), lineLoad('q', '6 kN/m', ['from' => '6 m'])],
+        'combinations' => [['name' => 'Fire', 'purpose' => 'fire', 'permanent' => '1', 'factors' => [['case' => 'q', 'factor' => '10']]]],
+    ]);
+    expect(weighing($design, 'uplift-1')->holds())->toBeTrue()->and(weighing($design, 'uplift')->applies)->toBeFalse()
+        ->and(weighing($design, 'uplift')->remark)->toContain('Under OWN 1')->and($design->verdict()->holds)->toBeFalse();
+});
+
 /**
  * The support forces of a beam that bears on its inner supports only, by trying which of them are there: the same
  * question without any lifted support.

@@ -63,7 +63,7 @@ function slopingDocument(): array
         'loads' => [
             ['id' => 'a', 'case' => 'g', 'kind' => 'area', 'value' => '', 'width' => '2 m', 'buildUp' => 'Roof'],
             lineLoad('s', '1 kN/m', ['direction' => 'plan']), lineLoad('q', '1 kN/m', ['direction' => 'normal', 'storeys' => '4']),
-            ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '2 kN', 'direction' => 'along', 'eccentricity' => '-90 mm'],
+            ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '2 kN', 'direction' => 'along', 'eccentricity' => '-90 mm', 'across' => '20 mm'],
             ['id' => 'w', 'case' => 't', 'kind' => 'warming', 'value' => '10 K'],
             ['id' => 'l', 'case' => 'q', 'kind' => 'lengths', 'value' => '1 kN/m', 'off' => true],
         ],
@@ -79,7 +79,7 @@ function slopingDocument(): array
 function liftingDocument(): array
 {
     return document([
-        'version' => 4, 'length' => '12 m', 'selfWeight' => true, 'liftsOff' => true, 'permanentBySpan' => true,
+        'version' => 4, 'length' => '12 m', 'selfWeight' => true, 'liftsOff' => true, 'permanentBySpan' => true, 'arrangement' => 'chosen', 'arrangements' => [[1, 2], [3]],
         'supports' => [supportAt('0 m'), ['bearsOnly' => true, 'vertical' => '4 kN/mm', ...supportAt('5 m', 'elastic')], ['bearsOnly' => true, ...supportAt('10 m')]],
         'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B'], ['id' => 'm', 'name' => 'M', 'category' => 'G']],
         'loads' => [lineLoad('g', '2 kN/m'), lineLoad('q', '9 kN/m', ['to' => '5 m']), ['id' => 'm', 'case' => 'm', 'kind' => 'train', 'value' => '', 'axles' => [['force' => '9 kN', 'distance' => '']]]],
