@@ -248,7 +248,7 @@ final class MemberReader
     private function families(): array
     {
         $known = Catalogue::families();
-        $families = $this->in['families'] ?? $known;
+        $families = $this->in['families'] ?? Catalogue::USUAL;
         if (! is_array($families)) {
             $this->f->fail('families', 'This must be a list of section families.');
 

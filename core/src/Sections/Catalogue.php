@@ -7,6 +7,9 @@ namespace Waage\Sections;
 /** The sections of core/data/sections-en10365.csv, by name and in the order of the standard. */
 final class Catalogue
 {
+    /** Families that a shortlist looks at when none are chosen. */
+    public const USUAL = ['IPE', 'HEA', 'HEB', 'HEM'];
+
     /** @var array<string, ISection>|null */
     private static ?array $sections = null;
 
@@ -16,7 +19,7 @@ final class Catalogue
         return self::$sections ??= self::read();
     }
 
-    /** A section by its name; upper and lower case and spaces do not matter ("ipe300"). */
+    /** A section by its name; upper and lower case, spaces and x for × do not matter ("ipe300", "ub 457x191x67"). */
     public static function find(string $name): ?ISection
     {
         $section = self::all()[$name] ?? null;
@@ -48,7 +51,7 @@ final class Catalogue
 
     private static function key(string $name): string
     {
-        return strtoupper((string) preg_replace('/\s+/', '', $name));
+        return strtr(strtoupper((string) preg_replace('/\s+/', '', $name)), ['×' => 'X', '*' => 'X']);
     }
 
     /** @return array<string, ISection> */

@@ -94,13 +94,27 @@ final readonly class ISection
         $this->Wplz = $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2;
         $this->iz = sqrt($this->Iz / $this->A);
 
-        // Torsion constant with the junctions of web and flange: the usual published approximation for rolled sections.
-        // Plates count for themselves, on the safe side.
+        // Torsion constant with the junctions of web and flange, as the tables of each family have it. Plates count for
+        // themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
-        $this->It = 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * ($tw / $tf) * (0.145 + 0.1 * $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3;
+        $this->It = 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * $this->junction($tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3;
         $this->Iw = ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $this->hs ** 2 / 2;
         $this->AvRolled = $rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
         $this->rolled = $rolled;
+    }
+
+    /**
+     * What a junction of web and flange adds to the torsion constant, over the fourth power of its inscribed circle: in
+     * British tables after K. A. El Darwish and B. G. Johnston (J. Struct. Div. ASCE, 1965), in European ones the simpler one.
+     *
+     * @param  float  $t  thickness of the web over that of the flange
+     * @param  float  $r  radius of the fillet over the thickness of the flange
+     */
+    private function junction(float $t, float $r): float
+    {
+        return $this->family === 'UB' || $this->family === 'UC'
+            ? -0.042 + 0.2204 * $t + 0.1355 * $r - 0.0865 * $t * $r - 0.0725 * $t ** 2
+            : $t * (0.145 + 0.1 * $r);
     }
 
     /** The same section with a plate on each flange. */

@@ -21,7 +21,7 @@ function publishedSections(): array
 }
 
 it('has the complete series', function (): void {
-    expect(array_count_values(array_map(fn (ISection $s): string => $s->family, Catalogue::all())))->toBe(['IPE' => 18, 'HEA' => 24, 'HEB' => 24, 'HEM' => 24]);
+    expect(array_count_values(array_map(fn (ISection $s): string => $s->family, Catalogue::all())))->toBe(['IPE' => 18, 'HEAA' => 24, 'HEA' => 24, 'HEB' => 24, 'HEM' => 24, 'UB' => 72, 'UC' => 31]);
 });
 
 it('agrees with the published tables', function (string $name, array $published): void {
@@ -58,7 +58,7 @@ it('agrees with strips summed over the depth', function (string $name): void {
         $Iz += 2 * $width ** 3 / 12 * $dz;
     }
     expect($s->A)->toBeNear($A, 2e-4)->and($s->Iy)->toBeNear($I, 2e-4)->and($s->Wply)->toBeNear($W, 2e-4)->and($s->Iz)->toBeNear($Iz, 2e-4);
-})->with(['IPE 80', 'IPE 330', 'HEA 240', 'HEB 600', 'HEM 1000']);
+})->with(['IPE 80', 'IPE 330', 'HEA 240', 'HEB 600', 'HEM 1000', 'UB 127×76×13', 'UC 356×406×634']);
 
 it('grows with every plate', function (): void {
     $base = new ISection('', '', 300, 150, 7.1, 10.7, 15);
@@ -71,7 +71,8 @@ it('grows with every plate', function (): void {
 });
 
 it('finds a section however it is typed', function (): void {
-    expect(Catalogue::find('ipe300')?->name)->toBe('IPE 300')->and(Catalogue::find('IPE 301'))->toBeNull()->and(Catalogue::find('hea 200')?->name)->toBe('HEA 200');
+    expect(Catalogue::find('ipe300')?->name)->toBe('IPE 300')->and(Catalogue::find('IPE 301'))->toBeNull()->and(Catalogue::find('hea 200')?->name)->toBe('HEA 200')
+        ->and(Catalogue::find('ub457x191x67')?->name)->toBe('UB 457×191×67')->and(Catalogue::find('UC 203 × 203 × 46')?->name)->toBe('UC 203×203×46');
 });
 
 it('has plates on its flanges as strips summed over the depth', function (): void {

@@ -9,7 +9,7 @@ import { spansOf } from '@/bench/spans'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
-import { FAMILIES } from '@/lib/member'
+import { USUAL } from '@/lib/member'
 import catalogue from '@core/data/sections-en10365.csv?raw'
 
 /** The definition of the member in working order. */
@@ -155,6 +155,6 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 </label>
             </div>
         </PartFold>
-        <p class="px-3 py-2 text-xs text-faint">Families in the shortlist: {{ (doc.families ?? FAMILIES).join(', ') }}</p>
+        <p class="px-3 py-2 text-xs text-faint">Families in the shortlist: {{ (doc.families ?? USUAL).join(', ') }}</p>
     </div>
 </template>

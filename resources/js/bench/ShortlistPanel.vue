@@ -3,7 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import BalanceBeam from '@/components/BalanceBeam.vue'
 import { api, ApiError } from '@/lib/api'
-import { FAMILIES } from '@/lib/member'
+import { FAMILIES, USUAL } from '@/lib/member'
 import { ratioText } from '@/lib/ratio'
 import { number, unitOf } from '@/lib/units'
 
@@ -27,7 +27,7 @@ const sort = ref<'weight' | 'depth' | 'ratio'>('weight')
 const failing = ref(false)
 const doc = computed(() => props.editor.document.value)
 const units = computed(() => props.editor.units.value)
-const families = computed(() => doc.value?.families ?? FAMILIES)
+const families = computed(() => doc.value?.families ?? USUAL)
 
 let running: AbortController | null = null
 async function load(): Promise<void> {

@@ -51,7 +51,9 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = ['IPE', 'HEA', 'HEB', 'HEM']
+export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC']
+/** Those that a shortlist looks at when none are chosen. */
+export const USUAL = ['IPE', 'HEA', 'HEB', 'HEM']
 
 /** A name that no entry has yet: q, q2, q3 … */
 export function freshId(prefix: string, taken: string[]): string {
