@@ -215,6 +215,27 @@ final readonly class LoadedBeam
     }
 
     /**
+     * The greatest value of an effect over some combinations, times a sign.
+     *
+     * @param  non-empty-list<Combination>  $combinations
+     * @param  list<float>  $values  effect of each set
+     * @return array{float, Combination, array<int, float>} value, combination, factors of the sets
+     */
+    public function greatest(array $combinations, float $weight, int $sign, array $values): array
+    {
+        $greatest = null;
+        foreach ($combinations as $combination) {
+            $factors = $this->loadedWhere($combination, $weight, $sign, $values);
+            $value = $sign * array_sum(array_map(fn (float $f, int $set): float => $f * $values[$set], $factors, array_keys($factors)));
+            if ($greatest === null || $value > $greatest[0]) {
+                $greatest = [$value, $combination, $factors];
+            }
+        }
+
+        return $greatest;
+    }
+
+    /**
      * Factors of all sets when variable load lies only where its effect has the sign.
      *
      * @param  list<float>  $values  effect of each set

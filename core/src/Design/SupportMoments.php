@@ -30,20 +30,12 @@ final readonly class SupportMoments
                 continue;
             }
             $moments = array_map(fn (array $of): float => $of[$i][1], $this->beam->responses->reactions);
-            $worst = null;
-            foreach ($this->combinations as $combination) {
-                foreach ($combination->purpose->isForStrength() ? [1, -1] : [] as $sign) {
-                    $factors = $this->beam->loadedWhere($combination, $weight, $sign, $moments);
-                    $M = $sign * array_sum(array_map(fn (float $f, int $set): float => $f * $moments[$set], $factors, array_keys($factors)));
-                    if ($worst === null || $M > $worst[0]) {
-                        $worst = [$M, $combination->id, $factors];
-                    }
-                }
-            }
-            if ($worst === null) {
+            $strength = array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
+            if ($strength === []) {
                 continue;
             }
-            [$M, $combination, $factors] = $worst;
+            $worst = array_map(fn (int $sign): array => $this->beam->greatest($strength, $weight, $sign, $moments), [1, -1]);
+            [$M, $combination, $factors] = $worst[$worst[1][0] > $worst[0][0] ? 1 : 0];
             $ratio = $M / $support->momentCapacity;
             $d = $derive ? new Derivation : null;
             $d?->given('M_Ed', $M, Kind::Moment, '', 'moment of the support, elastic');
@@ -51,7 +43,7 @@ final readonly class SupportMoments
             $d?->line('u', 'M_Ed / M_j_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_j_Rd' => [$support->momentCapacity, Kind::Moment]], $ratio, Kind::Number);
             $weighings[] = new Weighing(
                 'support-moment-'.($i + 1), 'Moment of support '.($i + 1), 'capacity given by the engineer', $ratio, demand: $M, capacity: $support->momentCapacity,
-                kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_j_Rd', x: $support->x, combination: $combination, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+                kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_j_Rd', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
             );
         }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Loading;
 
+use Waage\Member\Category;
+use Waage\Member\LoadCase;
+
 /**
  * One combination of actions: a factor for all permanent load, and the greatest factor of each variable load case.
  *
@@ -40,6 +43,16 @@ final readonly class Combination
     public function as(string $case): self
     {
         return new self($this->id, $this->purpose, $this->clause, 0.0, [$case => 1.0], $this->text, $this->own, null, $this);
+    }
+
+    /** The greatest factor that a load case has in it. */
+    public function factorOf(LoadCase $case): float
+    {
+        return match (true) {
+            $this->of !== null => $this->of->factorOf($case),
+            $case->category === Category::Permanent => $this->permanent + ($this->variable[self::MORE_PERMANENT] ?? 0.0),
+            default => $this->variable[$case->id] ?? 0.0,
+        };
     }
 
     /**

@@ -175,7 +175,8 @@ final readonly class GeometryReader
                 $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
             }
             $capacity = in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds);
+            $stiffened = $this->f->flag($row, 'stiffened', "supports.{$i}.stiffened", false);
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && ! $this->f->hasErrors()) {

@@ -11,7 +11,8 @@ namespace Waage\Member;
  * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
  * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the
  * sense of a load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a
- * sideways load). A load from an area also keeps its
+ * sideways load); `bearing`: the length of the member that it acts on, mm, 0 for an edge; `stiffened`: the web has
+ * stiffeners under it. A load from an area also keeps its
  * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
@@ -42,6 +43,8 @@ final readonly class Load
         public float $eccentricity = 0.0,
         public ?BuildUp $buildUp = null,
         public float $across = 0.0,
+        public float $bearing = 0.0,
+        public bool $stiffened = false,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];

@@ -227,6 +227,7 @@ final class LoadReader
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
             ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction,
             $this->eccentricity($row, 'eccentricity', $path, $kind, $direction), $buildUp, $this->eccentricity($row, 'across', $path, $kind, $direction),
+            $this->bearing($row, $path, $kind), $f->flag($row, 'stiffened', "{$path}.stiffened", false),
         );
     }
 
@@ -269,6 +270,14 @@ final class LoadReader
         }
 
         return $direction;
+    }
+
+    /** @param  array<array-key, mixed>  $row */
+    private function bearing(array $row, string $path, LoadKind $kind): float
+    {
+        return ($row['bearing'] ?? '') === '' || ! in_array($kind, [LoadKind::Point, LoadKind::Train, LoadKind::Concentrated], true)
+            ? 0.0
+            : $this->f->positive($row, 'bearing', "{$path}.bearing", Kind::Size, 'The length that the load acts on');
     }
 
     /** @param  array<array-key, mixed>  $row */

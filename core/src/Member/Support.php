@@ -9,7 +9,7 @@ namespace Waage\Member;
  *
  * Pinned: held against moving, along the axis as well. Roller: in one direction only. Fixed: against turning as well. Guided: against turning only. Elastic: by
  * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn). A support that bears only does
- * not hold the member down. `momentCapacity`: the moment that a support which holds against turning can take, Nmm.
+ * not hold the member down. `stiffened`: the web has stiffeners here, or an end plate. `momentCapacity`: the moment that a support which holds against turning can take, Nmm.
  */
 final readonly class Support
 {
@@ -22,6 +22,7 @@ final readonly class Support
         public bool $bearsOnly = false,
         public float $momentCapacity = INF,
         public RollerHolds $holds = RollerHolds::Normal,
+        public bool $stiffened = false,
     ) {
     }
 

@@ -186,6 +186,7 @@ final readonly class SheetBuilder
             ...$s->rotation > 0.0 ? ['turning '.$this->format($s->rotation, Kind::RotationSpring)] : [],
             ...$s->kind === SupportKind::Roller && $this->design->member->angle !== 0.0 ? [$s->holds === RollerHolds::Normal ? 'holds normal to the member' : "holds {$s->holds->value}ly"] : [],
             ...$s->bearsOnly ? ['bears only'] : [],
+            ...$s->stiffened ? ['web stiffened or end plate'] : [],
             ...$s->momentCapacity < INF ? ['up to '.$this->format($s->momentCapacity, Kind::Moment)] : [],
         ];
 
@@ -391,7 +392,7 @@ final readonly class SheetBuilder
                 ...$this->design->beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free. Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of any combination: sections by 6.2.1(7), buckling by 6.3.3 and Annex B with C_my = k_zy = 1.'] : [],
                 ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, with the elastic critical moment of its weakest one.'],
                 ...$this->design->beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
-                ($this->design->beam->sideways === null ? 'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. Webs at supports and under concentrated loads are not weighed here.',
+                ($this->design->beam->sideways === null ? 'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. '.(abs($this->design->member->angle) > M_PI / 4 ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.' : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange (EN 1993-1-5, 6, 7.2), as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.'),
                 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',
                 'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
                 'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; rolled sections, dimensions after EN 10365.',

@@ -38,7 +38,22 @@ function change(apply: (l: LoadDocument) => void, key = ''): void {
     )
 }
 const set = (
-    key: 'name' | 'remark' | 'case' | 'value' | 'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across',
+    key:
+        | 'name'
+        | 'remark'
+        | 'case'
+        | 'value'
+        | 'end'
+        | 'width'
+        | 'x'
+        | 'from'
+        | 'to'
+        | 'angle'
+        | 'peak'
+        | 'area'
+        | 'eccentricity'
+        | 'across'
+        | 'bearing',
     value: string,
 ): void => change((l) => void (l[key] = value), key)
 
@@ -100,21 +115,28 @@ const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(l
 /** Has a force a part along the member? */
 const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
 
+/** Does it press on the web of a member that lies? */
+const presses = computed(
+    () => doc.value.slope?.by !== 'upright' && (load.value.kind !== 'point' || ['vertical', 'normal'].includes(load.value.direction ?? 'vertical')),
+)
+
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
-type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across', string, Kind, string?]
+type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across' | 'bearing', string, Kind, string?]
 const fields = computed<Field[]>(() => {
     const extent: Field[] = [
         ['from', 'From x', 'length', 'left end'],
         ['to', 'To x', 'length', 'right end'],
     ]
+    const onLength: Field[] = presses.value || load.value.bearing ? [['bearing', 'Acts on a length of', 'size', 'an edge']] : []
     const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
     switch (load.value.kind) {
         case 'temperature':
         case 'warming':
-        case 'train':
-        case 'concentrated':
         case 'lengths':
             return extent
+        case 'train':
+        case 'concentrated':
+            return [...extent, ...onLength]
         case 'line':
             return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...area]
         case 'area':
@@ -130,6 +152,7 @@ const fields = computed<Field[]>(() => {
         case 'point':
             return [
                 ['x', 'At x', 'length'],
+                ...onLength,
                 ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
                 ...(actsAlong.value || load.value.across ? ([['across', 'In front of it by', 'size', 'on the axis']] as Field[]) : []),
             ]
@@ -302,6 +325,14 @@ function copyInto(): void {
         <label class="col-span-2"
             ><span class="label">Remark</span><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
         /></label>
+        <label v-if="(load.kind === 'point' && presses) || load.stiffened" class="col-span-2 flex items-center gap-2">
+            <input
+                type="checkbox"
+                :checked="load.stiffened ?? false"
+                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? (l.stiffened = true) : delete l.stiffened))"
+            />
+            The web is stiffened under it
+        </label>
         <label class="col-span-2 flex items-center gap-2">
             <input
                 type="checkbox"

@@ -66,7 +66,10 @@ function setKind(s: SupportDocument, chosen: (typeof KINDS)[number]): void {
     s.kind = kind
     if (kind === 'pinned' || kind === 'roller') setBearsOnly(s, chosen === 'bears only')
     if (kind !== 'roller') delete s.holds
-    if (kind === 'fixed' || kind === 'guided') delete s.bearsOnly
+    if (kind === 'fixed' || kind === 'guided') {
+        delete s.bearsOnly
+        delete s.stiffened
+    }
     if (kind === 'pinned' || kind === 'roller') delete s.momentCapacity
 }
 
@@ -78,6 +81,17 @@ function setCapacity(s: SupportDocument, text: string): void {
 function setBearsOnly(s: SupportDocument, only: boolean): void {
     if (only) s.bearsOnly = true
     else delete s.bearsOnly
+}
+
+/** Supports that press on the web; the others are connections. */
+const bearing = computed(() =>
+    doc.value.slope?.by === 'upright'
+        ? []
+        : doc.value.supports.map((s, i) => (s.kind === 'fixed' || s.kind === 'guided' ? -1 : i)).filter((i) => i >= 0),
+)
+function setStiffened(s: SupportDocument, stiffened: boolean): void {
+    if (stiffened) s.stiffened = true
+    else delete s.stiffened
 }
 
 const bearsOnly = computed(() => doc.value.supports.some((s) => s.bearsOnly))
@@ -206,6 +220,19 @@ function addSpan(): void {
                 </div>
             </template>
         </div>
+        <p v-if="bearing.length" class="mt-1 flex flex-wrap items-center gap-x-2.5">
+            <span class="text-xs text-faint">Web stiffened, or an end plate, at support</span>
+            <label v-for="i in bearing" :key="i" class="flex items-center gap-1">
+                <input
+                    type="checkbox"
+                    class="size-3.5"
+                    :checked="doc.supports[i]?.stiffened ?? false"
+                    :aria-label="`Web stiffened at support ${i + 1}`"
+                    @change="(e) => editor.change((d) => setStiffened(d.supports[i]!, (e.target as HTMLInputElement).checked))"
+                />
+                {{ i + 1 }}
+            </label>
+        </p>
         <label v-if="bearsOnly" class="mt-1 flex items-center gap-1.5">
             <input
                 type="checkbox"

@@ -67,6 +67,28 @@ describe('supports', () => {
         expect(documentOf(editor).supports[0]).not.toHaveProperty('bearsOnly')
     })
 
+    it('have a stiffened web, as under a load, and are not weighed then', async () => {
+        const editor = editorOf(BEAM, result)
+        const webs = () => answerTo(documentOf(editor)).result.weighings.filter((w) => w.id.startsWith('web-'))
+        expect(webs().map((w) => w.id)).toContain('web-support')
+        const part = mount(SupportsPart, { props: { editor } })
+        for (const box of part.findAll('input[aria-label^="Web stiffened at support"]')) await box.setValue(true)
+        expect(documentOf(editor).supports.every((s) => s.stiffened)).toBe(true)
+        expect(webs().map((w) => w.id)).not.toContain('web-support')
+        editor.change((d) => void d.loads.push({ id: 'new', case: 'g', kind: 'point', name: 'Post', value: '20 kN', x: '1 m' }))
+        const form = open(editor, 'new')
+        const field = form.findAll('label').find((l) => l.text().startsWith('Acts on a length of'))!
+        await field.get('input').setValue('90')
+        expect(documentOf(editor).loads.at(-1)).toMatchObject({ bearing: '90 mm' })
+        expect(webs().map((w) => w.title)).toContain('Web under “Post”')
+        await form
+            .findAll('label')
+            .find((l) => l.text() === 'The web is stiffened under it')!
+            .get('input')
+            .setValue(true)
+        expect(webs()).toHaveLength(0)
+    })
+
     it('let the member lift off, and tell where it does', async () => {
         const document: MemberDocument = {
             ...structuredClone(BEAM),
@@ -75,7 +97,7 @@ describe('supports', () => {
             loads: [{ id: 'p', case: 'q', kind: 'point', name: '', remark: '', x: '3 m', value: '80 kN' }],
         }
         const editor = editorOf(document, result)
-        await mount(SupportsPart, { props: { editor } }).find('input[type="checkbox"]').setValue(true)
+        await mount(SupportsPart, { props: { editor } }).find('input[type="checkbox"]:not([aria-label])').setValue(true)
         expect(documentOf(editor).liftsOff).toBe(true)
         const answer = answerTo(documentOf(editor)).result
         expect(answer.weighings.some((w) => w.id.startsWith('uplift'))).toBe(false)

@@ -130,6 +130,10 @@ export interface SupportDocument {
      */
     momentCapacity?: string
     /**
+     * The web has stiffeners here, or an end plate: its resistance to the reaction is not weighed.
+     */
+    stiffened?: boolean
+    /**
      * The support does not hold the member down.
      */
     bearsOnly?: boolean
@@ -264,6 +268,14 @@ export interface LoadDocument {
      * Plumb for a length of the member (the default), plumb for a length on plan, normal to the member, along it towards its start, or sideways: towards the one who looks at it with its start on the left.
      */
     direction?: 'vertical' | 'plan' | 'normal' | 'along' | 'sideways'
+    /**
+     * Length of the member that a force acts on; empty: an edge.
+     */
+    bearing?: string
+    /**
+     * The web has stiffeners under a point load.
+     */
+    stiffened?: boolean
     /**
      * How far in front of the axis a force along the member acts, in the sense of a sideways load.
      */

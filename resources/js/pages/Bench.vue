@@ -137,7 +137,12 @@ onBeforeUnmount(() => void editor.save())
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
                         <label class="flex items-center gap-2">
                             <span class="whitespace-nowrap text-faint">Strips show</span>
-                            <select v-model="show" :class="compare.kept.value ? 'max-w-48' : 'max-w-80'" class="field w-auto!">
+                            <select
+                                v-model="show"
+                                aria-label="Strips show"
+                                :class="compare.kept.value ? 'max-w-48' : 'max-w-80'"
+                                class="field w-auto!"
+                            >
                                 <option value="envelope">the envelope of all combinations</option>
                                 <optgroup label="Combination">
                                     <option

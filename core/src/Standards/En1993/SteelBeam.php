@@ -51,6 +51,8 @@ final class SteelBeam
 
     private readonly CrossSections $crossSections;
 
+    private readonly Webs $webs;
+
     /** Null: nothing bends the member sideways. */
     public readonly ?SidewaysBending $sideways;
 
@@ -71,6 +73,7 @@ final class SteelBeam
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);
         $this->crossSections = new CrossSections($beam, $this->shear, $this->moment, $this->strength);
+        $this->webs = new Webs($beam, $this->moment, $this->strength);
         $this->deflection = new Envelope($beam, Effect::Deflection);
         $this->sideways = $beam->sideways === null ? null : new SidewaysBending($beam->sideways, $this->strength);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
@@ -94,11 +97,12 @@ final class SteelBeam
             return [$strengths[0], ...$this->deflections($section, $weight, $derive)];
         }
 
+        $webs = $this->webs->weigh($stretches, $weight, $derive);
         $bending = [...$strengths, $this->buckling($stretches, $member->top, 1, $weight, $derive), $this->buckling($stretches, $member->bottom, -1, $weight, $derive)];
 
         if ($this->sideways !== null && count($stretches) > 1) {
             return [
-                ...$bending, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'Bending about both axes is computed for members of one section; this one changes along its length.'),
+                ...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'Bending about both axes is computed for members of one section; this one changes along its length.'),
                 ...$this->deflections($section, $weight, $derive),
             ];
         }
@@ -106,6 +110,7 @@ final class SteelBeam
 
         return [
             ...$bending,
+            ...$webs,
             ...$sideways ?? [],
             ...$this->axial === null && $sideways === null ? [] : (new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $bending, $sideways, $derive),
             ...$this->deflections($section, $weight, $derive),
