@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
+use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Checks\Derivation;
@@ -13,6 +14,7 @@ use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -22,13 +24,19 @@ use Waage\Units\Kind;
  *
  * With sections that change, the least of each property stands for the whole length.
  */
-final readonly class AxialForce
+final class AxialForce
 {
+    /** @var array<string, array{float, float}> critical force (N) and factor, by what presses */
+    private array $critical = [];
+
     /** 6.3.1.2(4): N_Ed / N_cr up to which buckling is left out. */
     private const BUCKLING = 0.04;
 
-    /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private ?Envelope $axial, private array $strength)
+    /**
+     * @param  list<Combination>  $strength
+     * @param  \Closure(Combination, SteelSection, float): array{float, float}  $bendingOf  utilisations of one combination in bending and in lateral-torsional buckling, for a self-weight
+     */
+    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysBending $sideways, private readonly \Closure $bendingOf)
     {
     }
 
@@ -46,13 +54,14 @@ final readonly class AxialForce
         if ($e === null || $most === null || $least === null || abs($e->value) < 1.0) {
             return [
                 ...$this->axial === null ? [] : [new Weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, remark: 'No axial force acts.')],
-                ...$sideways === null ? [] : $this->together($stretches, [0.0, 0.0], INF, $bending, $sideways, [$sideways[0]->x ?? 0.0, $sideways[0]->combination, $sideways[0]->arrangement, $sideways[0]->factors], $derive),
+                ...$sideways === null ? [] : $this->together($stretches, $weight, [0.0, 0.0], $bending, $sideways, $derive),
             ];
         }
         $N = abs($e->value);
         $compression = max(0.0, $most->value);
         $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
         $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
+        $stiffer = $this->stiffer($stretches[0]->section);
         $member = $this->beam->member;
         $L = $this->heldApart();
         $d = $derive ? new Derivation : null;
@@ -62,8 +71,8 @@ final readonly class AxialForce
             $small = $this->isSmall($steel, $N, $compression, $L, $i === 0 ? $d : null) && $small;
         }
         if ($compression > 0.0) {
-            $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING);
-            $factor = $derive ? $theory->criticalFactor() : INF;
+            $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING / $stiffer);
+            $factor = $derive ? $theory->criticalFactor() * $stiffer : INF;
             if ($d !== null && is_finite($factor)) {
                 $d->given('alpha_cr', $factor, Kind::Number, '5.2.1', 'exact, in the plane of bending');
                 $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
@@ -78,47 +87,115 @@ final readonly class AxialForce
             )];
         }
 
-        return $this->together($stretches, [$compression, max(0.0, -$least->value)], $compression > 0.0 ? $theory->criticalFactor() : INF, $bending, $sideways, $at, $derive, $d->lines ?? []);
+        return $this->together($stretches, $weight, [$compression, max(0.0, -$least->value)], $bending, $sideways, $derive, $d->lines ?? []);
+    }
+
+    /** How much stiffer a section is than the one that the statics was solved with: the critical force grows alike. */
+    private function stiffer(ISection $section): float
+    {
+        return $section->Iy / $this->beam->member->section->Iy;
     }
 
     /**
-     * Axial force, bending in the plane and sideways together, or why that is not covered.
+     * Axial force, bending in the plane and sideways together, combination by combination; or why that is not covered.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  array{float, float}  $N  greatest compression and tension, N
      * @param  list<Weighing>  $bending
      * @param  array{Weighing, Weighing}|null  $sideways
-     * @param  array{float, string, string, array<int, float>}  $at
      * @param  list<Line>  $lines  why the axial force counts
      * @return list<Weighing>
      */
-    private function together(array $stretches, array $N, float $alphaCr, array $bending, ?array $sideways, array $at, bool $derive, array $lines = []): array
+    private function together(array $stretches, float $weight, array $N, array $bending, ?array $sideways, bool $derive, array $lines = []): array
     {
         $member = $this->beam->member;
-        $ratio = fn (string $start): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => str_starts_with($w->id, $start)))]);
-        $column = new BeamColumn(
-            new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis), $N[0], $N[1], $alphaCr, $this->heldApart(), $ratio('bending'), $ratio('buckling'), $sideways[0]->ratio ?? 0.0, $at,
-        );
+        $steel = new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis);
         $what = match (true) {
             $sideways === null => 'Bending with axial force',
             max($N) > 0.0 => 'Bending about both axes with axial force',
             default => 'Bending about both axes',
         };
+        $highShear = array_filter($bending, fn (Weighing $w): bool => $w->id === 'bending-shear' && $w->ratio !== null) !== [] || ($sideways[1]->ratio ?? 0.0) > 0.5;
         $refusal = match (true) {
             count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
-            $N[0] > 0.0 && $column->class > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
-            $ratio('bending-shear') > 0.0 || ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high shear force (6.2.10) is not computed here.",
+            $N[0] > 0.0 && BeamColumn::classInCompression($steel) > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
+            $highShear => "{$what} and a high shear force (6.2.10) is not computed here.",
             default => '',
         };
-        if ($refusal === '') {
-            return $column->weigh($derive);
-        }
-        $force = $member->basis->units->format(max($N), Kind::Force);
+        if ($refusal !== '') {
+            $force = $member->basis->units->format(max($N), Kind::Force);
 
-        return [new Weighing(
-            max($N) > 0.0 ? 'axial' : 'bending-axial', max($N) > 0.0 ? 'Axial force' : $what, 'EN 1993-1-1, 6.2.9', null, applies: false, demand: max($N) > 0.0 ? max($N) : null, kind: Kind::Force, demandSymbol: 'N_Ed',
-            x: $at[0], combination: $at[1], arrangement: $at[2], factors: $at[3], remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
-        )];
+            return [new Weighing(
+                max($N) > 0.0 ? 'axial' : 'bending-axial', max($N) > 0.0 ? 'Axial force' : $what, 'EN 1993-1-1, 6.2.9', null, applies: false, demand: max($N) > 0.0 ? max($N) : null, kind: Kind::Force, demandSymbol: 'N_Ed',
+                remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
+            )];
+        }
+        // Of each weighing the combination that is the worst for it.
+        $columns = $worst = [];
+        foreach ($this->strength as $c => $combination) {
+            $columns[$c] = $this->column($combination, $steel, $weight, $sideways);
+            foreach ($columns[$c]->weigh(false) as $w) {
+                if ($w->ratio > ($worst[$w->id][0] ?? -1.0)) {
+                    $worst[$w->id] = [$w->ratio, $c];
+                }
+            }
+        }
+        $weighings = [];
+        foreach ($worst as $id => [, $c]) {
+            array_push($weighings, ...array_values(array_filter($columns[$c]->weigh($derive), fn (Weighing $w): bool => $w->id === $id)));
+        }
+
+        return $weighings;
+    }
+
+    /**
+     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles nearly
+     * at the same force.
+     *
+     * @param  array<int, float>  $factors  of the load sets
+     * @param  Extreme  $most  greatest compression
+     */
+    private function criticalFactor(array $factors, Extreme $most): float
+    {
+        $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
+        $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
+        $own = $this->beam->selfWeight;
+        $key = (string) json_encode(array_diff_key($presses, $own === null ? [] : [$own => true]));
+        $whole = $key.' '.($presses[$own ?? -1] ?? 0.0);
+        if (! isset($this->critical[$whole])) {
+            [$force] = $this->critical[$key] ?? [0.0];
+            $factor = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor($force / $most->value);
+            $this->critical[$whole] = [$factor * $most->value, $factor];
+            $this->critical[$key] = $this->critical[$whole];
+        }
+
+        return $this->critical[$whole][1];
+    }
+
+    /** @param  array{Weighing, Weighing}|null  $sideways */
+    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways): BeamColumn
+    {
+        $most = $this->axial?->extreme([$combination], 1, $weight);
+        $least = $this->axial?->extreme([$combination], -1, $weight);
+        $compression = max(0.0, $most->value ?? 0.0);
+        $tension = max(0.0, -($least->value ?? 0.0));
+        [$M, $lateral] = ($this->bendingOf)($combination, $steel, $weight);
+        $Mz = 0.0;
+        foreach ([1, -1] as $sign) {
+            $Mz = max($Mz, abs($this->sideways?->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
+        }
+        $at = [0.0, $combination->id, '', []];
+        $e = $tension > $compression ? $least : $most;
+        if ($e !== null) {
+            $acting = $this->beam->worst($combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+            $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
+        }
+        $alphaCr = INF;
+        if ($most !== null && $compression > 1.0) {
+            $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $this->stiffer($steel->section);
+        }
+
+        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, $this->heldApart(), $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at);
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */

@@ -12,7 +12,7 @@ use Waage\Units\Kind;
  * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
  * or with bending about z-z, or with both.
  *
- * On the safe side: the greatest axial force acts with the greatest moments of any combination; sections by the sum of
+ * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections by the sum of
  * their utilisations; interaction by Annex B with C_my = C_mz = 1 and k_zy = 1. Rolled I sections of class 1 to 3 in
  * compression.
  */
@@ -35,8 +35,14 @@ final readonly class BeamColumn
      */
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
     {
+        $this->class = self::classInCompression($steel);
+    }
+
+    public static function classInCompression(SteelSection $steel): int
+    {
         $s = $steel->section;
-        $this->class = max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
+
+        return max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
     }
 
     /** @return non-empty-list<Weighing> */
@@ -245,7 +251,7 @@ final readonly class BeamColumn
         return new Weighing(
             $id, $title, $clause, $ratio, demand: $demand, capacity: $capacity, kind: $demand === null ? Kind::Number : Kind::Force, demandSymbol: $demand === null ? '' : 'N_Ed', capacitySymbol: $demand === null ? '' : 'N_c_Rd',
             x: $x, combination: $combination, arrangement: $arrangement, factors: $factors,
-            remark: $demand === null ? ($this->sideways === 0.0 ? 'The greatest axial force with the greatest moment of any combination: on the safe side.' : 'The greatest forces and moments of any combination together: on the safe side.') : '', lines: $d->lines ?? [],
+            remark: $demand === null ? ($this->sideways === 0.0 ? 'The greatest axial force of the combination with its greatest moment: on the safe side.' : 'The greatest forces and moments of the combination together: on the safe side.') : '', lines: $d->lines ?? [],
         );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Envelope;
-use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 
 /**
@@ -35,17 +34,17 @@ final class BucklingCases
 
     /**
      * @param  Envelope  $moment  of the beam
-     * @param  list<BucklingLength>  $pieces
+     * @param  list<Arrangements>  $pieces  of each length between restraints
      * @param  list<Combination>  $combinations
      * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
      * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm
      * @return list<BucklingCase>
      */
-    public static function of(LoadedBeam $beam, Envelope $moment, array $pieces, array $combinations, int $loadSign, array $weights): array
+    public static function of(Envelope $moment, array $pieces, array $combinations, int $loadSign, array $weights): array
     {
         $cases = [];
         foreach ($pieces as $piece) {
-            array_push($cases, ...(new self(new Arrangements($beam, $piece), $moment, $loadSign, $weights))->governing($combinations));
+            array_push($cases, ...(new self($piece, $moment, $loadSign, $weights))->governing($combinations));
         }
 
         return $cases;

@@ -49,9 +49,14 @@ final class SteelBeam
     /** @var array{own?: array<int, list<BucklingCase>>, any?: array<int, list<BucklingCase>>} by flange sign; for the member's section, for any section */
     private array $bucklingCases = [];
 
+    /** @var array<int, list<Arrangements>> */
+    private array $arrangements = [];
+
     private readonly CrossSections $crossSections;
 
     private readonly Webs $webs;
+
+    private readonly AxialForce $axialForce;
 
     /** Null: nothing bends the member sideways. */
     public readonly ?SidewaysBending $sideways;
@@ -76,6 +81,7 @@ final class SteelBeam
         $this->webs = new Webs($beam, $this->moment, $this->strength);
         $this->deflection = new Envelope($beam, Effect::Deflection);
         $this->sideways = $beam->sideways === null ? null : new SidewaysBending($beam->sideways, $this->strength);
+        $this->axialForce = new AxialForce($beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...));
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
     }
 
@@ -112,7 +118,7 @@ final class SteelBeam
             ...$bending,
             ...$webs,
             ...$sideways ?? [],
-            ...$this->axial === null && $sideways === null ? [] : (new AxialForce($this->beam, $this->axial, $this->strength))->weigh($stretches, $weight, $bending, $sideways, $derive),
+            ...$this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive),
             ...$this->deflections($section, $weight, $derive),
         ];
     }
@@ -180,13 +186,48 @@ final class SteelBeam
             // What is left out for a shortlist must not matter for any of its sections: uplift that a heavy section
             // outweighs is there for a light one.
             $weights = $for === 'own' ? [$own] : [$own, 0.0, Catalogue::heaviest()->weight()];
-            $of = fn (int $sign, Restraint $restraint, Restraint $other): array => BucklingCases::of(
-                $this->beam, $this->moment, BucklingLengths::of($this->beam->beam, $restraint, $other, $sign), $this->strength, $member->loadHeight->sign(), $weights,
-            );
-            $this->bucklingCases[$for] = [1 => $of(1, $member->top, $member->bottom), -1 => $of(-1, $member->bottom, $member->top)];
+            $this->bucklingCases[$for] = array_map(fn (array $pieces): array => BucklingCases::of($this->moment, $pieces, $this->strength, $member->loadHeight->sign(), $weights), $this->arrangements());
         }
 
         return $this->bucklingCases[$for];
+    }
+
+    /** @return array<int, list<Arrangements>> of the lengths between restraints, by flange sign */
+    private function arrangements(): array
+    {
+        if ($this->arrangements === []) {
+            $member = $this->beam->member;
+            $of = fn (int $sign, Restraint $restraint, Restraint $other): array => array_map(
+                fn (BucklingLength $piece): Arrangements => new Arrangements($this->beam, $piece), BucklingLengths::of($this->beam->beam, $restraint, $other, $sign),
+            );
+            $this->arrangements = [1 => $of(1, $member->top, $member->bottom), -1 => $of(-1, $member->bottom, $member->top)];
+        }
+
+        return $this->arrangements;
+    }
+
+    /**
+     * What one combination makes of a member of one section in bending alone, at most: in its sections, and in
+     * lateral-torsional buckling.
+     *
+     * @return array{float, float} utilisations
+     */
+    private function bendingOf(Combination $combination, SteelSection $steel, float $weight): array
+    {
+        $M = 0.0;
+        $lateral = 0.0;
+        foreach ([1, -1] as $sign) {
+            $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
+            $lengths = [];
+            foreach (BucklingCases::of($this->moment, $this->arrangements()[$sign], [$combination], $this->beam->member->loadHeight->sign(), [$weight]) as $case) {
+                $lengths[(string) $case->piece->from][] = $case;
+            }
+            foreach ($lengths as $cases) {
+                $lateral = max($lateral, UniformLength::heaviest($steel, $cases, $this->beam->member->loadHeight, $weight)?->ratio() ?? 0.0);
+            }
+        }
+
+        return [$M / Bending::resistance($steel), $lateral];
     }
 
     /** @return list<Weighing> */

@@ -90,3 +90,23 @@ it('refuses what is not covered with an axial force', function (array $change, s
     'a section that changes' => [['steps' => [['from' => '1 m', 'to' => '2 m', 'section' => 'IPE 330']]], 'members of one section'],
     'a high shear force' => [['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '5 m', 'value' => '400 kN', 'direction' => 'along'], ['id' => 'v', 'case' => 'g', 'kind' => 'point', 'x' => '0.2 m', 'value' => '260 kN', 'direction' => 'normal']]], 'high shear'],
 ]);
+
+it('puts together what acts in one combination only', function (): void {
+    // Two alternatives: one presses, the other bends.
+    $alone = fn (array $loads): Design => column('HEB 200', '', change: [
+        'cases' => [['id' => 'a', 'name' => 'A', 'category' => 'E', 'alternatives' => 'x'], ['id' => 'b', 'name' => 'B', 'category' => 'E', 'alternatives' => 'x']], 'loads' => $loads,
+    ]);
+    $presses = ['id' => 'p', 'case' => 'a', 'kind' => 'point', 'x' => '5 m', 'value' => '400 kN', 'direction' => 'along'];
+    $bends = lineLoad('b', '20 kN/m', ['direction' => 'normal']);
+    $both = $alone([$presses, $bends]);
+    expect(weighing($both, 'buckling-axial')->ratio)->toBeNear((float) weighing($alone([$presses, lineLoad('b', '0.001 kN/m', ['direction' => 'normal'])]), 'buckling-axial')->ratio, 1e-3)
+        ->and(weighing($both, 'bending-axial')->ratio)->toBeLessThan((float) weighing($both, 'axial')->ratio + (float) weighing($both, 'bending')->ratio);
+});
+
+it('weighs each section of a shortlist with its own critical force', function (): void {
+    $change = ['families' => ['HEA'], 'selfWeight' => true, 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '5 m', 'value' => '250 kN', 'direction' => 'along'], lineLoad('q', '6 kN/m', ['direction' => 'normal'])]];
+    foreach (column('HEA 200', '', change: $change)->shortlist() as $row) {
+        $alone = column($row->section->name, '', change: $change)->verdict();
+        expect($row->verdict->ratio)->toBeNear((float) $alone->ratio, 1e-5)->and($row->verdict->title)->toBe($alone->title);
+    }
+});
