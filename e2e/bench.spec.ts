@@ -375,3 +375,14 @@ test('imposed load is arranged by hand', async ({ page }) => {
     await page.getByLabel('Arrangement 1 loads Span 3').check()
     await expect(page.getByText(/1\.35 or 1 × Permanent/).first()).toBeVisible()
 })
+
+test('a failing beam is told what would help, and takes it at a click', async ({ page }) => {
+    await openDemoMember(page, 'B3')
+    await page.getByRole('button', { name: 'Reserve, and what would help' }).click()
+    await expect(page.getByText('times all variable loads would hold')).toBeVisible()
+    await page.getByRole('button', { name: /^IPE 270/ }).click()
+    await expect(verdict(page)).toContainText('Holds')
+    await expect(page.getByText('times all variable loads', { exact: true })).toBeVisible()
+    await page.keyboard.press('Control+z')
+    await expect(verdict(page)).toContainText('Does not hold')
+})

@@ -22,6 +22,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('influence', [DesignController::class, 'influence']);
         Route::post('collapse', [DesignController::class, 'collapse']);
         Route::post('shortlist', [DesignController::class, 'shortlist']);
+        Route::post('reserve', [DesignController::class, 'reserve']);
 
         Route::get('build-ups', [BuildUpController::class, 'index']);
         Route::post('build-ups', [BuildUpController::class, 'store']);

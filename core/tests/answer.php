@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-/** What the core answers to a member document on the standard input: result, full and brief sheet, collapse, shortlist, as JSON. */
+/** What the core answers to a member document on the standard input: result, full and brief sheet, collapse, shortlist, and reserve where it is asked for, as JSON. */
 
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
+use Waage\Design\Reserve;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
@@ -15,12 +16,14 @@ use Waage\Sheets\SheetBuilder;
 
 require __DIR__.'/../../vendor/autoload.php';
 
-$design = new Design(Member::fromArray(json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR)));
+$document = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
+$design = new Design(Member::fromArray($document));
 $job = new JobInfo('Test job', '26-001', 'Client', 'Engineer', '', 'Office', '2026-11-25', 'A');
 echo json_encode([
     'result' => (new Result($design, Show::envelope()))->toArray(),
     'full' => (new SheetBuilder($design, $job, true))->toArray(),
     'brief' => (new SheetBuilder($design, $job, false))->toArray(),
     'collapse' => (new CollapseCheck($design))->toArray(),
+    ...in_array('reserve', $argv, true) ? ['reserve' => (new Reserve($document))->toArray()] : [],
     'shortlist' => array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()),
 ], JSON_THROW_ON_ERROR);

@@ -18,13 +18,15 @@ it('answers for collapse and influence lines and stores nothing', function (): v
     $ask = ['effect' => 'R', 'x' => '', 'support' => 1, 'load' => '2 kN/m', 'axles' => []];
     $this->postJson('/api/influence', ['document' => document(), 'influence' => $ask])->assertOk()->assertJsonPath('max.on', ['span 1']);
     $this->postJson('/api/influence', ['document' => document(), 'influence' => [...$ask, 'support' => 5]])->assertStatus(422);
+    $this->postJson('/api/reserve', ['document' => document()])->assertOk()->assertJsonPath('all.state', 'found')->assertJsonPath('changes.0.holds', true);
+    $this->postJson('/api/reserve', ['document' => document(['section' => 'IPE 1'])])->assertStatus(422)->assertJsonStructure(['errors' => ['section']]);
     expect(Member::query()->count())->toBe(0);
 });
 
 it('asks for a sign-in first', function (string $path): void {
     auth()->logout();
     $this->postJson("/api/{$path}", ['document' => document()])->assertStatus(401);
-})->with(['design', 'collapse', 'influence', 'shortlist']);
+})->with(['design', 'collapse', 'influence', 'shortlist', 'reserve']);
 
 it('weighs every member again when the rules of combination change, and says what they do not cover', function (): void {
     $light = memberOf($this->job, ['length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]);

@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
+use Waage\Design\Reserve;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
@@ -43,6 +44,13 @@ final class DesignController extends Controller
         $combination = $request->input('combination');
 
         return new JsonResponse((new CollapseCheck(new Design($this->member($request)), is_string($combination) ? $combination : ''))->toArray());
+    }
+
+    public function reserve(Request $request): JsonResponse
+    {
+        $document = $request->input('document');
+
+        return new JsonResponse((new Reserve(is_array($document) ? $document : []))->toArray());
     }
 
     private function member(Request $request): Member

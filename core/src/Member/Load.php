@@ -56,6 +56,15 @@ final readonly class Load
         return $this->kind === LoadKind::Warming || $this->direction === LoadDirection::Along;
     }
 
+    /** The same load so many times as great. */
+    public function times(float $factor): self
+    {
+        $by = fn (array $of): array => array_map(fn (array $p): array => [$p[0], $factor * $p[1]], $of);
+        $values = array_diff_key(get_object_vars($this), ['from' => true, 'to' => true]);
+
+        return new self(...[...$values, 'profile' => $by($this->profile), 'pressure' => $this->pressure === null ? null : $factor * $this->pressure, 'axles' => $by($this->axles)]);
+    }
+
     /** Does it bend the member about its weak axis? */
     public function actsSideways(): bool
     {

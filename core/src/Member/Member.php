@@ -107,6 +107,16 @@ final readonly class Member
         return $x < $this->length || $stretches === [] ? [...$stretches, new SectionStep($x, $this->length, $this->section, $this->grade)] : $stretches;
     }
 
+    /**
+     * The same member with other loads.
+     *
+     * @param  list<Load>  $loads
+     */
+    public function withLoads(array $loads): self
+    {
+        return new self(...['loads' => $loads] + get_object_vars($this));
+    }
+
     /** The same member with another section. */
     public function withSection(ISection $section): self
     {

@@ -20,7 +20,8 @@ export function useAsked<T>(editor: Editor, path: string, question: () => Record
             answer.value = await api<T>('POST', path, { document: { ...document, basis }, ...question() }, running.signal)
             errors.value = {}
         } catch (e) {
-            if (e instanceof ApiError) errors.value = e.errors
+            // A server that does not answer is told of by the editor.
+            if (e instanceof ApiError && e.status !== 0) errors.value = Object.keys(e.errors).length ? e.errors : { '': [e.message] }
         }
     }
     const loadSoon = useDebounceFn(load, 80)

@@ -12,6 +12,8 @@ import ForcesPanel from '@/bench/ForcesPanel.vue'
 import LoadGrid from '@/bench/LoadGrid.vue'
 import { useInfluence } from '@/bench/influence'
 import InfluencePanel from '@/bench/InfluencePanel.vue'
+import { useReserve } from '@/bench/reserve'
+import ReserveBlock from '@/bench/ReserveBlock.vue'
 import ScalesPanel from '@/bench/ScalesPanel.vue'
 import ShortlistPanel from '@/bench/ShortlistPanel.vue'
 import StripBoard from '@/bench/StripBoard.vue'
@@ -47,6 +49,7 @@ const stale = computed(() => message.value !== '')
 const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence', 'Collapse']
 const influence = useInfluence(editor)
 const collapse = useCollapse(editor)
+const reserve = useReserve(editor)
 const compare = useCompare(editor, props.id)
 function openTab(index: number): void {
     influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
@@ -241,7 +244,10 @@ onBeforeUnmount(() => void editor.save())
                         </TabList>
                         <TabPanels class="min-h-0 grow overflow-auto">
                             <TabPanel :class="stale ? 'opacity-50' : ''"
-                                ><ScalesPanel :editor="editor" :kept="compare.kept.value?.result" @read="reading = $event"
+                                ><ReserveBlock :editor="editor" :reserve="reserve" /><ScalesPanel
+                                    :editor="editor"
+                                    :kept="compare.kept.value?.result"
+                                    @read="reading = $event"
                             /></TabPanel>
                             <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
                             <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>

@@ -3,6 +3,7 @@ import { computed, reactive, ref, shallowRef, type Ref } from 'vue'
 import type { Collapse } from '@/contract/collapse'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
+import type { Reserve } from '@/contract/reserve'
 import type { Result } from '@/contract/result'
 import type { Sheet } from '@/contract/sheet'
 import { History } from '@/lib/history'
@@ -14,6 +15,7 @@ export interface Answer {
     brief: Sheet
     collapse: Collapse
     shortlist: Record<string, unknown>[]
+    reserve?: Reserve
 }
 
 /** A beam over two spans with an overhang, permanent, imposed and uplifting wind load. */
@@ -47,8 +49,10 @@ export const BEAM: MemberDocument = {
 }
 
 /** What the core itself makes of a member: the front end is tested on real answers, not on copies of them. */
-export function answerTo(document: MemberDocument): Answer {
-    return JSON.parse(execFileSync('php', ['core/tests/answer.php'], { input: JSON.stringify(document), maxBuffer: 1 << 26 }).toString()) as Answer
+export function answerTo(document: MemberDocument, ...more: 'reserve'[]): Answer {
+    return JSON.parse(
+        execFileSync('php', ['core/tests/answer.php', ...more], { input: JSON.stringify(document), maxBuffer: 1 << 26 }).toString(),
+    ) as Answer
 }
 
 export const documentOf = (editor: Editor): MemberDocument => editor.document.value as MemberDocument
