@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
+import HeldForces from '@/bench/HeldForces.vue'
 import SecondOrderBlock from '@/bench/SecondOrderBlock.vue'
 import SelfCheckBlock from '@/bench/SelfCheckBlock.vue'
 import ValuesBlock from '@/bench/ValuesBlock.vue'
+import type { CombinationReactions } from '@/contract/result'
 import { format, number, unitOf, type Kind } from '@/lib/units'
 
 /** Extremes, reactions with the check of equilibrium, and the list of combinations. */
@@ -35,20 +37,11 @@ const strength = computed(() => {
     }))
 })
 const slides = computed(() => result.value?.envelope.N !== undefined)
-const horizontal = computed(() =>
-    (result.value?.member.supports ?? []).map(
-        (_, i) =>
-            [
-                Math.max(...forStrength.value.map((c) => c.horizontal[i]?.[0] ?? 0)),
-                Math.min(...forStrength.value.map((c) => c.horizontal[i]?.[1] ?? 0)),
-            ] as const,
-    ),
-)
-const sideways = computed(() => {
-    const { places = [], combinations = [] } = result.value?.sideways ?? {}
-    const all = combinations.filter((c) => forStrength.value.some((s) => s.id === c.id))
-    return places.map((_, i) => [Math.max(...all.map((c) => c.forces[i]?.[0] ?? 0)), Math.min(...all.map((c) => c.forces[i]?.[1] ?? 0))] as const)
-})
+/** Greatest and smallest force at each place over the strength combinations. */
+function ranges(combinations: CombinationReactions[], of: 'forces' | 'horizontal'): (readonly [number, number])[] {
+    const all = combinations.filter((c) => forStrength.value.some((s) => s.id === c.id)).map((c) => c[of])
+    return (all[0] ?? []).map((_, i) => [Math.max(...all.map((f) => f[i]?.[0] ?? 0)), Math.min(...all.map((f) => f[i]?.[1] ?? 0))] as const)
+}
 /** One number when no variable load makes a difference. */
 function range([most, least]: number[]): string {
     const [a, b] = [number(least ?? 0, 'force', units.value), number(most ?? 0, 'force', units.value)]
@@ -123,35 +116,15 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                 A negative reaction pulls upward: the support must be able to hold the member down.
             </p>
         </section>
-        <section v-if="result.sideways">
-            <h3 class="font-semibold">Sideways forces in {{ unitOf('force', units) }}, to the back positive</h3>
-            <div class="overflow-x-auto" tabindex="0" aria-label="Sideways forces where the member is held">
-                <table class="grid-table mt-1">
-                    <thead>
-                        <tr>
-                            <th>Held at x =</th>
-                            <th v-for="x in result.sideways.places" :key="x" class="number whitespace-nowrap">{{ format(x, 'length', units) }}</th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        <tr v-for="c in result.sideways.cases.filter((c) => c.forces.some((f) => Math.abs(f) > 0.5))" :key="c.id">
-                            <td>{{ c.name }}</td>
-                            <td v-for="(f, i) in c.forces" :key="i" class="number">{{ number(f, 'force', units) }}</td>
-                        </tr>
-                        <tr
-                            v-for="[name, side] in [
-                                ['greatest', 0],
-                                ['smallest', 1],
-                            ] as const"
-                            :key="name"
-                        >
-                            <td>Strength, {{ name }}</td>
-                            <td v-for="(f, i) in sideways" :key="i" class="number font-semibold">{{ number(f[side], 'force', units) }}</td>
-                        </tr>
-                    </tbody>
-                </table>
-            </div>
-        </section>
+        <HeldForces
+            v-if="result.sideways"
+            title="Sideways forces, to the back positive"
+            label="Sideways forces where the member is held"
+            :heads="result.sideways.places.map((x) => `x = ${format(x, 'length', units)}`)"
+            :cases="result.sideways.cases.filter((c) => c.forces.some((f) => Math.abs(f) > 0.5))"
+            :strength="ranges(result.sideways.combinations, 'forces')"
+            :units="units"
+        />
         <section v-if="result.lifts.length">
             <h3 class="font-semibold">Lifts off</h3>
             <table class="grid-table mt-1">
@@ -165,29 +138,15 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             </table>
             <p class="mt-1 text-xs text-faint">Greatest over the strength and over the characteristic combinations.</p>
         </section>
-        <section v-if="slides">
-            <h3 class="font-semibold">Horizontal reactions in {{ unitOf('force', units) }}, to the right positive</h3>
-            <div class="overflow-x-auto" tabindex="0" aria-label="Horizontal reactions by load case">
-                <table class="grid-table mt-1">
-                    <tbody>
-                        <tr v-for="c in result.reactions.cases" :key="c.id">
-                            <td>{{ c.name }}</td>
-                            <td v-for="(f, i) in c.horizontal" :key="i" class="number">{{ number(f, 'force', units) }}</td>
-                        </tr>
-                        <tr
-                            v-for="[name, side] in [
-                                ['greatest', 0],
-                                ['smallest', 1],
-                            ] as const"
-                            :key="name"
-                        >
-                            <td>Strength, {{ name }}</td>
-                            <td v-for="(h, i) in horizontal" :key="i" class="number font-semibold">{{ number(h[side], 'force', units) }}</td>
-                        </tr>
-                    </tbody>
-                </table>
-            </div>
-        </section>
+        <HeldForces
+            v-if="slides"
+            title="Horizontal forces, to the right positive"
+            label="Horizontal reactions by load case"
+            :heads="result.member.supports.map((_, i) => `${i + 1}`)"
+            :cases="result.reactions.cases.map((c) => ({ name: c.name, forces: c.horizontal }))"
+            :strength="ranges(result.reactions.combinations, 'horizontal')"
+            :units="units"
+        />
         <section>
             <h3 class="font-semibold">Reactions by combination in {{ unitOf('force', units) }}, smallest to greatest</h3>
             <div class="overflow-x-auto" tabindex="0" aria-label="Reactions by combination">

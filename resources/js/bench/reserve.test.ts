@@ -27,7 +27,8 @@ describe('a merge patch', () => {
 
 describe('the reserve', () => {
     const WEAK: MemberDocument = { ...structuredClone(BEAM), section: 'IPE 240', grade: 'S235' }
-    const stateOf = (answer: Reserve | null): ReserveState => ({ open: ref(true), answer: shallowRef(answer), errors: ref({}) }) as unknown as ReserveState
+    const stateOf = (answer: Reserve | null): ReserveState =>
+        ({ open: ref(true), answer: shallowRef(answer), errors: ref({}) }) as unknown as ReserveState
     const { result, reserve } = answerTo(WEAK, 'reserve')
 
     it('tells factors and what would help, and makes a change at a click', async () => {
