@@ -9,6 +9,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
+use Waage\Member\LoadDirection;
 use Waage\Member\Member;
 use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
@@ -99,6 +100,33 @@ final readonly class LoadedBeam
         $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
 
         return $this->loads->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->beam->fields());
+    }
+
+    /**
+     * The weights that vibrate with the member: permanent load, the quasi-permanent part of imposed load and snow, and
+     * self-weight; what moves about does not.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function weights(float $weight): LoadSet
+    {
+        $weights = new LoadSet;
+        if ($this->selfWeight !== null) {
+            $weights->with($this->sets[$this->selfWeight], $weight);
+        }
+        foreach ($this->member->cases as $case) {
+            $part = match (true) {
+                $case->category === Category::Permanent => 1.0,
+                $case->category->isImposed() || $case->category === Category::Snow => $this->member->basis->psi[$case->category->psiRow()][2] ?? 0.0,
+                default => 0.0,
+            };
+            $loads = array_filter($this->member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id && ! $l->kind->isMoving() && $l->kind->hasDirection() && in_array($l->direction, [LoadDirection::Vertical, LoadDirection::Plan], true));
+            $part > 0.0 && $weights->with($this->loads->together($loads), $part);
+        }
+        // All of a weight vibrates, not only its part normal to the axis.
+        $all = new LoadSet;
+
+        return $all->with($weights, 1 / max(1e-9, $this->beam->axis->cos));
     }
 
     /** @return list<LoadSet> self-weight of 1 N/mm on each span and overhang */
@@ -223,16 +251,27 @@ final readonly class LoadedBeam
      */
     public function greatest(array $combinations, float $weight, int $sign, array $values): array
     {
-        $greatest = null;
+        // What acts of a load case does not depend on its factor.
+        $patterns = $this->patterns($sign, $values);
+        $variable = array_map(fn (array $pattern): float => array_sum(array_map(fn (float $way, int $set): float => $way * $values[$set], $pattern, array_keys($pattern))), $patterns);
+        $permanent = $this->selfWeight === null ? 0.0 : $weight * $values[$this->selfWeight];
+        foreach ($this->permanentSets() as $set) {
+            $permanent += $values[$set];
+        }
+        $most = -INF;
+        $worst = $combinations[0];
         foreach ($combinations as $combination) {
-            $factors = $this->loadedWhere($combination, $weight, $sign, $values);
-            $value = $sign * array_sum(array_map(fn (float $f, int $set): float => $f * $values[$set], $factors, array_keys($factors)));
-            if ($greatest === null || $value > $greatest[0]) {
-                $greatest = [$value, $combination, $factors];
+            $value = $combination->permanent * $permanent;
+            foreach ($combination->variable as $case => $factor) {
+                $value += $factor * ($variable[$case] ?? 0.0);
+            }
+            if ($sign * $value > $most) {
+                $most = $sign * $value;
+                $worst = $combination;
             }
         }
 
-        return $greatest;
+        return [$most, $worst, $this->factors($worst, $weight, $patterns)];
     }
 
     /**

@@ -260,41 +260,12 @@ final class SecondOrder
      */
     private function assembled(array $pieces): array
     {
-        $unknowns = $springs = [];
-        $count = 0;
-        $before = null;
-        foreach ([...array_column($pieces, 'x'), $this->beam->length] as $x) {
-            $hold = $this->beam->holdAt($x);
-            $hinge = in_array($x, $this->beam->hinges, true);
-            $left = $hinge ? $count++ : null;
-            $w = $hold?->vertical === INF ? -1 : $count++;
-            $right = ! $hinge && $hold?->rotation === INF ? -1 : $count++;
-            if ($before !== null) {
-                $unknowns[] = [...$before, $w, $left ?? $right];
-            }
-            $before = [$w, $right];
-            foreach ([[$w, $hold->vertical ?? 0.0], [$right, $hold->rotation ?? 0.0]] as [$unknown, $spring]) {
-                if ($spring > 0.0 && $spring < INF) {
-                    $springs[$unknown] = $spring / $this->beam->EI;
-                }
-            }
+        $elements = array_map($this->element(...), $pieces);
+        $stiffness = [];
+        foreach ($elements as [$columns]) {
+            $stiffness[] = array_map(fn (array $column): array => array_map(fn (float $k): float => $k / $this->beam->EI, $column), $columns);
         }
-        $matrix = new BandMatrix($count);
-        foreach ($springs as $unknown => $spring) {
-            $matrix->add($unknown, $unknown, $spring);
-        }
-        $elements = [];
-        foreach ($pieces as $e => $piece) {
-            $elements[] = $element = $this->element($piece);
-            foreach ($unknowns[$e] as $i => $unknown) {
-                foreach ($unknowns[$e] as $j => $other) {
-                    if ($other >= 0 && $other <= $unknown) {
-                        // The two triangles differ by rounding only.
-                        $matrix->add($unknown, $other, 0.5 * ($element[0][$i][$j] + $element[0][$j][$i]) / $this->beam->EI);
-                    }
-                }
-            }
-        }
+        [$matrix, $unknowns] = BeamChain::assembled($this->beam, array_column($pieces, 'x'), $stiffness);
 
         return [$matrix, $unknowns, $elements];
     }

@@ -76,6 +76,7 @@ final class Design
         $this->weighings = self::heaviestFirst([
             ...$this->checks->weigh($member->section, $derive),
             ...$this->supports->weigh($member->section->weight(), $derive),
+            ...(new FrequencyCheck($held))->weigh($member->section, $derive),
         ]);
     }
 

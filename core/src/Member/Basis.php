@@ -15,6 +15,7 @@ final readonly class Basis
      * @param  int  $psiAccidental  which ψ the leading variable action takes in an accidental situation: 1 or 2
      * @param  int  $psiFire  the same in fire
      * @param  array<string, BuildUp>  $buildUps  by name
+     * @param  float  $limitFrequency  lowest natural frequency that is accepted, Hz; 0: none is asked for
      */
     public function __construct(
         public UnitSystem $units,
@@ -40,6 +41,7 @@ final readonly class Basis
         public float $limitTotal,
         public float $limitVariable,
         public array $buildUps = [],
+        public float $limitFrequency = 0.0,
     ) {
     }
 

@@ -89,6 +89,7 @@ final class BasisReader
             limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),
             limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
             buildUps: self::buildUps($f, $in),
+            limitFrequency: $f->number($deflection, 'frequency', 'basis.deflection.frequency', 0, 0, 50),
         );
     }
 

@@ -240,6 +240,7 @@ final class MemberReader
         $values = get_object_vars($basis);
         $values['limitTotal'] = $this->f->number($own, 'total', 'deflection.total', $basis->limitTotal, 50, 2000);
         $values['limitVariable'] = $this->f->number($own, 'variable', 'deflection.variable', $basis->limitVariable, 50, 2000);
+        $values['limitFrequency'] = $this->f->number($own, 'frequency', 'deflection.frequency', $basis->limitFrequency, 0, 50);
 
         return new Basis(...$values);
     }

@@ -21,4 +21,5 @@ enum Dimension: string
     case Angle = 'angle';
     case UnitWeight = 'unitWeight';
     case Temperature = 'temperature';
+    case Frequency = 'frequency';
 }

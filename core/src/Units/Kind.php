@@ -30,6 +30,7 @@ enum Kind: string
     case Angle = 'angle';
     case Temperature = 'temperature';
     case UnitWeight = 'unitWeight';
+    case Frequency = 'frequency';
 
     public function dimension(): Dimension
     {

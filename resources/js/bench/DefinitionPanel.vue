@@ -38,7 +38,14 @@ function setShears(on: boolean): void {
     }, 'shears')
 }
 
-function setLimit(key: 'total' | 'variable', text: string): void {
+/** Key, label, what holds where nothing is given anywhere. */
+const LIMITS = [
+    ['total', 'Total, span /', 250],
+    ['variable', 'Variable load, span /', 300],
+    ['frequency', 'Natural frequency, at least Hz', 'not weighed'],
+] as const
+
+function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
     props.editor.change((d) => {
         const limits = { ...d.deflection }
         if (text.trim() === '') Reflect.deleteProperty(limits, key)
@@ -137,17 +144,17 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             </div>
         </PartFold>
         <PartFold
-            title="Deflection limits"
+            title="Deflection and vibration"
             :summary="`L/${doc.deflection?.total ?? basisLimits?.total ?? 250} total, L/${doc.deflection?.variable ?? basisLimits?.variable ?? 300} variable`"
             :faulty="has('deflection')"
         >
             <div class="grid grid-cols-2 gap-2">
-                <label v-for="key in ['total', 'variable'] as const" :key="key">
-                    <span class="label">{{ key === 'total' ? 'Total, span /' : 'Variable load, span /' }}</span>
+                <label v-for="[key, label, otherwise] in LIMITS" :key="key">
+                    <span class="label">{{ label }}</span>
                     <input
                         class="field"
                         :value="doc.deflection?.[key] ?? ''"
-                        :placeholder="`${basisLimits?.[key] ?? (key === 'total' ? 250 : 300)} (job)`"
+                        :placeholder="basisLimits?.[key] || key !== 'frequency' ? `${basisLimits?.[key] || otherwise} (job)` : 'not weighed'"
                         :aria-invalid="!!errors[`deflection.${key}`]"
                         @input="setLimit(key, value($event))"
                     />

@@ -346,6 +346,10 @@ export interface DeflectionLimits {
      * n of the limit L/n for the variable part of it
      */
     variable?: number
+    /**
+     * lowest natural frequency that is accepted, Hz; 0: none is asked for
+     */
+    frequency?: number
 }
 /**
  * What the job has settled; what is absent takes the recommended value.

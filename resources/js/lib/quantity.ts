@@ -24,6 +24,7 @@ const POWERS: Record<string, [number, number]> = {
     // Not made of force and length: powers that nothing else comes to.
     angle: [0, 9],
     temperature: [9, 0],
+    frequency: [9, 9],
 }
 const NOUNS: Record<string, string> = {
     number: 'a plain number',
@@ -36,6 +37,7 @@ const NOUNS: Record<string, string> = {
     angle: 'an angle',
     unitWeight: 'a unit weight',
     temperature: 'a difference of temperature',
+    frequency: 'a frequency',
 }
 
 /** What is wrong with a typed quantity, in a sentence for the engineer. */

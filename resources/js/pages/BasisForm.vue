@@ -165,6 +165,16 @@ function fault(path: string): string {
                 />
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
+            <label class="block">
+                <span class="label">Natural frequency, at least Hz</span>
+                <LazyField
+                    :model-value="basis.deflection?.frequency || ''"
+                    placeholder="not weighed"
+                    :aria-invalid="fault('basis.deflection.frequency') !== ''"
+                    @commit="saveBasis({ deflection: { ...basis.deflection, frequency: $event.trim() ? numberOf($event) : 0 } })"
+                />
+                <span v-if="fault('basis.deflection.frequency')" class="fault" role="alert">{{ fault('basis.deflection.frequency') }}</span>
+            </label>
         </div>
         <BuildUpsForm
             :build-ups="basis.buildUps ?? []"

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Design;
+
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\NaturalFrequency;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Sections\ISection;
+use Waage\Units\Kind;
+
+/**
+ * The lowest natural frequency of a member in its plane with its quasi-permanent load, against a limit where one is given
+ * (EN 1990, A1.4.4). Members that stand are not looked at, and none is computed where no limit is given.
+ */
+final readonly class FrequencyCheck
+{
+    /** rad */
+    private const STANDS = M_PI / 4;
+
+    public function __construct(private LoadedBeam $beam)
+    {
+    }
+
+    /** Hz; null where nothing vibrates. */
+    public function hertz(ISection $section): ?float
+    {
+        if (abs($this->beam->member->angle) > self::STANDS) {
+            return null;
+        }
+        $hertz = (new NaturalFrequency($this->beam->beam, $this->beam->weights($section->weight())))->hertz();
+
+        // A stiffer section under the same weights vibrates faster; where forces depend on it the statics is its own.
+        return is_finite($hertz) ? $hertz * sqrt($section->Iy / $this->beam->member->section->Iy) : null;
+    }
+
+    /** @return list<Weighing> */
+    public function weigh(ISection $section, bool $derive): array
+    {
+        $limit = $this->beam->member->basis->limitFrequency;
+        $hertz = $limit > 0.0 ? $this->hertz($section) : null;
+        if ($hertz === null) {
+            return [];
+        }
+        $d = $derive ? new Derivation : null;
+        $d?->given('f_1', $hertz, Kind::Frequency, '', 'exact, in bending, with permanent load and ψ_2 times imposed load and snow');
+        $d?->given('f_lim', $limit, Kind::Frequency, 'basis of the job');
+        $d?->line('u', 'f_lim / f_1', ['f_lim' => [$limit, Kind::Frequency], 'f_1' => [$hertz, Kind::Frequency]], $limit / $hertz, Kind::Number, 'EN 1990, A1.4.4');
+
+        return [new Weighing('frequency', 'Natural frequency', 'EN 1990, A1.4.4', $limit / $hertz, demand: $limit, capacity: $hertz, kind: Kind::Frequency, demandSymbol: 'f_lim', capacitySymbol: 'f_1', lines: $d->lines ?? [])];
+    }
+}
