@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import { useSessionStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import BalanceBeam from '@/components/BalanceBeam.vue'
+import QuantityField from '@/components/QuantityField.vue'
 import { api, ApiError } from '@/lib/api'
 import { FAMILIES, USUAL } from '@/lib/member'
+import { readQuantity } from '@/lib/quantity'
 import { ratioText } from '@/lib/ratio'
 import { number, unitOf } from '@/lib/units'
 
@@ -46,11 +49,20 @@ onMounted(load)
 watch(() => JSON.stringify({ ...doc.value, section: '', mark: '', title: '', notes: '' }), load)
 watch(units, load)
 
+/** What there is room for, kept while the browser's window is open; an empty field sets no limit. */
+const limits = useSessionStorage('waage.shortlist', { depth: '', width: '' })
+const FIELDS = [
+    ['depth', 'Depth up to'],
+    ['width', 'Width up to'],
+] as const
+const most = (key: 'depth' | 'width'): number => readQuantity(limits.value[key], 'size') ?? Infinity
+const fitting = computed(() => rows.value.filter((r) => r.depth <= most('depth') + 0.05 && r.width <= most('width') + 0.05))
+
 const shown = computed(() => {
     const key = sort.value
-    return rows.value.filter((r) => failing.value || r.holds || r.name === doc.value?.section).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
+    return fitting.value.filter((r) => failing.value || r.holds || r.name === doc.value?.section).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
 })
-const holding = computed(() => rows.value.filter((r) => r.holds).length)
+const holding = computed(() => fitting.value.filter((r) => r.holds).length)
 
 function take(row: Row): void {
     props.editor.change((d) => {
@@ -99,7 +111,24 @@ function step(event: KeyboardEvent): void {
             </label>
             <label class="flex items-center gap-1"><input v-model="failing" type="checkbox" />also those that fail</label>
         </div>
-        <p class="px-3 pb-1 text-xs text-faint">{{ holding }} of {{ rows.length }} sections hold.</p>
+        <div class="grid grid-cols-2 gap-x-3 px-3 pb-1.5">
+            <QuantityField
+                v-for="[key, label] in FIELDS"
+                :key="key"
+                :label="label"
+                kind="size"
+                :units="units"
+                :model-value="limits[key]"
+                placeholder="any"
+                optional
+                @update:model-value="(v) => (limits[key] = v)"
+            />
+        </div>
+        <p class="px-3 pb-1 text-xs text-faint">
+            {{ holding }} of {{ fitting.length }} sections hold<template v-if="fitting.length < rows.length"
+                >; {{ rows.length - fitting.length }} more do not fit</template
+            >.
+        </p>
         <p v-if="fault" class="fault px-3" role="alert">{{ fault }}</p>
         <div class="min-h-0 grow overflow-auto">
             <table class="grid-table">
@@ -136,7 +165,7 @@ function step(event: KeyboardEvent): void {
                 </tbody>
             </table>
             <p v-if="rows.length && !shown.length" class="p-3 text-faint">
-                No section of these families holds. Show those that fail to see how far they are off.
+                No section of these families that fits holds. Show those that fail to see how far they are off.
             </p>
         </div>
     </div>

@@ -221,7 +221,7 @@ function addSpan(): void {
             </template>
         </div>
         <p v-if="bearing.length" class="mt-1 flex flex-wrap items-center gap-x-2.5">
-            <span class="text-xs text-faint">Web stiffened, or an end plate, at support</span>
+            <span class="text-xs text-faint">Stiffener or end plate at</span>
             <label v-for="i in bearing" :key="i" class="flex items-center gap-1">
                 <input
                     type="checkbox"

@@ -109,6 +109,26 @@ describe('the shortlist', () => {
         expect(documentOf(editor).section).toBe(buttons[1]!.text())
         panel.unmount()
     })
+    it('leaves out what there is no room for, and says how many', async () => {
+        const panel = await open()
+        const [depth, width] = ['Depth up to', 'Width up to'].map((l) =>
+            panel
+                .findAll('label')
+                .find((e) => e.text().startsWith(l))!
+                .get('input'),
+        )
+        await depth!.setValue('300')
+        await width!.setValue('160 mm')
+        const fitting = shortlist.filter((r) => Number(r.depth) <= 300 && Number(r.width) <= 160)
+        expect(panel.text()).toContain(
+            `${fitting.filter((r) => r.holds).length} of ${fitting.length} sections hold; ${shortlist.length - fitting.length} more do not fit.`,
+        )
+        await depth!.setValue('deep')
+        expect(panel.text()).toContain('A number is missing before “deep”.')
+        for (const field of [depth, width]) await field!.setValue('')
+        expect(panel.text()).toContain(`of ${shortlist.length} sections hold.`)
+        panel.unmount()
+    })
     it('weighs only the families that are ticked', async () => {
         const editor = editorOf(BEAM, result)
         const panel = await open(editor)
