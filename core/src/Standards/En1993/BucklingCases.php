@@ -6,48 +6,48 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Loading\Combination;
+use Waage\Member\LoadHeight;
 
 /**
- * The moment diagrams that can govern the lateral-torsional buckling of each length between restraints.
+ * Looks for the moment diagrams that govern the lateral-torsional buckling of a length between restraints.
  *
  * For each combination: the arrangements that make the moment of the flange's sign greatest at an end, a quarter point,
- * the middle or its own peak, and the one with all spans loaded. What another diagram of the same length makes at least
- * as bad in all that counts (moment, equivalent uniform moment, load on the twist) is left out; so is, before its moments
- * are worked out, what cannot be worse by the bounds of the envelope. They do not depend on the section, so that a
- * shortlist makes them once.
+ * the middle or its own peak, and the one with all spans loaded. A sieve says which of them matter, mostly before their
+ * moments are worked out.
  */
-final class BucklingCases
+final readonly class BucklingCases
 {
-    /** @var list<BucklingCase> */
-    private array $kept = [];
-
-    /** @var list<list<float>> what counts of each of them */
-    private array $reached = [];
-
-    /**
-     * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
-     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm; peaks are looked for with the first
-     */
-    private function __construct(private readonly Arrangements $arrangements, private readonly Envelope $moment, private readonly int $loadSign, private readonly array $weights)
+    /** @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm; peaks are looked for with the first */
+    private function __construct(private Arrangements $arrangements, private Envelope $moment, private array $weights, private DiagramSieve $sieve)
     {
     }
 
     /**
+     * All diagrams that may govern for a section of any of these weights. They do not depend on the section, so that a
+     * shortlist makes them once.
+     *
      * @param  Envelope  $moment  of the beam
-     * @param  list<Arrangements>  $pieces  of each length between restraints
+     * @param  Arrangements  $piece  of a length between restraints
      * @param  list<Combination>  $combinations
      * @param  int  $loadSign  1: load on the top flange, 0: at the shear centre, −1: on the bottom flange
-     * @param  non-empty-list<float>  $weights  self-weights for which nothing that may govern is left out, N/mm
+     * @param  non-empty-list<float>  $weights  N/mm
      * @return list<BucklingCase>
      */
-    public static function of(Envelope $moment, array $pieces, array $combinations, int $loadSign, array $weights): array
+    public static function ofAny(Envelope $moment, Arrangements $piece, array $combinations, int $loadSign, array $weights): array
     {
-        $cases = [];
-        foreach ($pieces as $piece) {
-            array_push($cases, ...(new self($piece, $moment, $loadSign, $weights))->governing($combinations));
-        }
+        return (new self($piece, $moment, $weights, new DominantDiagrams($piece->piece, $loadSign, $weights)))->governing($combinations);
+    }
 
-        return $cases;
+    /**
+     * The diagram that governs for one section; null: no combination gives a moment of the length's sign.
+     *
+     * @param  Envelope  $moment  of the beam
+     * @param  list<Combination>  $combinations
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public static function heaviest(Envelope $moment, Arrangements $piece, array $combinations, SteelSection $steel, LoadHeight $height, float $weight): ?BucklingCase
+    {
+        return (new self($piece, $moment, [$weight], new HeaviestDiagram($steel, $piece->piece, $height, $weight)))->governing($combinations)[0] ?? null;
     }
 
     /**
@@ -72,7 +72,7 @@ final class BucklingCases
             }
         }
 
-        return $this->kept;
+        return $this->sieve->kept();
     }
 
     /** @param  list<array{float, float}>  $bounds  for each weight the greatest moment of the sign, and of both */
@@ -94,23 +94,11 @@ final class BucklingCases
                 [$sagging, $hogging] = $sum->bounds($weight);
                 $nearer[] = [min($bounds[$w][0], $piece->sign > 0 ? $sagging : $hogging), min($bounds[$w][1], max($sagging, $hogging))];
             }
-            if ($this->isOutdone($this->measure($sum, $nearer))) {
+            if ($this->sieve->isOutdone($sum, $nearer)) {
                 continue;
             }
             $case = $sum->case($piece, $combination);
-            $exact = [];
-            $bends = false;
-            foreach ($this->weights as $weight) {
-                [$M, , $absolute] = $case->diagram->moments($piece->sign, $weight);
-                $M = $M > 1e-9 * $absolute ? $M : 0.0;
-                $bends = $bends || $M > 0.0;
-                $exact[] = [$M, $absolute];
-            }
-            $measure = $this->measure($sum, $exact);
-            if ($bends && ! $this->isOutdone($measure)) {
-                $this->kept[] = $case;
-                $this->reached[] = $measure;
-            }
+            $this->sieve->take($sum, $case);
             if ($refine) {
                 [$M, $x] = $case->diagram->moments($piece->sign, $this->weights[0]);
                 if ($M > 0) {
@@ -118,49 +106,5 @@ final class BucklingCases
                 }
             }
         }
-    }
-
-    /**
-     * Moment, square of the equivalent uniform moment, load on the twist, and the shape where it counts; for each weight.
-     *
-     * @param  list<array{float, float}>  $moments  for each weight the greatest moment of the sign, and of both
-     * @return list<float>
-     */
-    private function measure(ArrangementSum $sum, array $moments): array
-    {
-        $measure = [];
-        // With the other flange held the shape counts as well, not only its norm.
-        $piece = $this->arrangements->piece;
-        $shape = $piece->otherGap <= $piece->length() / 2 ? $piece->sign : 0;
-        foreach ($this->weights as $i => $weight) {
-            [$M, $absolute] = $moments[$i];
-            [$a, $b, $c, $twist] = $sum->measures($weight);
-            $measure[] = $M;
-            $measure[] = $absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2;
-            $measure[] = $this->loadSign * $twist;
-            if ($shape !== 0) {
-                $measure[] = $shape * $a;
-                $measure[] = $shape * $b;
-                $measure[] = $shape * $c;
-            }
-        }
-
-        return $measure;
-    }
-
-    /** @param  list<float>  $measure */
-    private function isOutdone(array $measure): bool
-    {
-        foreach ($this->reached as $other) {
-            foreach ($measure as $i => $value) {
-                if ($value > $other[$i] + 1e-9 * abs($other[$i])) {
-                    continue 2;
-                }
-            }
-
-            return true;
-        }
-
-        return false;
     }
 }

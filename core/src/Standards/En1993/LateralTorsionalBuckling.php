@@ -56,6 +56,31 @@ final class LateralTorsionalBuckling
     }
 
     /**
+     * What the utilisation under a diagram does not exceed, when its moments are not worked out yet: with C_1 = 1 in the
+     * reduction, and the critical moment for the greatest moments that there may be.
+     *
+     * @param  float  $M  what the moment of the length's sign does not exceed, Nmm, more than 0
+     * @param  float  $absolute  what no moment exceeds, Nmm
+     * @param  array{float, float, float, float}  $measures  moments at the quarter points (Nmm) and ∫ q sin² (N)
+     */
+    public static function bound(SteelSection $steel, BucklingLength $piece, LoadHeight $height, float $M, float $absolute, array $measures): float
+    {
+        [$a, $b, $c, $F] = $measures;
+        $held = HeldFlange::holds($steel, $piece);
+        if ($piece->freeEnd) {
+            $Mcr = self::criticalMomentOfCantilever($steel, $piece, $held && $height->sign() + $piece->sign === 0 ? LoadHeight::Centre : $height, null)[1];
+        } elseif ($held && $F * ($height->sign() + $piece->sign) <= 0.0) {
+            $Mcr = HeldFlange::uniformMoment($steel, $piece->length());
+        } else {
+            $C1 = sqrt(35 * $M ** 2 / ($absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2));
+            $zg = $height->sign() * $steel->section->h / 2;
+            $Mcr = self::elasticCriticalMoment($steel, $piece->length(), $C1, $zg == 0.0 ? 0.0 : $C1 * $F * $piece->length() / (M_PI ** 2 * $M), $zg);
+        }
+
+        return $M / self::resistance($steel, $Mcr, 1.0);
+    }
+
+    /**
      * The greatest moment of the length and the elastic critical one, Nmm.
      *
      * @return array{float, float}

@@ -46,7 +46,7 @@ final class SteelBeam
     /** @var list<Combination> */
     private readonly array $variablePart;
 
-    /** @var array{own?: array<int, list<BucklingCase>>, any?: array<int, list<BucklingCase>>} by flange sign; for the member's section, for any section */
+    /** @var array<int, array<int, array<int, list<BucklingCase>>>> by how many weights they are for, flange sign and length */
     private array $bucklingCases = [];
 
     /** @var array<int, list<Arrangements>> */
@@ -135,23 +135,21 @@ final class SteelBeam
             return new Weighing($id, $title, $clause, null, remark: "The {$flange} flange is held sideways along its whole length: it cannot buckle under {$bends} moments (6.3.2.1(2)).");
         }
         $member = $this->beam->member;
-        /** @var array<string, non-empty-list<BucklingCase>> $lengths */
-        $lengths = [];
-        foreach ($this->bucklingCases($weight)[$sign] as $case) {
-            $lengths[(string) $case->piece->from][] = $case;
-        }
         $heaviest = null;
         $ranges = [];
-        foreach ($lengths as $cases) {
-            $piece = $cases[0]->piece;
+        foreach ($this->arrangements()[$sign] as $i => $arrangements) {
+            $piece = $arrangements->piece;
             $sections = array_values(array_filter($stretches, fn (SectionStep $s): bool => min($s->to, $piece->to) - max($s->from, $piece->from) > 1e-6));
             $steel = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $sections);
             if ($steel === []) {
                 throw new \LogicException('Every length of a member has a section.');
             }
-            $of = count($sections) === 1
-                ? UniformLength::heaviest($steel[0], $cases, $member->loadHeight, $weight)
-                : SteppedLength::heaviest($sections, $steel, $cases, $this->moment, $this->strength, $member->loadHeight, $weight);
+            $of = match (true) {
+                count($sections) > 1 => ($cases = $this->bucklingCases($weight, $sign, $i)) === [] ? null : SteppedLength::heaviest($sections, $steel, $cases, $this->moment, $this->strength, $member->loadHeight, $weight),
+                // One section is weighed by itself; a shortlist shares the diagrams.
+                $weight === $member->section->weight() => UniformLength::heaviest($steel[0], array_filter([BucklingCases::heaviest($this->moment, $arrangements, $this->strength, $steel[0], $member->loadHeight, $weight)]), $member->loadHeight, $weight),
+                default => UniformLength::heaviest($steel[0], $this->bucklingCases($weight, $sign, $i), $member->loadHeight, $weight),
+            };
             if ($of instanceof LateralBuckling && $of->Mb === null) {
                 return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $piece->from, remark: 'Between x = '.$member->basis->units->format($piece->from, Kind::Length).' and '.$member->basis->units->format($piece->to, Kind::Length).' no section is the weakest in all that resists lateral-torsional buckling, so that the length is not covered. Hold the flange where the section changes.');
             }
@@ -176,20 +174,15 @@ final class SteelBeam
         );
     }
 
-    /** @return array<int, list<BucklingCase>> by flange sign */
-    private function bucklingCases(float $weight): array
+    /** @return list<BucklingCase> of a length between restraints, for the member's own section or for any */
+    private function bucklingCases(float $weight, int $sign, int $length): array
     {
-        $member = $this->beam->member;
-        $own = $member->section->weight();
-        $for = $weight === $own ? 'own' : 'any';
-        if (! isset($this->bucklingCases[$for])) {
-            // What is left out for a shortlist must not matter for any of its sections: uplift that a heavy section
-            // outweighs is there for a light one.
-            $weights = $for === 'own' ? [$own] : [$own, 0.0, Catalogue::heaviest()->weight()];
-            $this->bucklingCases[$for] = array_map(fn (array $pieces): array => BucklingCases::of($this->moment, $pieces, $this->strength, $member->loadHeight->sign(), $weights), $this->arrangements());
-        }
+        $own = $this->beam->member->section->weight();
+        // What is left out for a shortlist must not matter for any of its sections: uplift that a heavy section
+        // outweighs is there for a light one.
+        $weights = $weight === $own ? [$own] : [$own, 0.0, Catalogue::heaviest()->weight()];
 
-        return $this->bucklingCases[$for];
+        return $this->bucklingCases[count($weights)][$sign][$length] ??= BucklingCases::ofAny($this->moment, $this->arrangements()[$sign][$length], $this->strength, $this->beam->member->loadHeight->sign(), $weights);
     }
 
     /** @return array<int, list<Arrangements>> of the lengths between restraints, by flange sign */
@@ -218,12 +211,10 @@ final class SteelBeam
         $lateral = 0.0;
         foreach ([1, -1] as $sign) {
             $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
-            $lengths = [];
-            foreach (BucklingCases::of($this->moment, $this->arrangements()[$sign], [$combination], $this->beam->member->loadHeight->sign(), [$weight]) as $case) {
-                $lengths[(string) $case->piece->from][] = $case;
-            }
-            foreach ($lengths as $cases) {
-                $lateral = max($lateral, UniformLength::heaviest($steel, $cases, $this->beam->member->loadHeight, $weight)?->ratio() ?? 0.0);
+            foreach ($this->arrangements()[$sign] as $arrangements) {
+                $height = $this->beam->member->loadHeight;
+                $case = BucklingCases::heaviest($this->moment, $arrangements, [$combination], $steel, $height, $weight);
+                $lateral = max($lateral, $case === null ? 0.0 : (UniformLength::heaviest($steel, [$case], $height, $weight)?->ratio() ?? 0.0));
             }
         }
 

@@ -47,28 +47,21 @@ final readonly class Webs
         if ($this->strength === [] || abs($member->angle) > self::STANDS) {
             return [];
         }
-        $groups = [];
-        foreach ($member->supports as $i => $support) {
-            $w = $this->atSupport($i, $support, $stretches, $weight, $derive);
-            if ($w !== null) {
-                $groups[0][] = $w[0];
-                $groups[2][] = $w[1];
-            }
-        }
+        $places = array_map(fn (int $i): \Closure => fn (bool $derive): ?array => $this->atSupport($i, $member->supports[$i], $stretches, $weight, $derive), array_keys($member->supports));
         foreach ($member->loadHeight === LoadHeight::Top ? $member->loads : [] as $load) {
-            $w = $this->underLoad($load, $stretches, $weight, $derive);
-            if ($w !== null) {
-                $groups[1][] = $w[0];
-                $groups[2][] = $w[1];
+            $places[] = fn (bool $derive): ?array => $this->underLoad($load, $stretches, $weight, $derive);
+        }
+        // Only what is shown is written down.
+        $heaviest = [];
+        foreach ($places as $place) {
+            foreach ($place(false) ?? [] as $which => $w) {
+                if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
+                    $heaviest[$w->id] = [$w->ratio, $place, $which, $w];
+                }
             }
         }
-        ksort($groups);
 
-        return array_values(array_map(function (array $of): Weighing {
-            usort($of, fn (Weighing $a, Weighing $b): int => $b->ratio <=> $a->ratio);
-
-            return $of[0];
-        }, $groups));
+        return array_values(array_map(fn (array $of): Weighing => $derive ? ($of[1](true)[$of[2]] ?? $of[3]) : $of[3], $heaviest));
     }
 
     /**

@@ -247,3 +247,29 @@ it('has the effective lengths of cantilevers', function (string $height, string 
     $lines = array_column(array_map(fn ($l): array => [$l->symbol, $l->values['k'][0] ?? 0.0], weighing($design, 'buckling-bottom')->lines), 1, 0);
     expect($lines['L_E'])->toBe($factor);
 })->with([['top', 'fixed', 1.4], ['centre', 'fixed', 0.8], ['top', 'pinned', 2.5], ['bottom', 'pinned', 1.0]]);
+
+it('is bounded before its moments are known', function (): void {
+    $r = random(5);
+    $part = fn (): float => $r->getInt(0, 1000) / 1000;
+    foreach (['IPE 200', 'IPE 600', 'HEA 300', 'HEB 140', 'UB 457×191×67'] as $name) {
+        foreach ([true, false] as $modifyChi) {
+            $steel = steel($name, SteelGrade::S355, ['modifyChi' => $modifyChi]);
+            for ($i = 0; $i < 400; $i++) {
+                $piece = new BucklingLength(0.0, 1000.0 + 9000 * $part(), 1, false, false, 1e9);
+                $most = 5e6 + 400e6 * $part();
+                $absolute = $most * (1 + 2 * $part());
+                $quarters = array_map(fn (): float => $absolute * (2 * $part() - 1), range(1, 3));
+                $F = 200e3 * (2 * $part() - 0.5);
+                foreach (LoadHeight::cases() as $height) {
+                    $bound = LateralTorsionalBuckling::bound($steel, $piece, $height, $most, $absolute, [...$quarters, $F]);
+                    // Any greatest moments up to these, with the same moments at the quarter points and the same load.
+                    $M = $most * max(0.01, $part());
+                    $A = max($M, ...array_map(abs(...), $quarters)) + ($absolute - max($M, ...array_map(abs(...), $quarters))) * $part();
+                    $C1 = sqrt(35 * $M ** 2 / ($A ** 2 + 9 * $quarters[0] ** 2 + 16 * $quarters[1] ** 2 + 9 * $quarters[2] ** 2));
+                    $Mcr = LateralTorsionalBuckling::elasticCriticalMoment($steel, $piece->length(), $C1, $C1 * $F * $piece->length() / (M_PI ** 2 * $M), $height->sign() * $steel->section->h / 2);
+                    expect($M / LateralTorsionalBuckling::resistance($steel, $Mcr, $C1))->toBeLessThanOrEqual($bound * (1 + 1e-9));
+                }
+            }
+        }
+    }
+});
