@@ -167,6 +167,24 @@ test('a combination is left out, one is added, and the sheet says so', async ({ 
     await expect(page.getByText(/Own 1: 2 × Permanent/).first()).toBeVisible()
 })
 
+test('the engineer remarks on a weighing and leaves it out, and the sheet says so', async ({ page }) => {
+    await openDemoMember(page, 'B3')
+    await page
+        .getByRole('button', { name: /^Bending/ })
+        .first()
+        .click()
+    await page.getByLabel('Remark for the sheet').fill('Held by the slab as well, see the model of the floor.')
+    // By keyboard from the text to the box.
+    await page.keyboard.press('Tab')
+    await page.keyboard.press('Space')
+    await expect(page.getByText('so that the verdict is without: Bending.')).toBeVisible()
+    await expect(page.getByLabel('Why it is left out')).toHaveValue('Held by the slab as well, see the model of the floor.')
+    await expect(page.getByText('Saved')).toBeVisible()
+    await page.getByRole('link', { name: 'Sheet' }).click()
+    await expect(page.getByText(/the verdict is without: Bending. Held by the slab as well/)).toBeVisible()
+    await expect(page.getByRole('row', { name: /Bending .* left out/ })).toBeVisible()
+})
+
 test('loads are switched off, duplicated into another case with a factor, and carried to another member', async ({ page }) => {
     await openDemoMember(page, 'B7')
     const before = await verdict(page).innerText()

@@ -111,7 +111,7 @@ final class MemberStore
         return [
             'state' => $verdict->ratio === null && $verdict->holds ? 'unloaded' : ($verdict->holds ? 'holds' : ($verdict->fails ? 'fails' : 'uncovered')),
             'ratio' => $verdict->ratio,
-            'governs' => $verdict->title,
+            'governs' => $verdict->governs(),
             'reason' => $verdict->reason,
             'length' => $member->length,
             'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()], $member->supports),

@@ -46,8 +46,14 @@ final class Design
 
     public readonly SupportChecks $supports;
 
-    /** @var list<Weighing> heaviest first */
+    /** @var list<Weighing> heaviest first, with those that the engineer leaves out */
+    public readonly array $everyWeighing;
+
+    /** @var list<Weighing> those that count */
     public readonly array $weighings;
+
+    /** @var list<Weighing> those that the engineer leaves out */
+    public readonly array $notCounted;
 
     /**
      * @param  bool  $derive  write down the derivations
@@ -73,11 +79,13 @@ final class Design
         $this->assertAllTakePart($combinations);
         $this->checks = new SteelBeam($this->beam, $this->combinations);
         $this->supports = new SupportChecks($held, $this->given, $acting);
-        $this->weighings = self::heaviestFirst([
+        $this->everyWeighing = self::heaviestFirst([
             ...$this->checks->weigh($member->section, $derive),
             ...$this->supports->weigh($member->section->weight(), $derive),
             ...(new FrequencyCheck($held))->weigh($member->section, $derive),
         ]);
+        $this->weighings = self::counting($member, $this->everyWeighing);
+        $this->notCounted = array_values(array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)));
     }
 
     /** @throws InvalidMember when a load case that carries load is in no combination for strength, nor in one of the engineer's */
@@ -142,7 +150,16 @@ final class Design
 
     public function verdict(): Verdict
     {
-        return Verdict::of($this->weighings);
+        return Verdict::of($this->weighings, count($this->notCounted));
+    }
+
+    /**
+     * @param  list<Weighing>  $weighings
+     * @return list<Weighing> without those that the engineer leaves out
+     */
+    public static function counting(Member $member, array $weighings): array
+    {
+        return array_values(array_filter($weighings, fn (Weighing $w): bool => ! ($member->remarks[$w->id]->leftOut ?? false)));
     }
 
     /** @return list<ShortlistRow> every section of the member's families, in the order of the catalogue */

@@ -49,7 +49,7 @@ final readonly class Result
         };
 
         return [
-            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'reason' => $verdict->reason, 'fails' => $verdict->fails],
+            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'governs' => $verdict->governs(), 'reason' => $verdict->reason, 'fails' => $verdict->fails],
             'member' => $this->member(),
             'section' => $this->section(),
             'combinations' => array_map($this->combination(...), $this->design->combinations),
@@ -63,7 +63,7 @@ final readonly class Result
             'secondOrder' => $secondOrder,
             'selfCheck' => (new SelfCheck($this->design))->toArray(),
             'zeros' => $this->zeros($shown ?? $strength),
-            'weighings' => array_map($this->weighing(...), $this->design->weighings),
+            'weighings' => array_map($this->weighing(...), $this->design->everyWeighing),
             'messages' => $this->messages($secondOrder),
         ];
     }
@@ -177,7 +177,7 @@ final readonly class Result
     /** @return array<int, float> */
     private function weighingFactors(string $id): array
     {
-        foreach ($this->design->weighings as $w) {
+        foreach ($this->design->everyWeighing as $w) {
             if ($w->id === $id) {
                 return $w->factors;
             }
@@ -330,12 +330,14 @@ final readonly class Result
     /** @return array<string, mixed> */
     private function weighing(Weighing $w): array
     {
+        $said = $this->design->member->remarks[$w->id] ?? null;
+
         return [
             'id' => $w->id, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'applies' => $w->applies, 'holds' => $w->holds(),
             'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
             'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
             'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),
-            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'ranges' => $w->ranges,
+            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'said' => $said->text ?? '', 'leftOut' => $said->leftOut ?? false, 'ranges' => $w->ranges,
             'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $w->lines),
         ];
     }
@@ -369,6 +371,9 @@ final readonly class Result
         $never = $member->arrangements === [] ? [] : array_values(array_diff_key($beam->fieldNames(), array_flip(array_merge(...$member->arrangements))));
         if ($never !== []) {
             $messages[] = 'No arrangement loads '.CaseSets::listed($never).': imposed load does not act there.';
+        }
+        if ($this->design->notCounted !== []) {
+            $messages[] = 'Left out by the engineer, so that the verdict is without: '.implode(', ', array_map(fn (Weighing $w): string => $w->title, $this->design->notCounted)).'.';
         }
         $off = count(array_filter($this->design->member->loads, fn (Load $l): bool => ! $l->on));
         if ($off > 0) {

@@ -23,7 +23,7 @@ final class Shortlist
                 $acting = $held === null ? null : LiftOff::of($held, $design->given, $section->weight());
                 $checks = $acting === null ? $design->checks : new SteelBeam($acting->beam, $acting->combinations);
                 $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
-                $rows[] = new ShortlistRow($section, Verdict::of([...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false), ...(new FrequencyCheck($held ?? $design->beam))->weigh($section, false)]));
+                $rows[] = new ShortlistRow($section, Verdict::of(Design::counting($member, [...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false), ...(new FrequencyCheck($held ?? $design->beam))->weigh($section, false)])));
             }
         }
 

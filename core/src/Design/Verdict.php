@@ -14,12 +14,15 @@ final readonly class Verdict
      * @param  string  $reason  why it does not hold, in words; empty when it does
      * @param  bool  $fails  does a weighing fail; otherwise a member that does not hold is not covered
      */
-    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason, public bool $fails)
+    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason, public bool $fails, private int $leftOut)
     {
     }
 
-    /** @param  list<Weighing>  $weighings */
-    public static function of(array $weighings): self
+    /**
+     * @param  list<Weighing>  $weighings  those that count
+     * @param  int  $leftOut  how many do not
+     */
+    public static function of(array $weighings, int $leftOut = 0): self
     {
         $heaviest = null;
         $reasons = [];
@@ -38,6 +41,14 @@ final readonly class Verdict
 
         $fails = array_filter($weighings, fn (Weighing $w): bool => $w->applies && ! $w->holds()) !== [];
 
-        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $fails);
+        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $fails, $leftOut);
+    }
+
+    /** What governs, never without saying that weighings are left out. */
+    public function governs(): string
+    {
+        return implode('; ', array_filter([$this->title, match ($this->leftOut) {
+            0 => '', 1 => '1 weighing left out', default => "{$this->leftOut} weighings left out"
+        }]));
     }
 }

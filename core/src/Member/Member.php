@@ -24,6 +24,7 @@ final readonly class Member
      * @param  bool  $shears  does shear deformation count
      * @param  bool  $permanentBySpan  has permanent load its greater factor only on spans where it does harm
      * @param  bool  $liftsOff  may the member lift off supports that bear only
+     * @param  array<string, Remark>  $remarks  by weighing
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
@@ -55,6 +56,7 @@ final readonly class Member
         public bool $permanentBySpan = false,
         public bool $liftsOff = false,
         public array $arrangements = [],
+        public array $remarks = [],
     ) {
     }
 

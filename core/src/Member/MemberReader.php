@@ -26,6 +26,8 @@ final class MemberReader
 
     public const MOST_ARRANGEMENTS = 60;
 
+    private const MOST_REMARKS = 60;
+
     private readonly Fields $f;
 
     /** @param  array<array-key, mixed>  $in */
@@ -78,6 +80,7 @@ final class MemberReader
         $influence = $f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines');
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
+        $remarks = $this->remarks();
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
@@ -87,7 +90,29 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks);
+    }
+
+    /** @return array<string, Remark> by weighing */
+    private function remarks(): array
+    {
+        $given = $this->in['remarks'] ?? [];
+        if (! is_array($given) || count($given) > self::MOST_REMARKS) {
+            $this->f->fail('remarks', 'Give at most '.self::MOST_REMARKS.' remarks, each with the weighing it belongs to.');
+
+            return [];
+        }
+        $remarks = [];
+        foreach ($given as $weighing => $remark) {
+            if (! is_array($remark)) {
+                $this->f->fail("remarks.{$weighing}", 'A remark needs a text.');
+
+                continue;
+            }
+            $remarks[(string) $weighing] = new Remark($this->f->text($remark, 'text', "remarks.{$weighing}.text"), $this->f->flag($remark, 'leftOut', "remarks.{$weighing}.leftOut", false));
+        }
+
+        return $remarks;
     }
 
     /**

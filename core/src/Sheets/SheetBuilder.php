@@ -110,6 +110,7 @@ final readonly class SheetBuilder
             $w->capacity === null ? '' : $this->format($w->capacity, $w->kind),
             $w->ratio === null ? '' : number_format($w->ratio, 3, '.', ''),
             match (true) {
+                in_array($w, $this->design->notCounted, true) => 'left out',
                 ! $w->applies => 'not covered',
                 $w->id === 'classification' => 'class '.$this->design->sectionClass(),
                 $w->ratio === null => 'no check needed',
@@ -119,7 +120,7 @@ final readonly class SheetBuilder
             $w->x === null ? '' : $this->format($w->x, Kind::Length),
             $w->combination,
             preg_replace('/^EN 1993-1-1, /', '', $w->clause) ?? '',
-        ], $this->design->weighings);
+        ], $this->design->everyWeighing);
 
         $blocks = [
             Block::heading('Summary'),
@@ -128,6 +129,16 @@ final readonly class SheetBuilder
                 : ($verdict->fails ? 'The member does not hold: ' : 'Not covered: ').rtrim($verdict->reason, '.').'.', 'fails' => $verdict->fails],
             Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
         ];
+        foreach ($this->design->notCounted as $w) {
+            $reason = $this->design->member->remarks[$w->id]->text;
+            $blocks[] = Block::text("Left out by the engineer, so that the verdict is without: {$w->title}. ".($reason === '' ? 'No reason is given.' : $reason));
+        }
+        foreach ($this->full ? [] : $this->design->weighings as $w) {
+            // The full sheet has them at their weighings.
+            if (($this->design->member->remarks[$w->id]->text ?? '') !== '') {
+                $blocks[] = Block::text("{$w->title}: {$this->design->member->remarks[$w->id]->text}");
+            }
+        }
         if ($this->design->leftOut !== []) {
             $out = array_map(fn (Combination $c): string => "{$c->id} ({$c->text})", $this->design->leftOut);
             $blocks[] = Block::text('Left out by the engineer, contrary to the rules: '.implode('; ', $out).'.');

@@ -4,7 +4,9 @@ import { computed } from 'vue'
 import DerivationView from '@/bench/DerivationView.vue'
 import type { Editor } from '@/bench/editor'
 import BalanceBeam from '@/components/BalanceBeam.vue'
+import LazyField from '@/components/LazyField.vue'
 import Tex from '@/components/Tex.vue'
+import type { RemarkDocument } from '@/contract/member'
 import type { Result, WeighingResult } from '@/contract/result'
 import { ratioText } from '@/lib/ratio'
 import { format, type Kind } from '@/lib/units'
@@ -21,10 +23,21 @@ const keptRatio = (id: string): number | null => props.kept?.weighings.find((w) 
 const isShown = (id: string): boolean => props.editor.show.value === `weighing:${id}`
 
 function verdict(w: WeighingResult): string {
+    if (w.leftOut) return 'left out'
     if (!w.applies) return 'not covered'
     if (w.id === 'classification') return `class ${props.editor.result.value?.section.class}`
     if (w.ratio === null) return 'no check needed'
     return w.holds ? 'holds' : 'does not hold'
+}
+
+/** What the engineer says to a weighing; without text and not left out there is nothing to keep. */
+function say(w: WeighingResult, change: RemarkDocument): void {
+    props.editor.change((d) => {
+        const said = { ...d.remarks?.[w.id], ...change }
+        const others = Object.entries(d.remarks ?? {}).filter(([id]) => id !== w.id)
+        d.remarks = Object.fromEntries(said.text || said.leftOut ? [...others, [w.id, said]] : others)
+        if (!Object.keys(d.remarks).length) delete d.remarks
+    })
 }
 </script>
 
@@ -33,17 +46,20 @@ function verdict(w: WeighingResult): string {
         <Disclosure v-for="w in weighings" :key="w.id" v-slot="{ open }" as="li" class="border-b border-rule">
             <DisclosureButton class="flex w-full items-center gap-2 px-3 py-1.5 text-left hover:bg-shade" @click="w.x !== null && emit('read', w.x)">
                 <BalanceBeam :ratio="w.ratio" :holds="w.holds" />
-                <span class="min-w-0 grow">
-                    <span class="block truncate" :class="w.holds ? '' : 'font-semibold'">{{ w.title }}</span>
+                <span class="min-w-0 grow" :class="w.leftOut ? 'text-faint' : ''">
+                    <span class="block truncate" :class="w.holds || w.leftOut ? '' : 'font-semibold'">{{ w.title }}</span>
                     <span class="block truncate text-xs text-faint">
                         {{ verdict(w) }}<template v-if="w.x !== null">, x = {{ format(w.x, 'length', units) }}</template>
                         <template v-if="w.combination">, {{ w.combination }}</template>
                     </span>
                 </span>
                 <span v-if="keptRatio(w.id) !== null" class="text-xs whitespace-nowrap text-faint">kept {{ ratioText(keptRatio(w.id)) }}</span>
-                <span v-if="w.ratio !== null && w.applies" class="text-lg" :class="w.holds ? 'text-hold' : 'font-semibold text-fail'">{{
-                    ratioText(w.ratio)
-                }}</span>
+                <span
+                    v-if="w.ratio !== null && w.applies"
+                    class="text-lg"
+                    :class="w.leftOut ? 'text-faint line-through' : w.holds ? 'text-hold' : 'font-semibold text-fail'"
+                    >{{ ratioText(w.ratio) }}</span
+                >
                 <span class="w-2.5 text-faint">{{ open ? '–' : '+' }}</span>
             </DisclosureButton>
             <DisclosurePanel class="bg-sheet px-3 pt-1 pb-3">
@@ -60,6 +76,17 @@ function verdict(w: WeighingResult): string {
                 </p>
                 <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
                 <DerivationView :lines="w.lines" />
+                <label class="mt-2 block">
+                    <span class="text-xs text-faint">{{ w.leftOut ? 'Why it is left out' : 'Remark for the sheet' }}</span>
+                    <LazyField :model-value="w.said" :rows="2" @commit="(text: string) => say(w, { text: text.trim() })" />
+                    <span v-if="editor.errors.value[`remarks.${w.id}.text`]" class="fault">{{
+                        editor.errors.value[`remarks.${w.id}.text`]?.[0]
+                    }}</span>
+                </label>
+                <label class="mt-1 flex items-center gap-1.5 text-xs">
+                    <input type="checkbox" :checked="w.leftOut" @change="say(w, { leftOut: !w.leftOut })" />Leave out of the verdict; the sheet says
+                    so
+                </label>
             </DisclosurePanel>
         </Disclosure>
     </ul>

@@ -2,6 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { placeSupport } from '@/lib/member'
+import { reserveLines } from '@/strips/reserve'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 import CombinationsPart from './CombinationsPart.vue'
 import ForcesPanel from './ForcesPanel.vue'
@@ -49,6 +50,37 @@ describe('the scales', () => {
         await nextTick()
         await show().trigger('click')
         expect(editor.show.value).toBe('envelope')
+    })
+    it('keeps what the engineer says to a weighing, and leaves it out', async () => {
+        const editor = editorOf(BEAM, result)
+        const panel = mount(ScalesPanel, { props: { editor } })
+        const at = result.weighings.findIndex((w) => w.id === 'bending')
+        const row = panel.findAll('li')[at]!
+        await row.get('button').trigger('click')
+        const type = async (text: string) => {
+            await row.get('textarea').setValue(text)
+            await row.get('textarea').trigger('change')
+        }
+        await type('  As the floor model. ')
+        expect(editor.document.value?.remarks).toEqual({ bending: { text: 'As the floor model.' } })
+        // The box may be clicked before the answer to the text has come.
+        await row.get('input[type=checkbox]').trigger('change')
+        expect(editor.document.value?.remarks).toEqual({ bending: { text: 'As the floor model.', leftOut: true } })
+        await type('')
+        expect(editor.document.value?.remarks).toEqual({ bending: { text: '', leftOut: true } })
+        editor.change((d) => (d.remarks = { bending: { text: 'Other words.' } }))
+        await type('')
+        expect(editor.document.value).not.toHaveProperty('remarks')
+    })
+    it('strikes out a weighing that is left out, in the list and in the reserve', () => {
+        const { result: without } = answerTo({ ...BEAM, remarks: { bending: { text: 'As the floor model.', leftOut: true } } })
+        const panel = mount(ScalesPanel, { props: { editor: editorOf(BEAM, without) } })
+        const row = panel.findAll('li')[without.weighings.findIndex((w) => w.id === 'bending')]!
+        expect(row.text()).toContain('left out')
+        expect(row.find('.line-through').exists()).toBe(true)
+        expect(without.messages.join()).toContain('without: Bending')
+        expect(reserveLines(result).map((l) => l.id)).toContain('bending')
+        expect(reserveLines(without).map((l) => l.id)).not.toContain('bending')
     })
 })
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 
-/** A text that is given on when the field is left or Enter is pressed; what is typed until then outlasts every answer of the server. */
+/** A text, of several rows where they are given, that is given on when the field is left or Enter is pressed in a single row; what is typed until then outlasts every answer of the server. */
 defineOptions({ inheritAttrs: false })
-const props = defineProps<{ modelValue: string | number | undefined }>()
+const props = defineProps<{ modelValue: string | number | undefined; rows?: number }>()
 const emit = defineEmits<{ commit: [text: string] }>()
 
 const focused = ref(false)
@@ -17,5 +17,15 @@ watch(
 </script>
 
 <template>
-    <input v-model="text" class="field" v-bind="$attrs" @focus="focused = true" @blur="focused = false" @change="emit('commit', text)" />
+    <textarea
+        v-if="rows"
+        v-model="text"
+        class="field"
+        :rows="rows"
+        v-bind="$attrs"
+        @focus="focused = true"
+        @blur="focused = false"
+        @change="emit('commit', text)"
+    ></textarea>
+    <input v-else v-model="text" class="field" v-bind="$attrs" @focus="focused = true" @blur="focused = false" @change="emit('commit', text)" />
 </template>

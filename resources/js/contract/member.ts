@@ -83,6 +83,12 @@ export interface MemberDocument {
      */
     arrangements?: number[][]
     /**
+     * What the engineer says to weighings, by their ids as the result gives them.
+     */
+    remarks?: {
+        [k: string]: RemarkDocument
+    }
+    /**
      * Permanent load has its greater factor only on those spans where it does harm; false: one factor for all of it.
      */
     permanentBySpan?: boolean
@@ -320,6 +326,13 @@ export interface CombinationDocument {
         case: string
         factor: string
     }[]
+}
+export interface RemarkDocument {
+    text?: string
+    /**
+     * The weighing does not count; the sheet says so, with the text as the reason.
+     */
+    leftOut?: boolean
 }
 export interface InfluenceDocument {
     effect: 'M' | 'V' | 'R'

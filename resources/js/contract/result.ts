@@ -56,6 +56,10 @@ export interface VerdictResult {
     ratio: number | null
     weighing: string
     title: string
+    /**
+     * the title, and how many weighings are left out
+     */
+    governs: string
     reason: string
     /**
      * false where a member that does not hold is only not covered
@@ -392,6 +396,14 @@ export interface WeighingResult {
      */
     shows: boolean
     remark: string
+    /**
+     * the engineer's remark
+     */
+    said: string
+    /**
+     * the verdict is without it
+     */
+    leftOut: boolean
     /**
      * capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
      */

@@ -84,6 +84,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                     </h3>
                     <p v-if="w.combination" class="sheet-note">{{ w.combination }}, {{ w.arrangement }}</p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
+                    <p v-if="w.said" class="sheet-said"><b>Remark.</b> {{ w.said }}</p>
                     <DerivationView :lines="w.lines" />
                 </template>
             </section>

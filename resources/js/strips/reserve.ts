@@ -8,7 +8,7 @@ export interface ReserveLine {
 
 /**
  * How much of each resistance is used along the member: the envelope divided by the capacity at that place, still as
- * exact pieces. A weighing without a curve along the member (the slenderness of a web) has none.
+ * exact pieces. A weighing without a curve along the member (the slenderness of a web) has none, nor has one that is left out.
  */
 export function reserveLines(result: Result): ReserveLine[] {
     const { V, M } = result.envelope
@@ -30,7 +30,7 @@ export function reserveLines(result: Result): ReserveLine[] {
         ],
     }
     return result.weighings.flatMap((weighing) =>
-        weighing.ranges.length === 0
+        weighing.ranges.length === 0 || weighing.leftOut
             ? []
             : (sources[weighing.id] ?? []).map(([curve, sign]) => ({
                   id: weighing.id,
