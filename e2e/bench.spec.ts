@@ -183,6 +183,10 @@ test('the engineer remarks on a weighing and leaves it out, and the sheet says s
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByText(/the verdict is without: Bending. Held by the slab as well/)).toBeVisible()
     await expect(page.getByRole('row', { name: /Bending .* left out/ })).toBeVisible()
+    // The browser prints all of it, without what is around it.
+    await page.emulateMedia({ media: 'print' })
+    await expect(page.getByRole('link', { name: 'Back to the bench' })).toBeHidden()
+    expect(await page.getByLabel('Sheet', { exact: true }).evaluate((e) => e.scrollHeight - e.clientHeight)).toBe(0)
 })
 
 test('loads are switched off, duplicated into another case with a factor, and carried to another member', async ({ page }) => {

@@ -105,7 +105,7 @@ final readonly class CollapseCheck
         if (count($strength) * (1 + count($this->design->beam->beam->fields())) <= self::MOST_TRIED) {
             return $strength;
         }
-        $governing = array_values(array_filter($this->design->weighings, fn (Weighing $w): bool => $w->id === 'bending'))[0]->combination ?? '';
+        $governing = array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $w->id === 'bending'))[0]->combination ?? '';
 
         return $of($governing) ?: array_slice($strength, 0, 1);
     }

@@ -52,7 +52,7 @@ final readonly class SelfCheck
     private function deflection(): array
     {
         $weighing = null;
-        foreach ($this->design->weighings as $w) {
+        foreach ($this->design->everyWeighing as $w) {
             $weighing = $w->id === 'deflection-total' ? $w : $weighing;
         }
         if ($weighing === null || $weighing->demand === null || $weighing->demand <= 0.0) {

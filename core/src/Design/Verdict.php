@@ -47,8 +47,14 @@ final readonly class Verdict
     /** What governs, never without saying that weighings are left out. */
     public function governs(): string
     {
-        return implode('; ', array_filter([$this->title, match ($this->leftOut) {
+        return implode('; ', array_filter([$this->title, $this->leftOut()]));
+    }
+
+    /** How many weighings the engineer leaves out, in words; empty when none is. */
+    public function leftOut(): string
+    {
+        return match ($this->leftOut) {
             0 => '', 1 => '1 weighing left out', default => "{$this->leftOut} weighings left out"
-        }]));
+        };
     }
 }

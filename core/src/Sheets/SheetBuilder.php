@@ -122,11 +122,12 @@ final readonly class SheetBuilder
             preg_replace('/^EN 1993-1-1, /', '', $w->clause) ?? '',
         ], $this->design->everyWeighing);
 
+        $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
         $blocks = [
             Block::heading('Summary'),
             ['type' => 'verdict', 'holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'text' => $verdict->holds
-                ? ($verdict->ratio === null ? 'Nothing is weighed.' : "The member holds. {$verdict->title} governs.")
-                : ($verdict->fails ? 'The member does not hold: ' : 'Not covered: ').rtrim($verdict->reason, '.').'.', 'fails' => $verdict->fails],
+                ? ($verdict->ratio === null ? 'Nothing is weighed.' : "The member holds{$without}. {$verdict->title} governs.")
+                : ($verdict->fails ? 'The member does not hold: ' : 'Not covered: ').rtrim($verdict->reason, '.').$without.'.', 'fails' => $verdict->fails],
             Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
         ];
         foreach ($this->design->notCounted as $w) {

@@ -39,7 +39,7 @@ it('gives a verdict without the weighings that are left out, and says so whereve
         ->and(count($after->weighings) + count($after->notCounted))->toBe(count($before->weighings));
 
     $sheet = sheetText([...TOO_LONG, 'remarks' => $remarks], true);
-    expect($sheet)->toContain('the verdict is without: Bending. Strengthened on site.')->toContain('No reason is given.')->toContain('left out');
+    expect($sheet)->toContain('The member holds, '.count($failing).' weighings left out.')->toContain('the verdict is without: Bending. Strengthened on site.')->toContain('No reason is given.')->toContain('left out');
     $result = (new Result($after, Show::envelope()))->toArray();
     expect(implode(' ', $result['messages']))->toContain('Left out by the engineer')
         ->and(array_column($result['weighings'], 'ratio', 'id')['bending'])->toBeGreaterThan(1.0)

@@ -24,8 +24,8 @@ watch(full, load)
 </script>
 
 <template>
-    <div class="flex h-full flex-col">
-        <TopBar>
+    <div class="flex h-full flex-col print:block">
+        <TopBar class="print:hidden">
             <span class="text-rule">/</span>
             <RouterLink class="underline decoration-rule underline-offset-4" :to="`/members/${id}`">Back to the bench</RouterLink>
             <template #right>
@@ -40,9 +40,13 @@ watch(full, load)
                 <a class="action py-0.5!" :href="`/api/members/${id}/sheet.pdf?full=${full ? 1 : 0}&paper=${paper}`" target="_blank">PDF</a>
             </template>
         </TopBar>
-        <main class="min-h-0 grow overflow-auto bg-shade py-6" tabindex="0" aria-label="Sheet">
+        <main class="min-h-0 grow overflow-auto bg-shade py-6 print:overflow-visible print:bg-white print:p-0" tabindex="0" aria-label="Sheet">
             <p v-if="fault" class="mx-auto max-w-md" role="alert">{{ fault }} Mend it on the bench; the sheet follows.</p>
-            <div v-else-if="sheet" class="mx-auto bg-white px-[18mm] py-[14mm]" :class="paper === 'A4' ? 'w-[210mm]' : 'w-[216mm]'">
+            <div
+                v-else-if="sheet"
+                class="mx-auto bg-white px-[18mm] py-[14mm] print:w-auto! print:p-0"
+                :class="paper === 'A4' ? 'w-[210mm]' : 'w-[216mm]'"
+            >
                 <SheetPaper :sheet="sheet" />
             </div>
         </main>
