@@ -189,6 +189,31 @@ test('the engineer remarks on a weighing and leaves it out, and the sheet says s
     expect(await page.getByLabel('Sheet', { exact: true }).evaluate((e) => e.scrollHeight - e.clientHeight)).toBe(0)
 })
 
+test('the office enters what steel costs and marks what it likes to use', async ({ page }) => {
+    await openDemoMember(page, 'B1')
+    await page.getByRole('tab', { name: 'Shortlist' }).click()
+    await page.getByLabel('sort by').selectOption('price')
+    await page.getByLabel('Steel, per kg').fill('cheap')
+    await page.keyboard.press('Tab')
+    await expect(page.getByText('This must be a number.')).toBeVisible()
+    await expect(page.getByLabel('Steel, per kg')).toHaveValue('cheap')
+    await page.getByLabel('Steel, per kg').fill('2')
+    await page.getByLabel('Coating, per m²').fill('0')
+    await page.getByLabel('Currency').fill('EUR')
+    await page.keyboard.press('Tab')
+    await expect(page.getByRole('columnheader', { name: 'EUR/m' })).toBeVisible()
+    // 66.3 kg/m at 2 EUR.
+    const row = page.getByRole('row', { name: /IPE 400/ })
+    await expect(row).toContainText('132.6')
+    const star = row.getByRole('button', { name: 'Favourite' })
+    if ((await star.getAttribute('aria-pressed')) === 'false') await star.click()
+    await page.reload()
+    await page.getByRole('tab', { name: 'Shortlist' }).click()
+    await page.getByLabel('favourites only').check()
+    await expect(page.getByRole('row', { name: /IPE 400/ })).toBeVisible()
+    await expect(page.getByText(/favourites hold/)).toBeVisible()
+})
+
 test('loads are switched off, duplicated into another case with a factor, and carried to another member', async ({ page }) => {
     await openDemoMember(page, 'B7')
     const before = await verdict(page).innerText()

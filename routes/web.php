@@ -7,6 +7,7 @@ use App\Http\Controllers\DesignController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\PackController;
+use App\Http\Controllers\RatesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
@@ -24,6 +25,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('shortlist', [DesignController::class, 'shortlist']);
         Route::post('reserve', [DesignController::class, 'reserve']);
 
+        Route::get('rates', [RatesController::class, 'show']);
+        Route::patch('rates', [RatesController::class, 'update']);
+        Route::patch('rates/favourite', [RatesController::class, 'favourite']);
         Route::get('build-ups', [BuildUpController::class, 'index']);
         Route::post('build-ups', [BuildUpController::class, 'store']);
         Route::delete('build-ups', [BuildUpController::class, 'destroy']);

@@ -11,15 +11,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property string $name
  * @property list<array<string, mixed>>|null $build_ups  as in the basis of a job
+ * @property array<string, mixed>|null $rates  of steel, and favourite sections
  */
 final class Office extends Model
 {
-    protected $fillable = ['name', 'build_ups'];
+    protected $fillable = ['name', 'build_ups', 'rates'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['build_ups' => 'array'];
+        return ['build_ups' => 'array', 'rates' => 'array'];
     }
 
     /** @return HasMany<Job, $this> */

@@ -21,7 +21,7 @@ final class DemoSeeder extends Seeder
             return;
         }
         DB::transaction(function () use ($store): void {
-            $office = Office::query()->create(['name' => 'Tern & Lapwing Engineers']);
+            $office = Office::query()->create(['name' => 'Tern & Lapwing Engineers', 'rates' => ['price' => 2.4, 'coating' => 34, 'carbon' => 1.13, 'currency' => 'EUR', 'favourites' => ['IPE 330', 'IPE 360', 'HEA 240']]]);
             User::query()->create(['office_id' => $office->id, 'name' => 'Ada Quill', 'email' => SessionController::DEMO_EMAIL, 'password' => 'grebe-point']);
             $job = new Job([
                 'name' => 'Grebe Point Rowing Club', 'number' => '26-041', 'client' => 'Grebe Point Rowing Club', 'engineer' => 'A. Quill', 'checker' => 'M. Harrow',

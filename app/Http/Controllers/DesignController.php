@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
+use Waage\Design\Rates;
 use Waage\Design\Reserve;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
@@ -29,7 +30,9 @@ final class DesignController extends Controller
     {
         $design = new Design($this->member($request), false);
 
-        return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray(), $design->shortlist()));
+        $rates = Rates::read($this->user($request)->office()->firstOrFail()->rates ?? []);
+
+        return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
     }
 
     public function influence(Request $request): JsonResponse

@@ -12,8 +12,8 @@ final readonly class ShortlistRow
     {
     }
 
-    /** @return array{name: string, family: string, depth: float, width: float, weight: float, holds: bool, ratio: float|null, governs: string, reason: string} */
-    public function toArray(): array
+    /** @return array{name: string, family: string, depth: float, width: float, weight: float, surface: float, price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string, reason: string} */
+    public function toArray(Rates $rates): array
     {
         return [
             'name' => $this->section->name,
@@ -21,6 +21,10 @@ final readonly class ShortlistRow
             'depth' => $this->section->h,
             'width' => $this->section->b,
             'weight' => $this->section->weight(),
+            'surface' => $this->section->surface(),
+            'price' => $rates->pricePerMetre($this->section),
+            'carbon' => $rates->carbonPerMetre($this->section),
+            'favourite' => in_array($this->section->name, $rates->favourites, true),
             'holds' => $this->verdict->holds,
             'ratio' => $this->verdict->ratio,
             'governs' => $this->verdict->title,

@@ -129,6 +129,18 @@ final readonly class ISection
         return ($this->hw + $this->tf) * $this->tw;
     }
 
+    /** Surface per length, mm: all round, for coating. */
+    public function surface(): float
+    {
+        return 4 * $this->b - 2 * $this->tw + 2 * $this->h - 2 * (4 - M_PI) * $this->r;
+    }
+
+    /** Mass per length, kg/mm. */
+    public function mass(): float
+    {
+        return $this->A * self::STEEL_DENSITY;
+    }
+
     /** Thickest element, mm: decides the strength. */
     public function thickest(): float
     {
@@ -138,6 +150,6 @@ final readonly class ISection
     /** Self-weight as a line load, N/mm. */
     public function weight(): float
     {
-        return $this->A * self::STEEL_DENSITY * self::GRAVITY;
+        return $this->mass() * self::GRAVITY;
     }
 }

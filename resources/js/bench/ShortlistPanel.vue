@@ -3,6 +3,7 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import BalanceBeam from '@/components/BalanceBeam.vue'
+import RatesFields from '@/bench/RatesFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import { api, ApiError } from '@/lib/api'
 import { FAMILIES, USUAL } from '@/lib/member'
@@ -19,6 +20,10 @@ interface Row {
     depth: number
     width: number
     weight: number
+    surface: number
+    price: number | null
+    carbon: number | null
+    favourite: boolean
     holds: boolean
     ratio: number | null
     governs: string
@@ -26,8 +31,11 @@ interface Row {
 }
 const rows = ref<Row[]>([])
 const fault = ref('')
-const sort = ref<'weight' | 'depth' | 'ratio'>('weight')
+type Sort = 'weight' | 'depth' | 'surface' | 'price' | 'carbon' | 'ratio'
+const sort = ref<Sort>('weight')
 const failing = ref(false)
+const favourites = ref(false)
+const currency = ref('')
 const doc = computed(() => props.editor.document.value)
 const units = computed(() => props.editor.units.value)
 const families = computed(() => doc.value?.families ?? USUAL)
@@ -56,11 +64,29 @@ const FIELDS = [
     ['width', 'Width up to'],
 ] as const
 const most = (key: 'depth' | 'width'): number => readQuantity(limits.value[key], 'size') ?? Infinity
-const fitting = computed(() => rows.value.filter((r) => r.depth <= most('depth') + 0.05 && r.width <= most('width') + 0.05))
+const among = computed(() => (favourites.value ? rows.value.filter((r) => r.favourite) : rows.value))
+const fitting = computed(() => among.value.filter((r) => r.depth <= most('depth') + 0.05 && r.width <= most('width') + 0.05))
 
 const shown = computed(() => {
     const key = sort.value
     return fitting.value.filter((r) => failing.value || r.holds || r.name === doc.value?.section).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
+})
+/** The column that the rows are sorted by, where it has no column of its own in place of the mass; per metre or foot. */
+const measure = computed(() => {
+    const length = units.value === 'us' ? 0.3048 : 1
+    const perLength = units.value === 'us' ? 'ft' : 'm'
+    switch (sort.value) {
+        case 'surface':
+            return units.value === 'us'
+                ? { unit: 'ft²/ft', of: (r: Row) => (r.surface / 304.8).toFixed(2) }
+                : { unit: 'm²/m', of: (r: Row) => (r.surface / 1000).toFixed(2) }
+        case 'price':
+            return { unit: `${currency.value || 'price'}/${perLength}`, of: (r: Row) => (r.price === null ? '–' : (r.price * length).toFixed(2)) }
+        case 'carbon':
+            return { unit: `kg CO₂e/${perLength}`, of: (r: Row) => (r.carbon === null ? '–' : (r.carbon * length).toFixed(0)) }
+        default:
+            return { unit: unitOf('mass', units.value), of: (r: Row) => number(r.weight, 'mass', units.value) }
+    }
 })
 const holding = computed(() => fitting.value.filter((r) => r.holds).length)
 
@@ -68,6 +94,17 @@ function take(row: Row): void {
     props.editor.change((d) => {
         d.section = row.name
     })
+}
+
+async function favour(row: Row): Promise<void> {
+    row.favourite = !row.favourite
+    try {
+        await api('PATCH', 'rates/favourite', { section: row.name, favourite: row.favourite })
+        fault.value = ''
+    } catch (e) {
+        row.favourite = !row.favourite
+        if (e instanceof ApiError) fault.value = e.message
+    }
 }
 
 function toggle(family: string): void {
@@ -106,9 +143,13 @@ function step(event: KeyboardEvent): void {
                 <select v-model="sort" class="field w-auto!">
                     <option value="weight">mass</option>
                     <option value="depth">depth</option>
+                    <option value="surface">surface</option>
+                    <option value="price">price</option>
+                    <option value="carbon">carbon</option>
                     <option value="ratio">ratio</option>
                 </select>
             </label>
+            <label class="flex items-center gap-1"><input v-model="favourites" type="checkbox" />favourites only</label>
             <label class="flex items-center gap-1"><input v-model="failing" type="checkbox" />also those that fail</label>
         </div>
         <div class="grid grid-cols-2 gap-x-3 px-3 pb-1.5">
@@ -124,9 +165,19 @@ function step(event: KeyboardEvent): void {
                 @update:model-value="(v) => (limits[key] = v)"
             />
         </div>
+        <div v-if="sort === 'price' || sort === 'carbon'" class="px-3 pb-1.5">
+            <RatesFields
+                @saved="
+                    (of) => {
+                        currency = of
+                        load()
+                    }
+                "
+            />
+        </div>
         <p class="px-3 pb-1 text-xs text-faint">
-            {{ holding }} of {{ fitting.length }} sections hold<template v-if="fitting.length < rows.length"
-                >; {{ rows.length - fitting.length }} more do not fit</template
+            {{ holding }} of {{ fitting.length }} {{ favourites ? 'favourites' : 'sections' }} hold<template v-if="fitting.length < among.length"
+                >; {{ among.length - fitting.length }} more do not fit</template
             >.
         </p>
         <p v-if="fault" class="fault px-3" role="alert">{{ fault }}</p>
@@ -136,7 +187,7 @@ function step(event: KeyboardEvent): void {
                     <tr>
                         <th></th>
                         <th>Section</th>
-                        <th class="number">{{ unitOf('mass', units) }}</th>
+                        <th class="number">{{ measure.unit }}</th>
                         <th class="number">h {{ unitOf('size', units) }}</th>
                         <th class="number">Ratio</th>
                         <th>Governs</th>
@@ -154,8 +205,13 @@ function step(event: KeyboardEvent): void {
                             >
                                 {{ r.name }}
                             </button>
+                            <button class="favourite" aria-label="Favourite" :aria-pressed="r.favourite" @click="favour(r)">
+                                <svg viewBox="0 0 20 20" aria-hidden="true">
+                                    <path d="M10 2.2l2.4 5 5.5.7-4 3.8 1 5.4L10 14.5l-4.9 2.6 1-5.4-4-3.8 5.5-.7z" />
+                                </svg>
+                            </button>
                         </td>
-                        <td class="number">{{ number(r.weight, 'mass', units) }}</td>
+                        <td class="number">{{ measure.of(r) }}</td>
                         <td class="number">{{ number(r.depth, 'size', units, units === 'us' ? 1 : 0) }}</td>
                         <td class="number" :class="r.holds ? '' : 'font-semibold text-fail'">{{ ratioText(r.ratio) }}</td>
                         <td class="w-full max-w-0 truncate text-xs" :title="r.holds ? r.governs : r.reason">
@@ -165,7 +221,8 @@ function step(event: KeyboardEvent): void {
                 </tbody>
             </table>
             <p v-if="rows.length && !shown.length" class="p-3 text-faint">
-                No section of these families that fits holds. Show those that fail to see how far they are off.
+                <template v-if="!among.length">No section of these families is marked as a favourite yet; the star beside a section does.</template>
+                <template v-else>No section of these families that fits holds. Show those that fail to see how far they are off.</template>
             </p>
         </div>
     </div>

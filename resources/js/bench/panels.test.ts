@@ -133,7 +133,7 @@ describe('the shortlist', () => {
     it('walks by arrow keys and takes a section by a click', async () => {
         const editor = editorOf(BEAM, result)
         const panel = await open(editor)
-        const buttons = panel.findAll('tbody button')
+        const buttons = panel.findAll('tbody td:nth-child(2) button:first-child')
         ;(buttons[0]!.element as HTMLElement).focus()
         await buttons[0]!.trigger('keydown', { key: 'ArrowDown' })
         expect(document.activeElement).toBe(buttons[1]!.element)
@@ -159,6 +159,42 @@ describe('the shortlist', () => {
         expect(panel.text()).toContain('A number is missing before “deep”.')
         for (const field of [depth, width]) await field!.setValue('')
         expect(panel.text()).toContain(`of ${shortlist.length} sections hold.`)
+        panel.unmount()
+    })
+    it('has surface, price and carbon of a metre in place of the mass, sorted by them', async () => {
+        const panel = await open()
+        const column = () => panel.findAll('tbody tr').map((tr) => Number(tr.findAll('td')[2]!.text()))
+        const holding = shortlist.filter((r) => r.holds)
+        for (const [by, unit, value, decimals] of [
+            ['surface', 'm²/m', (r: Record<string, unknown>) => Number(r.surface) / 1000, 2],
+            ['price', 'price/m', (r: Record<string, unknown>) => Number(r.price), 2],
+            ['carbon', 'kg CO₂e/m', (r: Record<string, unknown>) => Number(r.carbon), 0],
+        ] as const) {
+            await panel.get('select').setValue(by)
+            expect(panel.get('thead').text()).toContain(unit)
+            const values = holding.map(value).sort((a, b) => a - b)
+            expect(column()).toEqual(values.map((v) => Number(v.toFixed(decimals))))
+        }
+        panel.unmount()
+    })
+    it('marks favourites, shows only them, and takes a mark back that could not be kept', async () => {
+        const panel = await open()
+        await panel
+            .findAll('label')
+            .find((l) => l.text() === 'favourites only')!
+            .get('input')
+            .setValue(true)
+        const names = () => panel.findAll('tbody tr').map((tr) => tr.get('button').text())
+        const marked = shortlist.filter((r) => r.favourite)
+        expect(marked.length).toBe(2)
+        expect(panel.text()).toContain(`${marked.filter((r) => r.holds).length} of 2 favourites hold.`)
+        expect(names().length).toBe(marked.filter((r) => r.holds).length)
+        vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ message: 'Not today.' }), { status: 500 }))
+        const before = names()
+        await panel.get('button.favourite').trigger('click')
+        await flushPromises()
+        expect(names()).toEqual(before)
+        expect(panel.text()).toContain('Not today.')
         panel.unmount()
     })
     it('weighs only the families that are ticked', async () => {
