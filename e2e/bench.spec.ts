@@ -189,6 +189,24 @@ test('the engineer remarks on a weighing and leaves it out, and the sheet says s
     expect(await page.getByLabel('Sheet', { exact: true }).evaluate((e) => e.scrollHeight - e.clientHeight)).toBe(0)
 })
 
+test('a camber is taken off the deflection, and refused where it cannot be counted', async ({ page }) => {
+    await openDemoMember(page, 'B1')
+    await page.getByRole('button', { name: /Deflection and vibration/ }).click()
+    const camber = page.getByLabel('Camber in the middle')
+    await camber.fill('10')
+    const total = page.getByRole('button', { name: /^Deflection, total/ })
+    // 24.4 mm less 10 mm of 25.6 mm.
+    await expect(total).toContainText('0.57')
+    await camber.fill('1 m')
+    await expect(page.getByText('A camber lies between 0 and 1/50 of the length').first()).toBeVisible()
+    await expect(camber).toHaveValue('1 m')
+    await camber.fill('10')
+    await expect(page.getByText('A camber lies between')).toHaveCount(0)
+    await expect(page.getByText('Saved')).toBeVisible()
+    await page.getByRole('link', { name: 'Sheet' }).click()
+    await expect(page.getByText(/Made with a camber of 10.0 mm in the middle/)).toBeVisible()
+})
+
 test('the office enters what steel costs and marks what it likes to use', async ({ page }) => {
     await openDemoMember(page, 'B1')
     await page.getByRole('tab', { name: 'Shortlist' }).click()

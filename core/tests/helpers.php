@@ -21,6 +21,8 @@ use Waage\Member\BasisReader;
 use Waage\Member\Member;
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
+use Waage\Sheets\JobInfo;
+use Waage\Sheets\SheetBuilder;
 use Waage\Standards\En1993\SteelSection;
 
 /**
@@ -77,6 +79,16 @@ function moved(string $kind, string $x, string $value, string $category = 'settl
 function design(array $change = [], bool $derive = false): Design
 {
     return new Design(Member::fromArray(document($change)), $derive);
+}
+
+/**
+ * The blocks of a sheet as JSON, to look for words in.
+ *
+ * @param  array<string, mixed>  $change
+ */
+function sheetText(array $change, bool $full): string
+{
+    return json_encode((new SheetBuilder(design($change), new JobInfo, $full))->toArray()['blocks'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
 }
 
 function weighing(Design $design, string $id): Weighing
@@ -209,6 +221,8 @@ function documentsToRecompute(): array
         'high shear, class 3' => document([...$heavy, 'section' => 'HEA 260', 'grade' => 'S460', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '600 kN']]]),
         'column, class 1' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'HEB 200', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '300 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m', ['direction' => 'normal'])]]),
         'column, class 3 in compression, short' => document(['slope' => ['by' => 'upright'], 'length' => '1.2 m', 'supports' => [supportAt('0 m'), supportAt('1.2 m', 'roller')], 'section' => 'IPE 360', 'grade' => 'S275', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.2 m', 'value' => '900 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m', ['direction' => 'normal'])]]),
+        'camber' => document(['camber' => '4 mm']),
+        'camber that is too much' => document(['camber' => '12 mm']),
         'tie' => document(['supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '-400 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m')]]),
         'storeys' => document(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', ['storeys' => '5'])]]),
         'plates, the other flange held' => document(['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')], 'loads' => [lineLoad('g', '20 kN/m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']], 'steps' => [['from' => '0 m', 'to' => '8 m', 'section' => 'IPE 300', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]),

@@ -58,7 +58,7 @@ final readonly class SelfCheck
         if ($weighing === null || $weighing->demand === null || $weighing->demand <= 0.0) {
             return ['part' => null, 'small' => true];
         }
-        $part = (float) $weighing->capacity * $this->design->member->basis->limitTotal / $weighing->demand;
+        $part = (float) $weighing->capacity * $this->design->member->basis->limitTotal / ($weighing->demand + $this->design->member->camber);
 
         return ['part' => $part, 'small' => $part >= self::SMALL];
     }

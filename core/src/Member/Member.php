@@ -25,6 +25,7 @@ final readonly class Member
      * @param  bool  $permanentBySpan  has permanent load its greater factor only on spans where it does harm
      * @param  bool  $liftsOff  may the member lift off supports that bear only
      * @param  array<string, Remark>  $remarks  by weighing
+     * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
@@ -57,6 +58,7 @@ final readonly class Member
         public bool $liftsOff = false,
         public array $arrangements = [],
         public array $remarks = [],
+        public float $camber = 0.0,
     ) {
     }
 

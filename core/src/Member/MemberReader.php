@@ -28,6 +28,9 @@ final class MemberReader
 
     private const MOST_REMARKS = 60;
 
+    /** The length over this. */
+    private const MOST_CAMBER = 50;
+
     private readonly Fields $f;
 
     /** @param  array<array-key, mixed>  $in */
@@ -81,6 +84,7 @@ final class MemberReader
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $remarks = $this->remarks();
+        $camber = $this->camber($length, $supports);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
@@ -90,7 +94,28 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber);
+    }
+
+    /**
+     * @param  list<Support>  $supports
+     * @return float mm
+     */
+    private function camber(float $length, array $supports): float
+    {
+        if (in_array($this->in['camber'] ?? '', ['', null], true)) {
+            return 0.0;
+        }
+        $camber = $this->f->quantity($this->in, 'camber', 'camber', Kind::Size);
+        if ($camber < 0.0 || $camber > $length / self::MOST_CAMBER) {
+            $this->f->fail('camber', 'A camber lies between 0 and 1/'.self::MOST_CAMBER.' of the length; it is upward.');
+        }
+        $places = array_map(fn (Support $s): float => $s->kind === SupportKind::Guided ? -1.0 : $s->x, $supports);
+        if ($camber > 0.0 && (count($places) !== 2 || abs($places[0]) > 1e-6 || abs($places[1] - $length) > 1e-6)) {
+            $this->f->fail('camber', 'A camber is counted in a single span between supports at both ends only, none of them guided. Leave it empty here.');
+        }
+
+        return $camber;
     }
 
     /** @return array<string, Remark> by weighing */

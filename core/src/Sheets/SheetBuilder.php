@@ -172,6 +172,7 @@ final readonly class SheetBuilder
             ]]),
             Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
             ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
+            ...$m->camber === 0.0 ? [] : [Block::text('Made with a camber of '.$this->format($m->camber, Kind::Size).' in the middle, a parabola. Diagrams and tables show deflections from the shape it is made in; the total deflection is weighed less the camber (EN 1990, A1.4.3).')],
             ...$m->steps === [] ? [] : [Block::table(['Section', 'Grade', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
                 $s->section->name, $s->grade->value, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
                 $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),

@@ -5,17 +5,9 @@ declare(strict_types=1);
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
-use Waage\Sheets\JobInfo;
-use Waage\Sheets\SheetBuilder;
 
 /** 15 kN/m on 9 m are too much for the IPE 300: bending, buckling and deflection fail. */
 const TOO_LONG = ['length' => '9 m', 'supports' => [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '150 mm'], ['x' => '9 m', 'kind' => 'pinned', 'bearing' => '150 mm']], 'families' => ['IPE']];
-
-/** @param  array<string, mixed>  $change */
-function sheetText(array $change, bool $full): string
-{
-    return json_encode((new SheetBuilder(design($change), new JobInfo, $full))->toArray()['blocks'], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
-}
 
 it('puts what the engineer says to a weighing on both sheets', function (): void {
     $change = ['remarks' => ['bending' => ['text' => 'Checked against the model of the whole floor.']]];

@@ -8,6 +8,7 @@ import StepsFields from '@/bench/StepsFields.vue'
 import { spansOf } from '@/bench/spans'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
+import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { USUAL } from '@/lib/member'
 import catalogue from '@core/data/sections-en10365.csv?raw'
@@ -38,11 +39,18 @@ function setShears(on: boolean): void {
     }, 'shears')
 }
 
+function setCamber(text: string): void {
+    props.editor.change((d) => {
+        if (text.trim()) d.camber = text
+        else delete d.camber
+    }, 'camber')
+}
+
 /** Key, label, what holds where nothing is given anywhere. */
 const LIMITS = [
     ['total', 'Total, span /', 250],
     ['variable', 'Variable load, span /', 300],
-    ['frequency', 'Natural frequency, at least Hz', 'not weighed'],
+    ['frequency', 'Frequency, at least Hz', 'not weighed'],
 ] as const
 
 function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
@@ -145,8 +153,8 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         </PartFold>
         <PartFold
             title="Deflection and vibration"
-            :summary="`L/${doc.deflection?.total ?? basisLimits?.total ?? 250} total, L/${doc.deflection?.variable ?? basisLimits?.variable ?? 300} variable`"
-            :faulty="has('deflection')"
+            :summary="`L/${doc.deflection?.total ?? basisLimits?.total ?? 250} total, L/${doc.deflection?.variable ?? basisLimits?.variable ?? 300} variable${doc.camber ? `, camber ${doc.camber}` : ''}`"
+            :faulty="has('deflection', 'camber')"
         >
             <div class="grid grid-cols-2 gap-2">
                 <label v-for="[key, label, otherwise] in LIMITS" :key="key">
@@ -160,6 +168,16 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                     />
                     <span v-if="errors[`deflection.${key}`]" class="fault" role="alert">{{ errors[`deflection.${key}`]?.[0] }}</span>
                 </label>
+                <QuantityField
+                    label="Camber in the middle"
+                    kind="size"
+                    :units="editor.units.value"
+                    :model-value="doc.camber ?? ''"
+                    placeholder="straight"
+                    optional
+                    :error="errors.camber?.[0]"
+                    @update:model-value="setCamber"
+                />
             </div>
         </PartFold>
         <p class="px-3 py-2 text-xs text-faint">Families in the shortlist: {{ (doc.families ?? USUAL).join(', ') }}</p>

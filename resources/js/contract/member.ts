@@ -83,6 +83,10 @@ export interface MemberDocument {
      */
     arrangements?: number[][]
     /**
+     * Rise of the parabola that a single span is made with; empty: straight.
+     */
+    camber?: string
+    /**
      * What the engineer says to weighings, by their ids as the result gives them.
      */
     remarks?: {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
+use Waage\Analysis\Camber;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
@@ -28,8 +29,9 @@ final readonly class Deflections
      * @param  float  $limit  a span deflects by its length over this at most
      * @param  float  $I  mm⁴
      * @param  float  $weight  self-weight, N/mm
+     * @param  Camber|null  $camber  what the member is made with, where only the rest of the deflection counts
      */
-    public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive): Weighing
+    public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive, ?Camber $camber = null): Weighing
     {
         $best = -1.0;
         $found = null;
@@ -39,7 +41,7 @@ final readonly class Deflections
             $L = ($to - $from) * ($overhang ? 2 : 1);
             $ranges[] = [$from, $to, $L / $limit];
             foreach ([1, -1] as $sign) {
-                $e = $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
+                $e = $camber?->remaining($this->envelope, $combinations, $sign, $weight, SteelGrade::E * $I) ?? $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
                 if ($e !== null && $sign * $e->value / $L > $best) {
                     $best = $sign * $e->value / $L;
                     $found = [$e, $L, $overhang];
@@ -57,7 +59,16 @@ final readonly class Deflections
             $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
             $d->given('E', SteelGrade::E, Kind::ModulusOfElasticity, '3.2.6(1)');
             $d->given("I_{$this->axis}", $I, Kind::SecondMoment);
-            $d->given('w', $w, Kind::Deflection, '', "{$way}, from the exact deflection curve".($this->fromLine ? ', from the line between the supports' : ''));
+            $source = 'from the exact deflection curve'.($this->fromLine ? ', from the line between the supports' : '');
+            if ($camber === null) {
+                $d->given('w', $w, Kind::Deflection, '', "{$way}, {$source}");
+            } else {
+                $wc = $camber->at($e->x);
+                $wtot = $e->value / (SteelGrade::E * $I) + $wc;
+                $d->given('w_tot', $wtot, Kind::Deflection, '', "downward, {$source}, where most remains");
+                $d->line('w_c', '4 * w_0 * x / L * (1 - x / L)', ['w_0' => [$camber->rise, Kind::Deflection], 'x' => [$e->x, Kind::Length], 'L' => [$L, Kind::Length]], $wc, Kind::Deflection, 'camber, a parabola');
+                $d->line('w', $e->value >= 0 ? 'w_tot - w_c' : 'w_c - w_tot', ['w_tot' => [$wtot, Kind::Deflection], 'w_c' => [$wc, Kind::Deflection]], $w, Kind::Deflection, 'EN 1990, A1.4.3', "remains, {$way}");
+            }
             $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
             $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, 'EN 1993-1-1, 7.2.1(1)');
         }
@@ -66,7 +77,7 @@ final readonly class Deflections
         return new Weighing(
             $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
             demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $this->axis === 'y' ? $ranges : [],
+            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $this->axis === 'y' && $camber === null ? $ranges : [],
         );
     }
 }

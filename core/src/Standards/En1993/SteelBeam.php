@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
+use Waage\Analysis\Camber;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
@@ -228,7 +229,7 @@ final class SteelBeam
         $weighings = [];
         $plane = new Deflections($this->beam, $this->sag, $this->sag !== $this->deflection);
         if ($this->characteristic !== []) {
-            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section->Iy, $weight, $derive);
+            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null);
         }
         if ($this->variablePart !== []) {
             $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $section->Iy, $weight, $derive);
