@@ -44,7 +44,7 @@ function fullDocument(): array
         'leftOut' => ['strength 1.35'],
         'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m', '8 m']]],
         'basis' => ['units' => 'us', 'combinations' => '6.10a/b', 'parameters' => ['psi' => ['B' => [0.7, 0.5, 0.3]]]],
-        'deflection' => ['total' => 200],
+        'deflection' => ['total' => 200], 'remarks' => ['bending' => ['text' => 'Seen.', 'leftOut' => true]],
     ]);
 }
 
@@ -56,7 +56,7 @@ function fullDocument(): array
 function slopingDocument(): array
 {
     return document([
-        'version' => 4, 'length' => '7 m', 'slope' => ['by' => 'angle', 'value' => '20 deg'], 'selfWeight' => true, 'shears' => true,
+        'version' => 4, 'length' => '7 m', 'slope' => ['by' => 'angle', 'value' => '20 deg'], 'selfWeight' => true, 'shears' => true, 'camber' => '0 mm',
         'supports' => [supportAt('0 m'), [...supportAt('6 m', 'roller'), 'holds' => 'vertical']],
         'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 360']],
         'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'B'], ['id' => 's', 'name' => 'S', 'category' => 'snow'], ['id' => 't', 'name' => 'T', 'category' => 'temperature']],
