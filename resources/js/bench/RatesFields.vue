@@ -12,7 +12,8 @@ interface Rates {
     carbon: number | null
     currency: string
 }
-const rates = ref<Partial<Rates>>({})
+/** No field stands there before its value has come: what is typed must not be written over. */
+const rates = ref<Rates | null>(null)
 const faults = ref<Record<string, string[]>>({})
 const FIELDS: [keyof Rates, string, string][] = [
     ['price', 'Steel', 'per kg'],
@@ -20,21 +21,22 @@ const FIELDS: [keyof Rates, string, string][] = [
     ['currency', 'Currency', ''],
     ['carbon', 'Embodied carbon', 'kg CO₂e per kg'],
 ]
-async function ask(method: 'GET' | 'PATCH', body?: object): Promise<void> {
+async function ask(method: 'GET' | 'PATCH', body: Record<string, string> = {}): Promise<void> {
     try {
-        rates.value = await api<Rates>(method, 'rates', body)
-        faults.value = {}
-        emit('saved', rates.value.currency ?? '')
+        rates.value = await api<Rates>(method, 'rates', method === 'GET' ? undefined : body)
+        faults.value = Object.fromEntries(Object.entries(faults.value).filter(([key]) => key !== 'all' && !(key in body)))
+        emit('saved', rates.value.currency)
     } catch (e) {
         if (!(e instanceof ApiError)) throw e
-        faults.value = Object.keys(e.errors).length ? e.errors : { price: [e.message] }
+        faults.value = { ...faults.value, ...(Object.keys(e.errors).length ? e.errors : { all: [e.message] }) }
     }
 }
 onMounted(() => ask('GET'))
 </script>
 
 <template>
-    <div class="grid grid-cols-2 gap-x-3 gap-y-1">
+    <p v-if="faults.all" class="fault" role="alert">{{ faults.all[0] }}</p>
+    <div v-if="rates" class="grid grid-cols-2 gap-x-3 gap-y-1">
         <label v-for="[key, label, unit] in FIELDS" :key="key">
             <span class="text-xs text-faint"
                 >{{ label }}<template v-if="unit">, {{ unit }}</template></span

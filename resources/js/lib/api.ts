@@ -15,7 +15,22 @@ export class ApiError extends Error {
 /** True while the server cannot be reached. */
 export const away = ref(false)
 
-export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
+
+/** Changes that are on their way: what is read next, maybe on another page, must have them. */
+const changes = new Set<Promise<unknown>>()
+
+export async function api<T>(method: Method, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+    if (method === 'GET') await Promise.allSettled(changes)
+    const answer = send<T>(method, path, body, signal)
+    if (method === 'PUT' || method === 'PATCH' || method === 'DELETE') {
+        changes.add(answer)
+        answer.catch(() => {}).finally(() => changes.delete(answer))
+    }
+    return answer
+}
+
+async function send<T>(method: Method, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
     let response: Response
     try {
         response = await fetch(`/api/${path}`, {
