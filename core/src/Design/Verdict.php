@@ -33,7 +33,7 @@ final readonly class Verdict
             if (! $w->applies) {
                 $reasons[] = [INF, $w->remark];
             } elseif (! $w->holds()) {
-                $reasons[] = [(float) $w->ratio, $w->title.' '.number_format(ceil((float) $w->ratio * 100 - 1e-6) / 100, 2, '.', '')];
+                $reasons[] = [(float) $w->ratio, $w->title.' '.self::rounded((float) $w->ratio, 2)];
             }
         }
 
@@ -42,6 +42,14 @@ final readonly class Verdict
         $fails = array_filter($weighings, fn (Weighing $w): bool => $w->applies && ! $w->holds()) !== [];
 
         return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $fails, $leftOut);
+    }
+
+    /** A ratio as it is shown everywhere: rounded up, so that none that fails reads 1.00. */
+    public static function rounded(float $ratio, int $decimals): string
+    {
+        $scale = 10 ** $decimals;
+
+        return number_format(ceil($ratio * $scale - 1e-6) / $scale, $decimals, '.', '');
     }
 
     /** What governs, never without saying that weighings are left out. */

@@ -14,6 +14,7 @@ use Waage\Design\Reactions;
 use Waage\Design\Result;
 use Waage\Design\SelfCheck;
 use Waage\Design\Show;
+use Waage\Design\Verdict;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
 use Waage\Member\Arrangement;
@@ -108,7 +109,7 @@ final readonly class SheetBuilder
             $w->title,
             $w->demand === null ? '' : $this->format($w->demand, $w->kind),
             $w->capacity === null ? '' : $this->format($w->capacity, $w->kind),
-            $w->ratio === null ? '' : number_format($w->ratio, 3, '.', ''),
+            $w->ratio === null ? '' : Verdict::rounded($w->ratio, 3),
             match (true) {
                 in_array($w, $this->design->notCounted, true) => 'left out',
                 ! $w->applies => 'not covered',

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Design\Verdict;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
@@ -59,3 +60,7 @@ it('shows influence lines that were put on it, and says which one it cannot show
     expect(faultsAgainst('sheet', $sheet))->toBe('')->and($sheet['influence'])->toHaveCount(2)
         ->and($text)->toContain('"Greatest, uniform load","45.0 kNm"', '"Greatest, train of axles","60.0 kNm","40.0 kN at 3.000 m"', 'the reaction of support 2', '"30.0 kN"', 'off the beam');
 });
+
+it('shows no ratio that fails as one that holds', function (float $ratio, string $two, string $three): void {
+    expect(Verdict::rounded($ratio, 2))->toBe($two)->and(Verdict::rounded($ratio, 3))->toBe($three);
+})->with([[0.17047, '0.18', '0.171'], [1.0, '1.00', '1.000'], [1.0001, '1.01', '1.001'], [0.0, '0.00', '0.000']]);

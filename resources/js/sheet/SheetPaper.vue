@@ -82,7 +82,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                         <b v-if="w.ratio !== null && w.applies">{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b>
                         <b v-else-if="!w.applies">not covered</b>
                     </h3>
-                    <p v-if="w.combination" class="sheet-note">{{ w.combination }}, {{ w.arrangement }}</p>
+                    <p v-if="w.combination" class="sheet-note">{{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}</p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
                     <p v-if="w.said" class="sheet-said"><b>Remark.</b> {{ w.said }}</p>
                     <DerivationView :lines="w.lines" />

@@ -90,3 +90,34 @@ it('draws influence lines that were put on it', () => {
     expect(paper.text()).toContain('Influence line of the moment at x = 2.500 m')
     expect(paper.findAll('svg').some((s) => s.text().includes('Influence M'))).toBe(true)
 })
+
+describe('what the engineer says to weighings', () => {
+    const said = { bending: { text: 'As the floor model has it.' }, shear: { text: 'End plates on site.', leftOut: true } }
+    const answer = answerTo({ ...BEAM, remarks: said, length: '5 m', supports: BEAM.supports.slice(0, 2), loads: BEAM.loads.slice(0, 1) })
+
+    it('stands at the weighing on the full sheet, and what is left out has no derivation', () => {
+        const paper = mount(SheetPaper, { props: { sheet: answer.full } })
+        expect(paper.findAll('.sheet-said').map((p) => p.text())).toEqual(['Remark. As the floor model has it.'])
+        const titles = paper.findAll('.sheet-weighing h3').map((h) => h.text())
+        expect(titles.some((t) => t.startsWith('Bending'))).toBe(true)
+        expect(titles.some((t) => /^Shear EN|^Shear\s*EN/.test(t))).toBe(false)
+    })
+    it('rounds a ratio in the summary as beside its derivation', () => {
+        const paper = mount(SheetPaper, { props: { sheet: answer.full } })
+        for (const weighing of paper.findAll('.sheet-weighing')) {
+            const ratio = /^\d\.\d{3}/.exec(weighing.find('h3 b').exists() ? weighing.get('h3 b').text() : '')?.[0]
+            if (ratio) expect(paper.get('table').text()).toContain(ratio)
+            if (weighing.find('.sheet-note').exists()) expect(weighing.get('.sheet-note').text()).not.toMatch(/,$/)
+        }
+    })
+    it('stands in the summary of both, with the reason of what is left out', () => {
+        for (const sheet of [answer.full, answer.brief]) {
+            const paper = mount(SheetPaper, { props: { sheet } })
+            expect(paper.get('.sheet-verdict').text()).toContain('1 weighing left out')
+            expect(paper.text()).toContain('the verdict is without: Shear. End plates on site.')
+            const row = paper.findAll('tr').find((tr) => tr.find('td').exists() && tr.get('td').text() === 'Shear')!
+            expect(row.text()).toContain('left out')
+        }
+        expect(mount(SheetPaper, { props: { sheet: answer.brief } }).text()).toContain('Bending: As the floor model has it.')
+    })
+})
