@@ -50,14 +50,18 @@ final class Envelope
         }
         $this->partsOf = $partsOf;
         $weights = $permanents = $variables = [];
-        foreach ([1, -1] as $sign) {
-            foreach ($this->parts as $i => $part) {
-                $bound = fn (array $p): float => Polynomial::upperBound($sign > 0 ? $p : array_map(fn (float $c): float => -$c, $p), $part['from'], $part['to']);
-                $weights[$sign][] = $bound($part['weight']);
-                $permanents[$sign][] = $bound($part['permanent']);
-                foreach ($part[$sign > 0 ? 'plus' : 'minus'] as $case => $p) {
-                    $variables[$sign][$case][$i] = $bound($p);
-                }
+        foreach ($this->parts as $i => ['weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
+            [$least, $most] = Polynomial::bounds($weight, $from, $to);
+            $weights[1][] = $most;
+            $weights[-1][] = -$least;
+            [$least, $most] = Polynomial::bounds($permanent, $from, $to);
+            $permanents[1][] = $most;
+            $permanents[-1][] = -$least;
+            foreach ($plus as $case => $p) {
+                $variables[1][$case][$i] = Polynomial::bounds($p, $from, $to)[1];
+            }
+            foreach ($minus as $case => $p) {
+                $variables[-1][$case][$i] = -Polynomial::bounds($p, $from, $to)[0];
             }
         }
         $this->weightBounds = $weights;
@@ -271,7 +275,8 @@ final class Envelope
         }
         // The others have to reach at least what the likeliest one has everywhere on the part.
         $p = $this->polynomial($combinations[$first], $part, $sign, $weight);
-        $least = -Polynomial::upperBound(array_map(fn (float $c): float => -$sign * $c, $p), $this->parts[$part]['from'], $this->parts[$part]['to']);
+        $of = Polynomial::bounds($p, $this->parts[$part]['from'], $this->parts[$part]['to']);
+        $least = $sign > 0 ? $of[0] : -$of[1];
         $least -= 1e-9 * abs($least);
         $bounds[$first] = INF;
         $rivals = [];
@@ -356,7 +361,9 @@ final class Envelope
                     foreach ($option as $set) {
                         $p = $responses->polynomial($this->effect, $set, $k);
                         if ($case->isPermanent) {
-                            $permanent = Polynomial::sum($permanent, $p);
+                            foreach ($p as $i => $c) {
+                                $permanent[$i] += $c;
+                            }
                         } else {
                             $variable[$case->case->id][$o][] = $p;
                             if ($case->isReversible) {
@@ -379,7 +386,7 @@ final class Envelope
                 $middle = 0.5 * ($from + $to);
                 $plus = $minus = [];
                 foreach ($variable as $case => $options) {
-                    [$most, $least] = [Worst::option($options, $always[$case], 1, $middle), Worst::option($options, $always[$case], -1, $middle)];
+                    [$most, $least] = Worst::options($options, $always[$case], $middle);
                     if ($most !== null) {
                         $plus[$case] = $most;
                     }
@@ -387,7 +394,7 @@ final class Envelope
                         $minus[$case] = $least;
                     }
                 }
-                $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => $permanent, 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];
+                $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => array_values($permanent), 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];
                 $from = $to;
             }
         }

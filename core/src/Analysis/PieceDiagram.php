@@ -11,13 +11,13 @@ namespace Waage\Analysis;
 final class PieceDiagram
 {
     /** @var list<list<float>>|null moment on each segment, without self-weight */
-    private ?array $segments = null;
+    private ?array $moments = null;
 
-    /** @var array{float, float, float, float} moments at the quarter points and ∫ q sin², without self-weight */
-    private array $measures;
-
-    /** @var array{int, float, array{float, float, float}}|null the last answer of moments(): sign, weight, answer */
+    /** @var array{float, list<array{float, float, float, array{float, float, float, float}}>}|null self-weight, segments */
     private ?array $last = null;
+
+    /** @var array{array{float, float, float}, array{array{float, float}, array{float, float}}}|null self-weight and range, greatest moments */
+    private ?array $greatest = null;
 
     /**
      * @param  list<array{float, PieceShare}>  $terms  factor, what it multiplies; without self-weight
@@ -25,41 +25,38 @@ final class PieceDiagram
      */
     public function __construct(private readonly PieceResponses $of, private readonly array $terms, private readonly float $permanent)
     {
-        $a = $b = $c = $d = 0.0;
-        foreach ($terms as [$factor, $share]) {
-            $measure = $share->measures;
-            $a += $factor * $measure[0];
-            $b += $factor * $measure[1];
-            $c += $factor * $measure[2];
-            $d += $factor * $measure[3];
-        }
-        $this->measures = [$a, $b, $c, $d];
     }
 
     /**
-     * The greatest moment of a sign (1 sagging, −1 hogging) as a positive number, where it is, and the greatest of both.
+     * The greatest moment of a sign (1 sagging, −1 hogging) as a positive number, and where it is; 0 where there is none.
      *
      * @param  float  $weight  self-weight, N/mm
-     * @return array{float, float, float} moment, its place, greatest absolute moment; Nmm, mm, Nmm
+     * @return array{float, float} Nmm, mm
      */
-    public function moments(int $sign, float $weight): array
+    public function greatest(int $sign, float $weight, float $from = -INF, float $to = INF): array
     {
-        if ($this->last !== null && $this->last[0] === $sign && $this->last[1] === $weight) {
-            return $this->last[2];
+        [$sagging, $hogging] = $this->extremes($weight, $from, $to);
+
+        return $sign > 0 ? $sagging : $hogging;
+    }
+
+    /**
+     * The greatest sagging and the greatest hogging moment.
+     *
+     * @return array{array{float, float}, array{float, float}}
+     */
+    private function extremes(float $weight, float $from, float $to): array
+    {
+        if ($this->greatest !== null && $this->greatest[0] === [$weight, $from, $to]) {
+            return $this->greatest[1];
         }
-        $most = 0.0;
-        $place = 0.0;
-        $absolute = 0.0;
-        $own = $this->of->own === null ? 0.0 : $this->permanent * $weight;
-        $ofWeight = $this->of->own?->moments() ?? [];
-        foreach ($this->segments ??= $this->segments() as $i => [$p0, $p1, $p2, $p3]) {
-            [, $x, $t0, $t1] = $this->of->segments[$i];
-            if ($own != 0.0) {
-                $b = $ofWeight[$i];
-                $p0 += $own * $b[0];
-                $p1 += $own * $b[1];
-                $p2 += $own * $b[2];
-                $p3 += $own * $b[3];
+        $most = $least = 0.0;
+        $sags = $hogs = max($from, $this->of->from);
+        foreach ($this->segments($weight) as [$x, $t0, $t1, [$p0, $p1, $p2, $p3]]) {
+            $t0 = $from - $x > $t0 ? $from - $x : $t0;
+            $t1 = $to - $x < $t1 ? $to - $x : $t1;
+            if ($t0 > $t1) {
+                continue;
             }
             $places = [$t0, $t1];
             // The slope is linear but under a varying load: without a change of sign there is no peak between the ends.
@@ -70,57 +67,98 @@ final class PieceDiagram
             }
             foreach ($places as $t) {
                 $m = $p0 + $t * ($p1 + $t * ($p2 + $t * $p3));
-                if ($sign * $m > $most) {
-                    $most = $sign * $m;
-                    $place = $x + $t;
+                if ($m > $most) {
+                    [$most, $sags] = [$m, $x + $t];
+                } elseif ($m < $least) {
+                    [$least, $hogs] = [$m, $x + $t];
                 }
-                $absolute = max($absolute, abs($m));
             }
         }
-        $this->last = [$sign, $weight, [$most, $place, $absolute]];
+        $this->greatest = [[$weight, $from, $to], [[$most, $sags], [-$least, $hogs]]];
 
-        return $this->last[2];
+        return $this->greatest[1];
     }
 
-    /** @return array{float, float, float} moments at the quarter points, Nmm, sagging positive */
-    public function quarterPoints(float $weight): array
+    /** Moment at x, Nmm, sagging positive. */
+    public function at(float $x, float $weight): float
     {
-        [$a, $b, $c] = $this->measures;
-        if ($this->of->own === null) {
-            return [$a, $b, $c];
+        foreach ($this->segments($weight) as [$start, , $t1, $p]) {
+            if ($x <= $start + $t1 + 1e-9) {
+                return Polynomial::value($p, $x - $start);
+            }
         }
-        [$aw, $bw, $cw] = $this->of->own->measures;
-        $own = $this->permanent * $weight;
 
-        return [$a + $own * $aw, $b + $own * $bw, $c + $own * $cw];
-    }
-
-    /** ∫ q(x) sin²(π x / L) dx over the piece, N, down positive: the part of the load that can twist it. */
-    public function twistingLoad(float $weight): float
-    {
-        return $this->measures[3] + $this->permanent * $weight * ($this->of->own->measures[3] ?? 0.0);
+        return 0.0;
     }
 
     /**
-     * ∫ M cos(nπx/L) dx / L for n = 0 … 2·Waves::COUNT, Nmm, moments of the given sign positive.
-     *
-     * @return list<float>
+     * ∫ q(x) sin²(π (x − from) / L) dx over a part of it that is L long, N, down positive: the load that works on a half
+     * sine wave of twist.
      */
-    public function waves(int $sign, float $weight): array
+    public function twistingLoad(float $from, float $to, float $weight): float
     {
-        $sums = array_fill(0, 2 * Waves::COUNT + 1, 0.0);
-        $own = $this->of->own;
-        foreach ([...$this->terms, ...$own === null ? [] : [[$this->permanent * $weight, $own]]] as [$factor, $share]) {
-            foreach ($share->waves() as $n => $value) {
-                $sums[$n] += $sign * $factor * $value;
+        $L = $to - $from;
+        $sum = 0.0;
+        $before = null;
+        foreach ($this->segments($weight) as [$x, $t0, $t1, [, $b, $c, $d]]) {
+            $t0 = max($t0, $from - $x);
+            $t1 = min($t1, $to - $x);
+            if ($t1 - $t0 <= 1e-9) {
+                continue;
             }
+            // Line load from M″ = −q, forces from the jumps of the shear. At the ends sin² is zero.
+            $s = $x + $t0 - $from;
+            $sum += self::sineSquared(-2 * $c - 6 * $d * $t0, -6 * $d, $s, $t1 - $t0, $L);
+            if ($before !== null) {
+                $sum += ($before - ($b + $t0 * (2 * $c + $t0 * 3 * $d))) * sin(M_PI * $s / $L) ** 2;
+            }
+            $before = $b + $t1 * (2 * $c + $t1 * 3 * $d);
         }
 
-        return array_values($sums);
+        return $sum;
+    }
+
+    /** ∫ (q0 + q1 u) sin²(π (s + u) / L) du for u from 0 to l. */
+    private static function sineSquared(float $q0, float $q1, float $s, float $l, float $length): float
+    {
+        if ($q0 == 0.0 && $q1 == 0.0) {
+            return 0.0;
+        }
+        $w = 2 * M_PI / $length;
+        $sin0 = sin($w * $s);
+        $sin1 = sin($w * ($s + $l));
+
+        return 0.5 * ($q0 * $l + $q1 * $l * $l / 2)
+            - 0.5 * (($q0 * ($sin1 - $sin0) + $q1 * $l * $sin1) / $w + $q1 * (cos($w * ($s + $l)) - cos($w * $s)) / ($w * $w));
+    }
+
+    /** @return list<array{float, float, float, array{float, float, float, float}}> its x, the part of it that counts, the moment */
+    private function segments(float $weight): array
+    {
+        if ($this->last !== null && $this->last[0] === $weight) {
+            return $this->last[1];
+        }
+        $own = $this->of->own === null ? 0.0 : $this->permanent * $weight;
+        $ofWeight = $this->of->own?->moments() ?? [];
+        $segments = [];
+        foreach ($this->moments ??= $this->moments() as $i => [$a, $b, $c, $d]) {
+            [, $x, $t0, $t1] = $this->of->segments[$i];
+            if ($own != 0.0) {
+                $m = $ofWeight[$i];
+                $a += $own * $m[0];
+                $b += $own * $m[1];
+                $c += $own * $m[2];
+                $d += $own * $m[3];
+            }
+            $segments[] = [$x, $t0, $t1, [$a, $b, $c, $d]];
+        }
+        $this->last = [$weight, $segments];
+
+        return $segments;
     }
 
     /** @return list<list<float>> */
-    private function segments(): array
+    private function moments(): array
     {
         $segments = [];
         foreach (array_keys($this->of->segments) as $i) {

@@ -91,21 +91,44 @@ final class Polynomial
     }
 
     /**
-     * A value that p does not exceed on [a, b], 0 <= a <= b: each power taken at its own worst end.
+     * What p, of degree 5 at most, does not fall below and does not exceed on [a, b]: the least and the greatest of its
+     * control points as a Bézier curve.
      *
      * @param  array<int, float>  $p
+     * @return array{float, float}
      */
-    public static function upperBound(array $p, float $a, float $b): float
+    public static function bounds(array $p, float $a, float $b): array
     {
-        $v = $p[0];
-        $ta = $tb = 1.0;
-        for ($i = 1, $n = count($p); $i < $n; $i++) {
-            $ta *= $a;
-            $tb *= $b;
-            $v += $p[$i] * ($p[$i] > 0 ? $tb : $ta);
+        $h = $b - $a;
+        $n = count($p);
+        if ($n === 1) {
+            return [$p[0], $p[0]];
         }
+        if ($n <= 4) {
+            $p2 = $p[2] ?? 0.0;
+            $p3 = $p[3] ?? 0.0;
+            $first = $p[0] + $a * ($p[1] + $a * ($p2 + $a * $p3));
+            $last = $p[0] + $b * ($p[1] + $b * ($p2 + $b * $p3));
+            if ($n === 2) {
+                return $first < $last ? [$first, $last] : [$last, $first];
+            }
+            $second = $first + $h / ($n - 1) * ($p[1] + $a * (2 * $p2 + 3 * $a * $p3));
+            $before = $n === 3 ? $second : $last - $h / 3 * ($p[1] + $b * (2 * $p2 + 3 * $b * $p3));
 
-        return $v;
+            return [min($first, $second, $before, $last), max($first, $second, $before, $last)];
+        }
+        [$c0, $c1, $c2, $c3, $c4, $c5] = [...self::shift($p, $a), 0.0];
+        $c1 *= $h / 5;
+        $c2 *= $h * $h / 10;
+        $c3 *= $h ** 3 / 10;
+        $c4 *= $h ** 4 / 5;
+        $first = $c0 + $c1;
+        $second = $first + $c1 + $c2;
+        $third = $c0 + 3 * ($c1 + $c2) + $c3;
+        $fourth = $c0 + 4 * ($c1 + $c3) + 6 * $c2 + $c4;
+        $last = $c0 + 5 * ($c1 + $c4) + 10 * ($c2 + $c3) + $c5 * $h ** 5;
+
+        return [min($c0, $first, $second, $third, $fourth, $last), max($c0, $first, $second, $third, $fourth, $last)];
     }
 
     /**

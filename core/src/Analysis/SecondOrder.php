@@ -125,7 +125,7 @@ final class SecondOrder
     private function isCompressed(): bool
     {
         foreach ($this->N as $k => $N) {
-            if (Polynomial::upperBound($N, 0.0, $this->breaks[$k + 1] - $this->breaks[$k]) > 1e-9) {
+            if (Polynomial::bounds($N, 0.0, $this->breaks[$k + 1] - $this->breaks[$k])[1] > 1e-9) {
                 return true;
             }
         }
@@ -151,7 +151,7 @@ final class SecondOrder
         $GA = min([$this->beam->GA, ...array_map(fn (Step $s): float => $s->GA, $this->beam->steps)]);
         $N = 0.0;
         foreach ($GA < INF ? $this->N : [] as $k => $of) {
-            $N = max($N, Polynomial::upperBound($of, 0.0, $this->breaks[$k + 1] - $this->breaks[$k]));
+            $N = max($N, Polynomial::bounds($of, 0.0, $this->breaks[$k + 1] - $this->breaks[$k])[1]);
         }
 
         return $N / $GA;
@@ -238,7 +238,7 @@ final class SecondOrder
             $length = $this->breaks[$k + 1] - $this->breaks[$k];
             $EI = $this->beam->stiffnessBetween($this->breaks[$k], $this->breaks[$k + 1]);
             $N = array_map(fn (float $c): float => $factor * $c, $this->N[$k]);
-            $greatest = max(abs(Polynomial::upperBound($N, 0.0, $length)), abs(Polynomial::upperBound(array_map(fn (float $c): float => -$c, $N), 0.0, $length)));
+            $greatest = max(array_map(abs(...), Polynomial::bounds($N, 0.0, $length)));
             $parts = max(1, (int) ceil(sqrt($greatest * $length ** 2 / $EI / self::SHORT)));
             for ($i = 0; $i < $parts; $i++) {
                 $t = $length * $i / $parts;

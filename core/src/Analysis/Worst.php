@@ -32,7 +32,7 @@ final class Worst
             foreach ($polynomials[$best] as $i => $coefficient) {
                 $difference[] = $sign * ($p[$i] - $coefficient);
             }
-            if (Polynomial::upperBound($difference, $a, $b) <= 0.0) {
+            if (Polynomial::bounds($difference, $a, $b)[1] <= 0.0) {
                 continue;
             }
             foreach (Polynomial::roots($difference, $a, $b) as $root) {
@@ -120,23 +120,30 @@ final class Worst
     }
 
     /**
+     * The sums of what acts where it makes most and where it makes least of an effect at t, each of one option.
+     *
      * @param  list<list<list<float>>>  $options
-     * @return list<float>|null the sum of what acts, of the option that makes most of it at t
+     * @return array{list<float>|null, list<float>|null} null: nothing acts
      */
-    public static function option(array $options, bool $always, int $sign, float $t): ?array
+    public static function options(array $options, bool $always, float $t): array
     {
-        $best = null;
-        $most = $always ? -INF : 0.0;
+        $most = $least = null;
+        [$greatest, $smallest] = $always ? [-INF, INF] : [0.0, 0.0];
         foreach ($options as $option) {
-            $sum = $always ? $option[0] : self::acting($option, $sign, $t);
-            $value = $sum === null ? 0.0 : $sign * Polynomial::value($sum, $t);
-            if ($value > $most) {
-                $most = $value;
-                $best = $sum;
+            [$plus, $minus] = $always ? [$option[0], $option[0]] : [self::acting($option, 1, $t), self::acting($option, -1, $t)];
+            $value = $plus === null ? 0.0 : Polynomial::value($plus, $t);
+            if ($value > $greatest) {
+                $greatest = $value;
+                $most = $plus;
+            }
+            $value = $minus === null ? 0.0 : Polynomial::value($minus, $t);
+            if ($value < $smallest) {
+                $smallest = $value;
+                $least = $minus;
             }
         }
 
-        return $best;
+        return [$most, $least];
     }
 
     /**
@@ -147,11 +154,21 @@ final class Worst
     {
         $sum = null;
         foreach ($polynomials as $p) {
-            if ($sign * Polynomial::value($p, $t) > 0.0) {
-                $sum = $sum === null ? $p : Polynomial::sum($sum, $p);
+            $value = 0.0;
+            for ($i = count($p) - 1; $i >= 0; $i--) {
+                $value = $value * $t + $p[$i];
+            }
+            if ($sign * $value > 0.0) {
+                if ($sum === null) {
+                    $sum = $p;
+                } else {
+                    foreach ($p as $i => $c) {
+                        $sum[$i] += $c;
+                    }
+                }
             }
         }
 
-        return $sum;
+        return $sum === null ? null : array_values($sum);
     }
 }

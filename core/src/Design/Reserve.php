@@ -162,8 +162,9 @@ final readonly class Reserve
                 $changes[] = $best;
             }
         }
+        $holding = array_values(array_filter($changes, fn (array $c): bool => $c['holds']));
 
-        return $changes;
+        return $holding === [] ? $changes : $holding;
     }
 
     /** A length that is a hair longer than it is written would leave a restraint out at the end. */

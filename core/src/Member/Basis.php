@@ -38,6 +38,7 @@ final readonly class Basis
         public float $lambdaLT0,
         public float $beta,
         public bool $modifyChi,
+        public bool $closedForms,
         public float $limitTotal,
         public float $limitVariable,
         public array $buildUps = [],

@@ -39,7 +39,31 @@ final class Catalogue
     /** The section with the greatest self-weight. */
     public static function heaviest(): ISection
     {
-        return array_reduce(self::all(), fn (?ISection $most, ISection $s): ISection => $most !== null && $most->A >= $s->A ? $most : $s)
+        return self::extreme(fn (ISection $s): float => $s->A);
+    }
+
+    /** The section with the least self-weight. */
+    public static function lightest(): ISection
+    {
+        return self::extreme(fn (ISection $s): float => -$s->A);
+    }
+
+    /** The section whose warping counts the most beside its torsion (I_w/I_t). */
+    public static function mostWarping(): ISection
+    {
+        return self::extreme(fn (ISection $s): float => $s->Iw / $s->It);
+    }
+
+    /** The section whose warping counts the least beside its torsion. */
+    public static function leastWarping(): ISection
+    {
+        return self::extreme(fn (ISection $s): float => -$s->Iw / $s->It);
+    }
+
+    /** @param  \Closure(ISection): float  $of */
+    private static function extreme(\Closure $of): ISection
+    {
+        return array_reduce(self::all(), fn (?ISection $most, ISection $s): ISection => $most !== null && $of($most) >= $of($s) ? $most : $s)
             ?? throw new \LogicException('The catalogue is empty.');
     }
 

@@ -390,6 +390,8 @@ final readonly class SheetBuilder
     /** @return list<array<string, mixed>> */
     private function assumptions(): array
     {
+        $isClosed = $this->design->member->basis->closedForms;
+
         return [
             Block::heading('Assumptions and limits'),
             Block::list([
@@ -402,12 +404,14 @@ final readonly class SheetBuilder
                 ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Lengths) === [] ? [] : ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'],
                 ...$this->settles() ? ['Each movement of a support comes about or not, whichever is worse.'] : [],
                 ...array_filter($this->design->member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
-                'Supports hold the section against moving sideways and twisting. A restraint of the compressed flange is taken to hold the section at that place.',
+                'Supports hold the section against moving sideways and twisting. '.($isClosed ? 'A restraint of the compressed flange is taken to hold the section at that place; one of the other flange counts for nothing.' : 'A restraint of one flange holds that flange sideways, and the section may turn about it.'),
                 ...$this->design->beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free. Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections by 6.2.1(7), buckling by 6.3.3 and Annex B with C_my = k_zy = 1.'] : [],
-                ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, with the elastic critical moment of its weakest one.'],
+                ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
                 ...$this->design->beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
                 ($this->design->beam->sideways === null ? 'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. '.(abs($this->design->member->angle) > M_PI / 4 ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.' : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange (EN 1993-1-5, 6, 7.2), as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.'),
-                'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, each length between restraints for itself (k = k_w = 1), M_cr with the real moment diagram and load height.',
+                $isClosed
+                    ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
+                    : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
                 'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
                 'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; rolled sections, dimensions after EN 10365.',
                 'An overhang may deflect as a span of twice its length.',

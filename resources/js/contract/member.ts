@@ -418,6 +418,10 @@ export interface BasisDocument {
          */
         modifyChi?: boolean
         /**
+         * critical moment by closed formulas (C_1, C_2) instead of the eigenvalue of the member
+         */
+        closedForms?: boolean
+        /**
          * ψ0, ψ1, ψ2 by category
          */
         psi?: {

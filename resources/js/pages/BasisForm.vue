@@ -221,6 +221,14 @@ function fault(path: string): string {
                     />
                     factor f of 6.3.2.3(2)
                 </label>
+                <label class="mt-2 flex items-center gap-2">
+                    <input
+                        type="checkbox"
+                        :checked="parameters.closedForms === true"
+                        @change="saveBasis({ parameters: { ...parameters, closedForms: ($event.target as HTMLInputElement).checked } })"
+                    />
+                    critical moment by closed formulas (C1, C2) instead of the eigenvalue of the member
+                </label>
                 <table v-if="isEn" class="grid-table mt-3">
                     <thead>
                         <tr>

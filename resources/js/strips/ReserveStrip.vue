@@ -15,12 +15,11 @@ const props = defineProps<{
     reading?: number | null
 }>()
 
-const DASH: Record<string, string> = { bending: '', shear: '2 2', 'buckling-top': '7 3', 'buckling-bottom': '7 3', 'deflection-total': '1 3' }
+const DASH: Record<string, string> = { bending: '', shear: '2 2', buckling: '7 3', 'deflection-total': '1 3' }
 const NAME: Record<string, string> = {
     bending: 'bending',
     shear: 'shear',
-    'buckling-top': 'buckling',
-    'buckling-bottom': 'buckling',
+    buckling: 'buckling',
     'deflection-total': 'deflection',
 }
 const top = computed(() => Math.min(3, Math.max(1.15, ...props.lines.map((l) => (extremeOf(l.curve, 1)?.value ?? 0) * 1.08))))

@@ -22,8 +22,10 @@ export function reserveLines(result: Result): ReserveLine[] {
             [V.max, 1],
             [V.min, -1],
         ],
-        'buckling-top': [[M.max, 1]],
-        'buckling-bottom': [[M.min, -1]],
+        buckling: [
+            [M.max, 1],
+            [M.min, -1],
+        ],
         'deflection-total': [
             [w.max, 1],
             [w.min, -1],
@@ -32,11 +34,13 @@ export function reserveLines(result: Result): ReserveLine[] {
     return result.weighings.flatMap((weighing) =>
         weighing.ranges.length === 0 || weighing.leftOut
             ? []
-            : (sources[weighing.id] ?? []).map(([curve, sign]) => ({
+            : (sources[weighing.id] ?? []).map(([curve, sign], _, all) => ({
                   id: weighing.id,
                   curve: weighing.ranges.flatMap(([from, to, capacity, ratio]) => {
-                      const part = divided(curve, sign, from as number, to as number, capacity as number)
-                      return ratio === undefined ? part : scaled(part, ratio)
+                      const part = (of: Curve, way: 1 | -1) => divided(of, way, from as number, to as number, capacity as number)
+                      return ratio === undefined
+                          ? part(curve, sign)
+                          : scaled(part(curve, sign), ratio, Math.max(...all.map(([c, s]) => extremeOf(part(c, s), 1)?.value ?? 0)))
                   }),
               })),
     )
@@ -51,9 +55,8 @@ function divided(curve: Curve, sign: 1 | -1, from: number, to: number, capacity:
     })
 }
 
-/** A length that is weighed as a whole: its ratio where the moment is greatest, and less in proportion. */
-function scaled(curve: Curve, ratio: number): Curve {
-    const most = extremeOf(curve, 1)?.value ?? 0
+/** A length that is weighed as a whole: its ratio where the moment of either sign is greatest, and less in proportion. */
+function scaled(curve: Curve, ratio: number, most: number): Curve {
     return most > 0 ? curve.map((piece) => [...piece.slice(0, 3), ...piece.slice(3).map((c) => (c * ratio) / most)]) : curve
 }
 

@@ -4,24 +4,16 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
-/** A length between two points where the section is held sideways and against twisting, mm. */
+/** A length between two points where one flange is held sideways, mm. */
 final readonly class BucklingLength
 {
     /**
      * @param  int  $sign  1: sagging moments compress the flange looked at (top); −1: hogging (bottom)
      * @param  bool  $freeEnd  one end is the free end of an overhang and not held
      * @param  bool  $fixedRoot  the held end of such a length is a fixed support
-     * @param  float  $otherGap  greatest distance between the points that hold the other flange, this length's ends
-     *                           among them; 0 when it is held continuously
      */
-    public function __construct(
-        public float $from,
-        public float $to,
-        public int $sign,
-        public bool $freeEnd,
-        public bool $fixedRoot,
-        public float $otherGap,
-    ) {
+    public function __construct(public float $from, public float $to, public int $sign, public bool $freeEnd, public bool $fixedRoot)
+    {
     }
 
     public function length(): float

@@ -12,11 +12,10 @@ final class BucklingLengths
 {
     /**
      * @param  Restraint  $restraint  of the flange looked at
-     * @param  Restraint  $other  of the other flange
      * @param  int  $sign  1: top flange, compressed by sagging moments; −1: bottom flange
      * @return list<BucklingLength> none for a flange that is held continuously
      */
-    public static function of(Beam $beam, Restraint $restraint, Restraint $other, int $sign): array
+    public static function of(Beam $beam, Restraint $restraint, int $sign): array
     {
         if ($restraint->isContinuous()) {
             return [];
@@ -30,38 +29,20 @@ final class BucklingLengths
                 $points[] = $x;
             }
         }
-        $gap = fn (float $from, float $to): float => self::greatestGap($other, $from, $to);
         $lengths = [];
         $first = $points[0];
         if ($first > 1.0) {
-            $lengths[] = new BucklingLength(0.0, $first, $sign, true, self::isFixed($beam, $first), $gap(0.0, $first));
+            $lengths[] = new BucklingLength(0.0, $first, $sign, true, self::isFixed($beam, $first));
         }
         for ($i = 1, $n = count($points); $i < $n; $i++) {
-            $lengths[] = new BucklingLength($points[$i - 1], $points[$i], $sign, false, false, $gap($points[$i - 1], $points[$i]));
+            $lengths[] = new BucklingLength($points[$i - 1], $points[$i], $sign, false, false);
         }
         $last = $points[count($points) - 1];
         if ($beam->length - $last > 1.0) {
-            $lengths[] = new BucklingLength($last, $beam->length, $sign, true, self::isFixed($beam, $last), $gap($last, $beam->length));
+            $lengths[] = new BucklingLength($last, $beam->length, $sign, true, self::isFixed($beam, $last));
         }
 
         return $lengths;
-    }
-
-    private static function greatestGap(Restraint $restraint, float $from, float $to): float
-    {
-        if ($restraint->isContinuous()) {
-            return 0.0;
-        }
-        $gap = 0.0;
-        $last = $from;
-        foreach ([...$restraint->positions, $to] as $x) {
-            if ($x > $from && $x <= $to) {
-                $gap = max($gap, $x - $last);
-                $last = $x;
-            }
-        }
-
-        return $gap;
     }
 
     private static function isFixed(Beam $beam, float $x): bool

@@ -4,236 +4,353 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
-use Waage\Analysis\PieceDiagram;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Lateral\BucklingCase;
+use Waage\Analysis\Lateral\BucklingSearch;
+use Waage\Analysis\Lateral\BucklingShapes;
+use Waage\Analysis\Lateral\HeldDiagrams;
+use Waage\Analysis\Lateral\HeldLength;
+use Waage\Analysis\Lateral\HeldLengths;
+use Waage\Analysis\Lateral\Stiffness;
+use Waage\Analysis\Lateral\ThinWalledBeam;
+use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
-use Waage\Member\LoadHeight;
+use Waage\Member\SectionStep;
+use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.3.2: lateral-torsional buckling of a length between restraints, doubly symmetric I sections.
+ * EN 1993-1-1:2005, 6.3.2: lateral-torsional buckling of a beam, length by length between the places that hold it
+ * sideways and against twisting.
  *
- * - M_cr: the elastic critical moment of a length held at both ends against moving sideways and twisting, free to
- *   warp and to turn in plan (k = k_w = 1), with the loads z_g above the shear centre.
- * - C_1 from the real moment diagram by its quarter points: M. A. Serna, A. López, I. Puente, D. J. Yong, "Equivalent
- *   uniform moment factors for lateral-torsional buckling of steel members", J. Constr. Steel Research 62 (2006).
- * - C_2 from the real load: the work of the load on a half sine wave of twist. It gives the published 0.459 for a
- *   uniform load and 0.553 for a force at midspan (ENV 1993-1-1:1992, Table F.1.2), with their C_1.
- * - Where the other flange is held sideways all along, or more closely than the stable length of BB.3.1.1, the section
- *   can only turn about that flange: M_cr as EN 1993-1-1, BB.3.3.1 (see HeldFlange), provided that the load does not
- *   drive the turning.
- * - A length with a free end: C_1 = 1 and effective lengths 1.0 L, with load on the top flange 2.5 L; from a fixed
- *   support 0.8 L and 1.4 L (BS 5950-1:2000, Table 14, tip free, root held laterally and torsionally).
- * - Reduction by 6.3.2.3 (rolled sections) or 6.3.2.2 (general case), as the basis says; k_c = 1/√C_1.
+ * The load factor at which a length buckles elastically is an eigenvalue of the length itself, or comes from closed
+ * formulas where the engineer prefers them; the one is shown beside the other.
  */
 final class LateralTorsionalBuckling
 {
-    /**
-     * @param  float  $known  a ratio that another diagram of the length has already: one that cannot exceed it is not worked out
-     * @return array{float, float, float} demand M_Ed, resistance M_b,Rd or less of it (Nmm), place (mm)
-     */
-    public static function check(SteelSection $steel, BucklingLength $piece, PieceDiagram $diagram, LoadHeight $height, float $weight, ?Derivation $d = null, float $known = 0.0): array
+    /** @var list<HeldDiagrams>|null */
+    private ?array $lengths = null;
+
+    /** @var array<int, list<BucklingCase>> by length: what may govern for any section */
+    private array $candidates = [];
+
+    /** @var array<int, array{list<SectionStep>, BucklingShapes}> by length: the last ones that were asked for */
+    private array $shapes = [];
+
+    /** @var list<BucklingLength>|null between places that hold a flange */
+    private ?array $ofFlanges = null;
+
+    /** @param  list<Combination>  $strength */
+    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $moment, private readonly array $strength)
     {
-        [$M, $x, $absolute] = $diagram->moments($piece->sign, $weight);
-        if ($M <= 1e-9 * $absolute) {
-            return [0.0, INF, $x];
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight of the member's section, N/mm
+     */
+    public function weigh(array $stretches, float $weight, bool $derive): Weighing
+    {
+        $member = $this->beam->member;
+        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', 'EN 1993-1-1, 6.3.2'];
+        if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
+            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: the member cannot buckle sideways (6.3.2.1(2)).');
         }
-        $held = HeldFlange::holds($steel, $piece);
-        $d?->given('M_Ed', $M, Kind::Moment, '', $piece->sign > 0 ? 'greatest sagging moment of the length' : 'greatest hogging moment of the length');
-        // The load works on the turning with its height above the axis: the held flange, or else the shear centre.
-        $aboveHeldFlange = $height->sign() + $piece->sign;
-        $turns = ! $piece->freeEnd && $held && $diagram->twistingLoad($weight) * $aboveHeldFlange <= 0.0;
-        if ($turns && $known > 0.0) {
-            $least = self::resistance($steel, HeldFlange::uniformMoment($steel, $piece->length()), 1.0);
-            if ($M <= $known * $least) {
-                return [$M, $least, $x];
+        $heaviest = null;
+        $ranges = [];
+        foreach ($this->lengths() as $i => $diagrams) {
+            if ($member->basis->closedForms && $this->weakest($stretches, $diagrams->held) === null) {
+                $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
+
+                return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $diagrams->held->from, remark: "Between x = {$at($diagrams->held->from)} and {$at($diagrams->held->to)} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Hold it where the section changes, or take the eigenvalue.");
+            }
+            $resistance = $this->resistance($stretches, $diagrams->held, $weight);
+            $shapes = $this->shapes($i, $stretches);
+            // One section is weighed by itself; a shortlist shares the diagrams.
+            $case = $weight === $member->section->weight()
+                ? (new BucklingSearch($diagrams, $this->strength, $this->moment))->heaviest($shapes, $resistance, $weight)
+                : $this->heaviestCandidate($i, $shapes, $resistance, $weight);
+            if ($case === null) {
+                continue;
+            }
+            [$steel, $M, $x] = $resistance->governing($case);
+            $alpha = $resistance->factor($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)));
+            $Mb = $resistance->moment($steel, $case, $M, $alpha);
+            $ranges[] = [$diagrams->held->from, $diagrams->held->to, $Mb, $M / $Mb];
+            if ($heaviest === null || $M / $Mb > $heaviest[0]) {
+                $heaviest = [$M / $Mb, $case, $resistance, $alpha, $M, $Mb, $x];
             }
         }
-        [$C1, $Mcr] = self::ofDiagram($steel, $piece, $diagram, $height, $weight, $M, $absolute, $held, $turns, $d);
-
-        return [$M, self::resistance($steel, $Mcr, $C1, $d), $x];
-    }
-
-    /**
-     * What the utilisation under a diagram does not exceed, when its moments are not worked out yet: with C_1 = 1 in the
-     * reduction, and the critical moment for the greatest moments that there may be.
-     *
-     * @param  float  $M  what the moment of the length's sign does not exceed, Nmm, more than 0
-     * @param  float  $absolute  what no moment exceeds, Nmm
-     * @param  array{float, float, float, float}  $measures  moments at the quarter points (Nmm) and ∫ q sin² (N)
-     */
-    public static function bound(SteelSection $steel, BucklingLength $piece, LoadHeight $height, float $M, float $absolute, array $measures): float
-    {
-        [$a, $b, $c, $F] = $measures;
-        $held = HeldFlange::holds($steel, $piece);
-        if ($piece->freeEnd) {
-            $Mcr = self::criticalMomentOfCantilever($steel, $piece, $held && $height->sign() + $piece->sign === 0 ? LoadHeight::Centre : $height, null)[1];
-        } elseif ($held && $F * ($height->sign() + $piece->sign) <= 0.0) {
-            $Mcr = HeldFlange::uniformMoment($steel, $piece->length());
-        } else {
-            $C1 = sqrt(35 * $M ** 2 / ($absolute ** 2 + 9 * $a ** 2 + 16 * $b ** 2 + 9 * $c ** 2));
-            $zg = $height->sign() * $steel->section->h / 2;
-            $Mcr = self::elasticCriticalMoment($steel, $piece->length(), $C1, $zg == 0.0 ? 0.0 : $C1 * $F * $piece->length() / (M_PI ** 2 * $M), $zg);
+        if ($heaviest === null) {
+            return new Weighing($id, $title, $clause, null, remark: 'No combination bends the member.');
         }
-
-        return $M / self::resistance($steel, $Mcr, 1.0);
-    }
-
-    /**
-     * The greatest moment of the length and the elastic critical one, Nmm.
-     *
-     * @return array{float, float}
-     */
-    public static function critical(SteelSection $steel, BucklingLength $piece, PieceDiagram $diagram, LoadHeight $height, float $weight, ?Derivation $d = null): array
-    {
-        [$M, , $absolute] = $diagram->moments($piece->sign, $weight);
-        if ($M <= 1e-9 * $absolute) {
-            return [0.0, INF];
-        }
-        $d?->given('M_Ed', $M, Kind::Moment, '', $piece->sign > 0 ? 'greatest sagging moment of the length' : 'greatest hogging moment of the length');
-
-        return [$M, self::ofDiagram($steel, $piece, $diagram, $height, $weight, $M, $absolute, false, false, $d)[1]];
-    }
-
-    /** @return array{float, float} C_1 and M_cr in Nmm */
-    private static function ofDiagram(SteelSection $steel, BucklingLength $piece, PieceDiagram $diagram, LoadHeight $height, float $weight, float $M, float $absolute, bool $held, bool $turns, ?Derivation $d): array
-    {
-        // The load works on the turning with its height above the axis: the held flange, or else the shear centre.
-        $aboveHeldFlange = $height->sign() + $piece->sign;
-
-        return match (true) {
-            $piece->freeEnd => self::criticalMomentOfCantilever($steel, $piece, $held && $aboveHeldFlange === 0 ? LoadHeight::Centre : $height, $d),
-            $turns => HeldFlange::criticalMoment($steel, $piece, $diagram, $weight, $M, $d),
-            default => self::criticalMoment($steel, $piece->length(), $diagram, $height, $weight, $M, $absolute, $d),
-        };
-    }
-
-    /** @return array{float, float} C_1 and M_cr in Nmm */
-    private static function criticalMoment(SteelSection $steel, float $L, PieceDiagram $diagram, LoadHeight $height, float $weight, float $M, float $absolute, ?Derivation $d): array
-    {
-        [$M2, $M3, $M4] = $diagram->quarterPoints($weight);
-        $C1 = sqrt(35 * $M ** 2 / ($absolute ** 2 + 9 * $M2 ** 2 + 16 * $M3 ** 2 + 9 * $M4 ** 2));
-        $d?->line('C_1', 'sqrt(35 * M_Ed^2 / (M_max^2 + 9 * M_2^2 + 16 * M_3^2 + 9 * M_4^2))', [
-            'M_Ed' => [$M, Kind::Moment], 'M_max' => [$absolute, Kind::Moment], 'M_2' => [$M2, Kind::Moment], 'M_3' => [$M3, Kind::Moment], 'M_4' => [$M4, Kind::Moment],
-        ], $C1, Kind::Number, 'Serna et al. 2006', 'M_2, M_3, M_4 at the quarter points, M_max the greatest of either sign');
-
-        $zg = $height->sign() * $steel->section->h / 2;
-        $F = $diagram->twistingLoad($weight);
-        $C2 = 0.0;
-        if ($zg != 0.0) {
-            $C2 = $C1 * $F * $L / (M_PI ** 2 * $M);
-            $d?->given('F_s', $F, Kind::Force, '', 'integral of q sin²(πx/L): the part of the load that works on the twist');
-            $d?->given('z_g', $zg, Kind::Size, '', $zg > 0 ? 'load on the top flange' : 'load on the bottom flange');
-            $d?->line('C_2', 'C_1 * F_s * L / (pi^2 * M_Ed)', ['C_1' => [$C1, Kind::Number], 'F_s' => [$F, Kind::Force], 'L' => [$L, Kind::Length], 'M_Ed' => [$M, Kind::Moment]], $C2, Kind::Number, 'energy method, half sine wave');
-        }
-
-        return [$C1, self::elasticCriticalMoment($steel, $L, $C1, $C2, $zg, $d)];
-    }
-
-    /** @return array{float, float} C_1 and M_cr in Nmm */
-    private static function criticalMomentOfCantilever(SteelSection $steel, BucklingLength $piece, LoadHeight $height, ?Derivation $d): array
-    {
-        $k = match (true) {
-            $piece->fixedRoot => $height === LoadHeight::Top ? 1.4 : 0.8,
-            default => $height === LoadHeight::Top ? 2.5 : 1.0,
-        };
-        $L = $piece->length();
-        $d?->line('L_E', 'k * L', ['k' => [$k, Kind::Number], 'L' => [$L, Kind::Length]], $k * $L, Kind::Length, 'BS 5950-1, Table 14', 'free tip; '.($height === LoadHeight::Top ? 'destabilising load' : 'normal load').'; C_1 = 1');
-
-        return [1.0, self::elasticCriticalMoment($steel, $k * $L, 1.0, 0.0, 0.0, $d)];
-    }
-
-    /** M_cr in Nmm; lengths in mm. */
-    public static function elasticCriticalMoment(SteelSection $steel, float $L, float $C1, float $C2, float $zg, ?Derivation $d = null): float
-    {
-        $s = $steel->section;
-        $E = SteelGrade::E;
-        $G = SteelGrade::G;
-        $Nz = M_PI ** 2 * $E * $s->Iz / $L ** 2;
-        $Mcr = $C1 * $Nz * (sqrt($s->Iw / $s->Iz + $G * $s->It / $Nz + ($C2 * $zg) ** 2) - $C2 * $zg);
+        [$ratio, $case, $resistance, $alpha, $M, $Mb, $x] = $heaviest;
+        $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
+        $d = $derive ? new Derivation : null;
         if ($d !== null) {
-            $d->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [$E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $Nz, Kind::Force, 'Euler', 'length used: L or L_E');
-            $values = [
-                'C_1' => [$C1, Kind::Number], 'N_z' => [$Nz, Kind::Force], 'I_w' => [$s->Iw, Kind::Warping], 'I_z' => [$s->Iz, Kind::SecondMoment],
-                'G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment],
-            ];
-            if ($C2 == 0.0 || $zg == 0.0) {
-                $d->line('M_cr', 'C_1 * N_z * sqrt(I_w / I_z + G * I_t / N_z)', $values, $Mcr, Kind::Moment, 'elastic theory');
-            } else {
-                $d->line('M_cr', 'C_1 * N_z * (sqrt(I_w / I_z + G * I_t / N_z + (C_2 * z_g)^2) - C_2 * z_g)', $values + ['C_2' => [$C2, Kind::Number], 'z_g' => [$zg, Kind::Size]], $Mcr, Kind::Moment, 'elastic theory');
+            $this->derive($d, $stretches, $case, $resistance, $weight, $alpha);
+            $d->line('u', 'M_Ed / M_b_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_b_Rd' => [$Mb, Kind::Moment]], $ratio, Kind::Number, '6.3.2.1(1) (6.54)');
+        }
+
+        return new Weighing(
+            $id, $title, count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause, $ratio, demand: $M, capacity: $Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
+            x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
+        );
+    }
+
+    /** What one combination makes of a member of one section, at most. */
+    public function utilisation(Combination $combination, SectionStep $stretch, float $weight): float
+    {
+        $most = 0.0;
+        foreach ($this->lengths() as $i => $diagrams) {
+            $resistance = $this->resistance([$stretch], $diagrams->held, $weight);
+            $shapes = $this->shapes($i, [$stretch]);
+            $case = (new BucklingSearch($diagrams, [$combination], $this->moment))->heaviest($shapes, $resistance, $weight);
+            if ($case !== null) {
+                $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
             }
         }
 
-        return $Mcr;
+        return $most;
     }
 
-    /** M_b,Rd in Nmm. */
-    public static function resistance(SteelSection $steel, float $Mcr, float $C1, ?Derivation $d = null): float
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function derive(Derivation $d, array $stretches, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha): void
     {
-        $s = $steel->section;
-        $b = $steel->basis;
-        $W = $steel->modulus();
-        $lambda = sqrt($W * $steel->fy / $Mcr);
-        $symbol = $steel->modulusSymbol();
-        $d?->line('lambda_LT', "sqrt({$symbol} * f_y / M_cr)", [$symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr' => [$Mcr, Kind::Moment]], $lambda, Kind::Number, '6.3.2.2(1)');
-
-        if (! $b->rolledCurves) {
-            [$alpha, $curve] = self::imperfection($s, false);
-            $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
-            $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)), 1.0);
-            $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', $curve);
-            $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', ['alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.2.2(1)');
-            $d?->line('chi_LT', 'min(1 / (Phi_LT + sqrt(Phi_LT^2 - lambda_LT^2)), 1)', ['Phi_LT' => [$Phi, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.2.2(1) (6.56)');
+        $member = $this->beam->member;
+        $held = $case->held;
+        [$steel, $M, , $sign] = $resistance->governing($case);
+        $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
+        $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->between($held));
+        $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is strained the most" : ''));
+        $hand = $this->byHand($stretches, $case, $weight);
+        $eigenvalue = $this->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
+        $isClosed = $member->basis->closedForms;
+        if ($isClosed && $hand !== null) {
+            $this->deriveByHand($d, $hand, $case, $weight);
+            $d->line('alpha_C', 'M_cr_C / M', ['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]], $hand[0], Kind::Number, '6.3.4(3)');
+            $alpha < $hand[0]
+                ? $d->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2(4)', 'more than this makes no difference')
+                : $d->line('alpha_cr', 'alpha_C', ['alpha_C' => [$hand[0], Kind::Number]], $alpha, Kind::Number);
         } else {
-            $chi = self::rolledReduction($steel, $lambda, $C1, $d);
+            $d->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2(2)', is_finite($eigenvalue) ? 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan' : 'or more, which makes no difference');
         }
-        $M = $chi * $W * $steel->fy / $b->gammaM1;
-        $d?->line('M_b_Rd', "chi_LT * {$symbol} * f_y / gamma_M1", [
-            'chi_LT' => [$chi, Kind::Number], $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$b->gammaM1, Kind::Number],
-        ], $M, Kind::Moment, '6.3.2.1(3) (6.55)');
+        $d->line('M_cr', 'alpha_cr * M_Ed', ['alpha_cr' => [$alpha, Kind::Number], 'M_Ed' => [$M, Kind::Moment]], $alpha * $M, Kind::Moment, '6.3.2.2(2)');
+        $resistance->moment($steel, $case, $M, $alpha, $d);
+        // The other way beside it.
+        if ($hand === null || ! is_finite($eigenvalue)) {
+            return;
+        }
+        $difference = sprintf('%+.1f %%', 100 * ($hand[0] / $eigenvalue - 1));
+        if (! $isClosed) {
+            $this->deriveByHand($d, $hand, $case, $weight);
+            $d->line('alpha_C', 'M_cr_C / M', ['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]], $hand[0], Kind::Number, '', 'by closed formulas, beside α_cr');
+            $d->line('r', 'alpha_C / alpha_cr', ['alpha_C' => [$hand[0], Kind::Number], 'alpha_cr' => [$eigenvalue, Kind::Number]], $hand[0] / $eigenvalue, Kind::Number, '', 'the closed formulas beside the eigenvalue: '.$difference);
+        } else {
+            $d->given('alpha_E', $eigenvalue, Kind::Number, '', 'eigenvalue of the length, beside α_cr: thin-walled beam with warping');
+            $d->line('r', 'alpha_C / alpha_E', ['alpha_C' => [$hand[0], Kind::Number], 'alpha_E' => [$eigenvalue, Kind::Number]], $hand[0] / $eigenvalue, Kind::Number, '', 'the closed formulas beside the eigenvalue: '.$difference);
+        }
+    }
 
-        return $M;
+    /** What holds a length between its ends, in words. */
+    private function between(HeldLength $held): string
+    {
+        $at = fn (float $x): string => $this->beam->member->basis->units->format($x, Kind::Length);
+        $words = [];
+        foreach ([1 => 'top', -1 => 'bottom'] as $side => $name) {
+            $places = array_column(array_filter($held->flanges, fn (array $f): bool => $f[1] === $side), 0);
+            match (true) {
+                $held->continuous === $side => $words[] = "{$name} flange held all along",
+                count($places) > 4 => $words[] = "{$name} flange held at ".count($places).' places',
+                $places !== [] => $words[] = "{$name} flange held at x = ".implode(', ', array_map($at, $places)),
+                default => null,
+            };
+        }
+        if ($held->clamped !== []) {
+            $words[] = 'held against turning in plan and warping at x = '.$at($held->clamped[0]);
+        }
+
+        return $words === [] ? '' : '; '.implode('; ', $words);
     }
 
     /**
-     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded.
+     * The length between places that hold the compressed flange which buckles first by the closed formulas.
      *
-     * @return array{float, string} and which curve it is
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @return array{float, BucklingLength, float, SteelSection}|null its factor, the length, its moment (Nmm), the weakest section
      */
-    public static function imperfection(ISection $section, bool $rolledCurves): array
+    private function byHand(array $stretches, BucklingCase $case, float $weight): ?array
     {
-        $slender = $section->h / $section->b > 2;
-        $row = (int) $slender + ($section->plates === null ? (int) $rolledCurves : 2);
-        $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
+        $member = $this->beam->member;
+        $held = $case->held;
+        $steel = $this->weakest($stretches, $held);
+        $lengths = $this->ofFlanges ??= [...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)];
+        $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
+        $least = $steel === null ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
 
-        return [$curve[1], ($section->plates === null ? '' : 'as welded, ').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}"];
+        return $least === null || $steel === null ? null : [...$least, $steel];
     }
 
-    private static function rolledReduction(SteelSection $steel, float $lambda, float $C1, ?Derivation $d): float
+    /** @param  array{float, BucklingLength, float, SteelSection}  $hand */
+    private function deriveByHand(Derivation $d, array $hand, BucklingCase $case, float $weight): void
     {
-        $b = $steel->basis;
-        [$alpha, $curve] = self::imperfection($steel->section, true);
-        $Phi = 0.5 * (1 + $alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
-        $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
-        $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.5', $curve);
-        $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - lambda_LT_0) + beta * lambda_LT^2)', [
-            'alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number], 'lambda_LT_0' => [$b->lambdaLT0, Kind::Number], 'beta' => [$b->beta, Kind::Number],
-        ], $Phi, Kind::Number, '6.3.2.3(1)');
-        $name = $b->modifyChi ? 'chi_LT_1' : 'chi_LT';
-        $d?->line($name, 'min(1 / (Phi_LT + sqrt(Phi_LT^2 - beta * lambda_LT^2)), 1, 1 / lambda_LT^2)', [
-            'Phi_LT' => [$Phi, Kind::Number], 'beta' => [$b->beta, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number],
-        ], $chi, Kind::Number, '6.3.2.3(1) (6.57)');
-        if (! $b->modifyChi) {
-            return $chi;
-        }
-        $kc = min(1.0, 1 / sqrt($C1));
-        $f = min(1.0, 1 - 0.5 * (1 - $kc) * (1 - 2 * ($lambda - 0.8) ** 2));
-        $modified = min($chi / $f, 1.0, 1 / $lambda ** 2);
-        $d?->line('k_c', 'min(1, 1 / sqrt(C_1))', ['C_1' => [$C1, Kind::Number]], $kc, Kind::Number, '6.3.2.3(2)', 'in place of Table 6.6, which has typical diagrams only');
-        $d?->line('f', 'min(1, 1 - 0.5 * (1 - k_c) * (1 - 2 * (lambda_LT - 0.8)^2))', ['k_c' => [$kc, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $f, Kind::Number, '6.3.2.3(2)');
-        $d?->line('chi_LT', 'min(chi_LT_1 / f, 1, 1 / lambda_LT^2)', ['chi_LT_1' => [$chi, Kind::Number], 'f' => [$f, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $modified, Kind::Number, '6.3.2.3(2) (6.58)');
+        $member = $this->beam->member;
+        [, $length, $M, $steel] = $hand;
+        $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
+        $d->given('L', $length->length(), Kind::Length, '', ($length->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($length->from)} to {$at($length->to)}");
+        $d->given('M', $M, Kind::Moment, '', $length->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
+        ClosedForms::criticalMoment($steel, $length, $case->diagram, $member->loadHeight, $weight, $M, $d);
+    }
 
-        return $modified;
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function eigenvalue(array $stretches, BucklingCase $case, float $weight, float $most): float
+    {
+        foreach ($this->lengths() as $i => $diagrams) {
+            if ($diagrams->held === $case->held) {
+                return $this->shapes($i, $stretches)->factor($case, $weight, $most);
+            }
+        }
+        throw new \LogicException('A case belongs to a length.');
+    }
+
+    private function heaviestCandidate(int $i, BucklingShapes $shapes, LateralResistance $resistance, float $weight): ?BucklingCase
+    {
+        $most = 0.0;
+        $heaviest = null;
+        foreach ($this->candidates($i) as $case) {
+            [$M] = $case->greatest($weight);
+            $utilisation = $M > 0.0 ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M))) : 0.0;
+            if ($utilisation > $most) {
+                $most = $utilisation;
+                $heaviest = $case;
+            }
+        }
+
+        return $heaviest;
+    }
+
+    /**
+     * What may govern a length for any section of a shortlist: for sections that warp much and little, and weights from
+     * the least to the greatest (uplift that a heavy section outweighs is there for a light one).
+     *
+     * @return list<BucklingCase>
+     */
+    private function candidates(int $i): array
+    {
+        if (! isset($this->candidates[$i])) {
+            $member = $this->beam->member;
+            $with = function (ISection $section, float $weight) use ($i, $member): array {
+                $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
+
+                return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
+            };
+            [$least, $most] = [Catalogue::lightest()->weight(), Catalogue::heaviest()->weight()];
+            $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
+                $with($member->section, $member->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with($member->section, sqrt($least * $most)),
+            ]);
+        }
+
+        return $this->candidates[$i];
+    }
+
+    /** @return list<HeldDiagrams> */
+    private function lengths(): array
+    {
+        $member = $this->beam->member;
+        $breaks = [];
+        foreach ($member->steps as $step) {
+            array_push($breaks, $step->from, $step->to);
+        }
+
+        return $this->lengths ??= array_map(fn (HeldLength $held): HeldDiagrams => new HeldDiagrams($this->beam, $held, $breaks), HeldLengths::of($this->beam->beam, $member->top, $member->bottom));
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function resistance(array $stretches, HeldLength $held, float $weight): LateralResistance
+    {
+        $closed = fn (BucklingCase $case): float => $this->byHand($stretches, $case, $weight)[0] ?? INF;
+
+        return new LateralResistance($this->parts($stretches, $held), $weight, $this->beam->member->basis->closedForms ? $closed : null);
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @return non-empty-list<array{SteelSection, float, float}>
+     */
+    private function parts(array $stretches, HeldLength $held): array
+    {
+        $parts = [];
+        foreach ($stretches as $s) {
+            if (min($s->to, $held->to) - max($s->from, $held->from) > 1e-6) {
+                $parts[] = [new SteelSection($s->section, $s->grade, $this->beam->member->basis), max($s->from, $held->from), min($s->to, $held->to)];
+            }
+        }
+
+        return $parts === [] ? throw new \LogicException('Every length of a member has a section.') : $parts;
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function shapes(int $i, array $stretches): BucklingShapes
+    {
+        if (! isset($this->shapes[$i]) || $this->shapes[$i][0] != $stretches) {
+            $this->shapes[$i] = [$stretches, new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches))];
+        }
+
+        return $this->shapes[$i][1];
+    }
+
+    /**
+     * Where the section changes, flanges are taken to be as far from the axis, and loads as high, as in the deepest one.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    private function thinWalled(int $i, array $stretches): ThinWalledBeam
+    {
+        $mesh = $this->lengths()[$i]->mesh;
+        $stiffness = [];
+        $a = $h = 0.0;
+        for ($e = 1, $n = count($mesh->nodes); $e < $n; $e++) {
+            $x = ($mesh->nodes[$e - 1] + $mesh->nodes[$e]) / 2;
+            $section = $stretches[0]->section;
+            foreach ($stretches as $s) {
+                $section = $s->from <= $x ? $s->section : $section;
+            }
+            $stiffness[] = self::stiffness($section);
+            $a = max($a, $section->hs / 2);
+            $h = max($h, $section->h);
+        }
+
+        return new ThinWalledBeam($mesh, $stiffness, $a, $this->beam->member->loadHeight->sign() * $h / 2);
+    }
+
+    private static function stiffness(ISection $section): Stiffness
+    {
+        return new Stiffness(SteelGrade::E * $section->Iz, SteelGrade::E * $section->Iw, SteelGrade::G * $section->It);
+    }
+
+    /**
+     * The section of a length that has the least of all that resists buckling.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    private function weakest(array $stretches, HeldLength $held): ?SteelSection
+    {
+        $parts = $this->parts($stretches, $held);
+        foreach ($parts as [$candidate]) {
+            $isLeast = true;
+            foreach ($parts as [$other]) {
+                [$a, $b] = [$candidate->section, $other->section];
+                $isLeast = $isLeast && $a->Iz <= $b->Iz && $a->It <= $b->It && $a->Iw <= $b->Iw;
+            }
+            if ($isLeast) {
+                return $candidate;
+            }
+        }
+
+        return null;
     }
 }

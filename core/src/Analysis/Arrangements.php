@@ -2,12 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Waage\Standards\En1993;
+namespace Waage\Analysis;
 
-use Waage\Analysis\Effect;
-use Waage\Analysis\LoadedBeam;
-use Waage\Analysis\PieceResponses;
-use Waage\Analysis\PieceShare;
 use Waage\Loading\Combination;
 
 /**
@@ -19,19 +15,17 @@ final class Arrangements
     /** @var array<string, PieceShare> every variable load case on all its spans, or as the engineer arranges it first */
     public readonly array $full;
 
-    private readonly PieceShare $permanent;
+    /** All permanent load but self-weight. */
+    public readonly PieceShare $permanent;
 
-    private readonly PieceResponses $responses;
-
-    /** @var list<array{array<string, PieceShare>, bool}> */
-    private array $places = [];
+    public readonly PieceResponses $responses;
 
     /** @var array<string, array<string, PieceShare>> by place */
     private array $worst = [];
 
-    public function __construct(private readonly LoadedBeam $beam, public readonly BucklingLength $piece)
+    public function __construct(private readonly LoadedBeam $beam, private readonly float $from, private readonly float $to)
     {
-        $this->responses = new PieceResponses($beam, $piece->from, $piece->to);
+        $this->responses = new PieceResponses($beam, $from, $to);
         $this->permanent = $this->responses->share(array_fill_keys($beam->permanentSets(), 1.0));
         $full = [];
         foreach ($beam->cases as $case) {
@@ -42,33 +36,32 @@ final class Arrangements
         $this->full = $this->shares($full);
     }
 
-    /** @return array<string, PieceShare> where it makes the moment of the length's sign greatest at x, on the segment to its left or right */
-    public function worstAt(float $x, bool $left): array
+    /** @return array<string, PieceShare> where it makes the moment of a sign greatest at x, on the segment to its left or right */
+    public function worstAt(float $x, bool $left, int $sign): array
     {
         $k = $this->beam->responses->segmentAt($x, $left);
 
-        return $this->worst[$x.':'.$k] ??= $this->shares($this->beam->patterns(
-            $this->piece->sign, $this->beam->responses->valuesAt(Effect::Moment, $k, $x - $this->beam->responses->breaks[$k]),
+        return $this->worst["{$sign}:{$x}:{$k}"] ??= $this->shares($this->beam->patterns(
+            $sign, $this->beam->responses->valuesAt(Effect::Moment, $k, $x - $this->beam->responses->breaks[$k]),
         ));
     }
 
     /**
-     * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment greatest at the
-     * ends, the quarter points and the middle; from these one goes on to the peak.
+     * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment of either sign
+     * greatest at the ends, the quarter points and the middle.
      *
-     * @return list<array{array<string, PieceShare>, bool}> shares by load case; is the peak looked for
+     * @return list<array<string, PieceShare>> shares by load case
      */
     public function places(): array
     {
-        if ($this->places === []) {
-            $places = [[$this->full, false]];
+        $places = [$this->full];
+        foreach ([1, -1] as $sign) {
             foreach ([0.0, 0.25, 0.5, 0.75, 1.0] as $part) {
-                $places[] = [$this->worstAt($this->piece->from + $part * $this->piece->length(), $part === 1.0), true];
+                $places[] = $this->worstAt($this->from + $part * ($this->to - $this->from), $part === 1.0, $sign);
             }
-            $this->places = $places;
         }
 
-        return $this->places;
+        return $places;
     }
 
     /** @param  array<string, PieceShare>  $shares  by load case */

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis\Lateral;
+
+/** What a standard makes of a moment diagram and its critical factor. Both grow with the moment and fall with the factor. */
+interface Resistance
+{
+    /** A utilisation that no diagram with moments up to M (Nmm) and at least this critical factor exceeds. */
+    public function bound(float $M, float $alpha): float;
+
+    /** The utilisation under a diagram. */
+    public function utilisation(BucklingCase $case, float $alpha): float;
+
+    /** A critical factor above which buckling takes nothing away from a moment of M. */
+    public function mostFactor(float $M): float;
+}

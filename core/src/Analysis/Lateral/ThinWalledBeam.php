@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis\Lateral;
+
+/**
+ * Elastic lateral-torsional buckling of a held length: a one-dimensional thin-walled beam after Vlasov, with warping.
+ *
+ * Potential energy of a sideways displacement v of the shear centre and a twist φ (top flange towards +v), for a section
+ * whose centroid is its shear centre:
+ *
+ *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ Σ q z φ²)
+ *
+ * with sagging moments M and downward loads q at the height z above the shear centre. The load factor α at which it
+ * vanishes is the critical one. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); N. S. Trahair, Flexural-Torsional
+ * Buckling of Structures (1993).
+ *
+ * Loads come as moments only: ∫ q f dx = −∫ M f″ dx for what f = φ² is at places that hold (zero, with no slope) and at
+ * a free end (M and its slope are zero); couples, which have no height, are taken out of the second moments diagram.
+ */
+final readonly class ThinWalledBeam
+{
+    /** @var list<array<int, float>> */
+    private array $K;
+
+    /** @var list<array{int, int, int, list<float>}> */
+    private array $ofMoments;
+
+    /** @var list<array{int, int, int, list<float>}> */
+    private array $ofLoads;
+
+    /**
+     * @param  list<Stiffness>  $stiffness  of each element of the mesh
+     * @param  float  $a  half the distance of the flanges, mm
+     * @param  float  $z  height of the loads above the shear centre, mm
+     */
+    public function __construct(public Mesh $mesh, array $stiffness, private float $a, private float $z)
+    {
+        $shapes = $mesh->shapes;
+        $K = self::none($mesh);
+        $band = $mesh->band;
+        foreach ($mesh->elements as $e => [$u, $phi]) {
+            $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+            $s = $stiffness[$e];
+            foreach ([[$u, $s->bending * $a ** 2 / $l ** 3, 0.0], [$phi, $s->warping / $l ** 3, $s->twisting / $l]] as [$unknowns, $bends, $twists]) {
+                foreach ($unknowns as [$i, $p, $ci]) {
+                    foreach ($unknowns as [$j, $q, $cj]) {
+                        if ($q <= $p) {
+                            $K[$p][$band - $p + $q] += $ci * $cj * ($bends * $shapes->bending[$i][$j] + ($twists === 0.0 ? 0.0 : $twists * $shapes->twist[$i][$j]));
+                        }
+                    }
+                }
+            }
+        }
+        $this->K = $K;
+        [$this->ofMoments, $this->ofLoads] = $this->forms();
+    }
+
+    /**
+     * The beam under a moment diagram: what its least factor, and the shape in which it buckles, are found from.
+     *
+     * @param  array<int, float>  $moments  of all elements: MomentSampling
+     * @param  array<int, float>  $ofLoads  the same without couples
+     */
+    public function under(array $moments, array $ofLoads): Pencil
+    {
+        return new Pencil($this->mesh->size, $this->mesh->band, $this->K, $this->geometric($moments, $ofLoads));
+    }
+
+    /**
+     * What moments, and moments without couples, do in a shape: at each point of integration the share in 1/α.
+     *
+     * @param  array<int, float>  $shape  with xᵀ K x = 1
+     * @return array{list<float>, list<float>}
+     */
+    public function work(array $shape): array
+    {
+        $mesh = $this->mesh;
+        $shapes = $mesh->shapes;
+        $ofMoments = $ofLoads = [];
+        foreach ($mesh->elements as $e => [$u, $phi]) {
+            $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+            for ($g = 0; $g < $shapes->points; $g++) {
+                $bends = $value = $slope = $curvature = 0.0;
+                foreach ($u as [$i, $p, $c]) {
+                    $bends += $c * $shape[$p] * $shapes->curvatures[$i][$g];
+                }
+                foreach ($phi as [$i, $p, $c]) {
+                    $value += $c * $shape[$p] * $shapes->values[$i][$g];
+                    $slope += $c * $shape[$p] * $shapes->slopes[$i][$g];
+                    $curvature += $c * $shape[$p] * $shapes->curvatures[$i][$g];
+                }
+                $ofMoments[] = -2 * $this->a / $l * $value * $bends;
+                $ofLoads[] = -2 * $this->z / $l * ($value * $curvature + $slope ** 2);
+            }
+        }
+
+        return [$ofMoments, $ofLoads];
+    }
+
+    /**
+     * What moments do to each coefficient of the matrix, over a and z: row, column, number of the first point of the
+     * element, and a factor for each of its points.
+     *
+     * @return array{list<array{int, int, int, list<float>}>, list<array{int, int, int, list<float>}>}
+     */
+    private function forms(): array
+    {
+        $mesh = $this->mesh;
+        $shapes = $mesh->shapes;
+        $band = $mesh->band;
+        $ofMoments = $ofLoads = [];
+        foreach ($mesh->elements as $e => [$u, $phi]) {
+            $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+            $start = $e * $shapes->points;
+            foreach ($phi as [$i, $p, $ci]) {
+                foreach ($u as [$j, $q, $cj]) {
+                    // Both halves of a symmetric matrix fall on the diagonal.
+                    $factor = ($p === $q ? 2 : 1) * $ci * $cj * $this->a / $l;
+                    $ofMoments[] = [max($p, $q), $band - abs($p - $q), $start, array_map(fn (float $v): float => $factor * $v, $shapes->coupling[$i][$j])];
+                }
+                foreach ($phi as [$j, $q, $cj]) {
+                    $factor = $ci * $cj * $this->z / $l;
+                    if ($q <= $p && $factor != 0.0) {
+                        $ofLoads[] = [$p, $band - $p + $q, $start, array_map(fn (float $v): float => $factor * $v, $shapes->square[$i][$j])];
+                    }
+                }
+            }
+        }
+
+        return [$ofMoments, $ofLoads];
+    }
+
+    /**
+     * @param  array<int, float>  $moments
+     * @param  array<int, float>  $ofLoads
+     * @return list<array<int, float>>
+     */
+    private function geometric(array $moments, array $ofLoads): array
+    {
+        $G = self::none($this->mesh);
+        foreach ([[$this->ofMoments, $moments], [$this->ofLoads, $ofLoads]] as [$forms, $values]) {
+            foreach ($forms as [$row, $column, $g, $factors]) {
+                $sum = 0.0;
+                foreach ($factors as $factor) {
+                    $sum += $factor * $values[$g++];
+                }
+                $G[$row][$column] += $sum;
+            }
+        }
+
+        return $G;
+    }
+
+    /** @return list<array<int, float>> */
+    private static function none(Mesh $mesh): array
+    {
+        return array_fill(0, $mesh->size, array_fill(0, $mesh->band + 1, 0.0));
+    }
+}
