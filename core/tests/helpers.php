@@ -20,7 +20,7 @@ use Waage\Member\Basis;
 use Waage\Member\BasisReader;
 use Waage\Member\Member;
 use Waage\Sections\Catalogue;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 use Waage\Standards\En1993\SteelSection;
@@ -101,7 +101,7 @@ function weighing(Design $design, string $id): Weighing
     throw new LogicException("No weighing {$id}.");
 }
 
-function section(string $name): ISection
+function section(string $name): Section
 {
     return Catalogue::find($name) ?? throw new LogicException("No section {$name}.");
 }
@@ -227,6 +227,10 @@ function documentsToRecompute(): array
         'storeys' => document(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', ['storeys' => '5'])]]),
         'plates, the other flange held' => document(['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')], 'loads' => [lineLoad('g', '20 kN/m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']], 'steps' => [['from' => '0 m', 'to' => '8 m', 'section' => 'IPE 300', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]),
         'a length with two sections' => document(['length' => '7 m', 'supports' => [supportAt('0 m'), supportAt('7 m')], 'steps' => [['from' => '2.5 m', 'to' => '4.5 m', 'section' => 'IPE 360']]]),
+        'closed formulas' => document(['basis' => ['parameters' => ['closedForms' => true]], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]]),
+        'hollow beam, high shear' => document([...$heavy, 'section' => 'RHS 250×150×8', 'grade' => 'S275', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '500 kN']]]),
+        'hollow post' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'SHS 150×150×8 cold', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '120 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]]),
+        'tube, bent both ways' => document(['section' => 'CHS 219.1×8', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),
         'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
     ];
 }

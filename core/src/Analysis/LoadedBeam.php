@@ -15,7 +15,7 @@ use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -39,7 +39,7 @@ final readonly class LoadedBeam
     public static function of(Member $member): self
     {
         $E = SteelGrade::E;
-        $GA = fn (ISection $s): float => $member->shears ? SteelGrade::G * $s->shearArea() : INF;
+        $GA = fn (Section $s): float => $member->shears ? SteelGrade::G * $s->shearArea() : INF;
         $beam = new Beam(
             $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
             array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A, $GA($s->section)), $member->steps),

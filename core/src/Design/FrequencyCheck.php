@@ -8,7 +8,7 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\NaturalFrequency;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -25,7 +25,7 @@ final readonly class FrequencyCheck
     }
 
     /** Hz; null where nothing vibrates. */
-    public function hertz(ISection $section): ?float
+    public function hertz(Section $section): ?float
     {
         if (abs($this->beam->member->angle) > self::STANDS) {
             return null;
@@ -37,7 +37,7 @@ final readonly class FrequencyCheck
     }
 
     /** @return list<Weighing> */
-    public function weigh(ISection $section, bool $derive): array
+    public function weigh(Section $section, bool $derive): array
     {
         $limit = $this->beam->member->basis->limitFrequency;
         $hertz = $limit > 0.0 ? $this->hertz($section) : null;

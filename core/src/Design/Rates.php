@@ -7,7 +7,7 @@ namespace Waage\Design;
 use Waage\Member\Fields;
 use Waage\Member\InvalidMember;
 use Waage\Sections\Catalogue;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /** What steel costs an office, in money and in carbon, and the sections it likes to use. Whatever is not given is null. */
 final readonly class Rates
@@ -53,13 +53,13 @@ final readonly class Rates
     }
 
     /** Steel and coating of a metre; null when the office gives neither. */
-    public function pricePerMetre(ISection $section): ?float
+    public function pricePerMetre(Section $section): ?float
     {
         return $this->price === null && $this->coating === null ? null : $section->mass() * 1000 * ($this->price ?? 0.0) + $section->surface() / 1000 * ($this->coating ?? 0.0);
     }
 
     /** Of a metre, kg CO₂e. */
-    public function carbonPerMetre(ISection $section): ?float
+    public function carbonPerMetre(Section $section): ?float
     {
         return $this->carbon === null ? null : $section->mass() * 1000 * $this->carbon;
     }

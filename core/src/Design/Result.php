@@ -20,6 +20,9 @@ use Waage\Member\Load;
 use Waage\Member\Restraint;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
+use Waage\Sections\RectangularHollow;
 
 /**
  * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
@@ -97,9 +100,15 @@ final readonly class Result
     {
         $s = $this->design->member->section;
         $steel = $this->design->steel();
+        [$shape, $tw, $tf, $r] = match (true) {
+            $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
+            $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
+            $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
+            default => throw new \LogicException('This shape is not drawn.'),
+        };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'h' => $s->h, 'b' => $s->b, 'tw' => $s->tw, 'tf' => $s->tf, 'r' => $s->r,
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r,
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $this->design->sectionClass(),
         ];

@@ -16,15 +16,13 @@ final class Shortlist
     {
         $member = $design->member;
         $rows = [];
-        foreach (Catalogue::all() as $section) {
-            if (in_array($section->family, $member->families, true)) {
-                // On springs a stiffer section attracts other forces: the statics is its own.
-                $held = $design->beam->dependsOnSection() ? Design::statics($member->withSection($section)) : null;
-                $acting = $held === null ? null : LiftOff::of($held, $design->given, $section->weight());
-                $checks = $acting === null ? $design->checks : new SteelBeam($acting->beam, $acting->combinations);
-                $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
-                $rows[] = new ShortlistRow($section, Verdict::of(Design::counting($member, [...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false), ...(new FrequencyCheck($held ?? $design->beam))->weigh($section, false)])));
-            }
+        foreach (Catalogue::ofFamilies($member->families) as $section) {
+            // On springs a stiffer section attracts other forces: the statics is its own.
+            $held = $design->beam->dependsOnSection() ? Design::statics($member->withSection($section)) : null;
+            $acting = $held === null ? null : LiftOff::of($held, $design->given, $section->weight());
+            $checks = $acting === null ? $design->checks : new SteelBeam($acting->beam, $acting->combinations);
+            $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
+            $rows[] = new ShortlistRow($section, Verdict::of(Design::counting($member, [...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false), ...(new FrequencyCheck($held ?? $design->beam))->weigh($section, false)])));
         }
 
         return $rows;

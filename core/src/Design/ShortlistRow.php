@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 final readonly class ShortlistRow
 {
-    public function __construct(public ISection $section, public Verdict $verdict)
+    public function __construct(public Section $section, public Verdict $verdict)
     {
     }
 

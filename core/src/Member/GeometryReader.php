@@ -8,6 +8,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 use Waage\Sections\Plates;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /** Reads the length of a member, how its axis lies, its supports, hinges and steps in section. */
@@ -82,9 +83,14 @@ final readonly class GeometryReader
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function withPlates(ISection $section, array $row, string $path): ISection
+    private function withPlates(Section $section, array $row, string $path): Section
     {
         if (($row['plateWidth'] ?? '') === '' && ($row['plateThickness'] ?? '') === '') {
+            return $section;
+        }
+        if (! $section instanceof ISection) {
+            $this->f->fail("{$path}.plateWidth", 'Plates are welded onto the flanges of I sections only. Take a thicker section, or leave the plate out.');
+
             return $section;
         }
         $width = $this->f->positive($row, 'plateWidth', "{$path}.plateWidth", Kind::Size, 'The width of the plates');

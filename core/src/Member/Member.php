@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Member;
 
 use Waage\Materials\SteelGrade;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /** What the engineer has said about one member, in N and mm. Immutable. */
 final readonly class Member
@@ -36,7 +36,7 @@ final readonly class Member
         public float $length,
         public array $supports,
         public array $hinges,
-        public ISection $section,
+        public Section $section,
         public SteelGrade $grade,
         public Restraint $top,
         public Restraint $bottom,
@@ -122,7 +122,7 @@ final readonly class Member
     }
 
     /** The same member with another section. */
-    public function withSection(ISection $section): self
+    public function withSection(Section $section): self
     {
         return new self(...['section' => $section] + get_object_vars($this));
     }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Waage\Member;
 
 use Waage\Materials\SteelGrade;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /** A length of a member with a section and a grade of its own; from, to in mm. */
 final readonly class SectionStep
 {
-    public function __construct(public float $from, public float $to, public ISection $section, public SteelGrade $grade)
+    public function __construct(public float $from, public float $to, public Section $section, public SteelGrade $grade)
     {
     }
 }

@@ -4,73 +4,98 @@ declare(strict_types=1);
 
 namespace Waage\Sections;
 
-/** The sections of core/data/sections-en10365.csv, by name and in the order of the standard. */
+/** The sections of core/data/sections-*.csv, by name and in the order of their standards. A table is read when it is needed. */
 final class Catalogue
 {
     /** Families that a shortlist looks at when none are chosen. */
     public const USUAL = ['IPE', 'HEA', 'HEB', 'HEM'];
 
-    /** @var array<string, ISection>|null */
-    private static ?array $sections = null;
+    /** Tables, and the families in each. */
+    private const TABLES = [
+        'en10365' => ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC'],
+        'en10210' => ['SHS', 'RHS', 'CHS'],
+        'en10219' => ['SHS cold', 'RHS cold', 'CHS cold'],
+    ];
 
-    /** @return array<string, ISection> */
+    /** @var array<string, array<string, Section>> by table and name */
+    private static array $tables = [];
+
+    /** @return array<string, Section> */
     public static function all(): array
     {
-        return self::$sections ??= self::read();
+        return array_merge(...array_map(self::table(...), array_keys(self::TABLES)));
+    }
+
+    /**
+     * @param  list<string>  $families
+     * @return list<Section>
+     */
+    public static function ofFamilies(array $families): array
+    {
+        $sections = [];
+        foreach (self::TABLES as $table => $in) {
+            if (array_intersect($in, $families) !== []) {
+                array_push($sections, ...array_filter(array_values(self::table($table)), fn (Section $s): bool => in_array($s->family, $families, true)));
+            }
+        }
+
+        return $sections;
     }
 
     /** A section by its name; upper and lower case, spaces and x for × do not matter ("ipe300", "ub 457x191x67"). */
-    public static function find(string $name): ?ISection
+    public static function find(string $name): ?Section
     {
-        $section = self::all()[$name] ?? null;
-        if ($section !== null) {
-            return $section;
-        }
         $key = self::key($name);
-        foreach (self::all() as $section) {
-            if (self::key($section->name) === $key) {
+        foreach (array_keys(self::TABLES) as $table) {
+            $section = self::table($table)[$name] ?? null;
+            if ($section !== null) {
                 return $section;
+            }
+            foreach (self::table($table) as $section) {
+                if (self::key($section->name) === $key) {
+                    return $section;
+                }
             }
         }
 
         return null;
     }
 
-    /** The section with the greatest self-weight. */
+    /** The I section with the greatest self-weight. */
     public static function heaviest(): ISection
     {
         return self::extreme(fn (ISection $s): float => $s->A);
     }
 
-    /** The section with the least self-weight. */
-    public static function lightest(): ISection
-    {
-        return self::extreme(fn (ISection $s): float => -$s->A);
-    }
-
-    /** The section whose warping counts the most beside its torsion (I_w/I_t). */
+    /** The I section whose warping counts the most beside its torsion (I_w/I_t). */
     public static function mostWarping(): ISection
     {
         return self::extreme(fn (ISection $s): float => $s->Iw / $s->It);
     }
 
-    /** The section whose warping counts the least beside its torsion. */
+    /** The I section whose warping counts the least beside its torsion. */
     public static function leastWarping(): ISection
     {
         return self::extreme(fn (ISection $s): float => -$s->Iw / $s->It);
     }
 
-    /** @param  \Closure(ISection): float  $of */
-    private static function extreme(\Closure $of): ISection
-    {
-        return array_reduce(self::all(), fn (?ISection $most, ISection $s): ISection => $most !== null && $of($most) >= $of($s) ? $most : $s)
-            ?? throw new \LogicException('The catalogue is empty.');
-    }
-
     /** @return list<string> */
     public static function families(): array
     {
-        return array_values(array_unique(array_map(fn (ISection $s): string => $s->family, self::all())));
+        return array_merge(...array_values(self::TABLES));
+    }
+
+    /** @param  \Closure(ISection): float  $of */
+    private static function extreme(\Closure $of): ISection
+    {
+        $most = null;
+        foreach (self::table('en10365') as $section) {
+            if ($section instanceof ISection && ($most === null || $of($section) > $of($most))) {
+                $most = $section;
+            }
+        }
+
+        return $most ?? throw new \LogicException('The catalogue is empty.');
     }
 
     private static function key(string $name): string
@@ -78,19 +103,28 @@ final class Catalogue
         return strtr(strtoupper((string) preg_replace('/\s+/', '', $name)), ['×' => 'X', '*' => 'X']);
     }
 
-    /** @return array<string, ISection> */
-    private static function read(): array
+    /** @return array<string, Section> */
+    private static function table(string $table): array
     {
-        $lines = file(__DIR__.'/../../data/sections-en10365.csv', FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
+        if (isset(self::$tables[$table])) {
+            return self::$tables[$table];
+        }
         $sections = [];
-        foreach ($lines as $line) {
+        foreach (file(__DIR__."/../../data/sections-{$table}.csv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
             if ($line[0] === '#' || str_starts_with($line, 'family')) {
                 continue;
             }
-            [$family, $name, $h, $b, $tw, $tf, $r] = explode(',', $line);
-            $sections[$name] = new ISection($name, $family, (float) $h, (float) $b, (float) $tw, (float) $tf, (float) $r);
+            $cells = explode(',', $line);
+            [$family, $name] = $cells;
+            $of = array_map(floatval(...), array_slice($cells, 2));
+            $isCold = $table === 'en10219';
+            $sections[$name] = match (true) {
+                $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
+                str_starts_with($family, 'CHS') => new CircularHollow($name, $family, $of[0], $of[2], $isCold),
+                default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $isCold),
+            };
         }
 
-        return $sections;
+        return self::$tables[$table] = $sections;
     }
 }

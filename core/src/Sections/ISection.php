@@ -7,38 +7,11 @@ namespace Waage\Sections;
 /**
  * A doubly symmetric rolled I or H section with root fillets, with or without a plate on each flange: its properties from
  * its dimensions.
- *
- * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
- * 7850 kg/m³ and g = 9.80665 m/s².
  */
-final readonly class ISection
+final readonly class ISection extends Section
 {
-    private const STEEL_DENSITY = 7.85e-6; // kg/mm³
-
-    private const GRAVITY = 9.80665;
-
-    public float $A;
-
     /** Area without plates. */
     public float $rolled;
-
-    public float $Iy;
-
-    public float $Iz;
-
-    public float $Wely;
-
-    public float $Welz;
-
-    public float $Wply;
-
-    public float $Wplz;
-
-    public float $It;
-
-    public float $Iw;
-
-    public float $iz;
 
     /** Shear area parallel to the web before the lower bound of 6.2.6(3) (which needs η). */
     public float $AvRolled;
@@ -52,27 +25,21 @@ final readonly class ISection
     /** Outstand of the flange from the fillet. */
     public float $c;
 
-    /** Depth over all, mm. */
-    public float $h;
-
-    /** Distance between the centroids of the flanges with their plates, mm. */
-    public float $hs;
-
     /** @param  float  $depth  of the rolled section, mm */
     public function __construct(
-        public string $name,
-        public string $family,
+        string $name,
+        string $family,
         float $depth,
-        public float $b,
+        float $b,
         public float $tw,
         public float $tf,
         public float $r,
         public ?Plates $plates = null,
     ) {
         [$bp, $tp] = $plates === null ? [0.0, 0.0] : [$plates->width, $plates->thickness];
-        $this->h = $depth + 2 * $tp;
+        $h = $depth + 2 * $tp;
         $flange = $b * $tf + $bp * $tp;
-        $this->hs = ($b * $tf * ($depth - $tf) + $bp * $tp * ($depth + $tp)) / $flange;
+        $hs = ($b * $tf * ($depth - $tf) + $bp * $tp * ($depth + $tp)) / $flange;
         $this->hw = $depth - 2 * $tf;
         $this->d = $this->hw - 2 * $r;
         $this->c = ($b - $tw - 2 * $r) / 2;
@@ -84,23 +51,25 @@ final readonly class ISection
         $fy = $this->hw / 2 - $e;
         $fz = $tw / 2 + $e;
 
-        $rolled = 2 * $b * $tf + $this->hw * $tw + 4 * $fillet;
-        $this->A = $rolled + 2 * $bp * $tp;
-        $this->Iy = ($b * $depth ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
-        $this->Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
-        $this->Wely = 2 * $this->Iy / $this->h;
-        $this->Welz = 2 * $this->Iz / $b;
-        $this->Wply = $b * $tf * ($depth - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp);
-        $this->Wplz = $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2;
-        $this->iz = sqrt($this->Iz / $this->A);
-
+        $this->rolled = 2 * $b * $tf + $this->hw * $tw + 4 * $fillet;
+        $this->AvRolled = $this->rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
+        $Iy = ($b * $depth ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
+        $Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
         // Torsion constant with the junctions of web and flange, as the tables of each family have it. Plates count for
         // themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
-        $this->It = 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * $this->junction($tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3;
-        $this->Iw = ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $this->hs ** 2 / 2;
-        $this->AvRolled = $rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
-        $this->rolled = $rolled;
+        parent::__construct(
+            $name, $family, $h, $b, $hs,
+            A: $this->rolled + 2 * $bp * $tp,
+            Iy: $Iy,
+            Iz: $Iz,
+            Wply: $b * $tf * ($depth - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp),
+            Wplz: $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2,
+            It: 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
+            Iw: ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $hs ** 2 / 2,
+            Wely: 2 * $Iy / $h,
+            Welz: 2 * $Iz / $b,
+        );
     }
 
     /**
@@ -110,9 +79,9 @@ final readonly class ISection
      * @param  float  $t  thickness of the web over that of the flange
      * @param  float  $r  radius of the fillet over the thickness of the flange
      */
-    private function junction(float $t, float $r): float
+    private static function junction(string $family, float $t, float $r): float
     {
-        return $this->family === 'UB' || $this->family === 'UC'
+        return $family === 'UB' || $family === 'UC'
             ? -0.042 + 0.2204 * $t + 0.1355 * $r - 0.0865 * $t * $r - 0.0725 * $t ** 2
             : $t * (0.145 + 0.1 * $r);
     }
@@ -135,21 +104,9 @@ final readonly class ISection
         return 4 * $this->b - 2 * $this->tw + 2 * $this->h - 2 * (4 - M_PI) * $this->r;
     }
 
-    /** Mass per length, kg/mm. */
-    public function mass(): float
-    {
-        return $this->A * self::STEEL_DENSITY;
-    }
-
     /** Thickest element, mm: decides the strength. */
     public function thickest(): float
     {
         return max($this->tf, $this->tw, $this->plates->thickness ?? 0.0);
-    }
-
-    /** Self-weight as a line load, N/mm. */
-    public function weight(): float
-    {
-        return $this->mass() * self::GRAVITY;
     }
 }

@@ -11,16 +11,11 @@ import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { USUAL } from '@/lib/member'
-import catalogue from '@core/data/sections-en10365.csv?raw'
+import { SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
 const emit = defineEmits<{ select: [id: string]; table: [] }>()
-
-const names = catalogue
-    .split('\n')
-    .filter((l) => l && !l.startsWith('#') && !l.startsWith('family'))
-    .map((l) => l.split(',')[1] as string)
 
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const errors = computed(() => props.editor.errors.value)
@@ -127,7 +122,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         :aria-invalid="!!errors.section"
                         @input="set('section', value($event))"
                     />
-                    <datalist id="sections"><option v-for="n in names" :key="n" :value="n" /></datalist>
+                    <datalist id="sections"><option v-for="n in SECTION_NAMES" :key="n" :value="n" /></datalist>
                     <span v-if="errors.section" class="fault" role="alert">{{ errors.section[0] }}</span>
                 </label>
                 <label>

@@ -134,10 +134,12 @@ function step(event: KeyboardEvent): void {
 
 <template>
     <div class="flex h-full flex-col">
-        <div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
+        <div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 pt-2">
             <label v-for="f in FAMILIES" :key="f" class="flex items-center gap-1"
                 ><input type="checkbox" :checked="families.includes(f)" @change="toggle(f)" />{{ f }}</label
             >
+        </div>
+        <div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
             <label class="flex items-center gap-1">
                 sort by
                 <select v-model="sort" class="field w-auto!">

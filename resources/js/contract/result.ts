@@ -168,6 +168,10 @@ export interface RestraintResult {
 export interface SectionResult {
     name: string
     family: string
+    /**
+     * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
+     */
+    shape: 'I' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number

@@ -51,7 +51,7 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC']
+export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold']
 /** Those that a shortlist looks at when none are chosen. */
 export const USUAL = ['IPE', 'HEA', 'HEB', 'HEM']
 

@@ -8,37 +8,52 @@ import { format, type Kind, type UnitSystem } from '@/lib/units'
 const props = defineProps<{ section: SectionResult; units: UnitSystem }>()
 const CENTRE = 150
 const scale = computed(() => 150 / Math.max(props.section.h, props.section.b))
-const outline = computed(() => {
-    const { h, b, tw, tf, r } = props.section
+const box = computed(() => {
+    const [H, B] = [props.section.h * scale.value, props.section.b * scale.value]
+    return { x0: CENTRE - B / 2, y0: 95 - H / 2, B, H }
+})
+const path = computed(() => {
+    const { shape, tw, tf, r } = props.section
     const k = scale.value
-    const [H, B, T, F, R] = [h * k, b * k, tw * k, tf * k, r * k]
-    const x0 = CENTRE - B / 2
-    const y0 = 95 - H / 2
+    const { x0, y0, B, H } = box.value
+    const [T, F, R] = [tw * k, tf * k, r * k]
+    if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
+    // Hot-finished corners are as thick as the sides, cold-formed ones as well.
+    if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
     const wl = CENTRE - T / 2
     const wr = CENTRE + T / 2
-    return {
-        path: `M${x0} ${y0}h${B}v${F}H${wr + R}a${R} ${R} 0 0 0 ${-R} ${R}V${y0 + H - F - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B}v${F}h${-B}v${-F}H${wl - R}a${R} ${R} 0 0 0 ${R} ${-R}V${y0 + F + R}a${R} ${R} 0 0 0 ${-R} ${-R}H${x0}Z`,
-        x0,
-        y0,
-        B,
-        H,
-    }
+    return `M${x0} ${y0}h${B}v${F}H${wr + R}a${R} ${R} 0 0 0 ${-R} ${R}V${y0 + H - F - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B}v${F}h${-B}v${-F}H${wl - R}a${R} ${R} 0 0 0 ${R} ${-R}V${y0 + F + R}a${R} ${R} 0 0 0 ${-R} ${-R}H${x0}Z`
 })
+function rounded(x: number, y: number, w: number, h: number, r: number): string {
+    const corner = (dx: number, dy: number): string => `a${r} ${r} 0 0 1 ${dx} ${dy}`
+    return `M${x + r} ${y}h${w - 2 * r}${corner(r, r)}v${h - 2 * r}${corner(-r, r)}h${-(w - 2 * r)}${corner(-r, -r)}v${-(h - 2 * r)}${corner(r, -r)}Z`
+}
 const rows = computed<[string, number, Kind][]>(() => {
     const s = props.section
+    const dimensions: Record<SectionResult['shape'], [string, number, Kind][]> = {
+        I: [
+            ['b', s.b, 'size'],
+            ['t_{\\mathrm{w}}', s.tw, 'size'],
+            ['t_{\\mathrm{f}}', s.tf, 'size'],
+            ['r', s.r, 'size'],
+        ],
+        rectangle: [
+            ['b', s.b, 'size'],
+            ['t', s.tw, 'size'],
+            ['r_{\\mathrm{o}}', s.r, 'size'],
+        ],
+        circle: [['t', s.tw, 'size']],
+    }
     return [
-        ['h', s.h, 'size'],
+        [s.shape === 'circle' ? 'd' : 'h', s.h, 'size'],
         ['A', s.A, 'area'],
-        ['b', s.b, 'size'],
-        ['t_{\\mathrm{w}}', s.tw, 'size'],
-        ['t_{\\mathrm{f}}', s.tf, 'size'],
-        ['r', s.r, 'size'],
+        ...dimensions[s.shape],
         ['I_{\\mathrm{y}}', s.Iy, 'secondMoment'],
         ['I_{\\mathrm{z}}', s.Iz, 'secondMoment'],
         ['W_{\\mathrm{el,y}}', s.Wely, 'modulus'],
         ['W_{\\mathrm{pl,y}}', s.Wply, 'modulus'],
         ['I_{\\mathrm{t}}', s.It, 'secondMoment'],
-        ['I_{\\mathrm{w}}', s.Iw, 'warping'],
+        ...(s.shape === 'I' ? [['I_{\\mathrm{w}}', s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
 })
 </script>
@@ -46,12 +61,12 @@ const rows = computed<[string, number, Kind][]>(() => {
 <template>
     <div class="section-drawing">
         <svg viewBox="0 0 250 206">
-            <path :d="outline.path" fill="var(--color-shade)" stroke="var(--color-ink)" stroke-width="1.2" />
+            <path :d="path" fill="var(--color-shade)" fill-rule="evenodd" stroke="var(--color-ink)" stroke-width="1.2" />
             <g font-size="11" fill="var(--color-ink)" stroke="var(--color-ink)" stroke-width="0.6">
-                <path :d="`M${outline.x0} ${outline.y0 + outline.H + 10}h${outline.B}m0-3v6m${-outline.B} 0v-6`" />
-                <path :d="`M${outline.x0 - 10} ${outline.y0}v${outline.H}m-3 0h6m0 ${-outline.H}h-6`" />
-                <text :x="CENTRE" :y="outline.y0 + outline.H + 21" text-anchor="middle" stroke="none">{{ format(section.b, 'size', units) }}</text>
-                <text :x="outline.x0 - 14" y="98" text-anchor="end" stroke="none">{{ format(section.h, 'size', units) }}</text>
+                <path :d="`M${box.x0} ${box.y0 + box.H + 10}h${box.B}m0-3v6m${-box.B} 0v-6`" />
+                <path :d="`M${box.x0 - 10} ${box.y0}v${box.H}m-3 0h6m0 ${-box.H}h-6`" />
+                <text :x="CENTRE" :y="box.y0 + box.H + 21" text-anchor="middle" stroke="none">{{ format(section.b, 'size', units) }}</text>
+                <text :x="box.x0 - 14" y="98" text-anchor="end" stroke="none">{{ format(section.h, 'size', units) }}</text>
             </g>
         </svg>
         <dl>

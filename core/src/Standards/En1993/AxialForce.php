@@ -15,6 +15,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -91,7 +92,7 @@ final class AxialForce
     }
 
     /** How much stiffer a section is than the one that the statics was solved with: the critical force grows alike. */
-    private function stiffer(ISection $section): float
+    private function stiffer(Section $section): float
     {
         return $section->Iy / $this->beam->member->section->Iy;
     }
@@ -118,7 +119,7 @@ final class AxialForce
         $highShear = array_filter($bending, fn (Weighing $w): bool => $w->id === 'bending-shear' && $w->ratio !== null) !== [] || ($sideways[1]->ratio ?? 0.0) > 0.5;
         $refusal = match (true) {
             count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
-            $N[0] > 0.0 && BeamColumn::classInCompression($steel) > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
+            $N[0] > 0.0 && Classification::of($steel, Strain::Compression) > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
             $highShear => "{$what} and a high shear force (6.2.10) is not computed here.",
             default => '',
         };
@@ -220,6 +221,10 @@ final class AxialForce
     {
         $s = $steel->section;
         $b = $steel->basis;
+        // The limits are those of I sections.
+        if (! $s instanceof ISection) {
+            return false;
+        }
         $Npl = $s->A * $steel->fy / $b->gammaM0;
         $limit = min(0.25 * $Npl, 0.5 * $s->hw * $s->tw * $steel->fy / $b->gammaM0);
         $d?->given('N_Ed', $N, Kind::Force);

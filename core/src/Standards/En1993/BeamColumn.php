@@ -6,15 +6,18 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
+use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.9.1, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
  * or with bending about z-z, or with both.
  *
- * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections by the sum of
- * their utilisations; interaction by Annex B with C_my = C_mz = 1 and k_zy = 1. Rolled I sections of class 1 to 3 in
- * compression.
+ * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 by the
+ * sum of their utilisations; interaction of buckling by Annex B with C_my = C_mz = 1 and k_zy = 1. Rolled I sections and hollow sections of
+ * class 1 to 3 in compression.
  */
 final readonly class BeamColumn
 {
@@ -35,14 +38,7 @@ final readonly class BeamColumn
      */
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
     {
-        $this->class = self::classInCompression($steel);
-    }
-
-    public static function classInCompression(SteelSection $steel): int
-    {
-        $s = $steel->section;
-
-        return max(Classification::classOf($s->c / $s->tf, Classification::FLANGE, $steel->epsilon), Classification::classOf($s->d / $s->tw, Classification::PLATE, $steel->epsilon));
+        $this->class = Classification::of($steel, Strain::Compression);
     }
 
     /** @return non-empty-list<Weighing> */
@@ -79,15 +75,31 @@ final readonly class BeamColumn
         return $NRd;
     }
 
+    /** The section under all that strains it: plastic, or by the sum of the utilisations. */
     private function sum(bool $derive): Weighing
     {
         $d = $derive ? new Derivation : null;
         $N = max($this->compression, $this->tension);
-        $terms = $values = [];
-        $u = 0.0;
+        $NRd = INF;
         if ($N > 0.0) {
             $d?->given('N_Ed', $N, Kind::Force);
             $NRd = $this->resistance($d);
+        }
+        $compressed = $this->compression > 0.0 ? $this->class : 1;
+        if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd) {
+            $n = $N / $NRd;
+            $N > 0.0
+                ? $d?->line('n', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $n, Kind::Number, '6.2.9.1(5)')
+                : $d?->given('n', 0.0, Kind::Number);
+            $d?->given('u_M', $this->bending, Kind::Number, '', 'greatest utilisation in bending about y-y');
+            $this->sideways > 0.0 ? $d?->given('u_z', $this->sideways, Kind::Number, '', 'greatest utilisation in bending sideways') : null;
+            $u = (new PlasticInteraction($this->steel, $n))->utilisation($this->bending, $this->sideways, $d);
+
+            return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.9.1', $u, $d);
+        }
+        $terms = $values = [];
+        $u = 0.0;
+        if ($N > 0.0) {
             $u += $N / $NRd;
             $terms[] = 'N_Ed / N_c_Rd';
             $values += ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]];
@@ -121,8 +133,8 @@ final readonly class BeamColumn
     {
         $d?->given("{$symbol}_1", $ratio, Kind::Number, '', $is);
         $s = $this->steel->section;
-        $elastic = $this->class === 3 && $this->compression > 0.0 && $this->steel->class <= 2;
-        [$Wpl, $Wel] = $axis === 'y' ? [$s->Wply, $s->Wely] : [$s->Wplz, $s->Welz];
+        [$Wpl, $Wel, $class] = $axis === 'y' ? [$s->Wply, $s->Wely, $this->steel->class] : [$s->Wplz, $s->Welz, $this->steel->classZ];
+        $elastic = $this->class === 3 && $this->compression > 0.0 && $class <= 2;
         $u = $elastic ? $ratio * $Wpl / $Wel : $ratio;
         if ($elastic) {
             $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', 'class 3 in compression: elastic modulus');
@@ -232,13 +244,15 @@ final readonly class BeamColumn
         return [$lambda, $n];
     }
 
-    /** @return array{string, string} buckling curves of a rolled section about y-y and z-z (Table 6.2) */
+    /** @return array{string, string} buckling curves about y-y and z-z (Table 6.2) */
     public static function curves(SteelSection $steel): array
     {
         $s = $steel->section;
         $strong = $steel->grade->isS460();
 
         return match (true) {
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => $s->isCold ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
+            ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],
             default => $strong ? ['a', 'a'] : ['b', 'c'],
         };

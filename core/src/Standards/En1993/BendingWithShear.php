@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /** EN 1993-1-1:2005, 6.2.8: resistance in bending where the shear force is more than half of its resistance. */
@@ -27,7 +28,7 @@ final class BendingWithShear
         $d?->line('rho', '(2 * V_Ed / V_pl_Rd - 1)^2', ['V_Ed' => [abs($V), Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $rho, Kind::Number, '6.2.8(3)');
         $loss = self::loss($steel);
         $s = $steel->section;
-        if ($steel->class <= 2) {
+        if ($steel->class <= 2 && $s instanceof ISection) {
             $M = min($Mc - $rho * $loss, $Mc);
             $d?->line('A_w', 'h_w * t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw * $s->tw, Kind::Area, '6.2.8(5)');
             $d?->line('M_V_Rd', '(W_pl_y - rho * A_w^2 / (4 * t_w)) * f_y / gamma_M0', [
@@ -36,7 +37,7 @@ final class BendingWithShear
             ], $M, Kind::Moment, '6.2.8(5) (6.30)');
         } else {
             $M = $Mc - $rho * $loss;
-            $d?->line('M_V_Rd', '(1 - rho) * M_c_Rd', ['rho' => [$rho, Kind::Number], 'M_c_Rd' => [$Mc, Kind::Moment]], $M, Kind::Moment, '6.2.8(3) (6.29)', 'class 3: strength reduced over the whole section, on the safe side');
+            $d?->line('M_V_Rd', '(1 - rho) * M_c_Rd', ['rho' => [$rho, Kind::Number], 'M_c_Rd' => [$Mc, Kind::Moment]], $M, Kind::Moment, '6.2.8(3) (6.29)', $s instanceof ISection ? 'class 3: strength reduced over the whole section, on the safe side' : 'strength reduced over the whole section, on the safe side');
         }
 
         return $M;
@@ -47,8 +48,8 @@ final class BendingWithShear
     {
         $s = $steel->section;
 
-        return $steel->class <= 2
+        return $steel->class <= 2 && $s instanceof ISection
             ? ($s->hw * $s->tw) ** 2 / (4 * $s->tw) * $steel->fy / $steel->basis->gammaM0
-            : $s->Wely * $steel->fy / $steel->basis->gammaM0;
+            : $steel->modulus() * $steel->fy / $steel->basis->gammaM0;
     }
 }

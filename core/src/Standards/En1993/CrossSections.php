@@ -107,8 +107,8 @@ final class CrossSections
 
         $d = $derive ? new Derivation : null;
         $limit = Shear::bucklingLimit($steel, $d);
-        $slenderness = $steel->section->hw / $steel->section->tw;
-        $web = new Weighing(
+        $slenderness = Shear::webSlenderness($steel);
+        $web = $slenderness === null ? new Weighing('shear-buckling', 'Shear buckling', 'EN 1993-1-1, 6.2.6(6)', null, remark: 'A tube of class 1 to 3 does not buckle in shear before it yields.') : new Weighing(
             'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
             demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
             remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is not computed here. Take a section with a thicker web.',

@@ -8,6 +8,7 @@ use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\Resistance;
 use Waage\Checks\Derivation;
 use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -123,12 +124,15 @@ final readonly class LateralResistance implements Resistance
     }
 
     /**
-     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded.
+     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded, a hollow one as any other.
      *
      * @return array{float, string} and which curve it is
      */
-    public static function imperfection(ISection $section, bool $rolledCurves): array
+    public static function imperfection(Section $section, bool $rolledCurves): array
     {
+        if (! $section instanceof ISection) {
+            return [0.76, 'no I section: curve d'];
+        }
         $slender = $section->h / $section->b > 2;
         $row = (int) $slender + ($section->plates === null ? (int) $rolledCurves : 2);
         $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
@@ -139,7 +143,7 @@ final readonly class LateralResistance implements Resistance
     /** Does 6.3.2.3 apply, for lengths of one rolled section, or one like it? */
     private function isRolled(SteelSection $steel): bool
     {
-        return $steel->basis->rolledCurves && count($this->parts) === 1;
+        return $steel->basis->rolledCurves && count($this->parts) === 1 && $steel->section instanceof ISection;
     }
 
     /** @return array{float, string} */

@@ -20,7 +20,9 @@ use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\Catalogue;
-use Waage\Sections\ISection;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\RectangularHollow;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -32,6 +34,9 @@ use Waage\Units\Kind;
  */
 final class LateralTorsionalBuckling
 {
+    /** Lighter than any section that buckles so, N/mm. */
+    private const LIGHT = 0.01;
+
     /** @var list<HeldDiagrams>|null */
     private ?array $lengths = null;
 
@@ -59,6 +64,9 @@ final class LateralTorsionalBuckling
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', 'EN 1993-1-1, 6.3.2'];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: the member cannot buckle sideways (6.3.2.1(2)).');
+        }
+        if (self::areSafe($stretches)) {
+            return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion (6.3.2.1(2)).');
         }
         $heaviest = null;
         $ranges = [];
@@ -102,11 +110,17 @@ final class LateralTorsionalBuckling
         );
     }
 
+    /** @param  list<SectionStep>  $stretches */
+    private static function areSafe(array $stretches): bool
+    {
+        return array_filter($stretches, fn (SectionStep $s): bool => ! ($s->section instanceof CircularHollow || ($s->section instanceof RectangularHollow && $s->section->isSquare()))) === [];
+    }
+
     /** What one combination makes of a member of one section, at most. */
     public function utilisation(Combination $combination, SectionStep $stretch, float $weight): float
     {
         $most = 0.0;
-        foreach ($this->lengths() as $i => $diagrams) {
+        foreach (self::areSafe([$stretch]) ? [] : $this->lengths() as $i => $diagrams) {
             $resistance = $this->resistance([$stretch], $diagrams->held, $weight);
             $shapes = $this->shapes($i, [$stretch]);
             $case = (new BucklingSearch($diagrams, [$combination], $this->moment))->heaviest($shapes, $resistance, $weight);
@@ -243,12 +257,12 @@ final class LateralTorsionalBuckling
     {
         if (! isset($this->candidates[$i])) {
             $member = $this->beam->member;
-            $with = function (ISection $section, float $weight) use ($i, $member): array {
+            $with = function (Section $section, float $weight) use ($i, $member): array {
                 $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
 
                 return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
             };
-            [$least, $most] = [Catalogue::lightest()->weight(), Catalogue::heaviest()->weight()];
+            [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
             $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
                 $with($member->section, $member->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with($member->section, sqrt($least * $most)),
             ]);
@@ -327,7 +341,7 @@ final class LateralTorsionalBuckling
         return new ThinWalledBeam($mesh, $stiffness, $a, $this->beam->member->loadHeight->sign() * $h / 2);
     }
 
-    private static function stiffness(ISection $section): Stiffness
+    private static function stiffness(Section $section): Stiffness
     {
         return new Stiffness(SteelGrade::E * $section->Iz, SteelGrade::E * $section->Iw, SteelGrade::G * $section->It);
     }

@@ -5,39 +5,102 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
+use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
 
-/** EN 1993-1-1:2005, 6.2.6: resistance to shear along the web, and the limit of shear buckling. */
+/** EN 1993-1-1:2005, 6.2.6: resistance to shear along the depth or the width, and the limit of shear buckling. */
 final class Shear
 {
-    /** V_pl,Rd in N. */
+    /** V_pl,Rd in N for a force along the depth. */
     public static function resistance(SteelSection $steel, ?Derivation $d = null): float
     {
         $s = $steel->section;
         $b = $steel->basis;
-        $Av = max($s->AvRolled, $b->eta * $s->hw * $s->tw);
-        $V = $Av * $steel->fy / sqrt(3) / $b->gammaM0;
-        $d?->line('A_v', 'max(A - 2 * b * t_f + (t_w + 2 * r) * t_f, eta * h_w * t_w)', [
-            'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
-            'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
-        ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
-        $d?->line('V_pl_Rd', 'A_v * f_y / sqrt(3) / gamma_M0', [
-            'A_v' => [$Av, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number],
+        if ($s instanceof ISection) {
+            $Av = max($s->AvRolled, $b->eta * $s->hw * $s->tw);
+            $d?->line('A_v', 'max(A - 2 * b * t_f + (t_w + 2 * r) * t_f, eta * h_w * t_w)', [
+                'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
+                'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
+            ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
+        } else {
+            $Av = self::areaOfHollow($steel, 'h', $s->h, $d);
+        }
+
+        return self::plastic($steel, $Av, 'V_pl_Rd', $d);
+    }
+
+    /** V_pl,Rd in N for a force along the width. */
+    public static function sidewaysResistance(SteelSection $steel, ?Derivation $d = null): float
+    {
+        $s = $steel->section;
+        if ($s instanceof ISection) {
+            $Av = 2 * $s->b * $s->tf;
+            $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
+        } else {
+            $Av = self::areaOfHollow($steel, 'b', $s->b, $d);
+        }
+
+        return self::plastic($steel, $Av, 'V_y_Rd', $d);
+    }
+
+    private static function areaOfHollow(SteelSection $steel, string $symbol, float $along, ?Derivation $d): float
+    {
+        $s = $steel->section;
+        if ($s instanceof CircularHollow) {
+            $d?->line('A_v', '2 * A / pi', ['A' => [$s->A, Kind::Area]], 2 * $s->A / M_PI, Kind::Area, '6.2.6(3)g');
+
+            return 2 * $s->A / M_PI;
+        }
+        $Av = $s->A * $along / ($s->h + $s->b);
+        $d?->line('A_v', "A * {$symbol} / (h + b)", ['A' => [$s->A, Kind::Area], 'h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size]], $Av, Kind::Area, '6.2.6(3)f', 'force along '.$symbol);
+
+        return $Av;
+    }
+
+    private static function plastic(SteelSection $steel, float $Av, string $symbol, ?Derivation $d): float
+    {
+        $V = $Av * $steel->fy / sqrt(3) / $steel->basis->gammaM0;
+        $d?->line($symbol, 'A_v * f_y / sqrt(3) / gamma_M0', [
+            'A_v' => [$Av, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
         ], $V, Kind::Force, '6.2.6(2) (6.18)');
 
         return $V;
     }
 
+    /** h_w/t_w of the web, or of both; null: a tube has none. */
+    public static function webSlenderness(SteelSection $steel): ?float
+    {
+        $web = self::web($steel);
+
+        return $web === null ? null : $web[0] / $web[1];
+    }
+
     /** Greatest h_w/t_w without a check of shear buckling (6.2.6(6) (6.22)); webs without stiffeners. */
     public static function bucklingLimit(SteelSection $steel, ?Derivation $d = null): float
     {
-        $s = $steel->section;
         $limit = 72 * $steel->epsilon / $steel->basis->eta;
-        $d?->line('lambda_w', 'h_w / t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw / $s->tw, Kind::Number, '6.2.6(6)');
-        $d?->line('lambda_w_max', '72 * epsilon / eta', [
-            'epsilon' => [$steel->epsilon, Kind::Number], 'eta' => [$steel->basis->eta, Kind::Number],
-        ], $limit, Kind::Number, '6.2.6(6) (6.22)', 'EN 1993-1-5, 5.1(2): below it the web does not buckle in shear');
+        $web = self::web($steel);
+        if ($web !== null) {
+            $d?->line('lambda_w', 'h_w / t_w', ['h_w' => [$web[0], Kind::Size], 't_w' => [$web[1], Kind::Size]], $web[0] / $web[1], Kind::Number, '6.2.6(6)');
+            $d?->line('lambda_w_max', '72 * epsilon / eta', [
+                'epsilon' => [$steel->epsilon, Kind::Number], 'eta' => [$steel->basis->eta, Kind::Number],
+            ], $limit, Kind::Number, '6.2.6(6) (6.22)', 'EN 1993-1-5, 5.1(2): below it the web does not buckle in shear');
+        }
 
         return $limit;
+    }
+
+    /** @return array{float, float}|null clear depth and thickness of a web, mm */
+    private static function web(SteelSection $steel): ?array
+    {
+        $s = $steel->section;
+
+        return match (true) {
+            $s instanceof ISection => [$s->hw, $s->tw],
+            $s instanceof RectangularHollow => [$s->h - 2 * $s->t, $s->t],
+            default => null,
+        };
     }
 }

@@ -11,6 +11,7 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -51,11 +52,11 @@ final readonly class SidewaysBending
         $M = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
-        [$symbol, $W] = $steel->class <= 2 ? ['W_pl_z', $steel->section->Wplz] : ['W_el_z', $steel->section->Welz];
+        [$symbol, $W] = $steel->classZ <= 2 ? ['W_pl_z', $steel->section->Wplz] : ['W_el_z', $steel->section->Welz];
         $Mc = $W * $steel->fy / $steel->basis->gammaM0;
         $d?->line('M_z_Rd', "{$symbol} * f_y / gamma_M0", [
             $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
-        ], $Mc, Kind::Moment, $steel->class <= 2 ? '6.2.5(2) (6.13)' : '6.2.5(2) (6.14)', "class {$steel->class}, as in bending about y-y");
+        ], $Mc, Kind::Moment, $steel->classZ <= 2 ? '6.2.5(2) (6.13)' : '6.2.5(2) (6.14)', $steel->section instanceof ISection ? "class {$steel->classZ}, as in bending about y-y" : "class {$steel->classZ}");
         $d?->line('u', 'M_z_Ed / M_z_Rd', ['M_z_Ed' => [$M, Kind::Moment], 'M_z_Rd' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, '6.2.5(1) (6.12)');
 
         return new Weighing(
@@ -68,15 +69,9 @@ final readonly class SidewaysBending
     {
         $e = $this->worst($this->shear, $weight);
         $V = abs($e->value);
-        $s = $steel->section;
         $d = $derive ? new Derivation : null;
         $d?->given('V_y_Ed', $V, Kind::Force);
-        $Av = 2 * $s->b * $s->tf;
-        $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
-        $Vpl = $Av * $steel->fy / sqrt(3) / $steel->basis->gammaM0;
-        $d?->line('V_y_Rd', 'A_v * f_y / sqrt(3) / gamma_M0', [
-            'A_v' => [$Av, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
-        ], $Vpl, Kind::Force, '6.2.6(2) (6.18)');
+        $Vpl = Shear::sidewaysResistance($steel, $d);
         $d?->line('u', 'V_y_Ed / V_y_Rd', ['V_y_Ed' => [$V, Kind::Force], 'V_y_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
 
         return new Weighing(

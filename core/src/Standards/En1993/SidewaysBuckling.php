@@ -6,14 +6,14 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /** Elastic critical force of a doubly symmetric section that buckles sideways or twists between places that hold it. */
 final class SidewaysBuckling
 {
     /** @param  float  $L  mm; 0: held all along, INF */
-    public static function criticalForce(ISection $s, float $L, ?Derivation $d): float
+    public static function criticalForce(Section $s, float $L, ?Derivation $d): float
     {
         if ($L <= 0.0) {
             return INF;

@@ -14,7 +14,7 @@ use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
 use Waage\Member\Category;
 use Waage\Member\SectionStep;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /**
  * All weighings of a rolled steel beam after EN 1993-1-1. What does not depend on the section (envelopes, arrangements,
@@ -83,7 +83,7 @@ final class SteelBeam
      * @param  bool  $derive  write down the lines of each weighing
      * @return list<Weighing>
      */
-    public function weigh(ISection $section, bool $derive): array
+    public function weigh(Section $section, bool $derive): array
     {
         $member = $this->beam->member;
         $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
@@ -100,13 +100,17 @@ final class SteelBeam
         $webs = $this->webs->weigh($stretches, $weight, $derive);
         $bending = [...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
 
-        if ($this->sideways !== null && count($stretches) > 1) {
-            return [
-                ...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'Bending about both axes is computed for members of one section; this one changes along its length.'),
-                ...$this->deflections($section, $weight, $derive),
-            ];
+        $steel = new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis);
+        $refusal = match (true) {
+            $this->sideways === null => '',
+            count($stretches) > 1 => 'Bending about both axes is computed for members of one section; this one changes along its length.',
+            $steel->classZ > 3 => 'The section is class 4 in bending sideways: its effective section is not computed here. Take one with thicker sides.',
+            default => '',
+        };
+        if ($refusal !== '') {
+            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: $refusal), ...$this->deflections($section, $weight, $derive)];
         }
-        $sideways = $this->sideways?->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis), $weight, $derive);
+        $sideways = $this->sideways?->weigh($steel, $weight, $derive);
 
         return [
             ...$bending,
@@ -135,7 +139,7 @@ final class SteelBeam
     }
 
     /** @return list<Weighing> */
-    private function deflections(ISection $section, float $weight, bool $derive): array
+    private function deflections(Section $section, float $weight, bool $derive): array
     {
         $basis = $this->beam->member->basis;
         $weighings = [];

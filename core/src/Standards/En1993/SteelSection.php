@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Basis;
 use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /** A section in a steel grade with the national parameters: what every clause needs. Stresses in MPa. */
 final readonly class SteelSection
@@ -18,11 +19,15 @@ final readonly class SteelSection
     /** Class of the section in bending about y-y, 1 to 4. */
     public int $class;
 
-    public function __construct(public ISection $section, public SteelGrade $grade, public Basis $basis)
+    /** Class in bending about z-z; an I section is taken to have that of bending about y-y. */
+    public int $classZ;
+
+    public function __construct(public Section $section, public SteelGrade $grade, public Basis $basis)
     {
         $this->fy = $grade->yieldStrength($section->thickest());
         $this->epsilon = sqrt(235.0 / $this->fy);
-        $this->class = Classification::inBending($this);
+        $this->class = Classification::of($this, Strain::BendingY);
+        $this->classZ = $section instanceof ISection ? $this->class : Classification::of($this, Strain::BendingZ);
     }
 
     /** Section modulus that the class allows (6.2.5(2)), mm³. */

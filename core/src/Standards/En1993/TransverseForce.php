@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
@@ -18,6 +19,8 @@ use Waage\Units\Kind;
  */
 final readonly class TransverseForce
 {
+    private ISection $section;
+
     /** Distance from the end of the member, over the depth of the web, from where on (c) is (a). */
     private const END = 2 / 3;
 
@@ -28,12 +31,19 @@ final readonly class TransverseForce
      */
     public function __construct(private SteelSection $steel, private float $ss, private float $c, private bool $through)
     {
+        $this->section = $steel->section instanceof ISection ? $steel->section : throw new \LogicException('A web between flanges is needed.');
+    }
+
+    /** Does the clause cover a section: one web between two flanges? */
+    public static function covers(SteelSection $steel): bool
+    {
+        return $steel->section instanceof ISection;
     }
 
     /** F_Rd in N. */
     public function resistance(?Derivation $d = null): float
     {
-        $s = $this->steel->section;
+        $s = $this->section;
         $fy = $this->steel->fy;
         $end = ! $this->through && $this->ss + $this->c < self::END * $s->hw;
         $d?->given('s_s', $this->ss, Kind::Size, '6.3', $this->ss > 0.0 ? 'stiff bearing length' : 'the force acts on an edge');
@@ -82,7 +92,7 @@ final readonly class TransverseForce
     /** l_y in mm, (6.10) to (6.12). */
     private function effective(bool $end, float $k, float $m2, ?Derivation $d = null): float
     {
-        $s = $this->steel->section;
+        $s = $this->section;
         $m1 = $s->b / $s->tw;
         $spread = sqrt($m1 + $m2);
         $ly = $this->ss + 2 * $s->tf * (1 + $spread);

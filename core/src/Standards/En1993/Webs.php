@@ -47,6 +47,10 @@ final readonly class Webs
         if ($this->strength === [] || abs($member->angle) > self::STANDS) {
             return [];
         }
+        $hollow = array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s)));
+        if ($hollow !== []) {
+            return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, remark: 'Not weighed: the clause is for a web between two flanges. The sides of a hollow section at its supports and under point loads are to be looked at separately.')];
+        }
         $places = array_map(fn (int $i): \Closure => fn (bool $derive): ?array => $this->atSupport($i, $member->supports[$i], $stretches, $weight, $derive), array_keys($member->supports));
         foreach ($member->loadHeight === LoadHeight::Top ? $member->loads : [] as $load) {
             $places[] = fn (bool $derive): ?array => $this->underLoad($load, $stretches, $weight, $derive);

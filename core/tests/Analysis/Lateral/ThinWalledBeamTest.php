@@ -13,10 +13,10 @@ use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Member;
-use Waage\Sections\ISection;
+use Waage\Sections\Section;
 
 /** The stiffness of a section, with a part of its warping stiffness. */
-function lateralStiffness(ISection $s, float $warping = 1.0): Stiffness
+function lateralStiffness(Section $s, float $warping = 1.0): Stiffness
 {
     return new Stiffness(SteelGrade::E * $s->Iz, $warping * SteelGrade::E * $s->Iw, SteelGrade::G * $s->It);
 }
@@ -27,7 +27,7 @@ function lateralStiffness(ISection $s, float $warping = 1.0): Stiffness
  * @param  list<array{float, float, list<float>}>  $diagram  from, to (mm), coefficients of the moment in x − from (Nmm)
  * @param  list<float>  $breaks  more nodes
  */
-function factorOf(HeldLength $held, array $diagram, ISection $s, float $z = 0.0, array $breaks = [], float $warping = 1.0): float
+function factorOf(HeldLength $held, array $diagram, Section $s, float $z = 0.0, array $breaks = [], float $warping = 1.0): float
 {
     $mesh = new Mesh($held, $breaks);
     $sampling = new MomentSampling($mesh, array_map(fn (int $i): array => [$i, $diagram[$i][0], 0.0, $diagram[$i][1] - $diagram[$i][0]], array_keys($diagram)));
@@ -55,7 +55,7 @@ function diagramOf(array $change, float $from, float $to): array
 }
 
 /** M_cr of a uniform moment between forks, N. S. Trahair et al., The Behaviour and Design of Steel Structures, and any textbook. */
-function uniformMoment(ISection $s, float $L): float
+function uniformMoment(Section $s, float $L): float
 {
     $Nz = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
 

@@ -9,12 +9,14 @@ use Waage\Standards\En1993\BendingWithShear;
 use Waage\Standards\En1993\Classification;
 use Waage\Standards\En1993\Shear;
 
-// EN 1993-1-1:2005, Table 5.2, sheets 1 and 2: limits of c/t for ε = 1, a value on either side of each.
+// EN 1993-1-1:2005, Table 5.2, sheets 1 to 3: limits of c/t for ε = 1, a value on either side of each.
 it('classifies on either side of each limit', function (array $limits, float $slenderness, int $class): void {
     expect(Classification::classOf($slenderness, $limits, 1.0))->toBe($class);
 })->with([
-    [Classification::FLANGE, 9.0, 1], [Classification::FLANGE, 9.01, 2], [Classification::FLANGE, 10.0, 2], [Classification::FLANGE, 10.01, 3], [Classification::FLANGE, 14.0, 3], [Classification::FLANGE, 14.01, 4],
-    [Classification::WEB, 72.0, 1], [Classification::WEB, 72.1, 2], [Classification::WEB, 83.0, 2], [Classification::WEB, 83.1, 3], [Classification::WEB, 124.0, 3], [Classification::WEB, 124.1, 4],
+    [Classification::OUTSTAND, 9.0, 1], [Classification::OUTSTAND, 9.01, 2], [Classification::OUTSTAND, 10.0, 2], [Classification::OUTSTAND, 10.01, 3], [Classification::OUTSTAND, 14.0, 3], [Classification::OUTSTAND, 14.01, 4],
+    [Classification::BENT, 72.0, 1], [Classification::BENT, 72.1, 2], [Classification::BENT, 83.0, 2], [Classification::BENT, 83.1, 3], [Classification::BENT, 124.0, 3], [Classification::BENT, 124.1, 4],
+    [Classification::INTERNAL, 33.0, 1], [Classification::INTERNAL, 33.1, 2], [Classification::INTERNAL, 38.1, 3], [Classification::INTERNAL, 42.1, 4],
+    [Classification::TUBE, 50.0, 1], [Classification::TUBE, 50.1, 2], [Classification::TUBE, 70.1, 3], [Classification::TUBE, 90.1, 4],
 ]);
 
 // Section classes in bending as printed in the section tables that accompany EN 10365; from memory.
@@ -68,9 +70,9 @@ it('does not reduce bending up to half the shear resistance', function (): void 
 });
 
 it('keeps the limit of shear buckling', function (): void {
-    // 72 ε / η = 60.0 for S235 and η = 1.2 (6.2.6(6)); 72 · 0.8136 / 1.2 = 48.8 for S355. No rolled section of the series is beyond it.
+    // 72 ε / η = 60.0 for S235 and η = 1.2 (6.2.6(6)); 72 · 0.8136 / 1.2 = 48.8 for S355. No rolled I section is beyond it.
     expect(Shear::bucklingLimit(steel('IPE 300')))->toBeNear(60.0)->and(Shear::bucklingLimit(steel('IPE 300', SteelGrade::S355)))->toBeNear(48.82, 1e-3);
-    foreach (Catalogue::all() as $name => $s) {
-        expect($s->hw / $s->tw)->toBeLessThan(60.0, $name);
+    foreach (Catalogue::ofFamilies(['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC']) as $s) {
+        expect(Shear::webSlenderness(steel($s->name)) ?? 0.0)->toBeLessThan(60.0, $s->name);
     }
 });

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sections;
+
+/**
+ * A cross-section of steel with two axes of symmetry, and the properties that every member needs.
+ *
+ * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
+ * 7850 kg/m³ and g = 9.80665 m/s².
+ */
+abstract readonly class Section
+{
+    private const STEEL_DENSITY = 7.85e-6; // kg/mm³
+
+    private const GRAVITY = 9.80665;
+
+    public float $iz;
+
+    /**
+     * @param  float  $h  depth over all
+     * @param  float  $b  width over all
+     * @param  float  $hs  distance between the centroids of the flanges
+     */
+    protected function __construct(
+        public string $name,
+        public string $family,
+        public float $h,
+        public float $b,
+        public float $hs,
+        public float $A,
+        public float $Iy,
+        public float $Iz,
+        public float $Wply,
+        public float $Wplz,
+        public float $It,
+        public float $Iw,
+        public float $Wely,
+        public float $Welz,
+    ) {
+        $this->iz = sqrt($Iz / $A);
+    }
+
+    /** Area that shears under a force along the depth, mm². */
+    abstract public function shearArea(): float;
+
+    /** Surface per length, mm: for coating. */
+    abstract public function surface(): float;
+
+    /** Thickest element, mm: decides the strength. */
+    abstract public function thickest(): float;
+
+    /** Mass per length, kg/mm. */
+    public function mass(): float
+    {
+        return $this->A * self::STEEL_DENSITY;
+    }
+
+    /** Self-weight as a line load, N/mm. */
+    public function weight(): float
+    {
+        return $this->mass() * self::GRAVITY;
+    }
+}

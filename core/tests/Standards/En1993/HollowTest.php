@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Materials\SteelGrade;
+use Waage\Standards\En1993\BeamColumn;
+use Waage\Standards\En1993\Bending;
+use Waage\Standards\En1993\Classification;
+use Waage\Standards\En1993\LateralResistance;
+use Waage\Standards\En1993\Shear;
+use Waage\Standards\En1993\Strain;
+
+// EN 1993-1-1, Table 5.2: c = h − 3t; 33, 38, 42 ε in compression, 72, 83, 124 ε in bending; tubes 50, 70, 90 ε². By hand:
+// RHS 300×200×6.3 in S355: flange (200 − 18.9)/6.3 = 28.7 > 33 · 0.814 = 26.9, ≤ 38 · 0.814 = 30.9; web (300 − 18.9)/6.3 = 44.6.
+// CHS 323.9×5 in S355: 64.8 > 90 · 0.662 = 59.6; CHS 168.3×5 in S235: 33.7 ≤ 50. SHS 100×100×5 in S460: 17 ≤ 33 · 0.715.
+it('has the classes of Table 5.2', function (string $name, SteelGrade $grade, int $y, int $z, int $compressed): void {
+    $steel = steel($name, $grade);
+    expect([$steel->class, $steel->classZ, Classification::of($steel, Strain::Compression)])->toBe([$y, $z, $compressed]);
+})->with([
+    ['RHS 300×200×6.3', SteelGrade::S355, 2, 4, 4], ['SHS 100×100×5', SteelGrade::S460, 1, 1, 1], ['CHS 323.9×5', SteelGrade::S355, 4, 4, 4],
+    ['CHS 168.3×5', SteelGrade::S235, 1, 1, 1], ['RHS 200×100×8', SteelGrade::S355, 1, 1, 1], ['RHS 300×200×6 cold', SteelGrade::S235, 1, 4, 4],
+]);
+
+// By hand with the tables of EN 10210-2: 282 cm³ · 355 = 100.1 kNm; 44.8 cm² · 200/300 · 355/√3 = 612 kN, and 306 kN along
+// the width; CHS 168.3×10: 2/π · 49.7 cm² · 235/√3 = 429 kN.
+it('has its resistances in bending and shear', function (): void {
+    $rectangle = steel('RHS 200×100×8', SteelGrade::S355);
+    expect(Bending::resistance($rectangle))->toBeNear(100.1e6, 0.005)->and(Shear::resistance($rectangle))->toBeNear(612e3, 0.005)
+        ->and(Shear::sidewaysResistance($rectangle))->toBeNear(306e3, 0.005)->and(Shear::resistance(steel('CHS 168.3×10')))->toBeNear(429e3, 0.005);
+});
+
+it('has the buckling curves of Table 6.2, and that of other shapes in Table 6.4', function (): void {
+    expect(BeamColumn::curves(steel('SHS 150×150×8')))->toBe(['a', 'a'])->and(BeamColumn::curves(steel('CHS 168.3×5', SteelGrade::S460)))->toBe(['a0', 'a0'])
+        ->and(BeamColumn::curves(steel('SHS 150×150×6 cold', SteelGrade::S460)))->toBe(['c', 'c'])->and(LateralResistance::imperfection(section('RHS 200×100×8'), true)[0])->toBe(0.76);
+});
+
+/** A post of 4 m under a force, held at both ends, without bending. */
+function hollowPost(string $section, string $force, array $change = []): array
+{
+    return [
+        'length' => '4 m', 'supports' => [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '150 mm'], ['x' => '4 m', 'kind' => 'roller', 'bearing' => '150 mm']], 'slope' => ['by' => 'angle', 'value' => '90 deg'],
+        'section' => $section, 'grade' => 'S355', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '4 m', 'value' => $force, 'direction' => 'vertical']], ...$change,
+    ];
+}
+
+// By hand: SHS 150×150×8 in S355, L = 4 m: A = 44.8 cm², I = 1490 cm⁴: N_cr = 1930 kN, λ = √(1590/1930) = 0.908, curve a:
+// χ = 0.728, N_b,Rd = 1158 kN. N_Ed = 1.35 · 600 = 810 kN.
+it('weighs a post by hand', function (): void {
+    $design = design(hollowPost('SHS 150×150×8', '600 kN'), true);
+    $s = section('SHS 150×150×8');
+    expect($s->A)->toBeNear(4480.0, 0.01)->and($s->Iy)->toBeNear(1490e4, 0.01)
+        ->and(weighing($design, 'axial')->ratio)->toBeNear(810 / 1590, 0.01)->and(weighing($design, 'buckling-axial')->ratio)->toBeNear(810 / 1158, 0.015)
+        ->and(weighing($design, 'buckling')->remark)->toContain('do not buckle in lateral torsion')->and(weighing($design, 'buckling')->ratio)->toBeNull();
+});
+
+it('is weaker when it is cold-formed, and stronger as a tube of the same weight than about the weak axis of a rectangle', function (): void {
+    $used = fn (string $section): float => (float) weighing(design(hollowPost($section, '200 kN')), 'buckling-axial')->ratio;
+    expect($used('SHS 120×120×5'))->toBeLessThan($used('SHS 120×120×5 cold'))->and($used('CHS 139.7×5'))->toBeLessThan($used('RHS 150×100×5'));
+});
+
+it('weighs a beam of a rectangular hollow section, which hardly twists', function (): void {
+    $design = design(['section' => 'RHS 250×150×8', 'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')]], true);
+    expect(weighing($design, 'buckling')->ratio)->toBeNear((float) weighing($design, 'bending')->ratio, 0.12)->and(weighing($design, 'bending')->capacity)->toBeNear(section('RHS 250×150×8')->Wply * 235.0)
+        ->and(weighing($design, 'web-support')->remark)->toContain('Not weighed')->and(weighing($design, 'web-support')->holds())->toBeTrue()
+        ->and(weighing($design, 'shear-buckling')->applies)->toBeTrue();
+});
+
+it('refuses what it does not cover', function (): void {
+    $thin = design(['section' => 'CHS 323.9×5', 'grade' => 'S355']);
+    expect(weighing($thin, 'classification')->applies)->toBeFalse()->and($thin->verdict()->holds)->toBeFalse();
+    // Class 1 in bending about y-y, class 4 about z-z.
+    $loads = fn (string $direction): array => ['section' => 'RHS 300×200×6 cold', 'grade' => 'S235', 'loads' => [lineLoad('g', '2 kN/m', ['direction' => $direction])]];
+    expect(weighing(design($loads('sideways')), 'bending-axial')->remark)->toContain('class 4 in bending sideways')->and(design($loads('vertical'))->verdict()->fails)->toBeFalse();
+    expect(fn () => design(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'SHS 200×200×8', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]))->toThrow(Waage\Member\InvalidMember::class);
+});
+
+it('stands in a shortlist beside I sections', function (): void {
+    $rows = design(['families' => ['IPE', 'SHS', 'RHS', 'CHS', 'RHS cold'], 'section' => 'IPE 300'])->shortlist();
+    $names = array_map(fn ($r): string => $r->section->name, $rows);
+    expect(count($rows))->toBeGreaterThan(400)->and($names)->toContain('IPE 300')->toContain('RHS 250×150×8')->toContain('CHS 168.3×5');
+    foreach ($rows as $row) {
+        if (in_array($row->section->name, ['RHS 250×150×8', 'SHS 200×200×10', 'CHS 273×10', 'RHS 200×120×5 cold'], true)) {
+            expect($row->verdict->ratio)->toBeNear((float) design(['section' => $row->section->name])->verdict()->ratio, 1e-3);
+        }
+    }
+});
