@@ -11,7 +11,7 @@ beforeEach(function (): void {
 
 it('makes a member and shows its verdict in the list', function (): void {
     $this->postJson("/api/jobs/{$this->job->id}/members", ['document' => document(['mark' => 'B7'])])->assertCreated()->assertJsonPath('mark', 'B7')
-        ->assertJsonPath('summary.state', 'fails')->assertJsonPath('summary.governs', 'Lateral-torsional buckling, top flange');
+        ->assertJsonPath('summary.state', 'fails')->assertJsonPath('summary.governs', 'Lateral-torsional buckling');
 });
 
 it('keeps a document that is not complete yet', function (): void {

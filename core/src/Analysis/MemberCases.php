@@ -45,7 +45,7 @@ final class MemberCases
         $cases = array_values(array_filter(array_map($this->read(...), $member->cases)));
         usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->isPermanent) <=> ($a->isPermanent));
         $more = $member->permanentBySpan ? $this->morePermanent() : null;
-        $this->cases = $more === null ? $cases : [...$cases, $more];
+        $this->cases = [...$cases, ...$more === null ? [] : [$more], ...$this->endForces()];
         $lifts = [];
         foreach ($member->liftsOff ? $member->supports : [] as $i => $support) {
             if ($support->bearsOnly) {
@@ -94,6 +94,44 @@ final class MemberCases
         [$indices, $on] = $this->added([array_map(fn (LoadSet $s, string $name): array => [$s, $name], $parts, $this->names)]);
 
         return $indices === [] ? null : new CaseSets(new LoadCase(Combination::MORE_PERMANENT, 'Greater permanent load', Category::Permanent), $indices, $on, isMade: true);
+    }
+
+    /**
+     * One of each force at the ends that rows have: a combination takes each of them as often as its row says.
+     *
+     * @return list<CaseSets>
+     */
+    private function endForces(): array
+    {
+        $length = $this->member->length;
+        $unit = fn (string $part, float $one): LoadSet => match ($part) {
+            'N' => (new LoadSet)->alongForce(0.0, $one)->alongForce($length, -$one),
+            'My1' => (new LoadSet)->moment(0.0, $one),
+            'My2' => (new LoadSet)->moment($length, -$one),
+            default => $this->sideways(fn (LoadSet $s): LoadSet => $part === 'Mz1' ? $s->moment(0.0, $one) : $s->moment($length, -$one)),
+        };
+        $parts = [];
+        foreach ($this->member->endForces as $row) {
+            $parts += $row->parts();
+        }
+        $cases = [];
+        foreach (array_keys($parts) as $part) {
+            [$indices, $on] = $this->added([[[$unit(substr($part, 0, -1), str_ends_with($part, '+') ? 1.0 : -1.0), '']]]);
+            if ($indices !== []) {
+                $cases[] = new CaseSets(new LoadCase(Combination::END_FORCE.$part, '', Category::Permanent), $indices, $on, isMade: true, always: true);
+            }
+        }
+
+        return $cases;
+    }
+
+    /** @param  \Closure(LoadSet): LoadSet  $add */
+    private function sideways(\Closure $add): LoadSet
+    {
+        $set = new LoadSet;
+        $add($set->across());
+
+        return $set;
     }
 
     /**

@@ -78,8 +78,9 @@ final readonly class Reactions
         $moments = $this->shares(1);
         $horizontal = $this->beam->beam->axis->isStrained ? $this->shares(2) : null;
 
+        // Of rows of end forces the reactions are not told: what acts along comes from the structure, not from supports.
         // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports that bear only.
-        $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium));
+        $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium && ! $c->isRow()));
 
         return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments), 'horizontal' => $horizontal === null ? [] : $this->range($c, $horizontal)], $others);
     }

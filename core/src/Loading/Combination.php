@@ -19,6 +19,9 @@ final readonly class Combination
     /** The load case for what the greater factor of permanent load adds to the smaller one, span by span where it does harm. */
     public const MORE_PERMANENT = '+permanent';
 
+    /** Before the load case of a unit force at the ends, which a row of end forces multiplies. */
+    public const END_FORCE = '+end ';
+
     /** Behind the load case of all arrangements: these less the permanent load. */
     public const VARIABLE = ' variable';
 
@@ -37,6 +40,12 @@ final readonly class Combination
         public ?float $stabilising = null,
         private ?self $of = null,
     ) {
+    }
+
+    /** Is it a row of end forces, from an analysis of the whole structure? */
+    public function isRow(): bool
+    {
+        return str_starts_with((string) array_key_first($this->variable), self::END_FORCE);
     }
 
     /** The same combination, as one load case that holds all its arrangements. */

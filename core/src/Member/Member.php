@@ -25,6 +25,7 @@ final readonly class Member
      * @param  bool  $permanentBySpan  has permanent load its greater factor only on spans where it does harm
      * @param  bool  $liftsOff  may the member lift off supports that bear only
      * @param  array<string, Remark>  $remarks  by weighing
+     * @param  list<EndForces>  $endForces  rows of an analysis of the whole structure
      * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
@@ -59,19 +60,22 @@ final readonly class Member
         public array $arrangements = [],
         public array $remarks = [],
         public float $camber = 0.0,
+        public array $endForces = [],
     ) {
     }
 
     /** Are forces along its axis part of its statics? */
     public function isStrainedAlong(): bool
     {
-        return $this->angle !== 0.0 || array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [];
+        return $this->angle !== 0.0 || array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [] || array_filter($this->endForces, fn (EndForces $r): bool => $r->N != 0.0) !== [];
     }
 
     /** Does it bend sideways? Not where both flanges are held all along. */
     public function bendsSideways(): bool
     {
-        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [];
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && (
+            array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [] || array_filter($this->endForces, fn (EndForces $r): bool => $r->Mz1 != 0.0 || $r->Mz2 != 0.0) !== []
+        );
     }
 
     /**

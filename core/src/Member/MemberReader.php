@@ -85,6 +85,7 @@ final class MemberReader
 
         $remarks = $this->remarks();
         $camber = $this->camber($length, $supports);
+        $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
@@ -94,7 +95,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces);
     }
 
     /**

@@ -27,7 +27,7 @@ use Waage\Units\Kind;
  */
 final class AxialForce
 {
-    /** @var array<string, array{float, float}> critical force (N) and factor, by what presses */
+    /** @var array<string, float> critical force (N), by what presses */
     private array $critical = [];
 
     /** 6.3.1.2(4): N_Ed / N_cr up to which buckling is left out. */
@@ -35,9 +35,10 @@ final class AxialForce
 
     /**
      * @param  list<Combination>  $strength
-     * @param  \Closure(Combination, SteelSection, float): array{float, float}  $bendingOf  utilisations of one combination in bending and in lateral-torsional buckling, for a self-weight
+     * @param  \Closure(Combination, SteelSection, float): float  $bendingOf  utilisation of one combination in bending, for a self-weight
+     * @param  \Closure(Combination, SteelSection, float): float  $lateralOf  the same in lateral-torsional buckling
      */
-    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysBending $sideways, private readonly \Closure $bendingOf)
+    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysBending $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
     {
     }
 
@@ -131,19 +132,34 @@ final class AxialForce
                 remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
             )];
         }
-        // Of each weighing the combination that is the worst for it.
-        $columns = $worst = [];
+        // Of each weighing the combination that is the worst for it. The greatest utilisation in lateral-torsional buckling
+        // of any combination bounds that of each: it is worked out for those only that may be the worst with it.
+        $lateral = max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'))]);
+        $columns = $worst = $bounds = [];
         foreach ($this->strength as $c => $combination) {
-            $columns[$c] = $this->column($combination, $steel, $weight, $sideways);
+            $columns[$c] = $this->column($combination, $steel, $weight, $sideways, $lateral);
             foreach ($columns[$c]->weigh(false) as $w) {
-                if ($w->ratio > ($worst[$w->id][0] ?? -1.0)) {
-                    $worst[$w->id] = [$w->ratio, $c];
+                if ($w->id === BeamColumn::BUCKLING) {
+                    $bounds[$c] = (float) $w->ratio;
+                } elseif ($w->ratio > ($worst[$w->id][0] ?? -1.0)) {
+                    $worst[$w->id] = [(float) $w->ratio, $columns[$c]];
                 }
             }
         }
+        arsort($bounds);
+        foreach ($bounds as $c => $bound) {
+            if ($bound <= ($worst[BeamColumn::BUCKLING][0] ?? -1.0)) {
+                break;
+            }
+            $column = $columns[$c]->with(($this->lateralOf)($this->strength[$c], $steel, $weight));
+            $ratio = $column->bucklingRatio();
+            if ($ratio > ($worst[BeamColumn::BUCKLING][0] ?? -1.0)) {
+                $worst[BeamColumn::BUCKLING] = [$ratio, $column];
+            }
+        }
         $weighings = [];
-        foreach ($worst as $id => [, $c]) {
-            array_push($weighings, ...array_values(array_filter($columns[$c]->weigh($derive), fn (Weighing $w): bool => $w->id === $id)));
+        foreach ($worst as $id => [, $column]) {
+            array_push($weighings, ...array_values(array_filter($column->weigh($derive), fn (Weighing $w): bool => $w->id === $id)));
         }
 
         return $weighings;
@@ -160,27 +176,27 @@ final class AxialForce
     {
         $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
         $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
+        // What presses in proportion buckles the member at the same force.
+        $parts = array_map(fn (float $f): float => round($f / $most->value, 12), $presses);
         $own = $this->beam->selfWeight;
-        $key = (string) json_encode(array_diff_key($presses, $own === null ? [] : [$own => true]));
-        $whole = $key.' '.($presses[$own ?? -1] ?? 0.0);
+        $key = (string) json_encode(array_diff_key($parts, $own === null ? [] : [$own => true]));
+        $whole = $key.' '.($parts[$own ?? -1] ?? 0.0);
         if (! isset($this->critical[$whole])) {
-            [$force] = $this->critical[$key] ?? [0.0];
-            $factor = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor($force / $most->value);
-            $this->critical[$whole] = [$factor * $most->value, $factor];
-            $this->critical[$key] = $this->critical[$whole];
+            $force = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor(($this->critical[$key] ?? 0.0) / $most->value) * $most->value;
+            $this->critical[$whole] = $this->critical[$key] = $force;
         }
 
-        return $this->critical[$whole][1];
+        return $this->critical[$whole] / $most->value;
     }
 
     /** @param  array{Weighing, Weighing}|null  $sideways */
-    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways): BeamColumn
+    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways, float $lateral): BeamColumn
     {
         $most = $this->axial?->extreme([$combination], 1, $weight);
         $least = $this->axial?->extreme([$combination], -1, $weight);
         $compression = max(0.0, $most->value ?? 0.0);
         $tension = max(0.0, -($least->value ?? 0.0));
-        [$M, $lateral] = ($this->bendingOf)($combination, $steel, $weight);
+        $M = ($this->bendingOf)($combination, $steel, $weight);
         $Mz = 0.0;
         foreach ([1, -1] as $sign) {
             $Mz = max($Mz, abs($this->sideways?->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));

@@ -21,6 +21,9 @@ use Waage\Units\Kind;
  */
 final readonly class BeamColumn
 {
+    /** The weighing of buckling, the one that lateral-torsional buckling is part of. */
+    public const BUCKLING = 'buckling-axial';
+
     private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49];
 
     /** Class in compression. */
@@ -39,6 +42,20 @@ final readonly class BeamColumn
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
     {
         $this->class = Classification::of($steel, Strain::Compression);
+    }
+
+    /** The same with another utilisation in lateral-torsional buckling. */
+    public function with(float $lateral): self
+    {
+        return new self($this->steel, $this->compression, $this->tension, $this->alphaCr, $this->L, $this->bending, $lateral, $this->sideways, $this->at);
+    }
+
+    /** What the weighing of buckling comes to; −1: there is none. */
+    public function bucklingRatio(): float
+    {
+        $of = array_values(array_filter($this->weigh(false), fn (Weighing $w): bool => $w->id === self::BUCKLING));
+
+        return $of[0]->ratio ?? -1.0;
     }
 
     /** @return non-empty-list<Weighing> */
@@ -164,7 +181,7 @@ final readonly class BeamColumn
         $uz = $this->aboutZ($d);
         $d?->line('u', 'u_LT + u_z', ['u_LT' => [$uLT, Kind::Number], 'u_z' => [$uz, Kind::Number]], $uLT + $uz, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = C_mz = 1, without compression');
 
-        return $this->weighing('buckling-axial', $this->title('Lateral-torsional buckling'), 'EN 1993-1-1, 6.3.3', $uLT + $uz, $d);
+        return $this->weighing(self::BUCKLING, $this->title('Lateral-torsional buckling'), 'EN 1993-1-1, 6.3.3', $uLT + $uz, $d);
     }
 
     private function buckling(bool $derive): Weighing
@@ -198,7 +215,7 @@ final readonly class BeamColumn
         }
         $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
 
-        return $this->weighing('buckling-axial', $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+        return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
     }
 
     /**

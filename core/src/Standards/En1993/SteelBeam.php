@@ -75,7 +75,7 @@ final class SteelBeam
         $this->webs = new Webs($beam, $this->moment, $this->strength);
         $this->deflection = new Envelope($beam, Effect::Deflection);
         $this->sideways = $beam->sideways === null ? null : new SidewaysBending($beam->sideways, $this->strength);
-        $this->axialForce = new AxialForce($beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...));
+        $this->axialForce = new AxialForce($beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...), $this->lateralOf(...));
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
     }
 
@@ -121,21 +121,21 @@ final class SteelBeam
         ];
     }
 
-    /**
-     * What one combination makes of a member of one section in bending alone, at most: in its sections, and in
-     * lateral-torsional buckling.
-     *
-     * @return array{float, float} utilisations
-     */
-    private function bendingOf(Combination $combination, SteelSection $steel, float $weight): array
+    /** Utilisation of a section in bending, at most, under one combination. */
+    private function bendingOf(Combination $combination, SteelSection $steel, float $weight): float
     {
         $M = 0.0;
         foreach ([1, -1] as $sign) {
             $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
         }
-        $member = $this->beam->member;
 
-        return [$M / Bending::resistance($steel), $this->lateral->utilisation($combination, new SectionStep(0.0, $member->length, $steel->section, $steel->grade), $weight)];
+        return $M / Bending::resistance($steel);
+    }
+
+    /** Utilisation of a member of one section in lateral-torsional buckling under one combination. */
+    private function lateralOf(Combination $combination, SteelSection $steel, float $weight): float
+    {
+        return $this->lateral->utilisation($combination, new SectionStep(0.0, $this->beam->member->length, $steel->section, $steel->grade), $weight);
     }
 
     /** @return list<Weighing> */
