@@ -347,6 +347,41 @@ test('a beam becomes a rafter, then a post: directions, rollers, axial force', a
     await saved(page)
 })
 
+test('rows of end forces: typed, pasted and read from a file, each of them weighed', async ({ page }) => {
+    await newMember(page)
+    await page.getByLabel('Section', { exact: true }).fill('HEB 200')
+    await page.getByRole('button', { name: /End forces/ }).click()
+    await page.getByRole('button', { name: 'Enter rows' }).click()
+    const grid = page.getByRole('region', { name: 'End forces as a table' })
+    await grid.getByLabel('Combination of row 1').fill('Wind')
+    await grid.getByLabel('N of row 1', { exact: true }).fill('200')
+    await grid.getByLabel('N of row 1', { exact: true }).press('Enter')
+    await expect(grid.getByRole('alert')).toContainText('Make all but one of them rollers')
+    await page.getByLabel('Kind of support 2').selectOption('roller')
+    await expect(grid.getByRole('alert')).toHaveCount(0)
+    await grid.getByLabel('My end of row 1').fill('-30')
+    await grid.getByLabel('My end of row 1').press('Tab')
+    await expect(page.getByRole('button', { name: /Buckling with axial force/ })).toContainText('ROW 1')
+    // Cells of a spreadsheet.
+    await grid.getByLabel('N of row 2', { exact: true }).focus()
+    await page.evaluate(() => {
+        const data = new DataTransfer()
+        data.setData('text/plain', '150\t0\t45\n90\t0\t-60')
+        document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+    })
+    await expect(grid.getByLabel('My end of row 3')).toHaveValue('-60')
+    await expect(grid.getByRole('row').nth(3)).toContainText('Bending')
+    // A file of the analysis.
+    await page
+        .getByLabel('Read end forces from a CSV file')
+        .setInputFiles({ name: 'frame.csv', mimeType: 'text/csv', buffer: Buffer.from('Name;N;My1;My2\nSnow;310,5;0;12\n') })
+    await expect(page.getByText('1 row read from frame.csv.')).toBeVisible()
+    await expect(grid.getByLabel('N of row 4', { exact: true })).toHaveValue('310.5')
+    await saved(page)
+    await grid.getByRole('button', { name: 'Close' }).click()
+    await expect(page.getByText(/^Snow: .*Axial force/)).toBeVisible()
+})
+
 test('another section over a length, its faults and its sheet', async ({ page }) => {
     await openDemoMember(page, 'B10')
     const before = await verdict(page).innerText()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import CombinationsPart from '@/bench/CombinationsPart.vue'
+import EndForcesPart from '@/bench/EndForcesPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
@@ -15,7 +16,7 @@ import { SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
-const emit = defineEmits<{ select: [id: string]; table: [] }>()
+const emit = defineEmits<{ select: [id: string]; table: []; endForces: [] }>()
 
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const errors = computed(() => props.editor.errors.value)
@@ -102,6 +103,12 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         >
             <LoadsPart :editor="editor" :selected="selected" @select="emit('select', $event)" @table="emit('table')" />
         </PartFold>
+        <PartFold
+            title="End forces"
+            :summary="doc.endForces?.length ? `${doc.endForces.length} ${doc.endForces.length === 1 ? 'row' : 'rows'}` : 'none'"
+            :faulty="has('endForces')"
+            ><EndForcesPart :editor="editor" @table="emit('endForces')"
+        /></PartFold>
         <PartFold title="Combinations" :summary="combinations" :faulty="has('combinations', 'leftOut')"
             ><CombinationsPart :editor="editor"
         /></PartFold>

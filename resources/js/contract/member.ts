@@ -83,6 +83,12 @@ export interface MemberDocument {
      */
     arrangements?: number[][]
     /**
+     * Rows of forces at the ends of the member, as an analysis of the whole structure gives them, factors and all; each is weighed as a combination.
+     *
+     * @maxItems 500
+     */
+    endForces?: EndForcesDocument[]
+    /**
      * Rise of the parabola that a single span is made with; empty: straight.
      */
     camber?: string
@@ -330,6 +336,29 @@ export interface CombinationDocument {
         case: string
         factor: string
     }[]
+}
+export interface EndForcesDocument {
+    name?: string
+    /**
+     * compression positive; empty: none
+     */
+    N?: string
+    /**
+     * at the start, sagging positive
+     */
+    My1?: string
+    /**
+     * at the end
+     */
+    My2?: string
+    /**
+     * sideways at the start, tension in front positive
+     */
+    Mz1?: string
+    /**
+     * sideways at the end
+     */
+    Mz2?: string
 }
 export interface RemarkDocument {
     text?: string

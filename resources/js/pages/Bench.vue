@@ -9,6 +9,7 @@ import CollapsePanel from '@/bench/CollapsePanel.vue'
 import DefinitionPanel from '@/bench/DefinitionPanel.vue'
 import { useEditor } from '@/bench/editor'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
+import EndForcesGrid from '@/bench/EndForcesGrid.vue'
 import LoadGrid from '@/bench/LoadGrid.vue'
 import { useInfluence } from '@/bench/influence'
 import InfluencePanel from '@/bench/InfluencePanel.vue'
@@ -30,8 +31,12 @@ void editor.load()
 
 const { document: doc, result, job, fault, saveState, saveMessage, message, busy, show, units, history, before } = editor
 const selected = ref('')
-/** Are the loads open as a table? */
-const grid = ref(false)
+/** What is open as a table under the drawing. */
+const grid = ref<'' | 'loads' | 'endForces'>('')
+function openEndForces(): void {
+    grid.value = grid.value === 'endForces' ? '' : 'endForces'
+    if (grid.value && !doc.value?.endForces?.length) editor.change((d) => void (d.endForces = [{}]))
+}
 const reading = ref<number | null>(null)
 const definition = ref<HTMLElement | null>(null)
 
@@ -133,7 +138,13 @@ onBeforeUnmount(() => void editor.save())
             </div>
             <main class="grid min-h-0 grow grid-cols-[19.5rem_minmax(0,1fr)_24rem]">
                 <div ref="definition" class="min-h-0 overflow-auto border-r border-rule">
-                    <DefinitionPanel :editor="editor" :selected="selected" @select="selected = $event" @table="grid = !grid" />
+                    <DefinitionPanel
+                        :editor="editor"
+                        :selected="selected"
+                        @select="selected = $event"
+                        @table="grid = grid === 'loads' ? '' : 'loads'"
+                        @end-forces="openEndForces"
+                    />
                 </div>
 
                 <div class="flex min-h-0 flex-col">
@@ -206,7 +217,8 @@ onBeforeUnmount(() => void editor.save())
                             @pick="pick"
                         />
                     </div>
-                    <LoadGrid v-if="grid" :editor="editor" :selected="selected" @select="selected = $event" @close="grid = false" />
+                    <LoadGrid v-if="grid === 'loads'" :editor="editor" :selected="selected" @select="selected = $event" @close="grid = ''" />
+                    <EndForcesGrid v-else-if="grid === 'endForces'" :editor="editor" @close="grid = ''" />
                 </div>
 
                 <aside class="flex min-h-0 flex-col border-l border-rule">

@@ -212,7 +212,22 @@ final class AxialForce
             $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $this->stiffer($steel->section);
         }
 
-        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, $this->heldApart(), $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at);
+        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, $this->heldApart(), $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at, $this->shape($combination));
+    }
+
+    /** Moments that rows give at the ends run straight between these where nothing holds the member in between. */
+    private function shape(Combination $combination): EquivalentMoments
+    {
+        $member = $this->beam->member;
+        $supports = $this->beam->beam->supports;
+        if (! $combination->isRow() || count($supports) !== 2 || abs($supports[0]) > 1e-6 || abs($supports[1] - $member->length) > 1e-6) {
+            return new EquivalentMoments;
+        }
+        $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) - ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
+        $y = EquivalentMoments::ratio($at('My1'), $at('My2'));
+        $isFree = $member->top->positions === [] && $member->bottom->positions === [] && ! $member->top->isContinuous() && ! $member->bottom->isContinuous();
+
+        return new EquivalentMoments($y, $member->heldSideways() === [] ? EquivalentMoments::ratio($at('Mz1'), $at('Mz2')) : null, $isFree ? $y : null);
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */

@@ -16,7 +16,7 @@ use Waage\Units\Kind;
  * or with bending about z-z, or with both.
  *
  * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 by the
- * sum of their utilisations; interaction of buckling by Annex B with C_my = C_mz = 1 and k_zy = 1. Rolled I sections and hollow sections of
+ * sum of their utilisations; interaction of buckling by Annex B, with C_m = 1 where moments do not run straight. Rolled I sections and hollow sections of
  * class 1 to 3 in compression.
  */
 final readonly class BeamColumn
@@ -38,8 +38,9 @@ final readonly class BeamColumn
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
+     * @param  EquivalentMoments  $shape  of the moment diagrams
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
     {
         $this->class = Classification::of($steel, Strain::Compression);
     }
@@ -47,7 +48,7 @@ final readonly class BeamColumn
     /** The same with another utilisation in lateral-torsional buckling. */
     public function with(float $lateral): self
     {
-        return new self($this->steel, $this->compression, $this->tension, $this->alphaCr, $this->L, $this->bending, $lateral, $this->sideways, $this->at);
+        return new self($this->steel, $this->compression, $this->tension, $this->alphaCr, $this->L, $this->bending, $lateral, $this->sideways, $this->at, $this->shape);
     }
 
     /** What the weighing of buckling comes to; −1: there is none. */
@@ -197,40 +198,70 @@ final readonly class BeamColumn
         [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
         [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $this->L, $d), $z, $d);
         $uLT = $this->lateral($d);
-        $kyy = $this->factor('y', $lambda, $ny, $this->class <= 2 ? [1.0, 0.2] : [0.6, 0.0], $d);
+        $plastic = $this->class <= 2;
+        $twists = $this->steel->section instanceof ISection;
+        $kyy = $this->factor('y', $lambda, $ny, $plastic ? [1.0, 0.2] : [0.6, 0.0], $this->shape->y($d), $d);
+        $kzy = $twists ? $this->factorLT($lambdaZ, $nz, $plastic, $d) : ($plastic ? 0.6 : 0.8) * $kyy;
+        $twists ?: $d?->line('k_zy', $plastic ? '0.6 * k_yy' : '0.8 * k_yy', ['k_yy' => [$kyy, Kind::Number]], $kzy, Kind::Number, 'Table B.1', 'the section does not twist');
         $first = $ny + $kyy * $uLT;
-        $second = $nz + $uLT;
+        $second = $nz + $kzy * $uLT;
+        $values = ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
+        $others = ['n_z' => [$nz, Kind::Number], 'k_zy' => [$kzy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
+        [$inY, $inZ] = ['', ''];
         if ($this->sideways > 0.0) {
             $uz = $this->aboutZ($d);
-            $kzz = $this->factor('z', $lambdaZ, $nz, $this->class <= 2 ? [2.0, 0.6] : [0.6, 0.0], $d);
-            $part = $this->class <= 2 ? 0.6 : 1.0;
-            $d?->line('k_yz', $this->class <= 2 ? '0.6 * k_zz' : 'k_zz', ['k_zz' => [$kzz, Kind::Number]], $part * $kzz, Kind::Number, 'Table B.1');
+            $kzz = $this->factor('z', $lambdaZ, $nz, match (true) {
+                ! $plastic => [0.6, 0.0],
+                $twists => [2.0, 0.6],
+                default => [1.0, 0.2],
+            }, $this->shape->z($d), $d);
+            $part = $plastic ? 0.6 : 1.0;
+            $d?->line('k_yz', $plastic ? '0.6 * k_zz' : 'k_zz', ['k_zz' => [$kzz, Kind::Number]], $part * $kzz, Kind::Number, 'Table B.1');
             $first += $part * $kzz * $uz;
             $second += $kzz * $uz;
-            $d?->line('u_1', 'n_y + k_yy * u_LT + k_yz * u_z', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number], 'k_yz' => [$part * $kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
-            $d?->line('u_2', 'n_z + u_LT + k_zz * u_z', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number], 'k_zz' => [$kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
-        } else {
-            $d?->line('u_1', 'n_y + k_yy * u_LT', ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $first, Kind::Number, '6.3.3(4) (6.61)');
-            $d?->line('u_2', 'n_z + u_LT', ['n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $second, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = 1, on the safe side');
+            [$inY, $inZ] = [' + k_yz * u_z', ' + k_zz * u_z'];
+            $values += ['k_yz' => [$part * $kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
+            $others += ['k_zz' => [$kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
         }
+        $d?->line('u_1', "n_y + k_yy * u_LT{$inY}", $values, $first, Kind::Number, '6.3.3(4) (6.61)');
+        $d?->line('u_2', "n_z + k_zy * u_LT{$inZ}", $others, $second, Kind::Number, '6.3.3(4) (6.62)');
         $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
 
         return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
     }
 
     /**
-     * k_yy or k_zz of Table B.1: 1 + (a λ − b) n, not more than with λ = 1 (a = 0.6: 1 + 0.6 n; about z-z in class 1 and 2: 1 + 1.4 n).
+     * k_yy or k_zz of Table B.1: C_m (1 + (a λ − b) n), not more than with λ = 1 (a = 0.6: 1 + 0.6 n; an I section about z-z
+     * in class 1 and 2: 1 + 1.4 n).
      *
      * @param  array{float, float}  $of  a, b
      */
-    private function factor(string $axis, float $lambda, float $n, array $of, ?Derivation $d): float
+    private function factor(string $axis, float $lambda, float $n, array $of, float $C, ?Derivation $d): float
     {
         [$a, $b] = $of;
         $most = $a - $b;
-        $k = min(1 + ($a * $lambda - $b) * $n, 1 + $most * $n);
+        $k = $C * min(1 + ($a * $lambda - $b) * $n, 1 + $most * $n);
         $times = ($a === 1.0 ? '' : "{$a} * ")."lambda_{$axis}";
         $slope = $b === 0.0 ? $times : "({$times} - {$b})";
-        $d?->line("k_{$axis}{$axis}", "min(1 + {$slope} * n_{$axis}, 1 + {$most} * n_{$axis})", ["lambda_{$axis}" => [$lambda, Kind::Number], "n_{$axis}" => [$n, Kind::Number]], $k, Kind::Number, 'Table B.1', "C_m{$axis} = 1, on the safe side");
+        $d?->line("k_{$axis}{$axis}", "C_m{$axis} * min(1 + {$slope} * n_{$axis}, 1 + {$most} * n_{$axis})", ["C_m{$axis}" => [$C, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number], "n_{$axis}" => [$n, Kind::Number]], $k, Kind::Number, 'Table B.1');
+
+        return $k;
+    }
+
+    /** k_zy of Table B.2, for members that can twist. */
+    private function factorLT(float $lambda, float $n, bool $plastic, ?Derivation $d): float
+    {
+        $C = $this->shape->lateral($d);
+        $part = $plastic ? 0.1 : 0.05;
+        $values = ['n_z' => [$n, Kind::Number], 'C_mLT' => [$C, Kind::Number]];
+        if ($plastic && $lambda < 0.4) {
+            $k = min(0.6 + $lambda, 1 - $part * $lambda * $n / ($C - 0.25));
+            $d?->line('k_zy', 'min(0.6 + lambda_z, 1 - 0.1 * lambda_z * n_z / (C_mLT - 0.25))', ['lambda_z' => [$lambda, Kind::Number]] + $values, $k, Kind::Number, 'Table B.2', 'λ_z below 0.4');
+
+            return $k;
+        }
+        $k = max(1 - $part * $lambda * $n / ($C - 0.25), 1 - $part * $n / ($C - 0.25));
+        $d?->line('k_zy', "max(1 - {$part} * lambda_z * n_z / (C_mLT - 0.25), 1 - {$part} * n_z / (C_mLT - 0.25))", ['lambda_z' => [$lambda, Kind::Number]] + $values, $k, Kind::Number, 'Table B.2');
 
         return $k;
     }
