@@ -27,15 +27,17 @@ $ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill
 [$median] = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
 row('Influence line, 5 spans, with a train of 5 axles', $median, 0.01);
 foreach ([[5, 30, 0.025, 9], [20, 200, 0.3, 3]] as [$spans, $loads, $limit, $runs]) {
-    $many = benchDocument($spans, $loads);
-    // Six variable load cases, of which some exclude each other: some sixty combinations.
-    $many['cases'] = array_map(fn (string $c, int $i): array => ['id' => "c{$i}", 'name' => $c, 'category' => $c] + ($c === 'snow' ? ['alternatives' => 's'] : []), ['permanent', 'B', 'E', 'H', 'snow', 'snow', 'wind-down', 'wind-up'], range(0, 7));
-    foreach ($many['loads'] as $i => $load) {
-        $many['loads'][$i]['case'] = 'c'.$i % 8;
-    }
+    $many = manyCases(benchDocument($spans, $loads));
     $count = count((new Design(Member::fromArray($many), false))->combinations);
     [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), 2);
     row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $median, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
+}
+$first = 0.0;
+foreach ([50, 200, 400] as $rows) {
+    $column = Member::fromArray(benchColumn($rows));
+    [$median] = timed(9, fn () => new Design($column, false));
+    $first = $first === 0.0 ? $median : $first;
+    row("All weighings of a column with {$rows} rows of end forces", $median, 0.06 * $rows / 200, sprintf('%.1f times as long for %d times as many', $median / $first, $rows / 50));
 }
 $plastic = new Design(Member::fromArray(['section' => 'IPE 500'] + $document), false);
 [$median] = timed(9, fn () => (new CollapseCheck($plastic, 'STR 1'))->toArray());
@@ -44,6 +46,15 @@ $sprung = benchDocument(3, 12);
 $sprung['supports'][1] = ['kind' => 'elastic', 'vertical' => '20 kN/mm'] + $sprung['supports'][1];
 [$median] = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());
 row('Shortlist of all 90 sections on a spring, each with its own statics', $median, 1.0);
+$families = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold'];
+foreach ([2, 6, 11] as $n) {
+    $wide = Member::fromArray(['families' => array_slice($families, 0, $n)] + manyCases(benchDocument(1, 16)));
+    $sections = 0;
+    [$median] = timed(3, function () use ($wide, &$sections): void {
+        $sections = count((new Design($wide, false))->shortlist());
+    }, 1);
+    row("Shortlist of {$sections} sections, ".count((new Design($wide, false))->combinations).' combinations', $median, 1.0, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
+}
 $member = Member::fromArray(benchDocument(3, 12));
 [$median] = timed(9, fn () => (new Design($member, false))->shortlist());
 row('Shortlist of all 90 sections', $median, 0.5);

@@ -37,6 +37,37 @@ function benchDocument(int $spans, int $loads): array
 }
 
 /**
+ * The same loads in seven variable load cases, of which some exclude each other: some sixty combinations.
+ *
+ * @param  array<string, mixed>  $document
+ * @return array<string, mixed>
+ */
+function manyCases(array $document): array
+{
+    $document['cases'] = array_map(fn (string $c, int $i): array => ['id' => "c{$i}", 'name' => $c, 'category' => $c] + ($c === 'snow' ? ['alternatives' => 's'] : []), ['permanent', 'B', 'E', 'H', 'snow', 'snow', 'wind-down', 'wind-up'], range(0, 7));
+    foreach ($document['loads'] as $i => $load) {
+        $document['loads'][$i]['case'] = 'c'.$i % 8;
+    }
+
+    return $document;
+}
+
+/**
+ * A column with many rows of end forces, as a member document.
+ *
+ * @return array<string, mixed>
+ */
+function benchColumn(int $rows): array
+{
+    $support = fn (string $x, string $kind): array => ['x' => $x, 'kind' => $kind, 'bearing' => '150 mm'];
+
+    return [
+        'slope' => ['by' => 'upright'], 'length' => '5 m', 'supports' => [$support('0 m', 'pinned'), $support('5 m', 'roller')], 'section' => 'HEB 240', 'loads' => [],
+        'endForces' => array_map(fn (int $i): array => ['name' => "c{$i}", 'N' => (200 + $i * 37 % 500).' kN', 'My1' => ($i * 53 % 120 - 60).' kNm', 'My2' => ($i * 71 % 120 - 60).' kNm', 'Mz1' => ($i * 13 % 16 - 8).' kNm', 'Mz2' => ($i * 29 % 16 - 8).' kNm'], range(1, $rows)),
+    ] + benchDocument(1, 0);
+}
+
+/**
  * Median and 95th percentile of the seconds that $f takes, after a warm-up.
  *
  * @return array{float, float}

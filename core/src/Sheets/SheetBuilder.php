@@ -179,7 +179,8 @@ final readonly class SheetBuilder
                 $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),
             ], $m->stretches()))],
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
-            ...(new LoadsTable($m))->toBlocks(),
+            ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
+            ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
             Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
         ];
     }
@@ -221,7 +222,10 @@ final readonly class SheetBuilder
     {
         $b = $this->design->member->basis;
         $rules = RuleSet::of($b->combinations);
-        $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, str_replace("{$rules->standard}, ", '', $c->clause)], $this->design->combinations);
+        $rows = array_map(fn (Combination $c): array => [$c->id, $c->purpose->value, $c->text, str_replace("{$rules->standard}, ", '', $c->clause)], array_values(array_filter($this->design->combinations, fn (Combination $c): bool => ! $c->isRow())));
+        if ($rows === []) {
+            return [];
+        }
         $factors = str_starts_with($b->combinations, '6.10') ? [
             'gamma_G_sup' => $b->gammaGsup, 'gamma_G_inf' => $b->gammaGinf, 'gamma_Q' => $b->gammaQ, ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [], ...$b->combinations === '6.10a/b' ? ['xi' => $b->xi] : [],
             'K_FI' => $b->KFI, ...$this->design->supports->equilibrium === null ? [] : ['gamma_G_dst' => $b->gammaGsupEqu, 'gamma_G_stb' => $b->gammaGinfEqu],
@@ -249,6 +253,7 @@ final readonly class SheetBuilder
     /** @return list<array<string, mixed>> */
     private function forces(): array
     {
+        $deflects = $this->design->characteristic() !== [];
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
         $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation], 'Vy' => ['Shear sideways', Kind::Force], 'Mz' => ['Moment about z-z', Kind::Moment], 'v' => ['Deflection sideways', Kind::Deflection]];
@@ -261,8 +266,8 @@ final readonly class SheetBuilder
             ...$this->design->checks->axial === null ? [] : [Block::figure('N', 'Axial force, envelope of the strength combinations, compression positive')],
             Block::figure('V', 'Shear force, envelope of the strength combinations'),
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
-            Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive'),
-            ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures(),
+            ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
+            ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures($deflects),
             Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
             ...$this->full && $this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
         ];
@@ -271,6 +276,9 @@ final readonly class SheetBuilder
     /** @return list<array<string, mixed>> */
     private function reactions(): array
     {
+        if (array_filter($this->design->combinations, fn (Combination $c): bool => ! $c->isRow()) === [] && $this->design->member->endForces !== []) {
+            return [];
+        }
         $reactions = new Reactions($this->design);
         /** @var list<array{name: string, forces: list<float>, moments: list<float>, horizontal: list<float>, load: float, reaction: float}> $cases */
         $cases = $reactions->toArray()['cases'];

@@ -14,11 +14,11 @@ final class SidewaysBlocks
     public const ASSUMPTION = 'Sideways the member spans between its supports and the places that hold both flanges; fixed supports are fixed this way as well, elastic ones rigid. Sideways loads act through the shear centre. Sections of class 1 and 2 by 6.2.9.1(6), of class 3 by the sum of the utilisations (6.2.1(7)), buckling by 6.3.3 with Annex B, C_m = 1 but for end moments that run straight, the greatest forces and moments of a combination together.';
 
     /** @return list<array<string, mixed>> */
-    public static function figures(): array
+    public static function figures(bool $deflects): array
     {
         return [
             Block::figure('Mz', 'Bending moment about z-z, envelope of the strength combinations, tension in front positive'),
-            Block::figure('v', 'Deflection sideways, envelope of the characteristic combinations, to the front positive'),
+            ...$deflects ? [Block::figure('v', 'Deflection sideways, envelope of the characteristic combinations, to the front positive')] : [],
         ];
     }
 

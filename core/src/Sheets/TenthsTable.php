@@ -18,9 +18,11 @@ final readonly class TenthsTable
     /** @return list<array<string, mixed>> one table, and one of bending sideways where there is any */
     public function toBlocks(): array
     {
+        $deflects = $this->design->characteristic() !== [];
+
         return [
-            $this->table([...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, 'w' => Kind::Deflection]),
-            ...isset($this->curves['Mz']) ? [$this->table(['Vy' => Kind::Force, 'Mz' => Kind::Moment, 'v' => Kind::Deflection])] : [],
+            $this->table([...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, ...$deflects ? ['w' => Kind::Deflection] : []]),
+            ...isset($this->curves['Mz']) ? [$this->table(['Vy' => Kind::Force, 'Mz' => Kind::Moment, ...$deflects ? ['v' => Kind::Deflection] : []])] : [],
         ];
     }
 

@@ -132,3 +132,10 @@ it('refuses what could not act, at the field', function (array $row, array $chan
     'a length for a force' => [['N' => '10 m'], [], 'endForces.1.N', 'force'],
     'nonsense' => [['My2' => 'much'], [], 'endForces.1.My2', 'much'],
 ]);
+
+it('is on the sheet: all rows with what they govern on the full one, those that govern on the brief one', function (): void {
+    $rows = [['name' => 'Wind', 'N' => '200 kN', 'My2' => '50 kNm'], ['name' => 'Nothing much', 'N' => '20 kN'], ['name' => 'Snow', 'N' => '500 kN']];
+    $change = ['slope' => ['by' => 'upright'], 'length' => '5 m', 'supports' => [supportAt('0 m'), supportAt('5 m', 'roller')], 'section' => 'HEB 200', 'loads' => [], 'endForces' => $rows];
+    expect(sheetText($change, true))->toContain('3 rows of forces at the ends')->toContain('Nothing much')->toContain('Axial force 0.273')->not->toContain('Combinations of actions')
+        ->and(sheetText($change, false))->toContain('those that govern')->toContain('Snow')->not->toContain('Nothing much');
+});

@@ -30,6 +30,9 @@ final class AxialForce
     /** @var array<string, float> critical force (N), by what presses */
     private array $critical = [];
 
+    /** @var array{float|null, float|null}|null ratios of the end moments about both axes that all loads have in common */
+    private ?array $ratios = null;
+
     /** 6.3.1.2(4): N_Ed / N_cr up to which buckling is left out. */
     private const BUCKLING = 0.04;
 
@@ -215,19 +218,48 @@ final class AxialForce
         return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, $this->heldApart(), $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at, $this->shape($combination));
     }
 
-    /** Moments that rows give at the ends run straight between these where nothing holds the member in between. */
+    /**
+     * Where nothing holds the member between two supports at its ends, moments at these run straight from one to the other:
+     * those of rows, and those that all loads make at one and the same end.
+     */
     private function shape(Combination $combination): EquivalentMoments
     {
         $member = $this->beam->member;
         $supports = $this->beam->beam->supports;
-        if (! $combination->isRow() || count($supports) !== 2 || abs($supports[0]) > 1e-6 || abs($supports[1] - $member->length) > 1e-6) {
+        if (count($supports) !== 2 || abs($supports[0]) > 1e-6 || abs($supports[1] - $member->length) > 1e-6) {
             return new EquivalentMoments;
         }
-        $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) - ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
-        $y = EquivalentMoments::ratio($at('My1'), $at('My2'));
+        if ($combination->isRow()) {
+            $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) - ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
+            [$y, $z] = [EquivalentMoments::ratio($at('My1'), $at('My2')), EquivalentMoments::ratio($at('Mz1'), $at('Mz2'))];
+        } else {
+            [$y, $z] = $this->ratios ??= [self::isFromOneEnd($this->beam) ? 0.0 : null, $this->beam->sideways !== null && self::isFromOneEnd($this->beam->sideways) ? 0.0 : null];
+        }
         $isFree = $member->top->positions === [] && $member->bottom->positions === [] && ! $member->top->isContinuous() && ! $member->bottom->isContinuous();
 
-        return new EquivalentMoments($y, $member->heldSideways() === [] ? EquivalentMoments::ratio($at('Mz1'), $at('Mz2')) : null, $isFree ? $y : null);
+        return new EquivalentMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null);
+    }
+
+    /** Do the moments of every load run straight to zero at one and the same end? */
+    private static function isFromOneEnd(LoadedBeam $beam): bool
+    {
+        $length = $beam->beam->length;
+        $start = $end = $most = 0.0;
+        $bends = 0.0;
+        foreach ($beam->responses->M as $segments) {
+            $last = null;
+            foreach ($segments as $k => [$a, $b, $c, $d]) {
+                $l = $beam->responses->breaks[$k + 1] - $beam->responses->breaks[$k];
+                $value = $a + $l * ($b + $l * ($c + $l * $d));
+                $most = max($most, abs($a), abs($value));
+                $bends = max($bends, abs($c) * $length ** 2, abs($d) * $length ** 3, $last === null ? 0.0 : abs($a - $last[0]), $last === null ? 0.0 : abs($b - $last[1]) * $length);
+                $start = $k === 0 ? max($start, abs($a)) : $start;
+                $last = [$value, $b];
+            }
+            $end = max($end, abs($last[0] ?? 0.0));
+        }
+
+        return $bends <= 1e-9 * $most && min($start, $end) <= 1e-9 * $most;
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */

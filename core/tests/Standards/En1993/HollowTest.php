@@ -53,6 +53,16 @@ it('weighs a post by hand', function (): void {
         ->and(weighing($design, 'buckling')->remark)->toContain('do not buckle in lateral torsion')->and(weighing($design, 'buckling')->ratio)->toBeNull();
 });
 
+it('takes the shape of moments that an eccentric load makes at the head alone', function (): void {
+    $eccentric = fn (array $more): array => array_column(weighing(design(hollowPost('SHS 120×120×6.3', '150 kN', ['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '4 m', 'value' => '150 kN', 'direction' => 'vertical', 'eccentricity' => '30 mm', 'across' => '15 mm'], ...$more]]), true), 'buckling-axial')->lines, 'result', 'symbol');
+    $straight = $eccentric([]);
+    $bent = $eccentric([lineLoad('q', '0.2 kN/m', ['direction' => 'normal'])]);
+    // Table B.3: ψ = 0; with a load in between 1, on the safe side; the other axis does not know of it.
+    expect([$straight['C_my'], $straight['C_mz']])->toBe([0.6, 0.6])->and([$bent['C_my'], $bent['C_mz']])->toBe([1.0, 0.6])
+        ->and($straight['k_yy'])->toBeNear(0.6 * min(1 + ($straight['lambda_y'] - 0.2) * $straight['n_y'], 1 + 0.8 * $straight['n_y']))->and($straight['k_zy'])->toBeNear(0.6 * $straight['k_yy'])
+        ->and($straight['k_zz'])->toBeNear(0.6 * min(1 + ($straight['lambda_z'] - 0.2) * $straight['n_z'], 1 + 0.8 * $straight['n_z']));
+});
+
 it('is weaker when it is cold-formed, and stronger as a tube of the same weight than about the weak axis of a rectangle', function (): void {
     $used = fn (string $section): float => (float) weighing(design(hollowPost($section, '200 kN')), 'buckling-axial')->ratio;
     expect($used('SHS 120×120×5'))->toBeLessThan($used('SHS 120×120×5 cold'))->and($used('CHS 139.7×5'))->toBeLessThan($used('RHS 150×100×5'));
