@@ -61,6 +61,7 @@ final readonly class Member
         public array $remarks = [],
         public float $camber = 0.0,
         public array $endForces = [],
+        public EffectiveLengths $effective = new EffectiveLengths,
     ) {
     }
 

@@ -85,6 +85,7 @@ final class MemberReader
 
         $remarks = $this->remarks();
         $camber = $this->camber($length, $supports);
+        $effective = $this->effective($length);
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
@@ -95,7 +96,30 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective);
+    }
+
+    private function effective(float $length): EffectiveLengths
+    {
+        $given = $this->in['effectiveLengths'] ?? [];
+        if (! is_array($given)) {
+            $this->f->fail('effectiveLengths', 'Give the buckling lengths as y, z and twist.');
+
+            return new EffectiveLengths;
+        }
+        $of = function (string $axis) use ($given, $length): ?float {
+            if (in_array($given[$axis] ?? '', ['', null], true)) {
+                return null;
+            }
+            $L = $this->f->quantity($given, $axis, "effectiveLengths.{$axis}", Kind::Length);
+            if (! $this->f->hasErrors() && ($L < $length / 20 || $L > 20 * $length)) {
+                $this->f->fail("effectiveLengths.{$axis}", 'A buckling length lies between 1/20 of the member and 20 times its length.');
+            }
+
+            return $L;
+        };
+
+        return new EffectiveLengths($of('y'), $of('z'), $of('twist'));
     }
 
     /**

@@ -181,7 +181,7 @@ final readonly class SheetBuilder
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
-            Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)]]),
+            Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)], ...$this->effectiveLengths()]),
         ];
     }
 
@@ -206,6 +206,20 @@ final readonly class SheetBuilder
         ];
 
         return implode(', ', [$s->kind->value, ...$springs]);
+    }
+
+    /** @return list<list<string>> */
+    private function effectiveLengths(): array
+    {
+        $of = $this->design->member->effective;
+        $rows = [];
+        foreach (['y-y' => $of->y, 'z-z' => $of->z, 'twisting' => $of->twist] as $axis => $L) {
+            if ($L !== null) {
+                $rows[] = [$axis === 'twisting' ? 'Buckling length, twisting' : "Buckling length about {$axis}", $this->format($L, Kind::Length).', as given'];
+            }
+        }
+
+        return $rows;
     }
 
     private function restraintText(Restraint $r): string

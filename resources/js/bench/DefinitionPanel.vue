@@ -112,7 +112,9 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         <PartFold title="Combinations" :summary="combinations" :faulty="has('combinations', 'leftOut')"
             ><CombinationsPart :editor="editor"
         /></PartFold>
-        <PartFold title="Restraint" :summary="restraintSummary" :faulty="has('restraint')"><RestraintPart :editor="editor" /></PartFold>
+        <PartFold title="Restraint" :summary="restraintSummary" :faulty="has('restraint', 'effectiveLengths')"
+            ><RestraintPart :editor="editor"
+        /></PartFold>
         <PartFold
             title="Section"
             :summary="`${doc.section}${doc.steps?.length ? ` and ${doc.steps.length} more` : ''} ${doc.grade ?? 'S355'}`"

@@ -36,6 +36,35 @@ function set(flange: 'top' | 'bottom', change: Partial<RestraintDocument>): void
     )
 }
 
+const LENGTHS = { y: 'Buckling y-y', z: 'Buckling z-z', twist: 'Twisting' } as const
+
+/** Buckling length over length: ideal ends where they turn freely, with some give where they are fixed (common practice). */
+const ENDS: [string, string][] = [
+    ['1.0', 'both pinned, no sway'],
+    ['0.8', 'one fixed, one pinned, no sway'],
+    ['0.65', 'both fixed, no sway'],
+    ['1.2', 'both fixed, the head sways'],
+    ['2.0', 'one pinned, one fixed, the head sways'],
+    ['2.1', 'foot fixed, head free'],
+]
+
+function setLengths(change: Partial<Record<keyof typeof LENGTHS, string>>): void {
+    props.editor.change(
+        (d) => {
+            const next = { ...d.effectiveLengths, ...change }
+            d.effectiveLengths = Object.fromEntries(Object.entries(next).filter(([, v]) => v)) as typeof next
+        },
+        `effectiveLengths.${Object.keys(change).join()}`,
+    )
+}
+
+/** Both axes alike; either can be changed by itself. */
+function fromEnds(list: HTMLSelectElement): void {
+    const text = `${list.value}*(${doc.value.length})`
+    if (list.value) setLengths({ y: text, z: text })
+    list.value = ''
+}
+
 /** "1.2; 2.4 m": each entry gets the unit of the unit system when it has none. */
 function positions(text: string): string[] {
     const unit = unitOf('length', units.value)
@@ -92,6 +121,29 @@ function positions(text: string): string[] {
                 <option value="bottom">on the bottom flange</option>
             </select>
         </label>
+        <div>
+            <label class="block">
+                <span class="label">Buckling lengths under axial force, from the ends</span>
+                <select class="field" value="" @change="fromEnds($event.target as HTMLSelectElement)">
+                    <option value="">choose how the ends are held</option>
+                    <option v-for="[factor, ends] in ENDS" :key="ends" :value="factor">{{ ends }}: {{ factor }} L</option>
+                </select>
+            </label>
+            <div class="mt-1 grid grid-cols-3 gap-2">
+                <QuantityField
+                    v-for="(name, axis) in LENGTHS"
+                    :key="axis"
+                    :label="name"
+                    kind="length"
+                    :units="units"
+                    :model-value="doc.effectiveLengths?.[axis]"
+                    :error="fault(`effectiveLengths.${axis}`)"
+                    optional
+                    placeholder="as held"
+                    @update:model-value="(v) => setLengths({ [axis]: v })"
+                />
+            </div>
+        </div>
         <p class="text-xs text-faint">Supports always hold the section against moving sideways and twisting.</p>
     </div>
 </template>

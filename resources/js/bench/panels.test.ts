@@ -414,6 +414,17 @@ describe('combinations', () => {
         await part.findAll('select')[1]!.setValue('span')
         expect(documentOf(editor).permanentBySpan).toBe(true)
     })
+    it('takes buckling lengths from how the ends are held, and each by itself', async () => {
+        const editor = editorOf(BEAM, result)
+        const part = mount(RestraintPart, { props: { editor } })
+        const ends = part.findAll('select').at(-1)!
+        await ends.setValue('0.8')
+        expect(documentOf(editor).effectiveLengths).toEqual({ y: '0.8*(11 m)', z: '0.8*(11 m)' })
+        await part.findAll('input').at(-1)!.setValue('4')
+        expect(documentOf(editor).effectiveLengths?.twist).toBe('4 m')
+        await part.findAll('input').at(-1)!.setValue('')
+        expect(documentOf(editor).effectiveLengths).toEqual({ y: '0.8*(11 m)', z: '0.8*(11 m)' })
+    })
     it('adds one of the engineer that the core takes, and takes a removed load case out of it', async () => {
         const editor = editorOf(BEAM, result)
         const part = mount(CombinationsPart, { props: { editor } })

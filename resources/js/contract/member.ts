@@ -82,6 +82,7 @@ export interface MemberDocument {
      * @maxItems 60
      */
     arrangements?: number[][]
+    effectiveLengths?: EffectiveLengthsDocument
     /**
      * Rows of forces at the ends of the member, as an analysis of the whole structure gives them, factors and all; each is weighed as a combination.
      *
@@ -336,6 +337,23 @@ export interface CombinationDocument {
         case: string
         factor: string
     }[]
+}
+/**
+ * Buckling lengths under an axial force where the structure decides; empty: as supports and restraints make it.
+ */
+export interface EffectiveLengthsDocument {
+    /**
+     * about y-y, in the plane of bending
+     */
+    y?: string
+    /**
+     * about z-z, sideways
+     */
+    z?: string
+    /**
+     * twisting
+     */
+    twist?: string
 }
 export interface EndForcesDocument {
     name?: string

@@ -51,6 +51,14 @@ it('prints every line of a derivation on the full sheet only', () => {
 it('draws no coordinate that is not a number', () => {
     for (const svg of mount(SheetPaper, { props: { sheet: full } }).findAll('svg')) expect(svg.html()).not.toMatch(/NaN|Infinity|undefined/)
     expect(mount(SectionDrawing, { props: { section: result.section, units: 'us' } }).text()).toContain('in')
+    const hollow = { ...result.section, h: 200, b: 100, tw: 8, tf: 8, r: 12 }
+    for (const shape of ['rectangle', 'circle'] as const) {
+        const drawn = mount(SectionDrawing, { props: { section: { ...hollow, shape }, units: 'metric' } })
+        // Outline and hole.
+        expect(drawn.get('path').attributes('d')?.match(/M/g)).toHaveLength(2)
+        expect(drawn.html()).not.toMatch(/NaN/)
+        expect(drawn.text()).toContain(shape === 'circle' ? 'd' : '100.0 mm')
+    }
 })
 
 describe('the index of a pack', () => {

@@ -13,6 +13,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
@@ -68,14 +69,21 @@ final class AxialForce
         $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
         $stiffer = $this->stiffer($stretches[0]->section);
         $member = $this->beam->member;
-        $L = $this->heldApart();
+        [$L, $LT] = $this->lengths();
         $d = $derive ? new Derivation : null;
         $small = true;
         foreach ($stretches as $i => $stretch) {
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
-            $small = $this->isSmall($steel, $N, $compression, $L, $i === 0 ? $d : null) && $small;
+            $small = $this->isSmall($steel, $N, $compression, $L, $LT, $i === 0 ? $d : null) && $small;
         }
-        if ($compression > 0.0) {
+        $given = $member->effective->y;
+        if ($compression > 0.0 && $given !== null) {
+            $I = min(array_map(fn (SectionStep $s): float => $s->section->Iy, $stretches));
+            $Ncr = M_PI ** 2 * SteelGrade::E * $I / $given ** 2;
+            $small = $small && $compression <= self::BUCKLING * $Ncr;
+            $d?->given('L_cr_y', $given, Kind::Length, '', 'as given');
+            $d?->line('n_cr_y', 'N_c * L_cr_y^2 / (pi^2 * E * I_y)', ['N_c' => [$compression, Kind::Force], 'L_cr_y' => [$given, Kind::Length], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$I, Kind::SecondMoment]], $compression / $Ncr, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
+        } elseif ($compression > 0.0) {
             $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING / $stiffer);
             $factor = $derive ? $theory->criticalFactor() * $stiffer : INF;
             if ($d !== null && is_finite($factor)) {
@@ -211,11 +219,11 @@ final class AxialForce
             $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
         }
         $alphaCr = INF;
-        if ($most !== null && $compression > 1.0) {
+        if ($most !== null && $compression > 1.0 && $this->beam->member->effective->y === null) {
             $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $this->stiffer($steel->section);
         }
 
-        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, $this->heldApart(), $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at, $this->shape($combination));
+        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$this->beam->member->effective->y, ...$this->lengths()], $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at, $this->shape($combination));
     }
 
     /**
@@ -237,7 +245,9 @@ final class AxialForce
         }
         $isFree = $member->top->positions === [] && $member->bottom->positions === [] && ! $member->top->isContinuous() && ! $member->bottom->isContinuous();
 
-        return new EquivalentMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null);
+        [$swaysY, $swaysZ] = [$member->effective->y > $member->length + 1.0, $member->effective->z > $member->length + 1.0];
+
+        return new EquivalentMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ);
     }
 
     /** Do the moments of every load run straight to zero at one and the same end? */
@@ -262,6 +272,14 @@ final class AxialForce
         return $bends <= 1e-9 * $most && min($start, $end) <= 1e-9 * $most;
     }
 
+    /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: held all along */
+    private function lengths(): array
+    {
+        $effective = $this->beam->member->effective;
+
+        return [$effective->z ?? $this->heldApart(), $effective->twist ?? $this->heldApart()];
+    }
+
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
     private function heldApart(): float
     {
@@ -280,7 +298,7 @@ final class AxialForce
     }
 
     /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */
-    private function isSmall(SteelSection $steel, float $N, float $compression, float $L, ?Derivation $d): bool
+    private function isSmall(SteelSection $steel, float $N, float $compression, float $L, float $LT, ?Derivation $d): bool
     {
         $s = $steel->section;
         $b = $steel->basis;
@@ -303,7 +321,7 @@ final class AxialForce
         if ($compression <= 0.0 || $L <= 0.0) {
             return $small;
         }
-        $Ncr = SidewaysBuckling::criticalForce($s, $L, $d);
+        $Ncr = SidewaysBuckling::criticalForce($s, $L, $LT, $d);
         $d?->line('n_cr_z', 'N_c / N_cr_z', ['N_c' => [$compression, Kind::Force], 'N_cr_z' => [$Ncr, Kind::Force]], $compression / $Ncr, Kind::Number, '6.3.1.2(4)', 'not above 0.04');
 
         return $small && $compression <= self::BUCKLING * $Ncr;

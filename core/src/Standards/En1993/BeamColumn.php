@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Materials\SteelGrade;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
@@ -33,14 +34,14 @@ final readonly class BeamColumn
      * @param  float  $compression  greatest one, N
      * @param  float  $tension  greatest one, N
      * @param  float  $alphaCr  factor on the loads at which the member buckles in the plane of bending; INF: far off
-     * @param  float  $L  between places that hold both flanges sideways, mm; 0: held all along
+     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of twisting, mm; 0: held all along
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
      * @param  EquivalentMoments  $shape  of the moment diagrams
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private float $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
     {
         $this->class = Classification::of($steel, Strain::Compression);
     }
@@ -190,13 +191,18 @@ final readonly class BeamColumn
         $d = $derive ? new Derivation : null;
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
         [$y, $z] = self::curves($this->steel);
-        $Ncry = $this->compression * $this->alphaCr;
-        if (is_finite($Ncry)) {
+        [$Ly, $Lz, $LT] = $this->L;
+        $Iy = $this->steel->section->Iy;
+        $Ncry = $Ly === null ? $this->compression * $this->alphaCr : M_PI ** 2 * SteelGrade::E * $Iy / $Ly ** 2;
+        if ($Ly !== null) {
+            $d?->given('L_cr_y', $Ly, Kind::Length, '', 'as given');
+            $d?->line('N_cr_y', 'pi^2 * E * I_y / L_cr_y^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$Iy, Kind::SecondMoment], 'L_cr_y' => [$Ly, Kind::Length]], $Ncry, Kind::Force, '6.3.1.2(1)');
+        } elseif (is_finite($Ncry)) {
             $d?->given('alpha_cr', $this->alphaCr, Kind::Number, '5.2.1', 'exact, of the member in the plane of bending');
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
         [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
-        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $this->L, $d), $z, $d);
+        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d), $z, $d);
         $uLT = $this->lateral($d);
         $plastic = $this->class <= 2;
         $twists = $this->steel->section instanceof ISection;

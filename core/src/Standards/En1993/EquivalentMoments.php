@@ -17,8 +17,10 @@ final readonly class EquivalentMoments
      * @param  float|null  $psiY  ratio of the end moments about y-y between supports, −1 … 1; null: not straight, or not known
      * @param  float|null  $psiZ  the same about z-z, between places that hold both flanges
      * @param  float|null  $psiLT  about y-y between places that hold a flange
+     * @param  bool  $swaysY  does the member buckle in the plane with its ends moving: longer than it is
+     * @param  bool  $swaysZ  the same sideways
      */
-    public function __construct(private ?float $psiY = null, private ?float $psiZ = null, private ?float $psiLT = null)
+    public function __construct(private ?float $psiY = null, private ?float $psiZ = null, private ?float $psiLT = null, private bool $swaysY = false, private bool $swaysZ = false)
     {
     }
 
@@ -32,12 +34,12 @@ final readonly class EquivalentMoments
 
     public function y(?Derivation $d = null): float
     {
-        return self::factor('y', $this->psiY, $d);
+        return self::factor('y', $this->psiY, $d, $this->swaysY);
     }
 
     public function z(?Derivation $d = null): float
     {
-        return self::factor('z', $this->psiZ, $d);
+        return self::factor('z', $this->psiZ, $d, $this->swaysZ);
     }
 
     public function lateral(?Derivation $d = null): float
@@ -45,8 +47,13 @@ final readonly class EquivalentMoments
         return self::factor('LT', $this->psiLT, $d);
     }
 
-    private static function factor(string $of, ?float $psi, ?Derivation $d): float
+    private static function factor(string $of, ?float $psi, ?Derivation $d, bool $sways = false): float
     {
+        if ($psi !== null && $sways) {
+            $d?->given("C_m{$of}", 0.9, Kind::Number, 'Table B.3', 'the ends sway: the buckling length is more than the length');
+
+            return 0.9;
+        }
         if ($psi === null) {
             $d?->given("C_m{$of}", 1.0, Kind::Number, 'Table B.3', 'on the safe side');
 
