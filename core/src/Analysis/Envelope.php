@@ -219,10 +219,7 @@ final class Envelope
         $open = null;
         $highest = array_map(fn (Combination $c): array => $this->highest($c, $sign), $combinations);
         foreach ($this->parts as $i => $part) {
-            $polynomials = [];
-            foreach ($this->rivals($combinations, $highest, $i, $sign, $weight) as $c) {
-                $polynomials[$c] = $this->polynomial($combinations[$c], $i, $sign, $weight);
-            }
+            $polynomials = $this->rivals($combinations, $highest, $i, $sign, $weight);
             foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
                 if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
                     $open['to'] = $to;
@@ -258,7 +255,7 @@ final class Envelope
      *
      * @param  non-empty-list<Combination>  $combinations
      * @param  list<array<int, float>>  $highest  of each combination
-     * @return list<int>
+     * @return non-empty-array<int, list<float>> the worst values of each, by number
      */
     private function rivals(array $combinations, array $highest, int $part, int $sign, float $weight): array
     {
@@ -278,15 +275,16 @@ final class Envelope
         $of = Polynomial::bounds($p, $this->parts[$part]['from'], $this->parts[$part]['to']);
         $least = $sign > 0 ? $of[0] : -$of[1];
         $least -= 1e-9 * abs($least);
-        $bounds[$first] = INF;
         $rivals = [];
         foreach ($bounds as $c => $bound) {
-            if ($bound >= $least) {
-                $rivals[] = $c;
+            if ($c === $first) {
+                $rivals[$c] = $p;
+            } elseif ($bound >= $least) {
+                $rivals[$c] = $this->polynomial($combinations[$c], $part, $sign, $weight);
             }
         }
 
-        return $rivals;
+        return $rivals === [] ? [$first => $p] : $rivals;
     }
 
     /** @return list<float> the worst values of a combination on a part */

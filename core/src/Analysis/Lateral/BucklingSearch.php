@@ -29,24 +29,30 @@ final readonly class BucklingSearch
     public function heaviest(BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
     {
         $diagrams = $this->diagrams;
-        $most = 0.0;
+        $most = $moment = $factor = 0.0;
         $heaviest = null;
-        $weigh = function (BucklingCase $case) use (&$most, &$heaviest, $shapes, $resistance, $weight): void {
+        $weigh = function (BucklingCase $case) use (&$most, &$moment, &$factor, &$heaviest, $shapes, $resistance, $weight): void {
             [$M] = $case->greatest($weight);
-            $needed = $M > 0.0 ? self::needed($resistance, $M, $most) : 0.0;
-            if ($M <= 0.0 || (is_finite($needed) && $shapes->isAbove($case, $weight, $needed))) {
+            if ($M <= 0.0) {
                 return;
             }
-            $utilisation = $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)));
+            // With no greater moment it takes a smaller factor to be heavier.
+            $needed = $M <= $moment ? $factor : self::needed($resistance, $M, $most);
+            if (is_finite($needed) && $needed > 0.0 && $shapes->isAbove($case, $weight, $needed)) {
+                return;
+            }
+            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($M));
+            $utilisation = $resistance->utilisation($case, $alpha);
             if ($utilisation > $most) {
-                $most = $utilisation;
-                $heaviest = $case;
+                [$most, $moment, $factor, $heaviest] = [$utilisation, $M, $resistance->isOfFactor() ? min($alpha, $resistance->mostFactor($M)) : INF, $case];
             }
         };
         foreach ($diagrams->ordered($this->combinations, $this->moment, $weight) as [$combination, $bound]) {
             foreach (array_keys($diagrams->places) as $place) {
                 $terms = $diagrams->terms($combination, $place, $weight);
-                if ($resistance->bound(min($bound, $diagrams->bound($terms)), $shapes->roughly($place, $terms)) > $most) {
+                $M = min($bound, $diagrams->bound($terms));
+                $alpha = $shapes->roughly($place, $terms);
+                if (($M > $moment || $alpha < $factor) && $resistance->bound($M, $alpha) > $most) {
                     $shapes->knows($place);
                     $weigh($diagrams->case($combination, $place));
                 }

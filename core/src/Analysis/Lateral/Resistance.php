@@ -13,6 +13,9 @@ interface Resistance
     /** The utilisation under a diagram. */
     public function utilisation(BucklingCase $case, float $alpha): float;
 
+    /** Is it the critical factor that decides, or something else about the diagram? */
+    public function isOfFactor(): bool;
+
     /** A critical factor above which buckling takes nothing away from a moment of M. */
     public function mostFactor(float $M): float;
 }

@@ -62,6 +62,11 @@ final readonly class LateralResistance implements Resistance
         return min($this->closed === null ? $eigenvalue : ($this->closed)($case), $this->mostFactor($this->governing($case)[1]));
     }
 
+    public function isOfFactor(): bool
+    {
+        return $this->closed === null;
+    }
+
     /** χ_LT is 1 up to a slenderness of 0.2 (6.3.2.2(4)). */
     public function mostFactor(float $M): float
     {

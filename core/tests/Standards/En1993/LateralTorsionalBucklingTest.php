@@ -117,6 +117,21 @@ it('shows the closed formulas beside the eigenvalue, and the eigenvalue beside t
     'held off the middle' => [['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['2.5 m']]]], 0.06],
 ]);
 
+it('finds the worst of many arrangements by the closed formulas as well', function (int $seed): void {
+    // With all spans loaded or not, as single loads that always act: the worst of them one by one.
+    $spans = [5 + $seed, 7, 4 + 2 * $seed];
+    $places = [0, $spans[0], $spans[0] + $spans[1], array_sum($spans)];
+    $base = ['length' => "{$places[3]} m", 'supports' => array_map(fn (int $x): array => supportAt("{$x} m"), $places), 'section' => 'IPE 400', 'basis' => ['parameters' => ['closedForms' => true]]];
+    $on = fn (int $mask, string $case): array => array_values(array_filter(array_map(fn (int $i): ?array => $mask >> $i & 1 ? ['id' => "{$case}{$i}", 'case' => $case, 'kind' => 'line', 'from' => $places[$i].' m', 'to' => $places[$i + 1].' m', 'value' => '9 kN/m'] : null, [0, 1, 2])));
+    $worst = 0.0;
+    foreach (range(0, 7) as $mask) {
+        $alone = design([...$base, 'loads' => [lineLoad('g', '4 kN/m'), ...$on($mask, 'w')], 'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'w', 'name' => 'W', 'category' => 'wind-down']]]);
+        $worst = max($worst, (float) weighing($alone, 'buckling')->ratio);
+    }
+    $all = design([...$base, 'loads' => [lineLoad('g', '4 kN/m'), ...$on(7, 'q')]]);
+    expect(weighing($all, 'buckling')->ratio)->toBeNear($worst, 0.01);
+})->with([0, 1, 2]);
+
 it('stands on the safe side of the closed formulas for cantilevers', function (string $height): void {
     $lines = array_column(weighing(design(['length' => '3 m', 'supports' => [supportAt('0 m', 'fixed')], 'loadHeight' => $height], true), 'buckling')->lines, 'result', 'symbol');
     expect($lines['alpha_C'])->toBeLessThan($lines['alpha_cr']);
