@@ -135,7 +135,7 @@ final readonly class GeometryReader
             $name = $this->f->text($row, 'section', "steps.{$i}.section");
             $section = Catalogue::find($name);
             if ($section === null) {
-                $this->f->fail("steps.{$i}.section", $name === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.');
+                $this->f->fail("steps.{$i}.section", Catalogue::missing($name));
             }
             $section = $section === null ? null : $this->withPlates($section, $row, "steps.{$i}");
             [$from, $to] = [$snapped($from), $snapped($to)];

@@ -63,7 +63,7 @@ final class MemberReader
         $sectionName = $f->text($in, 'section', 'section');
         $section = Catalogue::find($sectionName);
         if ($section === null) {
-            $f->fail('section', $sectionName === '' ? 'Choose a section.' : 'There is no section “'.mb_substr($sectionName, 0, 40).'” in the catalogue.');
+            $f->fail('section', Catalogue::missing($sectionName));
         }
         $grade = $f->choice($in, 'grade', 'grade', SteelGrade::S355);
         $steps = $geometry->steps([0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges], $grade);

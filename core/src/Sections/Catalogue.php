@@ -45,6 +45,9 @@ final class Catalogue
     /** A section by its name; upper and lower case, spaces and x for × do not matter ("ipe300", "ub 457x191x67"). */
     public static function find(string $name): ?Section
     {
+        if (OwnSections::isMeant($name)) {
+            return OwnSections::find($name);
+        }
         $key = self::key($name);
         foreach (array_keys(self::TABLES) as $table) {
             $section = self::table($table)[$name] ?? null;
@@ -59,6 +62,16 @@ final class Catalogue
         }
 
         return null;
+    }
+
+    /** Why there is no section of a name, for the engineer. */
+    public static function missing(string $name): string
+    {
+        return match (true) {
+            trim($name) === '' => 'Choose a section.',
+            OwnSections::isMeant($name) => OwnSections::fault($name),
+            default => 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.',
+        };
     }
 
     /** The I section with the greatest self-weight. */
@@ -117,11 +130,11 @@ final class Catalogue
             $cells = explode(',', $line);
             [$family, $name] = $cells;
             $of = array_map(floatval(...), array_slice($cells, 2));
-            $isCold = $table === 'en10219';
+            $finish = $table === 'en10219' ? Finish::Cold : Finish::Hot;
             $sections[$name] = match (true) {
                 $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
-                str_starts_with($family, 'CHS') => new CircularHollow($name, $family, $of[0], $of[2], $isCold),
-                default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $isCold),
+                str_starts_with($family, 'CHS') => new CircularHollow($name, $family, $of[0], $of[2], $finish),
+                default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $finish),
             };
         }
 

@@ -7,7 +7,7 @@ namespace Waage\Sections;
 /** A round tube, its properties by EN 10210-2:2006 and EN 10219-2:2006, Annex B. */
 final readonly class CircularHollow extends Section
 {
-    public function __construct(string $name, string $family, float $d, public float $t, public bool $isCold)
+    public function __construct(string $name, string $family, float $d, public float $t, public Finish $finish)
     {
         $inner = $d - 2 * $t;
         $I = M_PI / 64 * ($d ** 4 - $inner ** 4);

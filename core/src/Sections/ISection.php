@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * A doubly symmetric rolled I or H section with root fillets, with or without a plate on each flange: its properties from
- * its dimensions.
+ * A doubly symmetric I or H section, rolled with root fillets, with or without a plate on each flange, or welded of plates:
+ * its properties from its dimensions.
  */
 final readonly class ISection extends Section
 {
@@ -35,6 +35,7 @@ final readonly class ISection extends Section
         public float $tf,
         public float $r,
         public ?Plates $plates = null,
+        public Finish $finish = Finish::Hot,
     ) {
         [$bp, $tp] = $plates === null ? [0.0, 0.0] : [$plates->width, $plates->thickness];
         $h = $depth + 2 * $tp;
@@ -55,7 +56,7 @@ final readonly class ISection extends Section
         $this->AvRolled = $this->rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
         $Iy = ($b * $depth ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
         $Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
-        // Torsion constant with the junctions of web and flange, as the tables of each family have it. Plates count for
+        // Torsion constant, of a rolled section with the junctions of web and flange, as the tables of each family have it. Plates count for
         // themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
         parent::__construct(
@@ -65,7 +66,9 @@ final readonly class ISection extends Section
             Iz: $Iz,
             Wply: $b * $tf * ($depth - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp),
             Wplz: $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2,
-            It: 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
+            It: $finish === Finish::Welded
+                ? (2 * $b * $tf ** 3 + $this->hw * $tw ** 3) / 3
+                : 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
             Iw: ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $hs ** 2 / 2,
             Wely: 2 * $Iy / $h,
             Welz: 2 * $Iz / $b,
@@ -89,7 +92,7 @@ final readonly class ISection extends Section
     /** The same section with a plate on each flange. */
     public function with(Plates $plates, string $name): self
     {
-        return new self($name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $plates);
+        return new self($name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $plates, $this->finish);
     }
 
     /** Area that shears under a force along the web, mm²: the web between the middles of the flanges (common practice, on the safe side for deflection). */

@@ -6,17 +6,18 @@ namespace Waage\Sections;
 
 /**
  * A square or rectangular hollow section, its properties by EN 10210-2:2006 (hot-finished) and EN 10219-2:2006
- * (cold-formed), Annex B, with the corner radii that these take for calculation.
+ * (cold-formed), Annex B, with the corner radii that these take for calculation; or a box welded of plates.
  */
 final readonly class RectangularHollow extends Section
 {
     /** Outer radius of the corners, mm. */
     public float $r;
 
-    public function __construct(string $name, string $family, float $h, float $b, public float $t, public bool $isCold)
+    public function __construct(string $name, string $family, float $h, float $b, public float $t, public Finish $finish)
     {
         [$outer, $inner] = match (true) {
-            ! $isCold => [1.5 * $t, 1.0 * $t],
+            $finish === Finish::Welded => [0.0, 0.0],
+            $finish === Finish::Hot => [1.5 * $t, 1.0 * $t],
             $t <= 6.0 => [2.0 * $t, 1.0 * $t],
             $t <= 10.0 => [2.5 * $t, 1.5 * $t],
             default => [3.0 * $t, 2.0 * $t],

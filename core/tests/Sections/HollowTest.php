@@ -40,7 +40,7 @@ it('has the properties of the outline, cut into squares', function (string $name
 
         return abs($y) <= $b / 2 && abs($z) <= $h / 2 && ($dy <= 0 || $dz <= 0 || hypot($dy, $dz) <= $r);
     };
-    $inner = $s->isCold ? ($s->t <= 6 ? 1.0 : ($s->t <= 10 ? 1.5 : 2.0)) * $s->t : $s->t;
+    $inner = $s->finish === Waage\Sections\Finish::Cold ? ($s->t <= 6 ? 1.0 : ($s->t <= 10 ? 1.5 : 2.0)) * $s->t : $s->t;
     $step = $s->t / 12;
     $A = $Iy = $Wply = $Iz = 0.0;
     for ($z = $step / 2; $z < $s->h / 2; $z += $step) {

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import CombinationsPart from '@/bench/CombinationsPart.vue'
 import EndForcesPart from '@/bench/EndForcesPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
+import OwnSectionFields from '@/bench/OwnSectionFields.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
 import StepsFields from '@/bench/StepsFields.vue'
@@ -140,6 +141,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         <option v-for="g in ['S235', 'S275', 'S355', 'S460']" :key="g">{{ g }}</option>
                     </select>
                 </label>
+                <OwnSectionFields class="col-span-2" :editor="editor" />
                 <StepsFields class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">
                     <input

@@ -9,3 +9,19 @@ export const SECTION_NAMES = [rolled, hot, cold].flatMap((table) =>
         .filter((l) => l && !l.startsWith('#') && !l.startsWith('family'))
         .map((l) => l.split(',')[1] as string),
 )
+
+export type OwnKind = 'I' | 'box'
+
+/** Dimensions of sections welded of plates, in the order of their names. */
+export const DIMENSIONS: Record<OwnKind, string[]> = { I: ['Depth', 'Width', 'Web', 'Flange'], box: ['Depth', 'Width', 'Plates'] }
+
+export const nameOf = (kind: OwnKind, dimensions: number[]): string => `welded ${kind} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}`
+
+/** What a name of a welded section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue. */
+export function ownSection(name: string): { kind: OwnKind; dimensions: number[] } | null {
+    const found = /^welded(i|box)([\d.]+(?:x[\d.]+)*)$/.exec(name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'))
+    if (!found) return null
+    const kind: OwnKind = found[1] === 'i' ? 'I' : 'box'
+    const dimensions = (found[2] as string).split('x').map(Number)
+    return dimensions.length === DIMENSIONS[kind].length && dimensions.every((v) => v > 0) ? { kind, dimensions } : null
+}

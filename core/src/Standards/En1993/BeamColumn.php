@@ -8,6 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\CircularHollow;
+use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
@@ -25,7 +26,7 @@ final readonly class BeamColumn
     /** The weighing of buckling, the one that lateral-torsional buckling is part of. */
     public const BUCKLING = 'buckling-axial';
 
-    private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49];
+    private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49, 'd' => 0.76];
 
     /** Class in compression. */
     public int $class;
@@ -305,8 +306,11 @@ final readonly class BeamColumn
         $strong = $steel->grade->isS460();
 
         return match (true) {
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => $s->isCold ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
+            // Thick welds, which a stocky box may have, take c.
+            $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => $s->finish === Finish::Cold ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
+            $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],
             default => $strong ? ['a', 'a'] : ['b', 'c'],
         };

@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Sections\CircularHollow;
+use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
@@ -102,11 +103,11 @@ final class Classification
         return [...$plate, $flange, ...$by === Strain::BendingZ ? [] : $web];
     }
 
-    /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t */
+    /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h − 2t and b − 2t */
     private static function ofRectangle(RectangularHollow $s, Strain $by): array
     {
         $side = fn (string $name, string $c, float $depth, bool $isBent): ClassedPart => new ClassedPart(
-            $name, [$c, $depth - 3 * $s->t], ['t', $s->t], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'flat side in bending' : 'flat side in compression',
+            $name, [$c, $depth - ($s->finish === Finish::Welded ? 2 : 3) * $s->t], ['t', $s->t], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'flat side in bending' : 'flat side in compression',
         );
 
         return [$side('flange', 'c_f', $s->b, $by === Strain::BendingZ), $side('web', 'c_w', $s->h, $by === Strain::BendingY)];

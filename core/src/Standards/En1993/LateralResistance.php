@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\Resistance;
 use Waage\Checks\Derivation;
+use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
 use Waage\Units\Kind;
@@ -139,10 +140,11 @@ final readonly class LateralResistance implements Resistance
             return [0.76, 'no I section: curve d'];
         }
         $slender = $section->h / $section->b > 2;
-        $row = (int) $slender + ($section->plates === null ? (int) $rolledCurves : 2);
+        $isWelded = $section->plates !== null || $section->finish === Finish::Welded;
+        $row = (int) $slender + ($isWelded ? 2 : (int) $rolledCurves);
         $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
 
-        return [$curve[1], ($section->plates === null ? '' : 'as welded, ').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}"];
+        return [$curve[1], ($isWelded ? 'as welded, ' : '').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}"];
     }
 
     /** Does 6.3.2.3 apply, for lengths of one rolled section, or one like it? */

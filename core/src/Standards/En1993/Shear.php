@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Sections\CircularHollow;
+use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
@@ -18,7 +19,10 @@ final class Shear
     {
         $s = $steel->section;
         $b = $steel->basis;
-        if ($s instanceof ISection) {
+        if ($s instanceof ISection && $s->finish === Finish::Welded) {
+            $Av = $b->eta * $s->hw * $s->tw;
+            $d?->line('A_v', 'eta * h_w * t_w', ['eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $Av, Kind::Area, '6.2.6(3)d', 'welded');
+        } elseif ($s instanceof ISection) {
             $Av = max($s->AvRolled, $b->eta * $s->hw * $s->tw);
             $d?->line('A_v', 'max(A - 2 * b * t_f + (t_w + 2 * r) * t_f, eta * h_w * t_w)', [
                 'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
@@ -52,6 +56,12 @@ final class Shear
             $d?->line('A_v', '2 * A / pi', ['A' => [$s->A, Kind::Area]], 2 * $s->A / M_PI, Kind::Area, '6.2.6(3)g');
 
             return 2 * $s->A / M_PI;
+        }
+        if ($s instanceof RectangularHollow && $s->finish === Finish::Welded) {
+            $Av = 2 * ($along - 2 * $s->t) * $s->t;
+            $d?->line('A_v', "2 * ({$symbol} - 2 * t) * t", [$symbol => [$along, Kind::Size], 't' => [$s->t, Kind::Size]], $Av, Kind::Area, '6.2.6(3)d', 'the plates along the force, η = 1');
+
+            return $Av;
         }
         $Av = $s->A * $along / ($s->h + $s->b);
         $d?->line('A_v', "A * {$symbol} / (h + b)", ['A' => [$s->A, Kind::Area], 'h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size]], $Av, Kind::Area, '6.2.6(3)f', 'force along '.$symbol);

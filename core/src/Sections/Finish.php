@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sections;
+
+/** How a section is made: it decides about corners, residual stresses and buckling curves. */
+enum Finish
+{
+    /** Hot-rolled, or hot-finished hollow. */
+    case Hot;
+
+    /** Cold-formed hollow. */
+    case Cold;
+
+    /** Welded of plates, their welds left out. */
+    case Welded;
+}

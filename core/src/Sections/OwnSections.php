@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sections;
+
+/**
+ * Sections welded of plates, by their dimensions in mm: "welded I 500×200×8×15" (depth, width, web, flange) and
+ * "welded box 300×200×10" (depth, width, plates).
+ */
+final class OwnSections
+{
+    public const FAMILIES = ['welded I', 'welded box'];
+
+    /** Depth and width, mm. */
+    private const LEAST = 40.0;
+
+    private const MOST = 3000.0;
+
+    /** Plates, mm. */
+    private const THINNEST = 3.0;
+
+    private const THICKEST = 80.0;
+
+    /** Is a name one of these, whatever its numbers are? */
+    public static function isMeant(string $name): bool
+    {
+        return preg_match('/^\s*welded\b/i', $name) === 1;
+    }
+
+    /** The section of a name; null: its dimensions do not make one. */
+    public static function find(string $name): ?Section
+    {
+        $of = self::read($name);
+
+        return is_string($of) ? null : $of;
+    }
+
+    /** What is wrong with a name, for the engineer; empty: nothing. */
+    public static function fault(string $name): string
+    {
+        $of = self::read($name);
+
+        return is_string($of) ? $of : '';
+    }
+
+    private static function read(string $name): Section|string
+    {
+        $key = strtr(strtolower((string) preg_replace('/\s+/', '', $name)), ['×' => 'x', '*' => 'x']);
+        if (preg_match('/^welded(i|box)([\d.]+(?:x[\d.]+)*)$/', $key, $found) !== 1) {
+            return 'Give a section welded of plates as “welded I 500×200×8×15” (depth, width, web, flange) or “welded box 300×200×10” (depth, width, plates), in mm.';
+        }
+        $of = array_map(floatval(...), explode('x', $found[2]));
+        $isI = $found[1] === 'i';
+        if (count($of) !== ($isI ? 4 : 3)) {
+            return $isI ? 'A welded I section has four dimensions: depth, width, web and flange, for example 500×200×8×15.' : 'A welded box has three dimensions: depth, width and plates, for example 300×200×10.';
+        }
+        [$h, $b, $t] = $of;
+        $plates = [$t, $of[3] ?? $t];
+        $inside = max($plates) * 2;
+        $written = implode('×', array_map(fn (float $v): string => (string) round($v, 2), $of));
+
+        return match (true) {
+            min($h, $b) < self::LEAST || max($h, $b) > self::MOST => 'Depth and width lie between 40 and 3000 mm.',
+            min($plates) < self::THINNEST || max($plates) > self::THICKEST => 'Plates are between 3 and 80 mm thick.',
+            $inside >= 0.8 * $h || ($isI ? $of[2] >= 0.5 * $b : $inside >= 0.8 * $b) => 'The plates are too thick for the depth and width: nothing is left between them.',
+            ! $isI && $h < $b => 'The depth of a box is not less than its width; turn it round.',
+            $isI => new ISection("welded I {$written}", 'welded I', $h, $b, $of[2], $of[3], 0.0, finish: Finish::Welded),
+            default => new RectangularHollow("welded box {$written}", 'welded box', $h, $b, $t, Finish::Welded),
+        };
+    }
+}

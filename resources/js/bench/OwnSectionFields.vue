@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import QuantityField from '@/components/QuantityField.vue'
+import type { MemberDocument } from '@/contract/member'
+import { parseQuantity } from '@/lib/quantity'
+import { DIMENSIONS, nameOf, ownSection, type OwnKind } from '@/lib/sections'
+
+/** A section welded of plates, by its dimensions; it is written into the field of the section. */
+const props = defineProps<{ editor: Editor }>()
+const doc = computed(() => props.editor.document.value as MemberDocument)
+const units = computed(() => props.editor.units.value)
+const own = computed(() => ownSection(doc.value.section))
+const KINDS: Record<OwnKind, string> = { I: 'welded I', box: 'welded box' }
+
+function write(kind: OwnKind, dimensions: number[]): void {
+    props.editor.change((d) => void (d.section = nameOf(kind, dimensions)), 'section')
+}
+
+/** The dimensions of the section at work to begin with, or usual ones. */
+function start(kind: OwnKind): void {
+    const s = props.editor.result.value?.section
+    const [h, b, tw, tf] = s ? [s.h, s.b, s.tw, s.tf] : [400, 200, 8, 15]
+    write(kind, kind === 'I' ? [h, b, tw, tf] : [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)])
+}
+
+function set(index: number, text: string): void {
+    if (!own.value) return
+    try {
+        const mm = parseQuantity(text, 'size', units.value)
+        write(
+            own.value.kind,
+            own.value.dimensions.map((v, i) => (i === index ? mm : v)),
+        )
+    } catch {
+        // The field says what is wrong; the section stays.
+    }
+}
+</script>
+
+<template>
+    <div>
+        <button v-if="!own" class="quiet underline" @click="start('I')">Welded, by its dimensions</button>
+        <div v-else class="grid grid-cols-2 gap-2">
+            <label class="col-span-2">
+                <span class="label">Kind</span>
+                <select class="field" :value="own.kind" @change="start(($event.target as HTMLSelectElement).value as OwnKind)">
+                    <option v-for="(name, kind) in KINDS" :key="kind" :value="kind">{{ name }}</option>
+                </select>
+            </label>
+            <QuantityField
+                v-for="(label, i) in DIMENSIONS[own.kind]"
+                :key="label"
+                :label="label"
+                kind="size"
+                :units="units"
+                :model-value="`${own.dimensions[i]} mm`"
+                @update:model-value="(v) => set(i, v)"
+            />
+        </div>
+    </div>
+</template>

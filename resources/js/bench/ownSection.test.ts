@@ -1,0 +1,30 @@
+import { mount } from '@vue/test-utils'
+import { expect, it } from 'vitest'
+import OwnSectionFields from '@/bench/OwnSectionFields.vue'
+import { nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
+import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
+
+it('reads the name of a welded section as the core does', () => {
+    expect(ownSection('Welded I 500x200x8x15')).toEqual({ kind: 'I', dimensions: [500, 200, 8, 15] })
+    expect(ownSection('welded box 300 × 200 × 10')).toEqual({ kind: 'box', dimensions: [300, 200, 10] })
+    expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([null, null, null])
+    expect(nameOf('I', [500, 200, 7.999999, 15])).toBe('welded I 500×200×8×15')
+    expect(SECTION_NAMES).toContain('RHS 200×100×8')
+})
+
+it('begins with the section at work and writes each dimension into its name', async () => {
+    const { result } = answerTo(BEAM)
+    const editor = editorOf(BEAM, result)
+    const fields = mount(OwnSectionFields, { props: { editor } })
+    await fields.get('button').trigger('click')
+    expect(documentOf(editor).section).toBe('welded I 300×150×7.1×10.7')
+    await fields.findAll('input')[0]!.setValue('420')
+    expect(documentOf(editor).section).toBe('welded I 420×150×7.1×10.7')
+    await fields.findAll('input')[2]!.setValue('1 cm')
+    expect(documentOf(editor).section).toBe('welded I 420×150×10×10.7')
+    await fields.findAll('input')[2]!.setValue('thick')
+    expect(documentOf(editor).section).toBe('welded I 420×150×10×10.7')
+    expect(answerTo(documentOf(editor)).result.section.name).toBe('welded I 420×150×10×10.7')
+    await fields.get('select').setValue('box')
+    expect(documentOf(editor).section).toBe('welded box 300×150×10.7')
+})
