@@ -231,6 +231,8 @@ function documentsToRecompute(): array
         'hollow beam, high shear' => document([...$heavy, 'section' => 'RHS 250×150×8', 'grade' => 'S275', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '500 kN']]]),
         'hollow post' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'SHS 150×150×8 cold', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '120 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]]),
         'tube, bent both ways' => document(['section' => 'CHS 219.1×8', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),
+        'slender web' => document(['section' => 'welded I 800×250×10×15', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('6 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '160 kN/m')]]),
+        'welded box' => document(['section' => 'welded box 300×200×8']),
         'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
     ];
 }

@@ -13,6 +13,9 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /** Weighings of the cross-sections of a member (EN 1993-1-1, 5.5 and 6.2), on each length of one section. */
@@ -108,14 +111,52 @@ final class CrossSections
         $d = $derive ? new Derivation : null;
         $limit = Shear::bucklingLimit($steel, $d);
         $slenderness = Shear::webSlenderness($steel);
+        if ($slenderness > $limit && $steel->section instanceof ISection) {
+            return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
+        }
         $web = $slenderness === null ? new Weighing('shear-buckling', 'Shear buckling', 'EN 1993-1-1, 6.2.6(6)', null, remark: 'A tube of class 1 to 3 does not buckle in shear before it yields.') : new Weighing(
             'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
             demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
-            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is not computed here. Take a section with a thicker web.',
+            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
             lines: $d->lines ?? [],
         );
 
         return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
+    }
+
+    /** @return list<Weighing> shear buckling, and bending with it */
+    private function slenderWeb(SteelSection $steel, SectionStep $stretch, Extreme $e, float $weight, bool $derive): array
+    {
+        $bare = array_filter($this->beam->member->supports, fn (Support $s): bool => ! $s->stiffened && $s->kind !== SupportKind::Guided && $s->x >= $stretch->from - 1e-6 && $s->x <= $stretch->to + 1e-6);
+        if ($bare !== []) {
+            return [new Weighing(
+                'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5.1(2)', null, applies: false,
+                remark: 'The web is so slender that it needs stiffeners at its supports. Say at the supports that it has them, or take a section with a thicker web.',
+            )];
+        }
+        $slender = new SlenderWeb($steel);
+        $V = abs($e->value);
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_Ed', $V, Kind::Force);
+        $Vb = $slender->resistance($d);
+        $d?->line('u', 'V_Ed / V_bw_Rd', ['V_Ed' => [$V, Kind::Force], 'V_bw_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number, '5.5(1) (5.10)');
+        $web = new Weighing(
+            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5', $V / $Vb, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_bw_Rd', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
+        );
+        if ($V <= 0.5 * $Vb) {
+            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).')];
+        }
+        $m = $this->worst($this->momentEnvelope, $stretch, $weight);
+        $d = $derive ? new Derivation : null;
+        $d?->given('M_Ed', abs($m->value), Kind::Moment);
+        $u = $slender->withBending(abs($m->value), $V / $Vb, $d);
+
+        return [$web, new Weighing(
+            'bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', $u, x: $m->x, combination: $m->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)), factors: $factors, lines: $d->lines ?? [],
+            remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
+        )];
     }
 
     private function bendingWithShear(SteelSection $steel, SectionStep $stretch, float $greatest, float $Vpl, float $weight, bool $derive): Weighing

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Checks\Derivation;
+use Waage\Sections\ISection;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-5:2006, 5 and 7.1: shear in a web that buckles before it yields, stiffened at the supports only, with end posts
+ * that are not rigid (Table 5.1). What the flanges add (5.4) is left out.
+ */
+final readonly class SlenderWeb
+{
+    private ISection $section;
+
+    public function __construct(private SteelSection $steel)
+    {
+        $this->section = $steel->section instanceof ISection ? $steel->section : throw new \LogicException('A web between flanges is needed.');
+    }
+
+    /** V_bw,Rd in N. */
+    public function resistance(?Derivation $d = null): float
+    {
+        $s = $this->section;
+        $eta = $this->steel->basis->eta;
+        $lambda = $s->hw / (86.4 * $s->tw * $this->steel->epsilon);
+        $chi = $lambda < 0.83 / $eta ? $eta : 0.83 / $lambda;
+        $V = $chi * $this->steel->fy * $s->hw * $s->tw / sqrt(3) / $this->steel->basis->gammaM1;
+        $d?->line('lambda_w', 'h_w / (86.4 * t_w * epsilon)', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'epsilon' => [$this->steel->epsilon, Kind::Number]], $lambda, Kind::Number, '5.3(3) (5.5)', 'stiffeners at the supports only');
+        $lambda < 0.83 / $eta
+            ? $d?->given('chi_w', $chi, Kind::Number, 'Table 5.1', 'η, for λ_w below 0.83/η')
+            : $d?->line('chi_w', '0.83 / lambda_w', ['lambda_w' => [$lambda, Kind::Number]], $chi, Kind::Number, 'Table 5.1', 'end post not rigid');
+        $d?->line('V_bw_Rd', 'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1', [
+            'chi_w' => [$chi, Kind::Number], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        ], $V, Kind::Force, '5.2(1) (5.2)', 'without what the flanges add');
+
+        return $V;
+    }
+
+    /**
+     * Utilisation of bending with shear, 7.1(1).
+     *
+     * @param  float  $M  Nmm
+     * @param  float  $eta3  V_Ed over V_bw,Rd, more than 0.5
+     */
+    public function withBending(float $M, float $eta3, ?Derivation $d = null): float
+    {
+        $s = $this->section;
+        $gammaM0 = $this->steel->basis->gammaM0;
+        $Mpl = $s->Wply * $this->steel->fy / $gammaM0;
+        $Mf = $s->b * $s->tf * ($s->h - $s->tf) * $this->steel->fy / $gammaM0;
+        $d?->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', ['W_pl_y' => [$s->Wply, Kind::Modulus], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mpl, Kind::Moment, '7.1(1)', 'whatever the class is');
+        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', 'of the flanges alone');
+        $eta1 = $M / $Mpl;
+        $d?->line('eta_1', 'M_Ed / M_pl_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment]], $eta1, Kind::Number, '7.1(1)');
+        $d?->given('eta_3', $eta3, Kind::Number, '7.1(1)', 'V_Ed over V_bw_Rd');
+        if ($M <= $Mf) {
+            $d?->line('u', 'eta_1', ['eta_1' => [$eta1, Kind::Number]], $eta1, Kind::Number, '7.1(1)', 'the flanges alone carry the moment: the web is free for the shear');
+
+            return $eta1;
+        }
+        $u = $eta1 + (1 - $Mf / $Mpl) * (2 * $eta3 - 1) ** 2;
+        $d?->line('u', 'eta_1 + (1 - M_f_Rd / M_pl_Rd) * (2 * eta_3 - 1)^2', ['eta_1' => [$eta1, Kind::Number], 'M_f_Rd' => [$Mf, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment], 'eta_3' => [$eta3, Kind::Number]], $u, Kind::Number, '7.1(1) (7.1)');
+
+        return $u;
+    }
+}
