@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
-import { COLUMNS, governs, HEADS, isTable, kindOf, pasteCells, setCell, shown, type Column } from '@/bench/endForces'
+import { COLUMNS, governs, HEADS, kindOf, pasteCells, setCell, shown, type Column } from '@/bench/endForces'
+import { useTableKeys } from '@/bench/tableKeys'
 import type { MemberDocument } from '@/contract/member'
 import { unitOf } from '@/lib/units'
 import LazyField from '@/components/LazyField.vue'
@@ -24,40 +25,13 @@ function add(): void {
     props.editor.change((d) => void (d.endForces ??= []).push({}))
 }
 
-async function focus(row: number, column: string): Promise<void> {
-    await nextTick()
-    table.value?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"] input`)?.focus()
-}
-
-function placeOf(event: Event): { row: number; column: Column } | null {
-    const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-row]')
-    return cell ? { row: Number(cell.dataset.row), column: cell.dataset.column as Column } : null
-}
-
-function onKey(event: KeyboardEvent): void {
-    const at = placeOf(event)
-    if (event.key === 'Escape') emit('close')
-    if (!at) return
-    if (event.key === 'Enter') {
-        event.preventDefault()
-        ;(event.target as HTMLElement).blur()
-        if (at.row === rows.value.length - 1 && !event.shiftKey) add()
-        void focus(at.row + (event.shiftKey ? -1 : 1), at.column)
-    } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-        event.preventDefault()
-        void focus(at.row + (event.key === 'ArrowDown' ? 1 : -1), at.column)
-    }
-}
-
-function onPaste(event: ClipboardEvent): void {
-    const text = event.clipboardData?.getData('text/plain') ?? ''
-    const at = placeOf(event)
-    if (!at || !isTable(text)) return
-    event.preventDefault()
-    ;(event.target as HTMLElement).blur()
-    props.editor.change((d) => pasteCells(d, at.row, at.column, text, units.value))
-    void focus(at.row, at.column)
-}
+const { onKey, onPaste } = useTableKeys<Column>({
+    element: table,
+    rows: () => rows.value.length,
+    add,
+    paste: (at, text) => props.editor.change((d) => pasteCells(d, at.row, at.column, text, units.value)),
+    close: () => emit('close'),
+})
 </script>
 
 <template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
-import { addRow, cellOf, COLUMNS, HEADS, isTable, pasteCells, setCell, SHORT, type Column } from '@/bench/loadGrid'
+import { addRow, cellOf, COLUMNS, HEADS, pasteCells, setCell, SHORT, type Column } from '@/bench/loadGrid'
+import { useTableKeys } from '@/bench/tableKeys'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 
@@ -26,41 +27,13 @@ function add(): void {
     emit('select', id)
 }
 
-async function focus(row: number, column: string): Promise<void> {
-    await nextTick()
-    const cell = table.value?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)
-    cell?.querySelector<HTMLElement>('input, select')?.focus()
-}
-
-/** Where an event comes from. */
-function placeOf(event: Event): { row: number; column: Column } | null {
-    const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-row]')
-    return cell ? { row: Number(cell.dataset.row), column: cell.dataset.column as Column } : null
-}
-
-function onKey(event: KeyboardEvent): void {
-    const at = placeOf(event)
-    if (!at) return
-    const inList = (event.target as HTMLElement).tagName === 'SELECT'
-    if (event.key === 'Enter') {
-        event.preventDefault()
-        if (at.row === doc.value.loads.length - 1 && !event.shiftKey) add()
-        void focus(at.row + (event.shiftKey ? -1 : 1), at.column)
-    } else if (!inList && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
-        event.preventDefault()
-        void focus(at.row + (event.key === 'ArrowDown' ? 1 : -1), at.column)
-    } else if (event.key === 'Escape') emit('close')
-}
-
-function onPaste(event: ClipboardEvent): void {
-    const text = event.clipboardData?.getData('text/plain') ?? ''
-    const at = placeOf(event)
-    if (!at || !isTable(text)) return
-    event.preventDefault()
-    ;(event.target as HTMLElement).blur()
-    props.editor.change((d) => pasteCells(d, at.row, at.column, text, units.value))
-    void focus(at.row, at.column)
-}
+const { onKey, onPaste } = useTableKeys<Column>({
+    element: table,
+    rows: () => doc.value.loads.length,
+    add,
+    paste: (at, text) => props.editor.change((d) => pasteCells(d, at.row, at.column, text, units.value)),
+    close: () => emit('close'),
+})
 
 const textOf = (event: Event): string => (event.target as HTMLInputElement | HTMLSelectElement).value
 </script>

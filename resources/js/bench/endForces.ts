@@ -35,9 +35,6 @@ export function setCell(rows: EndForcesDocument[], row: number, column: Column, 
     forces[column] = column === 'name' ? text : withUnit(text.trim(), kindOf(column), units)
 }
 
-/** Is this more than one cell? */
-export const isTable = (text: string): boolean => /[\t\n]/.test(text.replace(/\r?\n$/, ''))
-
 /**
  * Cells of a text: of a spreadsheet (tabs), or of a file with semicolons or commas. Where semicolons or tabs part the cells
  * a comma in a number is a decimal one. Quotes around a cell go.

@@ -1,7 +1,8 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
-import { addRow, cellOf, isTable, pasteCells, setCell } from '@/bench/loadGrid'
+import { addRow, cellOf, pasteCells, setCell } from '@/bench/loadGrid'
+import { isTable } from '@/bench/tableKeys'
 import LoadGrid from '@/bench/LoadGrid.vue'
 import { BEAM, documentOf, editorOf } from '@/testing/core'
 

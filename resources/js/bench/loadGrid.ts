@@ -90,6 +90,3 @@ export function pasteCells(d: MemberDocument, row: number, column: Column, text:
         }
     })
 }
-
-/** Is this more than one cell? */
-export const isTable = (text: string): boolean => /[\t\n]/.test(text.replace(/\r?\n$/, ''))
