@@ -17,6 +17,7 @@ final readonly class Weighing
     /**
      * @param  list<Line>  $lines
      * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
+     * @param  list<array{float, float, float}>  $shape  how it buckles: place (mm), how far top and bottom flange move sideways, the greatest is 1
      * @param  array<int, float>  $factors  load sets that act, with their factors: the arrangement
      */
     public function __construct(
@@ -37,6 +38,7 @@ final readonly class Weighing
         public array $lines = [],
         public array $ranges = [],
         public array $factors = [],
+        public array $shape = [],
     ) {
     }
 

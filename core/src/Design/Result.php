@@ -346,7 +346,7 @@ final readonly class Result
             'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
             'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
             'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),
-            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'said' => $said->text ?? '', 'leftOut' => $said->leftOut ?? false, 'ranges' => $w->ranges,
+            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'said' => $said->text ?? '', 'leftOut' => $said->leftOut ?? false, 'ranges' => $w->ranges, 'shape' => $w->shape,
             'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $w->lines),
         ];
     }

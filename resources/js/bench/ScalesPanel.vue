@@ -10,6 +10,7 @@ import type { RemarkDocument } from '@/contract/member'
 import type { Result, WeighingResult } from '@/contract/result'
 import { ratioText } from '@/lib/ratio'
 import { format, type Kind } from '@/lib/units'
+import BucklingShape from '@/strips/BucklingShape.vue'
 
 /** The weighings of the member, heaviest first; each opens its derivation. */
 const props = defineProps<{ editor: Editor; kept?: Result }>()
@@ -75,6 +76,7 @@ function say(w: WeighingResult, change: RemarkDocument): void {
                     </button>
                 </p>
                 <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
+                <BucklingShape v-if="w.shape.length" :shape="w.shape" :member="editor.result.value!.member" :units="units" />
                 <DerivationView :lines="w.lines" />
                 <label class="mt-2 block">
                     <span class="text-xs text-faint">{{ w.leftOut ? 'Why it is left out' : 'Remark for the sheet' }}</span>

@@ -412,5 +412,9 @@ export interface WeighingResult {
      * capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
      */
     ranges: number[][]
+    /**
+     * how it buckles: place, how far top and bottom flange move sideways, the greatest is 1
+     */
+    shape: number[][]
     lines: DerivationLine[]
 }

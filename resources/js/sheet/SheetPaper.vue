@@ -11,6 +11,7 @@ import type { Sheet } from '@/contract/sheet'
 import { ratioText } from '@/lib/ratio'
 import SheetFigure from '@/sheet/SheetFigure.vue'
 import SheetTable from '@/sheet/SheetTable.vue'
+import BucklingShape from '@/strips/BucklingShape.vue'
 
 /** One calculation sheet, on screen as it prints. */
 const props = defineProps<{ sheet: Sheet }>()
@@ -85,6 +86,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
                     <p v-if="w.combination" class="sheet-note">{{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}</p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
                     <p v-if="w.said" class="sheet-said"><b>Remark.</b> {{ w.said }}</p>
+                    <BucklingShape v-if="w.shape.length" :shape="w.shape" :member="result.member" :units="sheet.units" />
                     <DerivationView :lines="w.lines" />
                 </template>
             </section>

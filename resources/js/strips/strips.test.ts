@@ -1,6 +1,8 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { LoadResult, MemberResult, Result } from '@/contract/result'
+import { BEAM, answerTo } from '@/testing/core'
+import BucklingShape from './BucklingShape.vue'
 import { intoLanes } from './lanes'
 import MemberStrip from './MemberStrip.vue'
 import { heaviestAt, reserveLines } from './reserve'
@@ -84,4 +86,17 @@ describe('the drawing of the member', () => {
         await strip.get('[aria-label="Support 2 at 6.000 m"]').trigger('keydown', { key: 'ArrowLeft' })
         expect(strip.emitted('nudge')?.[0]?.slice(1)).toEqual(['support', '1'])
     })
+})
+
+it('draws how a length buckles, with what holds it', () => {
+    const { result } = answerTo({ ...BEAM, restraint: { top: { kind: 'positions', positions: ['2.5 m'] }, bottom: { kind: 'supports' } } })
+    const { shape } = result.weighings.find((w) => w.id === 'buckling')!
+    const drawn = mount(BucklingShape, { props: { shape, member: result.member, units: 'metric' } })
+    expect(drawn.html()).not.toMatch(/NaN|undefined|Infinity/)
+    // Both flanges through all places, and a mark at each support in the length.
+    const lines = drawn.findAll('path').map((p) => p.attributes('d') ?? '')
+    expect(lines.filter((d) => d.split('L').length === shape.length)).toHaveLength(2)
+    expect(drawn.text()).toContain('top flange')
+    const inside = result.member.supports.filter((s) => s.x >= shape[0]![0]! - 1 && s.x <= shape.at(-1)![0]! + 1)
+    expect(lines.filter((d) => d.endsWith('v18'))).toHaveLength(inside.length)
 })

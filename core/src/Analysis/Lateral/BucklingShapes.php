@@ -93,6 +93,18 @@ final class BucklingShapes
         return $alpha;
     }
 
+    /**
+     * How the flanges move sideways when a case buckles the length.
+     *
+     * @return list<array{float, float, float}> as ThinWalledBeam::flanges(); none where it does not buckle up to $most
+     */
+    public function flanges(BucklingCase $case, float $weight, float $most): array
+    {
+        [$alpha, $shape] = $this->pencil($case, $weight)->least(null, $most);
+
+        return is_finite($alpha) ? $this->beam->flanges($shape) : [];
+    }
+
     /** The beam under a case. */
     private function pencil(BucklingCase $case, float $weight): Pencil
     {

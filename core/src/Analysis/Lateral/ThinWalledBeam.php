@@ -21,6 +21,9 @@ namespace Waage\Analysis\Lateral;
  */
 final readonly class ThinWalledBeam
 {
+    /** Places at which a shape is drawn, about. */
+    private const DRAWN = 36;
+
     /** @var list<array<int, float>> */
     private array $K;
 
@@ -66,6 +69,32 @@ final readonly class ThinWalledBeam
     public function under(array $moments, array $ofLoads): Pencil
     {
         return new Pencil($this->mesh->size, $this->mesh->band, $this->K, $this->geometric($moments, $ofLoads));
+    }
+
+    /**
+     * How far the flanges move sideways in a shape; the greatest is 1.
+     *
+     * @param  array<int, float>  $shape
+     * @return non-empty-list<array{float, float, float}> place (mm), top flange, bottom flange
+     */
+    public function flanges(array $shape): array
+    {
+        $mesh = $this->mesh;
+        $parts = (int) ceil(self::DRAWN / count($mesh->elements));
+        $points = [];
+        $most = 1e-300;
+        foreach ($mesh->elements as $e => [$u, $phi]) {
+            for ($k = $e === 0 ? 0 : 1; $k <= $parts; $k++) {
+                $at = Shapes::at($mesh->shapes->degree, $k / $parts);
+                $moves = array_sum(array_map(fn (array $f): float => $f[2] * $shape[$f[1]] * $at[$f[0]][0], $u));
+                $twists = array_sum(array_map(fn (array $f): float => $f[2] * $shape[$f[1]] * $at[$f[0]][0], $phi));
+                $points[] = [$mesh->nodes[$e] + $k / $parts * ($mesh->nodes[$e + 1] - $mesh->nodes[$e]), $moves + $twists, $moves - $twists];
+                $most = abs($moves + $twists) > abs($most) ? $moves + $twists : $most;
+                $most = abs($moves - $twists) > abs($most) ? $moves - $twists : $most;
+            }
+        }
+
+        return array_map(fn (array $p): array => [$p[0], $p[1] / $most, $p[2] / $most], $points === [] ? [[0.0, 0.0, 0.0]] : $points);
     }
 
     /**

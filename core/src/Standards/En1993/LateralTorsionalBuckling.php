@@ -90,13 +90,13 @@ final class LateralTorsionalBuckling
             $Mb = $resistance->moment($steel, $case, $M, $alpha);
             $ranges[] = [$diagrams->held->from, $diagrams->held->to, $Mb, $M / $Mb];
             if ($heaviest === null || $M / $Mb > $heaviest[0]) {
-                $heaviest = [$M / $Mb, $case, $resistance, $alpha, $M, $Mb, $x];
+                $heaviest = [$M / $Mb, $case, $resistance, $alpha, $M, $Mb, $x, $shapes];
             }
         }
         if ($heaviest === null) {
             return new Weighing($id, $title, $clause, null, remark: 'No combination bends the member.');
         }
-        [$ratio, $case, $resistance, $alpha, $M, $Mb, $x] = $heaviest;
+        [$ratio, $case, $resistance, $alpha, $M, $Mb, $x, $shapes] = $heaviest;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
         $d = $derive ? new Derivation : null;
         if ($d !== null) {
@@ -107,6 +107,7 @@ final class LateralTorsionalBuckling
         return new Weighing(
             $id, $title, count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause, $ratio, demand: $M, capacity: $Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
             x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
+            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)),
         );
     }
 

@@ -150,6 +150,23 @@ it('weighs the hogging side of a held beam of two spans, the longer the more', f
     expect($used(12.0))->toBeLessThan($used(8.0))->and($used(8.0))->toBeLessThan($used(4.0));
 });
 
+it('tells how the flanges move: where nothing holds them as half a sine wave, a flange that is held not at all', function (): void {
+    $uniform = ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'moment', 'x' => '0 m', 'value' => '10 kNm'], ['id' => 'b', 'case' => 'g', 'kind' => 'moment', 'x' => '6 m', 'value' => '-10 kNm']]];
+    $free = weighing(design($uniform, true), 'buckling')->shape;
+    foreach ($free as [$x, $top, $bottom]) {
+        expect($top)->toBeNear(sin(M_PI * $x / 6000), 1e-3, 1.0)->and(abs($bottom))->toBeLessThan(abs($top) + 1e-9);
+    }
+    $hogging = ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'moment', 'x' => '0 m', 'value' => '-10 kNm'], ['id' => 'b', 'case' => 'g', 'kind' => 'moment', 'x' => '6 m', 'value' => '10 kNm']], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]];
+    foreach (weighing(design($hogging, true), 'buckling')->shape as [$x, $top, $bottom]) {
+        expect($top)->toBeNear(0.0, 1e-9, 1.0)->and($bottom)->toBeNear(sin(M_PI * $x / 6000), 1e-3, 1.0);
+    }
+    $middle = weighing(design([...$uniform, 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['3 m']], 'bottom' => ['kind' => 'supports']]], true), 'buckling')->shape;
+    $at = array_values(array_filter($middle, fn (array $p): bool => abs($p[0] - 3000.0) < 1e-6))[0];
+    expect($at[1])->toBeNear(0.0, 1e-9, 1.0)->and(max(array_map(fn (array $p): float => max(abs($p[1]), abs($p[2])), $middle)))->toBeNear(1.0);
+    // Only where it is written down, and not where it cannot buckle.
+    expect(weighing(design($uniform), 'buckling')->shape)->toBe([])->and(weighing(design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]], true), 'buckling')->shape)->toBe([]);
+});
+
 it('is bounded before its diagram is known', function (): void {
     $r = random(5);
     foreach (['IPE 200', 'HEB 140', 'UB 457×191×67'] as $name) {
