@@ -434,8 +434,7 @@ final readonly class SheetBuilder
                 $isClosed
                     ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                     : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-                'Where the other flange is held at least at the stable length of BB.3.1.1 and carries the load, a length turns about that flange (BB.3.3).',
-                'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; dimensions of rolled I sections after EN 10365, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B.',
+                'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; dimensions of rolled I sections after EN 10365, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only.',
                 'An overhang may deflect as a span of twice its length.',
             ]),
         ];
