@@ -7,6 +7,7 @@ namespace Waage\Design;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
+use Waage\Member\EndForces;
 use Waage\Member\Load;
 use Waage\Member\Member;
 use Waage\Units\Kind;
@@ -47,7 +48,7 @@ final readonly class Reserve
         $isVariable = fn (Load $l): bool => $isLoad($l) && $this->design->member->case($l->case)->category !== Category::Permanent;
 
         return [
-            'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad),
+            'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad, true),
             'changes' => $this->design->verdict()->holds ? [] : $this->changes(),
         ];
     }
@@ -56,15 +57,18 @@ final readonly class Reserve
      * The factor on some loads up to which the member holds.
      *
      * @param  callable(Load): bool  $grows
+     * @param  bool  $rows  do rows of end forces, which have all loads in them, grow as well
      * @return array{state: string, factor: float|null} found; none: no such load acts; beyond: more than MOST; never: it does not hold even without them
      */
-    private function factor(callable $grows): array
+    private function factor(callable $grows, bool $rows = false): array
     {
-        if (array_filter($this->design->member->loads, $grows) === []) {
+        $member = $this->design->member;
+        if (array_filter($member->loads, $grows) === [] && ! ($rows && $member->endForces !== [])) {
             return ['state' => 'none', 'factor' => null];
         }
-        $at = fn (float $factor): float => $this->ratio((new Design($this->design->member->withLoads(
-            array_map(fn (Load $l): Load => $grows($l) ? $l->times($factor) : $l, $this->design->member->loads),
+        $at = fn (float $factor): float => $this->ratio((new Design($member->withLoads(
+            array_map(fn (Load $l): Load => $grows($l) ? $l->times($factor) : $l, $member->loads),
+            $rows ? array_map(fn (EndForces $r): EndForces => $r->times($factor), $member->endForces) : null,
         ), false))->verdict());
         $low = 0.0;
         $high = 1.0;

@@ -18,6 +18,11 @@ final readonly class EndForces
     {
     }
 
+    public function times(float $factor): self
+    {
+        return new self($this->name, $factor * $this->N, $factor * $this->My1, $factor * $this->My2, $factor * $this->Mz1, $factor * $this->Mz2);
+    }
+
     /** @return array<string, float> its parts that are not zero, by name and sign, as positive numbers: "My1-" => 12e6 */
     public function parts(): array
     {

@@ -120,10 +120,11 @@ final readonly class Member
      * The same member with other loads.
      *
      * @param  list<Load>  $loads
+     * @param  list<EndForces>|null  $endForces  null: its own
      */
-    public function withLoads(array $loads): self
+    public function withLoads(array $loads, ?array $endForces = null): self
     {
-        return new self(...['loads' => $loads] + get_object_vars($this));
+        return new self(...['loads' => $loads, 'endForces' => $endForces ?? $this->endForces] + get_object_vars($this));
     }
 
     /** The same member with another section. */
