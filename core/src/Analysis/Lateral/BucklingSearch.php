@@ -31,14 +31,15 @@ final readonly class BucklingSearch
         $diagrams = $this->diagrams;
         $most = $moment = $factor = 0.0;
         $heaviest = null;
-        $weigh = function (BucklingCase $case) use (&$most, &$moment, &$factor, &$heaviest, $shapes, $resistance, $weight): void {
+        $weigh = function (BucklingCase $case, array $terms) use (&$most, &$moment, &$factor, &$heaviest, $shapes, $resistance, $weight): void {
+            /** @var list<array{float, int}> $terms */
             [$M] = $case->greatest($weight);
             if ($M <= 0.0) {
                 return;
             }
             // With no greater moment it takes a smaller factor to be heavier.
             $needed = $M <= $moment ? $factor : self::needed($resistance, $M, $most);
-            if (is_finite($needed) && $needed > 0.0 && $shapes->isAbove($case, $weight, $needed)) {
+            if (is_finite($needed) && $needed > 0.0 && $shapes->isAbove($case, $weight, $shapes->tried($terms, $needed, $resistance->mostFactor($M)))) {
                 return;
             }
             $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($M));
@@ -51,16 +52,16 @@ final readonly class BucklingSearch
             foreach (array_keys($diagrams->places) as $place) {
                 $terms = $diagrams->terms($combination, $place, $weight);
                 $M = min($bound, $diagrams->bound($terms));
-                $alpha = $shapes->roughly($place, $terms);
+                $alpha = $M > 0.0 ? $shapes->roughly($terms, $M) : INF;
                 if (($M > $moment || $alpha < $factor) && $resistance->bound($M, $alpha) > $most) {
-                    $shapes->knows($place);
-                    $weigh($diagrams->case($combination, $place));
+                    $weigh($diagrams->case($combination, $place), $terms);
+                    $shapes->knows($terms, $M);
                 }
             }
         }
         if ($heaviest !== null) {
             [, $x, $sign] = $heaviest->greatest($weight);
-            $weigh($diagrams->caseAt($heaviest->combination, $x, $sign));
+            $weigh($diagrams->caseAt($heaviest->combination, $x, $sign), []);
         }
 
         return $heaviest;
@@ -98,7 +99,8 @@ final readonly class BucklingSearch
                 $roughly = [];
                 foreach ($between as [$shapes, $weight]) {
                     $terms = $diagrams->terms($combination, $place, $weight);
-                    $roughly[] = [$diagrams->bound($terms), $shapes->roughly($place, $terms)];
+                    $M = $diagrams->bound($terms);
+                    $roughly[] = [$M, $M > 0.0 ? $shapes->roughly($terms, $M) : INF];
                 }
                 if ($isOutdone($roughly)) {
                     continue;
@@ -106,9 +108,10 @@ final readonly class BucklingSearch
                 $case = $diagrams->case($combination, $place);
                 $exactly = [];
                 foreach ($between as [$shapes, $weight]) {
-                    $shapes->knows($place);
                     [$M] = $case->greatest($weight);
                     $exactly[] = [$M, $M > 0.0 ? $shapes->factor($case, $weight, self::STRONG / $M) : INF];
+                    $terms = $diagrams->terms($combination, $place, $weight);
+                    $M > 0.0 ? $shapes->knows($terms, $diagrams->bound($terms)) : null;
                 }
                 if (max(array_column($exactly, 0)) > 0.0 && ! $isOutdone($exactly)) {
                     $front[] = [$exactly, $case];

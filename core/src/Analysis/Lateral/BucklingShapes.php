@@ -23,48 +23,107 @@ final class BucklingShapes
 
     private const MOST = 8;
 
+    /** Two diagrams are alike when what they do in the shapes, moment for moment, differs by no more than this part. */
+    private const ALIKE = 0.1;
+
     /** @var list<array{array<int, float>, list<float>, list<float>}> shape, and what moments and loads do in it */
     private array $shapes = [];
 
     /** @var list<array<int, float>> of each shape what each share does in it, by its number */
     private array $effects = [];
 
-    /** @var array<int, true> arrangements of which a diagram was worked out: the estimate is not trusted before */
+    /** @var list<array{list<array{float, int}>, float}> sums that were worked out, and what their moments do not exceed */
     private array $known = [];
+
+    /** @var array<int, list<float>> what each of these does in the shapes */
+    private array $alike = [];
+
+    /** @var array<int, float> the greatest of it */
+    private array $sizes = [];
 
     /** @var \WeakMap<BucklingCase, Pencil> */
     private \WeakMap $pencils;
 
+    /** @var \WeakMap<BucklingCase, array{float, array<int, float>, float}> factor, shape, and up to which factor it was looked for */
+    private \WeakMap $solved;
+
     public function __construct(private readonly HeldDiagrams $diagrams, public readonly ThinWalledBeam $beam)
     {
         $this->pencils = new \WeakMap;
+        $this->solved = new \WeakMap;
     }
 
     /**
-     * What the critical factor of an arrangement hardly falls below.
+     * What the critical factor of a sum hardly falls below: little where no sum like it was worked out.
      *
      * @param  list<array{float, int}>  $terms  HeldDiagrams::terms()
+     * @param  float  $M  what its moments do not exceed, Nmm, more than 0
      */
-    public function roughly(int $place, array $terms): float
+    public function roughly(array $terms, float $M): float
     {
-        if (! isset($this->known[$place])) {
-            return 1e-9;
+        $drives = $this->drivesOf($terms);
+        foreach ($drives === [] ? [] : $this->known as $i => [, $size]) {
+            $near = self::ALIKE * $this->sizes[$i];
+            foreach ($this->alike[$i] as $shape => $part) {
+                if (abs($drives[$shape] / $M - $part / $size) > $near / $size) {
+                    continue 2;
+                }
+            }
+            $most = max([0.0, ...$drives]);
+
+            return $most > 0.0 ? self::MARGIN / $most : INF;
         }
-        $most = 0.0;
+
+        return 1e-9;
+    }
+
+    /**
+     * The factor of a sum was worked out, or seen to be no less than what roughly() says.
+     *
+     * @param  list<array{float, int}>  $terms
+     * @param  float  $M  what its moments do not exceed, Nmm
+     */
+    public function knows(array $terms, float $M): void
+    {
+        $this->known[] = [$terms, $M];
+        $this->compare(count($this->known) - 1);
+    }
+
+    /**
+     * What a factor is tried at: above it the estimate is good enough, and the case not heavier.
+     *
+     * @param  list<array{float, int}>  $terms
+     */
+    public function tried(array $terms, float $needed, float $most): float
+    {
+        $greatest = max([0.0, ...$this->drivesOf($terms)]);
+
+        return min($most, max($needed, $greatest > 0.0 ? self::MARGIN / $greatest : INF));
+    }
+
+    /**
+     * @param  list<array{float, int}>  $terms
+     * @return list<float> by shape: the inverse of the factor at which a sum and the stiffness balance in it
+     */
+    private function drivesOf(array $terms): array
+    {
+        $drives = [];
         foreach ($this->effects as $effects) {
             $sum = 0.0;
             foreach ($terms as [$factor, $id]) {
                 $sum += $factor * $effects[$id];
             }
-            $most = $sum > $most ? $sum : $most;
+            $drives[] = $sum;
         }
 
-        return $most > 0.0 ? self::MARGIN / $most : INF;
+        return $drives;
     }
 
-    public function knows(int $place): void
+    /** What a known sum does in the shapes that are known. */
+    private function compare(int $i): void
     {
-        $this->known[$place] = true;
+        $this->alike[$i] = $this->drivesOf($this->known[$i][0]);
+        $this->sizes[$i] = max([0.0, ...array_map(abs(...), $this->alike[$i])]);
     }
 
     /** Does a case buckle at more than this factor only? */
@@ -80,14 +139,20 @@ final class BucklingShapes
      */
     public function factor(BucklingCase $case, float $weight, float $most): float
     {
+        $solved = $this->solved[$case] ?? null;
+        if ($solved !== null && (is_finite($solved[0]) || $most <= $solved[2])) {
+            return $solved[0] <= $most ? $solved[0] : INF;
+        }
         $drives = array_map(fn (int $shape): float => $this->drives($shape, $case, $weight), array_keys($this->shapes));
         $greatest = $drives === [] ? 0.0 : max($drives);
         $nearest = $greatest > 0.0 ? $this->shapes[(int) array_search($greatest, $drives, true)][0] : null;
         [$alpha, $shape] = $this->pencil($case, $weight)->least($nearest, $most);
+        $this->solved[$case] = [$alpha, $shape, $most];
         if (is_finite($alpha) && count($this->shapes) < self::MOST && self::OFF * $greatest < 1 / $alpha) {
             $work = $this->beam->work($shape);
             $this->shapes[] = [$shape, ...$work];
             $this->effects[] = array_map(fn (PieceShare $share): float => $this->effect($work, $share), $this->diagrams->shares);
+            array_map($this->compare(...), array_keys($this->known));
         }
 
         return $alpha;
@@ -100,9 +165,7 @@ final class BucklingShapes
      */
     public function flanges(BucklingCase $case, float $weight, float $most): array
     {
-        [$alpha, $shape] = $this->pencil($case, $weight)->least(null, $most);
-
-        return is_finite($alpha) ? $this->beam->flanges($shape) : [];
+        return is_finite($this->factor($case, $weight, $most)) ? $this->beam->flanges($this->solved[$case][1] ?? []) : [];
     }
 
     /** The beam under a case. */
