@@ -184,3 +184,12 @@ it('is bounded before its diagram is known', function (): void {
         }
     }
 });
+
+it('sees a small moment that buckles the length beside a greater one that cannot', function (): void {
+    $of = fn (string $pressed): array => ['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('12 m')], 'section' => 'IPE 400', 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+        'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Q', 'category' => 'A'], ['id' => 'u', 'name' => 'U', 'category' => 'wind-up']],
+        'loads' => [lineLoad('g', '1 kN/m'), lineLoad('q', $pressed), lineLoad('u', '5 kN/m')]];
+    $alone = (float) weighing(design($of('0.1 kN/m')), 'buckling')->ratio;
+    $both = weighing(design($of('4 kN/m')), 'buckling');
+    expect($both->ratio)->toBeNear($alone, 1e-6)->and($both->ratio)->toBeGreaterThan(1.2 * (float) weighing(design($of('4 kN/m')), 'bending')->ratio);
+});
