@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
@@ -11,6 +11,8 @@ const props = defineProps<{ editor: Editor }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const units = computed(() => props.editor.units.value)
 const own = computed(() => ownSection(doc.value.section))
+/** What was typed that is no dimension, by its place: it stays in the field, and the section as it was. */
+const wrong = ref(new Map<number, string>())
 const KINDS: Record<OwnKind, string> = { I: 'welded I', box: 'welded box' }
 
 function write(kind: OwnKind, dimensions: number[]): void {
@@ -19,6 +21,7 @@ function write(kind: OwnKind, dimensions: number[]): void {
 
 /** The dimensions of the section at work to begin with, or usual ones. */
 function start(kind: OwnKind): void {
+    wrong.value.clear()
     const s = props.editor.result.value?.section
     const [h, b, tw, tf] = s ? [s.h, s.b, s.tw, s.tf] : [400, 200, 8, 15]
     write(kind, kind === 'I' ? [h, b, tw, tf] : [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)])
@@ -26,14 +29,25 @@ function start(kind: OwnKind): void {
 
 function set(index: number, text: string): void {
     if (!own.value) return
+    const mm = dimension(text)
+    if (mm === null) {
+        wrong.value.set(index, text)
+        return
+    }
+    wrong.value.delete(index)
+    write(
+        own.value.kind,
+        own.value.dimensions.map((v, i) => (i === index ? mm : v)),
+    )
+}
+
+/** In mm; null where a text is none. */
+function dimension(text: string): number | null {
     try {
         const mm = parseQuantity(text, 'size', units.value)
-        write(
-            own.value.kind,
-            own.value.dimensions.map((v, i) => (i === index ? mm : v)),
-        )
+        return mm >= 0.01 ? mm : null
     } catch {
-        // The field says what is wrong; the section stays.
+        return null
     }
 }
 </script>
@@ -54,7 +68,8 @@ function set(index: number, text: string): void {
                 :label="label"
                 kind="size"
                 :units="units"
-                :model-value="`${own.dimensions[i]} mm`"
+                :model-value="wrong.get(i) ?? `${own.dimensions[i]} mm`"
+                :error="wrong.has(i) ? 'A dimension is more than 0.' : undefined"
                 @update:model-value="(v) => set(i, v)"
             />
         </div>

@@ -28,3 +28,25 @@ it('begins with the section at work and writes each dimension into its name', as
     await fields.get('select').setValue('box')
     expect(documentOf(editor).section).toBe('welded box 300×150×10.7')
 })
+
+it('keeps what is no dimension in its field, with what is wrong, and the section as it was', async () => {
+    const editor = editorOf({ ...BEAM, section: 'welded I 420×150×8×12' })
+    const fields = mount(OwnSectionFields, { props: { editor } })
+    const web = fields.findAll('input')[2]!
+    for (const [text, says] of [
+        ['thick', 'thick'],
+        ['0', 'A dimension is more than 0.'],
+        ['-3 mm', 'A dimension is more than 0.'],
+    ] as const) {
+        await web.trigger('focus')
+        await web.setValue(text)
+        await web.trigger('blur')
+        expect(web.element.value).toContain(text)
+        expect(fields.get('[role=alert]').text()).toContain(says)
+        expect(documentOf(editor).section).toBe('welded I 420×150×8×12')
+    }
+    // What begins with 0 can be typed on.
+    await web.setValue('0.9 cm')
+    expect(fields.find('[role=alert]').exists()).toBe(false)
+    expect(documentOf(editor).section).toBe('welded I 420×150×9×12')
+})
