@@ -26,10 +26,10 @@ row('One member, 5 spans, 30 loads, all combinations and weighings', $median, 0.
 $ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill(0, 5, ['force' => '50 kN', 'distance' => '1.2 m'])];
 [$median] = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
 row('Influence line, 5 spans, with a train of 5 axles', $median, 0.01);
-foreach ([[5, 30, 0.025, 9], [20, 200, 0.3, 3]] as [$spans, $loads, $limit, $runs]) {
+foreach ([[5, 30, 0.025, 20, 40], [20, 200, 0.3, 3, 2]] as [$spans, $loads, $limit, $runs, $before]) {
     $many = manyCases(benchDocument($spans, $loads));
     $count = count((new Design(Member::fromArray($many), false))->combinations);
-    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), 2);
+    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), $before);
     row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $median, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
 $first = 0.0;

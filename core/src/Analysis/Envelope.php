@@ -32,8 +32,14 @@ final class Envelope
     /** @var array<int, list<float>> the same of permanent load */
     private array $permanentBounds;
 
-    /** @var array<int, array<string, array<int, float>>> the same of variable load cases, by load case and part */
-    private array $variableBounds;
+    /** @var list<string> variable load cases */
+    private array $cases = [];
+
+    /** @var array<int, list<array<int, float>>> by sign and part: what each of them makes there at most */
+    private array $most;
+
+    /** @var array<int, list<array<int, float>>> and what it makes at least */
+    private array $least;
 
     /** @var array<string, Extreme|null> answers of extreme() */
     private array $extremes = [];
@@ -49,24 +55,42 @@ final class Envelope
             $partsOf[$part['segment']][] = $i;
         }
         $this->partsOf = $partsOf;
-        $weights = $permanents = $variables = [];
-        foreach ($this->parts as $i => ['weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
-            [$least, $most] = Polynomial::bounds($weight, $from, $to);
-            $weights[1][] = $most;
-            $weights[-1][] = -$least;
-            [$least, $most] = Polynomial::bounds($permanent, $from, $to);
-            $permanents[1][] = $most;
-            $permanents[-1][] = -$least;
+        foreach ($beam->cases as $case) {
+            if (! $case->isPermanent) {
+                $this->cases[] = $case->case->id;
+            }
+        }
+        $none = array_fill(0, count($this->cases), 0.0);
+        $number = array_flip($this->cases);
+        $weights = $permanents = $mosts = $leasts = [1 => [], -1 => []];
+        foreach ($this->parts as ['weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
+            [$low, $high] = Polynomial::bounds($weight, $from, $to);
+            $weights[1][] = $high;
+            $weights[-1][] = -$low;
+            [$low, $high] = Polynomial::bounds($permanent, $from, $to);
+            $permanents[1][] = $high;
+            $permanents[-1][] = -$low;
+            $least = $most = $none;
             foreach ($plus as $case => $p) {
-                $variables[1][$case][$i] = Polynomial::bounds($p, $from, $to)[1];
+                $c = $number[$case];
+                [$least[$c], $most[$c]] = Polynomial::bounds($p, $from, $to);
             }
+            $leasts[1][] = $least;
+            $mosts[1][] = $most;
+            $least = $most = $none;
             foreach ($minus as $case => $p) {
-                $variables[-1][$case][$i] = -Polynomial::bounds($p, $from, $to)[0];
+                $c = $number[$case];
+                [$low, $high] = Polynomial::bounds($p, $from, $to);
+                $least[$c] = -$high;
+                $most[$c] = -$low;
             }
+            $leasts[-1][] = $least;
+            $mosts[-1][] = $most;
         }
         $this->weightBounds = $weights;
         $this->permanentBounds = $permanents;
-        $this->variableBounds = $variables;
+        $this->most = $mosts;
+        $this->least = $leasts;
     }
 
     /** @return list<float> where its segments begin and end, mm */
@@ -218,8 +242,9 @@ final class Envelope
         $pieces = [];
         $open = null;
         $highest = array_map(fn (Combination $c): array => $this->highest($c, $sign), $combinations);
+        $factors = array_map($this->factors(...), $combinations);
         foreach ($this->parts as $i => $part) {
-            $polynomials = $this->rivals($combinations, $highest, $i, $sign, $weight);
+            $polynomials = $this->rivals($combinations, $highest, $factors, $i, $sign, $weight);
             foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
                 if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
                     $open['to'] = $to;
@@ -255,36 +280,50 @@ final class Envelope
      *
      * @param  non-empty-list<Combination>  $combinations
      * @param  list<array<int, float>>  $highest  of each combination
+     * @param  list<list<float>>  $factors  of each combination
      * @return non-empty-array<int, list<float>> the worst values of each, by number
      */
-    private function rivals(array $combinations, array $highest, int $part, int $sign, float $weight): array
+    private function rivals(array $combinations, array $highest, array $factors, int $part, int $sign, float $weight): array
     {
         $ofWeight = $weight * $this->weightBounds[$sign][$part];
-        $bounds = [];
         $first = 0;
-        $most = -INF;
+        $mark = -INF;
+        $bounds = [];
         foreach ($combinations as $c => $combination) {
             $bounds[] = $bound = $highest[$c][$part] + $combination->permanent * $ofWeight;
-            if ($bound > $most) {
-                $most = $bound;
+            if ($bound > $mark) {
+                $mark = $bound + 1e-12 * abs($bound);
                 $first = $c;
             }
         }
-        // The others have to reach at least what the likeliest one has everywhere on the part.
-        $p = $this->polynomial($combinations[$first], $part, $sign, $weight);
-        $of = Polynomial::bounds($p, $this->parts[$part]['from'], $this->parts[$part]['to']);
-        $least = $sign > 0 ? $of[0] : -$of[1];
-        $least -= 1e-9 * abs($least);
+        $likeliest = $factors[$first];
+        $permanent = $combinations[$first]->permanent;
+        $upper = $this->permanentBounds[$sign][$part] + $ofWeight;
+        $lower = -$this->permanentBounds[-$sign][$part] - $weight * $this->weightBounds[-$sign][$part];
+        $most = $this->most[$sign][$part];
+        $least = $this->least[$sign][$part];
+        // The others have to reach at least what the likeliest one makes everywhere, and to make more than it somewhere.
+        $everywhere = $permanent * $lower;
+        foreach ($likeliest as $i => $factor) {
+            $everywhere += $factor * $least[$i];
+        }
         $rivals = [];
-        foreach ($bounds as $c => $bound) {
-            if ($c === $first) {
-                $rivals[$c] = $p;
-            } elseif ($bound >= $least) {
-                $rivals[$c] = $this->polynomial($combinations[$c], $part, $sign, $weight);
+        foreach ($combinations as $c => $combination) {
+            if ($bounds[$c] < $everywhere) {
+                continue;
+            }
+            $more = $combination->permanent - $permanent;
+            $more *= $more > 0.0 ? $upper : $lower;
+            foreach ($factors[$c] as $i => $factor) {
+                $difference = $factor - $likeliest[$i];
+                $more += $difference > 0.0 ? $difference * $most[$i] : $difference * $least[$i];
+            }
+            if ($more > 0.0 || $c === $first) {
+                $rivals[$c] = $this->polynomial($combination, $part, $sign, $weight);
             }
         }
 
-        return $rivals === [] ? [$first => $p] : $rivals;
+        return $rivals === [] ? throw new \LogicException('The likeliest one is among them.') : $rivals;
     }
 
     /** @return list<float> the worst values of a combination on a part */
@@ -308,6 +347,12 @@ final class Envelope
         return array_values($p);
     }
 
+    /** @return list<float> factors of the variable load cases */
+    private function factors(Combination $combination): array
+    {
+        return array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases);
+    }
+
     private static function key(Combination $combination): string
     {
         return $combination->id.$combination->permanent.array_key_first($combination->variable);
@@ -320,15 +365,15 @@ final class Envelope
         if (isset($this->highest[$key])) {
             return $this->highest[$key];
         }
-        $g = $combination->permanent;
+        $factors = array_filter($this->factors($combination));
+        $most = $this->most[$sign];
         $highest = [];
-        foreach ($this->permanentBounds[$sign] as $bound) {
-            $highest[] = $g * $bound;
-        }
-        foreach ($combination->variable as $case => $factor) {
-            foreach ($this->variableBounds[$sign][$case] ?? [] as $i => $bound) {
-                $highest[$i] += $factor * $bound;
+        foreach ($this->permanentBounds[$sign] as $i => $bound) {
+            $sum = $combination->permanent * $bound;
+            foreach ($factors as $case => $factor) {
+                $sum += $factor * $most[$i][$case];
             }
+            $highest[] = $sum;
         }
 
         return $this->highest[$key] = $highest;

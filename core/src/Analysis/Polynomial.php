@@ -81,13 +81,14 @@ final class Polynomial
      */
     public static function sum(array $p, array $q, float $factor = 1.0): array
     {
-        $n = max(count($p), count($q));
-        $r = [];
-        for ($i = 0; $i < $n; $i++) {
-            $r[] = ($p[$i] ?? 0.0) + $factor * ($q[$i] ?? 0.0);
+        if (count($p) < count($q)) {
+            $p += array_fill(0, count($q), 0.0);
+        }
+        foreach ($q as $i => $c) {
+            $p[$i] += $factor * $c;
         }
 
-        return $r;
+        return array_values($p);
     }
 
     /**

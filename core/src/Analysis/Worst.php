@@ -17,6 +17,9 @@ final class Worst
      */
     public static function onParts(array $polynomials, int $sign, float $a, float $b, ?float $shortest = null): array
     {
+        if (count($polynomials) === 1) {
+            return [[$a, $b, array_key_first($polynomials)]];
+        }
         $shortest ??= 1e-9 * ($b - $a);
         $middle = 0.5 * ($a + $b);
         $best = self::worstAt($polynomials, $sign, $middle);
@@ -102,9 +105,9 @@ final class Worst
                     continue;
                 }
                 $middle = 0.5 * ($from + $to);
-                foreach ([1, -1] as $sign) {
+                foreach ([1, -1] as $i => $sign) {
                     // An option of one set is compared with none instead of being cut where it changes its sign.
-                    $sums = array_filter(array_map(fn (array $option): ?array => count($option) === 1 ? $option[0] : self::acting($option, $sign, $middle), $options));
+                    $sums = array_filter(array_map(fn (array $option): ?array => count($option) === 1 ? $option[0] : self::acting($option, $middle)[$i], $options));
                     if (! $always[$case]) {
                         $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
                     }
@@ -130,7 +133,7 @@ final class Worst
         $most = $least = null;
         [$greatest, $smallest] = $always ? [-INF, INF] : [0.0, 0.0];
         foreach ($options as $option) {
-            [$plus, $minus] = $always ? [$option[0], $option[0]] : [self::acting($option, 1, $t), self::acting($option, -1, $t)];
+            [$plus, $minus] = $always ? [$option[0], $option[0]] : self::acting($option, $t);
             $value = $plus === null ? 0.0 : Polynomial::value($plus, $t);
             if ($value > $greatest) {
                 $greatest = $value;
@@ -148,27 +151,23 @@ final class Worst
 
     /**
      * @param  list<list<float>>  $polynomials
-     * @return list<float>|null the sum of those that have the sign at t
+     * @return array{list<float>|null, list<float>|null} the sums of those that are positive and of those that are negative at t
      */
-    private static function acting(array $polynomials, int $sign, float $t): ?array
+    private static function acting(array $polynomials, float $t): array
     {
-        $sum = null;
+        $plus = $minus = null;
         foreach ($polynomials as $p) {
             $value = 0.0;
             for ($i = count($p) - 1; $i >= 0; $i--) {
                 $value = $value * $t + $p[$i];
             }
-            if ($sign * $value > 0.0) {
-                if ($sum === null) {
-                    $sum = $p;
-                } else {
-                    foreach ($p as $i => $c) {
-                        $sum[$i] += $c;
-                    }
-                }
+            if ($value > 0.0) {
+                $plus = $plus === null ? $p : Polynomial::sum($plus, $p);
+            } elseif ($value < 0.0) {
+                $minus = $minus === null ? $p : Polynomial::sum($minus, $p);
             }
         }
 
-        return $sum === null ? null : array_values($sum);
+        return [$plus, $minus];
     }
 }

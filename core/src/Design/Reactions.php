@@ -30,7 +30,7 @@ final readonly class Reactions
     }
 
     /** @return list<array<string, mixed>> with the sum of loads beside the sum of reactions */
-    private function cases(): array
+    public function cases(): array
     {
         $beam = $this->beam;
         $rows = [];

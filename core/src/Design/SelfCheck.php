@@ -35,7 +35,7 @@ final readonly class SelfCheck
     {
         $load = $reaction = $size = $force = $moment = 0.0;
         /** @var list<array{load: float, reaction: float, loadMoment: float, reactionMoment: float, forces: list<float>}> $cases */
-        $cases = (new Reactions($this->design))->toArray()['cases'];
+        $cases = (new Reactions($this->design))->cases();
         foreach ($cases as $case) {
             $load += $case['load'];
             $reaction += $case['reaction'];

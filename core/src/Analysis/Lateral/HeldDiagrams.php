@@ -8,7 +8,6 @@ use Waage\Analysis\Arrangements;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceShare;
-use Waage\Analysis\Polynomial;
 use Waage\Loading\Combination;
 
 /**
@@ -169,8 +168,9 @@ final class HeldDiagrams
         $least = 0.0;
         $jumps = [];
         foreach ($segments as $i => [, , $t0, $t1]) {
-            $start = Polynomial::value($moments[$i], $t0);
-            $end = Polynomial::value($moments[$i], $t1);
+            [$a, $b, $c, $d] = $moments[$i];
+            $start = $a + $t0 * ($b + $t0 * ($c + $t0 * $d));
+            $end = $a + $t1 * ($b + $t1 * ($c + $t1 * $d));
             $least = max($least, abs($start), abs($end));
             $jumps[$i] = $start - ($before ?? ($this->held->forks[0] > $this->held->from ? 0.0 : $start));
             $before = $end;
