@@ -15,7 +15,8 @@ use Waage\Loading\Combination;
  *
  * With many combinations most parts are settled by bounds: what no sum of upper bounds can reach is not worked out.
  *
- * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<string, list<float>>, minus: array<string, list<float>>}
+ * @phpstan-import-type Part from EnvelopeParts
+ *
  * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>, combination: Combination}
  */
 final class Envelope
@@ -49,7 +50,7 @@ final class Envelope
 
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
     {
-        $this->parts = $this->cut();
+        $this->parts = EnvelopeParts::of($beam, $effect);
         $partsOf = [];
         foreach ($this->parts as $i => $part) {
             $partsOf[$part['segment']][] = $i;
@@ -115,6 +116,20 @@ final class Envelope
         return array_key_exists($key, $this->extremes) ? $this->extremes[$key] : $this->extremes[$key] = $this->greatestOf($combinations, $sign, $weight, $from, $to);
     }
 
+    /**
+     * The value of the greatest size between two places; of two that are as great the positive one.
+     *
+     * @param  list<Combination>  $combinations
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function greatest(array $combinations, float $weight, float $from = 0.0, float $to = INF): ?Extreme
+    {
+        $most = $this->extreme($combinations, 1, $weight, $from, $to);
+        $least = $this->extreme($combinations, -1, $weight, $from, $to);
+
+        return $most !== null && $least !== null && abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+    }
+
     /** @param  list<Combination>  $combinations */
     private function greatestOf(array $combinations, int $sign, float $weight, float $from, float $to): ?Extreme
     {
@@ -145,7 +160,7 @@ final class Envelope
         }
         // What comes near the greatest bound sets the mark for all others.
         $at = fn (int $part, float $t, Combination $combination): array => [$breaks[$this->parts[$part]['segment']] + $t, $this->parts[$part]['segment'], $t, $combination];
-        [$best, $t] = $this->greatest($first[0], $first[1], $sign, $weight, $from, $to);
+        [$best, $t] = $this->greatestOn($first[0], $first[1], $sign, $weight, $from, $to);
         $found = $at($first[1], $t, $first[0]);
         $threshold = $best - 1e-9 * abs($best); // a hair more elsewhere is rounding: the first place stays
         foreach ($combinations as $c => $combination) {
@@ -153,7 +168,7 @@ final class Envelope
                 if ($bound <= $threshold) {
                     continue;
                 }
-                [$value, $t] = $this->greatest($combination, $i, $sign, $weight, $from, $to);
+                [$value, $t] = $this->greatestOn($combination, $i, $sign, $weight, $from, $to);
                 if ($value > $threshold) {
                     $best = $value;
                     $threshold = $best + 1e-9 * abs($best);
@@ -208,7 +223,7 @@ final class Envelope
     }
 
     /** @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and its place from the start of the segment */
-    private function greatest(Combination $combination, int $part, int $sign, float $weight, float $left, float $right): array
+    private function greatestOn(Combination $combination, int $part, int $sign, float $weight, float $left, float $right): array
     {
         ['from' => $from, 'to' => $to, 'segment' => $segment] = $this->parts[$part];
         $start = $this->beam->responses->breaks[$segment];
@@ -377,71 +392,5 @@ final class Envelope
         }
 
         return $this->highest[$key] = $highest;
-    }
-
-    /** @return list<Part> */
-    private function cut(): array
-    {
-        $responses = $this->beam->responses;
-        $degree = match ($this->effect) {
-            Effect::Shear, Effect::Axial => 3,
-            Effect::Moment => 4,
-            Effect::Slope => 5,
-            Effect::Deflection, Effect::Sag => 6,
-        };
-        $zero = array_fill(0, $degree, 0.0);
-        $parts = [];
-        for ($k = 0; $k < $responses->segments(); $k++) {
-            $length = $responses->breaks[$k + 1] - $responses->breaks[$k];
-            $weight = $this->beam->selfWeight === null ? $zero : $responses->polynomial($this->effect, $this->beam->selfWeight, $k);
-            $permanent = $zero;
-            /** @var array<string, list<list<list<float>>>> $variable by load case: options, polynomials */
-            $variable = [];
-            $always = $cuts = [];
-            foreach ($this->beam->cases as $case) {
-                $always[$case->case->id] = $case->always;
-                foreach ($case->options as $o => $option) {
-                    foreach ($option as $set) {
-                        $p = $responses->polynomial($this->effect, $set, $k);
-                        if ($case->isPermanent) {
-                            foreach ($p as $i => $c) {
-                                $permanent[$i] += $c;
-                            }
-                        } else {
-                            $variable[$case->case->id][$o][] = $p;
-                            if ($case->isReversible) {
-                                $variable[$case->case->id][$o][] = array_map(fn (float $c): float => -$c, $p);
-                            }
-                            if (count($case->options) === 1 || count($option) > 1 || $case->isReversible) {
-                                array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
-                            }
-                        }
-                    }
-                }
-            }
-            array_push($cuts, ...Worst::crossings($variable, $always, $cuts, $length));
-            sort($cuts);
-            $from = 0.0;
-            foreach ([...$cuts, $length] as $to) {
-                if ($to - $from <= 1e-9 * $length) {
-                    continue;
-                }
-                $middle = 0.5 * ($from + $to);
-                $plus = $minus = [];
-                foreach ($variable as $case => $options) {
-                    [$most, $least] = Worst::options($options, $always[$case], $middle);
-                    if ($most !== null) {
-                        $plus[$case] = $most;
-                    }
-                    if ($least !== null) {
-                        $minus[$case] = $least;
-                    }
-                }
-                $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => array_values($permanent), 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];
-                $from = $to;
-            }
-        }
-
-        return $parts;
     }
 }

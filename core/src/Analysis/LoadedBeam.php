@@ -38,12 +38,12 @@ final readonly class LoadedBeam
     /** @throws UnstableBeam */
     public static function of(Member $member): self
     {
-        $E = SteelGrade::E;
-        $GA = fn (Section $s): float => $member->shears ? SteelGrade::G * $s->shearArea() : INF;
+        $E = $member->grade->elasticity();
+        $GA = fn (Section $s, SteelGrade $grade): float => $member->shears ? $grade->shearModulus() * $s->shearArea() : INF;
         $beam = new Beam(
             $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $E * $s->section->Iy, $E * $s->section->A, $GA($s->section)), $member->steps),
-            new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section),
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iy, $s->grade->elasticity() * $s->section->A, $GA($s->section, $s->grade)), $member->steps),
+            new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section, $member->grade),
         );
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);
@@ -83,8 +83,8 @@ final readonly class LoadedBeam
         usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
         try {
             $beam = new Beam(
-                $member->length, $holds, [], SteelGrade::E * $member->section->Iz, 1.0,
-                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, SteelGrade::E * $s->section->Iz, 1.0, INF), $member->steps),
+                $member->length, $holds, [], $member->grade->elasticity() * $member->section->Iz, 1.0,
+                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iz, 1.0, INF), $member->steps),
             );
         } catch (UnstableBeam $e) {
             throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
-use Waage\Materials\SteelGrade;
 use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
@@ -135,14 +134,14 @@ final readonly class MemberLoads
             // Warmer below: the bottom grows longer and the member sags.
             foreach ($this->member->stretches() as $stretch) {
                 if (min($load->to, $stretch->to) > max($load->from, $stretch->from)) {
-                    $set->curvature(max($load->from, $stretch->from), min($load->to, $stretch->to), SteelGrade::THERMAL_EXPANSION * $load->start() / $stretch->section->h);
+                    $set->curvature(max($load->from, $stretch->from), min($load->to, $stretch->to), $stretch->grade->thermalExpansion() * $load->start() / $stretch->section->h);
                 }
             }
 
             return;
         }
         if ($load->kind === LoadKind::Warming) {
-            $set->strain($load->from, $load->to, SteelGrade::THERMAL_EXPANSION * $load->start());
+            $set->strain($load->from, $load->to, $this->member->grade->thermalExpansion() * $load->start());
 
             return;
         }

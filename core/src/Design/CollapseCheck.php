@@ -55,7 +55,7 @@ final readonly class CollapseCheck
             'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
         ];
         $reason = match (true) {
-            ! $rules->weighs => $rules->refusal,
+            ! $rules->isEn1993() => $rules->refusal !== '' ? $rules->refusal : 'Plastic collapse is computed after EN 1993 only.',
             $this->design->member->steps !== [] => 'Plastic collapse is computed for members of one section; this one changes along its length.',
             $this->design->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
             $this->design->lifts !== [] => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',

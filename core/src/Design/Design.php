@@ -16,9 +16,8 @@ use Waage\Member\Category;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
-use Waage\Member\SectionStep;
-use Waage\Standards\En1993\SteelBeam;
 use Waage\Standards\En1993\SteelSection;
+use Waage\Standards\SteelMember;
 
 /**
  * The front door: a member in, everything computed from it out.
@@ -42,7 +41,7 @@ final class Design
     /** @var list<Combination> those of the rules that the engineer leaves out */
     public readonly array $leftOut;
 
-    public readonly SteelBeam $checks;
+    public readonly SteelMember $checks;
 
     public readonly SupportChecks $supports;
 
@@ -77,7 +76,7 @@ final class Design
             }
         }
         $this->assertAllTakePart($combinations);
-        $this->checks = new SteelBeam($this->beam, $this->combinations);
+        $this->checks = SteelMember::of($this->beam, $this->combinations);
         $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->everyWeighing = self::heaviestFirst([
             ...$this->checks->weigh($member->section, $derive),
@@ -138,14 +137,6 @@ final class Design
     public function steel(): SteelSection
     {
         return new SteelSection($this->member->section, $this->member->grade, $this->member->basis);
-    }
-
-    /** The highest class of the member's sections in bending. */
-    public function sectionClass(): int
-    {
-        $m = $this->member;
-
-        return max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $m->stretches()));
     }
 
     public function verdict(): Verdict

@@ -132,7 +132,7 @@ final readonly class Reserve
     /** @return list<array<string, mixed>> the first stronger grade that holds, or the strongest one */
     private function grade(): array
     {
-        $grades = SteelGrade::cases();
+        $grades = SteelGrade::like($this->design->member->grade);
         $change = null;
         foreach (array_slice($grades, (int) array_search($this->design->member->grade, $grades, true) + 1) as $grade) {
             $change = $this->change("Grade {$grade->value}", ['grade' => $grade->value]);

@@ -14,7 +14,6 @@ use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
-use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\Restraint;
@@ -99,7 +98,6 @@ final readonly class Result
     private function section(): array
     {
         $s = $this->design->member->section;
-        $steel = $this->design->steel();
         [$shape, $tw, $tf, $r] = match (true) {
             $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
@@ -110,7 +108,7 @@ final readonly class Result
         return [
             'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r,
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
-            'weight' => $s->weight(), 'grade' => $steel->grade->value, 'fy' => $steel->fy, 'class' => $this->design->sectionClass(),
+            'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(),
         ];
     }
 
@@ -238,12 +236,12 @@ final readonly class Result
 
     private function stiffness(): float
     {
-        return SteelGrade::E * $this->design->member->section->Iy;
+        return $this->design->member->grade->elasticity() * $this->design->member->section->Iy;
     }
 
     private function stiffnessSideways(): float
     {
-        return SteelGrade::E * $this->design->member->section->Iz;
+        return $this->design->member->grade->elasticity() * $this->design->member->section->Iz;
     }
 
     /** @return array<string, mixed>|null what holds the member sideways, and the forces there, to the back positive */

@@ -18,18 +18,31 @@ namespace Waage\Loading;
 final readonly class RuleSet
 {
     /**
-     * @param  bool  $weighs  do the factors go with the resistances of EN 1993?
+     * @param  string  $steel  the standard for steel whose resistances the factors go with; '': none that is built in
+     * @param  string  $method  LRFD (strengths times φ) or ASD (strengths over Ω), of ANSI/AISC 360
+     * @param  string  $refusal  why nothing is weighed
      * @param  array<string, array<string, float>>  $factors  of the categories of imposed load, by name
      * @param  list<Rule>  $rules
      */
     private function __construct(
         public string $standard,
         public string $title,
-        public bool $weighs,
+        public string $steel,
+        public string $method,
         public string $refusal,
         public array $factors,
         public array $rules,
     ) {
+    }
+
+    public function isEn1993(): bool
+    {
+        return $this->steel === 'EN 1993';
+    }
+
+    public function isAisc360(): bool
+    {
+        return str_starts_with($this->steel, 'ANSI/AISC 360');
     }
 
     /** @param  string  $id  one of BasisReader::COMBINATIONS */
@@ -38,10 +51,10 @@ final readonly class RuleSet
         static $read = [];
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
-            /** @var array{standard: string, title: string, weighs: bool, refusal?: string, factors?: array<string, array<string, float>>, rules: list<Rule>} $data */
+            /** @var array{standard: string, title: string, steel?: string, method?: string, refusal?: string, factors?: array<string, array<string, float>>, rules: list<Rule>} $data */
             $data = json_decode((string) file_get_contents(__DIR__."/../../data/combinations/{$file}.json"), true, 8, JSON_THROW_ON_ERROR);
             $read[$id] = new self(
-                $data['standard'], $data['title'], $data['weighs'], $data['refusal'] ?? '', $data['factors'] ?? [],
+                $data['standard'], $data['title'], $data['steel'] ?? '', $data['method'] ?? '', $data['refusal'] ?? '', $data['factors'] ?? [],
                 array_values(array_filter($data['rules'], fn (array $rule): bool => ($rule['only'] ?? $id) === $id)),
             );
         }

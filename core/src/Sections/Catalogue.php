@@ -10,11 +10,14 @@ final class Catalogue
     /** Families that a shortlist looks at when none are chosen. */
     public const USUAL = ['IPE', 'HEA', 'HEB', 'HEM'];
 
+    private const INCH = 25.4;
+
     /** Tables, and the families in each. */
     private const TABLES = [
         'en10365' => ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC'],
         'en10210' => ['SHS', 'RHS', 'CHS'],
         'en10219' => ['SHS cold', 'RHS cold', 'CHS cold'],
+        'w' => ['W'],
     ];
 
     /** @var array<string, array<string, Section>> by table and name */
@@ -102,7 +105,7 @@ final class Catalogue
     private static function extreme(\Closure $of): ISection
     {
         $most = null;
-        foreach (self::table('en10365') as $section) {
+        foreach ([...self::table('en10365'), ...self::table('w')] as $section) {
             if ($section instanceof ISection && ($most === null || $of($section) > $of($most))) {
                 $most = $section;
             }
@@ -133,6 +136,7 @@ final class Catalogue
             $finish = $table === 'en10219' ? Finish::Cold : Finish::Hot;
             $sections[$name] = match (true) {
                 $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
+                $table === 'w' => new ISection($name, $family, $of[0] * self::INCH, $of[1] * self::INCH, $of[2] * self::INCH, $of[3] * self::INCH, ($of[4] - $of[3]) * self::INCH),
                 str_starts_with($family, 'CHS') => new CircularHollow($name, $family, $of[0], $of[2], $finish),
                 default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $finish),
             };

@@ -77,14 +77,14 @@ final readonly class ISection extends Section
 
     /**
      * What a junction of web and flange adds to the torsion constant, over the fourth power of its inscribed circle: in
-     * British tables after K. A. El Darwish and B. G. Johnston (J. Struct. Div. ASCE, 1965), in European ones the simpler one.
+     * British and American tables after K. A. El Darwish and B. G. Johnston (J. Struct. Div. ASCE, 1965), in European ones the simpler one.
      *
      * @param  float  $t  thickness of the web over that of the flange
      * @param  float  $r  radius of the fillet over the thickness of the flange
      */
     private static function junction(string $family, float $t, float $r): float
     {
-        return $family === 'UB' || $family === 'UC'
+        return in_array($family, ['UB', 'UC', 'W'], true)
             ? -0.042 + 0.2204 * $t + 0.1355 * $r - 0.0865 * $t * $r - 0.0725 * $t ** 2
             : $t * (0.145 + 0.1 * $r);
     }

@@ -113,14 +113,14 @@ final readonly class SheetBuilder
             match (true) {
                 in_array($w, $this->design->notCounted, true) => 'left out',
                 ! $w->applies => 'not covered',
-                $w->id === 'classification' => 'class '.$this->design->sectionClass(),
+                $w->id === 'classification' => $this->design->checks->sectionClass(),
                 $w->ratio === null => 'no check needed',
                 $w->holds() => 'holds',
                 default => 'does not hold',
             },
             $w->x === null ? '' : $this->format($w->x, Kind::Length),
             $w->combination,
-            preg_replace('/^EN 1993-1-1, /', '', $w->clause) ?? '',
+            preg_replace('~^(EN 1993-1-1|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
         ], $this->design->everyWeighing);
 
         $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
@@ -254,7 +254,7 @@ final readonly class SheetBuilder
                 Arrangement::All => ' Imposed load lies on all spans or on none; variable actions act where they make the effect looked at worse.',
             }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')
                 .($this->design->member->permanentBySpan ? ' Permanent load has its greater factor on those spans where it makes the effect looked at worse, and its smaller one on the others (EN 1990, 6.4.3.1(4)).' : '')),
-            Block::values([...$factors, ...$rules->weighs ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
+            Block::values([...$factors, ...$rules->isEn1993() ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
     }

@@ -12,7 +12,7 @@ import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
-import { USUAL } from '@/lib/member'
+import { GRADES, USUAL } from '@/lib/member'
 import { SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
@@ -138,7 +138,9 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 <label>
                     <span class="label">Steel grade</span>
                     <select class="field" :value="doc.grade ?? 'S355'" @change="set('grade', value($event) as MemberDocument['grade'])">
-                        <option v-for="g in ['S235', 'S275', 'S355', 'S460']" :key="g">{{ g }}</option>
+                        <optgroup v-for="of in GRADES" :key="of.standard" :label="of.standard">
+                            <option v-for="g in of.grades" :key="g">{{ g }}</option>
+                        </optgroup>
                     </select>
                 </label>
                 <OwnSectionFields class="col-span-2" :editor="editor" />

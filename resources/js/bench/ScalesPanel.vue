@@ -26,7 +26,7 @@ const isShown = (id: string): boolean => props.editor.show.value === `weighing:$
 function verdict(w: WeighingResult): string {
     if (w.leftOut) return 'left out'
     if (!w.applies) return 'not covered'
-    if (w.id === 'classification') return `class ${props.editor.result.value?.section.class}`
+    if (w.id === 'classification') return props.editor.result.value?.section.class ?? ''
     if (w.ratio === null) return 'no check needed'
     return w.holds ? 'holds' : 'does not hold'
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { GRADES, type Grade } from '@/lib/member'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -23,11 +24,11 @@ function add(): void {
     })
 }
 
-const GRADES = ['S235', 'S275', 'S355', 'S460'] as const
+const NAMES = GRADES.flatMap((of): readonly Grade[] => of.grades)
 function setGrade(index: number, grade: string): void {
     props.editor.change((d) => {
         const step = d.steps?.[index]
-        if (step && grade) step.grade = grade as (typeof GRADES)[number]
+        if (step && grade) step.grade = grade as Grade
         else if (step) delete step.grade
     })
 }
@@ -101,7 +102,7 @@ function remove(index: number): void {
                     @change="(e) => setGrade(i, (e.target as HTMLSelectElement).value)"
                 >
                     <option value="">the member's, {{ doc.grade }}</option>
-                    <option v-for="g in GRADES" :key="g" :value="g">{{ g }}</option>
+                    <option v-for="g in NAMES" :key="g" :value="g">{{ g }}</option>
                 </select>
                 <span></span>
             </template>

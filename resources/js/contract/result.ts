@@ -190,7 +190,10 @@ export interface SectionResult {
     weight: number
     grade: string
     fy: number
-    class: number
+    /**
+     * What the standard calls the section in bending: a class, or compact.
+     */
+    class: string
 }
 export interface CombinationResult {
     id: string

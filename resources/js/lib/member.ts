@@ -51,7 +51,15 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold']
+export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold', 'W']
+
+/** Steel grades, by the standard they come from. */
+export const GRADES = [
+    { standard: 'EN 10025', grades: ['S235', 'S275', 'S355', 'S460'] },
+    { standard: 'ASTM', grades: ['A36', 'A572 50', 'A992', 'A913 65'] },
+] as const
+export type Grade = (typeof GRADES)[number]['grades'][number]
+
 /** Those that a shortlist looks at when none are chosen. */
 export const USUAL = ['IPE', 'HEA', 'HEB', 'HEM']
 

@@ -49,7 +49,13 @@ const RULE_SETS: Record<RuleSet, string> = {
 }
 const rules = computed<RuleSet>(() => basis.value.combinations ?? '6.10')
 const isEn = computed(() => rules.value.startsWith('6.10'))
-const weighs = computed(() => isEn.value || rules.value === 'classic')
+/** What steel is weighed after. */
+const steel = computed(() => {
+    if (isEn.value || rules.value === 'classic') return 'Steel after EN 1993.'
+    if (rules.value.startsWith('asce-7'))
+        return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${rules.value.endsWith('asd') ? 'ASD' : 'LRFD'}.`
+    return 'Forces and deflections only: no standard for steel that goes with these factors is built in.'
+})
 /** Which ψ the leading variable action has in these situations. */
 const SITUATIONS = [
     { key: 'psiAccidental', label: 'ψ in accidents', value: 1 },
@@ -134,7 +140,7 @@ function fault(path: string): string {
                 <select class="field" :value="rules" @change="saveBasis({ combinations: value($event) as RuleSet })">
                     <option v-for="(name, id) in RULE_SETS" :key="id" :value="id">{{ name }}</option>
                 </select>
-                <span v-if="!weighs" class="text-xs text-faint">Forces and deflections only: EN 1993 does not go with these factors.</span>
+                <span class="text-xs text-faint">{{ steel }}</span>
             </label>
             <label class="block">
                 <span class="label">Lateral-torsional buckling</span>

@@ -17,6 +17,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
+use Waage\Standards\SidewaysEnvelopes;
 use Waage\Units\Kind;
 
 /**
@@ -42,7 +43,7 @@ final class AxialForce
      * @param  \Closure(Combination, SteelSection, float): float  $bendingOf  utilisation of one combination in bending, for a self-weight
      * @param  \Closure(Combination, SteelSection, float): float  $lateralOf  the same in lateral-torsional buckling
      */
-    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysBending $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
+    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
     {
     }
 

@@ -8,6 +8,7 @@ use Waage\Analysis\PieceDiagram;
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Member\LoadHeight;
+use Waage\Standards\BucklingLength;
 use Waage\Units\Kind;
 
 /**

@@ -304,13 +304,7 @@ final class CrossSections
 
     private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
     {
-        $most = $envelope->extreme($this->strength, 1, $weight, $stretch->from, $stretch->to);
-        $least = $envelope->extreme($this->strength, -1, $weight, $stretch->from, $stretch->to);
-        if ($most === null || $least === null) {
-            throw new \LogicException('An envelope has at least one combination here.');
-        }
-
-        return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** @return array<int, float> */

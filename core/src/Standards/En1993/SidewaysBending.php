@@ -12,6 +12,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Sections\ISection;
+use Waage\Standards\SidewaysEnvelopes;
 use Waage\Units\Kind;
 
 /**
@@ -20,21 +21,12 @@ use Waage\Units\Kind;
  */
 final readonly class SidewaysBending
 {
-    public Envelope $moment;
+    private LoadedBeam $beam;
 
-    public Envelope $shear;
-
-    public Envelope $deflection;
-
-    /**
-     * @param  LoadedBeam  $beam  LoadedBeam::$sideways
-     * @param  list<Combination>  $strength
-     */
-    public function __construct(private LoadedBeam $beam, private array $strength)
+    /** @param  list<Combination>  $strength */
+    public function __construct(private SidewaysEnvelopes $envelopes, private array $strength)
     {
-        $this->moment = new Envelope($beam, Effect::Moment);
-        $this->shear = new Envelope($beam, Effect::Shear);
-        $this->deflection = new Envelope($beam, Effect::Deflection);
+        $this->beam = $envelopes->beam;
     }
 
     /**
@@ -48,7 +40,7 @@ final readonly class SidewaysBending
 
     private function bending(SteelSection $steel, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->moment, $weight);
+        $e = $this->worst($this->envelopes->moment, $weight);
         $M = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
@@ -67,7 +59,7 @@ final readonly class SidewaysBending
 
     private function shear(SteelSection $steel, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->shear, $weight);
+        $e = $this->worst($this->envelopes->shear, $weight);
         $V = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('V_y_Ed', $V, Kind::Force);
@@ -82,13 +74,7 @@ final readonly class SidewaysBending
 
     private function worst(Envelope $envelope, float $weight): Extreme
     {
-        $most = $envelope->extreme($this->strength, 1, $weight);
-        $least = $envelope->extreme($this->strength, -1, $weight);
-        if ($most === null || $least === null) {
-            throw new \LogicException('An envelope has at least one combination here.');
-        }
-
-        return abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+        return $envelope->greatest($this->strength, $weight) ?? throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** @return array<int, float> */

@@ -9,24 +9,15 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
-use Waage\Member\Load;
-use Waage\Member\LoadDirection;
-use Waage\Member\LoadHeight;
-use Waage\Member\LoadKind;
 use Waage\Member\SectionStep;
-use Waage\Member\Support;
-use Waage\Member\SupportKind;
+use Waage\Standards\ConcentratedForce;
+use Waage\Standards\ConcentratedForces;
 use Waage\Units\Kind;
 
-/**
- * EN 1993-1-5:2006, 6 and 7.2: the web over supports that bear on the bottom flange, and under point loads and axles on
- * the top flange. Not where the web has stiffeners or an end plate, not at fixed supports, which are connections, nor in
- * members that stand.
- */
+/** EN 1993-1-5:2006, 6 and 7.2: the web under forces that press on a flange. */
 final readonly class Webs
 {
-    /** Steeper members do not lie on their supports; rad. */
-    private const STANDS = M_PI / 4;
+    private ConcentratedForces $forces;
 
     /**
      * @param  Envelope  $moment  of the beam
@@ -34,6 +25,7 @@ final readonly class Webs
      */
     public function __construct(private LoadedBeam $beam, private Envelope $moment, private array $strength)
     {
+        $this->forces = new ConcentratedForces($beam, $strength);
     }
 
     /**
@@ -43,103 +35,34 @@ final readonly class Webs
      */
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
-        $member = $this->beam->member;
-        if ($this->strength === [] || abs($member->angle) > self::STANDS) {
-            return [];
-        }
-        $hollow = array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s)));
-        if ($hollow !== []) {
+        $forces = $this->forces->on($stretches, $weight);
+        if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s))) !== []) {
             return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, remark: 'Not weighed: the clause is for a web between two flanges. The sides of a hollow section at its supports and under point loads are to be looked at separately.')];
-        }
-        $places = array_map(fn (int $i): \Closure => fn (bool $derive): ?array => $this->atSupport($i, $member->supports[$i], $stretches, $weight, $derive), array_keys($member->supports));
-        foreach ($member->loadHeight === LoadHeight::Top ? $member->loads : [] as $load) {
-            $places[] = fn (bool $derive): ?array => $this->underLoad($load, $stretches, $weight, $derive);
         }
         // Only what is shown is written down.
         $heaviest = [];
-        foreach ($places as $place) {
-            foreach ($place(false) ?? [] as $which => $w) {
+        foreach ($forces as $force) {
+            foreach ($this->pair($force, $weight, false) as $which => $w) {
                 if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
-                    $heaviest[$w->id] = [$w->ratio, $place, $which, $w];
+                    $heaviest[$w->id] = [$w->ratio, $force, $which, $w];
                 }
             }
         }
 
-        return array_values(array_map(fn (array $of): Weighing => $derive ? ($of[1](true)[$of[2]] ?? $of[3]) : $of[3], $heaviest));
+        return array_values(array_map(fn (array $of): Weighing => $derive ? $this->pair($of[1], $weight, true)[$of[2]] : $of[3], $heaviest));
     }
 
-    /**
-     * @param  non-empty-list<SectionStep>  $stretches
-     * @return array{Weighing, Weighing}|null
-     */
-    private function atSupport(int $i, Support $support, array $stretches, float $weight, bool $derive): ?array
+    /** @return array{Weighing, Weighing} the force alone, with the bending there: 7.2(1) is for moments that compress the flange that it presses on */
+    private function pair(ConcentratedForce $of, float $weight, bool $derive): array
     {
-        if ($support->stiffened || $support->kind === SupportKind::Fixed || $support->kind === SupportKind::Guided || $this->strength === []) {
-            return null;
-        }
-        $axis = $this->beam->beam->axis;
-        $presses = array_map(fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]), $this->beam->responses->reactions);
-        [$F, $combination, $factors] = $this->beam->greatest($this->strength, $weight, 1, $presses);
-        if ($F <= 1.0) {
-            return null;
-        }
-        // At an end the bearing lies within the member, about a support farther in it lies to both sides.
-        $length = $this->beam->beam->length;
-        $toEnd = min($support->x, $length - $support->x);
-        $ss = min($support->bearing, $length);
-        $at = [$support->x, $combination->id, $this->beam->arrangementText($factors), $factors];
-
-        return $this->pair('support', 'Web at support '.($i + 1), -1, $F, $ss, max(0.0, $toEnd - $ss / 2), false, $at, $this->steelAt($support->x, $stretches), $weight, $derive);
-    }
-
-    /**
-     * @param  non-empty-list<SectionStep>  $stretches
-     * @return array{Weighing, Weighing}|null
-     */
-    private function underLoad(Load $load, array $stretches, float $weight, bool $derive): ?array
-    {
-        $force = $load->kind === LoadKind::Point ? $load->start() : max([0.0, ...array_column($load->axles, 1)]);
-        $presses = $load->kind !== LoadKind::Point || $load->direction === LoadDirection::Vertical || $load->direction === LoadDirection::Normal;
-        if (! $load->on || $load->stiffened || ! $presses || $force <= 0.0 || ($load->kind !== LoadKind::Point && $load->axles === [])) {
-            return null;
-        }
-        $force *= $load->kind === LoadKind::Point && $load->direction === LoadDirection::Normal ? 1.0 : cos($this->beam->member->angle);
-        $case = $this->beam->member->case($load->case);
-        $F = 0.0;
-        $governing = null;
-        foreach ($this->strength as $combination) {
-            if ($combination->factorOf($case) * $force > $F) {
-                $F = $combination->factorOf($case) * $force;
-                $governing = $combination;
-            }
-        }
-        if ($governing === null) {
-            return null;
-        }
-        $length = $this->beam->beam->length;
-        $moves = $load->kind !== LoadKind::Point;
-        $toEnd = $moves ? min($load->from, $length - $load->to) : min($load->from, $length - $load->from);
-        // Over a support the force goes through the web to the other flange.
-        $over = array_filter($this->beam->member->supports, fn (Support $s): bool => ! $s->stiffened && $s->kind !== SupportKind::Guided && ($moves ? $s->x >= $load->from && $s->x <= $load->to : abs($s->x - $load->from) <= ($s->bearing + $load->bearing) / 2));
-        $ss = min([$load->bearing, ...array_map(fn (Support $s): float => $s->bearing, $over)]);
-        $at = [$moves ? null : $load->from, $governing->id, '', []];
-        $name = $load->name === '' ? ($moves ? 'an axle' : 'a point load') : "“{$load->name}”";
-        $steel = $moves ? array_map(fn (SectionStep $s): SteelSection => $this->steel($s), $stretches) : $this->steelAt($load->from, $stretches);
-
-        return $this->pair('load', "Web under {$name}", 1, $F, $ss, max(0.0, $toEnd - $ss / 2), $over !== [], $at, $steel, $weight, $derive);
-    }
-
-    /**
-     * @param  int  $sign  of the moment that compresses the flange that the force presses on: 7.2(1) is for that
-     * @param  array{float|null, string, string, array<int, float>}  $at  place, combination, arrangement, factors
-     * @param  non-empty-list<SteelSection>  $steel  sections that may be there; the weakest counts
-     * @return array{Weighing, Weighing} the force alone, with the bending there
-     */
-    private function pair(string $id, string $title, int $sign, float $F, float $ss, float $c, bool $through, array $at, array $steel, float $weight, bool $derive): array
-    {
-        [$x, $combination, $arrangement, $factors] = $at;
-        usort($steel, fn (SteelSection $a, SteelSection $b): int => (new TransverseForce($a, $ss, $c, $through))->resistance() <=> (new TransverseForce($b, $ss, $c, $through))->resistance());
-        $force = new TransverseForce($steel[0], $ss, $c, $through);
+        [$id, $title, $sign, $F, $x] = [$of->id, $of->title, $of->sign, $of->force, $of->x];
+        // At an end the bearing lies within the member, about a place farther in it lies to both sides.
+        [$ss, $c] = [$of->bearing, max(0.0, $of->toEnd - $of->bearing / 2)];
+        [$combination, $arrangement, $factors] = [$of->combination, $of->arrangement, $of->factors];
+        $steel = array_map($this->steel(...), $of->stretches);
+        // The weakest of the sections that may be there counts.
+        usort($steel, fn (SteelSection $a, SteelSection $b): int => (new TransverseForce($a, $ss, $c, $of->through))->resistance() <=> (new TransverseForce($b, $ss, $c, $of->through))->resistance());
+        $force = new TransverseForce($steel[0], $ss, $c, $of->through);
         $d = $derive ? new Derivation : null;
         $d?->given('F_Ed', $F, Kind::Force);
         $FRd = $force->resistance($d);
@@ -172,17 +95,6 @@ final readonly class Webs
         $e = $x === null ? $this->moment->extreme($this->strength, $sign, $weight) : $this->moment->extreme($this->strength, $sign, $weight, $x - 0.01, $x + 0.01);
 
         return max(0.0, $sign * ($e->value ?? 0.0));
-    }
-
-    /**
-     * @param  non-empty-list<SectionStep>  $stretches
-     * @return non-empty-list<SteelSection> the sections on both sides of a place
-     */
-    private function steelAt(float $x, array $stretches): array
-    {
-        $there = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->from <= $x + 1e-6 && $s->to >= $x - 1e-6));
-
-        return array_map($this->steel(...), $there === [] ? $stretches : $there);
     }
 
     private function steel(SectionStep $stretch): SteelSection

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Waage\Analysis\Beam;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
-use Waage\Standards\En1993\BucklingLengths;
+use Waage\Standards\BucklingLengths;
 
 /** @return list<array{float, float, bool}> from, to, free end */
 function lengths(Restraint $restraint): array

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Standards\En1993;
+namespace Waage\Standards;
 
 /** A length between two points where one flange is held sideways, mm. */
 final readonly class BucklingLength

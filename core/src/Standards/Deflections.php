@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Standards\En1993;
+namespace Waage\Standards;
 
 use Waage\Analysis\Camber;
 use Waage\Analysis\Envelope;
@@ -10,10 +10,10 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
-use Waage\Materials\SteelGrade;
+use Waage\Loading\RuleSet;
 use Waage\Units\Kind;
 
-/** EN 1993-1-1:2005, 7.2.1: deflection of each span and overhang against a part of its length, in one plane of a member. */
+/** EN 1993-1-1:2005, 7.2.1, and ANSI/AISC 360, L2: deflection of each span and overhang against a part of its length, in one plane of a member. */
 final readonly class Deflections
 {
     /**
@@ -33,6 +33,8 @@ final readonly class Deflections
      */
     public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive, ?Camber $camber = null): Weighing
     {
+        $rules = RuleSet::of($this->beam->member->basis->combinations);
+        $clause = $rules->isAisc360() ? "{$rules->steel}, L2" : 'EN 1993-1-1, 7.2.1';
         $best = -1.0;
         $found = null;
         $ranges = [];
@@ -41,7 +43,7 @@ final readonly class Deflections
             $L = ($to - $from) * ($overhang ? 2 : 1);
             $ranges[] = [$from, $to, $L / $limit];
             foreach ([1, -1] as $sign) {
-                $e = $camber?->remaining($this->envelope, $combinations, $sign, $weight, SteelGrade::E * $I) ?? $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
+                $e = $camber?->remaining($this->envelope, $combinations, $sign, $weight, $this->beam->member->grade->elasticity() * $I) ?? $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
                 if ($e !== null && $sign * $e->value / $L > $best) {
                     $best = $sign * $e->value / $L;
                     $found = [$e, $L, $overhang];
@@ -52,30 +54,30 @@ final readonly class Deflections
             throw new \LogicException('A beam has at least one span or overhang.');
         }
         [$e, $L, $overhang] = $found;
-        $w = abs($e->value) / (SteelGrade::E * $I);
+        $w = abs($e->value) / ($this->beam->member->grade->elasticity() * $I);
         $allowed = $L / $limit;
         $d = $derive ? new Derivation : null;
         if ($d !== null) {
             $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
-            $d->given('E', SteelGrade::E, Kind::ModulusOfElasticity, '3.2.6(1)');
+            $d->given('E', $this->beam->member->grade->elasticity(), Kind::ModulusOfElasticity, $rules->isEn1993() ? '3.2.6(1)' : '');
             $d->given("I_{$this->axis}", $I, Kind::SecondMoment);
             $source = 'from the exact deflection curve'.($this->fromLine ? ', from the line between the supports' : '');
             if ($camber === null) {
                 $d->given('w', $w, Kind::Deflection, '', "{$way}, {$source}");
             } else {
                 $wc = $camber->at($e->x);
-                $wtot = $e->value / (SteelGrade::E * $I) + $wc;
+                $wtot = $e->value / ($this->beam->member->grade->elasticity() * $I) + $wc;
                 $d->given('w_tot', $wtot, Kind::Deflection, '', "downward, {$source}, where most remains");
                 $d->line('w_c', '4 * w_0 * x / L * (1 - x / L)', ['w_0' => [$camber->rise, Kind::Deflection], 'x' => [$e->x, Kind::Length], 'L' => [$L, Kind::Length]], $wc, Kind::Deflection, 'camber, a parabola');
                 $d->line('w', $e->value >= 0 ? 'w_tot - w_c' : 'w_c - w_tot', ['w_tot' => [$wtot, Kind::Deflection], 'w_c' => [$wc, Kind::Deflection]], $w, Kind::Deflection, 'EN 1990, A1.4.3', "remains, {$way}");
             }
             $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
-            $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, 'EN 1993-1-1, 7.2.1(1)');
+            $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, $clause);
         }
         $factors = $this->beam->worst($e->combination, $weight, $this->envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
 
         return new Weighing(
-            $id, $title, 'EN 1993-1-1, 7.2.1', $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
+            $id, $title, $clause, $w / $allowed, demand: $w, capacity: $allowed, kind: Kind::Deflection,
             demandSymbol: 'w', capacitySymbol: 'w_lim', x: $e->x, combination: $e->combination->id,
             arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $this->axis === 'y' && $camber === null ? $ranges : [],
         );

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Standards\En1993;
+namespace Waage\Standards;
 
 use Waage\Analysis\Beam;
 use Waage\Member\Restraint;

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\Aisc360;
+
+use Waage\Checks\Weighing;
+use Waage\Loading\RuleSet;
+use Waage\Member\SectionStep;
+use Waage\Standards\SteelMember;
+use Waage\Units\Kind;
+
+/**
+ * The weighings of the strength of a steel beam after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same):
+ * doubly symmetric I shapes with compact webs, bent about the strong axis. Everything else is refused.
+ */
+final class SteelBeam extends SteelMember
+{
+    private RuleSet $rules;
+
+    private Method $method;
+
+    private CrossSections $crossSections;
+
+    private LateralTorsionalBuckling $lateral;
+
+    private Webs $webs;
+
+    protected function prepare(): void
+    {
+        $this->rules = RuleSet::of($this->beam->member->basis->combinations);
+        $this->method = Method::from($this->rules->method);
+        $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength, $this->rules->steel, $this->method);
+        $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
+        $this->webs = new Webs($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
+    }
+
+    public function sectionClass(): string
+    {
+        return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Shape::of($s)?->compactness() ?? '', $this->beam->member->stretches())));
+    }
+
+    protected function strengths(array $stretches, float $weight, bool $derive): array
+    {
+        $shapes = array_map(Shape::of(...), $stretches);
+        $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
+        $refusal = match (true) {
+            $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65), or combinations of EN 1990 for weighings after EN 1993.",
+            in_array(null, $shapes, true) => 'Only I shapes without plates on their flanges are weighed after ANSI/AISC 360 so far. Hollow sections and built-up ones with cover plates are weighed after EN 1993.',
+            default => '',
+        };
+        if ($refusal !== '') {
+            return [$this->refused('strength', 'Strength', 'B', $refusal)];
+        }
+        /** @var non-empty-list<Shape> $shapes */
+        $byStretch = [];
+        foreach ($stretches as $i => $stretch) {
+            $compactness = Compactness::weigh($shapes[$i], $this->rules->steel, $derive);
+            if (! $compactness->applies) {
+                return [$compactness];
+            }
+            foreach ($this->strength === [] ? [$compactness] : [$compactness, $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive), $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive)] as $w => $weighing) {
+                $byStretch[$w][] = $weighing;
+            }
+        }
+        $weighings = array_map($this->heaviest(...), array_values($byStretch));
+        if ($this->strength === []) {
+            return $weighings;
+        }
+        $weighings[] = count($stretches) === 1
+            ? $this->lateral->weigh($stretches[0], $shapes[0], $weight, $derive)
+            : $this->refused('buckling', 'Lateral-torsional buckling', 'F2.2', 'Computed for members of one section; this one changes along its length.');
+
+        return [...$weighings, ...$this->webs->weigh($stretches, $weight, $derive), ...$this->alongAndSideways($weight)];
+    }
+
+    /** @return list<Weighing> */
+    private function alongAndSideways(float $weight): array
+    {
+        $N = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+
+        return [
+            ...$this->axial === null ? [] : [$N < 1.0
+                ? new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')
+                : $this->refused('axial', 'Axial force', 'H1', "The axial force of {$this->beam->member->basis->units->format($N, Kind::Force)} and bending together (H1) are not weighed after ANSI/AISC 360 so far.")],
+            ...$this->sideways === null ? [] : [$this->refused('bending-axial', 'Bending about both axes', 'H1', 'Bending about both axes (F6, H1) is not weighed after ANSI/AISC 360 so far.')],
+        ];
+    }
+
+    private function refused(string $id, string $title, string $clause, string $why): Weighing
+    {
+        return new Weighing($id, $title, "{$this->rules->steel}, {$clause}", null, applies: false, remark: $why);
+    }
+
+    /** @param  non-empty-list<Weighing>  $weighings  of the lengths of one section, of one kind */
+    private function heaviest(array $weighings): Weighing
+    {
+        $ranges = array_merge(...array_column($weighings, 'ranges'));
+        usort($weighings, fn (Weighing $a, Weighing $b): int => ($b->ratio ?? -1.0) <=> ($a->ratio ?? -1.0));
+        $w = $weighings[0];
+
+        return count($weighings) === 1 ? $w : new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $w->remark, $w->lines, $ranges, $w->factors);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\Aisc360;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Member\SectionStep;
+use Waage\Standards\BucklingLengths;
+use Waage\Standards\ConcentratedForce;
+use Waage\Standards\ConcentratedForces;
+use Waage\Units\Kind;
+
+/** ANSI/AISC 360, J10.2 to J10.5: the web under forces that press on a flange, without stiffeners. */
+final readonly class Webs
+{
+    private ConcentratedForces $forces;
+
+    /**
+     * @param  Envelope  $moment  of the beam
+     * @param  list<Combination>  $strength
+     */
+    public function __construct(private LoadedBeam $beam, private Envelope $moment, private array $strength, private string $standard, private Method $method)
+    {
+        $this->forces = new ConcentratedForces($beam, $strength);
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     * @return list<Weighing> the heaviest of the supports, and of the loads
+     */
+    public function weigh(array $stretches, float $weight, bool $derive): array
+    {
+        $heaviest = [];
+        foreach ($this->forces->on($stretches, $weight) as $force) {
+            $w = $this->weighOne($force, $weight, false);
+            if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
+                $heaviest[$w->id] = [$w->ratio, $force, $w];
+            }
+        }
+
+        return array_values(array_map(fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2], $heaviest));
+    }
+
+    private function weighOne(ConcentratedForce $of, float $weight, bool $derive): Weighing
+    {
+        $weakest = null;
+        foreach ($of->stretches as $stretch) {
+            $shape = Shape::of($stretch) ?? throw new \LogicException('A web between flanges is needed.');
+            $web = new WebStrength($shape, $of->bearing, $of->toEnd, $of->through, $of->id === 'load' ? $this->unbraced($of->x) : 0.0, $this->yields($of, $shape, $weight));
+            $Rc = $web->available($this->method);
+            $weakest = $weakest === null || $Rc < $weakest[0] ? [$Rc, $web] : $weakest;
+        }
+        [$Rc, $web] = $weakest;
+        $required = $this->method->required('R');
+        $d = $derive ? new Derivation : null;
+        $d?->given($required, $of->force, Kind::Force);
+        if ($d !== null) {
+            $web->available($this->method, $d);
+            $d->line('u', "{$required} / R_c", [$required => [$of->force, Kind::Force], 'R_c' => [$Rc, Kind::Force]], $of->force / $Rc, Kind::Number, 'B3');
+        }
+
+        return new Weighing(
+            "web-{$of->id}", $of->title, "{$this->standard}, J10", $of->force / $Rc, demand: $of->force, capacity: $Rc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'R_c',
+            x: $of->x, combination: $of->combination, arrangement: $of->arrangement, factors: $of->factors, lines: $d->lines ?? [],
+            remark: $of->force > $Rc ? 'A stiffener, an end plate or a longer bearing helps.' : '',
+        );
+    }
+
+    /** Does bending reach the moment of first yield where a force acts (J10.4)? α_s M_r ≥ M_y */
+    private function yields(ConcentratedForce $of, Shape $shape, float $weight): bool
+    {
+        $e = $of->x === null ? $this->moment->greatest($this->strength, $weight) : $this->moment->greatest($this->strength, $weight, $of->x - 0.01, $of->x + 0.01);
+
+        return ($this->method === Method::ASD ? 1.5 : 1.0) * abs($e->value ?? 0.0) >= $shape->Fy * $shape->section->Wely;
+    }
+
+    /** The greatest length of a flange without support sideways at a place, or anywhere, mm. */
+    private function unbraced(?float $x): float
+    {
+        $member = $this->beam->member;
+        $most = 0.0;
+        foreach ([...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)] as $l) {
+            if ($x === null || ($l->from < $x - 1.0 && $l->to > $x + 1.0)) {
+                $most = max($most, $l->length());
+            }
+        }
+
+        return $most;
+    }
+}

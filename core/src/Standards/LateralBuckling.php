@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Lateral\BucklingCase;
+use Waage\Analysis\Lateral\BucklingSearch;
+use Waage\Analysis\Lateral\BucklingShapes;
+use Waage\Analysis\Lateral\HeldDiagrams;
+use Waage\Analysis\Lateral\HeldLength;
+use Waage\Analysis\Lateral\HeldLengths;
+use Waage\Analysis\Lateral\Resistance;
+use Waage\Analysis\Lateral\Stiffness;
+use Waage\Analysis\Lateral\ThinWalledBeam;
+use Waage\Analysis\LoadedBeam;
+use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
+use Waage\Member\SectionStep;
+use Waage\Sections\Catalogue;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\RectangularHollow;
+use Waage\Sections\Section;
+use Waage\Units\Kind;
+
+/**
+ * The lengths of a steel member between places that hold both flanges, and what governs their lateral-torsional buckling
+ * for the resistance that a standard gives. Made once for all sections of a shortlist.
+ */
+final class LateralBuckling
+{
+    /** Lighter than any section that buckles so, N/mm. */
+    private const LIGHT = 0.01;
+
+    /** @var list<HeldDiagrams>|null */
+    private ?array $lengths = null;
+
+    /** @var array<int, list<BucklingCase>> by length: what may govern for any section */
+    private array $candidates = [];
+
+    /** @var array<int, array{list<SectionStep>, BucklingShapes}> by length: the last ones that were asked for */
+    private array $shapes = [];
+
+    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $moment)
+    {
+    }
+
+    /**
+     * Is no section one that can buckle so? Square and round hollow sections cannot.
+     *
+     * @param  list<SectionStep>  $stretches
+     */
+    public static function areSafe(array $stretches): bool
+    {
+        return array_filter($stretches, fn (SectionStep $s): bool => ! ($s->section instanceof CircularHollow || ($s->section instanceof RectangularHollow && $s->section->isSquare()))) === [];
+    }
+
+    /** @return list<HeldDiagrams> */
+    public function lengths(): array
+    {
+        $member = $this->beam->member;
+        $breaks = [];
+        foreach ($member->steps as $step) {
+            array_push($breaks, $step->from, $step->to);
+        }
+
+        return $this->lengths ??= array_map(fn (HeldLength $held): HeldDiagrams => new HeldDiagrams($this->beam, $held, $breaks), HeldLengths::of($this->beam->beam, $member->top, $member->bottom));
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    public function shapes(int $i, array $stretches): BucklingShapes
+    {
+        if (! isset($this->shapes[$i]) || $this->shapes[$i][0] != $stretches) {
+            $this->shapes[$i] = [$stretches, new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches))];
+        }
+
+        return $this->shapes[$i][1];
+    }
+
+    /**
+     * The case that is the heaviest for one section; null: nothing bends the length. A section is weighed by itself, or
+     * shares the diagrams with the others of a shortlist.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     * @param  list<Combination>  $combinations
+     */
+    public function heaviest(int $i, BucklingShapes $shapes, Resistance $resistance, float $weight, array $combinations, bool $byItself = false): ?BucklingCase
+    {
+        if ($byItself || $weight === $this->beam->member->section->weight()) {
+            return (new BucklingSearch($this->lengths()[$i], $combinations, $this->moment))->heaviest($shapes, $resistance, $weight);
+        }
+        $most = 0.0;
+        $heaviest = null;
+        foreach ($this->candidates($i, $combinations) as $case) {
+            [$M] = $case->greatest($weight);
+            $utilisation = $M > 0.0 ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M))) : 0.0;
+            if ($utilisation > $most) {
+                $most = $utilisation;
+                $heaviest = $case;
+            }
+        }
+
+        return $heaviest;
+    }
+
+    /**
+     * The critical factor of a case; INF where it is above $most.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    public function eigenvalue(array $stretches, BucklingCase $case, float $weight, float $most): float
+    {
+        foreach ($this->lengths() as $i => $diagrams) {
+            if ($diagrams->held === $case->held) {
+                return $this->shapes($i, $stretches)->factor($case, $weight, $most);
+            }
+        }
+        throw new \LogicException('A case belongs to a length.');
+    }
+
+    /** What holds a length between its ends, in words. */
+    public function between(HeldLength $held): string
+    {
+        $at = fn (float $x): string => $this->beam->member->basis->units->format($x, Kind::Length);
+        $words = [];
+        foreach ([1 => 'top', -1 => 'bottom'] as $side => $name) {
+            $places = array_column(array_filter($held->flanges, fn (array $f): bool => $f[1] === $side), 0);
+            match (true) {
+                $held->continuous === $side => $words[] = "{$name} flange held all along",
+                count($places) > 4 => $words[] = "{$name} flange held at ".count($places).' places',
+                $places !== [] => $words[] = "{$name} flange held at x = ".implode(', ', array_map($at, $places)),
+                default => null,
+            };
+        }
+        if ($held->clamped !== []) {
+            $words[] = 'held against turning in plan and warping at x = '.$at($held->clamped[0]);
+        }
+
+        return $words === [] ? '' : '; '.implode('; ', $words);
+    }
+
+    /**
+     * What may govern a length for any section of a shortlist: for sections that warp much and little, and weights from
+     * the least to the greatest (uplift that a heavy section outweighs is there for a light one).
+     *
+     * @param  list<Combination>  $combinations
+     * @return list<BucklingCase>
+     */
+    private function candidates(int $i, array $combinations): array
+    {
+        if (! isset($this->candidates[$i])) {
+            $member = $this->beam->member;
+            $with = function (Section $section, float $weight) use ($i, $member): array {
+                $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
+
+                return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
+            };
+            [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
+            $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $combinations, $this->moment))->candidates([
+                $with($member->section, $member->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with($member->section, sqrt($least * $most)),
+            ]);
+        }
+
+        return $this->candidates[$i];
+    }
+
+    /**
+     * Where the section changes, flanges are taken to be as far from the axis, and loads as high, as in the deepest one.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    private function thinWalled(int $i, array $stretches): ThinWalledBeam
+    {
+        $mesh = $this->lengths()[$i]->mesh;
+        $stiffness = [];
+        $a = $h = 0.0;
+        for ($e = 1, $n = count($mesh->nodes); $e < $n; $e++) {
+            $x = ($mesh->nodes[$e - 1] + $mesh->nodes[$e]) / 2;
+            [$section, $grade] = [$stretches[0]->section, $stretches[0]->grade];
+            foreach ($stretches as $s) {
+                [$section, $grade] = $s->from <= $x ? [$s->section, $s->grade] : [$section, $grade];
+            }
+            $stiffness[] = self::stiffness($section, $grade);
+            $a = max($a, $section->hs / 2);
+            $h = max($h, $section->h);
+        }
+
+        return new ThinWalledBeam($mesh, $stiffness, $a, $this->beam->member->loadHeight->sign() * $h / 2);
+    }
+
+    private static function stiffness(Section $section, SteelGrade $grade): Stiffness
+    {
+        return new Stiffness($grade->elasticity() * $section->Iz, $grade->elasticity() * $section->Iw, $grade->shearModulus() * $section->It);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards;
+
+use Waage\Analysis\Camber;
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\Purpose;
+use Waage\Loading\RuleSet;
+use Waage\Member\Category;
+use Waage\Member\SectionStep;
+use Waage\Sections\Section;
+
+/**
+ * A steel member under its combinations, and its weighings after one standard. What does not depend on the section
+ * (envelopes, arrangements, moment diagrams between restraints) is made once, so that a shortlist of hundreds of sections
+ * stays quick.
+ */
+abstract class SteelMember
+{
+    /** Axial force, compression positive; null: the member is not strained along its axis. */
+    public readonly ?Envelope $axial;
+
+    public readonly Envelope $shear;
+
+    public readonly Envelope $moment;
+
+    public readonly Envelope $deflection;
+
+    /** Deflection from the line between the supports; the same as the deflection where they do not move. */
+    public readonly Envelope $sag;
+
+    /** Null: nothing bends the member sideways. */
+    public readonly ?SidewaysEnvelopes $sideways;
+
+    /** @var list<Combination> */
+    protected readonly array $strength;
+
+    /** @var list<Combination> */
+    private readonly array $characteristic;
+
+    /** @var list<Combination> */
+    private readonly array $variablePart;
+
+    /** @param  list<Combination>  $combinations */
+    final protected function __construct(protected readonly LoadedBeam $beam, array $combinations)
+    {
+        $this->strength = array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
+        $this->characteristic = array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic));
+        $settlement = [];
+        foreach ($beam->cases as $case) {
+            if ($case->case->category === Category::Settlement) {
+                $settlement[$case->case->id] = true;
+            }
+        }
+        $this->variablePart = array_values(array_filter(array_map(fn (Combination $c): ?Combination => $c->variablePart($settlement), $this->characteristic)));
+        $this->axial = $beam->beam->axis->isStrained ? new Envelope($beam, Effect::Axial) : null;
+        $this->shear = new Envelope($beam, Effect::Shear);
+        $this->moment = new Envelope($beam, Effect::Moment);
+        $this->deflection = new Envelope($beam, Effect::Deflection);
+        $this->sideways = $beam->sideways === null ? null : new SidewaysEnvelopes($beam->sideways);
+        $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
+        $this->prepare();
+    }
+
+    /**
+     * After the standard that the job's combinations go with; after EN 1993 where they go with none, which then refuses.
+     *
+     * @param  list<Combination>  $combinations
+     */
+    public static function of(LoadedBeam $beam, array $combinations): self
+    {
+        return RuleSet::of($beam->member->basis->combinations)->isAisc360() ? new Aisc360\SteelBeam($beam, $combinations) : new En1993\SteelBeam($beam, $combinations);
+    }
+
+    /** What the weighings of a standard need, made once for all sections. */
+    abstract protected function prepare(): void;
+
+    /**
+     * The weighings of the strength of the member, with a section in place of its own.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight of the section, N/mm
+     * @return list<Weighing>
+     */
+    abstract protected function strengths(array $stretches, float $weight, bool $derive): array;
+
+    /** What the standard calls the member's sections in bending: a class, or compact. */
+    abstract public function sectionClass(): string;
+
+    /**
+     * @param  bool  $derive  write down the lines of each weighing
+     * @return list<Weighing>
+     */
+    public function weigh(Section $section, bool $derive): array
+    {
+        $weight = $section->weight();
+
+        return [...$this->strengths($this->with($section), $weight, $derive), ...$this->deflections($section, $weight, $derive)];
+    }
+
+    /** @return non-empty-list<SectionStep> the member's lengths of one section, with another one in place of its own */
+    private function with(Section $section): array
+    {
+        $member = $this->beam->member;
+
+        return array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
+    }
+
+    /** @return list<Weighing> */
+    private function deflections(Section $section, float $weight, bool $derive): array
+    {
+        $basis = $this->beam->member->basis;
+        $weighings = [];
+        $plane = new Deflections($this->beam, $this->sag, $this->sag !== $this->deflection);
+        if ($this->characteristic !== []) {
+            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null);
+        }
+        if ($this->variablePart !== []) {
+            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $section->Iy, $weight, $derive);
+        }
+        if ($this->sideways !== null && $this->characteristic !== []) {
+            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Deflection sideways', $this->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
+        }
+
+        return $weighings;
+    }
+}
