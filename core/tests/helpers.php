@@ -208,9 +208,11 @@ function documentsToRecompute(): array
 {
     $documents = [];
     $read = fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
-    $basis = $read(__DIR__.'/../../database/demo/basis.json');
-    foreach (glob(__DIR__.'/../../database/demo/*.waage.json') ?: [] as $file) {
-        $documents[basename($file)] = [...$read($file), 'basis' => $basis];
+    foreach (['demo', 'demo/us'] as $folder) {
+        $basis = $read(__DIR__."/../../database/{$folder}/basis.json");
+        foreach (glob(__DIR__."/../../database/{$folder}/*.waage.json") ?: [] as $file) {
+            $documents[basename($file)] = [...$read($file), 'basis' => $basis];
+        }
     }
     $heavy = ['length' => '1.2 m', 'supports' => [supportAt('0 m'), supportAt('1.2 m')], 'loads' => [lineLoad('g', '20 kN/m'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN']]];
 
@@ -228,6 +230,16 @@ function documentsToRecompute(): array
         'plates, the other flange held' => document(['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')], 'loads' => [lineLoad('g', '20 kN/m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']], 'steps' => [['from' => '0 m', 'to' => '8 m', 'section' => 'IPE 300', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]),
         'a length with two sections' => document(['length' => '7 m', 'supports' => [supportAt('0 m'), supportAt('7 m')], 'steps' => [['from' => '2.5 m', 'to' => '4.5 m', 'section' => 'IPE 360']]]),
         'closed formulas' => document(['basis' => ['parameters' => ['closedForms' => true]], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]]),
+        ...array_map(fn (array $change): array => document(['section' => 'W16X26', 'grade' => 'A992', ...$change, 'basis' => ['combinations' => 'asce-7-22-lrfd', ...$change['basis'] ?? []]]), [
+            'American, elastic' => [],
+            'American, inelastic, ASD' => ['restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'supports']], 'basis' => ['combinations' => 'asce-7-16-asd']],
+            'American, by C_b' => ['basis' => ['parameters' => ['closedForms' => true]]],
+            'American, flange noncompact, short' => ['section' => 'W21X48', 'length' => '1.5 m', 'supports' => [supportAt('0 m'), supportAt('1.5 m')]],
+            'American, flange slender' => ['section' => 'welded I 424×600×10×12', 'grade' => 'A572 50'],
+            'American, flange noncompact, welded' => ['section' => 'welded I 424×300×6×12', 'grade' => 'A572 50', 'length' => '9 m', 'supports' => [supportAt('0 m'), supportAt('9 m')]],
+            'American, point loads' => ['supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('6 m')], 'loads' => [lineLoad('g', '5 kN/m'), ['id' => 'a', 'case' => 'q', 'kind' => 'point', 'x' => '2 m', 'value' => '40 kN'], ['id' => 'b', 'case' => 'q', 'kind' => 'point', 'x' => '4 m', 'value' => '90 kN']]],
+            'American, load that makes the web sway' => ['section' => 'W10X12', 'length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('12 m')], 'loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'point', 'x' => '6 m', 'value' => '9 kN']]],
+        ]),
         'hollow beam, high shear' => document([...$heavy, 'section' => 'RHS 250×150×8', 'grade' => 'S275', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '500 kN']]]),
         'hollow post' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'SHS 150×150×8 cold', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '120 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]]),
         'tube, bent both ways' => document(['section' => 'CHS 219.1×8', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),

@@ -14,6 +14,7 @@ use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
+use Waage\Loading\RuleSet;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\Restraint;
@@ -108,7 +109,7 @@ final readonly class Result
         return [
             'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r,
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
-            'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(),
+            'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
         ];
     }
 

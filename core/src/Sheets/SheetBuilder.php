@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Sheets;
 
 use Waage\Analysis\CaseSets;
-use Waage\Analysis\LiftOff;
 use Waage\Checks\Weighing;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
@@ -21,7 +20,6 @@ use Waage\Member\Arrangement;
 use Waage\Member\InvalidMember;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
-use Waage\Member\LoadKind;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
 use Waage\Member\RollerHolds;
@@ -86,7 +84,7 @@ final readonly class SheetBuilder
                 ...$this->full ? $this->weighings() : [],
                 ...$this->influenceLines(),
                 ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
-                ...$this->assumptions(),
+                Block::heading('Assumptions and limits'), Block::list(Assumptions::of($this->design)),
             ],
         ];
     }
@@ -387,7 +385,7 @@ final readonly class SheetBuilder
         return [
             Block::heading('Section'),
             Block::figure('section', $this->design->member->section->name),
-            Block::heading('Weighings (EN 1993-1-1:2005)'),
+            Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];
     }
@@ -407,36 +405,5 @@ final readonly class SheetBuilder
         }
 
         return $blocks;
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function assumptions(): array
-    {
-        $isClosed = $this->design->member->basis->closedForms;
-
-        return [
-            Block::heading('Assumptions and limits'),
-            Block::list([
-                ($this->design->member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($this->design->beam->beam->isOnSprings() || $this->design->beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($this->design->member->shears ? '; deflection from bending and from shear, A_s the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube' : '; deflection from bending only').'. Extremes are exact, no mesh.',
-                ...$this->design->beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
-                ...$this->design->member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
-                ...$this->design->member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
-                ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Temperature) === [] ? [] : ['A difference of temperature bends the beam by α ΔT / h, with α = 12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).'],
-                ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands beside every support, at equal parts of every span (24 where there are few) and where it makes the greatest moment of a simple span; between these places the envelopes may be a little less than the exact ones.'],
-                ...array_filter($this->design->member->loads, fn (Load $l): bool => $l->kind === LoadKind::Lengths) === [] ? [] : ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'],
-                ...$this->settles() ? ['Each movement of a support comes about or not, whichever is worse.'] : [],
-                ...array_filter($this->design->member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
-                'Supports hold the section against moving sideways and twisting. '.($isClosed ? 'A restraint of the compressed flange is taken to hold the section at that place; one of the other flange counts for nothing.' : 'A restraint of one flange holds that flange sideways, and the section may turn about it.'),
-                ...$this->design->beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free. Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 by 6.2.1(7), buckling by 6.3.3 and Annex B, with C_m = 1 but for end moments that run straight.'] : [],
-                ...$this->design->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
-                ...$this->design->beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
-                ($this->design->beam->sideways === null ? 'Bending about the strong axis'.($this->design->beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. '.(abs($this->design->member->angle) > M_PI / 4 ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.' : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange (EN 1993-1-5, 6, 7.2), as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.'),
-                $isClosed
-                    ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
-                    : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-                'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; dimensions of rolled I sections after EN 10365, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only.',
-                'An overhang may deflect as a span of twice its length.',
-            ]),
-        ];
     }
 }

@@ -60,7 +60,7 @@ final readonly class Deflections
         if ($d !== null) {
             $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
             $d->given('E', $this->beam->member->grade->elasticity(), Kind::ModulusOfElasticity, $rules->isEn1993() ? '3.2.6(1)' : '');
-            $d->given("I_{$this->axis}", $I, Kind::SecondMoment);
+            $d->given($rules->isAisc360() ? ($this->axis === 'y' ? 'I_x' : 'I_y') : "I_{$this->axis}", $I, Kind::SecondMoment);
             $source = 'from the exact deflection curve'.($this->fromLine ? ', from the line between the supports' : '');
             if ($camber === null) {
                 $d->given('w', $w, Kind::Deflection, '', "{$way}, {$source}");

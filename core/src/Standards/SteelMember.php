@@ -90,6 +90,12 @@ abstract class SteelMember
      */
     abstract protected function strengths(array $stretches, float $weight, bool $derive): array;
 
+    /** The standard and its edition. */
+    abstract public function standard(): string;
+
+    /** @return list<string> what its weighings take for granted, and where they end */
+    abstract public function assumptions(): array;
+
     /** What the standard calls the member's sections in bending: a class, or compact. */
     abstract public function sectionClass(): string;
 

@@ -85,7 +85,8 @@ it('refuses with its reason', function (array $change, string $says): void {
 })->with([
     'class 2' => [['section' => 'HEA 300', 'grade' => 'S355'], 'Only class 1'],
     'no load' => [['loads' => []], 'No strength combination'],
-    'factors of another standard' => [['basis' => ['combinations' => 'asce-7-16-asd']], 'go with the resistances of'],
+    'factors of another standard' => [['basis' => ['combinations' => 'as-nzs-1170']], 'go with the resistances of'],
+    'American factors' => [['basis' => ['combinations' => 'asce-7-16-asd']], 'after EN 1993 only'],
     'shear before bending' => [['length' => '1 m', 'supports' => [supportAt('0 m'), supportAt('0.5 m'), supportAt('1 m')]], 'fails in shear'],
 ]);
 

@@ -194,6 +194,10 @@ export interface SectionResult {
      * What the standard calls the section in bending: a class, or compact.
      */
     class: string
+    /**
+     * Whose names properties have on screen and sheet.
+     */
+    symbols: 'EN' | 'AISC'
 }
 export interface CombinationResult {
     id: string

@@ -28,11 +28,35 @@ function rounded(x: number, y: number, w: number, h: number, r: number): string 
     const corner = (dx: number, dy: number): string => `a${r} ${r} 0 0 1 ${dx} ${dy}`
     return `M${x + r} ${y}h${w - 2 * r}${corner(r, r)}v${h - 2 * r}${corner(-r, r)}h${-(w - 2 * r)}${corner(-r, -r)}v${-(h - 2 * r)}${corner(r, -r)}Z`
 }
+/** Symbols by the standards: of both axes, strong and weak, and of torsion. */
+const SYMBOLS = {
+    EN: {
+        h: 'h',
+        b: 'b',
+        strong: 'I_{\\mathrm{y}}',
+        weak: 'I_{\\mathrm{z}}',
+        elastic: 'W_{\\mathrm{el,y}}',
+        plastic: 'W_{\\mathrm{pl,y}}',
+        torsion: 'I_{\\mathrm{t}}',
+        warping: 'I_{\\mathrm{w}}',
+    },
+    AISC: {
+        h: 'd',
+        b: 'b_{\\mathrm{f}}',
+        strong: 'I_{\\mathrm{x}}',
+        weak: 'I_{\\mathrm{y}}',
+        elastic: 'S_{\\mathrm{x}}',
+        plastic: 'Z_{\\mathrm{x}}',
+        torsion: 'J',
+        warping: 'C_{\\mathrm{w}}',
+    },
+} as const
 const rows = computed<[string, number, Kind][]>(() => {
     const s = props.section
+    const name = SYMBOLS[s.symbols]
     const dimensions: Record<SectionResult['shape'], [string, number, Kind][]> = {
         I: [
-            ['b', s.b, 'size'],
+            [name.b, s.b, 'size'],
             ['t_{\\mathrm{w}}', s.tw, 'size'],
             ['t_{\\mathrm{f}}', s.tf, 'size'],
             ['r', s.r, 'size'],
@@ -45,17 +69,19 @@ const rows = computed<[string, number, Kind][]>(() => {
         circle: [['t', s.tw, 'size']],
     }
     return [
-        [s.shape === 'circle' ? 'd' : 'h', s.h, 'size'],
+        [s.shape === 'circle' ? 'd' : name.h, s.h, 'size'],
         ['A', s.A, 'area'],
         ...dimensions[s.shape],
-        ['I_{\\mathrm{y}}', s.Iy, 'secondMoment'],
-        ['I_{\\mathrm{z}}', s.Iz, 'secondMoment'],
-        ['W_{\\mathrm{el,y}}', s.Wely, 'modulus'],
-        ['W_{\\mathrm{pl,y}}', s.Wply, 'modulus'],
-        ['I_{\\mathrm{t}}', s.It, 'secondMoment'],
-        ...(s.shape === 'I' ? [['I_{\\mathrm{w}}', s.Iw, 'warping'] as [string, number, Kind]] : []),
+        [name.strong, s.Iy, 'secondMoment'],
+        [name.weak, s.Iz, 'secondMoment'],
+        [name.elastic, s.Wely, 'modulus'],
+        [name.plastic, s.Wply, 'modulus'],
+        [name.torsion, s.It, 'secondMoment'],
+        ...(s.shape === 'I' ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
 })
+/** Thicknesses in inches are told to a thousandth. */
+const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.units === 'us' ? 3 : undefined)
 </script>
 
 <template>
@@ -72,7 +98,7 @@ const rows = computed<[string, number, Kind][]>(() => {
         <dl>
             <template v-for="[symbol, value, kind] in rows" :key="symbol">
                 <dt><Tex :tex="symbol" /></dt>
-                <dd>{{ format(value, kind, units) }}</dd>
+                <dd>{{ format(value, kind, units, decimals(kind)) }}</dd>
             </template>
         </dl>
     </div>

@@ -101,11 +101,11 @@ final class LateralTorsionalBuckling
             BracedLength::momentFactor($l, $case->diagram, $weight, $d);
             $strength->deriveRadius($d);
             $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
-            $this->ratio($d, $required, $braced->M, $Mn, $ratio);
             if ($alpha < $most) {
                 $d->given('alpha_cr', $alpha, Kind::Number, '', 'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads');
                 $d->line('r', 'alpha_cr * M_max / M_cr_C', ['alpha_cr' => [$alpha, Kind::Number], 'M_max' => [$M, Kind::Moment], 'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment]], $alpha * $M / $strength->critical($l->length(), $braced->Cb), Kind::Number, '', 'critical moment by eigenvalue over that by C_b (F2-4)');
             }
+            $this->ratio($d, $required, $braced->M, $Mn, $ratio);
 
             return $braced->M;
         }
@@ -127,12 +127,12 @@ final class LateralTorsionalBuckling
         $strength->deriveRadius($d);
         $L = $strength->lengthOf($alpha * $M, $Cb, $d);
         $Mn = $strength->nominal($L, $Cb, $d);
-        $this->ratio($d, $required, $M, $Mn, $ratio);
         if ($braced !== null) {
             $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
             $d->given('M_n_C', $byHand, Kind::Moment, 'F2', "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
             $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));
         }
+        $this->ratio($d, $required, $M, $Mn, $ratio);
 
         return $M;
     }

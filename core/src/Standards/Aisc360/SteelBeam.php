@@ -35,6 +35,23 @@ final class SteelBeam extends SteelMember
         $this->webs = new Webs($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
     }
 
+    public function standard(): string
+    {
+        return "{$this->rules->steel}, {$this->method->value}";
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; lateral-torsional buckling of such a member is not computed.'],
+            $this->beam->member->basis->closedForms
+                ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
+                : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
+            'Doubly symmetric I shapes with compact webs; dimensions of W shapes after ASTM A6, of others after EN 10365; shapes welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+            'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
+        ];
+    }
+
     public function sectionClass(): string
     {
         return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Shape::of($s)?->compactness() ?? '', $this->beam->member->stretches())));

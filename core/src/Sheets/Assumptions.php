@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sheets;
+
+use Waage\Analysis\LiftOff;
+use Waage\Design\Design;
+use Waage\Member\Category;
+use Waage\Member\Load;
+use Waage\Member\LoadCase;
+use Waage\Member\LoadKind;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+
+/** What the results of a member rest on: the statics in general, then the standard that it is weighed after. */
+final class Assumptions
+{
+    /** @return list<string> */
+    public static function of(Design $design): array
+    {
+        $member = $design->member;
+        $beam = $design->beam;
+        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
+
+        return [
+            ($member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear, A_s the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube' : '; deflection from bending only').'. Extremes are exact, no mesh.',
+            ...$beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
+            ...$member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
+            ...$member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
+            ...$has(LoadKind::Temperature) ? ['A difference of temperature bends the beam by α ΔT / h, with α = '.($member->grade->isAmerican() ? '11.7 × 10⁻⁶ per K (6.5 × 10⁻⁶ per °F).' : '12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).')] : [],
+            ...array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands beside every support, at equal parts of every span (24 where there are few) and where it makes the greatest moment of a simple span; between these places the envelopes may be a little less than the exact ones.'],
+            ...$has(LoadKind::Lengths) ? ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'] : [],
+            ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === [] ? [] : ['Each movement of a support comes about or not, whichever is worse.'],
+            ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length.'],
+            'Supports hold the section against moving sideways and twisting. '.($member->basis->closedForms ? 'A restraint of the compressed flange is taken to hold the section at that place; one of the other flange counts for nothing.' : 'A restraint of one flange holds that flange sideways, and the section may turn about it.'),
+            ...$beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free.'] : [],
+            ...$beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
+            ($beam->sideways === null ? 'Bending about the strong axis'.($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').', without torsion. '.(abs($member->angle) > M_PI / 4 ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.' : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange, as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.'),
+            ...$design->checks->assumptions(),
+            'An overhang may deflect as a span of twice its length.',
+        ];
+    }
+}
