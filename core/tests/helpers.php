@@ -25,6 +25,10 @@ use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 use Waage\Standards\En1993\SteelSection;
 
+const INCH = 25.4;
+const FOOT = 304.8;
+const KIP = 4448.2216152605;
+
 /**
  * A member document: 6 m between two pinned supports, IPE 300 in S235, 5 kN/m permanent and 10 kN/m imposed (B), no
  * self-weight, both flanges held at the supports.
@@ -238,6 +242,10 @@ function documentsToRecompute(): array
             'American, flange slender' => ['section' => 'welded I 424×600×10×12', 'grade' => 'A572 50'],
             'American, flange noncompact, welded' => ['section' => 'welded I 424×300×6×12', 'grade' => 'A572 50', 'length' => '9 m', 'supports' => [supportAt('0 m'), supportAt('9 m')]],
             'American, point loads' => ['supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('6 m')], 'loads' => [lineLoad('g', '5 kN/m'), ['id' => 'a', 'case' => 'q', 'kind' => 'point', 'x' => '2 m', 'value' => '40 kN'], ['id' => 'b', 'case' => 'q', 'kind' => 'point', 'x' => '4 m', 'value' => '90 kN']]],
+            'American, column' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'W10X49', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '400 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m', ['direction' => 'normal'])]],
+            'American, slender column, both axes' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'W16X26', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '150 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal']), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]],
+            'American, flange of a column slender, lengths given' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'welded I 300×400×8×9', 'grade' => 'A572 50', 'effectiveLengths' => ['y' => '9 m', 'z' => '3 m'], 'basis' => ['combinations' => 'asce-7-16-asd'], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '250 kN', 'direction' => 'along'], lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]],
+            'American, tie' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '-200 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]],
             'American, load that makes the web sway' => ['section' => 'W10X12', 'length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('12 m')], 'loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'point', 'x' => '6 m', 'value' => '9 kN']]],
         ]),
         'hollow beam, high shear' => document([...$heavy, 'section' => 'RHS 250×150×8', 'grade' => 'S275', 'loads' => [['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '0.5 m', 'value' => '500 kN']]]),

@@ -5,8 +5,6 @@ declare(strict_types=1);
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
 
-const INCH = 25.4;
-
 it('has W shapes of the nominal weights that their names tell', function (): void {
     $shapes = Catalogue::ofFamilies(['W']);
     expect($shapes)->toHaveCount(180);

@@ -12,6 +12,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Standards\SidewaysEnvelopes;
 use Waage\Units\Kind;
 
 /** ANSI/AISC 360, F2.1 and F3 (yielding, local buckling) and G2.1 (shear) of one length of one section. */
@@ -54,6 +55,27 @@ final readonly class CrossSections
             'shear', 'Shear', "{$this->standard}, G2.1", $V / $Vc, demand: $V, capacity: $Vc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'V_c',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vc]],
         );
+    }
+
+    /** @return array{Weighing, Weighing} bending and shear about the weak axis */
+    public function sideways(Shape $shape, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
+    {
+        $weighings = [];
+        foreach ([['bending', 'F6', $sideways->moment, 'M', Kind::Moment, Flexure::FACTORS, 'b', 'F1(a)'], ['shear', 'G6', $sideways->shear, 'V', Kind::Force, [0.90, 1.67], 'v', 'G1']] as [$what, $clause, $envelope, $symbol, $kind, $factors, $of, $where]) {
+            $e = $envelope->greatest($this->strength, $weight) ?? throw new \LogicException('An envelope has at least one combination here.');
+            $required = "{$symbol}_y".substr($this->method->required($symbol), 1);
+            $d = $derive ? new Derivation : null;
+            $d?->given($required, abs($e->value), $kind);
+            $available = $this->method->available("{$symbol}_n", $what === 'bending' ? WeakAxis::moment($shape, $d) : WeakAxis::shear($shape, $d), $factors, $of, $kind, $where, $d);
+            $d?->line('u', "{$required} / {$symbol}_c", [$required => [abs($e->value), $kind], "{$symbol}_c" => [$available, $kind]], abs($e->value) / $available, Kind::Number, 'B3');
+            $acting = $sideways->beam->worst($e->combination, $weight, $envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+            $weighings[] = new Weighing(
+                "sideways-{$what}", ucfirst($what).' sideways', "{$this->standard}, {$clause}", abs($e->value) / $available, demand: abs($e->value), capacity: $available, kind: $kind, demandSymbol: $required, capacitySymbol: "{$symbol}_c",
+                x: $e->x, combination: $e->combination->id, arrangement: $sideways->beam->arrangementText($acting), factors: $acting, lines: $d->lines ?? [],
+            );
+        }
+
+        return [$weighings[0], $weighings[1]];
     }
 
     private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme

@@ -6,6 +6,7 @@ namespace Waage\Standards\Aisc360;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Lateral\BucklingCase;
+use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
@@ -46,9 +47,7 @@ final class LateralTorsionalBuckling
         $ranges = [];
         foreach ($this->lateral->lengths() as $i => $diagrams) {
             $held = $diagrams->held;
-            $lengths = $this->ofFlanges ??= [...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)];
-            $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
-            $resistance = new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms);
+            $resistance = $this->resistance($strength, $held, $weight);
             $shapes = $this->lateral->shapes($i, [$stretch]);
             $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, $this->strength);
             if ($case === null) {
@@ -81,6 +80,36 @@ final class LateralTorsionalBuckling
             x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
             shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
         );
+    }
+
+    /**
+     * What one combination makes of the member, at most.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function utilisation(Combination $combination, SectionStep $stretch, Shape $shape, float $weight): float
+    {
+        $member = $this->beam->member;
+        $most = 0.0;
+        foreach ($member->top->isContinuous() && $member->bottom->isContinuous() ? [] : $this->lateral->lengths() as $i => $diagrams) {
+            $resistance = $this->resistance(new LateralStrength($shape), $diagrams->held, $weight);
+            $shapes = $this->lateral->shapes($i, [$stretch]);
+            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, [$combination], true);
+            if ($case !== null) {
+                $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
+            }
+        }
+
+        return $most;
+    }
+
+    private function resistance(LateralStrength $strength, HeldLength $held, float $weight): LateralResistance
+    {
+        $member = $this->beam->member;
+        $lengths = $this->ofFlanges ??= [...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)];
+        $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
+
+        return new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms);
     }
 
     /** @return float the moment that is weighed, Nmm */

@@ -8,11 +8,10 @@ use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Member\SectionStep;
 use Waage\Standards\SteelMember;
-use Waage\Units\Kind;
 
 /**
- * The weighings of the strength of a steel beam after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same):
- * doubly symmetric I shapes with compact webs, bent about the strong axis. Everything else is refused.
+ * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same):
+ * doubly symmetric I shapes with webs that are compact in bending. Everything else is refused.
  */
 final class SteelBeam extends SteelMember
 {
@@ -26,6 +25,8 @@ final class SteelBeam extends SteelMember
 
     private Webs $webs;
 
+    private CombinedForces $together;
+
     protected function prepare(): void
     {
         $this->rules = RuleSet::of($this->beam->member->basis->combinations);
@@ -33,6 +34,7 @@ final class SteelBeam extends SteelMember
         $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength, $this->rules->steel, $this->method);
         $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
         $this->webs = new Webs($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
+        $this->together = new CombinedForces($this->beam, $this->axial, $this->sideways, $this->moment, $this->lateral, $this->strength, $this->rules->steel, $this->method);
     }
 
     public function standard(): string
@@ -48,6 +50,7 @@ final class SteelBeam extends SteelMember
                 ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
             'Doubly symmetric I shapes with compact webs; dimensions of W shapes after ASTM A6, of others after EN 10365; shapes welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+            ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
         ];
     }
@@ -84,23 +87,23 @@ final class SteelBeam extends SteelMember
         if ($this->strength === []) {
             return $weighings;
         }
-        $weighings[] = count($stretches) === 1
-            ? $this->lateral->weigh($stretches[0], $shapes[0], $weight, $derive)
-            : $this->refused('buckling', 'Lateral-torsional buckling', 'F2.2', 'Computed for members of one section; this one changes along its length.');
-
-        return [...$weighings, ...$this->webs->weigh($stretches, $weight, $derive), ...$this->alongAndSideways($weight)];
-    }
-
-    /** @return list<Weighing> */
-    private function alongAndSideways(float $weight): array
-    {
-        $N = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+        $webs = $this->webs->weigh($stretches, $weight, $derive);
+        $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+        $isTogether = $P >= 1.0 || $this->sideways !== null;
+        if (count($stretches) > 1) {
+            return [
+                ...$weighings, ...$webs,
+                $this->refused('buckling', 'Lateral-torsional buckling', 'F2.2', 'Computed for members of one section; this one changes along its length.'),
+                ...$isTogether ? [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Computed for members of one section; this one changes along its length.')] : [],
+            ];
+        }
+        $lateral = $this->lateral->weigh($stretches[0], $shapes[0], $weight, $derive);
 
         return [
-            ...$this->axial === null ? [] : [$N < 1.0
-                ? new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')
-                : $this->refused('axial', 'Axial force', 'H1', "The axial force of {$this->beam->member->basis->units->format($N, Kind::Force)} and bending together (H1) are not weighed after ANSI/AISC 360 so far.")],
-            ...$this->sideways === null ? [] : [$this->refused('bending-axial', 'Bending about both axes', 'H1', 'Bending about both axes (F6, H1) is not weighed after ANSI/AISC 360 so far.')],
+            ...$weighings, $lateral, ...$webs,
+            ...$this->sideways === null ? [] : $this->crossSections->sideways($shapes[0], $this->sideways, $weight, $derive),
+            ...$isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [],
+            ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
     }
 

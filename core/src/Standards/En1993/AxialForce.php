@@ -6,7 +6,6 @@ namespace Waage\Standards\En1993;
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
-use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Checks\Derivation;
@@ -17,6 +16,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
+use Waage\Standards\Columns;
 use Waage\Standards\SidewaysEnvelopes;
 use Waage\Units\Kind;
 
@@ -29,11 +29,7 @@ use Waage\Units\Kind;
  */
 final class AxialForce
 {
-    /** @var array<string, float> critical force (N), by what presses */
-    private array $critical = [];
-
-    /** @var array{float|null, float|null}|null ratios of the end moments about both axes that all loads have in common */
-    private ?array $ratios = null;
+    private readonly Columns $columns;
 
     /** 6.3.1.2(4): N_Ed / N_cr up to which buckling is left out. */
     private const BUCKLING = 0.04;
@@ -43,8 +39,9 @@ final class AxialForce
      * @param  \Closure(Combination, SteelSection, float): float  $bendingOf  utilisation of one combination in bending, for a self-weight
      * @param  \Closure(Combination, SteelSection, float): float  $lateralOf  the same in lateral-torsional buckling
      */
-    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, private readonly ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
+    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
     {
+        $this->columns = new Columns($beam, $axial, $sideways);
     }
 
     /**
@@ -68,9 +65,9 @@ final class AxialForce
         $compression = max(0.0, $most->value);
         $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
         $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
-        $stiffer = $this->stiffer($stretches[0]->section);
+        $stiffer = $this->columns->stiffer($stretches[0]->section);
         $member = $this->beam->member;
-        [$L, $LT] = $this->lengths();
+        [$L, $LT] = $this->columns->lengths();
         $d = $derive ? new Derivation : null;
         $small = true;
         foreach ($stretches as $i => $stretch) {
@@ -102,12 +99,6 @@ final class AxialForce
         }
 
         return $this->together($stretches, $weight, [$compression, max(0.0, -$least->value)], $bending, $sideways, $derive, $d->lines ?? []);
-    }
-
-    /** How much stiffer a section is than the one that the statics was solved with: the critical force grows alike. */
-    private function stiffer(Section $section): float
-    {
-        return $section->Iy / $this->beam->member->section->Iy;
     }
 
     /**
@@ -177,125 +168,15 @@ final class AxialForce
         return $weighings;
     }
 
-    /**
-     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles nearly
-     * at the same force.
-     *
-     * @param  array<int, float>  $factors  of the load sets
-     * @param  Extreme  $most  greatest compression
-     */
-    private function criticalFactor(array $factors, Extreme $most): float
-    {
-        $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
-        $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
-        // What presses in proportion buckles the member at the same force.
-        $parts = array_map(fn (float $f): float => round($f / $most->value, 12), $presses);
-        $own = $this->beam->selfWeight;
-        $key = (string) json_encode(array_diff_key($parts, $own === null ? [] : [$own => true]));
-        $whole = $key.' '.($parts[$own ?? -1] ?? 0.0);
-        if (! isset($this->critical[$whole])) {
-            $force = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor(($this->critical[$key] ?? 0.0) / $most->value) * $most->value;
-            $this->critical[$whole] = $this->critical[$key] = $force;
-        }
-
-        return $this->critical[$whole] / $most->value;
-    }
-
     /** @param  array{Weighing, Weighing}|null  $sideways */
     private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways, float $lateral): BeamColumn
     {
-        $most = $this->axial?->extreme([$combination], 1, $weight);
-        $least = $this->axial?->extreme([$combination], -1, $weight);
-        $compression = max(0.0, $most->value ?? 0.0);
-        $tension = max(0.0, -($least->value ?? 0.0));
-        $M = ($this->bendingOf)($combination, $steel, $weight);
-        $Mz = 0.0;
-        foreach ([1, -1] as $sign) {
-            $Mz = max($Mz, abs($this->sideways?->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
-        }
-        $at = [0.0, $combination->id, '', []];
-        $e = $tension > $compression ? $least : $most;
-        if ($e !== null) {
-            $acting = $this->beam->worst($combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
-            $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
-        }
-        $alphaCr = INF;
-        if ($most !== null && $compression > 1.0 && $this->beam->member->effective->y === null) {
-            $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $this->stiffer($steel->section);
-        }
+        $column = $this->columns->of($combination, $steel->section, $weight);
 
-        return new BeamColumn($steel, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$this->beam->member->effective->y, ...$this->lengths()], $M, $lateral, $sideways === null ? 0.0 : $Mz / (float) $sideways[0]->capacity, $at, $this->shape($combination));
-    }
-
-    /**
-     * Where nothing holds the member between two supports at its ends, moments at these run straight from one to the other:
-     * those of rows, and those that all loads make at one and the same end.
-     */
-    private function shape(Combination $combination): EquivalentMoments
-    {
-        $member = $this->beam->member;
-        $supports = $this->beam->beam->supports;
-        if (count($supports) !== 2 || abs($supports[0]) > 1e-6 || abs($supports[1] - $member->length) > 1e-6) {
-            return new EquivalentMoments;
-        }
-        if ($combination->isRow()) {
-            $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) - ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
-            [$y, $z] = [EquivalentMoments::ratio($at('My1'), $at('My2')), EquivalentMoments::ratio($at('Mz1'), $at('Mz2'))];
-        } else {
-            [$y, $z] = $this->ratios ??= [self::isFromOneEnd($this->beam) ? 0.0 : null, $this->beam->sideways !== null && self::isFromOneEnd($this->beam->sideways) ? 0.0 : null];
-        }
-        $isFree = $member->top->positions === [] && $member->bottom->positions === [] && ! $member->top->isContinuous() && ! $member->bottom->isContinuous();
-
-        [$swaysY, $swaysZ] = [$member->effective->y > $member->length + 1.0, $member->effective->z > $member->length + 1.0];
-
-        return new EquivalentMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ);
-    }
-
-    /** Do the moments of every load run straight to zero at one and the same end? */
-    private static function isFromOneEnd(LoadedBeam $beam): bool
-    {
-        $length = $beam->beam->length;
-        $start = $end = $most = 0.0;
-        $bends = 0.0;
-        foreach ($beam->responses->M as $segments) {
-            $last = null;
-            foreach ($segments as $k => [$a, $b, $c, $d]) {
-                $l = $beam->responses->breaks[$k + 1] - $beam->responses->breaks[$k];
-                $value = $a + $l * ($b + $l * ($c + $l * $d));
-                $most = max($most, abs($a), abs($value));
-                $bends = max($bends, abs($c) * $length ** 2, abs($d) * $length ** 3, $last === null ? 0.0 : abs($a - $last[0]), $last === null ? 0.0 : abs($b - $last[1]) * $length);
-                $start = $k === 0 ? max($start, abs($a)) : $start;
-                $last = [$value, $b];
-            }
-            $end = max($end, abs($last[0] ?? 0.0));
-        }
-
-        return $bends <= 1e-9 * $most && min($start, $end) <= 1e-9 * $most;
-    }
-
-    /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: held all along */
-    private function lengths(): array
-    {
-        $effective = $this->beam->member->effective;
-
-        return [$effective->z ?? $this->heldApart(), $effective->twist ?? $this->heldApart()];
-    }
-
-    /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
-    private function heldApart(): float
-    {
-        $member = $this->beam->member;
-        if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
-            return 0.0;
-        }
-        $places = [...$this->beam->beam->supports, ...$member->heldSideways()];
-        sort($places);
-        $gap = 2 * max($places[0], $member->length - $places[count($places) - 1]);
-        for ($i = 1, $n = count($places); $i < $n; $i++) {
-            $gap = max($gap, $places[$i] - $places[$i - 1]);
-        }
-
-        return $gap;
+        return new BeamColumn(
+            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, ($this->bendingOf)($combination, $steel, $weight), $lateral,
+            $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity, $column->at, new EquivalentMoments($column->moments),
+        );
     }
 
     /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Standards\EndMoments;
 use Waage\Units\Kind;
 
 /**
@@ -13,38 +14,23 @@ use Waage\Units\Kind;
  */
 final readonly class EquivalentMoments
 {
-    /**
-     * @param  float|null  $psiY  ratio of the end moments about y-y between supports, −1 … 1; null: not straight, or not known
-     * @param  float|null  $psiZ  the same about z-z, between places that hold both flanges
-     * @param  float|null  $psiLT  about y-y between places that hold a flange
-     * @param  bool  $swaysY  does the member buckle in the plane with its ends moving: longer than it is
-     * @param  bool  $swaysZ  the same sideways
-     */
-    public function __construct(private ?float $psiY = null, private ?float $psiZ = null, private ?float $psiLT = null, private bool $swaysY = false, private bool $swaysZ = false)
+    public function __construct(private EndMoments $moments = new EndMoments)
     {
-    }
-
-    /** Ratio of two end moments, the smaller over the greater; null where there is none. */
-    public static function ratio(float $start, float $end): ?float
-    {
-        [$less, $more] = abs($start) <= abs($end) ? [$start, $end] : [$end, $start];
-
-        return $more == 0.0 ? null : $less / $more;
     }
 
     public function y(?Derivation $d = null): float
     {
-        return self::factor('y', $this->psiY, $d, $this->swaysY);
+        return self::factor('y', $this->moments->y, $d, $this->moments->swaysY);
     }
 
     public function z(?Derivation $d = null): float
     {
-        return self::factor('z', $this->psiZ, $d, $this->swaysZ);
+        return self::factor('z', $this->moments->z, $d, $this->moments->swaysZ);
     }
 
     public function lateral(?Derivation $d = null): float
     {
-        return self::factor('LT', $this->psiLT, $d);
+        return self::factor('LT', $this->moments->lateral, $d);
     }
 
     private static function factor(string $of, ?float $psi, ?Derivation $d, bool $sways = false): float

@@ -10,9 +10,6 @@ use Waage\Standards\Aisc360\Method;
 use Waage\Standards\Aisc360\Shape;
 use Waage\Standards\Aisc360\Shear;
 
-const KIP = 4448.2216152605;
-const FOOT = 304.8;
-
 function shape(string $name, SteelGrade $grade = SteelGrade::A992): Shape
 {
     return Shape::of(new SectionStep(0.0, 1.0, section($name), $grade)) ?? throw new LogicException('No I shape.');

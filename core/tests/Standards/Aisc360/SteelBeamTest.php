@@ -91,7 +91,6 @@ it('refuses in words what it does not cover', function (array $change, string $w
     'European grade' => [['grade' => 'S355'], 'Choose an ASTM grade'],
     'hollow section' => [['section' => 'RHS 200×100×8'], 'Only I shapes'],
     'slender web' => [['section' => 'welded I 1200×250×8×14'], 'F4, F5'],
-    'axial force' => [['loads' => [['id' => 'n', 'case' => 'g', 'kind' => 'point', 'direction' => 'along', 'x' => '35 ft', 'value' => '20 kip']]], 'H1'],
 ]);
 
 it('refuses American grades by EN 1993', function (): void {

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\Aisc360;
+
+use Waage\Checks\Derivation;
+use Waage\Units\Kind;
+
+/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape bent and sheared about the weak axis. */
+final class WeakAxis
+{
+    /** M_n, Nmm. */
+    public static function moment(Shape $shape, ?Derivation $d = null): float
+    {
+        $s = $shape->section;
+        [$Fy, $lambda, $compact] = [$shape->Fy, $shape->flange, $shape->compactFlange()];
+        $Mp = min($Fy * $s->Wplz, 1.6 * $Fy * $s->Welz);
+        $of = ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]];
+        $d?->line('M_p', 'min(F_y * Z_y, 1.6 * F_y * S_y)', [...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]], $Mp, Kind::Moment, 'F6-1');
+        if ($lambda <= $compact) {
+            $d?->line('M_n', 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F6.1', 'flanges compact');
+
+            return $Mp;
+        }
+        $d?->given('lambda_f', $lambda, Kind::Number, 'B4.1', 'flange');
+        // The limits of flanges in bending about the weak axis (case 13): 0.38 and 1.0.
+        $slender = $shape->rootEF;
+        if ($lambda <= $slender) {
+            $Mn = $Mp - ($Mp - 0.7 * $Fy * $s->Welz) * ($lambda - $compact) / ($slender - $compact);
+            $d?->given('lambda_pf', $compact, Kind::Number, 'Table B4.1b, 13');
+            $d?->given('lambda_rf', $slender, Kind::Number, 'Table B4.1b, 13');
+            $d?->line('M_n', 'M_p - (M_p - 0.7 * F_y * S_y) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)', ['M_p' => [$Mp, Kind::Moment], ...$of, 'lambda_f' => [$lambda, Kind::Number], 'lambda_pf' => [$compact, Kind::Number], 'lambda_rf' => [$slender, Kind::Number]], $Mn, Kind::Moment, 'F6-2', 'flanges noncompact');
+
+            return $Mn;
+        }
+        $Mn = 0.69 * $shape->E / $lambda ** 2 * $s->Welz;
+        $d?->line('M_n', '0.69 * E / lambda_f^2 * S_y', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'lambda_f' => [$lambda, Kind::Number], 'S_y' => [$s->Welz, Kind::Modulus]], $Mn, Kind::Moment, 'F6-3, F6-4', 'flanges slender');
+
+        return $Mn;
+    }
+
+    /** V_n of both flanges, N. */
+    public static function shear(Shape $shape, ?Derivation $d = null): float
+    {
+        $s = $shape->section;
+        $root = sqrt(1.2) * $shape->rootEF;
+        $lambda = $shape->flange;
+        $Cv = match (true) {
+            $lambda <= 1.10 * $root => 1.0,
+            $lambda <= 1.37 * $root => 1.10 * $root / $lambda,
+            default => 1.51 * $root ** 2 / $lambda ** 2,
+        };
+        $A = 2 * $s->b * $s->tf;
+        $Vn = 0.6 * $shape->Fy * $A * $Cv;
+        $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');
+        $d?->line('V_n', '0.6 * F_y * 2 * b_f * t_f * C_v2', ['F_y' => [$shape->Fy, Kind::Stress], 'b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G6-1', 'both flanges');
+
+        return $Vn;
+    }
+}
