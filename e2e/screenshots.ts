@@ -17,9 +17,9 @@ test('every main view', async ({ page }) => {
     await expect(page.getByRole('heading', { name: 'Members' })).toBeVisible()
     await shot('job')
 
-    const open = async (mark: string): Promise<void> => {
+    const open = async (mark: string, job = 'Grebe Point Rowing Club'): Promise<void> => {
         await page.goto('/jobs')
-        await page.getByRole('link', { name: 'Grebe Point Rowing Club' }).first().click()
+        await page.getByRole('link', { name: job }).first().click()
         await page.getByRole('link', { name: mark, exact: true }).click()
         await expect(verdict(page)).toContainText(/Holds|Does not hold/)
     }
@@ -43,6 +43,9 @@ test('every main view', async ({ page }) => {
     await page.getByRole('button', { name: 'Reserve, and what would help' }).click()
     await expect(page.getByText('times all variable loads would hold')).toBeVisible()
     await shot('reserve')
+    await open('A1', 'Heron Landing Library')
+    await page.getByRole('button', { name: /Lateral-torsional buckling/ }).click()
+    await shot('american')
     await open('B5')
     await page.getByRole('tab', { name: 'Influence' }).click()
     await strips(page).focus()

@@ -360,7 +360,7 @@ final readonly class Result
         if ($secondOrder !== null && ! $secondOrder['enough']) {
             $messages[] = $secondOrder['factor'] <= 1.0
                 ? 'The member buckles in its plane under the axial force.'
-                : 'Loads '.number_format($secondOrder['factor'], 1).' times as great buckle the member in its plane. Diagrams and reactions are of first order; below '.SecondOrderCheck::ENOUGH.' those of second order are to be looked at (EN 1993-1-1, 5.2.1(3)). The weighing of buckling with axial force takes them into account (5.2.2(8)).';
+                : 'Loads '.number_format($secondOrder['factor'], 1).' times as great buckle the member in its plane. Diagrams and reactions are of first order. '.$this->design->checks->secondOrder(false);
         }
         if ($this->design->combinations === []) {
             $messages[] = 'No load acts on the member yet, so nothing is weighed.';

@@ -12,9 +12,10 @@ final class SecondOrderBlocks
 {
     /**
      * @param  array{factor: float|null, enough: bool, rows: list<array{combination: string, arrangement: string, N: float, factor: float|null, length: float|null, first: array{M: float, w: float}, second: array{M: float, w: float}|null}>}|null  $answer
+     * @param  string  $treated  what the standard makes of it
      * @return list<array<string, mixed>>
      */
-    public static function of(?array $answer, UnitSystem $units): array
+    public static function of(?array $answer, string $treated, UnitSystem $units): array
     {
         if ($answer === null) {
             return [];
@@ -29,7 +30,7 @@ final class SecondOrderBlocks
         return [
             Block::heading('Second order in the plane of bending'),
             Block::text('The factor is that on all loads of the combination at which the member buckles in its plane; moments and deflections are the greatest of the arrangement with the greatest compression and, of what does not change it, the greatest moment; exact, of the straight member without imperfections. The length is that of a pinned bar that the greatest force buckles at this factor. '
-                .($answer['enough'] ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).' : 'Below a factor of 10 those of second order are to be looked at (EN 1993-1-1, 5.2.1(3)); the weighing of buckling with axial force takes them into account (5.2.2(8)).')),
+                .$treated),
             Block::table(['Comb.', 'Variable load', '>N', '>Factor', '>Length', '>M, 1st order', '>2nd order', '>w, 1st order', '>2nd order'], $rows),
         ];
     }

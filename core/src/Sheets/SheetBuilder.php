@@ -79,7 +79,7 @@ final readonly class SheetBuilder
                 ...$this->full ? $this->combinations() : [],
                 ...$this->forces(),
                 ...$this->reactions(),
-                ...SecondOrderBlocks::of($this->result['secondOrder'], $member->basis->units),
+                ...SecondOrderBlocks::of($this->result['secondOrder'], $this->design->checks->secondOrder($this->result['secondOrder']['enough'] ?? true), $member->basis->units),
                 ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
                 ...$this->influenceLines(),

@@ -96,6 +96,9 @@ abstract class SteelMember
     /** @return list<string> what its weighings take for granted, and where they end */
     abstract public function assumptions(): array;
 
+    /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
+    abstract public function secondOrder(bool $isFar): string;
+
     /** What the standard calls the member's sections in bending: a class, or compact. */
     abstract public function sectionClass(): string;
 

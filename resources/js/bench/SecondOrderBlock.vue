@@ -46,8 +46,7 @@ const far = (factor: number | null): string => (factor === null ? 'far off' : fa
         </table>
         <p class="mt-1 text-xs text-faint">
             Factor on the loads at which the straight member buckles;
-            {{ answer.enough ? 'from 10 on first order is good enough' : 'below 10 look at second order; the weighing of buckling has it' }}
-            (EN 1993-1-1, 5.2.1).
+            {{ answer.enough ? 'from 10 on first order is good enough' : 'below 10 look at second order; the weighing with axial force has it' }}.
         </p>
     </section>
 </template>

@@ -55,6 +55,11 @@ final class SteelBeam extends SteelMember
         ];
     }
 
+    public function secondOrder(bool $isFar): string
+    {
+        return "The weighing with axial force amplifies moments of first order by B_1 ({$this->rules->steel}, Appendix 8).";
+    }
+
     public function sectionClass(): string
     {
         return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Shape::of($s)?->compactness() ?? '', $this->beam->member->stretches())));

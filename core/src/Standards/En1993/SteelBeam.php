@@ -52,6 +52,13 @@ final class SteelBeam extends SteelMember
         ];
     }
 
+    public function secondOrder(bool $isFar): string
+    {
+        return $isFar
+            ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).'
+            : 'Below a factor of 10 moments and deflections of second order are to be looked at (EN 1993-1-1, 5.2.1(3)); the weighing of buckling with axial force takes them into account (5.2.2(8)).';
+    }
+
     public function sectionClass(): string
     {
         $m = $this->beam->member;
