@@ -237,6 +237,7 @@ onBeforeUnmount(() => void editor.save())
                             <span class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
                         </div>
                         <p class="truncate" :title="verdict.reason">{{ result?.section.name }} {{ result?.section.grade }}, {{ verdict.title }}</p>
+                        <p v-if="!verdict.holds && !verdict.fails" class="text-xs">{{ verdict.reason }}</p>
                         <p v-if="before" class="text-xs text-faint">
                             Before: {{ before.section }}, {{ ratioText(before.verdict.ratio) }},
                             {{ before.verdict.holds ? 'holds' : 'does not hold' }}
