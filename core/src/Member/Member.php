@@ -62,6 +62,7 @@ final readonly class Member
         public float $camber = 0.0,
         public array $endForces = [],
         public EffectiveLengths $effective = new EffectiveLengths,
+        public Ductility $ductility = Ductility::None,
     ) {
     }
 

@@ -86,6 +86,7 @@ final class MemberReader
         $remarks = $this->remarks();
         $camber = $this->camber($length, $supports);
         $effective = $this->effective($length);
+        $ductility = $f->choice($in, 'ductility', 'ductility', Ductility::None);
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
@@ -96,7 +97,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility);
     }
 
     private function effective(float $length): EffectiveLengths

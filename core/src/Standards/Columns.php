@@ -134,7 +134,7 @@ final class Columns
     }
 
     /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
-    private function heldApart(): float
+    public function heldApart(): float
     {
         $member = $this->beam->member;
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {

@@ -36,6 +36,13 @@ function setShears(on: boolean): void {
     }, 'shears')
 }
 
+function setDuctility(of: string): void {
+    props.editor.change((d) => {
+        if (of === 'none') delete d.ductility
+        else d.ductility = of as MemberDocument['ductility']
+    })
+}
+
 function setCamber(text: string): void {
     props.editor.change((d) => {
         if (text.trim()) d.camber = text
@@ -141,6 +148,14 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         <optgroup v-for="of in GRADES" :key="of.standard" :label="of.standard">
                             <option v-for="g in of.grades" :key="g">{{ g }}</option>
                         </optgroup>
+                    </select>
+                </label>
+                <label v-if="doc.ductility || GRADES[1].grades.some((g) => g === doc.grade)" class="col-span-2">
+                    <span class="label">Ductility in earthquakes</span>
+                    <select class="field" :value="doc.ductility ?? 'none'" @change="setDuctility(value($event))">
+                        <option value="none">not asked for</option>
+                        <option value="moderate">moderately ductile member</option>
+                        <option value="high">highly ductile member</option>
                     </select>
                 </label>
                 <OwnSectionFields class="col-span-2" :editor="editor" />

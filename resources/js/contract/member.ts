@@ -90,6 +90,10 @@ export interface MemberDocument {
      */
     endForces?: EndForcesDocument[]
     /**
+     * Of a member of a frame that resists earthquakes, after ANSI/AISC 341; none when absent.
+     */
+    ductility?: 'none' | 'moderate' | 'high'
+    /**
      * Rise of the parabola that a single span is made with; empty: straight.
      */
     camber?: string

@@ -10,17 +10,14 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Standards\Columns;
-use Waage\Standards\SidewaysEnvelopes;
+use Waage\Units\Kind;
 
 /** ANSI/AISC 360, chapters D, E and H: of axial force, and of all that acts together, the combination that is the worst. */
 final readonly class CombinedForces
 {
-    private Columns $columns;
-
     /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, ?Envelope $axial, ?SidewaysEnvelopes $sideways, private Envelope $moment, private LateralTorsionalBuckling $lateral, private array $strength, private string $standard, private Method $method)
+    public function __construct(private Columns $columns, private LoadedBeam $beam, private Envelope $moment, private LateralTorsionalBuckling $lateral, private array $strength, private string $standard, private Method $method)
     {
-        $this->columns = new Columns($beam, $axial, $sideways);
     }
 
     /**
@@ -30,7 +27,7 @@ final readonly class CombinedForces
      */
     public function weigh(SectionStep $stretch, Shape $shape, float $weight, float $buckling, bool $derive): array
     {
-        $Mc = $this->method->available('M_n', Flexure::local($shape), Flexure::FACTORS, 'b', \Waage\Units\Kind::Moment, '');
+        $Mc = $this->method->available('M_n', Flexure::local($shape), Flexure::FACTORS, 'b', Kind::Moment, '');
         $worst = $bounds = $found = [];
         foreach ($this->strength as $i => $combination) {
             $column = $this->columns->of($combination, $shape->section, $weight);

@@ -7,6 +7,7 @@ namespace Waage\Standards\Aisc360;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\Resistance;
 use Waage\Standards\BucklingLength;
+use Waage\Units\Kind;
 
 /**
  * ANSI/AISC 360, F2.2, for one held length: from the load factor at which it buckles elastically, or by L_b and C_b alone.
@@ -76,6 +77,6 @@ final readonly class LateralResistance implements Resistance
 
     private function available(float $Mn): float
     {
-        return $this->method->available('M_n', $Mn, Flexure::FACTORS, 'b', \Waage\Units\Kind::Moment, '');
+        return $this->method->available('M_n', $Mn, Flexure::FACTORS, 'b', Kind::Moment, '');
     }
 }

@@ -6,7 +6,9 @@ namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
+use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
+use Waage\Standards\Columns;
 use Waage\Standards\SteelMember;
 
 /**
@@ -27,6 +29,8 @@ final class SteelBeam extends SteelMember
 
     private CombinedForces $together;
 
+    private Seismic $seismic;
+
     protected function prepare(): void
     {
         $this->rules = RuleSet::of($this->beam->member->basis->combinations);
@@ -34,7 +38,9 @@ final class SteelBeam extends SteelMember
         $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength, $this->rules->steel, $this->method);
         $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
         $this->webs = new Webs($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
-        $this->together = new CombinedForces($this->beam, $this->axial, $this->sideways, $this->moment, $this->lateral, $this->strength, $this->rules->steel, $this->method);
+        $columns = new Columns($this->beam, $this->axial, $this->sideways);
+        $this->together = new CombinedForces($columns, $this->beam, $this->moment, $this->lateral, $this->strength, $this->rules->steel, $this->method);
+        $this->seismic = new Seismic($this->beam->member->ductility, $this->axial, $columns, $this->strength, str_replace('360', '341', $this->rules->steel), $this->method);
     }
 
     public function standard(): string
@@ -51,6 +57,7 @@ final class SteelBeam extends SteelMember
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
             'Doubly symmetric I shapes with compact webs; dimensions of W shapes after ASTM A6, of others after EN 10365; shapes welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
             ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
+            ...$this->beam->member->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are held.'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
         ];
     }
@@ -99,6 +106,7 @@ final class SteelBeam extends SteelMember
             return [
                 ...$weighings, ...$webs,
                 $this->refused('buckling', 'Lateral-torsional buckling', 'F2.2', 'Computed for members of one section; this one changes along its length.'),
+                ...$this->beam->member->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
                 ...$isTogether ? [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Computed for members of one section; this one changes along its length.')] : [],
             ];
         }
@@ -108,6 +116,7 @@ final class SteelBeam extends SteelMember
             ...$weighings, $lateral, ...$webs,
             ...$this->sideways === null ? [] : $this->crossSections->sideways($shapes[0], $this->sideways, $weight, $derive),
             ...$isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [],
+            ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
             ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
     }

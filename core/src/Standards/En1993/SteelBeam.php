@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
+use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
 use Waage\Standards\SteelMember;
 
@@ -79,13 +80,14 @@ final class SteelBeam extends SteelMember
         if ($refusal !== '') {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
         }
+        $ductility = $member->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
         $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
         if ($this->strength === [] || ! $strengths[0]->applies) {
             return [$strengths[0]];
         }
 
         $webs = $this->webs->weigh($stretches, $weight, $derive);
-        $bending = [...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
+        $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
 
         $steel = new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis);
         $refusal = match (true) {
