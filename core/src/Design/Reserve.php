@@ -29,6 +29,9 @@ final readonly class Reserve
 
     private const MOST_STEPS = 40;
 
+    /** Lengths are not thought to be shorter than this part of them. */
+    private const LEAST = 0.02;
+
     private Design $design;
 
     /**
@@ -48,7 +51,7 @@ final readonly class Reserve
         $isVariable = fn (Load $l): bool => $isLoad($l) && $this->design->member->case($l->case)->category !== Category::Permanent;
 
         return [
-            'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad, true),
+            'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad, true), 'lengths' => $this->lengths(),
             'changes' => $this->design->verdict()->holds ? [] : $this->changes(),
         ];
     }
@@ -66,10 +69,34 @@ final readonly class Reserve
         if (array_filter($member->loads, $grows) === [] && ! ($rows && $member->endForces !== [])) {
             return ['state' => 'none', 'factor' => null];
         }
-        $at = fn (float $factor): float => $this->ratio((new Design($member->withLoads(
+
+        return $this->search(fn (float $factor): float => $this->ratio((new Design($member->withLoads(
             array_map(fn (Load $l): Load => $grows($l) ? $l->times($factor) : $l, $member->loads),
             $rows ? array_map(fn (EndForces $r): EndForces => $r->times($factor), $member->endForces) : null,
-        ), false))->verdict());
+        ), false))->verdict()));
+    }
+
+    /**
+     * The factor on the lengths between what holds the member sideways up to which it holds.
+     *
+     * @return array{state: string, factor: float|null} none: it is held all along
+     */
+    private function lengths(): array
+    {
+        $member = $this->design->member;
+        if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
+            return ['state' => 'none', 'factor' => null];
+        }
+
+        return $this->search(fn (float $factor): float => $this->ratio((new Design($member->heldApart(max($factor, self::LEAST)), false))->verdict()));
+    }
+
+    /**
+     * @param  \Closure(float): float  $at  ratio with a factor
+     * @return array{state: string, factor: float|null}
+     */
+    private function search(\Closure $at): array
+    {
         $low = 0.0;
         $high = 1.0;
         $below = null;

@@ -26,6 +26,7 @@ final readonly class Member
      * @param  bool  $liftsOff  may the member lift off supports that bear only
      * @param  array<string, Remark>  $remarks  by weighing
      * @param  list<EndForces>  $endForces  rows of an analysis of the whole structure
+     * @param  float  $apart  factor on the unbraced lengths; not part of the document
      * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
@@ -63,6 +64,7 @@ final readonly class Member
         public array $endForces = [],
         public EffectiveLengths $effective = new EffectiveLengths,
         public Ductility $ductility = Ductility::None,
+        public float $apart = 1.0,
     ) {
     }
 
@@ -126,6 +128,12 @@ final readonly class Member
     public function withLoads(array $loads, ?array $endForces = null): self
     {
         return new self(...['loads' => $loads, 'endForces' => $endForces ?? $this->endForces] + get_object_vars($this));
+    }
+
+    /** The same member, as if what holds it sideways were so many times as far apart: moments stay as they are. */
+    public function heldApart(float $times): self
+    {
+        return new self(...['apart' => $times] + get_object_vars($this));
     }
 
     /** The same member with another section. */

@@ -5,11 +5,21 @@ declare(strict_types=1);
 namespace Waage\Standards;
 
 use Waage\Analysis\Beam;
+use Waage\Member\Member;
 use Waage\Member\Restraint;
 
 /** Cuts a beam into the lengths between the points that hold one flange. */
 final class BucklingLengths
 {
+    /** @return list<BucklingLength> of both flanges */
+    public static function ofBoth(Beam $beam, Member $member): array
+    {
+        return array_map(
+            fn (BucklingLength $l): BucklingLength => new BucklingLength($l->from, $l->to, $l->sign, $l->freeEnd, $l->fixedRoot, $member->apart),
+            [...self::of($beam, $member->top, 1), ...self::of($beam, $member->bottom, -1)],
+        );
+    }
+
     /**
      * @param  Restraint  $restraint  of the flange looked at
      * @param  int  $sign  1: top flange, compressed by sagging moments; −1: bottom flange

@@ -60,7 +60,9 @@ final class Columns
     {
         $effective = $this->beam->member->effective;
 
-        return [$effective->z ?? $this->heldApart(), $effective->twist ?? $this->heldApart()];
+        $apart = $this->beam->member->apart;
+
+        return [$effective->z === null ? $this->heldApart() : $apart * $effective->z, $effective->twist === null ? $this->heldApart() : $apart * $effective->twist];
     }
 
     /**
@@ -147,6 +149,6 @@ final class Columns
             $gap = max($gap, $places[$i] - $places[$i - 1]);
         }
 
-        return $gap;
+        return $this->beam->member->apart * $gap;
     }
 }

@@ -181,7 +181,7 @@ final class LateralBuckling
             foreach ($stretches as $s) {
                 [$section, $grade] = $s->from <= $x ? [$s->section, $s->grade] : [$section, $grade];
             }
-            $stiffness[] = self::stiffness($section, $grade);
+            $stiffness[] = $this->stiffness($section, $grade);
             $a = max($a, $section->hs / 2);
             $h = max($h, $section->h);
         }
@@ -189,8 +189,11 @@ final class LateralBuckling
         return new ThinWalledBeam($mesh, $stiffness, $a, $this->beam->member->loadHeight->sign() * $h / 2);
     }
 
-    private static function stiffness(Section $section, SteelGrade $grade): Stiffness
+    /** Lengths that are thought to be longer bend and warp with less: in their own scale all else stays as it is. */
+    private function stiffness(Section $section, SteelGrade $grade): Stiffness
     {
-        return new Stiffness($grade->elasticity() * $section->Iz, $grade->elasticity() * $section->Iw, $grade->shearModulus() * $section->It);
+        $E = $grade->elasticity() / $this->beam->member->apart ** 2;
+
+        return new Stiffness($E * $section->Iz, $E * $section->Iw, $grade->shearModulus() * $section->It);
     }
 }

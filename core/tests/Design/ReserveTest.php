@@ -43,6 +43,29 @@ it('holds with the factor and not with a little more, whatever governs', functio
     'two spans' => [['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'selfWeight' => true, 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '8 kN/m')]]],
 ]);
 
+it('tells how much farther apart braces may be: as a beam that is really so long, with the same moments', function (array $change): void {
+    $of = fn (float $times): array => ['length' => 6 * $times.' m', 'supports' => [supportAt('0 m'), supportAt(6 * $times.' m')], 'loads' => [lineLoad('g', 3 / $times ** 2 .' kN/m'), lineLoad('q', 4 / $times ** 2 .' kN/m')], 'remarks' => array_fill_keys(['deflection-total', 'deflection-variable'], ['text' => 'elsewhere', 'leftOut' => true]), ...$change];
+    ['state' => $state, 'factor' => $factor] = reserveOf($of(1.0))['lengths'];
+    expect($state)->toBe('found')->and(weighing(design($of($factor)), 'buckling')->ratio)->toBeNear(1.0, 2e-3)->and(weighing(design($of(1.004 * $factor)), 'buckling')->ratio)->toBeGreaterThan(1.0);
+})->with([
+    'eigenvalue' => [[]], 'closed formulas' => [['basis' => ['parameters' => ['closedForms' => true]]]], 'load at the centre' => [['loadHeight' => 'centre']],
+    'American' => [['grade' => 'A992', 'basis' => ['combinations' => 'asce-7-16-lrfd']]], 'American, by C_b' => [['grade' => 'A992', 'loadHeight' => 'centre', 'basis' => ['combinations' => 'asce-7-16-lrfd', 'parameters' => ['closedForms' => true]]]],
+]);
+
+it('says where there is no factor on unbraced lengths', function (): void {
+    $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]];
+    expect(reserveOf($held)['lengths']['state'])->toBe('none')->and(reserveOf(['loads' => [lineLoad('g', '60 kN/m')]])['lengths']['state'])->toBe('never')
+        ->and(reserveOf(['section' => 'SHS 200×200×10', 'loads' => [lineLoad('g', '2 kN/m')]])['lengths']['state'])->toBe('beyond');
+});
+
+it('lets a column be held less often', function (): void {
+    $column = ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'HEB 200', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '400 kN', 'direction' => 'along']]];
+    $factor = reserveOf($column)['lengths']['factor'];
+    // The same as a buckling length that is given for both.
+    $with = fn (float $times): array => [...$column, 'effectiveLengths' => ['z' => 6 * $times.' m', 'twist' => 6 * $times.' m']];
+    expect(design($with($factor))->verdict()->holds)->toBeTrue()->and(design($with(1.004 * $factor))->verdict()->holds)->toBeFalse();
+});
+
 it('says where there is no factor', function (): void {
     expect(reserveOf(['loads' => [lineLoad('g', '5 kN/m')]])['variable']['state'])->toBe('none')
         ->and(reserveOf(['loads' => [lineLoad('q', '0.01 kN/m')]])['variable']['state'])->toBe('beyond')

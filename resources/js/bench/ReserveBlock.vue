@@ -14,9 +14,12 @@ const fault = computed(() => Object.values(errors.value)[0]?.[0])
 const LOADS = [
     ['variable', 'all variable loads'],
     ['all', 'all loads but self-weight'],
+    ['lengths', 'the unbraced lengths'],
 ] as const
 
 function sentence({ state, factor }: ReserveFactor, loads: string): string {
+    if (loads === LOADS[2][1] && state === 'never') return 'It does not hold with braces close by either.'
+    if (loads === LOADS[2][1] && state === 'none') return 'It is held sideways all along.'
     switch (state) {
         case 'found':
             return `times ${loads}${(factor ?? 0) < 1 ? ' would hold' : ''}`

@@ -45,7 +45,12 @@ describe('the reserve', () => {
         expect(changed.ratio).toBeCloseTo(reserve!.changes[at]!.ratio!, 6)
     })
     it('has words where there is no factor', () => {
-        const none: Reserve = { variable: { state: 'none', factor: null }, all: { state: 'beyond', factor: null }, changes: [] }
+        const none: Reserve = {
+            variable: { state: 'none', factor: null },
+            all: { state: 'beyond', factor: null },
+            lengths: { state: 'none', factor: null },
+            changes: [],
+        }
         const text = mount(ReserveBlock, { props: { editor: editorOf(BEAM, result), reserve: stateOf(none) } }).text()
         expect(text).toContain('No variable load acts.')
         expect(text).toContain('The member holds with 100 times all loads but self-weight as well.')

@@ -6,6 +6,7 @@
 export interface Reserve {
     variable: ReserveFactor
     all: ReserveFactor1
+    lengths: ReserveFactor2
     /**
      * each with what it makes of the member alone; empty where it holds
      */
@@ -16,7 +17,7 @@ export interface Reserve {
  */
 export interface ReserveFactor {
     /**
-     * none: no such load acts; beyond: more than 100; never: it does not hold even without them
+     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
      */
     state: 'found' | 'none' | 'beyond' | 'never'
     /**
@@ -29,7 +30,20 @@ export interface ReserveFactor {
  */
 export interface ReserveFactor1 {
     /**
-     * none: no such load acts; beyond: more than 100; never: it does not hold even without them
+     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
+     */
+    state: 'found' | 'none' | 'beyond' | 'never'
+    /**
+     * the member holds up to this, at most 0.1 % less
+     */
+    factor: number | null
+}
+/**
+ * on the lengths between what holds the member sideways, its moments as they are
+ */
+export interface ReserveFactor2 {
+    /**
+     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
      */
     state: 'found' | 'none' | 'beyond' | 'never'
     /**

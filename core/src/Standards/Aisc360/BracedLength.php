@@ -52,7 +52,7 @@ final readonly class BracedLength
             return 1.0;
         }
         $most = max($diagram->greatest(1, $weight, $length->from, $length->to)[0], $diagram->greatest(-1, $weight, $length->from, $length->to)[0]);
-        [$A, $B, $C] = array_map(fn (float $part): float => abs($diagram->at($length->from + $part * $length->length(), $weight)), [0.25, 0.5, 0.75]);
+        [$A, $B, $C] = array_map(fn (float $part): float => abs($diagram->at($length->from + $part * ($length->to - $length->from), $weight)), [0.25, 0.5, 0.75]);
         $Cb = 12.5 * $most / (2.5 * $most + 3 * $A + 4 * $B + 3 * $C);
         $d?->line('C_b', '12.5 * M_max / (2.5 * M_max + 3 * M_A + 4 * M_B + 3 * M_C)', ['M_max' => [$most, Kind::Moment], 'M_A' => [$A, Kind::Moment], 'M_B' => [$B, Kind::Moment], 'M_C' => [$C, Kind::Moment]], $Cb, Kind::Number, 'F1-1', 'moments at the quarter points and the middle of it, without sign');
 

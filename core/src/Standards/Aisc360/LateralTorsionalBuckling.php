@@ -106,7 +106,7 @@ final class LateralTorsionalBuckling
     private function resistance(LateralStrength $strength, HeldLength $held, float $weight): LateralResistance
     {
         $member = $this->beam->member;
-        $lengths = $this->ofFlanges ??= [...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)];
+        $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
 
         return new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms);

@@ -85,7 +85,7 @@ final readonly class Webs
     {
         $member = $this->beam->member;
         $most = 0.0;
-        foreach ([...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)] as $l) {
+        foreach (BucklingLengths::ofBoth($this->beam->beam, $member) as $l) {
             if ($x === null || ($l->from < $x - 1.0 && $l->to > $x + 1.0)) {
                 $most = max($most, $l->length());
             }

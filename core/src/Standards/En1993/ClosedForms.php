@@ -67,7 +67,7 @@ final class ClosedForms
         $zg = $height->sign() * $steel->section->h / 2;
         $C2 = 0.0;
         if ($zg != 0.0) {
-            $F = $diagram->twistingLoad($length->from, $length->to, $weight);
+            $F = $diagram->twistingLoad($length->from, $length->to, $weight) / $length->apart;
             $C2 = $C1 * $F * $L / (M_PI ** 2 * $M);
             $d?->given('F_s', $F, Kind::Force, '', 'integral of q sin²(πx/L): the part of the load that works on the twist');
             $d?->given('z_g', $zg, Kind::Size, '', $zg > 0 ? 'load on the top flange' : 'load on the bottom flange');

@@ -157,7 +157,7 @@ final class LateralTorsionalBuckling
         $member = $this->beam->member;
         $held = $case->held;
         $steel = $this->weakest($stretches, $held);
-        $lengths = $this->ofFlanges ??= [...BucklingLengths::of($this->beam->beam, $member->top, 1), ...BucklingLengths::of($this->beam->beam, $member->bottom, -1)];
+        $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
         $least = $steel === null ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
 
