@@ -6,7 +6,7 @@ namespace Waage\Materials;
 
 /**
  * Structural steel: European grades as EN 1993-1-1:2005, Table 3.1 (EN 10025-2; S460 as EN 10025-3 N/NL) and 3.2.6 give
- * them; American ones (ASTM A36, A572, A992, A913 for shapes) with E and G of ANSI/AISC 360.
+ * them; American ones (ASTM A36, A572, A992, A913 for shapes, A500 for tubing, A53 for pipe) with E and G of ANSI/AISC 360.
  * Stresses in MPa. Values from memory of the published tables.
  */
 enum SteelGrade: string
@@ -19,6 +19,8 @@ enum SteelGrade: string
     case A572 = 'A572 50';
     case A992 = 'A992';
     case A913 = 'A913 65';
+    case A500 = 'A500 C';
+    case A53 = 'A53 B';
 
     /** Modulus of elasticity, MPa (3.2.6). */
     public const E = 210000.0;
@@ -35,15 +37,21 @@ enum SteelGrade: string
     public function isAmerican(): bool
     {
         return match ($this) {
-            self::A36, self::A572, self::A992, self::A913 => true,
+            self::A36, self::A572, self::A992, self::A913, self::A500, self::A53 => true,
             default => false,
         };
+    }
+
+    /** Is it one of hollow sections: tubing (A500), pipe (A53)? */
+    public function isOfHollows(): bool
+    {
+        return $this === self::A500 || $this === self::A53;
     }
 
     /** @return list<self> European or American ones, the weakest first */
     public static function like(self $grade): array
     {
-        return array_values(array_filter(self::cases(), fn (self $g): bool => $g->isAmerican() === $grade->isAmerican()));
+        return array_values(array_filter(self::cases(), fn (self $g): bool => $g->isAmerican() === $grade->isAmerican() && $g->isOfHollows() === $grade->isOfHollows()));
     }
 
     /** Modulus of elasticity, MPa: 210 000 MPa (3.2.6), or 29 000 ksi (ANSI/AISC 360, symbols). */
@@ -79,6 +87,7 @@ enum SteelGrade: string
         if ($this->isAmerican()) {
             return self::KSI * match ($this) {
                 self::A36 => 36.0,
+                self::A53 => 35.0,
                 self::A913 => 65.0,
                 default => 50.0,
             };

@@ -12,12 +12,16 @@ final class Catalogue
 
     private const INCH = 25.4;
 
+    /** Part of the nominal thickness of American hollow sections that counts (ANSI/AISC 360, B4.2). */
+    private const DESIGN_THICKNESS = 0.93;
+
     /** Tables, and the families in each. */
     private const TABLES = [
         'en10365' => ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC'],
         'en10210' => ['SHS', 'RHS', 'CHS'],
         'en10219' => ['SHS cold', 'RHS cold', 'CHS cold'],
         'w' => ['W'],
+        'hss' => ['HSS', 'Pipe'],
     ];
 
     /** @var array<string, array<string, Section>> by table and name */
@@ -133,11 +137,18 @@ final class Catalogue
             $cells = explode(',', $line);
             [$family, $name] = $cells;
             $of = array_map(floatval(...), array_slice($cells, 2));
-            $finish = $table === 'en10219' ? Finish::Cold : Finish::Hot;
+            $finish = match ($table) {
+                'en10219' => Finish::Cold,
+                'hss' => Finish::Tubing,
+                default => Finish::Hot,
+            };
+            if ($table === 'hss') {
+                $of = [self::INCH * $of[0], self::INCH * $of[1], self::DESIGN_THICKNESS * self::INCH * $of[2]];
+            }
             $sections[$name] = match (true) {
                 $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
                 $table === 'w' => new ISection($name, $family, $of[0] * self::INCH, $of[1] * self::INCH, $of[2] * self::INCH, $of[3] * self::INCH, ($of[4] - $of[3]) * self::INCH),
-                str_starts_with($family, 'CHS') => new CircularHollow($name, $family, $of[0], $of[2], $finish),
+                str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow($name, $family, $of[0], $of[2], $finish),
                 default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $finish),
             };
         }

@@ -13,6 +13,9 @@ enum Finish
     /** Cold-formed hollow. */
     case Cold;
 
+    /** Cold-formed American tubing or pipe, with its design thickness. */
+    case Tubing;
+
     /** Welded of plates, their welds left out. */
     case Welded;
 }

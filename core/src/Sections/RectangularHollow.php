@@ -6,7 +6,8 @@ namespace Waage\Sections;
 
 /**
  * A square or rectangular hollow section, its properties by EN 10210-2:2006 (hot-finished) and EN 10219-2:2006
- * (cold-formed), Annex B, with the corner radii that these take for calculation; or a box welded of plates.
+ * (cold-formed), Annex B, with the corner radii that these take for calculation; or a box welded of plates;
+ * American tubing with an outer radius of 2 t, as its tables have it.
  */
 final readonly class RectangularHollow extends Section
 {
@@ -18,6 +19,7 @@ final readonly class RectangularHollow extends Section
         [$outer, $inner] = match (true) {
             $finish === Finish::Welded => [0.0, 0.0],
             $finish === Finish::Hot => [1.5 * $t, 1.0 * $t],
+            $finish === Finish::Tubing => [2.0 * $t, 1.0 * $t],
             $t <= 6.0 => [2.0 * $t, 1.0 * $t],
             $t <= 10.0 => [2.5 * $t, 1.5 * $t],
             default => [3.0 * $t, 2.0 * $t],

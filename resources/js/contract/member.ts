@@ -44,7 +44,7 @@ export interface MemberDocument {
      * Shear deformation counts.
      */
     shears?: boolean
-    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65'
+    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 C' | 'A53 B'
     restraint?: {
         top?: RestraintDocument
         bottom?: RestraintDocument
@@ -170,7 +170,7 @@ export interface StepDocument {
     /**
      * The member's when absent.
      */
-    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65'
+    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 C' | 'A53 B'
     /**
      * Of a plate on each flange, not wider than the flange; empty: none.
      */

@@ -51,12 +51,12 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold', 'W']
+export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold', 'W', 'HSS', 'Pipe']
 
 /** Steel grades, by the standard they come from. */
 export const GRADES = [
     { standard: 'EN 10025', grades: ['S235', 'S275', 'S355', 'S460'] },
-    { standard: 'ASTM', grades: ['A36', 'A572 50', 'A992', 'A913 65'] },
+    { standard: 'ASTM', grades: ['A36', 'A572 50', 'A992', 'A913 65', 'A500 C', 'A53 B'] },
 ] as const
 export type Grade = (typeof GRADES)[number]['grades'][number]
 

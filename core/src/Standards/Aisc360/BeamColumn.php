@@ -24,7 +24,7 @@ final readonly class BeamColumn
      * @param  float  $bending  utilisation in bending about the strong axis, lateral-torsional buckling among it
      * @param  float  $length  of the member, mm
      */
-    public function __construct(private Shape $shape, private Method $method, private string $standard, private Column $column, private float $bending, private float $length)
+    public function __construct(private Profile $profile, private Method $method, private string $standard, private Column $column, private float $bending, private float $length)
     {
     }
 
@@ -47,10 +47,10 @@ final readonly class BeamColumn
     {
         $c = $this->column;
         [$Lx] = $c->L;
-        $I = $this->shape->section->Iy;
+        $I = $this->profile->whole->Iy;
         if ($Lx !== null) {
-            $P = M_PI ** 2 * $this->shape->E * $I / $Lx ** 2;
-            $d?->line('P_ex', 'pi^2 * E * I_x / L_cx^2', ['E' => [$this->shape->E, Kind::ModulusOfElasticity], 'I_x' => [$I, Kind::SecondMoment], 'L_cx' => [$Lx, Kind::Length]], $P, Kind::Force, 'E3-4', 'L_cx as given');
+            $P = M_PI ** 2 * $this->profile->E * $I / $Lx ** 2;
+            $d?->line('P_ex', 'pi^2 * E * I_x / L_cx^2', ['E' => [$this->profile->E, Kind::ModulusOfElasticity], 'I_x' => [$I, Kind::SecondMoment], 'L_cx' => [$Lx, Kind::Length]], $P, Kind::Force, 'E3-4', 'L_cx as given');
 
             return $P;
         }
@@ -66,14 +66,14 @@ final readonly class BeamColumn
     private function available(?Derivation $d = null): float
     {
         if ($this->pulls()) {
-            $s = $this->shape->section;
-            $Pn = $this->shape->Fy * $s->A;
-            $d?->line('P_n', 'F_y * A_g', ['F_y' => [$this->shape->Fy, Kind::Stress], 'A_g' => [$s->A, Kind::Area]], $Pn, Kind::Force, 'D2-1', 'yielding; rupture at holes and welds belongs to the connection');
+            $s = $this->profile->whole;
+            $Pn = $this->profile->Fy * $s->A;
+            $d?->line('P_n', 'F_y * A_g', ['F_y' => [$this->profile->Fy, Kind::Stress], 'A_g' => [$s->A, Kind::Area]], $Pn, Kind::Force, 'D2-1', 'yielding; rupture at holes and welds belongs to the connection');
 
             return $this->method->available('P_n', $Pn, [0.90, 1.67], 't', Kind::Force, 'D2(a)', $d);
         }
         [$Lx, $Ly, $Lz] = $this->column->L;
-        $Pn = (new Compression($this->shape))->nominal($this->critical($d), $Lx, $Ly, $Lz, $d);
+        $Pn = (new Compression($this->profile))->nominal($this->critical($d), $Lx, $Ly, $Lz, $d);
 
         return $this->method->available('P_n', $Pn, Compression::FACTORS, 'c', Kind::Force, 'E1', $d);
     }
@@ -110,7 +110,7 @@ final readonly class BeamColumn
         $my = 0.0;
         if ($c->sideways > 0.0) {
             $d?->given('M_ry', $c->sideways, Kind::Moment, '', 'greatest moment about the weak axis, of first order');
-            $Mc = $this->method->available('M_n', WeakAxis::moment($this->shape, $d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
+            $Mc = $this->method->available('M_n', $this->profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
             $B = $this->amplifier('y', $d);
             $my = $B * $c->sideways / $Mc;
             $c->compression > 0.0
@@ -146,10 +146,10 @@ final readonly class BeamColumn
         [$Lx, $Ly] = $c->L;
         [$ratio, $sways] = $axis === 'x' ? [$c->moments->y, $c->moments->swaysY] : [$c->moments->z, $c->moments->swaysZ];
         $Cm = $ratio === null ? 1.0 : 0.6 + 0.4 * $ratio;
-        $I = $axis === 'x' ? $this->shape->section->Iy : $this->shape->section->Iz;
+        $I = $axis === 'x' ? $this->profile->whole->Iy : $this->profile->whole->Iz;
         // Between its ends a member that sways with them buckles as one whose ends stay.
         $L = $sways ? min($axis === 'x' ? $Lx ?? INF : $Ly, $this->length) : ($axis === 'x' ? $Lx : $Ly);
-        $Pe = $L === null ? $this->critical() : ($L <= 0.0 ? INF : M_PI ** 2 * $this->shape->E * $I / $L ** 2);
+        $Pe = $L === null ? $this->critical() : ($L <= 0.0 ? INF : M_PI ** 2 * $this->profile->E * $I / $L ** 2);
         $alpha = $this->method === Method::ASD ? 1.6 : 1.0;
         $B = max(1.0, $Cm / max(1 - $alpha * $c->compression / $Pe, self::LEAST));
         if ($d !== null) {

@@ -25,14 +25,14 @@ final readonly class CombinedForces
      * @param  float  $buckling  greatest utilisation in lateral-torsional buckling of any combination: it bounds that of each
      * @return list<Weighing>
      */
-    public function weigh(SectionStep $stretch, Shape $shape, float $weight, float $buckling, bool $derive): array
+    public function weigh(SectionStep $stretch, Profile $profile, float $weight, float $buckling, bool $derive): array
     {
-        $Mc = $this->method->available('M_n', Flexure::local($shape), Flexure::FACTORS, 'b', Kind::Moment, '');
+        $Mc = $this->method->available('M_n', $profile->moment(), Flexure::FACTORS, 'b', Kind::Moment, '');
         $worst = $bounds = $found = [];
         foreach ($this->strength as $i => $combination) {
-            $column = $this->columns->of($combination, $shape->section, $weight);
+            $column = $this->columns->of($combination, $profile->whole, $weight);
             $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $Mc;
-            $of = fn (float $lateral): BeamColumn => new BeamColumn($shape, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length);
+            $of = fn (float $lateral): BeamColumn => new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length);
             $found[$i] = $of;
             foreach ($of($buckling)->weigh(false) as $w) {
                 if ($w->id === 'bending-axial') {
@@ -47,7 +47,7 @@ final readonly class CombinedForces
             if ($bound <= ($worst['bending-axial'][0] ?? -1.0)) {
                 break;
             }
-            $exact = $found[$i]($this->lateral->utilisation($this->strength[$i], $stretch, $shape, $weight));
+            $exact = $found[$i]($this->lateral->utilisation($this->strength[$i], $stretch, $profile, $weight));
             foreach ($exact->weigh(false) as $w) {
                 if ($w->id === 'bending-axial' && $w->ratio > ($worst[$w->id][0] ?? -1.0)) {
                     $worst[$w->id] = [(float) $w->ratio, $exact];

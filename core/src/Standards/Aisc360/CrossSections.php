@@ -15,7 +15,7 @@ use Waage\Member\SectionStep;
 use Waage\Standards\SidewaysEnvelopes;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F2.1 and F3 (yielding, local buckling) and G2.1 (shear) of one length of one section. */
+/** ANSI/AISC 360, F and G: yielding and local buckling in bending, and shear, of one length of one section. */
 final readonly class CrossSections
 {
     /** @param  list<Combination>  $strength */
@@ -23,50 +23,50 @@ final readonly class CrossSections
     {
     }
 
-    public function bending(Shape $shape, SectionStep $stretch, float $weight, bool $derive): Weighing
+    public function bending(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
         $e = $this->worst($this->moment, $stretch, $weight);
         $M = abs($e->value);
         $required = $this->method->required('M');
         $d = $derive ? new Derivation : null;
         $d?->given($required, $M, Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
-        $Mc = $this->method->available('M_n', Flexure::local($shape, $d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
+        $Mc = $this->method->available('M_n', $profile->moment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
         $d?->line('u', "{$required} / M_c", [$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, 'B3');
         $factors = $this->acting(Effect::Moment, $e, $weight);
 
         return new Weighing(
-            'bending', 'Bending', "{$this->standard}, ".($shape->compactness() === 'compact' ? 'F2.1' : 'F3'), $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'M_c',
+            'bending', 'Bending', "{$this->standard}, {$profile->bendingClause()}", $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'M_c',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
         );
     }
 
-    public function shear(Shape $shape, SectionStep $stretch, float $weight, bool $derive): Weighing
+    public function shear(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
         $e = $this->worst($this->shear, $stretch, $weight);
         $V = abs($e->value);
         $required = $this->method->required('V');
         $d = $derive ? new Derivation : null;
         $d?->given($required, $V, Kind::Force);
-        $Vc = Shear::available($shape, $this->method, $d);
+        $Vc = $profile->shear($this->method, $d);
         $d?->line('u', "{$required} / V_c", [$required => [$V, Kind::Force], 'V_c' => [$Vc, Kind::Force]], $V / $Vc, Kind::Number, 'B3');
         $factors = $this->acting(Effect::Shear, $e, $weight);
 
         return new Weighing(
-            'shear', 'Shear', "{$this->standard}, G2.1", $V / $Vc, demand: $V, capacity: $Vc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'V_c',
+            'shear', 'Shear', "{$this->standard}, {$profile->shearClauses()[0]}", $V / $Vc, demand: $V, capacity: $Vc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'V_c',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vc]],
         );
     }
 
     /** @return array{Weighing, Weighing} bending and shear about the weak axis */
-    public function sideways(Shape $shape, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
+    public function sideways(Profile $profile, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
     {
         $weighings = [];
-        foreach ([['bending', 'F6', $sideways->moment, 'M', Kind::Moment, Flexure::FACTORS, 'b', 'F1(a)'], ['shear', 'G6', $sideways->shear, 'V', Kind::Force, [0.90, 1.67], 'v', 'G1']] as [$what, $clause, $envelope, $symbol, $kind, $factors, $of, $where]) {
+        foreach ([['bending', $profile->isClosed() ? $profile->bendingClause() : 'F6', $sideways->moment, 'M', Kind::Moment], ['shear', $profile->shearClauses()[1], $sideways->shear, 'V', Kind::Force]] as [$what, $clause, $envelope, $symbol, $kind]) {
             $e = $envelope->greatest($this->strength, $weight) ?? throw new \LogicException('An envelope has at least one combination here.');
             $required = "{$symbol}_y".substr($this->method->required($symbol), 1);
             $d = $derive ? new Derivation : null;
             $d?->given($required, abs($e->value), $kind);
-            $available = $this->method->available("{$symbol}_n", $what === 'bending' ? WeakAxis::moment($shape, $d) : WeakAxis::shear($shape, $d), $factors, $of, $kind, $where, $d);
+            $available = $what === 'bending' ? $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', $kind, 'F1(a)', $d) : $profile->weakShear($this->method, $d);
             $d?->line('u', "{$required} / {$symbol}_c", [$required => [abs($e->value), $kind], "{$symbol}_c" => [$available, $kind]], abs($e->value) / $available, Kind::Number, 'B3');
             $acting = $sideways->beam->worst($e->combination, $weight, $envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
             $weighings[] = new Weighing(

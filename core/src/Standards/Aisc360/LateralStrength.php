@@ -5,104 +5,35 @@ declare(strict_types=1);
 namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Derivation;
-use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F2.2: nominal strength of a doubly symmetric I shape in lateral-torsional buckling, from its unbraced
- * length, or from the moment at which it buckles elastically. Moments in Nmm, lengths in mm.
+ * Nominal strength in lateral-torsional buckling, from the unbraced length, or from the moment at which it buckles
+ * elastically. Moments in Nmm, lengths in mm.
  */
-final readonly class LateralStrength
+abstract readonly class LateralStrength
 {
-    /** r_ts (F2-7), mm. */
-    private float $rts;
-
-    /** J c / (S_x h_o), c = 1. */
-    private float $q;
-
-    private float $Lp;
-
-    private float $Lr;
-
     /** M_n without lateral-torsional buckling. */
     public float $local;
 
-    private float $Mp;
-
-    public function __construct(public Shape $shape)
+    protected function __construct(public Profile $profile)
     {
-        $s = $shape->section;
-        [$E, $FL] = [$shape->E, 0.7 * $shape->Fy];
-        $this->rts = sqrt(sqrt($s->Iz * $s->Iw) / $s->Wely);
-        $this->q = $s->It / ($s->Wely * $s->hs);
-        $this->Lp = 1.76 * $shape->ry() * $shape->rootEF;
-        $this->Lr = 1.95 * $this->rts * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2));
-        $this->Mp = Flexure::plastic($shape);
-        $this->local = Flexure::local($shape);
+        $this->local = $profile->moment();
     }
 
-    /** The moment at which an unbraced length buckles elastically (F2-4). */
-    public function critical(float $L, float $Cb): float
-    {
-        $u = ($L / $this->rts) ** 2;
-
-        return $this->shape->section->Wely * $Cb * M_PI ** 2 * $this->shape->E / $u * sqrt(1 + 0.078 * $this->q * $u);
-    }
+    /** The moment at which an unbraced length buckles elastically. */
+    abstract public function critical(float $L, float $Cb): float;
 
     /** Above this elastic critical moment lateral-torsional buckling takes nothing away. */
-    public function harmless(): float
-    {
-        return $this->critical($this->Lp, 1.0);
-    }
+    abstract public function harmless(): float;
 
-    /** The unbraced length that buckles elastically at a moment (F2-4 turned round). */
-    public function lengthOf(float $Mcr, float $Cb, ?Derivation $d = null): float
-    {
-        $E = $this->shape->E;
-        $F = $Mcr / ($Cb * $this->shape->section->Wely);
-        $a = 0.078 * M_PI ** 2 * $E * $this->q;
-        $L = $this->rts * sqrt(M_PI ** 2 * $E * ($a + sqrt($a ** 2 + 4 * $F ** 2)) / (2 * $F ** 2));
-        $d?->line('F_1', 'M_cr / (C_b * S_x)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_x' => [$this->shape->section->Wely, Kind::Modulus]], $F, Kind::Stress, 'F2-3', 'under uniform moment');
-        $d?->line('a', '0.078 * pi^2 * E * J / (S_x * h_o)', ['E' => [$E, Kind::ModulusOfElasticity], 'J' => [$this->shape->section->It, Kind::SecondMoment], 'S_x' => [$this->shape->section->Wely, Kind::Modulus], 'h_o' => [$this->shape->section->hs, Kind::Size]], $a, Kind::Stress);
-        $d?->line('L_b', 'r_ts * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$E, Kind::ModulusOfElasticity], 'a' => [$a, Kind::Stress], 'F_1' => [$F, Kind::Stress]], $L, Kind::Length, 'F2-4', 'the unbraced length that buckles at this moment: (F2-4) solved for L_b');
+    /** The unbraced length that buckles elastically at a moment. */
+    abstract public function lengthOf(float $Mcr, float $Cb, ?Derivation $d = null): float;
 
-        return $L;
-    }
+    /** M_n of an unbraced length, not more than local buckling allows. */
+    abstract public function nominal(float $L, float $Cb, ?Derivation $d = null): float;
 
-    /** M_n of an unbraced length (F2-1 to F2-4), not more than local buckling allows. */
-    public function nominal(float $L, float $Cb, ?Derivation $d = null): float
-    {
-        $shape = $this->shape;
-        $s = $shape->section;
-        $Mr = 0.7 * $shape->Fy * $s->Wely;
-        $Mn = match (true) {
-            $L <= $this->Lp => $this->Mp,
-            $L <= $this->Lr => min($this->Mp, $Cb * ($this->Mp - ($this->Mp - $Mr) * ($L - $this->Lp) / ($this->Lr - $this->Lp))),
-            default => min($this->Mp, $this->critical($L, $Cb)),
-        };
-        if ($d !== null) {
-            $d->line('L_p', '1.76 * r_y * sqrt(E / F_y)', ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $this->Lp, Kind::Length, 'F2-5');
-            $d->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F2-6', 'c = 1');
-            $d->line('L_r', '1.95 * r_ts * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress], 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F2-6');
-            Flexure::plastic($shape, $d);
-            $with = ['C_b' => [$Cb, Kind::Number], 'M_p' => [$this->Mp, Kind::Moment], 'L_b' => [$L, Kind::Length]];
-            match (true) {
-                $L <= $this->Lp => $d->line('M_LTB', 'M_p', ['M_p' => [$this->Mp, Kind::Moment]], $Mn, Kind::Moment, 'F2.2(a)', 'L_b up to L_p: no lateral-torsional buckling'),
-                $L <= $this->Lr => $d->line('M_LTB', 'min(M_p, C_b * (M_p - (M_p - 0.7 * F_y * S_x) * (L_b - L_p) / (L_r - L_p)))', [...$with, 'F_y' => [$shape->Fy, Kind::Stress], 'S_x' => [$s->Wely, Kind::Modulus], 'L_p' => [$this->Lp, Kind::Length], 'L_r' => [$this->Lr, Kind::Length]], $Mn, Kind::Moment, 'F2-2', 'inelastic'),
-                default => $d->line('M_LTB', 'min(M_p, S_x * C_b * pi^2 * E / (L_b / r_ts)^2 * sqrt(1 + 0.078 * q * (L_b / r_ts)^2))', [...$with, 'S_x' => [$s->Wely, Kind::Modulus], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'r_ts' => [$this->rts, Kind::Size], 'q' => [$this->q, Kind::Number]], $Mn, Kind::Moment, 'F2-3, F2-4', 'elastic'),
-            };
-            $shape->flange > $shape->compactFlange() ? Flexure::local($shape, $d, 'M_FLB') : null;
-            $shape->flange > $shape->compactFlange()
-                ? $d->line('M_n', 'min(M_LTB, M_FLB)', ['M_LTB' => [$Mn, Kind::Moment], 'M_FLB' => [$this->local, Kind::Moment]], min($Mn, $this->local), Kind::Moment, 'F3')
-                : $d->line('M_n', 'M_LTB', ['M_LTB' => [$Mn, Kind::Moment]], $Mn, Kind::Moment, 'F2');
-        }
-
-        return min($Mn, $this->local);
-    }
-
-    /** r_ts on the sheet, before what uses it. */
+    /** What stands on the sheet before that which uses it. */
     public function deriveRadius(Derivation $d): void
     {
-        $s = $this->shape->section;
-        $d->line('r_ts', 'sqrt(sqrt(I_y * C_w) / S_x)', ['I_y' => [$s->Iz, Kind::SecondMoment], 'C_w' => [$s->Iw, Kind::Warping], 'S_x' => [$s->Wely, Kind::Modulus]], $this->rts, Kind::Size, 'F2-7');
     }
 }

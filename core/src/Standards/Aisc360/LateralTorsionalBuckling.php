@@ -35,14 +35,17 @@ final class LateralTorsionalBuckling
     }
 
     /** @param  float  $weight  self-weight, N/mm */
-    public function weigh(SectionStep $stretch, Shape $shape, float $weight, bool $derive): Weighing
+    public function weigh(SectionStep $stretch, Profile $profile, float $weight, bool $derive): Weighing
     {
         $member = $this->beam->member;
-        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, F2.2"];
+        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".($profile->isClosed() ? 'F7.4' : 'F2.2')];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: L_b is zero.');
         }
-        $strength = new LateralStrength($shape);
+        $strength = $profile->lateral();
+        if ($strength === null) {
+            return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion.');
+        }
         $heaviest = null;
         $ranges = [];
         foreach ($this->lateral->lengths() as $i => $diagrams) {
@@ -87,12 +90,16 @@ final class LateralTorsionalBuckling
      *
      * @param  float  $weight  self-weight, N/mm
      */
-    public function utilisation(Combination $combination, SectionStep $stretch, Shape $shape, float $weight): float
+    public function utilisation(Combination $combination, SectionStep $stretch, Profile $profile, float $weight): float
     {
         $member = $this->beam->member;
         $most = 0.0;
-        foreach ($member->top->isContinuous() && $member->bottom->isContinuous() ? [] : $this->lateral->lengths() as $i => $diagrams) {
-            $resistance = $this->resistance(new LateralStrength($shape), $diagrams->held, $weight);
+        $strength = $profile->lateral();
+        if ($strength === null || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
+            return 0.0;
+        }
+        foreach ($this->lateral->lengths() as $i => $diagrams) {
+            $resistance = $this->resistance($strength, $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, [$stretch]);
             $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, [$combination], true);
             if ($case !== null) {
@@ -125,14 +132,14 @@ final class LateralTorsionalBuckling
         $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
             $l = $braced->length;
-            $d->given('L_b', $l->length(), Kind::Length, 'F2.2', $where($l));
+            $d->given('L_b', $l->length(), Kind::Length, 'F2.2, F7.4', $where($l));
             $d->given($required, $braced->M, Kind::Moment, '', $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
             BracedLength::momentFactor($l, $case->diagram, $weight, $d);
             $strength->deriveRadius($d);
             $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
             if ($alpha < $most) {
                 $d->given('alpha_cr', $alpha, Kind::Number, '', 'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads');
-                $d->line('r', 'alpha_cr * M_max / M_cr_C', ['alpha_cr' => [$alpha, Kind::Number], 'M_max' => [$M, Kind::Moment], 'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment]], $alpha * $M / $strength->critical($l->length(), $braced->Cb), Kind::Number, '', 'critical moment by eigenvalue over that by C_b (F2-4)');
+                $d->line('r', 'alpha_cr * M_max / M_cr_C', ['alpha_cr' => [$alpha, Kind::Number], 'M_max' => [$M, Kind::Moment], 'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment]], $alpha * $M / $strength->critical($l->length(), $braced->Cb), Kind::Number, '', 'critical moment by eigenvalue over that by C_b');
             }
             $this->ratio($d, $required, $braced->M, $Mn, $ratio);
 
@@ -143,7 +150,7 @@ final class LateralTorsionalBuckling
         $d->given($required, $M, Kind::Moment, '', $case->greatest($weight)[2] > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging');
         $d->given('alpha_cr', $alpha, Kind::Number, 'F1', $alpha < $most ? 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan' : 'or more: buckles at no less than an unbraced length of L_p under uniform moment');
         if ($alpha >= $most) {
-            $Mn = Flexure::local($strength->shape, $d);
+            $Mn = $strength->profile->moment($d);
             $this->ratio($d, $required, $M, $Mn, $ratio);
 
             return $M;
@@ -158,7 +165,7 @@ final class LateralTorsionalBuckling
         $Mn = $strength->nominal($L, $Cb, $d);
         if ($braced !== null) {
             $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
-            $d->given('M_n_C', $byHand, Kind::Moment, 'F2', "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
+            $d->given('M_n_C', $byHand, Kind::Moment, $strength->profile->isClosed() ? 'F7.4' : 'F2', "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
             $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));
         }
         $this->ratio($d, $required, $M, $Mn, $ratio);

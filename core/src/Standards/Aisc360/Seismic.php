@@ -32,10 +32,13 @@ final readonly class Seismic
      * @param  bool  $isBeam  lies: braces of a column are those of its frame
      * @return list<Weighing>
      */
-    public function weigh(Shape $shape, float $weight, bool $isBeam, bool $derive): array
+    public function weigh(Profile $shape, float $weight, bool $isBeam, bool $derive): array
     {
         if ($this->ductility === Ductility::None) {
             return [];
+        }
+        if (! $shape instanceof Shape) {
+            return [new Weighing('seismic', 'Ductility', "{$this->standard}, D1.1", null, applies: false, remark: 'Ductility is weighed for I shapes only. Take one, or do not ask for ductility.')];
         }
         if ($shape->grade === SteelGrade::A913) {
             return [new Weighing('seismic', 'Ductility', "{$this->standard}, A3.1", null, applies: false, remark: 'Steel of a member that is to yield in earthquakes has F_y up to 50 ksi (A3.1), but in columns that stay elastic. Choose A992 or A572 50.')];

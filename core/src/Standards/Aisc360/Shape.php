@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace Waage\Standards\Aisc360;
 
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
+use Waage\Units\Kind;
 
 /** A doubly symmetric I shape in a grade, with what chapters B and F need of it. Stresses in MPa, lengths in mm. */
-final readonly class Shape
+final readonly class Shape extends Profile
 {
-    public float $Fy;
-
-    public float $E;
-
-    public float $rootEF;
-
     /** h: clear depth between flanges less the fillets of a rolled shape. */
     public float $h;
 
@@ -31,12 +28,10 @@ final readonly class Shape
 
     public bool $isRolled;
 
-    private function __construct(public ISection $section, public SteelGrade $grade)
+    private function __construct(public ISection $section, SteelGrade $grade)
     {
+        parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $this->isRolled = $section->finish !== Finish::Welded;
-        $this->Fy = $grade->yieldStrength($section->thickest());
-        $this->E = $grade->elasticity();
-        $this->rootEF = sqrt($this->E / $this->Fy);
         $this->h = $section->d;
         $this->k = $section->tf + $section->r;
         $this->flange = $section->b / (2 * $section->tf);
@@ -93,5 +88,61 @@ final readonly class Shape
             $this->flange <= $this->slenderFlange() => 'flange noncompact',
             default => 'flange slender',
         };
+    }
+
+    public function weighCompactness(string $standard, bool $derive): Weighing
+    {
+        return Compactness::weigh($this, $standard, $derive);
+    }
+
+    public function moment(?Derivation $d = null): float
+    {
+        return Flexure::local($this, $d);
+    }
+
+    public function bendingClause(): string
+    {
+        return $this->compactness() === 'compact' ? 'F2.1' : 'F3';
+    }
+
+    public function weakMoment(?Derivation $d = null): float
+    {
+        return WeakAxis::moment($this, $d);
+    }
+
+    public function shear(Method $method, ?Derivation $d = null): float
+    {
+        return Shear::available($this, $method, $d);
+    }
+
+    public function weakShear(Method $method, ?Derivation $d = null): float
+    {
+        return $method->available('V_n', WeakAxis::shear($this, $d), [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+    }
+
+    /** @return array{string, string} */
+    public function shearClauses(): array
+    {
+        return ['G2.1', 'G6'];
+    }
+
+    public function effectiveArea(float $Fcr, ?Derivation $d = null): float
+    {
+        $s = $this->section;
+
+        return SlenderElements::area($this, $Fcr, [
+            new SlenderElements('f', ['b', $s->b / 2], ['t_f', $s->tf], 4, ($this->isRolled ? 0.56 : 0.64 * sqrt($this->kc())) * $this->rootEF, [0.22, 1.49], $this->isRolled ? 'Table B4.1a, 1' : 'Table B4.1a, 2', 'half of the flange'),
+            new SlenderElements('w', ['h', $this->h], ['t_w', $s->tw], 1, 1.49 * $this->rootEF, [0.18, 1.31], 'Table B4.1a, 5', 'web'),
+        ], $d);
+    }
+
+    public function lateral(): LateralStrength
+    {
+        return new OpenLateralStrength($this);
+    }
+
+    public function isClosed(): bool
+    {
+        return false;
     }
 }

@@ -37,7 +37,11 @@ final readonly class Webs
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
         $heaviest = [];
-        foreach ($this->forces->on($stretches, $weight) as $force) {
+        $forces = $this->forces->on($stretches, $weight);
+        if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => Shape::of($s) === null) !== []) {
+            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for a web between two flanges. The sides of a hollow section at its supports and under point loads are to be looked at separately (chapter K).')];
+        }
+        foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);
             if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
                 $heaviest[$w->id] = [$w->ratio, $force, $w];

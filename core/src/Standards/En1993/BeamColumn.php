@@ -308,7 +308,7 @@ final readonly class BeamColumn
         return match (true) {
             // Thick welds, which a stocky box may have, take c.
             $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => $s->finish === Finish::Cold ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],

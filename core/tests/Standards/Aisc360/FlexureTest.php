@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Standards\Aisc360\Flexure;
-use Waage\Standards\Aisc360\LateralStrength;
 use Waage\Standards\Aisc360\Method;
 use Waage\Standards\Aisc360\Shape;
 use Waage\Standards\Aisc360\Shear;
@@ -27,7 +26,7 @@ it('agrees with the published strengths in bending and shear', function (string 
 
 // The same table: L_p and L_r in ft.
 it('agrees with the published limits of unbraced lengths', function (string $name, float $Lp, float $Lr): void {
-    $strength = new LateralStrength(shape($name));
+    $strength = shape($name)->lateral();
     $Mp = Flexure::plastic(shape($name));
     $Mr = 0.7 * shape($name)->Fy * section($name)->Wely;
     // From L_p on less than M_p, down to 0.7 F_y S_x at L_r.
@@ -39,7 +38,7 @@ it('agrees with the published limits of unbraced lengths', function (string $nam
 ]);
 
 it('runs on where one formula takes over from another, and falls with length', function (string $name, SteelGrade $grade): void {
-    $strength = new LateralStrength(shape($name, $grade));
+    $strength = shape($name, $grade)->lateral();
     foreach ([1.0, 1.14, 2.27] as $Cb) {
         $before = INF;
         for ($L = 200.0; $L < 30000.0; $L += 50.0) {
@@ -51,7 +50,7 @@ it('runs on where one formula takes over from another, and falls with length', f
 })->with(['W18X50', 'W14X90', 'W8X10', 'IPE 300', 'welded I 500×200×10×15'])->with([SteelGrade::A992, SteelGrade::A36]);
 
 it('finds the unbraced length of an elastic critical moment again', function (string $name, float $L, float $Cb): void {
-    $strength = new LateralStrength(shape($name));
+    $strength = shape($name)->lateral();
     expect($strength->lengthOf($strength->critical($L, $Cb), $Cb))->toBeNear($L, 1e-9);
 })->with(['W18X50', 'W14X90', 'W8X10'])->with([900.0, 4000.0, 12000.0])->with([1.0, 1.67]);
 

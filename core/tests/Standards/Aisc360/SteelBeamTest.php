@@ -89,7 +89,7 @@ it('refuses in words what it does not cover', function (array $change, string $w
     expect($design->verdict()->holds)->toBeFalse()->and($refused[0]->remark)->toContain($words)->and($refused[0]->clause)->toContain('ANSI/AISC 360-16');
 })->with([
     'European grade' => [['grade' => 'S355'], 'Choose an ASTM grade'],
-    'hollow section' => [['section' => 'RHS 200×100×8'], 'Only I shapes'],
+    'hollow section of a steel for shapes' => [['section' => 'RHS 200×100×8'], 'no steel of hollow sections'],
     'slender web' => [['section' => 'welded I 1200×250×8×14'], 'F4, F5'],
 ]);
 

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\Aisc360;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Materials\SteelGrade;
+use Waage\Member\SectionStep;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
+use Waage\Sections\RectangularHollow;
+use Waage\Sections\Section;
+
+/** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
+abstract readonly class Profile
+{
+    public float $E;
+
+    /** √(E/F_y). */
+    public float $rootEF;
+
+    protected function __construct(public Section $whole, public SteelGrade $grade, public float $Fy)
+    {
+        $this->E = $grade->elasticity();
+        $this->rootEF = sqrt($this->E / $this->Fy);
+    }
+
+    /** Null: not a section that is covered. */
+    public static function of(SectionStep $stretch): ?self
+    {
+        return match (true) {
+            $stretch->section instanceof ISection => Shape::of($stretch),
+            $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
+            $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
+            default => null,
+        };
+    }
+
+    /** What it is in bending: compact, or what of it is not. */
+    abstract public function compactness(): string;
+
+    abstract public function weighCompactness(string $standard, bool $derive): Weighing;
+
+    /** M_n about the strong axis without lateral-torsional buckling. */
+    abstract public function moment(?Derivation $d = null): float;
+
+    /** Clause of it. */
+    abstract public function bendingClause(): string;
+
+    /** M_n about the weak axis. */
+    abstract public function weakMoment(?Derivation $d = null): float;
+
+    /** V_c along the depth. */
+    abstract public function shear(Method $method, ?Derivation $d = null): float;
+
+    /** V_c along the width. */
+    abstract public function weakShear(Method $method, ?Derivation $d = null): float;
+
+    /** @return array{string, string} clauses of shear along the depth and the width */
+    abstract public function shearClauses(): array;
+
+    /** A_e in compression at F_cr, mm². */
+    abstract public function effectiveArea(float $Fcr, ?Derivation $d = null): float;
+
+    /** What it makes of lateral-torsional buckling; null: it cannot buckle so. */
+    abstract public function lateral(): ?LateralStrength;
+
+    /** Is it closed, so that it does not twist in compression? */
+    abstract public function isClosed(): bool;
+}
