@@ -15,7 +15,7 @@ final class SecondOrderBlocks
      * @param  string  $treated  what the standard makes of it
      * @return list<array<string, mixed>>
      */
-    public static function of(?array $answer, string $treated, UnitSystem $units): array
+    public static function of(?array $answer, string $treated, UnitSystem $units, bool $full): array
     {
         if ($answer === null) {
             return [];
@@ -26,6 +26,10 @@ final class SecondOrderBlocks
             $units->format($r['first']['M'], Kind::Moment), $r['second'] === null ? 'buckled' : $units->format($r['second']['M'], Kind::Moment),
             $units->format($r['first']['w'], Kind::Deflection), $r['second'] === null ? '' : $units->format($r['second']['w'], Kind::Deflection),
         ], $answer['rows']);
+
+        if (! $full) {
+            return [Block::text('Second order in the plane of bending: the loads of '.$rows[0][0].($rows[0][3] === 'far off' ? ' are far from buckling the member. ' : " times {$rows[0][3]} buckle the member. ").$treated)];
+        }
 
         return [
             Block::heading('Second order in the plane of bending'),

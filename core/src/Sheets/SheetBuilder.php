@@ -63,6 +63,7 @@ final readonly class SheetBuilder
     public function toArray(): array
     {
         $member = $this->design->member;
+        $rules = RuleSet::of($member->basis->combinations);
 
         return [
             'mark' => $member->mark,
@@ -79,12 +80,14 @@ final readonly class SheetBuilder
                 ...$this->full ? $this->combinations() : [],
                 ...$this->forces(),
                 ...$this->reactions(),
-                ...SecondOrderBlocks::of($this->result['secondOrder'], $this->design->checks->secondOrder($this->result['secondOrder']['enough'] ?? true), $member->basis->units),
+                ...SecondOrderBlocks::of($this->result['secondOrder'], $this->design->checks->secondOrder($this->result['secondOrder']['enough'] ?? true), $member->basis->units, $this->full),
                 ...$this->selfCheck(),
                 ...$this->full ? $this->weighings() : [],
                 ...$this->influenceLines(),
                 ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
-                Block::heading('Assumptions and limits'), Block::list(Assumptions::of($this->design)),
+                ...$this->full
+                    ? [Block::heading('Assumptions and limits'), Block::list(Assumptions::of($this->design))]
+                    : [Block::text("Weighed after {$this->design->checks->standard()}, actions by {$rules->title}. What is assumed, where it ends, and how each weighing comes about stand on the full sheet.")],
             ],
         ];
     }
@@ -119,7 +122,7 @@ final readonly class SheetBuilder
             $w->x === null ? '' : $this->format($w->x, Kind::Length),
             $w->combination,
             preg_replace('~^(EN 1993-1-1|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
-        ], $this->design->everyWeighing);
+        ], array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $this->full || $w->ratio !== null || ! $w->applies || in_array($w, $this->design->notCounted, true))));
 
         $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
         $blocks = [
@@ -162,14 +165,10 @@ final readonly class SheetBuilder
         return [
             Block::heading('Member'),
             Block::figure('member', 'Member with its loads (unfactored)'),
-            Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [[
-                $m->section->name, $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size),
-                $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length),
-                match ($m->loadHeight) {
-                    LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
-                },
-            ]]),
-            Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports),
+            $this->sectionBlock(),
+            $this->full
+                ? Block::table(['Support', '>x', 'Kind', '>Bearing', '>Span from the last'], $supports)
+                : Block::text('Supports: '.implode('; ', array_map(fn (array $s): string => "{$s[0]} at {$s[1]}, {$s[2]}, bearing {$s[3]}", $supports)).'.'),
             ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
             ...$m->camber === 0.0 ? [] : [Block::text('Made with a camber of '.$this->format($m->camber, Kind::Size).' in the middle, a parabola. Diagrams and tables show deflections from the shape it is made in; the total deflection is weighed less the camber (EN 1990, A1.4.3).')],
             ...$m->steps === [] ? [] : [Block::table(['Section', 'Grade', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
@@ -179,8 +178,24 @@ final readonly class SheetBuilder
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
-            Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)], ...$this->effectiveLengths()]),
+            $this->full
+                ? Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)], ...$this->effectiveLengths()])
+                : Block::text("Top flange held {$this->restraintText($m->top)}; bottom flange {$this->restraintText($m->bottom)}.".implode('', array_map(fn (array $r): string => " {$r[0]}: {$r[1]}.", $this->effectiveLengths()))),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function sectionBlock(): array
+    {
+        $m = $this->design->member;
+        $acts = match ($m->loadHeight) {
+            LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
+        };
+        $row = [$m->section->name, $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size), $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
+
+        return $this->full
+            ? Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [$row])
+            : Block::text("{$row[0]} in {$row[1]}, {$row[2]} deep, {$row[3]} wide, {$row[4]}; length {$row[5]}; load acts {$acts}.");
     }
 
     private function slopeText(): string
@@ -272,6 +287,10 @@ final readonly class SheetBuilder
         $rows = array_map(fn (array $e): array => [
             $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
         ], $extremes);
+        $table = Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows);
+        if (! $this->full) {
+            return [Block::heading('Forces and deflection'), $this->extremesByEffect($extremes, $names)];
+        }
 
         return [
             Block::heading('Forces and deflection'),
@@ -280,9 +299,31 @@ final readonly class SheetBuilder
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
             ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures($deflects),
-            Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
-            ...$this->full && $this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
+            $table,
+            ...$this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
         ];
+    }
+
+    /**
+     * Greatest and smallest value of each effect in one row, without slopes.
+     *
+     * @param  list<array{effect: string, value: float, x: float, combination: string, arrangement: string}>  $extremes
+     * @param  array<string, array{string, Kind}>  $names  of the effects
+     * @return array<string, mixed>
+     */
+    private function extremesByEffect(array $extremes, array $names): array
+    {
+        $rows = [];
+        foreach ($names as $effect => [$name, $kind]) {
+            $of = array_values(array_filter($extremes, fn (array $e): bool => $e['effect'] === $effect && $effect !== 'slope'));
+            $cells = array_map(fn (array $e): array => [$this->format($e['value'], $kind), $this->format($e['x'], Kind::Length), $e['combination']], array_slice($of, 0, 2));
+            $none = ['', '', ''];
+            if ($cells !== []) {
+                $rows[] = [$name, ...count($cells) === 1 && $of[0]['value'] < 0.0 ? [...$none, ...$cells[0]] : [...$cells[0], ...$cells[1] ?? $none]];
+            }
+        }
+
+        return Block::table(['Effect', '>Greatest', '>At x', 'Comb.', '>Smallest', '>At x', 'Comb.'], $rows);
     }
 
     /** @return list<array<string, mixed>> */
@@ -308,7 +349,7 @@ final readonly class SheetBuilder
         }
         $blocks = [
             Block::heading('Reactions'),
-            Block::text('By load case unfactored and with every span loaded, up positive; the last columns are the check of equilibrium.'),
+            ...$this->full ? [Block::text('By load case unfactored and with every span loaded, up positive; the last columns are the check of equilibrium.')] : [],
             Block::table([...$columns, '>Sum of reactions', '>Sum of loads'], $rows),
         ];
         if ($this->full) {
@@ -361,6 +402,14 @@ final readonly class SheetBuilder
                 "{$hand['formula']} with w = ".$this->format($hand['load'], Kind::LineLoad).', '.$this->format($hand['length'], Kind::Length), $this->format($hand['value'], Kind::Moment),
                 self::percent($hand['computed'] / $hand['value'] - 1).($hand['fits'] ? '' : ', an estimate'),
             ];
+        }
+
+        if (! $this->full) {
+            return [Block::heading('Self-check'), Block::text(
+                "Loads {$rows[0][1]}, reactions {$rows[0][3]}: {$rows[0][4]}. Their moments: {$rows[1][4]}."
+                .($deflection['part'] === null ? '' : ' Greatest deflection L / '.number_format($deflection['part'], 0, '.', '').($deflection['small'] ? '.' : ': not small, the theory does not hold.'))
+                .($hand === null ? '' : ' Greatest moment of all loads, unfactored, '.$this->format($hand['computed'], Kind::Moment).", by hand {$rows[count($rows) - 1][2]} ".$this->format($hand['value'], Kind::Moment).': '.self::percent($hand['computed'] / $hand['value'] - 1).($hand['fits'] ? '.' : ', an estimate.')),
+            )];
         }
 
         return [Block::heading('Self-check'), Block::table(['What', '>Computed', 'Against', '>By hand', 'Difference'], $rows)];

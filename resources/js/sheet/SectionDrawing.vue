@@ -62,14 +62,16 @@ const rows = computed<[string, number, Kind][]>(() => {
             ['r', s.r, 'size'],
         ],
         rectangle: [
-            ['b', s.b, 'size'],
+            [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
             ['t', s.tw, 'size'],
             ['r_{\\mathrm{o}}', s.r, 'size'],
         ],
         circle: [['t', s.tw, 'size']],
     }
+    const isAmerican = s.symbols === 'AISC'
+    const depth = { I: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
     return [
-        [s.shape === 'circle' ? 'd' : name.h, s.h, 'size'],
+        [depth[s.shape], s.h, 'size'],
         ['A', s.A, 'area'],
         ...dimensions[s.shape],
         [name.strong, s.Iy, 'secondMoment'],

@@ -31,7 +31,7 @@ const TITLE: [string, keyof Sheet['job']][] = [
 </script>
 
 <template>
-    <article class="sheet">
+    <article class="sheet" :class="{ 'sheet-brief': !sheet.full }">
         <header class="sheet-title">
             <div>
                 <span class="sheet-office">{{ sheet.job.office }}</span>

@@ -68,7 +68,7 @@ final class SteelBeam extends SteelMember
 
     public function secondOrder(bool $isFar): string
     {
-        return "The weighing with axial force amplifies moments of first order by B_1 ({$this->rules->steel}, Appendix 8).";
+        return "The weighing with axial force amplifies moments of first order by B₁ ({$this->rules->steel}, Appendix 8).";
     }
 
     public function sectionClass(): string
