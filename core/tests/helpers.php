@@ -252,6 +252,10 @@ function documentsToRecompute(): array
             'American, noncompact hollow beam' => ['section' => 'HSS 9×7×1/4', 'grade' => 'A500 C'],
             'American, pipe' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'Pipe 6 Std', 'grade' => 'A53 B', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '40 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal'])]],
             'American, thin tube' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'CHS 508×6 cold', 'grade' => 'A500 C', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '400 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal'])]],
+            ...array_merge(...array_map(fn (string $flange): array => [
+                "American, girder with a noncompact web, {$flange} mm" => ['section' => "welded I 1000×{$flange}×8×20", 'grade' => 'A572 50', 'length' => '16 m', 'supports' => [supportAt('0 m') + ['stiffened' => true], supportAt('16 m') + ['stiffened' => true]]],
+                "American, girder with a slender web, {$flange} mm" => ['section' => "welded I 1240×{$flange}×8×20", 'grade' => 'A572 50', 'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'supports']]],
+            ], ['300', '500', '800'])),
             'American, welded box' => ['section' => 'welded box 400×300×8', 'grade' => 'A36'],
             'American, load that makes the web sway' => ['section' => 'W10X12', 'length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('12 m')], 'loads' => [['id' => 'a', 'case' => 'q', 'kind' => 'point', 'x' => '6 m', 'value' => '9 kN']]],
         ]),

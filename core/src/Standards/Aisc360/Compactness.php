@@ -24,9 +24,8 @@ final class Compactness
         $d?->line('lambda_pw', '3.76 * sqrt(E / F_y)', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->compactWeb(), Kind::Number, 'Table B4.1b, 15', $shape->hasCompactWeb() ? 'compact' : 'not compact');
 
         return new Weighing(
-            'classification', 'Compactness', "{$standard}, B4.1", null, applies: $shape->hasCompactWeb(),
+            'classification', 'Compactness', "{$standard}, B4.1", null,
             remark: match (true) {
-                ! $shape->hasCompactWeb() => 'The web is noncompact or slender in bending (F4, F5), which is not computed here. Take a section with a thicker web or a lower grade.',
                 $shape->compactness() === 'compact' => 'The shape is compact in bending.',
                 default => "In bending: {$shape->compactness()}, web compact. Local buckling of the flange reduces bending (F3).",
             },

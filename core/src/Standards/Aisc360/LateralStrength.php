@@ -32,6 +32,12 @@ abstract readonly class LateralStrength
     /** M_n of an unbraced length, not more than local buckling allows. */
     abstract public function nominal(float $L, float $Cb, ?Derivation $d = null): float;
 
+    /** Is it by L_b and C_b only: the standard leaves out some of what the eigenvalue counts? */
+    public function needsBraces(): bool
+    {
+        return false;
+    }
+
     /** What stands on the sheet before that which uses it. */
     public function deriveRadius(Derivation $d): void
     {

@@ -38,7 +38,7 @@ final class LateralTorsionalBuckling
     public function weigh(SectionStep $stretch, Profile $profile, float $weight, bool $derive): Weighing
     {
         $member = $this->beam->member;
-        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".($profile->isClosed() ? 'F7.4' : 'F2.2')];
+        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".$this->clause($profile)];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: L_b is zero.');
         }
@@ -116,7 +116,16 @@ final class LateralTorsionalBuckling
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
 
-        return new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms);
+        return new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms || $strength->needsBraces());
+    }
+
+    private function clause(Profile $profile): string
+    {
+        return match (true) {
+            $profile instanceof Box => 'F7.4',
+            $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
+            default => 'F2.2',
+        };
     }
 
     /** @return float the moment that is weighed, Nmm */
@@ -132,7 +141,7 @@ final class LateralTorsionalBuckling
         $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
             $l = $braced->length;
-            $d->given('L_b', $l->length(), Kind::Length, 'F2.2, F7.4', $where($l));
+            $d->given('L_b', $l->length(), Kind::Length, $this->clause($strength->profile), $where($l));
             $d->given($required, $braced->M, Kind::Moment, '', $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
             BracedLength::momentFactor($l, $case->diagram, $weight, $d);
             $strength->deriveRadius($d);
@@ -165,7 +174,7 @@ final class LateralTorsionalBuckling
         $Mn = $strength->nominal($L, $Cb, $d);
         if ($braced !== null) {
             $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
-            $d->given('M_n_C', $byHand, Kind::Moment, $strength->profile->isClosed() ? 'F7.4' : 'F2', "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
+            $d->given('M_n_C', $byHand, Kind::Moment, $this->clause($strength->profile), "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
             $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));
         }
         $this->ratio($d, $required, $M, $Mn, $ratio);

@@ -31,11 +31,16 @@ abstract readonly class Profile
     public static function of(SectionStep $stretch): ?self
     {
         return match (true) {
-            $stretch->section instanceof ISection => Shape::of($stretch),
+            $stretch->section instanceof ISection => self::open(Shape::of($stretch)),
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             default => null,
         };
+    }
+
+    private static function open(?Shape $shape): ?self
+    {
+        return $shape === null || $shape->hasCompactWeb() ? $shape : new Girder($shape);
     }
 
     /** What it is in bending: compact, or what of it is not. */

@@ -90,7 +90,7 @@ it('refuses in words what it does not cover', function (array $change, string $w
 })->with([
     'European grade' => [['grade' => 'S355'], 'Choose an ASTM grade'],
     'hollow section of a steel for shapes' => [['section' => 'RHS 200×100×8'], 'no steel of hollow sections'],
-    'slender web' => [['section' => 'welded I 1200×250×8×14'], 'F4, F5'],
+    'web beyond F13.2' => [['section' => 'welded I 1200×250×4×14', 'grade' => 'A572 50'], 'not more slender than 260'],
 ]);
 
 it('refuses American grades by EN 1993', function (): void {
