@@ -3,6 +3,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed } from 'vue'
 import DerivationView from '@/bench/DerivationView.vue'
 import type { Editor } from '@/bench/editor'
+import SectionsBeside from '@/bench/SectionsBeside.vue'
 import BalanceBeam from '@/components/BalanceBeam.vue'
 import LazyField from '@/components/LazyField.vue'
 import Tex from '@/components/Tex.vue'
@@ -20,6 +21,13 @@ const weighings = computed(() => props.editor.result.value?.weighings ?? [])
 
 /** The ratio of a state that is compared with. */
 const keptRatio = (id: string): number | null => props.kept?.weighings.find((w) => w.id === id)?.ratio ?? null
+
+/** Is another section kept than that of now? */
+const changesSection = computed(() => {
+    const now = props.editor.result.value?.section
+    const before = props.kept?.section
+    return now !== undefined && before !== undefined && now.name !== before.name
+})
 
 const isShown = (id: string): boolean => props.editor.show.value === `weighing:${id}`
 
@@ -43,6 +51,7 @@ function say(w: WeighingResult, change: RemarkDocument): void {
 </script>
 
 <template>
+    <SectionsBeside v-if="changesSection" :kept="kept!" :now="editor.result.value!" :units="units" />
     <ul>
         <Disclosure v-for="w in weighings" :key="w.id" v-slot="{ open }" as="li" class="border-b border-rule">
             <DisclosureButton class="flex w-full items-center gap-2 px-3 py-1.5 text-left hover:bg-shade" @click="w.x !== null && emit('read', w.x)">

@@ -41,6 +41,11 @@ describe('comparing', () => {
         const kept = answerTo({ ...BEAM, section: 'HEA 300' }).result
         const panel = mount(ScalesPanel, { props: { editor, kept } })
         expect(panel.text()).toMatch(/kept 0\.\d\d/)
+        // Both sections beside each other, with what the one has more of than the other.
+        const beside = panel.find('[aria-label="Both sections"]')
+        expect(beside.findAll('svg path')).toHaveLength(2)
+        expect(beside.text()).toContain('HEA 300')
+        expect(beside.text()).toMatch(/[+−]\d+ %/)
         const strip = (under?: typeof kept.envelope.M) =>
             mount(CurveStrip, {
                 props: {

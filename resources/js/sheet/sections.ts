@@ -1,0 +1,76 @@
+import type { SectionResult } from '@/contract/result'
+import type { Kind } from '@/lib/units'
+
+/** Symbols by the standards: of both axes, strong and weak, and of torsion. */
+const SYMBOLS = {
+    EN: {
+        h: 'h',
+        b: 'b',
+        strong: 'I_{\\mathrm{y}}',
+        weak: 'I_{\\mathrm{z}}',
+        elastic: 'W_{\\mathrm{el,y}}',
+        plastic: 'W_{\\mathrm{pl,y}}',
+        torsion: 'I_{\\mathrm{t}}',
+        warping: 'I_{\\mathrm{w}}',
+    },
+    AISC: {
+        h: 'd',
+        b: 'b_{\\mathrm{f}}',
+        strong: 'I_{\\mathrm{x}}',
+        weak: 'I_{\\mathrm{y}}',
+        elastic: 'S_{\\mathrm{x}}',
+        plastic: 'Z_{\\mathrm{x}}',
+        torsion: 'J',
+        warping: 'C_{\\mathrm{w}}',
+    },
+} as const
+
+/** Dimensions and properties of a section, each with its symbol by the standard that it is weighed after. */
+export function propertiesOf(s: SectionResult): [string, number, Kind][] {
+    const name = SYMBOLS[s.symbols]
+    const dimensions: Record<SectionResult['shape'], [string, number, Kind][]> = {
+        I: [
+            [name.b, s.b, 'size'],
+            ['t_{\\mathrm{w}}', s.tw, 'size'],
+            ['t_{\\mathrm{f}}', s.tf, 'size'],
+            ['r', s.r, 'size'],
+        ],
+        rectangle: [
+            [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
+            ['t', s.tw, 'size'],
+            ['r_{\\mathrm{o}}', s.r, 'size'],
+        ],
+        circle: [['t', s.tw, 'size']],
+    }
+    const isAmerican = s.symbols === 'AISC'
+    const depth = { I: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
+    return [
+        [depth[s.shape], s.h, 'size'],
+        ['A', s.A, 'area'],
+        ...dimensions[s.shape],
+        [name.strong, s.Iy, 'secondMoment'],
+        [name.weak, s.Iz, 'secondMoment'],
+        [name.elastic, s.Wely, 'modulus'],
+        [name.plastic, s.Wply, 'modulus'],
+        [name.torsion, s.It, 'secondMoment'],
+        ...(s.shape === 'I' ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
+    ]
+}
+
+function rounded(x: number, y: number, w: number, h: number, r: number): string {
+    const corner = (dx: number, dy: number): string => `a${r} ${r} 0 0 1 ${dx} ${dy}`
+    return `M${x + r} ${y}h${w - 2 * r}${corner(r, r)}v${h - 2 * r}${corner(-r, r)}h${-(w - 2 * r)}${corner(-r, -r)}v${-(h - 2 * r)}${corner(r, -r)}Z`
+}
+
+/** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre. */
+export function outlineOf({ shape, h, b, tw, tf, r }: SectionResult, k: number, x0: number, y0: number): string {
+    const [H, B] = [h * k, b * k]
+    const centre = x0 + B / 2
+    const [T, F, R] = [tw * k, tf * k, r * k]
+    if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
+    // Hot-finished corners are as thick as the sides, cold-formed ones as well.
+    if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    const wl = centre - T / 2
+    const wr = centre + T / 2
+    return `M${x0} ${y0}h${B}v${F}H${wr + R}a${R} ${R} 0 0 0 ${-R} ${R}V${y0 + H - F - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B}v${F}h${-B}v${-F}H${wl - R}a${R} ${R} 0 0 0 ${R} ${-R}V${y0 + F + R}a${R} ${R} 0 0 0 ${-R} ${-R}H${x0}Z`
+}
