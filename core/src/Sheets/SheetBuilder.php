@@ -11,7 +11,6 @@ use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
-use Waage\Design\SelfCheck;
 use Waage\Design\Show;
 use Waage\Design\Verdict;
 use Waage\Loading\Combination;
@@ -81,7 +80,7 @@ final readonly class SheetBuilder
                 ...$this->forces(),
                 ...$this->reactions(),
                 ...SecondOrderBlocks::of($this->result['secondOrder'], $this->design->checks->secondOrder($this->result['secondOrder']['enough'] ?? true), $member->basis->units, $this->full),
-                ...$this->selfCheck(),
+                ...SelfCheckBlocks::of($this->design, $this->full),
                 ...$this->full ? $this->weighings() : [],
                 ...$this->influenceLines(),
                 ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
@@ -383,49 +382,6 @@ final readonly class SheetBuilder
         }
 
         return $blocks;
-    }
-
-    /** @return list<array<string, mixed>> */
-    private function selfCheck(): array
-    {
-        ['equilibrium' => $equilibrium, 'deflection' => $deflection, 'hand' => $hand] = (new SelfCheck($this->design))->toArray();
-        $rows = [
-            ['Sum of all loads, unfactored', $this->format($equilibrium['load'], Kind::Force), 'sum of all reactions', $this->format($equilibrium['reaction'], Kind::Force), self::agrees($equilibrium['force'])],
-            ['Moments of loads and reactions', '', '', '', self::agrees($equilibrium['moment'])],
-        ];
-        if ($deflection['part'] !== null) {
-            $rows[] = ['Greatest deflection', 'L / '.number_format($deflection['part'], 0, '.', ''), '', '', $deflection['small'] ? 'small, as the theory takes it' : 'not small: the theory of small displacements does not hold'];
-        }
-        if ($hand !== null) {
-            $rows[] = [
-                'Greatest moment, all loads unfactored', $this->format($hand['computed'], Kind::Moment),
-                "{$hand['formula']} with w = ".$this->format($hand['load'], Kind::LineLoad).', '.$this->format($hand['length'], Kind::Length), $this->format($hand['value'], Kind::Moment),
-                self::percent($hand['computed'] / $hand['value'] - 1).($hand['fits'] ? '' : ', an estimate'),
-            ];
-        }
-
-        if (! $this->full) {
-            return [Block::heading('Self-check'), Block::text(
-                "Loads {$rows[0][1]}, reactions {$rows[0][3]}: {$rows[0][4]}. Their moments: {$rows[1][4]}."
-                .($deflection['part'] === null ? '' : ' Greatest deflection L / '.number_format($deflection['part'], 0, '.', '').($deflection['small'] ? '.' : ': not small, the theory does not hold.'))
-                .($hand === null ? '' : ' Greatest moment of all loads, unfactored, '.$this->format($hand['computed'], Kind::Moment).", by hand {$rows[count($rows) - 1][2]} ".$this->format($hand['value'], Kind::Moment).': '.self::percent($hand['computed'] / $hand['value'] - 1).($hand['fits'] ? '.' : ', an estimate.')),
-            )];
-        }
-
-        return [Block::heading('Self-check'), Block::table(['What', '>Computed', 'Against', '>By hand', 'Difference'], $rows)];
-    }
-
-    /** With its sign; a difference that rounds to nothing has none. */
-    private static function percent(float $part): string
-    {
-        $rounded = round(100 * $part, 1);
-
-        return sprintf($rounded == 0.0 ? '%.1f %%' : '%+.1f %%', abs($rounded) > 0 ? $rounded : 0.0);
-    }
-
-    private static function agrees(float $missing): string
-    {
-        return $missing < 1e-6 ? 'agree' : sprintf('differ by %.2g of the loads', $missing);
     }
 
     /** @return list<array<string, mixed>> */
