@@ -28,8 +28,9 @@ final readonly class LateralResistance implements Resistance
     /**
      * @param  non-empty-list<array{SteelSection, float, float}>  $parts  section, from, to (mm)
      * @param  (\Closure(BucklingCase): float)|null  $closed  gives the critical factor by closed formulas, in place of the eigenvalue
+     * @param  bool  $isPlain  is the length held at its ends only, so that k_c counts
      */
-    public function __construct(private array $parts, private float $weight, private ?\Closure $closed = null)
+    public function __construct(private array $parts, private float $weight, private ?\Closure $closed = null, private bool $isPlain = false)
     {
         $weakest = $parts[0][0];
         $strongest = 0.0;
@@ -63,9 +64,10 @@ final readonly class LateralResistance implements Resistance
         return min($this->closed === null ? $eigenvalue : ($this->closed)($case), $this->mostFactor($this->governing($case)[1]));
     }
 
+    /** Where k_c counts a lower moment with a higher factor may be the heavier one. */
     public function isOfFactor(): bool
     {
-        return $this->closed === null;
+        return $this->closed === null && ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->modifyChi);
     }
 
     /** χ_LT is 1 up to a slenderness of 0.2 (6.3.2.2(4)). */

@@ -180,7 +180,7 @@ final class LateralTorsionalBuckling
     {
         $closed = fn (BucklingCase $case): float => $this->byHand($stretches, $case, $weight)[0] ?? INF;
 
-        return new LateralResistance($this->parts($stretches, $held), $weight, $this->beam->member->basis->closedForms ? $closed : null);
+        return new LateralResistance($this->parts($stretches, $held), $weight, $this->beam->member->basis->closedForms ? $closed : null, $held->isPlain());
     }
 
     /**

@@ -6,7 +6,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Standards\Aisc360\Profile;
 
-function girder(string $name): Profile
+function plateGirder(string $name): Profile
 {
     return Profile::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572)) ?? throw new LogicException('No profile.');
 }
@@ -16,31 +16,31 @@ function girder(string $name): Profile
 it('bends as F4 and F5 have it', function (): void {
     $s = section('welded I 1000×300×8×20');
     $m = $s->Wply / $s->Wely;
-    expect(girder('welded I 1000×300×8×20')->compactness())->toBe('web noncompact')->and(girder('welded I 1000×300×8×20')->moment())->toBeNear(344.738 * $s->Wely * ($m - ($m - 1) * (120 - 90.553) / 46.72), 1e-4);
+    expect(plateGirder('welded I 1000×300×8×20')->compactness())->toBe('web noncompact')->and(plateGirder('welded I 1000×300×8×20')->moment())->toBeNear(344.738 * $s->Wely * ($m - ($m - 1) * (120 - 90.553) / 46.72), 1e-4);
     $s = section('welded I 1240×300×8×20');
-    expect(girder('welded I 1240×300×8×20')->compactness())->toBe('web slender')->and(girder('welded I 1240×300×8×20')->moment())->toBeNear(344.738 * $s->Wely * 0.98788, 1e-4);
+    expect(plateGirder('welded I 1240×300×8×20')->compactness())->toBe('web slender')->and(plateGirder('welded I 1240×300×8×20')->moment())->toBeNear(344.738 * $s->Wely * 0.98788, 1e-4);
 });
 
 // F4.2 and F5.2 by hand for these: r_t = 300/√(12 (1 + a_w/6)): a_w = 1.28 and 1.6. L = 12 m, C_b = 1.
 it('buckles in lateral torsion as F4 and F5 have it', function (): void {
     $s = section('welded I 1000×300×8×20');
     $u = 12000 ** 2 / (300 ** 2 / (12 * (1 + 1.28 / 6)));
-    expect(girder('welded I 1000×300×8×20')->lateral()?->nominal(12000.0, 1.0))->toBeNear($s->Wely * M_PI ** 2 * 199948 / $u * sqrt(1 + 0.078 * $s->It / ($s->Wely * 980) * $u), 1e-4);
+    expect(plateGirder('welded I 1000×300×8×20')->lateral()?->nominal(12000.0, 1.0))->toBeNear($s->Wely * M_PI ** 2 * 199948 / $u * sqrt(1 + 0.078 * $s->It / ($s->Wely * 980) * $u), 1e-4);
     $s = section('welded I 1240×300×8×20');
     $u = 12000 ** 2 / (300 ** 2 / (12 * (1 + 1.6 / 6)));
-    expect(girder('welded I 1240×300×8×20')->lateral()?->nominal(12000.0, 1.0))->toBeNear(0.98788 * $s->Wely * M_PI ** 2 * 199948 / $u, 1e-4);
+    expect(plateGirder('welded I 1240×300×8×20')->lateral()?->nominal(12000.0, 1.0))->toBeNear(0.98788 * $s->Wely * M_PI ** 2 * 199948 / $u, 1e-4);
 });
 
 it('runs on where the web becomes noncompact and slender, and with length', function (string $flange): void {
     foreach ([90.553, 137.274] as $limit) {
         $t = 960 / $limit;
-        $of = fn (float $part): float => girder(sprintf('welded I 1000×%s×%.4f×20', $flange, $part * $t))->moment();
+        $of = fn (float $part): float => plateGirder(sprintf('welded I 1000×%s×%.4f×20', $flange, $part * $t))->moment();
         expect($of(1.0005) / $of(0.9995))->toBeNear(1.0, 2e-3);
     }
     foreach (["welded I 1000×{$flange}×8×20", "welded I 1240×{$flange}×8×20"] as $name) {
         $before = INF;
         for ($L = 300.0; $L < 30000.0; $L += 150.0) {
-            $M = girder($name)->lateral()?->nominal($L, 1.0);
+            $M = plateGirder($name)->lateral()?->nominal($L, 1.0);
             expect($M)->toBeLessThanOrEqual($before)->and($before === INF ? 1.0 : $M / $before)->toBeGreaterThan(0.85);
             $before = $M;
         }
