@@ -131,15 +131,15 @@ final readonly class Seismic
     private function braces(Derivation $d, Shape $shape, float $Ry, float $Lb): void
     {
         $s = $shape->section;
-        $isDesign = $this->method === Method::LRFD;
-        $alpha = $isDesign ? 1.0 : 1.5;
+        $byLRFD = $this->method === Method::LRFD;
+        $alpha = $byLRFD ? 1.0 : 1.5;
         $Mr = $Ry * $shape->Fy * $s->Wply / $alpha;
         $d->given('alpha_s', $alpha, Kind::Number, 'D1.2a', $this->method->value);
         $d->line('M_r', 'R_y * F_y * Z_x / alpha_s', ['R_y' => [$Ry, Kind::Number], 'F_y' => [$shape->Fy, Kind::Stress], 'Z_x' => [$s->Wply, Kind::Modulus], 'alpha_s' => [$alpha, Kind::Number]], $Mr, Kind::Moment, 'D1.2a (D1-1)', 'expected flexural strength');
         $at = ['M_r' => [$Mr, Kind::Moment], 'h_o' => [$s->hs, Kind::Size]];
         $d->line('P_br', '0.02 * M_r / h_o', $at, 0.02 * $Mr / $s->hs, Kind::Force, 'App. 6, 6.3.1b', 'strength of a brace along the member, C_d = 1');
-        $factor = $isDesign ? 1 / 0.75 : 2.0;
-        $d->line('beta_br', $isDesign ? '10 * M_r / (0.75 * L_b * h_o)' : '2 * 10 * M_r / (L_b * h_o)', [...$at, 'L_b' => [$Lb, Kind::Length]], $factor * 10 * $Mr / ($Lb * $s->hs), Kind::Spring, 'App. 6, 6.3.1b', 'stiffness of a brace, C_d = 1');
+        $factor = $byLRFD ? 1 / 0.75 : 2.0;
+        $d->line('beta_br', $byLRFD ? '10 * M_r / (0.75 * L_b * h_o)' : '2 * 10 * M_r / (L_b * h_o)', [...$at, 'L_b' => [$Lb, Kind::Length]], $factor * 10 * $Mr / ($Lb * $s->hs), Kind::Spring, 'App. 6, 6.3.1b', 'stiffness of a brace, C_d = 1');
         $d->line('P_br_h', '0.06 * R_y * F_y * Z_x / (alpha_s * h_o)', ['R_y' => [$Ry, Kind::Number], 'F_y' => [$shape->Fy, Kind::Stress], 'Z_x' => [$s->Wply, Kind::Modulus], 'alpha_s' => [$alpha, Kind::Number], 'h_o' => [$s->hs, Kind::Size]], 0.06 * $Mr / $s->hs, Kind::Force, 'D1.2c', 'strength of a brace beside an expected plastic hinge');
     }
 }

@@ -41,9 +41,9 @@ final readonly class WebStrength
     private function of(Method $method, string $symbol, string $nominal, float $R, array $factors, string $clause, ?Derivation $d): float
     {
         [$phi, $omega] = $factors;
-        $isDesign = $method === Method::LRFD;
-        $available = $isDesign ? $phi * $R : $R / $omega;
-        $d?->line($symbol, $isDesign ? "phi * {$nominal}" : "{$nominal} / Omega", [$isDesign ? 'phi' : 'Omega' => [$isDesign ? $phi : $omega, Kind::Number], $nominal => [$R, Kind::Force]], $available, Kind::Force, $clause);
+        $byLRFD = $method === Method::LRFD;
+        $available = $byLRFD ? $phi * $R : $R / $omega;
+        $d?->line($symbol, $byLRFD ? "phi * {$nominal}" : "{$nominal} / Omega", [$byLRFD ? 'phi' : 'Omega' => [$byLRFD ? $phi : $omega, Kind::Number], $nominal => [$R, Kind::Force]], $available, Kind::Force, $clause);
 
         return $available;
     }
