@@ -283,13 +283,12 @@ final readonly class SheetBuilder
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
         $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation], 'Vy' => ['Shear sideways', Kind::Force], 'Mz' => ['Moment about z-z', Kind::Moment], 'v' => ['Deflection sideways', Kind::Deflection]];
-        $rows = array_map(fn (array $e): array => [
-            $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
-        ], $extremes);
-        $table = Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows);
         if (! $this->full) {
             return [Block::heading('Forces and deflection'), $this->extremesByEffect($extremes, $names)];
         }
+        $rows = array_map(fn (array $e): array => [
+            $names[$e['effect']][0], $this->format($e['value'], $names[$e['effect']][1]), $this->format($e['x'], Kind::Length), $e['combination'], $e['arrangement'],
+        ], $extremes);
 
         return [
             Block::heading('Forces and deflection'),
@@ -298,7 +297,7 @@ final readonly class SheetBuilder
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
             ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures($deflects),
-            $table,
+            Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
             ...$this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
         ];
     }

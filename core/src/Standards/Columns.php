@@ -59,7 +59,6 @@ final class Columns
     public function lengths(): array
     {
         $effective = $this->beam->member->effective;
-
         $apart = $this->beam->member->apart;
 
         return [$effective->z === null ? $this->heldApart() : $apart * $effective->z, $effective->twist === null ? $this->heldApart() : $apart * $effective->twist];

@@ -42,7 +42,8 @@ final class LateralBuckling
     /** @var array<int, array{list<SectionStep>, BucklingShapes}> by length: the last ones that were asked for */
     private array $shapes = [];
 
-    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $moment)
+    /** @param  list<Combination>  $strength */
+    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $moment, private readonly array $strength)
     {
     }
 
@@ -79,20 +80,29 @@ final class LateralBuckling
     }
 
     /**
-     * The case that is the heaviest for one section; null: nothing bends the length. A section is weighed by itself, or
-     * shares the diagrams with the others of a shortlist.
+     * The case of one combination that is the heaviest; null: nothing bends the length.
      *
      * @param  float  $weight  self-weight, N/mm
-     * @param  list<Combination>  $combinations
      */
-    public function heaviest(int $i, BucklingShapes $shapes, Resistance $resistance, float $weight, array $combinations, bool $byItself = false): ?BucklingCase
+    public function heaviestOf(Combination $combination, int $i, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
     {
-        if ($byItself || $weight === $this->beam->member->section->weight()) {
-            return (new BucklingSearch($this->lengths()[$i], $combinations, $this->moment))->heaviest($shapes, $resistance, $weight);
+        return (new BucklingSearch($this->lengths()[$i], [$combination], $this->moment))->heaviest($shapes, $resistance, $weight);
+    }
+
+    /**
+     * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is weighed
+     * by itself, those of a shortlist share the diagrams.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function heaviest(int $i, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
+    {
+        if ($weight === $this->beam->member->section->weight()) {
+            return (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->heaviest($shapes, $resistance, $weight);
         }
         $most = 0.0;
         $heaviest = null;
-        foreach ($this->candidates($i, $combinations) as $case) {
+        foreach ($this->candidates($i) as $case) {
             [$M] = $case->greatest($weight);
             $utilisation = $M > 0.0 ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M))) : 0.0;
             if ($utilisation > $most) {
@@ -144,10 +154,9 @@ final class LateralBuckling
      * What may govern a length for any section of a shortlist: for sections that warp much and little, and weights from
      * the least to the greatest (uplift that a heavy section outweighs is there for a light one).
      *
-     * @param  list<Combination>  $combinations
      * @return list<BucklingCase>
      */
-    private function candidates(int $i, array $combinations): array
+    private function candidates(int $i): array
     {
         if (! isset($this->candidates[$i])) {
             $member = $this->beam->member;
@@ -157,7 +166,7 @@ final class LateralBuckling
                 return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
             };
             [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
-            $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $combinations, $this->moment))->candidates([
+            $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
                 $with($member->section, $member->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with($member->section, sqrt($least * $most)),
             ]);
         }

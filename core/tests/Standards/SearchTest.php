@@ -25,7 +25,7 @@ function heaviestOfAll(Design $design, Closure $resistance): float
     $member = $design->member;
     $weight = $member->section->weight();
     $stretch = new SectionStep(0.0, $member->length, $member->section, $member->grade);
-    $lateral = new LateralBuckling($design->beam, $design->checks->moment);
+    $lateral = new LateralBuckling($design->beam, $design->checks->moment, $design->ultimate());
     $most = 0.0;
     foreach ($lateral->lengths() as $i => $diagrams) {
         $of = $resistance($diagrams->held, $weight);

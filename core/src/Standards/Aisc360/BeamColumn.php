@@ -50,7 +50,8 @@ final readonly class BeamColumn
         $I = $this->profile->whole->Iy;
         if ($Lx !== null) {
             $P = M_PI ** 2 * $this->profile->E * $I / $Lx ** 2;
-            $d?->line('P_ex', 'pi^2 * E * I_x / L_cx^2', ['E' => [$this->profile->E, Kind::ModulusOfElasticity], 'I_x' => [$I, Kind::SecondMoment], 'L_cx' => [$Lx, Kind::Length]], $P, Kind::Force, 'E3-4', 'L_cx as given');
+            $d?->given('L_cx', $Lx, Kind::Length, 'E2', 'as given');
+            $d?->line('P_ex', 'pi^2 * E * I_x / L_cx^2', ['E' => [$this->profile->E, Kind::ModulusOfElasticity], 'I_x' => [$I, Kind::SecondMoment], 'L_cx' => [$Lx, Kind::Length]], $P, Kind::Force, 'E3-4');
 
             return $P;
         }
@@ -72,8 +73,8 @@ final readonly class BeamColumn
 
             return $this->method->available('P_n', $Pn, [0.90, 1.67], 't', Kind::Force, 'D2(a)', $d);
         }
-        [$Lx, $Ly, $Lz] = $this->column->L;
-        $Pn = (new Compression($this->profile))->nominal($this->critical($d), $Lx, $Ly, $Lz, $d);
+        [, $Ly, $Lz] = $this->column->L;
+        $Pn = (new Compression($this->profile))->nominal($this->critical($d), $Ly, $Lz, $d);
 
         return $this->method->available('P_n', $Pn, Compression::FACTORS, 'c', Kind::Force, 'E1', $d);
     }

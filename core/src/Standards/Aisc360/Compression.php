@@ -25,11 +25,10 @@ final readonly class Compression
 
     /**
      * @param  float  $Pex  elastic critical force in the plane of bending; INF: far off
-     * @param  float|null  $Lx  the length it comes from, where that is given
      * @param  float  $Ly  buckling length about the weak axis; 0: held all along
      * @param  float  $Lz  of twisting; 0: held all along
      */
-    public function nominal(float $Pex, ?float $Lx, float $Ly, float $Lz, ?Derivation $d = null): float
+    public function nominal(float $Pex, float $Ly, float $Lz, ?Derivation $d = null): float
     {
         $s = $this->profile->whole;
         $A = ['A_g' => [$s->A, Kind::Area]];
@@ -37,7 +36,6 @@ final readonly class Compression
         $stresses = [];
         if (is_finite($Pex)) {
             $stresses['F_ex'] = $Pex / $s->A;
-            $Lx === null ?: $d?->given('L_cx', $Lx, Kind::Length, 'E2', 'as given');
             $d?->line('F_ex', 'P_ex / A_g', ['P_ex' => [$Pex, Kind::Force], ...$A], $stresses['F_ex'], Kind::Stress, 'E3-4', 'in the plane of bending');
         }
         if ($Ly > 0.0) {

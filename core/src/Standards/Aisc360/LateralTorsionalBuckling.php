@@ -29,9 +29,9 @@ final class LateralTorsionalBuckling
     private ?array $ofFlanges = null;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, private readonly array $strength, private readonly string $standard, private readonly Method $method)
+    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, array $strength, private readonly string $standard, private readonly Method $method)
     {
-        $this->lateral = new LateralBuckling($beam, $moment);
+        $this->lateral = new LateralBuckling($beam, $moment, $strength);
     }
 
     /** @param  float  $weight  self-weight, N/mm */
@@ -52,7 +52,7 @@ final class LateralTorsionalBuckling
             $held = $diagrams->held;
             $resistance = $this->resistance($strength, $held, $weight);
             $shapes = $this->lateral->shapes($i, [$stretch]);
-            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, $this->strength);
+            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight);
             if ($case === null) {
                 continue;
             }
@@ -101,7 +101,7 @@ final class LateralTorsionalBuckling
         foreach ($this->lateral->lengths() as $i => $diagrams) {
             $resistance = $this->resistance($strength, $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, [$stretch]);
-            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, [$combination], true);
+            $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
             if ($case !== null) {
                 $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
             }

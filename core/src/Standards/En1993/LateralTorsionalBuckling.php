@@ -33,9 +33,9 @@ final class LateralTorsionalBuckling
     private ?array $ofFlanges = null;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, private readonly array $strength)
+    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, array $strength)
     {
-        $this->lateral = new LateralBuckling($beam, $moment);
+        $this->lateral = new LateralBuckling($beam, $moment, $strength);
     }
 
     /**
@@ -62,7 +62,7 @@ final class LateralTorsionalBuckling
             }
             $resistance = $this->resistance($stretches, $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, $stretches);
-            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, $this->strength);
+            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight);
             if ($case === null) {
                 continue;
             }
@@ -99,7 +99,7 @@ final class LateralTorsionalBuckling
         foreach (LateralBuckling::areSafe([$stretch]) ? [] : $this->lateral->lengths() as $i => $diagrams) {
             $resistance = $this->resistance([$stretch], $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, [$stretch]);
-            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight, [$combination], true);
+            $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
             if ($case !== null) {
                 $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
             }
