@@ -10,6 +10,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Standards\Columns;
+use Waage\Standards\WorstTogether;
 use Waage\Units\Kind;
 
 /** ANSI/AISC 360, chapters D, E and H: of axial force, and of all that acts together, the combination that is the worst. */
@@ -28,37 +29,15 @@ final readonly class CombinedForces
     public function weigh(SectionStep $stretch, Profile $profile, float $weight, float $buckling, bool $derive): array
     {
         $Mc = $this->method->available('M_n', $profile->moment(), Flexure::FACTORS, 'b', Kind::Moment, '');
-        $worst = $bounds = $found = [];
-        foreach ($this->strength as $i => $combination) {
-            $column = $this->columns->of($combination, $profile->whole, $weight);
-            $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $Mc;
-            $of = fn (float $lateral): BeamColumn => new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length);
-            $found[$i] = $of;
-            foreach ($of($buckling)->weigh(false) as $w) {
-                if ($w->id === 'bending-axial') {
-                    $bounds[$i] = (float) $w->ratio;
-                } elseif ($w->ratio > ($worst[$w->id][0] ?? -1.0)) {
-                    $worst[$w->id] = [(float) $w->ratio, $of($buckling)];
-                }
-            }
-        }
-        arsort($bounds);
-        foreach ($bounds as $i => $bound) {
-            if ($bound <= ($worst['bending-axial'][0] ?? -1.0)) {
-                break;
-            }
-            $exact = $found[$i]($this->lateral->utilisation($this->strength[$i], $stretch, $profile, $weight));
-            foreach ($exact->weigh(false) as $w) {
-                if ($w->id === 'bending-axial' && $w->ratio > ($worst[$w->id][0] ?? -1.0)) {
-                    $worst[$w->id] = [(float) $w->ratio, $exact];
-                }
-            }
-        }
-        $weighings = [];
-        foreach ($worst as $id => [, $column]) {
-            array_push($weighings, ...array_values(array_filter($column->weigh($derive), fn (Weighing $w): bool => $w->id === $id)));
-        }
 
-        return $weighings;
+        return WorstTogether::weigh(
+            array_map(function (Combination $combination) use ($profile, $weight, $Mc): \Closure {
+                $column = $this->columns->of($combination, $profile->whole, $weight);
+                $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $Mc;
+
+                return fn (float $lateral, bool $derive): array => (new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length))->weigh($derive);
+            }, $this->strength),
+            'bending-axial', $buckling, fn (int $c): float => $this->lateral->utilisation($this->strength[$c], $stretch, $profile, $weight), $derive,
+        );
     }
 }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Standards\Aisc360;
 
-use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
-use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
@@ -25,67 +23,49 @@ final readonly class CrossSections
 
     public function bending(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->moment, $stretch, $weight);
-        $M = abs($e->value);
-        $required = $this->method->required('M');
-        $d = $derive ? new Derivation : null;
-        $d?->given($required, $M, Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
-        $Mc = $this->method->available('M_n', $profile->moment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
-        $d?->line('u', "{$required} / M_c", [$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, 'B3');
-        $factors = $this->acting(Effect::Moment, $e, $weight);
+        $available = fn (?Derivation $d): float => $this->method->available('M_n', $profile->moment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
 
-        return new Weighing(
-            'bending', 'Bending', "{$this->standard}, {$profile->bendingClause()}", $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'M_c',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
-        );
+        return $this->weighing('bending', 'Bending', $profile->bendingClause(), $this->beam, $this->moment, 'M', Kind::Moment, $available, $weight, $derive, $stretch);
     }
 
     public function shear(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->shear, $stretch, $weight);
-        $V = abs($e->value);
-        $required = $this->method->required('V');
-        $d = $derive ? new Derivation : null;
-        $d?->given($required, $V, Kind::Force);
-        $Vc = $profile->shear($this->method, $d);
-        $d?->line('u', "{$required} / V_c", [$required => [$V, Kind::Force], 'V_c' => [$Vc, Kind::Force]], $V / $Vc, Kind::Number, 'B3');
-        $factors = $this->acting(Effect::Shear, $e, $weight);
-
-        return new Weighing(
-            'shear', 'Shear', "{$this->standard}, {$profile->shearClauses()[0]}", $V / $Vc, demand: $V, capacity: $Vc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'V_c',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vc]],
-        );
+        return $this->weighing('shear', 'Shear', $profile->shearClauses()[0], $this->beam, $this->shear, 'V', Kind::Force, fn (?Derivation $d): float => $profile->shear($this->method, $d), $weight, $derive, $stretch);
     }
 
     /** @return array{Weighing, Weighing} bending and shear about the weak axis */
     public function sideways(Profile $profile, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
     {
-        $weighings = [];
-        foreach ([['bending', $profile->isClosed() ? $profile->bendingClause() : 'F6', $sideways->moment, 'M', Kind::Moment], ['shear', $profile->shearClauses()[1], $sideways->shear, 'V', Kind::Force]] as [$what, $clause, $envelope, $symbol, $kind]) {
-            $e = $envelope->greatest($this->strength, $weight) ?? throw new \LogicException('An envelope has at least one combination here.');
-            $required = "{$symbol}_y".substr($this->method->required($symbol), 1);
-            $d = $derive ? new Derivation : null;
-            $d?->given($required, abs($e->value), $kind);
-            $available = $what === 'bending' ? $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', $kind, 'F1(a)', $d) : $profile->weakShear($this->method, $d);
-            $d?->line('u', "{$required} / {$symbol}_c", [$required => [abs($e->value), $kind], "{$symbol}_c" => [$available, $kind]], abs($e->value) / $available, Kind::Number, 'B3');
-            $acting = $sideways->beam->worst($e->combination, $weight, $envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
-            $weighings[] = new Weighing(
-                "sideways-{$what}", ucfirst($what).' sideways', "{$this->standard}, {$clause}", abs($e->value) / $available, demand: abs($e->value), capacity: $available, kind: $kind, demandSymbol: $required, capacitySymbol: "{$symbol}_c",
-                x: $e->x, combination: $e->combination->id, arrangement: $sideways->beam->arrangementText($acting), factors: $acting, lines: $d->lines ?? [],
-            );
-        }
+        $bends = fn (?Derivation $d): float => $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
 
-        return [$weighings[0], $weighings[1]];
+        return [
+            $this->weighing('sideways-bending', 'Bending sideways', $profile->isClosed() ? $profile->bendingClause() : 'F6', $sideways->beam, $sideways->moment, 'M_y', Kind::Moment, $bends, $weight, $derive),
+            $this->weighing('sideways-shear', 'Shear sideways', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive),
+        ];
     }
 
-    private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
+    /**
+     * The greatest of an effect against the available strength.
+     *
+     * @param  string  $symbol  of the effect, without subscript of the method
+     * @param  \Closure(?Derivation): float  $strength  the available one
+     * @param  SectionStep|null  $stretch  null: the whole member, about its weak axis
+     */
+    private function weighing(string $id, string $title, string $clause, LoadedBeam $beam, Envelope $envelope, string $symbol, Kind $kind, \Closure $strength, float $weight, bool $derive, ?SectionStep $stretch = null): Weighing
     {
-        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
-    }
+        $e = $envelope->greatest($this->strength, $weight, $stretch->from ?? 0.0, $stretch->to ?? INF) ?? throw new \LogicException('An envelope has at least one combination here.');
+        $demand = abs($e->value);
+        $required = $this->method->required($symbol);
+        $capacity = "{$symbol[0]}_c";
+        $d = $derive ? new Derivation : null;
+        $d?->given($required, $demand, $kind, '', $id !== 'bending' ? '' : ($e->value >= 0 ? 'sagging' : 'hogging'));
+        $available = $strength($d);
+        $d?->line('u', "{$required} / {$capacity}", [$required => [$demand, $kind], $capacity => [$available, $kind]], $demand / $available, Kind::Number, 'B3');
+        $factors = $beam->worst($e->combination, $weight, $envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
 
-    /** @return array<int, float> */
-    private function acting(Effect $effect, Extreme $e, float $weight): array
-    {
-        return $this->beam->worst($e->combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        return new Weighing(
+            $id, $title, "{$this->standard}, {$clause}", $demand / $available, demand: $demand, capacity: $available, kind: $kind, demandSymbol: $required, capacitySymbol: $capacity,
+            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $stretch === null ? [] : [[$stretch->from, $stretch->to, $available]],
+        );
     }
 }

@@ -14,6 +14,7 @@ use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Standards\Columns;
 use Waage\Standards\SteelMember;
+use Waage\Standards\Stretches;
 
 /**
  * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same):
@@ -95,13 +96,11 @@ final class SteelBeam extends SteelMember
         foreach ($stretches as $i => $stretch) {
             $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $derive);
             if (! $compactness->applies) {
-                return [$compactness];
+                return [Stretches::named($compactness, $stretch, count($stretches), $this->beam->member->basis->units)];
             }
-            foreach ($this->strength === [] ? [$compactness] : [$compactness, $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive), $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive)] as $w => $weighing) {
-                $byStretch[$w][] = $weighing;
-            }
+            $byStretch[] = $this->strength === [] ? [$compactness] : [$compactness, $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive), $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive)];
         }
-        $weighings = array_map($this->heaviest(...), array_values($byStretch));
+        $weighings = Stretches::heaviest($stretches, $byStretch, array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes), $this->beam->member->basis->units);
         if ($this->strength === []) {
             return $weighings;
         }
@@ -135,15 +134,5 @@ final class SteelBeam extends SteelMember
     private function refused(string $id, string $title, string $clause, string $why): Weighing
     {
         return new Weighing($id, $title, "{$this->rules->steel}, {$clause}", null, applies: false, remark: $why);
-    }
-
-    /** @param  non-empty-list<Weighing>  $weighings  of the lengths of one section, of one kind */
-    private function heaviest(array $weighings): Weighing
-    {
-        $ranges = array_merge(...array_column($weighings, 'ranges'));
-        usort($weighings, fn (Weighing $a, Weighing $b): int => ($b->ratio ?? -1.0) <=> ($a->ratio ?? -1.0));
-        $w = $weighings[0];
-
-        return count($weighings) === 1 ? $w : new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $w->remark, $w->lines, $ranges, $w->factors);
     }
 }

@@ -18,6 +18,7 @@ use Waage\Sections\ISection;
 use Waage\Sections\Section;
 use Waage\Standards\Columns;
 use Waage\Standards\SidewaysEnvelopes;
+use Waage\Standards\WorstTogether;
 use Waage\Units\Kind;
 
 /**
@@ -135,48 +136,27 @@ final class AxialForce
                 remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
             )];
         }
-        // Of each weighing the combination that is the worst for it. The greatest utilisation in lateral-torsional buckling
-        // of any combination bounds that of each: it is worked out for those only that may be the worst with it.
         $lateral = max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'))]);
-        $columns = $worst = $bounds = [];
-        foreach ($this->strength as $c => $combination) {
-            $columns[$c] = $this->column($combination, $steel, $weight, $sideways, $lateral);
-            foreach ($columns[$c]->weigh(false) as $w) {
-                if ($w->id === BeamColumn::BUCKLING) {
-                    $bounds[$c] = (float) $w->ratio;
-                } elseif ($w->ratio > ($worst[$w->id][0] ?? -1.0)) {
-                    $worst[$w->id] = [(float) $w->ratio, $columns[$c]];
-                }
-            }
-        }
-        arsort($bounds);
-        foreach ($bounds as $c => $bound) {
-            if ($bound <= ($worst[BeamColumn::BUCKLING][0] ?? -1.0)) {
-                break;
-            }
-            $column = $columns[$c]->with(($this->lateralOf)($this->strength[$c], $steel, $weight));
-            $ratio = $column->bucklingRatio();
-            if ($ratio > ($worst[BeamColumn::BUCKLING][0] ?? -1.0)) {
-                $worst[BeamColumn::BUCKLING] = [$ratio, $column];
-            }
-        }
-        $weighings = [];
-        foreach ($worst as $id => [, $column]) {
-            array_push($weighings, ...array_values(array_filter($column->weigh($derive), fn (Weighing $w): bool => $w->id === $id)));
-        }
 
-        return $weighings;
+        return WorstTogether::weigh(
+            array_map(fn (Combination $c): \Closure => $this->column($c, $steel, $weight, $sideways), $this->strength), BeamColumn::BUCKLING, $lateral,
+            fn (int $c): float => ($this->lateralOf)($this->strength[$c], $steel, $weight), $derive,
+        );
     }
 
-    /** @param  array{Weighing, Weighing}|null  $sideways */
-    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways, float $lateral): BeamColumn
+    /**
+     * @param  array{Weighing, Weighing}|null  $sideways
+     * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
+     */
+    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways): \Closure
     {
         $column = $this->columns->of($combination, $steel->section, $weight);
+        $bending = ($this->bendingOf)($combination, $steel, $weight);
+        $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
 
-        return new BeamColumn(
-            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, ($this->bendingOf)($combination, $steel, $weight), $lateral,
-            $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity, $column->at, new EquivalentMoments($column->moments),
-        );
+        return fn (float $lateral, bool $derive): array => (new BeamColumn(
+            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments),
+        ))->weigh($derive);
     }
 
     /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */

@@ -47,20 +47,6 @@ final readonly class BeamColumn
         $this->class = Classification::of($steel, Strain::Compression);
     }
 
-    /** The same with another utilisation in lateral-torsional buckling. */
-    public function with(float $lateral): self
-    {
-        return new self($this->steel, $this->compression, $this->tension, $this->alphaCr, $this->L, $this->bending, $lateral, $this->sideways, $this->at, $this->shape);
-    }
-
-    /** What the weighing of buckling comes to; −1: there is none. */
-    public function bucklingRatio(): float
-    {
-        $of = array_values(array_filter($this->weigh(false), fn (Weighing $w): bool => $w->id === self::BUCKLING));
-
-        return $of[0]->ratio ?? -1.0;
-    }
-
     /** @return non-empty-list<Weighing> */
     public function weigh(bool $derive): array
     {

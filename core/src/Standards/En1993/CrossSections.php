@@ -16,6 +16,7 @@ use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Sections\ISection;
+use Waage\Standards\Stretches;
 use Waage\Units\Kind;
 
 /** Weighings of the cross-sections of a member (EN 1993-1-1, 5.5 and 6.2), on each length of one section. */
@@ -30,51 +31,24 @@ final class CrossSections
     }
 
     /**
-     * @param  list<SectionStep>  $stretches
+     * @param  non-empty-list<SectionStep>  $stretches
      * @return non-empty-list<Weighing> class of the section, which stands alone where it is not covered; bending, shear, shear buckling, bending with shear
      */
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
         $member = $this->beam->member;
-        /** @var array<int, list<array{Weighing, int}>> $weighings */
         $weighings = $classes = [];
-        foreach ($stretches as $i => $stretch) {
+        foreach ($stretches as $stretch) {
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
             $classes[] = $steel->class;
             $classification = Classification::weigh($steel, $derive);
             if (! $classification->applies) {
-                return [$this->named($classification, $stretch, count($stretches))];
+                return [Stretches::named($classification, $stretch, count($stretches), $member->basis->units)];
             }
-            foreach ($this->strength === [] ? [$classification] : [$classification, $this->bending($steel, $stretch, $weight, $derive), ...$this->shear($steel, $stretch, $weight, $derive)] as $w => $weighing) {
-                $weighings[$w][] = [$weighing, $i];
-            }
-        }
-        $heaviest = [];
-        foreach ($weighings as $of) {
-            // Of what has no ratio that of the highest class is told.
-            $weight = fn (array $w): array => [$w[0]->applies ? ($w[0]->ratio ?? -1.0) : INF, $classes[$w[1]]];
-            usort($of, fn (array $a, array $b): int => $weight($b) <=> $weight($a));
-            $heaviest[] = $this->named($of[0][0], $stretches[$of[0][1]], count($stretches), array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
+            $weighings[] = $this->strength === [] ? [$classification] : [$classification, $this->bending($steel, $stretch, $weight, $derive), ...$this->shear($steel, $stretch, $weight, $derive)];
         }
 
-        return $heaviest === [] ? throw new \LogicException('A member has at least one stretch.') : $heaviest;
-    }
-
-    /**
-     * A weighing that says which of several sections it is of.
-     *
-     * @param  list<list<float>>  $ranges  of all stretches
-     */
-    private function named(Weighing $w, SectionStep $stretch, int $of, array $ranges = []): Weighing
-    {
-        if ($of === 1) {
-            return $w;
-        }
-        usort($ranges, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $format = fn (float $x): string => $this->beam->member->basis->units->format($x, Kind::Length);
-        $remark = trim("{$stretch->section->name}, from x = {$format($stretch->from)} to {$format($stretch->to)}. {$w->remark}");
-
-        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges, $w->factors);
+        return Stretches::heaviest($stretches, $weighings, $classes, $member->basis->units);
     }
 
     private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
