@@ -16,18 +16,13 @@ final readonly class GirderLateralStrength extends LateralStrength
     /** J / (S_x h_o); 0 with a slender web. */
     private float $q;
 
-    private float $Lp;
-
-    private float $Lr;
-
     public function __construct(private Girder $girder)
     {
-        parent::__construct($girder);
         $s = $girder->shape->section;
-        $FL = 0.7 * $girder->Fy;
+        [$E, $FL] = [$girder->E, 0.7 * $girder->Fy];
         $this->q = $girder->isSlender() ? 0.0 : $s->It / ($s->Wely * $s->hs);
-        $this->Lp = 1.1 * $girder->rt * $girder->rootEF;
-        $this->Lr = $girder->isSlender() ? M_PI * $girder->rt * sqrt($girder->E / $FL) : 1.95 * $girder->rt * $girder->E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $girder->E) ** 2));
+        $Lr = $girder->isSlender() ? M_PI * $girder->rt * sqrt($E / $FL) : 1.95 * $girder->rt * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2));
+        parent::__construct($girder, $girder->plateau, $girder->residual(), 1.1 * $girder->rt * $girder->rootEF, $Lr);
     }
 
     /** R_pg, where it reduces what the flange bears. */
@@ -41,11 +36,6 @@ final readonly class GirderLateralStrength extends LateralStrength
         $u = ($L / $this->girder->rt) ** 2;
 
         return $this->part() * $this->girder->shape->section->Wely * $Cb * M_PI ** 2 * $this->girder->E / $u * sqrt(1 + 0.078 * $this->q * $u);
-    }
-
-    public function harmless(): float
-    {
-        return $this->critical($this->Lp, 1.0);
     }
 
     public function needsBraces(): bool
@@ -67,24 +57,7 @@ final readonly class GirderLateralStrength extends LateralStrength
         return $L;
     }
 
-    public function nominal(float $L, float $Cb, ?Derivation $d = null): float
-    {
-        $g = $this->girder;
-        $s = $g->shape->section;
-        [$plateau, $residual] = [$g->plateau, $g->residual()];
-        $Mn = match (true) {
-            $L <= $this->Lp => $plateau,
-            $L <= $this->Lr => min($plateau, $Cb * ($plateau - ($plateau - $residual) * ($L - $this->Lp) / ($this->Lr - $this->Lp))),
-            default => min($plateau, $this->critical($L, $Cb)),
-        };
-        if ($d !== null) {
-            $this->derive($d, $L, $Cb, $Mn);
-        }
-
-        return min($Mn, $this->local);
-    }
-
-    private function derive(Derivation $d, float $L, float $Cb, float $Mn): void
+    protected function derive(Derivation $d, float $L, float $Cb, float $Mn): void
     {
         $g = $this->girder;
         $s = $g->shape->section;

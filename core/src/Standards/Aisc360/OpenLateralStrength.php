@@ -19,22 +19,13 @@ final readonly class OpenLateralStrength extends LateralStrength
     /** J c / (S_x h_o), c = 1. */
     private float $q;
 
-    private float $Lp;
-
-    private float $Lr;
-
-    private float $Mp;
-
     public function __construct(private Shape $shape)
     {
-        parent::__construct($shape);
         $s = $shape->section;
         [$E, $FL] = [$shape->E, 0.7 * $shape->Fy];
         $this->rts = sqrt(sqrt($s->Iz * $s->Iw) / $s->Wely);
         $this->q = $s->It / ($s->Wely * $s->hs);
-        $this->Lp = 1.76 * $shape->ry() * $shape->rootEF;
-        $this->Lr = 1.95 * $this->rts * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2));
-        $this->Mp = Flexure::plastic($shape);
+        parent::__construct($shape, Flexure::plastic($shape), $FL * $s->Wely, 1.76 * $shape->ry() * $shape->rootEF, 1.95 * $this->rts * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2)));
     }
 
     /** The moment at which an unbraced length buckles elastically (F2-4). */
@@ -43,12 +34,6 @@ final readonly class OpenLateralStrength extends LateralStrength
         $u = ($L / $this->rts) ** 2;
 
         return $this->shape->section->Wely * $Cb * M_PI ** 2 * $this->shape->E / $u * sqrt(1 + 0.078 * $this->q * $u);
-    }
-
-    /** Above this elastic critical moment lateral-torsional buckling takes nothing away. */
-    public function harmless(): float
-    {
-        return $this->critical($this->Lp, 1.0);
     }
 
     /** The unbraced length that buckles elastically at a moment (F2-4 turned round). */
@@ -65,35 +50,24 @@ final readonly class OpenLateralStrength extends LateralStrength
         return $L;
     }
 
-    /** M_n of an unbraced length (F2-1 to F2-4), not more than local buckling allows. */
-    public function nominal(float $L, float $Cb, ?Derivation $d = null): float
+    protected function derive(Derivation $d, float $L, float $Cb, float $Mn): void
     {
         $shape = $this->shape;
         $s = $shape->section;
-        $Mr = 0.7 * $shape->Fy * $s->Wely;
-        $Mn = match (true) {
-            $L <= $this->Lp => $this->Mp,
-            $L <= $this->Lr => min($this->Mp, $Cb * ($this->Mp - ($this->Mp - $Mr) * ($L - $this->Lp) / ($this->Lr - $this->Lp))),
-            default => min($this->Mp, $this->critical($L, $Cb)),
+        $d->line('L_p', '1.76 * r_y * sqrt(E / F_y)', ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $this->Lp, Kind::Length, 'F2-5');
+        $d->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F2-6', 'c = 1');
+        $d->line('L_r', '1.95 * r_ts * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress], 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F2-6');
+        Flexure::plastic($shape, $d);
+        $with = ['C_b' => [$Cb, Kind::Number], 'M_p' => [$this->plateau, Kind::Moment], 'L_b' => [$L, Kind::Length]];
+        match (true) {
+            $L <= $this->Lp => $d->line('M_LTB', 'M_p', ['M_p' => [$this->plateau, Kind::Moment]], $Mn, Kind::Moment, 'F2.2(a)', 'L_b up to L_p: no lateral-torsional buckling'),
+            $L <= $this->Lr => $d->line('M_LTB', 'min(M_p, C_b * (M_p - (M_p - 0.7 * F_y * S_x) * (L_b - L_p) / (L_r - L_p)))', [...$with, 'F_y' => [$shape->Fy, Kind::Stress], 'S_x' => [$s->Wely, Kind::Modulus], 'L_p' => [$this->Lp, Kind::Length], 'L_r' => [$this->Lr, Kind::Length]], $Mn, Kind::Moment, 'F2-2', 'inelastic'),
+            default => $d->line('M_LTB', 'min(M_p, S_x * C_b * pi^2 * E / (L_b / r_ts)^2 * sqrt(1 + 0.078 * q * (L_b / r_ts)^2))', [...$with, 'S_x' => [$s->Wely, Kind::Modulus], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'r_ts' => [$this->rts, Kind::Size], 'q' => [$this->q, Kind::Number]], $Mn, Kind::Moment, 'F2-3, F2-4', 'elastic'),
         };
-        if ($d !== null) {
-            $d->line('L_p', '1.76 * r_y * sqrt(E / F_y)', ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $this->Lp, Kind::Length, 'F2-5');
-            $d->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F2-6', 'c = 1');
-            $d->line('L_r', '1.95 * r_ts * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress], 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F2-6');
-            Flexure::plastic($shape, $d);
-            $with = ['C_b' => [$Cb, Kind::Number], 'M_p' => [$this->Mp, Kind::Moment], 'L_b' => [$L, Kind::Length]];
-            match (true) {
-                $L <= $this->Lp => $d->line('M_LTB', 'M_p', ['M_p' => [$this->Mp, Kind::Moment]], $Mn, Kind::Moment, 'F2.2(a)', 'L_b up to L_p: no lateral-torsional buckling'),
-                $L <= $this->Lr => $d->line('M_LTB', 'min(M_p, C_b * (M_p - (M_p - 0.7 * F_y * S_x) * (L_b - L_p) / (L_r - L_p)))', [...$with, 'F_y' => [$shape->Fy, Kind::Stress], 'S_x' => [$s->Wely, Kind::Modulus], 'L_p' => [$this->Lp, Kind::Length], 'L_r' => [$this->Lr, Kind::Length]], $Mn, Kind::Moment, 'F2-2', 'inelastic'),
-                default => $d->line('M_LTB', 'min(M_p, S_x * C_b * pi^2 * E / (L_b / r_ts)^2 * sqrt(1 + 0.078 * q * (L_b / r_ts)^2))', [...$with, 'S_x' => [$s->Wely, Kind::Modulus], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'r_ts' => [$this->rts, Kind::Size], 'q' => [$this->q, Kind::Number]], $Mn, Kind::Moment, 'F2-3, F2-4', 'elastic'),
-            };
-            $shape->flange > $shape->compactFlange() ? Flexure::local($shape, $d, 'M_FLB') : null;
-            $shape->flange > $shape->compactFlange()
-                ? $d->line('M_n', 'min(M_LTB, M_FLB)', ['M_LTB' => [$Mn, Kind::Moment], 'M_FLB' => [$this->local, Kind::Moment]], min($Mn, $this->local), Kind::Moment, 'F3')
-                : $d->line('M_n', 'M_LTB', ['M_LTB' => [$Mn, Kind::Moment]], $Mn, Kind::Moment, 'F2');
-        }
-
-        return min($Mn, $this->local);
+        $shape->flange > $shape->compactFlange() ? Flexure::local($shape, $d, 'M_FLB') : null;
+        $shape->flange > $shape->compactFlange()
+            ? $d->line('M_n', 'min(M_LTB, M_FLB)', ['M_LTB' => [$Mn, Kind::Moment], 'M_FLB' => [$this->local, Kind::Moment]], min($Mn, $this->local), Kind::Moment, 'F3')
+            : $d->line('M_n', 'M_LTB', ['M_LTB' => [$Mn, Kind::Moment]], $Mn, Kind::Moment, 'F2');
     }
 
     /** r_ts on the sheet, before what uses it. */
