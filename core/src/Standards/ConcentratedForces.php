@@ -40,7 +40,7 @@ final readonly class ConcentratedForces
         if ($this->strength === [] || abs($member->angle) > self::STANDS) {
             return [];
         }
-        $forces = array_map(fn (int $i): ?ConcentratedForce => $this->atSupport($i, $member->supports[$i], $stretches, $weight), array_keys($member->supports));
+        $forces = array_map(fn (int $i): ?ConcentratedForce => $this->atSupport($i, $this->strength, $stretches, $weight), array_keys($member->supports));
         foreach ($member->loadHeight === LoadHeight::Top ? $member->loads : [] as $load) {
             $forces[] = $this->underLoad($load, $stretches);
         }
@@ -49,16 +49,18 @@ final readonly class ConcentratedForces
     }
 
     /**
+     * @param  non-empty-list<Combination>  $strength
      * @param  non-empty-list<SectionStep>  $stretches
      */
-    private function atSupport(int $i, Support $support, array $stretches, float $weight): ?ConcentratedForce
+    private function atSupport(int $i, array $strength, array $stretches, float $weight): ?ConcentratedForce
     {
-        if ($support->stiffened || $support->kind === SupportKind::Fixed || $support->kind === SupportKind::Guided || $this->strength === []) {
+        $support = $this->beam->member->supports[$i];
+        if ($support->stiffened || $support->kind === SupportKind::Fixed || $support->kind === SupportKind::Guided) {
             return null;
         }
         $axis = $this->beam->beam->axis;
         $presses = array_map(fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]), $this->beam->responses->reactions);
-        [$F, $combination, $factors] = $this->beam->greatest($this->strength, $weight, 1, $presses);
+        [$F, $combination, $factors] = $this->beam->greatest($strength, $weight, 1, $presses);
         if ($F <= 1.0) {
             return null;
         }
@@ -67,9 +69,7 @@ final readonly class ConcentratedForces
         return new ConcentratedForce('support', 'Web at support '.($i + 1), -1, $F, min($support->bearing, $length), min($support->x, $length - $support->x), false, $support->x, $combination->id, $this->beam->arrangementText($factors), $factors, self::at($support->x, $stretches));
     }
 
-    /**
-     * @param  non-empty-list<SectionStep>  $stretches
-     */
+    /** @param  non-empty-list<SectionStep>  $stretches */
     private function underLoad(Load $load, array $stretches): ?ConcentratedForce
     {
         $force = $load->kind === LoadKind::Point ? $load->start() : max([0.0, ...array_column($load->axles, 1)]);

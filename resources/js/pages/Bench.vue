@@ -149,60 +149,63 @@ onBeforeUnmount(() => void editor.save())
 
                 <div class="flex min-h-0 flex-col">
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
-                        <label class="flex items-center gap-2">
-                            <span class="whitespace-nowrap text-faint">Strips show</span>
-                            <select
-                                v-model="show"
-                                aria-label="Strips show"
-                                :class="compare.kept.value ? 'max-w-48' : 'max-w-80'"
-                                class="field w-auto!"
-                            >
-                                <option value="envelope">the envelope of all combinations</option>
-                                <optgroup label="Combination">
-                                    <option
-                                        v-for="c in result?.combinations.filter((c) => c.purpose !== 'equilibrium')"
-                                        :key="c.id"
-                                        :value="`combination:${c.id}`"
-                                    >
-                                        {{ c.id }}: {{ c.text }}
-                                    </option>
-                                </optgroup>
-                                <optgroup label="Arrangement of a weighing">
-                                    <option v-for="w in result?.weighings.filter((w) => w.shows)" :key="w.id" :value="`weighing:${w.id}`">
-                                        {{ w.title }}: {{ w.combination }}, {{ w.arrangement }}
-                                    </option>
-                                </optgroup>
-                                <optgroup label="Load case, all spans">
-                                    <option v-for="c in result?.reactions.cases" :key="c.id" :value="`case:${c.id}`">{{ c.name }}</option>
-                                </optgroup>
-                            </select>
-                        </label>
-                        <span v-if="compare.kept.value" class="ml-auto flex items-center gap-1 text-xs whitespace-nowrap">
-                            <svg width="22" height="6" aria-hidden="true">
-                                <path d="M0 3H22" stroke="var(--color-accent)" stroke-dasharray="5 3" />
-                            </svg>
-                            <span class="text-faint">kept: {{ compare.name.value }}</span>
-                            <button
-                                v-if="compare.isOwn.value"
-                                class="quiet px-1! underline"
-                                title="Work on the kept state, keep this one"
-                                @click="compare.exchange()"
-                            >
-                                Exchange
-                            </button>
-                            <button class="quiet px-1! underline" @click="compare.drop()">Drop</button>
-                        </span>
-                        <button
-                            v-else
-                            class="quiet ml-auto whitespace-nowrap underline"
-                            title="Compare what comes with the state as it is now"
-                            @click="compare.keep()"
-                        >
-                            Keep to compare
-                        </button>
-                        <span v-if="stale" class="fault truncate" role="alert" :title="message"
+                        <!-- A fault takes the whole bar, so that it can be read and nothing below it moves. -->
+                        <span v-if="stale" class="fault line-clamp-2 h-7.5 content-center leading-tight" role="alert" :title="message"
                             >{{ message }} The strips show the last complete state.</span
                         >
+                        <template v-else>
+                            <label class="flex items-center gap-2">
+                                <span class="whitespace-nowrap text-faint">Strips show</span>
+                                <select
+                                    v-model="show"
+                                    aria-label="Strips show"
+                                    :class="compare.kept.value ? 'max-w-48' : 'max-w-80'"
+                                    class="field w-auto!"
+                                >
+                                    <option value="envelope">the envelope of all combinations</option>
+                                    <optgroup label="Combination">
+                                        <option
+                                            v-for="c in result?.combinations.filter((c) => c.purpose !== 'equilibrium')"
+                                            :key="c.id"
+                                            :value="`combination:${c.id}`"
+                                        >
+                                            {{ c.id }}: {{ c.text }}
+                                        </option>
+                                    </optgroup>
+                                    <optgroup label="Arrangement of a weighing">
+                                        <option v-for="w in result?.weighings.filter((w) => w.shows)" :key="w.id" :value="`weighing:${w.id}`">
+                                            {{ w.title }}: {{ w.combination }}, {{ w.arrangement }}
+                                        </option>
+                                    </optgroup>
+                                    <optgroup label="Load case, all spans">
+                                        <option v-for="c in result?.reactions.cases" :key="c.id" :value="`case:${c.id}`">{{ c.name }}</option>
+                                    </optgroup>
+                                </select>
+                            </label>
+                            <span v-if="compare.kept.value" class="ml-auto flex items-center gap-1 text-xs whitespace-nowrap">
+                                <svg width="22" height="6" aria-hidden="true">
+                                    <path d="M0 3H22" stroke="var(--color-accent)" stroke-dasharray="5 3" />
+                                </svg>
+                                <span class="text-faint">kept: {{ compare.name.value }}</span>
+                                <button
+                                    v-if="compare.isOwn.value"
+                                    class="quiet px-1! underline"
+                                    title="Work on the kept state, keep this one"
+                                    @click="compare.exchange()"
+                                >
+                                    Exchange
+                                </button>
+                                <button class="quiet px-1! underline" @click="compare.drop()">Drop</button>
+                            </span>
+                            <button
+                                v-else
+                                class="quiet ml-auto whitespace-nowrap underline"
+                                title="Compare what comes with the state as it is now"
+                                @click="compare.keep()"
+                            >
+                                Keep to compare
+                            </button>
+                        </template>
                     </div>
                     <div class="min-h-0 grow" :class="stale ? 'opacity-50' : ''">
                         <StripBoard
