@@ -23,8 +23,10 @@ const rows = computed(() => {
     })
 })
 const weights = computed(() => [props.kept.section.weight, props.now.section.weight] as const)
-const change = (before: number, value: number): string =>
-    before ? `${value >= before ? '+' : '−'}${Math.abs(100 * (value / before - 1)).toFixed(0)} %` : ''
+const change = (before: number, value: number): string => {
+    const percent = before ? Math.round(100 * (value / before - 1)) : 0
+    return percent ? `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %` : 'same'
+}
 const text = (value: number, kind: Kind): string => format(value, kind, props.units, kind === 'size' && props.units === 'us' ? 3 : undefined)
 </script>
 
