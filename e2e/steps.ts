@@ -22,12 +22,20 @@ export async function request<T>(page: Page, method: string, path: string): Prom
     ) as Promise<T>
 }
 
-/** A member of a fresh copy of a demo job, so that no test changes the demo for another. */
+interface Copy {
+    id: number
+    members: { id: number; mark: string }[]
+}
+
+/** A fresh copy of a demo job, so that no test changes the demo for another. */
+export async function copyDemo(page: Page, job: string): Promise<Copy> {
+    const jobs = await request<{ id: number; name: string }[]>(page, 'GET', 'jobs')
+    return request<Copy>(page, 'POST', `jobs/${jobs.find((j) => j.name === job)?.id}/copy`)
+}
+
 export async function openDemoMember(page: Page, mark: string, job = 'Grebe Point Rowing Club'): Promise<void> {
     await enterDemo(page)
-    const jobs = await request<{ id: number; name: string }[]>(page, 'GET', 'jobs')
-    const demo = jobs.find((j) => j.name === job)
-    const copy = await request<{ members: { id: number; mark: string }[] }>(page, 'POST', `jobs/${demo?.id}/copy`)
+    const copy = await copyDemo(page, job)
     await page.goto(`/members/${copy.members.find((m) => m.mark === mark)?.id}`)
     await expect(verdict(page)).toContainText(/Holds|Does not hold/)
 }

@@ -64,6 +64,17 @@ it('shows a demo with a beam that fails for a reason, a tight one and a continuo
         ->and($members->filter(fn (array $m): bool => count($m['summary']['supports']) > 3))->not->toBeEmpty();
 });
 
+it('shows a second job by American standards, whose members hold', function (): void {
+    $this->seed(DemoSeeder::class);
+    $this->postJson('/api/session/demo');
+    $library = collect($this->getJson('/api/jobs')->assertOk()->json())->firstWhere('name', 'Heron Landing Library');
+    $job = $this->getJson("/api/jobs/{$library['id']}")->assertOk()->assertJsonPath('basis.units', 'us')->assertJsonPath('basis.combinations', 'asce-7-22-lrfd')->json();
+    expect(array_column($job['members'], 'mark'))->toBe(['A1', 'A2', 'A3', 'C1', 'M1', 'C2'])->and(array_unique(array_column(array_column($job['members'], 'summary'), 'state')))->toBe(['holds']);
+    // Loaded once: what is changed stays changed.
+    $this->seed(DemoSeeder::class);
+    expect($this->getJson('/api/jobs')->json())->toHaveCount(2);
+});
+
 it('serves the page at every address of the browser', function (string $path): void {
     $this->withoutVite()->get($path)->assertOk()->assertSee('<div id="app"', false);
 })->with(['/', '/jobs', '/jobs/1', '/members/3/sheet', '/nowhere']);

@@ -151,7 +151,7 @@ onBeforeUnmount(() => void editor.save())
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
                         <!-- A fault takes the whole bar, so that it can be read and nothing below it moves. -->
                         <span v-if="stale" class="fault line-clamp-2 h-7.5 content-center leading-tight" role="alert" :title="message"
-                            >{{ message }} The strips show the last complete state.</span
+                            >{{ message }}<template v-if="result"> The strips show the last complete state.</template></span
                         >
                         <template v-else>
                             <label class="flex items-center gap-2">
