@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Sections;
 
-/** The sections of core/data/sections-*.csv, by name and in the order of their standards. A table is read when it is needed. */
+/** The sections of core/data/sections-*.csv, by name and in the order of their standards. A table is read, and a section made, when it is needed. */
 final class Catalogue
 {
     /** Families that a shortlist looks at when none are chosen. */
@@ -15,6 +15,11 @@ final class Catalogue
     /** Part of the nominal thickness of American hollow sections that counts (ANSI/AISC 360, B4.2). */
     private const DESIGN_THICKNESS = 0.93;
 
+    /** Inner faces of the flanges of American Standard Channels. */
+    private const AMERICAN_SLOPE = 1 / 6;
+
+    private const INCHES = ['w', 'hss', 'c'];
+
     /** Tables, and the families in each. */
     private const TABLES = [
         'en10365' => ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC'],
@@ -22,15 +27,20 @@ final class Catalogue
         'en10219' => ['SHS cold', 'RHS cold', 'CHS cold'],
         'w' => ['W'],
         'hss' => ['HSS', 'Pipe'],
+        'channels' => ['UPE', 'UPN', 'PFC'],
+        'c' => ['C'],
     ];
 
-    /** @var array<string, array<string, Section>> by table and name */
-    private static array $tables = [];
+    /** @var array<string, array<string, list<string>>> by table and name */
+    private static array $rows = [];
+
+    /** @var array<string, Section> by name */
+    private static array $made = [];
 
     /** @return array<string, Section> */
     public static function all(): array
     {
-        return array_merge(...array_map(self::table(...), array_keys(self::TABLES)));
+        return array_column(self::ofFamilies(self::families()), null, 'name');
     }
 
     /**
@@ -41,8 +51,10 @@ final class Catalogue
     {
         $sections = [];
         foreach (self::TABLES as $table => $in) {
-            if (array_intersect($in, $families) !== []) {
-                array_push($sections, ...array_filter(array_values(self::table($table)), fn (Section $s): bool => in_array($s->family, $families, true)));
+            foreach (array_intersect($in, $families) === [] ? [] : self::rows($table) as $name => [$family]) {
+                if (in_array($family, $families, true)) {
+                    $sections[] = self::section($table, $name);
+                }
             }
         }
 
@@ -57,13 +69,12 @@ final class Catalogue
         }
         $key = self::key($name);
         foreach (array_keys(self::TABLES) as $table) {
-            $section = self::table($table)[$name] ?? null;
-            if ($section !== null) {
-                return $section;
+            if (isset(self::rows($table)[$name])) {
+                return self::section($table, $name);
             }
-            foreach (self::table($table) as $section) {
-                if (self::key($section->name) === $key) {
-                    return $section;
+            foreach (array_keys(self::rows($table)) as $other) {
+                if (self::key($other) === $key) {
+                    return self::section($table, $other);
                 }
             }
         }
@@ -109,7 +120,7 @@ final class Catalogue
     private static function extreme(\Closure $of): ISection
     {
         $most = null;
-        foreach ([...self::table('en10365'), ...self::table('w')] as $section) {
+        foreach (self::ofFamilies([...self::TABLES['en10365'], 'W']) as $section) {
             if ($section instanceof ISection && ($most === null || $of($section) > $of($most))) {
                 $most = $section;
             }
@@ -123,36 +134,48 @@ final class Catalogue
         return strtr(strtoupper((string) preg_replace('/\s+/', '', $name)), ['×' => 'X', '*' => 'X']);
     }
 
-    /** @return array<string, Section> */
-    private static function table(string $table): array
+    private static function section(string $table, string $name): Section
     {
-        if (isset(self::$tables[$table])) {
-            return self::$tables[$table];
+        return self::$made[$name] ??= self::make($table, self::rows($table)[$name]);
+    }
+
+    /** @return array<string, list<string>> the cells of a table, by name */
+    private static function rows(string $table): array
+    {
+        if (isset(self::$rows[$table])) {
+            return self::$rows[$table];
         }
-        $sections = [];
+        $rows = [];
         foreach (file(__DIR__."/../../data/sections-{$table}.csv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
-            if ($line[0] === '#' || str_starts_with($line, 'family')) {
-                continue;
+            if ($line[0] !== '#' && ! str_starts_with($line, 'family')) {
+                $cells = explode(',', $line);
+                $rows[$cells[1]] = $cells;
             }
-            $cells = explode(',', $line);
-            [$family, $name] = $cells;
-            $of = array_map(floatval(...), array_slice($cells, 2));
-            $finish = match ($table) {
-                'en10219' => Finish::Cold,
-                'hss' => Finish::Tubing,
-                default => Finish::Hot,
-            };
-            if ($table === 'hss') {
-                $of = [self::INCH * $of[0], self::INCH * $of[1], self::DESIGN_THICKNESS * self::INCH * $of[2]];
-            }
-            $sections[$name] = match (true) {
-                $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
-                $table === 'w' => new ISection($name, $family, $of[0] * self::INCH, $of[1] * self::INCH, $of[2] * self::INCH, $of[3] * self::INCH, ($of[4] - $of[3]) * self::INCH),
-                str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow($name, $family, $of[0], $of[2], $finish),
-                default => new RectangularHollow($name, $family, $of[0], $of[1], $of[2], $finish),
-            };
         }
 
-        return self::$tables[$table] = $sections;
+        return self::$rows[$table] = $rows;
+    }
+
+    /** @param  list<string>  $cells */
+    private static function make(string $table, array $cells): Section
+    {
+        [$family, $name] = $cells;
+        $of = array_map(floatval(...), array_slice($cells, 2));
+        $of = in_array($table, self::INCHES, true) ? array_map(fn (float $inches): float => self::INCH * $inches, $of) : $of;
+        $finish = match ($table) {
+            'en10219' => Finish::Cold,
+            'hss' => Finish::Tubing,
+            default => Finish::Hot,
+        };
+        $thickness = fn (float $t): float => $finish === Finish::Tubing ? self::DESIGN_THICKNESS * $t : $t;
+
+        return match (true) {
+            $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
+            $table === 'w' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4] - $of[3]),
+            $table === 'channels' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], $of[6], $cells[9] === 'b/2' ? $of[1] / 2 : null, $cells[10] === '' ? null : 1e4 * $of[8]),
+            $table === 'c' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], self::AMERICAN_SLOPE, It: self::INCH ** 3 * $of[6], isAverage: true),
+            str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow($name, $family, $of[0], $thickness($of[2]), $finish),
+            default => new RectangularHollow($name, $family, $of[0], $of[1], $thickness($of[2]), $finish),
+        };
     }
 }

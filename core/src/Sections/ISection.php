@@ -8,7 +8,7 @@ namespace Waage\Sections;
  * A doubly symmetric I or H section, rolled with root fillets, with or without a plate on each flange, or welded of plates:
  * its properties from its dimensions.
  */
-final readonly class ISection extends Section
+final readonly class ISection extends Flanged
 {
     /** Area without plates. */
     public float $rolled;
@@ -16,46 +16,35 @@ final readonly class ISection extends Section
     /** Shear area parallel to the web before the lower bound of 6.2.6(3) (which needs η). */
     public float $AvRolled;
 
-    /** Clear web depth between the fillets. */
-    public float $d;
-
-    /** Clear web depth between the flanges. */
-    public float $hw;
-
-    /** Outstand of the flange from the fillet. */
-    public float $c;
-
     /** @param  float  $depth  of the rolled section, mm */
     public function __construct(
         string $name,
         string $family,
         float $depth,
         float $b,
-        public float $tw,
-        public float $tf,
-        public float $r,
+        float $tw,
+        float $tf,
+        float $r,
         public ?Plates $plates = null,
-        public Finish $finish = Finish::Hot,
+        Finish $finish = Finish::Hot,
     ) {
         [$bp, $tp] = $plates === null ? [0.0, 0.0] : [$plates->width, $plates->thickness];
         $h = $depth + 2 * $tp;
         $flange = $b * $tf + $bp * $tp;
         $hs = ($b * $tf * ($depth - $tf) + $bp * $tp * ($depth + $tp)) / $flange;
-        $this->hw = $depth - 2 * $tf;
-        $this->d = $this->hw - 2 * $r;
-        $this->c = ($b - $tw - 2 * $r) / 2;
+        $hw = $depth - 2 * $tf;
 
         // One fillet: a square of side r less a quarter circle. Its centroid lies e from the corner sides.
         $fillet = (1 - M_PI / 4) * $r * $r;
         $e = $r * (10 - 3 * M_PI) / (12 - 3 * M_PI);
         $filletOwn = $r ** 4 * (1 / 3 - M_PI / 16 - 1 / (9 * (4 - M_PI)));
-        $fy = $this->hw / 2 - $e;
+        $fy = $hw / 2 - $e;
         $fz = $tw / 2 + $e;
 
-        $this->rolled = 2 * $b * $tf + $this->hw * $tw + 4 * $fillet;
+        $this->rolled = 2 * $b * $tf + $hw * $tw + 4 * $fillet;
         $this->AvRolled = $this->rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
-        $Iy = ($b * $depth ** 3 - ($b - $tw) * $this->hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
-        $Iz = (2 * $tf * $b ** 3 + $this->hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
+        $Iy = ($b * $depth ** 3 - ($b - $tw) * $hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
+        $Iz = (2 * $tf * $b ** 3 + $hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
         // Torsion constant, of a rolled section with the junctions of web and flange, as the tables of each family have it. Plates count for
         // themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
@@ -64,14 +53,15 @@ final readonly class ISection extends Section
             A: $this->rolled + 2 * $bp * $tp,
             Iy: $Iy,
             Iz: $Iz,
-            Wply: $b * $tf * ($depth - $tf) + $tw * $this->hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp),
-            Wplz: $b ** 2 * $tf / 2 + $this->hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2,
+            Wply: $b * $tf * ($depth - $tf) + $tw * $hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp),
+            Wplz: $b ** 2 * $tf / 2 + $hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2,
             It: $finish === Finish::Welded
-                ? (2 * $b * $tf ** 3 + $this->hw * $tw ** 3) / 3
-                : 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $this->hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
+                ? (2 * $b * $tf ** 3 + $hw * $tw ** 3) / 3
+                : 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
             Iw: ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $hs ** 2 / 2,
             Wely: 2 * $Iy / $h,
             Welz: 2 * $Iz / $b,
+            tw: $tw, tf: $tf, r: $r, hw: $hw, d: $hw - 2 * $r, c: ($b - $tw - 2 * $r) / 2, finish: $finish,
         );
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * A cross-section of steel with two axes of symmetry, and the properties that every member needs.
+ * A cross-section of steel that is symmetric about its strong axis at least, and the properties that every member needs.
  *
  * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
  * 7850 kg/m³ and g = 9.80665 m/s².
@@ -50,6 +50,12 @@ abstract readonly class Section
 
     /** Thickest element, mm: decides the strength. */
     abstract public function thickest(): float;
+
+    /** From the centroid to the shear centre along y-y, mm; 0 with two axes of symmetry. */
+    public function shearCentre(): float
+    {
+        return 0.0;
+    }
 
     /** Mass per length, kg/mm. */
     public function mass(): float

@@ -96,6 +96,12 @@ abstract class SteelMember
     /** @return list<string> what its weighings take for granted, and where they end */
     abstract public function assumptions(): array;
 
+    /** @return list<string> what channels are taken to be loaded like */
+    protected function ofChannels(): array
+    {
+        return array_filter($this->beam->member->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, or the channel to be held against twisting where they act: torsion is not computed.'];
+    }
+
     /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
     abstract public function secondOrder(bool $isFar): string;
 

@@ -171,12 +171,32 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'rectangle' | 'circle'
+    shape: 'I' | 'channel' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number
     tf: number
     r: number
+    /**
+     * of a channel: radius at the tips of its flanges, mm
+     */
+    toe?: number
+    /**
+     * of a channel: slope of the inner faces of its flanges
+     */
+    slope?: number
+    /**
+     * of a channel: from the tips of its flanges to where tf is measured, mm
+     */
+    at?: number
+    /**
+     * of a channel: from the back of its web to the centroid, mm
+     */
+    ys?: number
+    /**
+     * of a channel: from the centroid to the shear centre, mm
+     */
+    ym?: number
     A: number
     Iy: number
     Iz: number

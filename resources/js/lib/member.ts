@@ -51,7 +51,28 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold', 'W', 'HSS', 'Pipe']
+export const FAMILIES = [
+    'IPE',
+    'HEAA',
+    'HEA',
+    'HEB',
+    'HEM',
+    'UB',
+    'UC',
+    'SHS',
+    'RHS',
+    'CHS',
+    'SHS cold',
+    'RHS cold',
+    'CHS cold',
+    'W',
+    'HSS',
+    'Pipe',
+    'UPE',
+    'UPN',
+    'PFC',
+    'C',
+]
 
 /** Steel grades, by the standard they come from. */
 export const GRADES = [

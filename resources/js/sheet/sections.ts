@@ -35,6 +35,15 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             ['t_{\\mathrm{f}}', s.tf, 'size'],
             ['r', s.r, 'size'],
         ],
+        channel: [
+            [name.b, s.b, 'size'],
+            ['t_{\\mathrm{w}}', s.tw, 'size'],
+            ['t_{\\mathrm{f}}', s.tf, 'size'],
+            ['r', s.r, 'size'],
+            // From the back of the web to the centroid, and from there to the shear centre behind it.
+            [s.symbols === 'AISC' ? '\\bar{x}' : 'y_{\\mathrm{s}}', s.ys ?? 0, 'size'],
+            [s.symbols === 'AISC' ? 'x_{\\mathrm{o}}' : 'y_{0}', s.ym ?? 0, 'size'],
+        ],
         rectangle: [
             [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
             ['t', s.tw, 'size'],
@@ -43,7 +52,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         circle: [['t', s.tw, 'size']],
     }
     const isAmerican = s.symbols === 'AISC'
-    const depth = { I: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
+    const depth = { I: name.h, channel: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
     return [
         [depth[s.shape], s.h, 'size'],
         ['A', s.A, 'area'],
@@ -53,7 +62,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         [name.elastic, s.Wely, 'modulus'],
         [name.plastic, s.Wply, 'modulus'],
         [name.torsion, s.It, 'secondMoment'],
-        ...(s.shape === 'I' ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
+        ...(s.shape === 'I' || s.shape === 'channel' ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
 }
 
@@ -62,14 +71,32 @@ function rounded(x: number, y: number, w: number, h: number, r: number): string 
     return `M${x + r} ${y}h${w - 2 * r}${corner(r, r)}v${h - 2 * r}${corner(-r, r)}h${-(w - 2 * r)}${corner(-r, -r)}v${-(h - 2 * r)}${corner(r, -r)}Z`
 }
 
+/** A channel, its web to the left; the inner faces of its flanges may slope. */
+function channel({ h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) / 2 }: SectionResult, k: number, x0: number, y0: number): string {
+    const [tip, root] = [tf - slope * measured, tf + slope * (b - tw - measured)]
+    // How far from a corner between a sloping face and a vertical one its radius begins.
+    const run = (radius: number): number => radius / Math.tan(Math.acos(-slope / Math.hypot(1, slope)) / 2)
+    const along = (radius: number): number => run(radius) / Math.hypot(1, slope)
+    const [x1, y1, x2, y2] = [b, tip - run(toe), b - along(toe), tip + slope * along(toe)]
+    const [x3, y3, x4, y4] = [tw + along(r), root - slope * along(r), tw, root + run(r)]
+    const at = (x: number, y: number): string => `${x0 + x * k} ${y0 + y * k}`
+    const arc = (radius: number, sweep: 0 | 1): string => `A${radius * k} ${radius * k} 0 0 ${sweep} `
+    return [
+        `M${at(0, 0)}L${at(b, 0)}L${at(x1, y1)}${arc(toe, 1)}${at(x2, y2)}L${at(x3, y3)}${arc(r, 0)}${at(x4, y4)}`,
+        `L${at(x4, h - y4)}${arc(r, 0)}${at(x3, h - y3)}L${at(x2, h - y2)}${arc(toe, 1)}${at(x1, h - y1)}L${at(b, h)}L${at(0, h)}Z`,
+    ].join('')
+}
+
 /** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre. */
-export function outlineOf({ shape, h, b, tw, tf, r }: SectionResult, k: number, x0: number, y0: number): string {
+export function outlineOf(section: SectionResult, k: number, x0: number, y0: number): string {
+    const { shape, h, b, tw, tf, r } = section
     const [H, B] = [h * k, b * k]
     const centre = x0 + B / 2
     const [T, F, R] = [tw * k, tf * k, r * k]
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    if (shape === 'channel') return channel(section, k, x0, y0)
     const wl = centre - T / 2
     const wr = centre + T / 2
     return `M${x0} ${y0}h${B}v${F}H${wr + R}a${R} ${R} 0 0 0 ${-R} ${R}V${y0 + H - F - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B}v${F}h${-B}v${-F}H${wl - R}a${R} ${R} 0 0 0 ${R} ${-R}V${y0 + F + R}a${R} ${R} 0 0 0 ${-R} ${-R}H${x0}Z`

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { answerTo, BEAM } from '@/testing/core'
 import PackIndex from './PackIndex.vue'
 import SectionDrawing from './SectionDrawing.vue'
+import { outlineOf } from '@/sheet/sections'
 import SheetPaper from './SheetPaper.vue'
 
 const { result, full, brief } = answerTo(BEAM)
@@ -61,6 +62,36 @@ it('draws no coordinate that is not a number', () => {
         expect(drawn.html()).not.toMatch(/NaN/)
         expect(drawn.text()).toContain(shape === 'circle' ? 'd' : '100.0 mm')
     }
+})
+
+it('draws a channel with its web to the left, and tells where its shear centre is', () => {
+    const channel = {
+        ...result.section,
+        shape: 'channel' as const,
+        h: 300,
+        b: 100,
+        tw: 10,
+        tf: 16,
+        r: 16,
+        toe: 8,
+        slope: 0.08,
+        at: 50,
+        ys: 27,
+        ym: 54.7,
+    }
+    const path = outlineOf(channel, 1, 0, 0)
+    expect(path).not.toMatch(/NaN/)
+    const numbers = [...path.matchAll(/([\d.]+) ([\d.]+)(?=[LAZ])/g)].map(([, x, y]) => [Number(x), Number(y)] as const)
+    const xs = numbers.map(([x]) => x)
+    expect([Math.min(...xs), Math.max(...xs)]).toEqual([0, 100])
+    // The same above and below; thinner at the tips than at the web.
+    expect(numbers.map(([x, y]) => `${x.toFixed(6)} ${(300 - y).toFixed(6)}`)).toContain(`${numbers[3]![0].toFixed(6)} ${numbers[3]![1].toFixed(6)}`)
+    expect(numbers[3]![1]).toBeLessThan(numbers[4]![1])
+    // Corners without radius stay corners.
+    expect(outlineOf({ ...channel, toe: 0, slope: 0 }, 1, 0, 0)).toContain('L100 16')
+    const drawn = mount(SectionDrawing, { props: { section: channel, units: 'metric' } })
+    expect(drawn.text()).toContain('54.7 mm')
+    expect(drawn.text()).toContain('27.0 mm')
 })
 
 describe('the index of a pack', () => {

@@ -15,7 +15,7 @@ final class Compactness
     {
         $d = $derive ? new Derivation : null;
         $s = $shape->section;
-        $d?->line('lambda_f', 'b_f / (2 * t_f)', ['b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $shape->flange, Kind::Number, 'B4.1', 'flange');
+        $d?->line('lambda_f', $shape->isChannel ? 'b_f / t_f' : 'b_f / (2 * t_f)', ['b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $shape->flange, Kind::Number, 'B4.1', 'flange');
         $d?->line('lambda_pf', '0.38 * sqrt(E / F_y)', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->compactFlange(), Kind::Number, $shape->isRolled ? 'Table B4.1b, 10' : 'Table B4.1b, 11', $shape->flange <= $shape->compactFlange() ? 'compact' : 'not compact');
         if ($shape->flange > $shape->compactFlange()) {
             self::slenderFlange($shape, $d);

@@ -8,8 +8,8 @@ use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling) and E7 (slender elements): nominal strength of a doubly
- * symmetric section in compression. Forces in N, stresses in MPa, lengths in mm.
+ * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels with bending about the strong axis, their
+ * axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in MPa, lengths in mm.
  */
 final readonly class Compression
 {
@@ -45,16 +45,35 @@ final readonly class Compression
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $G = $this->profile->grade->shearModulus();
-            $stresses['F_ez'] = (M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 + $G * $s->It) / ($s->Iy + $s->Iz);
-            $d?->line('F_ez', '(pi^2 * E * C_w / L_cz^2 + G * J) / (I_x + I_y)', [
-                ...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], 'I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment],
-            ], $stresses['F_ez'], Kind::Stress, 'E4-2', 'torsional buckling');
+            $x0 = $s->shearCentre();
+            $I0 = $s->Iy + $s->Iz + $s->A * $x0 ** 2;
+            $Fez = (M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 + $G * $s->It) / $I0;
+            $with = $x0 > 0.0 ? [...$A, 'x_o' => [$x0, Kind::Size]] : [];
+            if ($x0 > 0.0) {
+                $d?->given('x_o', $x0, Kind::Size, 'E4', 'from the centroid to the shear centre');
+            }
+            $d?->line('F_ez', '(pi^2 * E * C_w / L_cz^2 + G * J) / '.($x0 > 0.0 ? '(I_x + I_y + A_g * x_o^2)' : '(I_x + I_y)'), [
+                ...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], 'I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment], ...$with,
+            ], $Fez, Kind::Stress, $x0 > 0.0 ? 'E4-7' : 'E4-2', 'torsional buckling');
+            $stresses += $x0 > 0.0 && isset($stresses['F_ex']) ? ['F_ez_x' => $this->withBending($stresses['F_ex'], $Fez, $x0, $I0, $d)] : ['F_ez' => $Fez];
         }
         $Fcr = $this->criticalStress($stresses, $d);
         $Ae = $this->profile->effectiveArea($Fcr, $d);
         $d?->line('P_n', 'F_cr * A_e', ['F_cr' => [$Fcr, Kind::Stress], 'A_e' => [$Ae, Kind::Area]], $Fcr * $Ae, Kind::Force, 'E3-1, E7-1');
 
         return $Fcr * $Ae;
+    }
+
+    /** Elastic stress at which a section that is symmetric about its strong axis only bends about it and twists (E4-3). */
+    private function withBending(float $Fex, float $Fez, float $x0, float $I0, ?Derivation $d): float
+    {
+        $s = $this->profile->whole;
+        $H = 1 - $s->A * $x0 ** 2 / $I0;
+        $F = ($Fex + $Fez) / (2 * $H) * (1 - sqrt(1 - 4 * $Fex * $Fez * $H / ($Fex + $Fez) ** 2));
+        $d?->line('H', '1 - A_g * x_o^2 / (I_x + I_y + A_g * x_o^2)', ['A_g' => [$s->A, Kind::Area], 'x_o' => [$x0, Kind::Size], 'I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment]], $H, Kind::Number, 'E4-8');
+        $d?->line('F_ez_x', '(F_ex + F_ez) / (2 * H) * (1 - sqrt(1 - 4 * F_ex * F_ez * H / (F_ex + F_ez)^2))', ['F_ex' => [$Fex, Kind::Stress], 'F_ez' => [$Fez, Kind::Stress], 'H' => [$H, Kind::Number]], $F, Kind::Stress, 'E4-3', 'with F_ex for F_ey: the strong axis is that of symmetry');
+
+        return $F;
     }
 
     /** @param  array<string, float>  $stresses  elastic ones; none: it cannot buckle */

@@ -8,7 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F2.2: nominal strength of a doubly symmetric I shape in lateral-torsional buckling, from its unbraced
+ * ANSI/AISC 360, F2.2: nominal strength of a doubly symmetric I shape or a channel in lateral-torsional buckling, from its unbraced
  * length, or from the moment at which it buckles elastically. Moments in Nmm, lengths in mm.
  */
 final readonly class OpenLateralStrength extends LateralStrength
@@ -16,7 +16,10 @@ final readonly class OpenLateralStrength extends LateralStrength
     /** r_ts (F2-7), mm. */
     private float $rts;
 
-    /** J c / (S_x h_o), c = 1. */
+    /** c (F2-8). */
+    private float $c;
+
+    /** J c / (S_x h_o). */
     private float $q;
 
     public function __construct(private Shape $shape)
@@ -24,7 +27,8 @@ final readonly class OpenLateralStrength extends LateralStrength
         $s = $shape->section;
         [$E, $FL] = [$shape->E, 0.7 * $shape->Fy];
         $this->rts = sqrt(sqrt($s->Iz * $s->Iw) / $s->Wely);
-        $this->q = $s->It / ($s->Wely * $s->hs);
+        $this->c = $shape->isChannel ? $s->hs / 2 * sqrt($s->Iz / $s->Iw) : 1.0;
+        $this->q = $s->It * $this->c / ($s->Wely * $s->hs);
         parent::__construct($shape, Flexure::plastic($shape), $FL * $s->Wely, 1.76 * $shape->ry() * $shape->rootEF, 1.95 * $this->rts * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2)));
     }
 
@@ -44,7 +48,10 @@ final readonly class OpenLateralStrength extends LateralStrength
         $a = 0.078 * M_PI ** 2 * $E * $this->q;
         $L = $this->rts * sqrt(M_PI ** 2 * $E * ($a + sqrt($a ** 2 + 4 * $F ** 2)) / (2 * $F ** 2));
         $d?->line('F_1', 'M_cr / (C_b * S_x)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_x' => [$this->shape->section->Wely, Kind::Modulus]], $F, Kind::Stress, 'F2-3', 'under uniform moment');
-        $d?->line('a', '0.078 * pi^2 * E * J / (S_x * h_o)', ['E' => [$E, Kind::ModulusOfElasticity], 'J' => [$this->shape->section->It, Kind::SecondMoment], 'S_x' => [$this->shape->section->Wely, Kind::Modulus], 'h_o' => [$this->shape->section->hs, Kind::Size]], $a, Kind::Stress);
+        if ($d !== null) {
+            $this->deriveTorsion($d);
+            $d->line('a', '0.078 * pi^2 * E * q', ['E' => [$E, Kind::ModulusOfElasticity], 'q' => [$this->q, Kind::Number]], $a, Kind::Stress);
+        }
         $d?->line('L_b', 'r_ts * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$E, Kind::ModulusOfElasticity], 'a' => [$a, Kind::Stress], 'F_1' => [$F, Kind::Stress]], $L, Kind::Length, 'F2-4', 'the unbraced length that buckles at this moment: (F2-4) solved for L_b');
 
         return $L;
@@ -55,7 +62,7 @@ final readonly class OpenLateralStrength extends LateralStrength
         $shape = $this->shape;
         $s = $shape->section;
         $d->line('L_p', '1.76 * r_y * sqrt(E / F_y)', ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $this->Lp, Kind::Length, 'F2-5');
-        $d->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F2-6', 'c = 1');
+        $this->deriveTorsion($d);
         $d->line('L_r', '1.95 * r_ts * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress], 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F2-6');
         Flexure::plastic($shape, $d);
         $with = ['C_b' => [$Cb, Kind::Number], 'M_p' => [$this->plateau, Kind::Moment], 'L_b' => [$L, Kind::Length]];
@@ -68,6 +75,19 @@ final readonly class OpenLateralStrength extends LateralStrength
         $shape->flange > $shape->compactFlange()
             ? $d->line('M_n', 'min(M_LTB, M_FLB)', ['M_LTB' => [$Mn, Kind::Moment], 'M_FLB' => [$this->local, Kind::Moment]], min($Mn, $this->local), Kind::Moment, 'F3')
             : $d->line('M_n', 'M_LTB', ['M_LTB' => [$Mn, Kind::Moment]], $Mn, Kind::Moment, 'F2');
+    }
+
+    private function deriveTorsion(Derivation $d): void
+    {
+        $s = $this->shape->section;
+        $of = ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]];
+        if (! $this->shape->isChannel) {
+            $d->line('q', 'J / (S_x * h_o)', $of, $this->q, Kind::Number, 'F2-6', 'c = 1');
+
+            return;
+        }
+        $d->line('c', 'h_o / 2 * sqrt(I_y / C_w)', ['h_o' => [$s->hs, Kind::Size], 'I_y' => [$s->Iz, Kind::SecondMoment], 'C_w' => [$s->Iw, Kind::Warping]], $this->c, Kind::Number, 'F2-8b', 'channel');
+        $d->line('q', 'J * c / (S_x * h_o)', [...$of, 'c' => [$this->c, Kind::Number]], $this->q, Kind::Number, 'F2-6');
     }
 
     /** r_ts on the sheet, before what uses it. */

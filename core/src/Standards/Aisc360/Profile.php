@@ -9,7 +9,7 @@ use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\CircularHollow;
-use Waage\Sections\ISection;
+use Waage\Sections\Flanged;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 
@@ -31,7 +31,7 @@ abstract readonly class Profile
     public static function of(SectionStep $stretch): ?self
     {
         return match (true) {
-            $stretch->section instanceof ISection => self::open(Shape::of($stretch)),
+            $stretch->section instanceof Flanged => self::open(Shape::of($stretch)),
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             default => null,

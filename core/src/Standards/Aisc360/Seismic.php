@@ -37,7 +37,7 @@ final readonly class Seismic
         if ($this->ductility === Ductility::None) {
             return [];
         }
-        if (! $shape instanceof Shape) {
+        if (! $shape instanceof Shape || $shape->isChannel) {
             return [new Weighing('seismic', 'Ductility', "{$this->standard}, D1.1", null, applies: false, remark: 'Ductility is weighed for I shapes only. Take one, or do not ask for ductility.')];
         }
         if ($shape->grade === SteelGrade::A913) {

@@ -8,11 +8,16 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
+use Waage\Sections\Channel;
 use Waage\Sections\Finish;
+use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
-/** A doubly symmetric I shape in a grade, with what chapters B and F need of it. Stresses in MPa, lengths in mm. */
+/**
+ * A doubly symmetric I shape or a channel in a grade, with what chapters B and F need of it. Channels of the catalogue are
+ * compact in bending in every grade, as F2 takes them to be. Stresses in MPa, lengths in mm.
+ */
 final readonly class Shape extends Profile
 {
     /** h: clear depth between flanges less the fillets of a rolled shape. */
@@ -21,27 +26,32 @@ final readonly class Shape extends Profile
     /** Distance from the outer face of the flange to the toe of the fillet; of a welded shape to the web without the weld, on the safe side. */
     public float $k;
 
-    /** Width over thickness of half a flange, b_f/2t_f. */
+    /** Width over thickness of half a flange, b_f/2t_f; of a channel of all of it. */
     public float $flange;
 
     public float $web;
 
     public bool $isRolled;
 
-    private function __construct(public ISection $section, SteelGrade $grade)
+    public bool $isChannel;
+
+    private function __construct(public Flanged $section, SteelGrade $grade)
     {
         parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $this->isRolled = $section->finish !== Finish::Welded;
         $this->h = $section->d;
         $this->k = $section->tf + $section->r;
-        $this->flange = $section->b / (2 * $section->tf);
+        $this->isChannel = $section instanceof Channel;
+        $this->flange = $section->b / ($this->isChannel ? 1 : 2) / $section->tf;
         $this->web = $this->h / $section->tw;
     }
 
     /** Null: not a shape that is covered. */
     public static function of(SectionStep $stretch): ?self
     {
-        return $stretch->section instanceof ISection && $stretch->section->plates === null ? new self($stretch->section, $stretch->grade) : null;
+        $section = $stretch->section;
+
+        return $section instanceof Channel || ($section instanceof ISection && $section->plates === null) ? new self($section, $stretch->grade) : null;
     }
 
     /** r_y, mm. */
@@ -131,7 +141,7 @@ final readonly class Shape extends Profile
         $s = $this->section;
 
         return SlenderElements::area($this, $Fcr, [
-            new SlenderElements('f', ['b', $s->b / 2], ['t_f', $s->tf], 4, ($this->isRolled ? 0.56 : 0.64 * sqrt($this->kc())) * $this->rootEF, [0.22, 1.49], $this->isRolled ? 'Table B4.1a, 1' : 'Table B4.1a, 2', 'half of the flange'),
+            new SlenderElements('f', ['b', $this->flange * $s->tf], ['t_f', $s->tf], $this->isChannel ? 2 : 4, ($this->isRolled ? 0.56 : 0.64 * sqrt($this->kc())) * $this->rootEF, [0.22, 1.49], $this->isRolled ? 'Table B4.1a, 1' : 'Table B4.1a, 2', $this->isChannel ? 'flange' : 'half of the flange'),
             new SlenderElements('w', ['h', $this->h], ['t_w', $s->tw], 1, 1.49 * $this->rootEF, [0.18, 1.31], 'Table B4.1a, 5', 'web'),
         ], $d);
     }

@@ -7,13 +7,14 @@ namespace Waage\Standards\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, G2.1: shear strength of the web of an I shape without stiffeners and without tension field. Forces in N. */
+/** ANSI/AISC 360, G2.1: shear strength of the web of an I shape or a channel without stiffeners and without tension field. Forces in N. */
 final class Shear
 {
     public static function available(Shape $shape, Method $method, ?Derivation $d = null): float
     {
         $s = $shape->section;
-        $isStocky = $shape->isRolled && $shape->web <= 2.24 * $shape->rootEF;
+        // G2.1(a) is for I shapes.
+        $isStocky = $shape->isRolled && ! $shape->isChannel && $shape->web <= 2.24 * $shape->rootEF;
         $limit = $isStocky ? 2.24 * $shape->rootEF : 1.10 * sqrt(5.34) * $shape->rootEF;
         $Cv = $isStocky ? 1.0 : min(1.0, $limit / $shape->web);
         $Aw = $s->h * $s->tw;

@@ -7,7 +7,7 @@ namespace Waage\Standards\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape bent and sheared about the weak axis. */
+/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape or a channel bent and sheared about the weak axis. */
 final class WeakAxis
 {
     /** M_n, Nmm. */

@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
+use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
@@ -25,6 +26,9 @@ final readonly class BeamColumn
 {
     /** The weighing of buckling, the one that lateral-torsional buckling is part of. */
     public const BUCKLING = 'buckling-axial';
+
+    /** Smallest denominator of what amplifies moments: nearer to buckling the member fails by compression anyway. */
+    private const LEAST = 0.05;
 
     private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49, 'd' => 0.76];
 
@@ -92,7 +96,7 @@ final readonly class BeamColumn
             $NRd = $this->resistance($d);
         }
         $compressed = $this->compression > 0.0 ? $this->class : 1;
-        if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd) {
+        if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd && PlasticInteraction::covers($this->steel)) {
             $n = $N / $NRd;
             $N > 0.0
                 ? $d?->line('n', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $n, Kind::Number, '6.2.9.1(5)')
@@ -189,8 +193,11 @@ final readonly class BeamColumn
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
         [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
-        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d), $z, $d);
+        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d, $Ncry), $z, $d);
         $uLT = $this->lateral($d);
+        if ($this->steel->section->shearCentre() > 0.0) {
+            return $this->bySum($Ncry, $ny, $nz, $uLT, $d);
+        }
         $plastic = $this->class <= 2;
         $twists = $this->steel->section instanceof ISection;
         $kyy = $this->factor('y', $lambda, $ny, $plastic ? [1.0, 0.2] : [0.6, 0.0], $this->shape->y($d), $d);
@@ -221,6 +228,22 @@ final readonly class BeamColumn
         $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
 
         return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+    }
+
+    /** 6.3.3 is for sections with two axes of symmetry; others by 6.3.4, each utilisation at its own slenderness: on the safe side. */
+    private function bySum(float $Ncry, float $ny, float $nz, float $uLT, ?Derivation $d): Weighing
+    {
+        $k = 1.0;
+        if (is_finite($Ncry)) {
+            $k = 1 / max(1 - $this->compression / $Ncry, self::LEAST);
+            $d?->line('k', '1 / max(1 - N_c / N_cr_y, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_y' => [$Ncry, Kind::Force]], $k, Kind::Number, '5.2.2(5)', 'moments of second order');
+        } else {
+            $d?->given('k', $k, Kind::Number, '5.2.2(5)', 'far from buckling about y-y');
+        }
+        $u = max($ny, $nz) + $k * $uLT;
+        $d?->line('u', 'max(n_y, n_z) + k * u_LT', ['n_y' => [$ny, Kind::Number], 'n_z' => [$nz, Kind::Number], 'k' => [$k, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $u, Kind::Number, '6.3.4(4) (6.66)', 'each at its own slenderness: on the safe side');
+
+        return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.4', $u, $d);
     }
 
     /**
@@ -295,6 +318,7 @@ final readonly class BeamColumn
             // Thick welds, which a stocky box may have, take c.
             $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
             $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
+            $s instanceof Channel => ['c', 'c'],
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],

@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
@@ -85,6 +86,7 @@ final class Classification
 
         return match (true) {
             $s instanceof ISection => self::ofI($s, $by),
+            $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
@@ -101,6 +103,17 @@ final class Classification
         ];
 
         return [...$plate, $flange, ...$by === Strain::BendingZ ? [] : $web];
+    }
+
+    /** @return non-empty-list<ClassedPart> bent about z-z the web or the tips of the flanges are compressed, taken as evenly */
+    private static function ofChannel(Channel $s, Strain $by): array
+    {
+        $isBent = $by === Strain::BendingY;
+
+        return [
+            new ClassedPart('flange', ['c_f', $s->c], ['t_f', $s->tf], self::OUTSTAND, 'outstand flange in compression'),
+            new ClassedPart('web', ['c_w', $s->d], ['t_w', $s->tw], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'web in bending' : 'web in compression'),
+        ];
     }
 
     /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h − 2t and b − 2t */

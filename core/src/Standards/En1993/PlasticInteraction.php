@@ -21,6 +21,12 @@ final readonly class PlasticInteraction
     {
     }
 
+    /** Is there a formula for a section: has it two axes of symmetry? */
+    public static function covers(SteelSection $steel): bool
+    {
+        return $steel->section->shearCentre() === 0.0;
+    }
+
     /**
      * Utilisation of the section.
      *

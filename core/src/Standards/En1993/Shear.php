@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
+use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Units\Kind;
@@ -28,6 +30,9 @@ final class Shear
                 'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
                 'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
             ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
+        } elseif ($s instanceof Channel) {
+            $Av = $s->A - 2 * $s->b * $s->tf + ($s->tw + $s->r) * $s->tf;
+            $d?->line('A_v', 'A - 2 * b * t_f + (t_w + r) * t_f', ['A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'r' => [$s->r, Kind::Size]], $Av, Kind::Area, '6.2.6(3)b');
         } else {
             $Av = self::areaOfHollow($steel, 'h', $s->h, $d);
         }
@@ -39,7 +44,7 @@ final class Shear
     public static function sidewaysResistance(SteelSection $steel, ?Derivation $d = null): float
     {
         $s = $steel->section;
-        if ($s instanceof ISection) {
+        if ($s instanceof Flanged) {
             $Av = 2 * $s->b * $s->tf;
             $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
         } else {
@@ -108,7 +113,7 @@ final class Shear
         $s = $steel->section;
 
         return match (true) {
-            $s instanceof ISection => [$s->hw, $s->tw],
+            $s instanceof Flanged => [$s->hw, $s->tw],
             $s instanceof RectangularHollow => [$s->h - 2 * $s->t, $s->t],
             default => null,
         };

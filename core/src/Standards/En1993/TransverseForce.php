@@ -6,7 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
-use Waage\Sections\ISection;
+use Waage\Sections\Flanged;
 use Waage\Units\Kind;
 
 /**
@@ -19,7 +19,7 @@ use Waage\Units\Kind;
  */
 final readonly class TransverseForce
 {
-    private ISection $section;
+    private Flanged $section;
 
     /** Distance from the end of the member, over the depth of the web, from where on (c) is (a). */
     private const END = 2 / 3;
@@ -31,13 +31,13 @@ final readonly class TransverseForce
      */
     public function __construct(private SteelSection $steel, private float $ss, private float $c, private bool $through)
     {
-        $this->section = $steel->section instanceof ISection ? $steel->section : throw new \LogicException('A web between flanges is needed.');
+        $this->section = $steel->section instanceof Flanged ? $steel->section : throw new \LogicException('A web between flanges is needed.');
     }
 
     /** Does the clause cover a section: one web between two flanges? */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof ISection;
+        return $steel->section instanceof Flanged;
     }
 
     /** F_Rd in N. */
