@@ -268,6 +268,9 @@ function documentsToRecompute(): array
         'channel' => document(['section' => 'UPE 240', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),
         'channel as a post' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'UPN 200', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '60 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal'])]]),
         'slender web' => document(['section' => 'welded I 800×250×10×15', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('6 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '160 kN/m')]]),
+        'girder of class 4' => document(['section' => 'welded I 1200×350×8×12', 'grade' => 'S355', 'length' => '12 m', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('12 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '75 kN/m')]]),
+        'box of class 4, bent both ways' => document(['section' => 'welded box 700×300×4', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),
+        'post of class 4' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'welded I 300×400×4×6', 'grade' => 'S355', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '200 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal']), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]]),
         'welded box' => document(['section' => 'welded box 300×200×8']),
         'cantilever' => document(['supports' => [supportAt('0 m', 'fixed')], 'section' => 'HEB 300', 'selfWeight' => true]),
     ];

@@ -125,7 +125,7 @@ final class AxialForce
         $refusal = match (true) {
             $sideways !== null && $steel->section->shearCentre() > 0.0 => 'A channel that also bends sideways twists as it buckles, which 6.3.3 and 6.3.4 do not cover. Hold it sideways where loads push it, or take a section with two axes of symmetry.',
             count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
-            $N[0] > 0.0 && Classification::of($steel, Strain::Compression) > 3 => 'The section is class 4 in compression: its effective section is not computed here. Take one with a thicker web.',
+            $N[0] > 0.0 && Classification::of($steel, Strain::Compression) > 3 && ! EffectiveSection::covers($steel) => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
             $highShear => "{$what} and a high shear force (6.2.10) is not computed here.",
             default => '',
         };

@@ -18,9 +18,9 @@ use Waage\Units\Kind;
  * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.9.1, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
  * or with bending about z-z, or with both.
  *
- * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 by the
- * sum of their utilisations; interaction of buckling by Annex B, with C_m = 1 where moments do not run straight. Rolled I sections and hollow sections of
- * class 1 to 3 in compression.
+ * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 and 4 by
+ * the sum of their utilisations; interaction of buckling by Annex B, with C_m = 1 where moments do not run straight. In class
+ * 4 the effective area counts; sections with two axes of symmetry have no e_N.
  */
 final readonly class BeamColumn
 {
@@ -34,6 +34,9 @@ final readonly class BeamColumn
 
     /** Class in compression. */
     public int $class;
+
+    /** Area that counts in compression, mm². */
+    private float $A;
 
     /**
      * @param  float  $compression  greatest one, N
@@ -49,6 +52,7 @@ final readonly class BeamColumn
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
     {
         $this->class = Classification::of($steel, Strain::Compression);
+        $this->A = $compression > 0.0 ? $steel->compressedArea() : $steel->section->A;
     }
 
     /** @return non-empty-list<Weighing> */
@@ -76,13 +80,22 @@ final readonly class BeamColumn
     /** N_c,Rd; in tension the same without holes. */
     private function resistance(?Derivation $d): float
     {
-        $s = $this->steel->section;
-        $NRd = $s->A * $this->steel->fy / $this->steel->basis->gammaM0;
-        $d?->line('N_c_Rd', 'A * f_y / gamma_M0', [
-            'A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
-        ], $NRd, Kind::Force, '6.2.4(2) (6.10)', "class {$this->class} in compression; in tension without holes");
+        $A = $this->area();
+        if ($d !== null && $A === 'A_eff') {
+            $this->steel->compressedArea($d);
+        }
+        $NRd = $this->A * $this->steel->fy / $this->steel->basis->gammaM0;
+        $d?->line('N_c_Rd', "{$A} * f_y / gamma_M0", [
+            $A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+        ], $NRd, Kind::Force, $A === 'A_eff' ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)', "class {$this->class} in compression; in tension without holes");
 
         return $NRd;
+    }
+
+    /** Symbol of the area that counts. */
+    private function area(): string
+    {
+        return $this->class > 3 && $this->compression > 0.0 ? 'A_eff' : 'A';
     }
 
     /** The section under all that strains it: plastic, or by the sum of the utilisations. */
@@ -122,9 +135,10 @@ final readonly class BeamColumn
             $values['u_z'] = [$uz, Kind::Number];
             $terms[] = 'u_z';
         }
-        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, '6.2.1(7) (6.2)', 'sum of the utilisations');
+        $isEffective = max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) > 3;
+        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, $isEffective ? '6.2.9.3(2) (6.44)' : '6.2.1(7) (6.2)', 'sum of the utilisations');
 
-        return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+        return $this->weighing('bending-axial', $this->title('Bending'), $isEffective ? 'EN 1993-1-1, 6.2.9.3' : 'EN 1993-1-1, 6.2.1(7)', $u, $d);
     }
 
     private function title(string $what): string
@@ -144,10 +158,10 @@ final readonly class BeamColumn
         $d?->given("{$symbol}_1", $ratio, Kind::Number, '', $is);
         $s = $this->steel->section;
         [$Wpl, $Wel, $class] = $axis === 'y' ? [$s->Wply, $s->Wely, $this->steel->class] : [$s->Wplz, $s->Welz, $this->steel->classZ];
-        $elastic = $this->class === 3 && $this->compression > 0.0 && $class <= 2;
+        $elastic = $this->class >= 3 && $this->compression > 0.0 && $class <= 2;
         $u = $elastic ? $ratio * $Wpl / $Wel : $ratio;
         if ($elastic) {
-            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', 'class 3 in compression: elastic modulus');
+            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', "class {$this->class} in compression: elastic modulus");
         } else {
             $d?->line($symbol, "{$symbol}_1", ["{$symbol}_1" => [$ratio, Kind::Number]], $u, Kind::Number);
         }
@@ -285,15 +299,15 @@ final readonly class BeamColumn
     /** @return array{float, float} slenderness, and the compression over the resistance to buckling about one axis */
     private function alongOne(string $axis, float $Ncr, string $curve, ?Derivation $d): array
     {
-        $s = $this->steel->section;
+        $A = $this->area();
         $alpha = self::IMPERFECTION[$curve];
-        $NRk = $s->A * $this->steel->fy;
+        $NRk = $this->A * $this->steel->fy;
         $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
         $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
         $chi = $lambda <= 0.2 ? 1.0 : min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
         $n = $this->compression / ($chi * $NRk / $this->steel->basis->gammaM1);
         if ($lambda > 0.2) {
-            $d?->line("lambda_{$axis}", "sqrt(A * f_y / N_cr_{$axis})", ['A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], "N_cr_{$axis}" => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.2(1)');
+            $d?->line("lambda_{$axis}", "sqrt({$A} * f_y / N_cr_{$axis})", [$A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], "N_cr_{$axis}" => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.2(1)');
             $d?->given("alpha_{$axis}", $alpha, Kind::Number, 'Tables 6.1, 6.2', "curve {$curve}");
             $d?->line("Phi_{$axis}", "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)", ["alpha_{$axis}" => [$alpha, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
             $d?->line("chi_{$axis}", "min(1 / (Phi_{$axis} + sqrt(Phi_{$axis}^2 - lambda_{$axis}^2)), 1)", ["Phi_{$axis}" => [$Phi, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
@@ -301,8 +315,8 @@ final readonly class BeamColumn
             $d?->given("lambda_{$axis}", $lambda, Kind::Number, '6.3.1.2(4)', 'not above 0.2: no reduction');
             $d?->given("chi_{$axis}", $chi, Kind::Number, '6.3.1.2(4)');
         }
-        $d?->line("n_{$axis}", "N_c / (chi_{$axis} * A * f_y / gamma_M1)", [
-            'N_c' => [$this->compression, Kind::Force], "chi_{$axis}" => [$chi, Kind::Number], 'A' => [$s->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        $d?->line("n_{$axis}", "N_c / (chi_{$axis} * {$A} * f_y / gamma_M1)", [
+            'N_c' => [$this->compression, Kind::Force], "chi_{$axis}" => [$chi, Kind::Number], $A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
         ], $n, Kind::Number, '6.3.1.1(1) (6.46)');
 
         return [$lambda, $n];

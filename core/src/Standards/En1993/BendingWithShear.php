@@ -37,7 +37,7 @@ final class BendingWithShear
             ], $M, Kind::Moment, '6.2.8(5) (6.30)');
         } else {
             $M = $Mc - $rho * $loss;
-            $d?->line('M_V_Rd', '(1 - rho) * M_c_Rd', ['rho' => [$rho, Kind::Number], 'M_c_Rd' => [$Mc, Kind::Moment]], $M, Kind::Moment, '6.2.8(3) (6.29)', $s instanceof ISection ? 'class 3: strength reduced over the whole section, on the safe side' : 'strength reduced over the whole section, on the safe side');
+            $d?->line('M_V_Rd', '(1 - rho) * M_c_Rd', ['rho' => [$rho, Kind::Number], 'M_c_Rd' => [$Mc, Kind::Moment]], $M, Kind::Moment, '6.2.8(3) (6.29)', $s instanceof ISection ? 'class 3 or 4: strength reduced over the whole section, on the safe side' : 'strength reduced over the whole section, on the safe side');
         }
 
         return $M;
@@ -50,6 +50,6 @@ final class BendingWithShear
 
         return $steel->class <= 2 && $s instanceof ISection
             ? ($s->hw * $s->tw) ** 2 / (4 * $s->tw) * $steel->fy / $steel->basis->gammaM0
-            : $steel->modulus() * $steel->fy / $steel->basis->gammaM0;
+            : $steel->modulus * $steel->fy / $steel->basis->gammaM0;
     }
 }

@@ -59,10 +59,12 @@ final class Classification
 
         return new Weighing(
             'classification', 'Section class', 'EN 1993-1-1, 5.5.2', null,
-            applies: $steel->class < 4,
-            remark: $steel->class < 4
-                ? "The section is class {$steel->class} in bending."
-                : 'The section is class 4 in bending: it would buckle locally before it yields, and its effective section is not computed here. Take a section with thicker plates or a lower grade.',
+            applies: $steel->class < 4 || EffectiveSection::covers($steel),
+            remark: match (true) {
+                $steel->class < 4 => "The section is class {$steel->class} in bending.",
+                EffectiveSection::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. Its effective section counts (EN 1993-1-5, 4).',
+                default => 'The section is class 4 in bending: it would buckle locally before it yields, and the effective section of this shape is not computed here. Take a section with thicker plates or a lower grade.',
+            },
             lines: $lines,
         );
     }

@@ -98,7 +98,7 @@ final class CrossSections
         return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
     }
 
-    /** @return list<Weighing> shear buckling, and bending with it */
+    /** @return list<Weighing> shear buckling, bending with shear, the flange against the web */
     private function slenderWeb(SteelSection $steel, SectionStep $stretch, Extreme $e, float $weight, bool $derive): array
     {
         $bare = array_filter($this->beam->member->supports, fn (Support $s): bool => ! $s->stiffened && $s->kind !== SupportKind::Guided && $s->x >= $stretch->from - 1e-6 && $s->x <= $stretch->to + 1e-6);
@@ -109,6 +109,14 @@ final class CrossSections
             )];
         }
         $slender = new SlenderWeb($steel);
+        $d = $derive ? new Derivation : null;
+        $limit = $slender->flangeLimit($d);
+        $slenderness = Shear::webSlenderness($steel) ?? 0.0;
+        $flange = new Weighing(
+            'flange-buckling', 'Flange against the web', 'EN 1993-1-5, 8', null, applies: $slenderness <= $limit, demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
+            remark: $slenderness <= $limit ? 'The web is stocky enough to keep the compressed flange from buckling into it.' : 'The web is so slender that the compressed flange may buckle into it (8(1)). Take a thicker web.',
+            lines: $d->lines ?? [],
+        );
         $V = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('V_Ed', $V, Kind::Force);
@@ -119,7 +127,7 @@ final class CrossSections
             arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
         );
         if ($V <= 0.5 * $Vb) {
-            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).')];
+            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).'), $flange];
         }
         $m = $this->worst($this->momentEnvelope, $stretch, $weight);
         $d = $derive ? new Derivation : null;
@@ -130,7 +138,7 @@ final class CrossSections
             'bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', $u, x: $m->x, combination: $m->combination->id,
             arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)), factors: $factors, lines: $d->lines ?? [],
             remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
-        )];
+        ), $flange];
     }
 
     private function bendingWithShear(SteelSection $steel, SectionStep $stretch, float $greatest, float $Vpl, float $weight, bool $derive): Weighing

@@ -109,7 +109,7 @@ final readonly class LateralResistance implements Resistance
 
     private function resistance(SteelSection $steel, float $Mcr, float $C1, ?Derivation $d = null): float
     {
-        $W = $steel->modulus();
+        $W = $steel->modulus;
         $lambda = max(1e-6, sqrt($W * $steel->fy / $Mcr));
         $symbol = $steel->modulusSymbol();
         $d?->line('lambda_LT', "sqrt({$symbol} * f_y / M_cr)", [$symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr' => [$Mcr, Kind::Moment]], $lambda, Kind::Number, count($this->parts) > 1 ? '6.3.4(3) (6.64)' : '6.3.2.2(1)');
@@ -170,7 +170,7 @@ final readonly class LateralResistance implements Resistance
     /** W f_y, Nmm. */
     private static function strength(SteelSection $steel): float
     {
-        return $steel->modulus() * $steel->fy;
+        return $steel->modulus * $steel->fy;
     }
 
     private static function rolledReduction(SteelSection $steel, float $lambda, float $C1, ?Derivation $d): float

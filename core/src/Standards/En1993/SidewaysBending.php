@@ -44,11 +44,12 @@ final readonly class SidewaysBending
         $M = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
-        [$symbol, $W] = $steel->classZ <= 2 ? ['W_pl_z', $steel->section->Wplz] : ['W_el_z', $steel->section->Welz];
+        $symbol = ['W_pl_z', 'W_pl_z', 'W_el_z', 'W_eff_z'][$steel->classZ - 1];
+        $W = $steel->modulusZ($d);
         $Mc = $W * $steel->fy / $steel->basis->gammaM0;
         $d?->line('M_z_Rd', "{$symbol} * f_y / gamma_M0", [
             $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
-        ], $Mc, Kind::Moment, $steel->classZ <= 2 ? '6.2.5(2) (6.13)' : '6.2.5(2) (6.14)', $steel->section instanceof ISection ? "class {$steel->classZ}, as in bending about y-y" : "class {$steel->classZ}");
+        ], $Mc, Kind::Moment, ['6.2.5(2) (6.13)', '6.2.5(2) (6.13)', '6.2.5(2) (6.14)', '6.2.5(2) (6.15)'][$steel->classZ - 1], $steel->section instanceof ISection && $steel->classZ < 4 ? "class {$steel->classZ}, as in bending about y-y" : "class {$steel->classZ}");
         $d?->line('u', 'M_z_Ed / M_z_Rd', ['M_z_Ed' => [$M, Kind::Moment], 'M_z_Rd' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, '6.2.5(1) (6.12)');
 
         return new Weighing(

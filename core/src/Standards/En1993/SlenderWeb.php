@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Materials\SteelGrade;
 use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
  * EN 1993-1-5:2006, 5 and 7.1: shear in a web that buckles before it yields, stiffened at the supports only, with end posts
- * that are not rigid (Table 5.1). What the flanges add (5.4) is left out.
+ * that are not rigid (Table 5.1), and 8: a web slender enough for its flange to buckle into it. What the flanges add (5.4) is
+ * left out.
  */
 final readonly class SlenderWeb
 {
@@ -40,6 +42,19 @@ final readonly class SlenderWeb
         return $V;
     }
 
+    /** Greatest h_w/t_w at which the compressed flange does not buckle into the web (8(1)). */
+    public function flangeLimit(?Derivation $d = null): float
+    {
+        $s = $this->section;
+        $k = $this->steel->class <= 2 ? 0.4 : 0.55;
+        $limit = $k * SteelGrade::E / $this->steel->fy * sqrt($s->hw * $s->tw / ($s->b * $s->tf));
+        $d?->line('lambda_w', 'h_w / t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw / $s->tw, Kind::Number, '8(1)');
+        $d?->given('k', $k, Kind::Number, '8(1)', $this->steel->class <= 2 ? 'plastic moment' : 'elastic moment');
+        $d?->line('lambda_w_max', 'k * E / f_y * sqrt(h_w * t_w / (b * t_f))', ['k' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $limit, Kind::Number, '8(1) (8.1)');
+
+        return $limit;
+    }
+
     /**
      * Utilisation of bending with shear, 7.1(1).
      *
@@ -50,10 +65,19 @@ final readonly class SlenderWeb
     {
         $s = $this->section;
         $gammaM0 = $this->steel->basis->gammaM0;
-        $Mpl = $s->Wply * $this->steel->fy / $gammaM0;
-        $Mf = $s->b * $s->tf * ($s->h - $s->tf) * $this->steel->fy / $gammaM0;
-        $d?->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', ['W_pl_y' => [$s->Wply, Kind::Modulus], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mpl, Kind::Moment, '7.1(1)', 'whatever the class is');
-        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', 'of the flanges alone');
+        // Of class 4 the effective part of the flanges counts, of both on the safe side.
+        $rho = PlateBuckling::outstand('f', ['c_f', $s->c], ['t_f', $s->tf], $this->steel->epsilon);
+        $b = $s->b - 2 * (1 - $rho) * $s->c;
+        $W = $s->Wply - ($s->b - $b) * $s->tf * ($s->h - $s->tf);
+        if ($rho < 1.0) {
+            PlateBuckling::outstand('f', ['c_f', $s->c], ['t_f', $s->tf], $this->steel->epsilon, $d);
+            $d?->line('b', 'b_f - 2 * (1 - rho_f) * c_f', ['b_f' => [$s->b, Kind::Size], 'rho_f' => [$rho, Kind::Number], 'c_f' => [$s->c, Kind::Size]], $b, Kind::Size, '7.1(1)', 'effective width of the flanges');
+            $d?->line('W_pl_y', 'W_pl - (b_f - b) * t_f * (h - t_f)', ['W_pl' => [$s->Wply, Kind::Modulus], 'b_f' => [$s->b, Kind::Size], 'b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size]], $W, Kind::Modulus, '7.1(1)');
+        }
+        $Mpl = $W * $this->steel->fy / $gammaM0;
+        $Mf = $b * $s->tf * ($s->h - $s->tf) * $this->steel->fy / $gammaM0;
+        $d?->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', ['W_pl_y' => [$W, Kind::Modulus], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mpl, Kind::Moment, '7.1(1)', 'whatever the class is');
+        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', 'of the flanges alone');
         $eta1 = $M / $Mpl;
         $d?->line('eta_1', 'M_Ed / M_pl_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment]], $eta1, Kind::Number, '7.1(1)');
         $d?->given('eta_3', $eta3, Kind::Number, '7.1(1)', 'V_Ed over V_bw_Rd');

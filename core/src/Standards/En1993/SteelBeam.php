@@ -44,13 +44,13 @@ final class SteelBeam extends SteelMember
         $isClosed = $member->basis->closedForms;
 
         return [
-            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 by 6.2.1(7), buckling by 6.3.3 and Annex B, with C_m = 1 but for end moments that run straight.'],
+            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3), buckling by 6.3.3 and Annex B, with C_m = 1 but for end moments that run straight.'],
             ...$member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
             ...$this->ofChannels(),
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; sections of class 1 to 3; dimensions of rolled I sections and channels after EN 10365, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -94,7 +94,7 @@ final class SteelBeam extends SteelMember
         $refusal = match (true) {
             $this->bendsSideways === null => '',
             count($stretches) > 1 => 'Bending about both axes is computed for members of one section; this one changes along its length.',
-            $steel->classZ > 3 => 'The section is class 4 in bending sideways: its effective section is not computed here. Take one with thicker sides.',
+            $steel->classZ > 3 && ! EffectiveSection::covers($steel) => 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.',
             default => '',
         };
         if ($refusal !== '') {

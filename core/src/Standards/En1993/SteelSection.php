@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Standards\En1993;
 
+use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Basis;
 use Waage\Sections\ISection;
@@ -19,25 +20,48 @@ final readonly class SteelSection
     /** Class of the section in bending about y-y, 1 to 4. */
     public int $class;
 
-    /** Class in bending about z-z; an I section is taken to have that of bending about y-y. */
+    /** Class in bending about z-z; an I section of class 1 to 3 is taken to have that of bending about y-y. */
     public int $classZ;
+
+    /** Section modulus about y-y that the class allows (6.2.5(2)), mm³. */
+    public float $modulus;
 
     public function __construct(public Section $section, public SteelGrade $grade, public Basis $basis)
     {
         $this->fy = $grade->yieldStrength($section->thickest());
         $this->epsilon = sqrt(235.0 / $this->fy);
         $this->class = Classification::of($this, Strain::BendingY);
-        $this->classZ = $section instanceof ISection ? $this->class : Classification::of($this, Strain::BendingZ);
-    }
-
-    /** Section modulus that the class allows (6.2.5(2)), mm³. */
-    public function modulus(): float
-    {
-        return $this->class <= 2 ? $this->section->Wply : $this->section->Wely;
+        $classZ = Classification::of($this, Strain::BendingZ);
+        $this->classZ = $section instanceof ISection ? max($classZ, min($this->class, 3)) : $classZ;
+        $this->modulus = match (true) {
+            $this->class <= 2 => $section->Wply,
+            $this->class === 3 || ! EffectiveSection::covers($this) => $section->Wely,
+            default => (new EffectiveSection($this))->modulus('y'),
+        };
     }
 
     public function modulusSymbol(): string
     {
-        return $this->class <= 2 ? 'W_pl_y' : 'W_el_y';
+        return match (true) {
+            $this->class <= 2 => 'W_pl_y',
+            $this->class === 3 => 'W_el_y',
+            default => 'W_eff_y',
+        };
+    }
+
+    /** Section modulus about z-z that the class allows, mm³. */
+    public function modulusZ(?Derivation $d = null): float
+    {
+        return match ($this->classZ) {
+            1, 2 => $this->section->Wplz,
+            3 => $this->section->Welz,
+            default => (new EffectiveSection($this))->modulus('z', $d),
+        };
+    }
+
+    /** Area that counts in compression, mm². */
+    public function compressedArea(?Derivation $d = null): float
+    {
+        return Classification::of($this, Strain::Compression) > 3 ? (new EffectiveSection($this))->area($d) : $this->section->A;
     }
 }

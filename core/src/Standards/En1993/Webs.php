@@ -74,15 +74,16 @@ final readonly class Webs
             remark: $eta2 > 1.0 ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
         $M = $this->bending($x, $sign, $weight);
-        $W = min(array_map(fn (SteelSection $s): float => $s->section->Wely, $steel));
+        $elastic = array_map(fn (SteelSection $s): array => $s->class > 3 ? [$s->modulus, 'W_eff_y'] : [$s->section->Wely, 'W_el_y'], $steel);
+        [$W, $symbol] = min($elastic);
         $MRd = $W * $steel[0]->fy / $steel[0]->basis->gammaM0;
         $eta1 = $M / $MRd;
         $u = ($eta2 + 0.8 * $eta1) / 1.4;
         $d = $derive ? new Derivation : null;
         $d?->given('eta_2', $eta2, Kind::Number, '6.6(1)', lcfirst($title));
         $d?->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'sagging' : 'hogging').($x === null ? ', greatest of the member' : ', greatest there of any combination'));
-        $d?->line('eta_1', 'M_Ed / (W_el_y * f_y / gamma_M0)', [
-            'M_Ed' => [$M, Kind::Moment], 'W_el_y' => [$W, Kind::Modulus], 'f_y' => [$steel[0]->fy, Kind::Stress], 'gamma_M0' => [$steel[0]->basis->gammaM0, Kind::Number],
+        $d?->line('eta_1', "M_Ed / ({$symbol} * f_y / gamma_M0)", [
+            'M_Ed' => [$M, Kind::Moment], $symbol => [$W, Kind::Modulus], 'f_y' => [$steel[0]->fy, Kind::Stress], 'gamma_M0' => [$steel[0]->basis->gammaM0, Kind::Number],
         ], $eta1, Kind::Number, '4.6(1) (4.14)');
         $d?->line('u', '(eta_2 + 0.8 * eta_1) / 1.4', ['eta_2' => [$eta2, Kind::Number], 'eta_1' => [$eta1, Kind::Number]], $u, Kind::Number, '7.2(1) (7.2)');
 
