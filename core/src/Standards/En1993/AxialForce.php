@@ -176,11 +176,8 @@ final class AxialForce
         $d?->line('N_lim', 'min(0.25 * N_pl_Rd, 0.5 * h_w * t_w * f_y / gamma_M0)', [
             'N_pl_Rd' => [$Npl, Kind::Force], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number],
         ], $limit, Kind::Force, '6.2.9.1(4) (6.33), (6.34)', 'up to here the plastic moment is not reduced');
-        // The web in bending with compression (Table 5.2): α of its depth is compressed when the section is plastic.
-        $alpha = min(1.0, 0.5 * (1 + $compression / ($s->d * $s->tw * $steel->fy)));
-        $d?->line('alpha', 'min(1, 0.5 * (1 + N_c / (d * t_w * f_y)))', ['N_c' => [$compression, Kind::Force], 'd' => [$s->d, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress]], $alpha, Kind::Number, 'Table 5.2', 'part of the web in compression');
-        $web = Classification::classOf($s->d / $s->tw, [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1)], $steel->epsilon);
-        $small = $N <= $limit && $steel->class <= 2 && $web <= 2;
+        $d?->given('N_c', $compression, Kind::Force, '', 'greatest compression');
+        $small = $N <= $limit && max($steel->class, Classification::together($steel, $compression, $d)) <= 2;
         if ($compression <= 0.0 || $L <= 0.0) {
             return $small;
         }

@@ -32,10 +32,10 @@ final readonly class BeamColumn
 
     private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49, 'd' => 0.76];
 
-    /** Class in compression. */
+    /** Class in bending about y-y with the compression; in compression alone where nothing, or something else, bends it. */
     public int $class;
 
-    /** Area that counts in compression, mm². */
+    /** Area that counts with it, mm². */
     private float $A;
 
     /**
@@ -51,8 +51,8 @@ final readonly class BeamColumn
      */
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
     {
-        $this->class = Classification::of($steel, Strain::Compression);
-        $this->A = $compression > 0.0 ? $steel->compressedArea() : $steel->section->A;
+        $this->class = $this->isBentInPlane() ? Classification::together($steel, $compression) : Classification::of($steel, Strain::Compression);
+        $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
     }
 
     /** @return non-empty-list<Weighing> */
@@ -71,23 +71,27 @@ final readonly class BeamColumn
         $d = $derive ? new Derivation : null;
         $N = max($this->compression, $this->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
-        $NRd = $this->resistance($d);
+        $NRd = $this->resistance(Classification::of($this->steel, Strain::Compression), $d);
         $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, '6.2.4(1) (6.9)');
 
         return $this->weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.4', $N / $NRd, $d, $N, $NRd);
     }
 
-    /** N_c,Rd; in tension the same without holes. */
-    private function resistance(?Derivation $d): float
+    private function isBentInPlane(): bool
     {
-        $A = $this->area();
-        if ($d !== null && $A === 'A_eff') {
-            $this->steel->compressedArea($d);
-        }
-        $NRd = $this->A * $this->steel->fy / $this->steel->basis->gammaM0;
+        return $this->compression > 0.0 && $this->bending > 0.0 && $this->sideways === 0.0;
+    }
+
+    /** N_c,Rd; in tension the same without holes. */
+    private function resistance(int $class, ?Derivation $d): float
+    {
+        $isEffective = $class > 3 && $this->compression > 0.0;
+        $area = $isEffective ? $this->steel->compressedArea($d) : $this->steel->section->A;
+        $A = $isEffective ? 'A_eff' : 'A';
+        $NRd = $area * $this->steel->fy / $this->steel->basis->gammaM0;
         $d?->line('N_c_Rd', "{$A} * f_y / gamma_M0", [
-            $A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
-        ], $NRd, Kind::Force, $A === 'A_eff' ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)', "class {$this->class} in compression; in tension without holes");
+            $A => [$area, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+        ], $NRd, Kind::Force, $isEffective ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)', $this->compression > 0.0 ? "class {$class}" : 'in tension, without holes');
 
         return $NRd;
     }
@@ -106,7 +110,11 @@ final readonly class BeamColumn
         $NRd = INF;
         if ($N > 0.0) {
             $d?->given('N_Ed', $N, Kind::Force);
-            $NRd = $this->resistance($d);
+            if ($d !== null && $this->isBentInPlane()) {
+                $d->given('N_c', $this->compression, Kind::Force);
+                Classification::together($this->steel, $this->compression, $d);
+            }
+            $NRd = $this->resistance($this->class, $d);
         }
         $compressed = $this->compression > 0.0 ? $this->class : 1;
         if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd && PlasticInteraction::covers($this->steel)) {
@@ -161,7 +169,7 @@ final readonly class BeamColumn
         $elastic = $this->class >= 3 && $this->compression > 0.0 && $class <= 2;
         $u = $elastic ? $ratio * $Wpl / $Wel : $ratio;
         if ($elastic) {
-            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', "class {$this->class} in compression: elastic modulus");
+            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', "class {$this->class} with the compression: elastic modulus");
         } else {
             $d?->line($symbol, "{$symbol}_1", ["{$symbol}_1" => [$ratio, Kind::Number]], $u, Kind::Number);
         }

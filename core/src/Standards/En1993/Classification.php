@@ -33,6 +33,41 @@ final class Classification
         return max(array_map(fn (ClassedPart $p): int => $p->class($steel->epsilon), self::parts($steel, $by)));
     }
 
+    /**
+     * In bending about y-y with a compression of N: the web by the part of it that is compressed when the section yields
+     * wholly (classes 1 and 2) or at its edge (class 3), which N decides about, the moment being what it then may be.
+     */
+    public static function together(SteelSection $steel, float $N, ?Derivation $d = null): int
+    {
+        $class = 1;
+        foreach (self::parts($steel, Strain::Compression) as $part) {
+            $class = max($class, $part->name === 'web' ? self::pressedWeb($steel, $part, $N, $d) : $part->class($steel->epsilon));
+        }
+
+        return $class;
+    }
+
+    private static function pressedWeb(SteelSection $steel, ClassedPart $web, float $N, ?Derivation $d): int
+    {
+        [[$c, $depth], [$t, $thickness]] = [$web->c, $web->t];
+        $count = $steel->section instanceof RectangularHollow ? 2 : 1;
+        $alpha = min(1.0, 0.5 * (1 + $N / ($count * $depth * $thickness * $steel->fy)));
+        $psi = min(1.0, 2 * $N / ($steel->section->A * $steel->fy) - 1);
+        $limits = [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1), 42 / (0.67 + 0.33 * $psi)];
+        $class = self::classOf($web->slenderness(), $limits, $steel->epsilon);
+        if ($d !== null) {
+            $of = ['epsilon' => [$steel->epsilon, Kind::Number], 'alpha' => [$alpha, Kind::Number], 'psi' => [$psi, Kind::Number]];
+            $text = ['396 * epsilon / (13 * alpha - 1)', '456 * epsilon / (13 * alpha - 1)', '42 * epsilon / (0.67 + 0.33 * psi)'][min($class, 3) - 1];
+            $class <= 2
+                ? $d->line('alpha', 'min(1, 0.5 * (1 + N_c / ('.($count === 2 ? '2 * ' : '')."{$c} * {$t} * f_y)))", ['N_c' => [$N, Kind::Force], $c => [$depth, Kind::Size], $t => [$thickness, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress]], $alpha, Kind::Number, 'Table 5.2', 'part of the web in compression')
+                : $d->line('psi', 'min(1, 2 * N_c / (A * f_y) - 1)', ['N_c' => [$N, Kind::Force], 'A' => [$steel->section->A, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress]], $psi, Kind::Number, 'Table 5.2', 'stress at one edge of the web over that at the other');
+            $d->line('lambda_web', "{$c} / {$t}", [$c => [$depth, Kind::Size], $t => [$thickness, Kind::Size]], $web->slenderness(), Kind::Number, 'Table 5.2', 'web in bending and compression');
+            $d->line('lambda_web_'.min($class, 3), $text, array_intersect_key($of, ['epsilon' => 1, $class <= 2 ? 'alpha' : 'psi' => 1]), $limits[min($class, 3) - 1] * $steel->epsilon, Kind::Number, 'Table 5.2', $class === 4 ? 'limit of class 3 exceeded: class 4' : "limit of class {$class}");
+        }
+
+        return $class;
+    }
+
     /** @param  list<float>  $limits c/t of classes 1, 2, 3, divided by ε */
     public static function classOf(float $slenderness, array $limits, float $epsilon): int
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Materials\SteelGrade;
 use Waage\Standards\En1993\BeamColumn;
+use Waage\Standards\En1993\Classification;
+use Waage\Standards\En1993\Strain;
 
 /**
  * A pinned post of 5 m under N and a load across it, both permanent.
@@ -79,13 +81,32 @@ it('takes the elastic modulus where compression makes the section class 3, and t
     $three = column('IPE 360', '500 kN', '5 kN/m', ['grade' => 'S275']);
     $s = section('IPE 360');
     expect(linesOf($three, 'bending-axial')['u_M'])->toBeNear(linesOf($three, 'bending-axial')['u_M_1'] * $s->Wply / $s->Wely);
-    $four = column('IPE 500', '900 kN', '5 kN/m', ['grade' => 'S355']);
-    $lines = linesOf($four, 'buckling-axial');
     // IPE 500: 426/10.2 = 41.8, λ_p = 41.8 / (28.4 · 0.8136 · 2) = 0.904, ρ_w = 0.837; flanges stocky: A_eff = 11 552 − 0.163 · 426 · 10.2 = 10 844 mm².
+    $four = column('IPE 500', '900 kN', change: ['grade' => 'S355']);
+    $lines = linesOf($four, 'buckling-axial');
     expect(linesOf($four, 'axial')['rho_w'])->toBeNear(0.837, 1e-3)->and(linesOf($four, 'axial')['A_eff'])->toBeNear(10844, 1e-3)
-        ->and($lines['lambda_y'])->toBeNear(sqrt(10844 * 355 / $lines['N_cr_y']), 1e-3)->and($lines['n_z'])->toBeNear(1.35 * 900e3 / ($lines['chi_z'] * 10844 * 355), 1e-3)
-        ->and(linesOf($four, 'bending-axial')['u'])->toBeNear(1.35 * 900e3 / 10844 / 355 + linesOf($four, 'bending-axial')['u_M'], 1e-3)
-        ->and(weighing($four, 'bending-axial')->clause)->toContain('6.2.9.3');
+        ->and($lines['lambda_y'])->toBeNear(sqrt(10844 * 355 / $lines['N_cr_y']), 1e-3)->and($lines['n_z'])->toBeNear(1.35 * 900e3 / ($lines['chi_z'] * 10844 * 355), 1e-3);
+    $bent = column('IPE 500', '2300 kN', '5 kN/m', ['grade' => 'S355']);
+    expect(linesOf($bent, 'bending-axial')['u'])->toBeNear(1.35 * 2300e3 / 10844 / 355 + linesOf($bent, 'bending-axial')['u_M'], 1e-3)->and(weighing($bent, 'bending-axial')->clause)->toContain('6.2.9.3');
+});
+
+// IPE 500 in S355, c/t = 41.8, ε = 0.814, N_pl = 4101 kN. Class 1 up to α = 0.670: N = (2α − 1) · 426 · 10.2 · 355 = 525 kN; class 2 up
+// to α = 0.760: 802 kN; class 3 up to ψ = 0.447: N = (1 + ψ)/2 · 4101 = 2967 kN. Table 5.2, sheet 1.
+it('classes a section under bending and compression', function (float $kN, int $class): void {
+    expect(Classification::together(steel('IPE 500', SteelGrade::S355), $kN * 1e3))->toBe($class);
+})->with([[0.0, 1], [522.0, 1], [529.0, 2], [798.0, 2], [808.0, 3], [2950.0, 3], [2985.0, 4]]);
+
+it('classes hollow sections under bending and compression between both alone', function (): void {
+    foreach (['RHS 400×200×8', 'SHS 300×300×8', 'HEA 300', 'IPE 600', 'UPE 300'] as $name) {
+        $steel = steel($name, SteelGrade::S355);
+        $last = $steel->class;
+        for ($n = 0.0; $n <= 1.0; $n += 0.05) {
+            $now = Classification::together($steel, $n * $steel->section->A * $steel->fy);
+            expect($now)->toBeGreaterThanOrEqual($last)->toBeLessThanOrEqual(max($steel->class, Classification::of($steel, Strain::Compression)));
+            $last = $now;
+        }
+        expect($last)->toBe(Classification::of($steel, Strain::Compression));
+    }
 });
 
 it('refuses what is not covered with an axial force', function (array $change, string $says): void {
