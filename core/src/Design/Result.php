@@ -20,6 +20,7 @@ use Waage\Member\Load;
 use Waage\Member\Restraint;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
+use Waage\Sections\Angle;
 use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
@@ -103,13 +104,14 @@ final readonly class Result
         [$shape, $tw, $tf, $r] = match (true) {
             $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
             $s instanceof Channel => ['channel', $s->tw, $s->tf, $s->r],
+            $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
             $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
             default => throw new \LogicException('This shape is not drawn.'),
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [],
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [],
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
         ];

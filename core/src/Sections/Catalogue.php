@@ -18,7 +18,7 @@ final class Catalogue
     /** Inner faces of the flanges of American Standard Channels. */
     private const AMERICAN_SLOPE = 1 / 6;
 
-    private const INCHES = ['w', 'hss', 'c'];
+    private const INCHES = ['w', 'hss', 'c', 'l'];
 
     /** Tables, and the families in each. */
     private const TABLES = [
@@ -29,6 +29,8 @@ final class Catalogue
         'hss' => ['HSS', 'Pipe'],
         'channels' => ['UPE', 'UPN', 'PFC'],
         'c' => ['C'],
+        'angles' => ['L'],
+        'l' => ['L inch'],
     ];
 
     /** @var array<string, array<string, list<string>>> by table and name */
@@ -174,6 +176,8 @@ final class Catalogue
             $table === 'w' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4] - $of[3]),
             $table === 'channels' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], $of[6], $cells[9] === 'b/2' ? $of[1] / 2 : null, $cells[10] === '' ? null : 1e4 * $of[8]),
             $table === 'c' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], self::AMERICAN_SLOPE, It: self::INCH ** 3 * $of[6], isAverage: true),
+            $table === 'angles' => new Angle($name, $family, $of[0], $of[1], $of[2], $of[3], $of[3] / 2),
+            $table === 'l' => new Angle($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
             str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow($name, $family, $of[0], $thickness($of[2]), $finish),
             default => new RectangularHollow($name, $family, $of[0], $of[1], $thickness($of[2]), $finish),
         };

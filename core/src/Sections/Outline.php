@@ -140,12 +140,10 @@ final readonly class Outline
         return $sum;
     }
 
-    /** Plastic modulus about the axis along y of an outline that is symmetric about it, mm³. */
+    /** About that along y. */
     public function plasticAboutY(): float
     {
-        $turned = new self(array_map(fn (array $p): array => [$p[1], -$p[0]], $this->points));
-
-        return $this->area * $turned->centroid[0] - 2 * $turned->leftOf($turned->centroid[0])[1];
+        return (new self(array_map(fn (array $p): array => [$p[1], -$p[0]], $this->points)))->plasticAboutZ();
     }
 
     /** @return array{float, float} area to the left of y, and its first moment about the origin */

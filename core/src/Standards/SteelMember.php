@@ -14,6 +14,7 @@ use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
 use Waage\Member\Category;
 use Waage\Member\SectionStep;
+use Waage\Sections\Angle;
 use Waage\Sections\Section;
 
 /**
@@ -95,6 +96,25 @@ abstract class SteelMember
 
     /** @return list<string> what its weighings take for granted, and where they end */
     abstract public function assumptions(): array;
+
+    /**
+     * Why a member with an angle in it is not weighed; empty: it has none, or is held so that it bends about the axis of its flat leg.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     */
+    protected function ofAngles(array $stretches, float $weight): string
+    {
+        $member = $this->beam->member;
+        $force = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+
+        return match (true) {
+            array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Angle) === [] => '',
+            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section.',
+            $this->sideways !== null, $force >= 1.0 => 'Angles are weighed in bending about the axis of the flat leg only, without forces sideways or along them. Take another section.',
+            default => '',
+        };
+    }
 
     /** @return list<string> what channels are taken to be loaded like */
     protected function ofChannels(): array

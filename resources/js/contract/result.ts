@@ -171,14 +171,14 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'channel' | 'rectangle' | 'circle'
+    shape: 'I' | 'channel' | 'angle' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number
     tf: number
     r: number
     /**
-     * of a channel: radius at the tips of its flanges, mm
+     * of a channel or an angle: radius at the tips of its flanges or legs, mm
      */
     toe?: number
     /**
@@ -193,6 +193,10 @@ export interface SectionResult {
      * of a channel: from the back of its web to the centroid, mm
      */
     ys?: number
+    /**
+     * of an angle: from the outer face of its flat leg to the centroid, mm
+     */
+    zs?: number
     /**
      * of a channel: from the centroid to the shear centre, mm
      */

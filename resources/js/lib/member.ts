@@ -72,6 +72,8 @@ export const FAMILIES = [
     'UPN',
     'PFC',
     'C',
+    'L',
+    'L inch',
 ]
 
 /** Steel grades, by the standard they come from. */

@@ -1,13 +1,15 @@
 import hot from '@core/data/sections-en10210.csv?raw'
 import cold from '@core/data/sections-en10219.csv?raw'
+import angles from '@core/data/sections-angles.csv?raw'
 import channels from '@core/data/sections-channels.csv?raw'
 import rolled from '@core/data/sections-en10365.csv?raw'
 import americanChannels from '@core/data/sections-c.csv?raw'
+import americanAngles from '@core/data/sections-l.csv?raw'
 import tubing from '@core/data/sections-hss.csv?raw'
 import american from '@core/data/sections-w.csv?raw'
 
 /** The names of all sections of the catalogue, in the order of their standards. */
-export const SECTION_NAMES = [rolled, hot, cold, american, tubing, channels, americanChannels].flatMap((table) =>
+export const SECTION_NAMES = [rolled, hot, cold, american, tubing, channels, americanChannels, angles, americanAngles].flatMap((table) =>
     table
         .split('\n')
         .filter((l) => l && !l.startsWith('#') && !l.startsWith('family'))

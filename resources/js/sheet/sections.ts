@@ -44,6 +44,12 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             [s.symbols === 'AISC' ? '\\bar{x}' : 'y_{\\mathrm{s}}', s.ys ?? 0, 'size'],
             [s.symbols === 'AISC' ? 'x_{\\mathrm{o}}' : 'y_{0}', s.ym ?? 0, 'size'],
         ],
+        angle: [
+            ['b', s.b, 'size'],
+            ['t', s.tw, 'size'],
+            ['r', s.r, 'size'],
+            [s.symbols === 'AISC' ? '\\bar{y}' : 'z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
+        ],
         rectangle: [
             [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
             ['t', s.tw, 'size'],
@@ -52,7 +58,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         circle: [['t', s.tw, 'size']],
     }
     const isAmerican = s.symbols === 'AISC'
-    const depth = { I: name.h, channel: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
+    const depth = { I: name.h, channel: name.h, angle: 'h', rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
     return [
         [depth[s.shape], s.h, 'size'],
         ['A', s.A, 'area'],
@@ -87,6 +93,12 @@ function channel({ h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) 
     ].join('')
 }
 
+/** An angle, its upright leg to the left, the other one at its lower end. */
+function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y0: number): string {
+    const [H, B, T, R, Q] = [h, b, tw, r, toe].map((v) => v * k) as [number, number, number, number, number]
+    return `M${x0} ${y0}h${T - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H - T - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H}H${x0}Z`
+}
+
 /** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre. */
 export function outlineOf(section: SectionResult, k: number, x0: number, y0: number): string {
     const { shape, h, b, tw, tf, r } = section
@@ -96,6 +108,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)
     const wl = centre - T / 2
     const wr = centre + T / 2

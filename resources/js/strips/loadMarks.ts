@@ -24,6 +24,9 @@ interface Vector {
 }
 const PLUMB: Vector = { x: 0, y: 1 }
 
+/** How far a load that leans may reach beside the member, in the drawing. */
+const ROOM = 14
+
 /** Which way a load acts in a drawing in which the member lies level, however it lies in truth. */
 function wayOf(load: LoadResult, angle: number): Vector {
     if (load.direction === 'normal') return PLUMB
@@ -117,7 +120,9 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             }))
             const way = isThermal(load.kind) ? PLUMB : wayOf(load, member.angle)
             const along = way.y < 0.3
-            const lean = along ? 0 : way.x / way.y
+            // No farther than there is room beside the member.
+            const room = ROOM / Math.max(1, ...points.map((p) => p.h))
+            const lean = along ? 0 : Math.max(-room, Math.min(room, way.x / way.y))
             mark.shape = `M${x0} ${base}${points.map((p) => `L${p.x - lean * p.h} ${base - p.h}`).join('')}L${x1} ${base}Z`
             mark.labelY = base - Math.max(...points.map((p) => p.h)) - 4
             const up = values(load).reduce((a, b) => a + b, 0) < 0

@@ -8,6 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
+use Waage\Sections\Angle;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Flanged;
 use Waage\Sections\RectangularHollow;
@@ -34,6 +35,7 @@ abstract readonly class Profile
             $stretch->section instanceof Flanged => self::open(Shape::of($stretch)),
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
+            $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             default => null,
         };
     }

@@ -6,6 +6,7 @@ namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Sections\Angle;
 use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
@@ -18,6 +19,9 @@ final class Classification
 {
     /** Outstand in compression. */
     public const OUTSTAND = [9.0, 10.0, 14.0];
+
+    /** Outstand of a section that is taken as elastic. */
+    private const ELASTIC = [-1.0, -1.0, 14.0];
 
     /** Internal part in bending. */
     public const BENT = [72.0, 83.0, 124.0];
@@ -125,6 +129,7 @@ final class Classification
             $s instanceof ISection => self::ofI($s, $by),
             $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
+            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
         };

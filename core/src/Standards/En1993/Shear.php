@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Standards\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\Angle;
 use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
@@ -30,6 +31,9 @@ final class Shear
                 'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
                 'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
             ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
+        } elseif ($s instanceof Angle) {
+            $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
+            $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
         } elseif ($s instanceof Channel) {
             $Av = $s->A - 2 * $s->b * $s->tf + ($s->tw + $s->r) * $s->tf;
             $d?->line('A_v', 'A - 2 * b * t_f + (t_w + r) * t_f', ['A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'r' => [$s->r, Kind::Size]], $Av, Kind::Area, '6.2.6(3)b');

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Sections;
+
+/**
+ * An angle with one leg upright and the other flat at its lower end, its properties about the axis along the flat leg (y-y)
+ * and that along the upright one: for members that are held so that they bend about these.
+ */
+final readonly class Angle extends Section
+{
+    /** From the outer face of the flat leg to the centroid, mm. */
+    public float $zs;
+
+    private float $perimeter;
+
+    /**
+     * @param  float  $h  upright leg
+     * @param  float  $b  flat leg
+     * @param  float  $r  radius between the legs
+     * @param  float  $toe  radius at their ends
+     */
+    public function __construct(string $name, string $family, float $h, float $b, public float $t, public float $r, public float $toe)
+    {
+        $o = Outline::of([[0.0, 0.0, 0.0], [$b, 0.0, 0.0], [$b, $t, $toe], [$t, $t, $r], [$t, $h, $toe], [0.0, $h, 0.0]]);
+        [$ys, $zs] = $o->centroid;
+        $this->zs = $zs;
+        $this->perimeter = $o->perimeter();
+        parent::__construct(
+            $name, $family, $h, $b, $h - $t,
+            A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
+            It: ($h + $b - $t) * $t ** 3 / 3, Iw: 0.0,
+            Wely: $o->Iy / max($zs, $h - $zs), Welz: $o->Iz / max($ys, $b - $ys),
+        );
+    }
+
+    /** The upright leg, mm². */
+    public function shearArea(): float
+    {
+        return ($this->h - $this->t / 2) * $this->t;
+    }
+
+    public function surface(): float
+    {
+        return $this->perimeter;
+    }
+
+    public function thickest(): float
+    {
+        return $this->t;
+    }
+}
