@@ -21,6 +21,7 @@ use Waage\Member\BasisReader;
 use Waage\Member\Member;
 use Waage\Sections\Catalogue;
 use Waage\Sections\Section;
+use Waage\Sections\UnequalI;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 use Waage\Standards\En1993\SteelSection;
@@ -108,6 +109,13 @@ function weighing(Design $design, string $id): Weighing
 function section(string $name): Section
 {
     return Catalogue::find($name) ?? throw new LogicException("No section {$name}.");
+}
+
+function unequal(string $name): UnequalI
+{
+    $section = section($name);
+
+    return $section instanceof UnequalI ? $section : throw new LogicException('Flanges that differ are needed.');
 }
 
 /** @param  array<string, mixed>  $parameters national parameters */
@@ -270,6 +278,7 @@ function documentsToRecompute(): array
         'channel as a post' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'UPN 200', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '60 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal'])]]),
         'angle' => document(['section' => 'L 150×90×12', 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]),
         'slender web' => document(['section' => 'welded I 800×250×10×15', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('6 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '160 kN/m')]]),
+        'flanges that differ' => document(['section' => 'welded I 600×300×200×10×20×15', 'grade' => 'S355', 'length' => '9 m', 'supports' => [supportAt('0 m'), supportAt('9 m')], 'loads' => [lineLoad('g', '8 kN/m'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '3 m', 'value' => '60 kN']]]),
         'girder of class 4' => document(['section' => 'welded I 1200×350×8×12', 'grade' => 'S355', 'length' => '12 m', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('12 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '75 kN/m')]]),
         'box of class 4, bent both ways' => document(['section' => 'welded box 700×300×4', 'loads' => [lineLoad('g', '3 kN/m'), lineLoad('q', '2 kN/m', ['direction' => 'sideways'])]]),
         'post of class 4' => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'welded I 300×400×4×6', 'grade' => 'S355', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '200 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal']), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]]),

@@ -25,6 +25,7 @@ use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\UnequalI;
 
 /**
  * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
@@ -104,6 +105,7 @@ final readonly class Result
         [$shape, $tw, $tf, $r] = match (true) {
             $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
             $s instanceof Channel => ['channel', $s->tw, $s->tf, $s->r],
+            $s instanceof UnequalI => ['unequal', $s->tw, $s->tt, 0.0],
             $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
             $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
@@ -111,7 +113,7 @@ final readonly class Result
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [],
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
         ];

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * Sections welded of plates, by their dimensions in mm: "welded I 500×200×8×15" (depth, width, web, flange) and
- * "welded box 300×200×10" (depth, width, plates).
+ * Sections welded of plates, by their dimensions in mm: "welded I 500×200×8×15" (depth, width, web, flange), with flanges
+ * that differ "welded I 600×300×200×10×20×15" (depth, widths of the top and the bottom flange, web, top and bottom flange),
+ * and "welded box 300×200×10" (depth, width, plates).
  */
 final class OwnSections
 {
@@ -52,13 +53,16 @@ final class OwnSections
         }
         $of = array_map(floatval(...), explode('x', $found[2]));
         $isI = $found[1] === 'i';
+        if (count($of) === 6 && $isI) {
+            return self::unequal($of);
+        }
         if (count($of) !== ($isI ? 4 : 3)) {
-            return $isI ? 'A welded I section has four dimensions: depth, width, web and flange, for example 500×200×8×15.' : 'A welded box has three dimensions: depth, width and plates, for example 300×200×10.';
+            return $isI ? 'A welded I section has four dimensions: depth, width, web and flange, for example 500×200×8×15; or six where its flanges differ: depth, width of the top and the bottom flange, web, top and bottom flange.' : 'A welded box has three dimensions: depth, width and plates, for example 300×200×10.';
         }
         [$h, $b, $t] = $of;
         $plates = [$t, $of[3] ?? $t];
         $inside = max($plates) * 2;
-        $written = implode('×', array_map(fn (float $v): string => (string) round($v, 2), $of));
+        $written = self::written($of);
 
         return match (true) {
             min($h, $b) < self::LEAST || max($h, $b) > self::MOST => 'Depth and width lie between 40 and 3000 mm.',
@@ -68,5 +72,27 @@ final class OwnSections
             $isI => new ISection("welded I {$written}", 'welded I', $h, $b, $of[2], $of[3], 0.0, finish: Finish::Welded),
             default => new RectangularHollow("welded box {$written}", 'welded box', $h, $b, $t, Finish::Welded),
         };
+    }
+
+    /**
+     * @param  non-empty-list<float>  $of  six of them
+     */
+    private static function unequal(array $of): Section|string
+    {
+        [$h, $top, $bottom, $tw, $tt, $tb] = [...$of, 0.0, 0.0, 0.0, 0.0, 0.0];
+
+        return match (true) {
+            min($h, $top, $bottom) < self::LEAST || max($h, $top, $bottom) > self::MOST => 'Depth and widths lie between 40 and 3000 mm.',
+            min($tw, $tt, $tb) < self::THINNEST || max($tw, $tt, $tb) > self::THICKEST => 'Plates are between 3 and 80 mm thick.',
+            $tt + $tb >= 0.8 * $h || $tw >= 0.5 * min($top, $bottom) => 'The plates are too thick for the depth and width: nothing is left between them.',
+            $top === $bottom && $tt === $tb => self::read('welded I '.self::written([$h, $top, $tw, $tt])),
+            default => new UnequalI('welded I '.self::written($of), 'welded I', $h, $top, $bottom, $tw, $tt, $tb),
+        };
+    }
+
+    /** @param  list<float>  $of */
+    private static function written(array $of): string
+    {
+        return implode('×', array_map(fn (float $v): string => (string) round($v, 2), $of));
     }
 }

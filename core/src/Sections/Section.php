@@ -57,6 +57,24 @@ abstract readonly class Section
         return 0.0;
     }
 
+    /** From the middle between the flanges to the shear centre, upwards, mm; 0 with two flanges alike. */
+    public function shearLevel(): float
+    {
+        return 0.0;
+    }
+
+    /** β = (1/I_y) ∫ z (y² + z²) dA − 2 z_s, z upwards, mm: what a moment adds to the stiffness against twisting; 0 with two flanges alike. */
+    public function monosymmetry(): float
+    {
+        return 0.0;
+    }
+
+    /** Height of the upper (1) or lower face (−1) above the shear centre, mm. */
+    public function faceAbove(int $side): float
+    {
+        return $side * $this->h / 2;
+    }
+
     /** Mass per length, kg/mm. */
     public function mass(): float
     {

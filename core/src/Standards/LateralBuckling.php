@@ -183,7 +183,8 @@ final class LateralBuckling
     {
         $mesh = $this->lengths()[$i]->mesh;
         $stiffness = [];
-        $a = $h = 0.0;
+        $side = (int) $this->beam->member->loadHeight->sign();
+        $a = $z = 0.0;
         for ($e = 1, $n = count($mesh->nodes); $e < $n; $e++) {
             $x = ($mesh->nodes[$e - 1] + $mesh->nodes[$e]) / 2;
             [$section, $grade] = [$stretches[0]->section, $stretches[0]->grade];
@@ -192,10 +193,10 @@ final class LateralBuckling
             }
             $stiffness[] = $this->stiffness($section, $grade);
             $a = max($a, $section->hs / 2);
-            $h = max($h, $section->h);
+            $z = $side * max($side * $z, $side * $section->faceAbove($side));
         }
 
-        return new ThinWalledBeam($mesh, $stiffness, $a, $this->beam->member->loadHeight->sign() * $h / 2);
+        return new ThinWalledBeam($mesh, $stiffness, $a, $z);
     }
 
     /** Lengths that are thought to be longer bend and warp with less: in their own scale all else stays as it is. */
@@ -203,6 +204,6 @@ final class LateralBuckling
     {
         $E = $grade->elasticity() / $this->beam->member->apart ** 2;
 
-        return new Stiffness($E * $section->Iz, $E * $section->Iw, $grade->shearModulus() * $section->It);
+        return new Stiffness($E * $section->Iz, $E * $section->Iw, $grade->shearModulus() * $section->It, $section->shearLevel(), $section->monosymmetry());
     }
 }

@@ -16,6 +16,7 @@ use Waage\Member\Category;
 use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
 use Waage\Sections\Section;
+use Waage\Sections\UnequalI;
 
 /**
  * A steel member under its combinations, and its weighings after one standard. What does not depend on the section
@@ -96,6 +97,24 @@ abstract class SteelMember
 
     /** @return list<string> what its weighings take for granted, and where they end */
     abstract public function assumptions(): array;
+
+    /**
+     * Why a section whose flanges differ is not weighed under all that acts; empty: it has none, or only bends in its plane.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     */
+    protected function ofUnequalFlanges(array $stretches, float $weight): string
+    {
+        $force = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+
+        return match (true) {
+            array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof UnequalI) === [] => '',
+            count($stretches) > 1 => 'Sections with flanges that differ are weighed in members of one section; this one changes along its length.',
+            $this->sideways !== null, $force >= 1.0 => 'Sections with flanges that differ are weighed in bending about y-y only, without forces sideways or along them. Take flanges that are alike.',
+            default => '',
+        };
+    }
 
     /**
      * Why a member with an angle in it is not weighed; empty: it has none, or is held so that it bends about the axis of its flat leg.

@@ -13,7 +13,7 @@ const units = computed(() => props.editor.units.value)
 const own = computed(() => ownSection(doc.value.section))
 /** What was typed that is no dimension, by its place: it stays in the field, and the section as it was. */
 const wrong = ref(new Map<number, string>())
-const KINDS: Record<OwnKind, string> = { I: 'welded I', box: 'welded box' }
+const KINDS: Record<OwnKind, string> = { I: 'welded I', unequal: 'welded I, unequal flanges', box: 'welded box' }
 
 function write(kind: OwnKind, dimensions: number[]): void {
     props.editor.change((d) => void (d.section = nameOf(kind, dimensions)), 'section')
@@ -24,7 +24,12 @@ function start(kind: OwnKind): void {
     wrong.value.clear()
     const s = props.editor.result.value?.section
     const [h, b, tw, tf] = s ? [s.h, s.b, s.tw, s.tf] : [400, 200, 8, 15]
-    write(kind, kind === 'I' ? [h, b, tw, tf] : [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)])
+    const dimensions: Record<OwnKind, number[]> = {
+        I: [h, b, tw, tf],
+        unequal: [h, b, b, tw, tf, tf],
+        box: [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)],
+    }
+    write(kind, dimensions[kind])
 }
 
 function set(index: number, text: string): void {

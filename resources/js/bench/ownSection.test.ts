@@ -6,6 +6,8 @@ import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
 it('reads the name of a welded section as the core does', () => {
     expect(ownSection('Welded I 500x200x8x15')).toEqual({ kind: 'I', dimensions: [500, 200, 8, 15] })
+    expect(ownSection('welded I 600x300x200x10x20x15')).toEqual({ kind: 'unequal', dimensions: [600, 300, 200, 10, 20, 15] })
+    expect(nameOf('unequal', [600, 300, 200, 10, 20, 15])).toBe('welded I 600×300×200×10×20×15')
     expect(ownSection('welded box 300 × 200 × 10')).toEqual({ kind: 'box', dimensions: [300, 200, 10] })
     expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([null, null, null])
     expect(nameOf('I', [500, 200, 7.999999, 15])).toBe('welded I 500×200×8×15')
@@ -25,6 +27,13 @@ it('begins with the section at work and writes each dimension into its name', as
     await fields.findAll('input')[2]!.setValue('thick')
     expect(documentOf(editor).section).toBe('welded I 420×150×10×10.7')
     expect(answerTo(documentOf(editor)).result.section.name).toBe('welded I 420×150×10×10.7')
+    await fields.get('select').setValue('unequal')
+    expect(documentOf(editor).section).toBe('welded I 420×150×150×10×10.7×10.7')
+    await fields.findAll('input')[1]!.setValue('220')
+    expect(answerTo(documentOf(editor)).result.section.name).toBe('welded I 420×220×150×10×10.7×10.7')
+    await fields.get('select').setValue('I')
+    expect(documentOf(editor).section).toBe('welded I 420×220×10×10.7')
+    await fields.findAll('input')[1]!.setValue('150')
     await fields.get('select').setValue('box')
     expect(documentOf(editor).section).toBe('welded box 300×150×10.7')
 })

@@ -171,7 +171,7 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'channel' | 'angle' | 'rectangle' | 'circle'
+    shape: 'I' | 'unequal' | 'channel' | 'angle' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number
@@ -194,9 +194,21 @@ export interface SectionResult {
      */
     ys?: number
     /**
-     * of an angle: from the outer face of its flat leg to the centroid, mm
+     * of an angle and of flanges that differ: from the lower face to the centroid, mm
      */
     zs?: number
+    /**
+     * of flanges that differ: width of the top flange, mm; tf is its thickness
+     */
+    top?: number
+    /**
+     * width of the bottom flange, mm
+     */
+    bottom?: number
+    /**
+     * thickness of the bottom flange, mm
+     */
+    tf2?: number
     /**
      * of a channel: from the centroid to the shear centre, mm
      */

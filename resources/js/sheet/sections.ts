@@ -44,6 +44,14 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             [s.symbols === 'AISC' ? '\\bar{x}' : 'y_{\\mathrm{s}}', s.ys ?? 0, 'size'],
             [s.symbols === 'AISC' ? 'x_{\\mathrm{o}}' : 'y_{0}', s.ym ?? 0, 'size'],
         ],
+        unequal: [
+            ['b_{\\mathrm{top}}', s.top ?? s.b, 'size'],
+            ['b_{\\mathrm{bot}}', s.bottom ?? s.b, 'size'],
+            ['t_{\\mathrm{w}}', s.tw, 'size'],
+            ['t_{\\mathrm{top}}', s.tf, 'size'],
+            ['t_{\\mathrm{bot}}', s.tf2 ?? s.tf, 'size'],
+            ['z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
+        ],
         angle: [
             ['b', s.b, 'size'],
             ['t', s.tw, 'size'],
@@ -58,7 +66,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         circle: [['t', s.tw, 'size']],
     }
     const isAmerican = s.symbols === 'AISC'
-    const depth = { I: name.h, channel: name.h, angle: 'h', rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
+    const depth = { I: name.h, channel: name.h, angle: 'h', unequal: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
     return [
         [depth[s.shape], s.h, 'size'],
         ['A', s.A, 'area'],
@@ -68,7 +76,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         [name.elastic, s.Wely, 'modulus'],
         [name.plastic, s.Wply, 'modulus'],
         [name.torsion, s.It, 'secondMoment'],
-        ...(s.shape === 'I' || s.shape === 'channel' ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
+        ...(['I', 'channel', 'unequal'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
 }
 
@@ -93,6 +101,14 @@ function channel({ h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) 
     ].join('')
 }
 
+/** An I section whose flanges differ. */
+function unequal({ h, b, tw, tf, top: wide = b, bottom: below = b, tf2 = tf }: SectionResult, k: number, x0: number, y0: number): string {
+    const c = x0 + (b * k) / 2
+    const [T, B, W] = [(wide * k) / 2, (below * k) / 2, (tw * k) / 2]
+    const [top, bottom, end] = [y0 + tf * k, y0 + (h - tf2) * k, y0 + h * k]
+    return `M${c - T} ${y0}H${c + T}V${top}H${c + W}V${bottom}H${c + B}V${end}H${c - B}V${bottom}H${c - W}V${top}H${c - T}Z`
+}
+
 /** An angle, its upright leg to the left, the other one at its lower end. */
 function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y0: number): string {
     const [H, B, T, R, Q] = [h, b, tw, r, toe].map((v) => v * k) as [number, number, number, number, number]
@@ -108,6 +124,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    if (shape === 'unequal') return unequal(section, k, x0, y0)
     if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)
     const wl = centre - T / 2

@@ -8,11 +8,12 @@ namespace Waage\Analysis\Lateral;
  * Elastic lateral-torsional buckling of a held length: a one-dimensional thin-walled beam after Vlasov, with warping.
  *
  * Potential energy of a sideways displacement v of the shear centre and a twist φ (top flange towards +v), for a section
- * whose centroid is its shear centre:
+ * that is symmetric about its upright axis:
  *
- *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ Σ q z φ²)
+ *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ ∫ M β φ′² dx − ½ Σ q z φ²)
  *
- * with sagging moments M and downward loads q at the height z above the shear centre. The load factor α at which it
+ * with sagging moments M and downward loads q at the height z above the shear centre. Unknown is the displacement u = v − s φ of
+ * the middle between the flanges, which lies s below the shear centre: so the flanges, at half their distance a, are held alike. The load factor α at which it
  * vanishes is the critical one. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); N. S. Trahair, Flexural-Torsional
  * Buckling of Structures (1993).
  *
@@ -38,7 +39,7 @@ final readonly class ThinWalledBeam
      * @param  float  $a  half the distance of the flanges, mm
      * @param  float  $z  height of the loads above the shear centre, mm
      */
-    public function __construct(public Mesh $mesh, array $stiffness, private float $a, private float $z)
+    public function __construct(public Mesh $mesh, private array $stiffness, private float $a, private float $z)
     {
         $shapes = $mesh->shapes;
         $K = self::none($mesh);
@@ -46,13 +47,23 @@ final readonly class ThinWalledBeam
         foreach ($mesh->elements as $e => [$u, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
             $s = $stiffness[$e];
-            foreach ([[$u, $s->bending * $a ** 2 / $l ** 3, 0.0], [$phi, $s->warping / $l ** 3, $s->twisting / $l]] as [$unknowns, $bends, $twists]) {
+            foreach ([[$u, $s->bending * $a ** 2 / $l ** 3, 0.0], [$phi, ($s->warping + $s->bending * $s->level ** 2) / $l ** 3, $s->twisting / $l]] as [$unknowns, $bends, $twists]) {
                 foreach ($unknowns as [$i, $p, $ci]) {
                     foreach ($unknowns as [$j, $q, $cj]) {
                         if ($q <= $p) {
                             $K[$p][$band - $p + $q] += $ci * $cj * ($bends * $shapes->bending[$i][$j] + ($twists === 0.0 ? 0.0 : $twists * $shapes->twist[$i][$j]));
                         }
                     }
+                }
+            }
+        }
+        // v = u + s φ bends both at once.
+        foreach ($mesh->elements as $e => [$u, $phi]) {
+            $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+            $both = $stiffness[$e]->bending * $stiffness[$e]->level * $a / $l ** 3;
+            foreach ($both === 0.0 ? [] : $u as [$i, $p, $ci]) {
+                foreach ($phi as [$j, $q, $cj]) {
+                    $K[max($p, $q)][$band - abs($p - $q)] += ($p === $q ? 2 : 1) * $ci * $cj * $both * $shapes->bending[$i][$j];
                 }
             }
         }
@@ -120,7 +131,7 @@ final readonly class ThinWalledBeam
                     $slope += $c * $shape[$p] * $shapes->slopes[$i][$g];
                     $curvature += $c * $shape[$p] * $shapes->curvatures[$i][$g];
                 }
-                $ofMoments[] = -2 * $this->a / $l * $value * $bends;
+                $ofMoments[] = -(2 * $value * ($this->a * $bends + $this->stiffness[$e]->level * $curvature) - $this->stiffness[$e]->beta * $slope ** 2) / $l;
                 $ofLoads[] = -2 * $this->z / $l * ($value * $curvature + $slope ** 2);
             }
         }
@@ -150,6 +161,14 @@ final readonly class ThinWalledBeam
                     $ofMoments[] = [max($p, $q), $band - abs($p - $q), $start, array_map(fn (float $v): float => $factor * $v, $shapes->coupling[$i][$j])];
                 }
                 foreach ($phi as [$j, $q, $cj]) {
+                    [$level, $beta] = [$this->stiffness[$e]->level, $this->stiffness[$e]->beta];
+                    if ($q <= $p && ($level !== 0.0 || $beta !== 0.0)) {
+                        $factors = [];
+                        foreach ($shapes->coupling[$i][$j] as $g => $v) {
+                            $factors[] = $ci * $cj / $l * ($level * ($v + $shapes->coupling[$j][$i][$g]) - $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g]);
+                        }
+                        $ofMoments[] = [$p, $band - $p + $q, $start, $factors];
+                    }
                     $factor = $ci * $cj * $this->z / $l;
                     if ($q <= $p && $factor != 0.0) {
                         $ofLoads[] = [$p, $band - $p + $q, $start, array_map(fn (float $v): float => $factor * $v, $shapes->square[$i][$j])];

@@ -12,6 +12,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /** EN 1993-1-1:2005, 5.5 and Table 5.2: class of a section. */
@@ -115,7 +116,7 @@ final class Classification
         $d->line("lambda_{$part->name}", "{$c} / {$t}", [$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]], $part->slenderness(), Kind::Number, 'Table 5.2', $part->note);
         $limit = $part->limits[min($class, 3) - 1];
         $d->line(
-            "lambda_{$part->name}_".min($class, 3), (int) $limit.' * epsilon'.($part->power === 2 ? '^2' : ''), ['epsilon' => [$epsilon, Kind::Number]], $limit * $epsilon ** $part->power, Kind::Number, 'Table 5.2',
+            "lambda_{$part->name}_".min($class, 3), $limit.' * epsilon'.($part->power === 2 ? '^2' : ''), ['epsilon' => [$epsilon, Kind::Number]], $limit * $epsilon ** $part->power, Kind::Number, 'Table 5.2',
             $class === 4 ? 'limit of class 3 exceeded: class 4' : "limit of class {$class}: {$part->name} is class {$class}",
         );
     }
@@ -129,6 +130,7 @@ final class Classification
             $s instanceof ISection => self::ofI($s, $by),
             $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
+            $s instanceof UnequalI => self::ofUnequal($s),
             $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
@@ -156,6 +158,24 @@ final class Classification
             new ClassedPart('flange', ['c_f', $s->c], ['t_f', $s->tf], self::OUTSTAND, 'outstand flange in compression'),
             new ClassedPart('web', ['c_w', $s->d], ['t_w', $s->tw], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'web in bending' : 'web in compression'),
         ];
+    }
+
+    /**
+     * Either flange as if compressed; the web with the greater part of it compressed, of sagging and hogging.
+     *
+     * @return non-empty-list<ClassedPart>
+     */
+    private static function ofUnequal(UnequalI $s): array
+    {
+        // How far the axis that halves the area, and that through the centroid, lie from the middle of the web.
+        $alpha = min(1.0, 0.5 + abs($s->top * $s->tt - $s->bottom * $s->tb) / (2 * $s->tw * $s->hw));
+        $off = abs($s->zs - ($s->tb - $s->tt) / 2);
+        $psi = min(1.0, -($s->hw / 2 - $off) / ($s->hw / 2 + $off));
+        // Rounded down to what is printed.
+        $limits = array_map(fn (float $limit): float => floor(100 * $limit) / 100, [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1), 42 / (0.67 + 0.33 * $psi)]);
+        $flange = fn (string $name, float $b, float $t): ClassedPart => new ClassedPart($name, ["c_{$name}", ($b - $s->tw) / 2], ["t_{$name}", $t], self::OUTSTAND, "{$name} flange, outstand in compression");
+
+        return [$flange('top', $s->top, $s->tt), $flange('bottom', $s->bottom, $s->tb), new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], $limits, sprintf('web, by the larger part that is compressed: α = %.3f, ψ = %.3f', $alpha, $psi))];
     }
 
     /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h − 2t and b − 2t */

@@ -10,6 +10,7 @@ use Waage\Checks\Derivation;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -138,11 +139,11 @@ final readonly class LateralResistance implements Resistance
      */
     public static function imperfection(Section $section, bool $rolledCurves): array
     {
-        if (! $section instanceof ISection) {
+        if (! $section instanceof ISection && ! $section instanceof UnequalI) {
             return [0.76, 'no I section: curve d'];
         }
-        $slender = $section->h / $section->b > 2;
-        $isWelded = $section->plates !== null || $section->finish === Finish::Welded;
+        $slender = $section->h / ($section instanceof UnequalI ? min($section->top, $section->bottom) : $section->b) > 2;
+        $isWelded = $section instanceof UnequalI || $section->plates !== null || $section->finish === Finish::Welded;
         $row = (int) $slender + ($isWelded ? 2 : (int) $rolledCurves);
         $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
 

@@ -55,7 +55,7 @@ final class LateralTorsionalBuckling
         $heaviest = null;
         $ranges = [];
         foreach ($this->lateral->lengths() as $i => $diagrams) {
-            if ($member->basis->closedForms && $this->weakest($stretches, $diagrams->held) === null) {
+            if ($this->isClosed($stretches) && $this->weakest($stretches, $diagrams->held) === null) {
                 $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
 
                 return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $diagrams->held->from, remark: "Between x = {$at($diagrams->held->from)} and {$at($diagrams->held->to)} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Hold it where the section changes, or take the eigenvalue.");
@@ -119,7 +119,7 @@ final class LateralTorsionalBuckling
         $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is strained the most" : ''));
         $hand = $this->byHand($stretches, $case, $weight);
         $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
-        $isClosed = $member->basis->closedForms;
+        $isClosed = $this->isClosed($stretches);
         if ($isClosed && $hand !== null) {
             $this->deriveByHand($d, $hand, $case, $weight);
             $d->line('alpha_C', 'M_cr_C / M', ['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]], $hand[0], Kind::Number, '6.3.4(3)');
@@ -159,7 +159,7 @@ final class LateralTorsionalBuckling
         $steel = $this->weakest($stretches, $held);
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
-        $least = $steel === null ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
+        $least = $steel === null || $steel->section->monosymmetry() !== 0.0 ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
 
         return $least === null || $steel === null ? null : [...$least, $steel];
     }
@@ -175,12 +175,22 @@ final class LateralTorsionalBuckling
         ClosedForms::criticalMoment($steel, $length, $case->diagram, $member->loadHeight, $weight, $M, $d);
     }
 
+    /**
+     * Are the closed formulas asked for, and do they cover the sections: have these flanges alike?
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    private function isClosed(array $stretches): bool
+    {
+        return $this->beam->member->basis->closedForms && array_filter($stretches, fn (SectionStep $s): bool => $s->section->monosymmetry() !== 0.0) === [];
+    }
+
     /** @param  non-empty-list<SectionStep>  $stretches */
     private function resistance(array $stretches, HeldLength $held, float $weight): LateralResistance
     {
         $closed = fn (BucklingCase $case): float => $this->byHand($stretches, $case, $weight)[0] ?? INF;
 
-        return new LateralResistance($this->parts($stretches, $held), $weight, $this->beam->member->basis->closedForms ? $closed : null, $held->isPlain());
+        return new LateralResistance($this->parts($stretches, $held), $weight, $this->isClosed($stretches) ? $closed : null, $held->isPlain());
     }
 
     /**

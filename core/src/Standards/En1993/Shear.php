@@ -12,6 +12,7 @@ use Waage\Sections\Finish;
 use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /** EN 1993-1-1:2005, 6.2.6: resistance to shear along the depth or the width, and the limit of shear buckling. */
@@ -22,7 +23,7 @@ final class Shear
     {
         $s = $steel->section;
         $b = $steel->basis;
-        if ($s instanceof ISection && $s->finish === Finish::Welded) {
+        if ($s instanceof UnequalI || ($s instanceof ISection && $s->finish === Finish::Welded)) {
             $Av = $b->eta * $s->hw * $s->tw;
             $d?->line('A_v', 'eta * h_w * t_w', ['eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $Av, Kind::Area, '6.2.6(3)d', 'welded');
         } elseif ($s instanceof ISection) {
@@ -117,7 +118,7 @@ final class Shear
         $s = $steel->section;
 
         return match (true) {
-            $s instanceof Flanged => [$s->hw, $s->tw],
+            $s instanceof Flanged, $s instanceof UnequalI => [$s->hw, $s->tw],
             $s instanceof RectangularHollow => [$s->h - 2 * $s->t, $s->t],
             default => null,
         };

@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\Flanged;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -34,10 +35,10 @@ final readonly class TransverseForce
         $this->section = $steel->section instanceof Flanged ? $steel->section : throw new \LogicException('A web between flanges is needed.');
     }
 
-    /** Does the clause cover a section: one web between two flanges? */
+    /** Does the clause cover a section: one web between two flanges? Of flanges that differ the one counts that the force presses on. */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof Flanged;
+        return $steel->section instanceof Flanged || $steel->section instanceof UnequalI;
     }
 
     /** F_Rd in N. */

@@ -10,6 +10,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Sections\UnequalI;
 use Waage\Standards\ConcentratedForce;
 use Waage\Standards\ConcentratedForces;
 use Waage\Units\Kind;
@@ -59,7 +60,7 @@ final readonly class Webs
         // At an end the bearing lies within the member, about a place farther in it lies to both sides.
         [$ss, $c] = [$of->bearing, max(0.0, $of->toEnd - $of->bearing / 2)];
         [$combination, $arrangement, $factors] = [$of->combination, $of->arrangement, $of->factors];
-        $steel = array_map($this->steel(...), $of->stretches);
+        $steel = array_map(fn (SectionStep $s): SteelSection => $this->steel($s, $sign), $of->stretches);
         // The weakest of the sections that may be there counts.
         usort($steel, fn (SteelSection $a, SteelSection $b): int => (new TransverseForce($a, $ss, $c, $of->through))->resistance() <=> (new TransverseForce($b, $ss, $c, $of->through))->resistance());
         $force = new TransverseForce($steel[0], $ss, $c, $of->through);
@@ -74,7 +75,7 @@ final readonly class Webs
             remark: $eta2 > 1.0 ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
         $M = $this->bending($x, $sign, $weight);
-        $elastic = array_map(fn (SteelSection $s): array => $s->class > 3 ? [$s->modulus, 'W_eff_y'] : [$s->section->Wely, 'W_el_y'], $steel);
+        $elastic = array_map(fn (SteelSection $s): array => $s->class > 3 ? [$s->modulus, 'W_eff_y'] : [$s->section->Wely, 'W_el_y'], array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $this->beam->member->basis), $of->stretches));
         [$W, $symbol] = min($elastic);
         $MRd = $W * $steel[0]->fy / $steel[0]->basis->gammaM0;
         $eta1 = $M / $MRd;
@@ -98,8 +99,9 @@ final readonly class Webs
         return max(0.0, $sign * ($e->value ?? 0.0));
     }
 
-    private function steel(SectionStep $stretch): SteelSection
+    /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */
+    private function steel(SectionStep $stretch, int $side = 1): SteelSection
     {
-        return new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
+        return new SteelSection($stretch->section instanceof UnequalI ? $stretch->section->seenFrom($side) : $stretch->section, $stretch->grade, $this->beam->member->basis);
     }
 }
