@@ -15,7 +15,6 @@ use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
-use Waage\Sections\ISection;
 use Waage\Standards\Stretches;
 use Waage\Units\Kind;
 
@@ -85,13 +84,13 @@ final class CrossSections
         $d = $derive ? new Derivation : null;
         $limit = Shear::bucklingLimit($steel, $d);
         $slenderness = Shear::webSlenderness($steel);
-        if ($slenderness > $limit && $steel->section instanceof ISection) {
+        if ($slenderness > $limit && SlenderWeb::covers($steel)) {
             return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
         }
         $web = $slenderness === null ? new Weighing('shear-buckling', 'Shear buckling', 'EN 1993-1-1, 6.2.6(6)', null, remark: 'Without a web between flanges a section of class 1 to 3 does not buckle in shear before it yields.') : new Weighing(
             'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
             demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
-            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections with flanges alike only. Take a section with thicker sides.',
+            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
             lines: $d->lines ?? [],
         );
 

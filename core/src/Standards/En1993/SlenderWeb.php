@@ -7,6 +7,7 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\ISection;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -16,11 +17,25 @@ use Waage\Units\Kind;
  */
 final readonly class SlenderWeb
 {
+    /** Of flanges that differ one with two like the weaker. */
     private ISection $section;
+
+    /** The flange with the greater area: width and thickness, mm. */
+    private ISection $stronger;
 
     public function __construct(private SteelSection $steel)
     {
-        $this->section = $steel->section instanceof ISection ? $steel->section : throw new \LogicException('A web between flanges is needed.');
+        $s = $steel->section;
+        [$this->section, $this->stronger] = match (true) {
+            $s instanceof ISection => [$s, $s],
+            $s instanceof UnequalI => $s->top * $s->tt < $s->bottom * $s->tb ? [$s->seenFrom(1), $s->seenFrom(-1)] : [$s->seenFrom(-1), $s->seenFrom(1)],
+            default => throw new \LogicException('A web between flanges is needed.'),
+        };
+    }
+
+    public static function covers(SteelSection $steel): bool
+    {
+        return $steel->section instanceof ISection || $steel->section instanceof UnequalI;
     }
 
     /** V_bw,Rd in N. */
@@ -47,10 +62,10 @@ final readonly class SlenderWeb
     {
         $s = $this->section;
         $k = $this->steel->class <= 2 ? 0.4 : 0.55;
-        $limit = $k * SteelGrade::E / $this->steel->fy * sqrt($s->hw * $s->tw / ($s->b * $s->tf));
+        $limit = $k * SteelGrade::E / $this->steel->fy * sqrt($s->hw * $s->tw / ($this->stronger->b * $this->stronger->tf));
         $d?->line('lambda_w', 'h_w / t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw / $s->tw, Kind::Number, '8(1)');
         $d?->given('k', $k, Kind::Number, '8(1)', $this->steel->class <= 2 ? 'plastic moment' : 'elastic moment');
-        $d?->line('lambda_w_max', 'k * E / f_y * sqrt(h_w * t_w / (b * t_f))', ['k' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $limit, Kind::Number, '8(1) (8.1)');
+        $d?->line('lambda_w_max', 'k * E / f_y * sqrt(h_w * t_w / (b * t_f))', ['k' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'b' => [$this->stronger->b, Kind::Size], 't_f' => [$this->stronger->tf, Kind::Size]], $limit, Kind::Number, '8(1) (8.1)');
 
         return $limit;
     }
@@ -77,7 +92,7 @@ final readonly class SlenderWeb
         $Mpl = $W * $this->steel->fy / $gammaM0;
         $Mf = $b * $s->tf * ($s->h - $s->tf) * $this->steel->fy / $gammaM0;
         $d?->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', ['W_pl_y' => [$W, Kind::Modulus], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mpl, Kind::Moment, '7.1(1)', 'whatever the class is');
-        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', 'of the flanges alone');
+        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', $this->section === $this->stronger ? 'of the flanges alone' : 'of two flanges like the weaker one');
         $eta1 = $M / $Mpl;
         $d?->line('eta_1', 'M_Ed / M_pl_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment]], $eta1, Kind::Number, '7.1(1)');
         $d?->given('eta_3', $eta3, Kind::Number, '7.1(1)', 'V_Ed over V_bw_Rd');

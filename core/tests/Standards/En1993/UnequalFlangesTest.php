@@ -58,6 +58,14 @@ it('weighs the web by the flange that is pressed on', function (): void {
         ->and($of('welded I 600×300×200×10×20×15', 'web-load'))->toBeNear($of('welded I 605×300×10×20', 'web-load'), 1e-9);
 });
 
+it('weighs a slender web in shear, with the weaker flange in bending', function (): void {
+    $held = array_map(fn (array $s): array => [...$s, 'stiffened' => true], [supportAt('0 m'), supportAt('9 m', 'roller')]);
+    $of = fn (string $section, string $id): ?float => weighing(crane(['section' => $section, 'supports' => $held, 'loads' => [lineLoad('q', '180 kN/m')]]), $id)->ratio;
+    // The web alone: the same as of flanges alike over the same clear depth.
+    expect($of('welded I 733×260×200×10×18×15', 'shear-buckling'))->toBeNear((float) $of('welded I 730×200×10×15', 'shear-buckling'), 0.01)
+        ->and($of('welded I 733×260×200×10×18×15', 'bending-shear'))->toBeNear((float) $of('welded I 730×200×10×15', 'bending-shear'), 0.01);
+});
+
 it('takes the eigenvalue where closed formulas are asked for', function (): void {
     $closed = crane(['basis' => ['parameters' => ['closedForms' => true]]]);
     expect(weighing($closed, 'buckling')->capacity)->toBeNear((float) weighing(crane(), 'buckling')->capacity, 1e-9)
