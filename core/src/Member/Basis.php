@@ -39,6 +39,7 @@ final readonly class Basis
         public float $beta,
         public bool $modifyChi,
         public bool $closedForms,
+        public bool $annexA,
         public float $limitTotal,
         public float $limitVariable,
         public array $buildUps = [],

@@ -87,6 +87,7 @@ final class BasisReader
             beta: $n('beta'),
             modifyChi: $f->flag($parameters, 'modifyChi', 'basis.parameters.modifyChi', true),
             closedForms: $f->flag($parameters, 'closedForms', 'basis.parameters.closedForms', false),
+            annexA: $f->flag($parameters, 'annexA', 'basis.parameters.annexA', false),
             limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),
             limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
             buildUps: self::buildUps($f, $in),

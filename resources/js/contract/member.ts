@@ -469,6 +469,10 @@ export interface BasisDocument {
          */
         modifyChi?: boolean
         /**
+         * interaction of axial force and bending by Annex A of EN 1993-1-1 instead of Annex B
+         */
+        annexA?: boolean
+        /**
          * critical moment by closed formulas (C_1, C_2) instead of the eigenvalue of the member
          */
         closedForms?: boolean

@@ -227,6 +227,14 @@ function fault(path: string): string {
                     />
                     factor f of 6.3.2.3(2)
                 </label>
+                <label v-if="isEn" class="mt-2 flex items-center gap-2">
+                    <input
+                        type="checkbox"
+                        :checked="parameters.annexA === true"
+                        @change="saveBasis({ parameters: { ...parameters, annexA: ($event.target as HTMLInputElement).checked } })"
+                    />
+                    axial force with bending by Annex A instead of B (6.3.3)
+                </label>
                 <label class="mt-2 flex items-center gap-2">
                     <input
                         type="checkbox"

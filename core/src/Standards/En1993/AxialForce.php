@@ -121,12 +121,15 @@ final class AxialForce
             max($N) > 0.0 => 'Bending about both axes with axial force',
             default => 'Bending about both axes',
         };
-        $highShear = array_filter($bending, fn (Weighing $w): bool => $w->id === 'bending-shear' && $w->ratio !== null) !== [] || ($sideways[1]->ratio ?? 0.0) > 0.5;
+        $byId = array_column($bending, null, 'id');
+        [$shear, $withShear] = [$byId['shear'] ?? null, $byId['bending-shear'] ?? null];
+        $highShear = $withShear?->ratio === null ? null : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
         $refusal = match (true) {
             $sideways !== null && $steel->section->shearCentre() > 0.0 => 'A channel that also bends sideways twists as it buckles, which 6.3.3 and 6.3.4 do not cover. Hold it sideways where loads push it, or take a section with two axes of symmetry.',
             count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
             $N[0] > 0.0 && Classification::of($steel, Strain::Compression) > 3 && ! EffectiveSection::covers($steel) => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
-            $highShear => "{$what} and a high shear force (6.2.10) is not computed here.",
+            $highShear !== null && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
+            ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high shear force sideways (6.2.10) is not computed here.",
             default => '',
         };
         if ($refusal !== '') {
@@ -140,7 +143,7 @@ final class AxialForce
         $lateral = max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'))]);
 
         return WorstTogether::weigh(
-            array_map(fn (Combination $c): \Closure => $this->column($c, $steel, $weight, $sideways), $this->strength), BeamColumn::BUCKLING, $lateral,
+            array_map(fn (Combination $c): \Closure => $this->column($c, $steel, $weight, $sideways, $highShear), $this->strength), BeamColumn::BUCKLING, $lateral,
             fn (int $c): float => ($this->lateralOf)($this->strength[$c], $steel, $weight), $derive,
         );
     }
@@ -149,14 +152,14 @@ final class AxialForce
      * @param  array{Weighing, Weighing}|null  $sideways
      * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
      */
-    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways): \Closure
+    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways, ?HighShear $shear): \Closure
     {
         $column = $this->columns->of($combination, $steel->section, $weight);
         $bending = ($this->bendingOf)($combination, $steel, $weight);
         $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
 
         return fn (float $lateral, bool $derive): array => (new BeamColumn(
-            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments),
+            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear,
         ))->weigh($derive);
     }
 

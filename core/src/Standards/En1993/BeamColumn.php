@@ -19,7 +19,8 @@ use Waage\Units\Kind;
  * or with bending about z-z, or with both.
  *
  * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 and 4 by
- * the sum of their utilisations; interaction of buckling by Annex B, with C_m = 1 where moments do not run straight. In class
+ * the sum of their utilisations; interaction of buckling by Annex B or A, with C_m = 1 or as under a uniform
+ * moment where moments do not run straight. In class
  * 4 the effective area counts; sections with two axes of symmetry have no e_N.
  */
 final readonly class BeamColumn
@@ -48,8 +49,9 @@ final readonly class BeamColumn
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
      * @param  EquivalentMoments  $shape  of the moment diagrams
+     * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null)
     {
         $this->class = $this->isBentInPlane() ? Classification::together($steel, $compression) : Classification::of($steel, Strain::Compression);
         $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
@@ -116,6 +118,9 @@ final readonly class BeamColumn
             }
             $NRd = $this->resistance($this->class, $d);
         }
+        if ($this->shear !== null) {
+            return $this->withShear($this->shear, $N, $d);
+        }
         $compressed = $this->compression > 0.0 ? $this->class : 1;
         if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd && PlasticInteraction::covers($this->steel)) {
             $n = $N / $NRd;
@@ -147,6 +152,41 @@ final readonly class BeamColumn
         $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, $isEffective ? '6.2.9.3(2) (6.44)' : '6.2.1(7) (6.2)', 'sum of the utilisations');
 
         return $this->weighing('bending-axial', $this->title('Bending'), $isEffective ? 'EN 1993-1-1, 6.2.9.3' : 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+    }
+
+    /** 6.2.10: the strength of the shear area is reduced by ρ; on the safe side the greatest of all forces at one place, summed up. */
+    private function withShear(HighShear $shear, float $N, ?Derivation $d): Weighing
+    {
+        [$fy, $gammaM0, $rho] = [$this->steel->fy, $this->steel->basis->gammaM0, $shear->rho()];
+        $Av = $shear->Vpl * sqrt(3) * $gammaM0 / $fy;
+        $A = $this->area();
+        $d?->given('V_Ed', $shear->V, Kind::Force, '', 'greatest of any combination');
+        $d?->given('V_pl_Rd', $shear->Vpl, Kind::Force, '6.2.6');
+        $d?->line('rho', 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)', ['V_Ed' => [$shear->V, Kind::Force], 'V_pl_Rd' => [$shear->Vpl, Kind::Force]], $rho, Kind::Number, '6.2.10(3)');
+        $terms = $values = [];
+        $u = 0.0;
+        if ($N > 0.0) {
+            $NV = ($this->A - $rho * $Av) * $fy / $gammaM0;
+            $d?->line('A_v', 'V_pl_Rd * sqrt(3) * gamma_M0 / f_y', ['V_pl_Rd' => [$shear->Vpl, Kind::Force], 'gamma_M0' => [$gammaM0, Kind::Number], 'f_y' => [$fy, Kind::Stress]], $Av, Kind::Area, '6.2.6(2) (6.18)');
+            $d?->line('N_V_Rd', "({$A} - rho * A_v) * f_y / gamma_M0", [$A => [$this->A, Kind::Area], 'rho' => [$rho, Kind::Number], 'A_v' => [$Av, Kind::Area], 'f_y' => [$fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $NV, Kind::Force, '6.2.10(3) (6.45)');
+            $u += $N / $NV;
+            $terms[] = 'N_Ed / N_V_Rd';
+            $values += ['N_Ed' => [$N, Kind::Force], 'N_V_Rd' => [$NV, Kind::Force]];
+        }
+        $u += $uM = $this->moment($shear->bending, 'u_M', 'greatest utilisation in bending with shear', $d);
+        $terms[] = 'u_M';
+        $values['u_M'] = [$uM, Kind::Number];
+        if ($this->sideways > 0.0) {
+            // ρ = 1 leaves nothing of a section whose webs carry the bending sideways as well.
+            $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending sideways', $d, 'z');
+            $left = max(0.01, 1 - $rho);
+            $u += $uz / $left;
+            $terms[] = 'u_z / max(0.01, 1 - rho)';
+            $values += ['u_z' => [$uz, Kind::Number], 'rho' => [$rho, Kind::Number]];
+        }
+        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, '6.2.10(3), 6.2.1(7) (6.2)', 'sum of the utilisations');
+
+        return $this->weighing('bending-axial', $this->title('Bending').', with shear', 'EN 1993-1-1, 6.2.10', $u, $d);
     }
 
     private function title(string $what): string
@@ -214,35 +254,27 @@ final readonly class BeamColumn
             $d?->given('alpha_cr', $this->alphaCr, Kind::Number, '5.2.1', 'exact, of the member in the plane of bending');
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
-        [$lambda, $ny] = $this->alongOne('y', $Ncry, $y, $d);
-        [$lambdaZ, $nz] = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d, $Ncry), $z, $d);
+        $aboutY = $this->alongOne('y', $Ncry, $y, $d);
+        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d, $Ncry), $z, $d);
+        [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
         if ($this->steel->section->shearCentre() > 0.0) {
             return $this->bySum($Ncry, $ny, $nz, $uLT, $d);
         }
-        $plastic = $this->class <= 2;
-        $twists = $this->steel->section instanceof ISection;
-        $kyy = $this->factor('y', $lambda, $ny, $plastic ? [1.0, 0.2] : [0.6, 0.0], $this->shape->y($d), $d);
-        $kzy = $twists ? $this->factorLT($lambdaZ, $nz, $plastic, $d) : ($plastic ? 0.6 : 0.8) * $kyy;
-        $twists ?: $d?->line('k_zy', $plastic ? '0.6 * k_yy' : '0.8 * k_yy', ['k_yy' => [$kyy, Kind::Number]], $kzy, Kind::Number, 'Table B.1', 'the section does not twist');
+        $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
+        $Wy = $this->steel->modulus * $this->steel->fy / $this->steel->basis->gammaM0;
+        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $this->steel->section instanceof ISection, $this->shape);
+        [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA : new AnnexB)->factors($member, $d);
         $first = $ny + $kyy * $uLT;
         $second = $nz + $kzy * $uLT;
         $values = ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
         $others = ['n_z' => [$nz, Kind::Number], 'k_zy' => [$kzy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
         [$inY, $inZ] = ['', ''];
-        if ($this->sideways > 0.0) {
-            $uz = $this->aboutZ($d);
-            $kzz = $this->factor('z', $lambdaZ, $nz, match (true) {
-                ! $plastic => [0.6, 0.0],
-                $twists => [2.0, 0.6],
-                default => [1.0, 0.2],
-            }, $this->shape->z($d), $d);
-            $part = $plastic ? 0.6 : 1.0;
-            $d?->line('k_yz', $plastic ? '0.6 * k_zz' : 'k_zz', ['k_zz' => [$kzz, Kind::Number]], $part * $kzz, Kind::Number, 'Table B.1');
-            $first += $part * $kzz * $uz;
+        if ($uz > 0.0) {
+            $first += $kyz * $uz;
             $second += $kzz * $uz;
             [$inY, $inZ] = [' + k_yz * u_z', ' + k_zz * u_z'];
-            $values += ['k_yz' => [$part * $kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
+            $values += ['k_yz' => [$kyz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
             $others += ['k_zz' => [$kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
         }
         $d?->line('u_1', "n_y + k_yy * u_LT{$inY}", $values, $first, Kind::Number, '6.3.3(4) (6.61)');
@@ -268,44 +300,7 @@ final readonly class BeamColumn
         return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.4', $u, $d);
     }
 
-    /**
-     * k_yy or k_zz of Table B.1: C_m (1 + (a λ − b) n), not more than with λ = 1 (a = 0.6: 1 + 0.6 n; an I section about z-z
-     * in class 1 and 2: 1 + 1.4 n).
-     *
-     * @param  array{float, float}  $of  a, b
-     */
-    private function factor(string $axis, float $lambda, float $n, array $of, float $C, ?Derivation $d): float
-    {
-        [$a, $b] = $of;
-        $most = $a - $b;
-        $k = $C * min(1 + ($a * $lambda - $b) * $n, 1 + $most * $n);
-        $times = ($a === 1.0 ? '' : "{$a} * ")."lambda_{$axis}";
-        $slope = $b === 0.0 ? $times : "({$times} - {$b})";
-        $d?->line("k_{$axis}{$axis}", "C_m{$axis} * min(1 + {$slope} * n_{$axis}, 1 + {$most} * n_{$axis})", ["C_m{$axis}" => [$C, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number], "n_{$axis}" => [$n, Kind::Number]], $k, Kind::Number, 'Table B.1');
-
-        return $k;
-    }
-
-    /** k_zy of Table B.2, for members that can twist. */
-    private function factorLT(float $lambda, float $n, bool $plastic, ?Derivation $d): float
-    {
-        $C = $this->shape->lateral($d);
-        $part = $plastic ? 0.1 : 0.05;
-        $values = ['n_z' => [$n, Kind::Number], 'C_mLT' => [$C, Kind::Number]];
-        if ($plastic && $lambda < 0.4) {
-            $k = min(0.6 + $lambda, 1 - $part * $lambda * $n / ($C - 0.25));
-            $d?->line('k_zy', 'min(0.6 + lambda_z, 1 - 0.1 * lambda_z * n_z / (C_mLT - 0.25))', ['lambda_z' => [$lambda, Kind::Number]] + $values, $k, Kind::Number, 'Table B.2', 'λ_z below 0.4');
-
-            return $k;
-        }
-        $k = max(1 - $part * $lambda * $n / ($C - 0.25), 1 - $part * $n / ($C - 0.25));
-        $d?->line('k_zy', "max(1 - {$part} * lambda_z * n_z / (C_mLT - 0.25), 1 - {$part} * n_z / (C_mLT - 0.25))", ['lambda_z' => [$lambda, Kind::Number]] + $values, $k, Kind::Number, 'Table B.2');
-
-        return $k;
-    }
-
-    /** @return array{float, float} slenderness, and the compression over the resistance to buckling about one axis */
-    private function alongOne(string $axis, float $Ncr, string $curve, ?Derivation $d): array
+    private function alongOne(string $axis, float $Ncr, string $curve, ?Derivation $d): AxisBuckling
     {
         $A = $this->area();
         $alpha = self::IMPERFECTION[$curve];
@@ -327,7 +322,7 @@ final readonly class BeamColumn
             'N_c' => [$this->compression, Kind::Force], "chi_{$axis}" => [$chi, Kind::Number], $A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
         ], $n, Kind::Number, '6.3.1.1(1) (6.46)');
 
-        return [$lambda, $n];
+        return new AxisBuckling($lambda, $chi, $n, $Ncr);
     }
 
     /** @return array{string, string} buckling curves about y-y and z-z (Table 6.2) */

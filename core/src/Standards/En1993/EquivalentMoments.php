@@ -14,7 +14,7 @@ use Waage\Units\Kind;
  */
 final readonly class EquivalentMoments
 {
-    public function __construct(private EndMoments $moments = new EndMoments)
+    public function __construct(public EndMoments $moments = new EndMoments)
     {
     }
 

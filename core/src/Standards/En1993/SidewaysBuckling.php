@@ -26,34 +26,59 @@ final class SidewaysBuckling
      */
     public static function criticalForce(Section $s, float $L, float $LT, ?Derivation $d, float $y = INF): float
     {
-        if ($L <= 0.0 || $LT <= 0.0) {
+        $forces = [];
+        if ($L > 0.0) {
+            $forces['N_z'] = self::flexural($s, $L);
+            $d?->line('s_z', 'L / i_z', ['L' => [$L, Kind::Length], 'i_z' => [$s->iz, Kind::Size]], $L / $s->iz, Kind::Number, 'common practice', 'slenderness'.($L / $s->iz > self::UNUSUAL ? ', which is more than the usual 200' : ', not more than the usual 200'));
+            $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', 'L between places that hold both flanges sideways, or as given');
+        }
+        if ($LT > 0.0) {
+            $forces += self::twisting($s, $LT, $y, $d);
+        }
+        if ($forces === []) {
             return INF;
         }
-        $z = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
+        $d?->line('N_cr_z', count($forces) === 1 ? array_key_first($forces) : 'min('.implode(', ', array_keys($forces)).')', array_map(fn (float $N): array => [$N, Kind::Force], $forces), min($forces), Kind::Force, '6.3.1.2(1), 6.3.1.4');
+
+        return min($forces);
+    }
+
+    /** @return array{N_T: float}|array{N_TF: float} alone, or with bending about y-y where the shear centre lies beside the centroid */
+    private static function twisting(Section $s, float $LT, float $y, ?Derivation $d): array
+    {
         $y0 = $s->shearCentre();
-        $I0 = $s->Iy + $s->Iz + $s->A * $y0 ** 2;
-        $T = (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $LT ** 2) * $s->A / $I0;
-        $d?->line('s_z', 'L / i_z', ['L' => [$L, Kind::Length], 'i_z' => [$s->iz, Kind::Size]], $L / $s->iz, Kind::Number, 'common practice', 'slenderness'.($L / $s->iz > self::UNUSUAL ? ', which is more than the usual 200' : ', not more than the usual 200'));
-        $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $z, Kind::Force, 'Euler', 'L between places that hold both flanges sideways, or as given');
+        $T = self::torsional($s, $LT);
+        $polar = $y0 > 0.0 ? 'I_y + I_z + A * y_0^2' : 'I_y + I_z';
+        $of = ['A' => [$s->A, Kind::Area], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment]];
         if ($y0 > 0.0) {
             $d?->given('y_0', $y0, Kind::Size, '', 'from the centroid to the shear centre');
+            $of['y_0'] = [$y0, Kind::Size];
         }
-        $d?->line('N_T', '(G * I_t + pi^2 * E * I_w / L_T^2) * A / '.($y0 > 0.0 ? '(I_y + I_z + A * y_0^2)' : '(I_y + I_z)'), [
-            'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping],
-            'L_T' => [$LT, Kind::Length], 'A' => [$s->A, Kind::Area], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment],
-            ...$y0 > 0.0 ? ['y_0' => [$y0, Kind::Size]] : [],
+        $d?->line('N_T', "(G * I_t + pi^2 * E * I_w / L_T^2) * A / ({$polar})", [
+            'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping], 'L_T' => [$LT, Kind::Length], ...$of,
         ], $T, Kind::Force, 'elastic theory', 'torsional buckling');
-        if ($y0 > 0.0 && is_finite($y)) {
-            $beta = 1 - $s->A * $y0 ** 2 / $I0;
-            $TF = ($y + $T) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $y * $T / ($y + $T) ** 2));
-            $d?->line('beta', '1 - A * y_0^2 / (I_y + I_z + A * y_0^2)', ['A' => [$s->A, Kind::Area], 'y_0' => [$y0, Kind::Size], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment]], $beta, Kind::Number, 'elastic theory');
-            $d?->line('N_TF', '(N_cr_y + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_cr_y * N_T / (N_cr_y + N_T)^2))', ['N_cr_y' => [$y, Kind::Force], 'N_T' => [$T, Kind::Force], 'beta' => [$beta, Kind::Number]], $TF, Kind::Force, 'elastic theory', 'flexural-torsional buckling');
-            $d?->line('N_cr_z', 'min(N_z, N_TF)', ['N_z' => [$z, Kind::Force], 'N_TF' => [$TF, Kind::Force]], min($z, $TF), Kind::Force, '6.3.1.2(1), 6.3.1.4');
-
-            return min($z, $TF);
+        if ($y0 === 0.0 || is_infinite($y)) {
+            return ['N_T' => $T];
         }
-        $d?->line('N_cr_z', 'min(N_z, N_T)', ['N_z' => [$z, Kind::Force], 'N_T' => [$T, Kind::Force]], min($z, $T), Kind::Force, '6.3.1.2(1), 6.3.1.4');
+        $beta = ($s->Iy + $s->Iz) / ($s->Iy + $s->Iz + $s->A * $y0 ** 2);
+        $TF = ($y + $T) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $y * $T / ($y + $T) ** 2));
+        $d?->line('beta', "(I_y + I_z) / ({$polar})", $of, $beta, Kind::Number, 'elastic theory');
+        $d?->line('N_TF', '(N_cr_y + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_cr_y * N_T / (N_cr_y + N_T)^2))', ['N_cr_y' => [$y, Kind::Force], 'N_T' => [$T, Kind::Force], 'beta' => [$beta, Kind::Number]], $TF, Kind::Force, 'elastic theory', 'flexural-torsional buckling');
 
-        return min($z, $T);
+        return ['N_TF' => $TF];
+    }
+
+    /** Elastic critical force of buckling about z-z, N; INF: held all along. */
+    public static function flexural(Section $s, float $L): float
+    {
+        return $L > 0.0 ? M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2 : INF;
+    }
+
+    /** Elastic critical force of twisting over a length, N; INF: held all along. */
+    public static function torsional(Section $s, float $LT): float
+    {
+        $I0 = $s->Iy + $s->Iz + $s->A * $s->shearCentre() ** 2;
+
+        return $LT > 0.0 ? (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $LT ** 2) * $s->A / $I0 : INF;
     }
 }

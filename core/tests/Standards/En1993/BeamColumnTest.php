@@ -114,7 +114,6 @@ it('refuses what is not covered with an axial force', function (array $change, s
     expect(weighing($design, 'axial')->applies)->toBeFalse()->and(weighing($design, 'axial')->remark)->toContain($says);
 })->with([
     'a section that changes' => [['steps' => [['from' => '1 m', 'to' => '2 m', 'section' => 'IPE 330']]], 'members of one section'],
-    'a high shear force' => [['loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '5 m', 'value' => '400 kN', 'direction' => 'along'], ['id' => 'v', 'case' => 'g', 'kind' => 'point', 'x' => '0.2 m', 'value' => '260 kN', 'direction' => 'normal']]], 'high shear'],
 ]);
 
 it('puts together what acts in one combination only', function (): void {
@@ -135,4 +134,25 @@ it('weighs each section of a shortlist with its own critical force', function ()
         $alone = column($row->section->name, '', change: $change)->verdict();
         expect($row->verdict->ratio)->toBeNear((float) $alone->ratio, 1e-5)->and($row->verdict->title)->toBe($alone->title);
     }
+});
+
+// A short cantilever post: HEB 200 in S235, V_pl = 2483 · 235/√3 = 336.9 kN. V = 1.35 · 180 = 243 kN: ρ = (2 · 0.721 − 1)² = 0.196;
+// A_v = 2483 mm², N_V,Rd = (7808 − 0.196 · 2483) · 235 = 1720 kN.
+it('takes a high shear force together with compression and bending', function (): void {
+    $post = fn (string $V): Waage\Design\Design => column('HEB 200', '200 kN', change: ['length' => '0.5 m', 'supports' => [supportAt('0 m', 'fixed')], 'loads' => [
+        ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN', 'direction' => 'along'], ['id' => 'v', 'case' => 'g', 'kind' => 'point', 'x' => '0.5 m', 'value' => $V, 'direction' => 'normal'],
+    ]]);
+    $lines = linesOf($post('180 kN'), 'bending-axial');
+    expect($lines['rho'])->toBeNear(0.196, 0.01)->and($lines['N_V_Rd'] / 1e3)->toBeNear(1720, 0.003)
+        ->and($lines['u'])->toBeNear(270 / ($lines['N_V_Rd'] / 1e3) + weighing($post('180 kN'), 'bending-shear')->ratio, 1e-6)
+        ->and(weighing($post('180 kN'), 'bending-axial')->clause)->toContain('6.2.10')->and(weighing($post('100 kN'), 'bending-axial')->clause)->toContain('6.2.9')
+        // More shear is never better, across the border as well.
+        ->and(weighing($post('126 kN'), 'bending-axial')->ratio)->toBeGreaterThan(weighing($post('124 kN'), 'bending-axial')->ratio);
+});
+
+it('buckles sideways where only twisting is held', function (): void {
+    $s = section('IPE 300');
+    expect(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 4000.0, 0.0, null))->toBeNear(M_PI ** 2 * 210e3 * $s->Iz / 4000.0 ** 2)
+        ->and(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 0.0, 4000.0, null))->toBeNear(Waage\Standards\En1993\SidewaysBuckling::torsional($s, 4000.0))
+        ->and(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 0.0, 0.0, null))->toBe(INF);
 });
