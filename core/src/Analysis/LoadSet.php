@@ -78,6 +78,15 @@ final class LoadSet
         return $this->sideways ??= new self;
     }
 
+    /** What twists the beam: torques as forces and line loads along the axis of a set, N mm and N mm/mm; null: nothing. */
+    public ?self $twisting = null;
+
+    /** The set of what twists, to be added to. */
+    public function turning(): self
+    {
+        return $this->twisting ??= new self;
+    }
+
     /** @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad, clockwise) */
     public array $dislocations = [];
 
@@ -139,6 +148,9 @@ final class LoadSet
         if ($other->sideways !== null) {
             $this->across()->with($other->sideways, $factor);
         }
+        if ($other->twisting !== null) {
+            $this->turning()->with($other->twisting, $factor);
+        }
 
         return $this;
     }
@@ -147,7 +159,7 @@ final class LoadSet
     {
         return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === []
             && $this->curvatures === [] && $this->alongForces === [] && $this->alongLines === [] && $this->strains === []
-            && ($this->sideways === null || $this->sideways->isEmpty());
+            && ($this->sideways === null || $this->sideways->isEmpty()) && ($this->twisting === null || $this->twisting->isEmpty());
     }
 
     /** Sum of the loads normal to the axis, N, down positive. */

@@ -29,9 +29,10 @@ final readonly class LoadedBeam
      * @param  list<CaseSets>  $cases  load cases that carry load; permanent ones first
      * @param  int|null  $selfWeight  its load set; null when the engineer has switched it off
      * @param  array<int, int>  $lifts  load sets that lift a support by 1 mm, by support
+     * @param  self|null  $twisting  the same load sets where they twist the member: torques (Nmm) count as forces along the axis; in its own $sideways as forces on a flange
      * @param  self|null  $sideways  the same load sets where they bend the member sideways: forces towards the one who looks at it count as downward ones
      */
-    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses, public ?self $sideways = null)
+    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses, public ?self $sideways = null, public ?self $twisting = null)
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class LoadedBeam
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);
         $responses = $beam->solve($parts->sets);
-        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses, $member->bendsSideways() ? self::acrossPlane($member, $loads, $parts) : null);
+        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses, $member->bendsSideways() ? self::acrossPlane($member, $loads, $parts) : null, $member->twists() ? self::aboutAxis($member, $loads, $parts) : null);
 
         return $loaded->supportsMove()
             ? $loaded->with([], [], new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($beam, $responses), $responses->N))
@@ -64,7 +65,7 @@ final readonly class LoadedBeam
      */
     public function with(array $sets, array $cases, Responses $responses): self
     {
-        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses, $this->sideways);
+        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses, $this->sideways, $this->twisting);
     }
 
     /** The beam that bends sideways, between supports and places that hold both flanges. */
@@ -92,6 +93,44 @@ final readonly class LoadedBeam
         $sets = array_map(fn (LoadSet $s): LoadSet => $s->sideways ?? new LoadSet, $parts->sets);
 
         return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets));
+    }
+
+    /** The bar that is twisted, between supports and places that hold both flanges, by St Venant: G I_t stands for E A. */
+    private static function aboutAxis(Member $member, MemberLoads $loads, MemberCases $parts): self
+    {
+        $places = array_map(fn (Support $s): float => $s->x, $member->supports);
+        foreach ($member->heldSideways() as $x) {
+            if (array_filter($places, fn (float $h): bool => abs($h - $x) < 1.0) === []) {
+                $places[] = $x;
+            }
+        }
+        sort($places);
+        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->shearModulus() * $s->It;
+        $beam = new Beam(
+            $member->length, array_map(BeamSupport::fixed(...), $places), [], 1.0, $stiffness($member->section, $member->grade),
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, 1.0, $stiffness($s->section, $s->grade), INF), $member->steps), new Axis(0.0, true),
+        );
+        $sets = array_map(fn (LoadSet $s): LoadSet => $s->twisting ?? new LoadSet, $parts->sets);
+
+        // The same torques as forces on a flange: what bends it is this over the distance of the flanges.
+        $flange = new Beam($member->length, array_map(BeamSupport::roller(...), $places));
+        $onFlange = array_map(self::asForces(...), $sets);
+        $flanges = new self($member, $flange, $loads, $onFlange, $parts->cases, $parts->selfWeight, [], $flange->solve($onFlange));
+
+        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets), $flanges);
+    }
+
+    private static function asForces(LoadSet $torques): LoadSet
+    {
+        $set = new LoadSet;
+        foreach ($torques->alongForces as [$x, $torque]) {
+            $set->force($x, $torque);
+        }
+        foreach ($torques->alongLines as [$from, $to, $start, $end]) {
+            $set->line($from, $to, $start, $end);
+        }
+
+        return $set;
     }
 
     /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */

@@ -155,6 +155,7 @@ final readonly class MemberLoads
                 $set->force($load->from, $normal * $load->start())->alongForce($load->from, $along * $load->start());
                 $load->eccentricity != 0.0 && $set->moment($load->from, -$along * $load->start() * $load->eccentricity);
                 $load->across != 0.0 && $set->across()->moment($load->from, -$along * $load->start() * $load->across);
+                $load->twists() && $set->turning()->alongForce($load->from, $normal * $load->start() * $load->twist);
             }
         } elseif ($load->kind === LoadKind::Moment) {
             $inside && $set->moment($load->from, $load->start());
@@ -167,6 +168,7 @@ final readonly class MemberLoads
                     $slope = ($last - $first) / ($end - $start);
                     [$qa, $qb] = [$first + $slope * ($a - $start), $first + $slope * ($b - $start)];
                     $set->line($a, $b, $normal * $qa, $normal * $qb)->alongLine($a, $b, $along * $qa, $along * $qb);
+                    $load->twists() && $set->turning()->alongLine($a, $b, $normal * $qa * $load->twist, $normal * $qb * $load->twist);
                 }
             }
         }

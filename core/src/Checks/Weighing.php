@@ -18,6 +18,7 @@ final readonly class Weighing
      * @param  list<Line>  $lines
      * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
      * @param  list<array{float, float, float}>  $shape  how it buckles: place (mm), how far top and bottom flange move sideways, the greatest is 1
+     * @param  float|null  $critical  of lateral-torsional buckling: factor on the loads at which the member buckles elastically, or more where that makes no difference
      * @param  array<int, float>  $factors  load sets that act, with their factors: the arrangement
      */
     public function __construct(
@@ -39,6 +40,7 @@ final readonly class Weighing
         public array $ranges = [],
         public array $factors = [],
         public array $shape = [],
+        public ?float $critical = null,
     ) {
     }
 

@@ -92,7 +92,7 @@ final readonly class Result
             'stretches' => array_map(fn (SectionStep $s): array => ['from' => $s->from, 'to' => $s->to, 'section' => $s->section->name, 'h' => $s->section->h], $member->stretches()),
             'hinges' => $member->hinges,
             'fields' => $fields,
-            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'across' => $l->across, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
+            'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'across' => $l->across ?: $l->twist, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
         ];
@@ -149,6 +149,7 @@ final readonly class Result
                 'Mz' => $this->pair($checks->sideways->moment, $forForces, 1.0),
                 'v' => $this->pair($checks->sideways->deflection, $forDeflection, 1 / $this->stiffnessSideways()),
             ],
+            ...$checks->torque === null ? [] : ['T' => $this->pair($checks->torque, $forForces, 1.0)],
             ...$checks->sag === $checks->deflection ? [] : ['sag' => $this->pair($checks->sag, $forDeflection, 1 / $this->stiffness())],
         ];
     }
@@ -173,7 +174,7 @@ final readonly class Result
         $beam = $this->design->beam;
         $curves = [];
         $effects = [...$this->design->checks->axial === null ? [] : ['N' => Effect::Axial], 'V' => Effect::Shear, 'M' => Effect::Moment, 'w' => Effect::Deflection];
-        foreach ([[$beam, $effects, $this->stiffness()], ...$beam->sideways === null ? [] : [[$beam->sideways, ['Vy' => Effect::Shear, 'Mz' => Effect::Moment, 'v' => Effect::Deflection], $this->stiffnessSideways()]]] as [$of, $shown, $stiffness]) {
+        foreach ([[$beam, $effects, $this->stiffness()], ...$beam->sideways === null ? [] : [[$beam->sideways, ['Vy' => Effect::Shear, 'Mz' => Effect::Moment, 'v' => Effect::Deflection], $this->stiffnessSideways()]], ...$beam->twisting === null ? [] : [[$beam->twisting, ['T' => Effect::Axial], 1.0]]] as [$of, $shown, $stiffness]) {
             $responses = $of->responses;
             foreach ($shown as $name => $effect) {
                 $scale = $effect === Effect::Deflection ? 1 / $stiffness : 1.0;
@@ -277,6 +278,9 @@ final readonly class Result
                 ['v', $checks->sideways->deflection, $characteristic, 1 / $this->stiffnessSideways(), $beam->sideways],
             );
         }
+        if ($checks->torque !== null && $beam->twisting !== null) {
+            $effects[] = ['T', $checks->torque, $ultimate, 1.0, $beam->twisting];
+        }
         $rows = [];
         foreach ($effects as [$name, $envelope, $combinations, $scale, $of]) {
             foreach ([1, -1] as $sign) {
@@ -377,6 +381,9 @@ final readonly class Result
         }
         if ($this->design->member->hinges !== []) {
             $messages[] = 'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';
+        }
+        if ($this->design->beam->twisting === null && array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->twists()) !== []) {
+            $messages[] = 'Loads in front of the axis go into what holds both flanges all along; they do not twist the member.';
         }
         if ($this->design->beam->sideways === null && array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []) {
             $messages[] = 'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';

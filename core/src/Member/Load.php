@@ -12,7 +12,7 @@ namespace Waage\Member;
  * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the
  * sense of a load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a
  * sideways load); `bearing`: the length of the member that it acts on, mm, 0 for an edge; `stiffened`: the web has
- * stiffeners under it. A load from an area also keeps its
+ * stiffeners under it; `twist`: how far in front of the axis the part of it acts that is normal to the member. A load from an area also keeps its
  * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
@@ -45,6 +45,7 @@ final readonly class Load
         public float $across = 0.0,
         public float $bearing = 0.0,
         public bool $stiffened = false,
+        public float $twist = 0.0,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];
@@ -63,6 +64,12 @@ final readonly class Load
         $values = array_diff_key(get_object_vars($this), ['from' => true, 'to' => true]);
 
         return new self(...[...$values, 'profile' => $by($this->profile), 'pressure' => $this->pressure === null ? null : $factor * $this->pressure, 'axles' => $by($this->axles)]);
+    }
+
+    /** Does it twist the member? */
+    public function twists(): bool
+    {
+        return $this->twist !== 0.0;
     }
 
     /** Does it bend the member about its weak axis? */

@@ -227,7 +227,7 @@ final class LoadReader
             $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
             ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction,
             $this->eccentricity($row, 'eccentricity', $path, $kind, $direction), $buildUp, $this->eccentricity($row, 'across', $path, $kind, $direction),
-            $this->bearing($row, $path, $kind), $f->flag($row, 'stiffened', "{$path}.stiffened", false),
+            $this->bearing($row, $path, $kind), $f->flag($row, 'stiffened', "{$path}.stiffened", false), $this->twist($row, $path, $kind, $direction),
         );
     }
 
@@ -283,15 +283,35 @@ final class LoadReader
     /** @param  array<array-key, mixed>  $row */
     private function eccentricity(array $row, string $key, string $path, LoadKind $kind, LoadDirection $direction): float
     {
-        if (($row[$key] ?? '') === '' || $kind !== LoadKind::Point) {
+        $hasPart = $direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0);
+        // In front of the axis a force normal to it twists the member: twist().
+        if (($row[$key] ?? '') === '' || $kind !== LoadKind::Point || ($key === 'across' && ! $hasPart)) {
             return 0.0;
         }
         $e = $this->f->quantity($row, $key, "{$path}.{$key}", Kind::Size);
-        if ($e != 0.0 && ! ($direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0))) {
+        if ($e != 0.0 && ! $hasPart) {
             $this->f->fail("{$path}.{$key}", 'This force has no part along the member that could act beside its axis.');
         }
 
         return $e;
+    }
+
+    /**
+     * How far in front of the axis a load normal to it acts, or its part that is.
+     *
+     * @param  array<array-key, mixed>  $row
+     */
+    private function twist(array $row, string $path, LoadKind $kind, LoadDirection $direction): float
+    {
+        if (($row['across'] ?? '') === '' || ! in_array($kind, [LoadKind::Point, LoadKind::Line, LoadKind::Area, LoadKind::Slab], true)) {
+            return 0.0;
+        }
+        $e = $this->f->quantity($row, 'across', "{$path}.across", Kind::Size);
+        if ($e != 0.0 && ($direction === LoadDirection::Sideways || ($direction === LoadDirection::Along && $kind !== LoadKind::Point))) {
+            $this->f->fail("{$path}.across", 'Give how far in front of the axis it acts for loads that are plumb or normal to the member, or for a force along it.');
+        }
+
+        return $direction === LoadDirection::Along || abs($this->angle) > self::UPRIGHT && $direction !== LoadDirection::Normal ? 0.0 : $e;
     }
 
     /**

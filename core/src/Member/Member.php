@@ -82,6 +82,12 @@ final readonly class Member
         );
     }
 
+    /** Do loads twist it between the places that hold it against twisting? */
+    public function twists(): bool
+    {
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && $l->twists()) !== [];
+    }
+
     /**
      * Places that hold both flanges sideways, besides the supports. A flange that is held all along counts where the
      * other one is held.

@@ -22,6 +22,12 @@ final readonly class CircularHollow extends Section
         return $this->A / 2;
     }
 
+    /** Torque over the greatest stress, mm³. */
+    public function torsionModulus(): float
+    {
+        return 2 * $this->Wely;
+    }
+
     public function surface(): float
     {
         return M_PI * $this->h;

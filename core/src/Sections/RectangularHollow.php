@@ -14,6 +14,9 @@ final readonly class RectangularHollow extends Section
     /** Outer radius of the corners, mm. */
     public float $r;
 
+    /** I_t over the torsion modulus, mm. */
+    private float $perTorque;
+
     public function __construct(string $name, string $family, float $h, float $b, public float $t, public Finish $finish)
     {
         [$outer, $inner] = match (true) {
@@ -30,6 +33,7 @@ final readonly class RectangularHollow extends Section
         $mean = ($outer + $inner) / 2;
         $enclosed = ($h - $t) * ($b - $t) - $mean ** 2 * (4 - M_PI);
         $round = 2 * ($h + $b - 2 * $t) - 2 * $mean * (4 - M_PI);
+        $this->perTorque = $t + 2 * $enclosed / $round;
         parent::__construct(
             $name, $family, $h, $b, $h - $t,
             A: 2 * $t * ($h + $b - 2 * $t) - (4 - M_PI) * ($outer ** 2 - $inner ** 2),
@@ -53,6 +57,12 @@ final readonly class RectangularHollow extends Section
     public function shearArea(): float
     {
         return 2 * ($this->h - $this->t) * $this->t;
+    }
+
+    /** Torque over the greatest stress, mm³ (C_t of Annex B). */
+    public function torsionModulus(): float
+    {
+        return $this->It / $this->perTorque;
     }
 
     public function surface(): float

@@ -104,7 +104,8 @@ final readonly class LoadsTable
         $text .= $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
 
         $text .= ($l->bearing > 0.0 ? ', on '.$this->format($l->bearing, Kind::Size) : '').($l->stiffened ? ', web stiffened' : '');
-        $text .= $l->across == 0.0 ? '' : ', '.$this->format($l->across, Kind::Size).' in front of the axis';
+        $across = $l->across ?: $l->twist;
+        $text .= $across == 0.0 ? '' : ', '.$this->format($across, Kind::Size).' in front of the axis';
 
         return $l->reduction === null ? $text : $text.', with '.($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').' = '.number_format($l->reduction->factor, 3, '.', '');
     }

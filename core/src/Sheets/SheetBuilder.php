@@ -282,7 +282,7 @@ final readonly class SheetBuilder
         $deflects = $this->design->characteristic() !== [];
         /** @var list<array{effect: string, value: float, x: float, combination: string, arrangement: string}> $extremes */
         $extremes = $this->result['extremes'];
-        $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation], 'Vy' => ['Shear sideways', Kind::Force], 'Mz' => ['Moment about z-z', Kind::Moment], 'v' => ['Deflection sideways', Kind::Deflection]];
+        $names = ['N' => ['Axial N', Kind::Force], 'V' => ['Shear V', Kind::Force], 'M' => ['Moment M', Kind::Moment], 'w' => ['Deflection w', Kind::Deflection], 'slope' => ['Slope, clockwise', Kind::Rotation], 'Vy' => ['Shear sideways', Kind::Force], 'Mz' => ['Moment about z-z', Kind::Moment], 'v' => ['Deflection sideways', Kind::Deflection], 'T' => ['Torque', Kind::Moment]];
         if (! $this->full) {
             return [Block::heading('Forces and deflection'), $this->extremesByEffect($extremes, $names)];
         }
@@ -297,6 +297,7 @@ final readonly class SheetBuilder
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
             ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures($deflects),
+            ...$this->design->beam->twisting === null ? [] : [Block::figure('T', 'Torque, envelope of the strength combinations')],
             Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
             ...$this->design->combinations !== [] ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks() : [],
         ];

@@ -40,6 +40,9 @@ abstract class SteelMember
     /** Null: nothing bends the member sideways. */
     public readonly ?SidewaysEnvelopes $sideways;
 
+    /** Torque; null: nothing twists the member. */
+    public readonly ?Envelope $torque;
+
     /** @var list<Combination> */
     protected readonly array $strength;
 
@@ -65,6 +68,7 @@ abstract class SteelMember
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);
         $this->deflection = new Envelope($beam, Effect::Deflection);
+        $this->torque = $beam->twisting === null ? null : new Envelope($beam->twisting, Effect::Axial);
         $this->sideways = $beam->sideways === null ? null : new SidewaysEnvelopes($beam->sideways);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
         $this->prepare();
@@ -97,6 +101,18 @@ abstract class SteelMember
 
     /** @return list<string> what its weighings take for granted, and where they end */
     abstract public function assumptions(): array;
+
+    /** What twists the member; null: nothing does. */
+    protected function torsion(): ?TorsionEnvelopes
+    {
+        return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength);
+    }
+
+    /** @return list<string> how torsion is computed, where it is */
+    protected function ofTorsion(): array
+    {
+        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections by St Venant; of I sections all of it by bending of the flanges, St Venant torsion left out, on the safe side. Twist is not computed.'];
+    }
 
     /**
      * Why a section whose flanges differ is not weighed under all that acts; empty: it has none, or only bends in its plane.

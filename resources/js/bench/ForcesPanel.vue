@@ -22,8 +22,9 @@ const KIND: Record<string, Kind> = {
     Vy: 'force',
     Mz: 'moment',
     v: 'deflection',
+    T: 'moment',
 }
-const NAMES: Record<string, string> = { Vy: 'V sideways', Mz: 'M sideways', v: 'w sideways' }
+const NAMES: Record<string, string> = { Vy: 'V sideways', Mz: 'M sideways', v: 'w sideways', T: 'Torque' }
 const STRENGTH = ['strength', 'construction', 'accidental', 'seismic']
 const forStrength = computed(() => {
     const ids = new Set(result.value?.combinations.filter((c) => STRENGTH.includes(c.purpose)).map((c) => c.id))

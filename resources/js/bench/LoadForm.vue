@@ -115,6 +115,13 @@ const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(l
 /** Has a force a part along the member? */
 const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
 
+/** In front of the axis: does it twist the member, or bend it sideways? */
+const twists = computed(
+    () =>
+        ['vertical', 'plan', 'normal'].includes(load.value.direction ?? 'vertical') &&
+        (doc.value.slope?.by !== 'upright' || load.value.direction === 'normal'),
+)
+
 /** Does it press on the web of a member that lies? */
 const presses = computed(
     () => doc.value.slope?.by !== 'upright' && (load.value.kind !== 'point' || ['vertical', 'normal'].includes(load.value.direction ?? 'vertical')),
@@ -129,6 +136,7 @@ const fields = computed<Field[]>(() => {
     ]
     const onLength: Field[] = presses.value || load.value.bearing ? [['bearing', 'Acts on a length of', 'size', 'an edge']] : []
     const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
+    const across: Field[] = twists.value || load.value.across ? [['across', 'In front of the axis by', 'size', 'on the axis']] : []
     switch (load.value.kind) {
         case 'temperature':
         case 'warming':
@@ -138,15 +146,16 @@ const fields = computed<Field[]>(() => {
         case 'concentrated':
             return [...extent, ...onLength]
         case 'line':
-            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...area]
+            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...across, ...area]
         case 'area':
-            return load.value.widths ? area : [['width', 'Width carried', 'length'], ...extent, ...area]
+            return load.value.widths ? [...across, ...area] : [['width', 'Width carried', 'length'], ...extent, ...across, ...area]
         case 'slab':
             return [
                 ['width', 'Greatest width', 'length'],
                 ...extent,
                 ['angle', 'Yield lines at', 'angle', '45 deg'],
                 ['peak', 'or peak at x', 'length', 'by the angle'],
+                ...across,
                 ...area,
             ]
         case 'point':
@@ -154,7 +163,11 @@ const fields = computed<Field[]>(() => {
                 ['x', 'At x', 'length'],
                 ...onLength,
                 ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
-                ...(actsAlong.value || load.value.across ? ([['across', 'In front of it by', 'size', 'on the axis']] as Field[]) : []),
+                ...(twists.value
+                    ? across
+                    : actsAlong.value || load.value.across
+                      ? ([['across', 'In front of it by', 'size', 'on the axis']] as Field[])
+                      : []),
             ]
         case 'moment':
             return [['x', 'At x', 'length']]

@@ -38,13 +38,14 @@ const xAt = (event: MouseEvent): number => {
 }
 const within = (x: number): number => Math.min(length.value, Math.max(0, x))
 
-type Strip = 'N' | 'V' | 'M' | 'Mz' | 'w' | 'reserve'
-/** An axial force and bending sideways have strips where there are any. */
+type Strip = 'N' | 'V' | 'M' | 'Mz' | 'T' | 'w' | 'reserve'
+/** An axial force, bending sideways and torsion have strips where there are any. */
 const strips = computed<Strip[]>(() => [
     ...(result.value?.envelope.N ? (['N'] as const) : []),
     'V',
     'M',
     ...(result.value?.envelope.Mz ? (['Mz'] as const) : []),
+    ...(result.value?.envelope.T ? (['T'] as const) : []),
     'w',
     'reserve',
 ])
@@ -267,6 +268,22 @@ function release(): void {
                 :y="heights.at('Mz')"
                 :height="heights.each"
                 downward
+                :units="units"
+                :reading="reading"
+            />
+            <CurveStrip
+                v-if="curves.T"
+                title="Torque T"
+                kind="moment"
+                :curves="curves.T"
+                :combinations="result.combinations"
+                :under="under?.T"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at('T')"
+                :height="heights.each"
+                :downward="false"
                 :units="units"
                 :reading="reading"
             />

@@ -19,6 +19,7 @@ const EFFECTS = computed(() =>
             ['w', 'deflection'],
             ['Mz', 'moment'],
             ['v', 'deflection'],
+            ['T', 'moment'],
         ] as const
     ).filter(([effect]) => props.result.envelope[effect]),
 )
@@ -46,7 +47,7 @@ const rows = computed(() => {
     )
 })
 
-function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v', kind: Kind, x: number): string {
+function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v' | 'T', kind: Kind, x: number): string {
     const curves = (props.result.shown ?? props.result.envelope)[effect]
     if (!curves) return ''
     const [low, high] = [curves.min, curves.max].map((c) => number(readAt(c, x)?.value ?? 0, kind, props.units))

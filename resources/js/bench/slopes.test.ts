@@ -122,6 +122,35 @@ describe('a member that bends sideways', () => {
     })
 })
 
+describe('a member that is twisted', () => {
+    const document: MemberDocument = {
+        ...structuredClone(BEAM),
+        section: 'SHS 200×200×8',
+        loads: [{ id: 'a', case: 'g', kind: 'line', name: 'Skin', value: '6 kN/m' }],
+    }
+    it('is told by how far in front of the axis a load acts', async () => {
+        const editor = editorOf(document)
+        const form = mount(LoadForm, { props: { editor, index: 0, kinds: SHORT, values: VALUE } })
+        const across = form.findAll('label').find((l) => l.text().startsWith('In front of the axis by'))!
+        await across.get('input').setValue('150')
+        expect(documentOf(editor).loads[0]?.across).toBe('150 mm')
+        const { result: twisted } = answerTo(documentOf(editor))
+        expect(twisted.weighings.map((w) => w.id)).toContain('torsion')
+        expect(twisted.envelope.T?.max.length).toBeGreaterThan(0)
+        expect(mount(ForcesPanel, { props: { editor: editorOf(documentOf(editor), twisted) } }).text()).toContain('Torque')
+    })
+    it('is not where the load acts on the axis, nor by one along it', () => {
+        expect(answerTo(document).result.envelope.T).toBeUndefined()
+        const labels = (direction: 'along' | 'sideways'): string[] =>
+            mount(LoadForm, {
+                props: { editor: editorOf({ ...document, loads: [{ ...document.loads[0]!, direction }] }), index: 0, kinds: SHORT, values: VALUE },
+            })
+                .findAll('label')
+                .map((l) => l.text())
+        expect([...labels('along'), ...labels('sideways')].filter((l) => l.startsWith('In front of'))).toEqual([])
+    })
+})
+
 describe('the drawing of a sloping member', () => {
     const marks = loadMarks(result.member, sx, 180, 150, 'metric')
     const mark = (id: string) => marks.find((m) => m.load.id === id)!

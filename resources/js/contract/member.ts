@@ -298,7 +298,7 @@ export interface LoadDocument {
      */
     stiffened?: boolean
     /**
-     * How far in front of the axis a force along the member acts, in the sense of a sideways load.
+     * How far in front of the axis a load acts, in the sense of a sideways load: along the member it bends this sideways, plumb or normal to it it twists it.
      */
     across?: string
     /**

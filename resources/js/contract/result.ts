@@ -267,7 +267,8 @@ export interface Curves {
     Vy?: CurvePair2
     Mz?: CurvePair3
     v?: CurvePair4
-    sag?: CurvePair5
+    T?: CurvePair5
+    sag?: CurvePair6
 }
 /**
  * compression positive; only where the member is strained along its axis
@@ -302,14 +303,21 @@ export interface CurvePair4 {
     min: Curve
 }
 /**
- * deflection from the line between the supports, where these move
+ * torque, only where loads twist the member: as it turns the part to the left towards the front at its upper side
  */
 export interface CurvePair5 {
     max: Curve
     min: Curve
 }
+/**
+ * deflection from the line between the supports, where these move
+ */
+export interface CurvePair6 {
+    max: Curve
+    min: Curve
+}
 export interface ExtremeResult {
-    effect: 'N' | 'V' | 'M' | 'w' | 'slope' | 'Vy' | 'Mz' | 'v'
+    effect: 'N' | 'V' | 'M' | 'w' | 'slope' | 'Vy' | 'Mz' | 'v' | 'T'
     value: number
     x: number
     combination: string

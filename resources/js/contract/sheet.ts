@@ -77,7 +77,8 @@ export interface TableBlock {
 }
 export interface FigureBlock {
     type: 'figure'
-    name: 'member' | 'N' | 'V' | 'M' | 'w' | 'Vy' | 'Mz' | 'v' | 'section' | 'collapse' | 'mechanism' | 'influence'
+    name:
+        'member' | 'N' | 'V' | 'M' | 'w' | 'Vy' | 'Mz' | 'v' | 'T' | 'section' | 'collapse' | 'mechanism' | 'influence'
     caption: string
     index?: number
 }

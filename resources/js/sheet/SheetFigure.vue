@@ -26,6 +26,7 @@ const CURVES: Partial<Record<FigureBlock['name'], { title: string; kind: Kind; d
     Vy: { title: 'V sideways', kind: 'force', downward: false },
     Mz: { title: 'M sideways', kind: 'moment', downward: true },
     v: { title: 'w sideways', kind: 'deflection', downward: true },
+    T: { title: 'Torque T', kind: 'moment', downward: false },
 }
 const curve = computed(() => {
     const name = props.block.name

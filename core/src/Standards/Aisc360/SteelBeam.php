@@ -58,6 +58,7 @@ final class SteelBeam extends SteelMember
         return [
             ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; lateral-torsional buckling of such a member is not computed.'],
             ...$this->ofChannels(),
+            ...$this->ofTorsion(),
             $this->beam->member->basis->closedForms
                 ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
@@ -117,14 +118,33 @@ final class SteelBeam extends SteelMember
             ];
         }
         $lateral = $this->lateral->weigh($stretches[0], $shapes[0], $weight, $derive);
+        $together = $isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [];
 
         return [
             ...$weighings, $lateral, ...$webs,
             ...$this->sideways === null ? [] : $this->crossSections->sideways($shapes[0], $this->sideways, $weight, $derive),
-            ...$isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [],
+            ...$together,
             ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
+            ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $derive),
             ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
+    }
+
+    /**
+     * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
+     * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
+     * @return list<Weighing>
+     */
+    private function weighTorsion(SectionStep $stretch, array $bending, array $together, bool $derive): array
+    {
+        $torsion = $this->torsion();
+        if ($torsion === null) {
+            return [];
+        }
+
+        return $stretch->section instanceof RectangularHollow || $stretch->section instanceof CircularHollow
+            ? (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $derive)
+            : [$this->refused('torsion', 'Torsion', 'H3', 'After ANSI/AISC 360 torsion is computed for hollow sections only. Take one, hold the member against twisting where the load acts, or let it act on the axis.')];
     }
 
     private static function isRolledHollow(Section $section): bool

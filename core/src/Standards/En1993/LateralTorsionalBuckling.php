@@ -88,7 +88,7 @@ final class LateralTorsionalBuckling
         return new Weighing(
             $id, $title, count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause, $ratio, demand: $M, capacity: $Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
             x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
-            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)),
+            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)), critical: $alpha,
         );
     }
 

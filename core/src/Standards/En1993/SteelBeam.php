@@ -10,6 +10,7 @@ use Waage\Loading\RuleSet;
 use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
 use Waage\Standards\SteelMember;
+use Waage\Standards\TorsionEnvelopes;
 
 /** All weighings of the strength of a steel member after EN 1993-1-1. */
 final class SteelBeam extends SteelMember
@@ -47,6 +48,7 @@ final class SteelBeam extends SteelMember
             ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3), buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight.'],
             ...$member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
             ...$this->ofChannels(),
+            ...$this->ofTorsion(),
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
@@ -101,13 +103,31 @@ final class SteelBeam extends SteelMember
             return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: $refusal)];
         }
         $sideways = $this->bendsSideways?->weigh($steel, $weight, $derive);
+        $torsion = $this->torsion();
 
         return [
             ...$bending,
             ...$webs,
             ...$sideways ?? [],
+            ...$torsion === null ? [] : $this->weighTorsion($torsion, $stretches, $weight, $bending, $sideways, $derive),
             ...$this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive),
         ];
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  list<Weighing>  $bending
+     * @param  array{Weighing, Weighing}|null  $sideways
+     * @return list<Weighing>
+     */
+    private function weighTorsion(TorsionEnvelopes $torsion, array $stretches, float $weight, array $bending, ?array $sideways, bool $derive): array
+    {
+        if (count($stretches) > 1) {
+            return [new Weighing('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', null, applies: false, remark: 'Torsion is weighed in members of one section; this one changes along its length.')];
+        }
+        $presses = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
+
+        return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $bending, $sideways[0]->ratio ?? 0.0, $presses, $derive);
     }
 
     /** Utilisation of a section in bending, at most, under one combination. */

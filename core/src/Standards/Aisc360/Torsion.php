@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\Aisc360;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Materials\SteelGrade;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\RectangularHollow;
+use Waage\Standards\TorsionEnvelopes;
+use Waage\Units\Kind;
+
+/** ANSI/AISC 360, H3.1 and H3.2: hollow sections in torsion, alone and with all else. The greatest of all forces count at one place, on the safe side. */
+final readonly class Torsion
+{
+    /** φ_T, Ω_T (H3.1). */
+    private const FACTORS = [0.90, 1.67];
+
+    public function __construct(private TorsionEnvelopes $envelopes, private Method $method, private string $standard)
+    {
+    }
+
+    /**
+     * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
+     * @param  list<Weighing>  $together  of axial force and bending together
+     * @return array{Weighing, Weighing}
+     */
+    public function weigh(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    {
+        $e = $this->envelopes->torque();
+        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        $T = abs($e->value);
+        $required = $this->method->required('T');
+        $d = $derive ? new Derivation : null;
+        $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
+        $C = $this->constant($s, $d);
+        $Fcr = $this->stress($s, $grade, $d);
+        $d?->line('T_n', 'F_cr * C', ['F_cr' => [$Fcr, Kind::Stress], 'C' => [$C, Kind::Modulus]], $Fcr * $C, Kind::Moment, 'H3-1');
+        $Tc = $this->method->available('T_n', $Fcr * $C, self::FACTORS, 'T', Kind::Moment, 'H3.1', $d);
+        $t = $T / $Tc;
+        $d?->line('u', "{$required} / T_c", [$required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $t, Kind::Number, 'B3');
+        $alone = new Weighing(
+            'torsion', 'Torsion', "{$this->standard}, H3.1", $t, demand: $T, capacity: $Tc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'T_c',
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+        );
+        if ($t <= 0.2) {
+            return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
+        }
+        $ratioOf = fn (string $id, array $of): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($of, fn (Weighing $w): bool => $w->id === $id))]);
+        $m = max($ratioOf('bending-axial', $together), $ratioOf('bending', $bending), $ratioOf('buckling', $bending));
+        $v = $ratioOf('shear', $bending);
+        $u = $m + ($v + $t) ** 2;
+        $d = $derive ? new Derivation : null;
+        $d?->given('m', $m, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
+        $d?->given('t', $t, Kind::Number, 'H3.1', 'utilisation in torsion');
+        $d?->line('u', 'm + (v + t)^2', ['m' => [$m, Kind::Number], 'v' => [$v, Kind::Number], 't' => [$t, Kind::Number]], $u, Kind::Number, 'H3-6');
+
+        return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
+    }
+
+    /** C (H3.1, user note), mm³. */
+    private function constant(RectangularHollow|CircularHollow $s, ?Derivation $d): float
+    {
+        if ($s instanceof CircularHollow) {
+            $C = M_PI * ($s->h - $s->t) ** 2 * $s->t / 2;
+            $d?->line('C', 'pi * (D - t)^2 * t / 2', ['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $C, Kind::Modulus, 'H3.1');
+
+            return $C;
+        }
+        $C = 2 * ($s->b - $s->t) * ($s->h - $s->t) * $s->t - 4.5 * (4 - M_PI) * $s->t ** 3;
+        $d?->line('C', '2 * (B - t) * (H - t) * t - 4.5 * (4 - pi) * t^3', ['B' => [$s->b, Kind::Size], 'H' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $C, Kind::Modulus, 'H3.1');
+
+        return $C;
+    }
+
+    /** F_cr; of both of a round section the one that does not depend on the length: on the safe side. */
+    private function stress(RectangularHollow|CircularHollow $s, SteelGrade $grade, ?Derivation $d): float
+    {
+        [$E, $Fy] = [$grade->elasticity(), $grade->yieldStrength($s->t)];
+        $of = ['E' => [$E, Kind::ModulusOfElasticity], 'F_y' => [$Fy, Kind::Stress]];
+        if ($s instanceof CircularHollow) {
+            $lambda = $s->h / $s->t;
+            $F = min(0.6 * $Fy, 0.60 * $E / ($lambda * sqrt($lambda)));
+            $d?->line('lambda', 'D / t', ['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $lambda, Kind::Number, 'H3.1');
+            $d?->line('F_cr', 'min(0.6 * F_y, 0.60 * E / (lambda * sqrt(lambda)))', [...$of, 'lambda' => [$lambda, Kind::Number]], $F, Kind::Stress, 'H3-2b', 'without (H3-2a): on the safe side');
+
+            return $F;
+        }
+        $lambda = max($s->h, $s->b) / $s->t - 3;
+        $root = sqrt($E / $Fy);
+        $d?->line('lambda', 'max(H, B) / t - 3', ['H' => [$s->h, Kind::Size], 'B' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]], $lambda, Kind::Number, 'H3.1');
+        [$F, $text, $clause] = match (true) {
+            $lambda <= 2.45 * $root => [0.6 * $Fy, '0.6 * F_y', 'H3-3'],
+            $lambda <= 3.07 * $root => [0.6 * $Fy * 2.45 * $root / $lambda, '0.6 * F_y * 2.45 * sqrt(E / F_y) / lambda', 'H3-4'],
+            default => [0.458 * M_PI ** 2 * $E / $lambda ** 2, '0.458 * pi^2 * E / lambda^2', 'H3-5'],
+        };
+        $d?->line('F_cr', $text, array_filter([...$of, 'lambda' => [$lambda, Kind::Number]], fn (string $symbol): bool => preg_match("/\\b{$symbol}\\b/", $text) === 1, ARRAY_FILTER_USE_KEY), $F, Kind::Stress, $clause);
+
+        return $F;
+    }
+}

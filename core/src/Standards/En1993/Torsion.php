@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards\En1993;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
+use Waage\Sections\RectangularHollow;
+use Waage\Standards\TorsionEnvelopes;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-1:2005, 6.2.7: torsion between the places that hold a member against twisting. Hollow sections by St Venant. I
+ * sections carry it in truth by St Venant and by bending of their flanges (warping); here by the latter alone, as
+ * beams between these places, on the safe side; with lateral-torsional buckling after EN 1993-6:2007, Annex A, its factors 1
+ * but for that of second order.
+ *
+ * The greatest of all forces count at one place, on the safe side.
+ */
+final readonly class Torsion
+{
+    /** Smallest denominator of what second order adds: nearer to buckling the member fails anyway. */
+    private const LEAST = 0.05;
+
+    public function __construct(private TorsionEnvelopes $envelopes)
+    {
+    }
+
+    /**
+     * @param  list<Weighing>  $others  weighings of shear, bending, lateral-torsional buckling
+     * @param  float  $sideways  utilisation in bending sideways
+     * @return list<Weighing>
+     */
+    public function weigh(SteelSection $steel, array $others, float $sideways, bool $presses, bool $derive): array
+    {
+        $byId = array_column($others, null, 'id');
+
+        return match (true) {
+            $steel->section instanceof ISection && $steel->section->plates === null => [$this->ofFlanges($steel, $steel->section, $byId, $sideways, $derive)],
+            $steel->section instanceof RectangularHollow, $steel->section instanceof CircularHollow => $this->ofHollow($steel, $steel->section, $byId, $presses, $derive),
+            default => [new Weighing('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', null, applies: false, remark: 'Torsion is computed for hollow sections, and for I sections without plates. Take one of these, hold the member against twisting where the load acts, or let it act on the axis.')],
+        };
+    }
+
+    /**
+     * @param  array<string, Weighing>  $byId
+     * @return list<Weighing>
+     */
+    private function ofHollow(SteelSection $steel, RectangularHollow|CircularHollow $s, array $byId, bool $presses, bool $derive): array
+    {
+        $e = $this->envelopes->torque();
+        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->gammaM0];
+        $TRd = $s->torsionModulus() * $fy / sqrt(3) / $gammaM0;
+        $u = $T / $TRd;
+        $d = $derive ? new Derivation : null;
+        $d?->given('T_Ed', $T, Kind::Moment, '', 'St Venant torsion');
+        $d?->line('T_Rd', 'W_t * f_y / sqrt(3) / gamma_M0', ['W_t' => [$s->torsionModulus(), Kind::Modulus], 'f_y' => [$fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $TRd, Kind::Moment, '6.2.7(1)', 'W_t: EN 10210-2, Annex B');
+        $d?->line('u', 'T_Ed / T_Rd', ['T_Ed' => [$T, Kind::Moment], 'T_Rd' => [$TRd, Kind::Moment]], $u, Kind::Number, '6.2.7(1) (6.23)');
+        $torsion = new Weighing(
+            'torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', $u, demand: $T, capacity: $TRd, kind: Kind::Moment, demandSymbol: 'T_Ed', capacitySymbol: 'T_Rd',
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+        );
+        [$V, $Vpl] = [(float) $byId['shear']->demand, (float) $byId['shear']->capacity];
+        $VT = max(0.0, 1 - $u) * $Vpl;
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_Ed', $V, Kind::Force);
+        $d?->given('u_T', $u, Kind::Number, '', 'utilisation in torsion');
+        $d?->line('V_pl_T_Rd', 'max(0, 1 - u_T) * V_pl_Rd', ['u_T' => [$u, Kind::Number], 'V_pl_Rd' => [$Vpl, Kind::Force]], $VT, Kind::Force, '6.2.7(9) (6.28)');
+        // Torsion alone is too much already where nothing is left.
+        $ratio = $V / max($VT, 1e-3 * $Vpl);
+        $d?->line('u', 'V_Ed / max(V_pl_T_Rd, 0.001 * V_pl_Rd)', ['V_Ed' => [$V, Kind::Force], 'V_pl_T_Rd' => [$VT, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $ratio, Kind::Number, '6.2.7(9) (6.25)');
+        $isLow = $ratio <= 0.5;
+        $shear = new Weighing(
+            'torsion-shear', 'Shear with torsion', 'EN 1993-1-1, 6.2.7', $ratio, demand: $V, capacity: $VT, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_T_Rd',
+            x: $byId['shear']->x, combination: $byId['shear']->combination, arrangement: $byId['shear']->arrangement, factors: $byId['shear']->factors, lines: $d->lines ?? [],
+            remark: $isLow ? 'Not more than half: bending is not reduced.' : '',
+        );
+        if ($isLow) {
+            return [$torsion, $shear];
+        }
+        if ($presses) {
+            return [$torsion, $shear, new Weighing('torsion-bending', 'Bending with torsion and axial force', 'EN 1993-1-1, 6.2.10', null, applies: false, remark: 'Shear with torsion uses more than half of its resistance, and a force acts along the member: that is not computed here. Take thicker sides.')];
+        }
+        $rho = min(1.0, (2 * $ratio - 1) ** 2);
+        $uM = ($byId['bending']->ratio ?? 0.0) + 0.0;
+        $total = $uM / max(0.01, 1 - $rho);
+        $d = $derive ? new Derivation : null;
+        $d?->given('u_V', $ratio, Kind::Number, '', 'shear with torsion');
+        $d?->line('rho', 'min(1, (2 * u_V - 1)^2)', ['u_V' => [$ratio, Kind::Number]], $rho, Kind::Number, '6.2.8(3), (4)');
+        $d?->given('u_M', $uM, Kind::Number, '', 'greatest utilisation in bending');
+        $d?->line('u', 'u_M / max(0.01, 1 - rho)', ['u_M' => [$uM, Kind::Number], 'rho' => [$rho, Kind::Number]], $total, Kind::Number, '6.2.8(3) (6.29)', 'strength reduced over the whole section, on the safe side');
+
+        return [$torsion, $shear, new Weighing('torsion-bending', 'Bending with shear and torsion', 'EN 1993-1-1, 6.2.8', $total, x: $byId['bending']->x, combination: $byId['bending']->combination, lines: $d->lines ?? [])];
+    }
+
+    /** @param  array<string, Weighing>  $byId */
+    private function ofFlanges(SteelSection $steel, ISection $s, array $byId, float $sideways, bool $derive): Weighing
+    {
+        $e = $this->envelopes->flange();
+        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
+        [$B, $fy, $gammaM1] = [abs($e->value), $steel->fy, $steel->basis->gammaM1];
+        $isPlastic = $steel->class <= 2;
+        $W = $s->tf * $s->b ** 2 / ($isPlastic ? 4 : 6);
+        $Mf = $B / $s->hs;
+        $MRd = $W * $fy / $gammaM1;
+        $d = $derive ? new Derivation : null;
+        $d?->given('B_Ed', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
+        $d?->given('h_s', $s->hs, Kind::Size, '', 'distance of the flanges');
+        $d?->line('M_f', 'B_Ed / h_s', ['B_Ed' => [$B, Kind::Stiffness], 'h_s' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
+        $d?->line('M_f_Rd', ($isPlastic ? 't_f * b^2 / 4' : 't_f * b^2 / 6').' * f_y / gamma_M1', ['t_f' => [$s->tf, Kind::Size], 'b' => [$s->b, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$gammaM1, Kind::Number]], $MRd, Kind::Moment, '6.2.5', 'of one flange');
+        $u = max($byId['bending']->ratio ?? 0.0, $byId['buckling']->ratio ?? 0.0);
+        $alpha = $byId['buckling']->critical ?? INF;
+        $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
+        $d?->given('u_LT', $u, Kind::Number, '', 'greatest utilisation in lateral-torsional buckling; at least that in bending');
+        if (is_finite($alpha)) {
+            $d?->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2', 'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there');
+            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, 'EN 1993-6, A.1', 'second order');
+        } else {
+            $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle sideways');
+        }
+        $terms = 'u_LT + k * M_f / M_f_Rd';
+        $values = ['u_LT' => [$u, Kind::Number], 'k' => [$k, Kind::Number], 'M_f' => [$Mf, Kind::Moment], 'M_f_Rd' => [$MRd, Kind::Moment]];
+        $total = $u + $k * $Mf / $MRd;
+        if ($sideways > 0.0) {
+            $d?->given('u_z', $sideways, Kind::Number, '', 'greatest utilisation in bending sideways');
+            $terms .= ' + u_z';
+            $values['u_z'] = [$sideways, Kind::Number];
+            $total += $sideways;
+        }
+        $d?->line('u', $terms, $values, $total, Kind::Number, 'EN 1993-6, A.1 (A.1)');
+
+        return new Weighing(
+            'torsion', 'Bending with torsion', 'EN 1993-1-1, 6.2.7, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
+        );
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Extreme;
+use Waage\Analysis\LoadedBeam;
+use Waage\Loading\Combination;
+
+/** What twists a member between the places that hold it against that: LoadedBeam::$twisting. */
+final readonly class TorsionEnvelopes
+{
+    private Envelope $flange;
+
+    /** @param  non-empty-list<Combination>  $strength */
+    public function __construct(private LoadedBeam $beam, private Envelope $torque, private array $strength)
+    {
+        $this->flange = new Envelope($beam->sideways ?? throw new \LogicException('A twisted member has flanges.'), Effect::Moment);
+    }
+
+    /** The greatest torque, Nmm. */
+    public function torque(): Extreme
+    {
+        return $this->torque->greatest($this->strength, 0.0) ?? throw new \LogicException('An envelope has at least one combination here.');
+    }
+
+    /** The greatest moment that all torques make of forces on one flange, times the distance of the flanges, Nmm². */
+    public function flange(): Extreme
+    {
+        return $this->flange->greatest($this->strength, 0.0) ?? throw new \LogicException('An envelope has at least one combination here.');
+    }
+
+    /** @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an extreme */
+    public function at(Extreme $e, bool $isFlange = false): array
+    {
+        $beam = $isFlange ? $this->beam->sideways ?? $this->beam : $this->beam;
+        $factors = $beam->worst($e->combination, 0.0, $isFlange ? Effect::Moment : Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+
+        return [$e->x, $e->combination->id, $beam->arrangementText($factors), $factors];
+    }
+}
