@@ -136,6 +136,7 @@ describe('a member that is twisted', () => {
         expect(documentOf(editor).loads[0]?.across).toBe('150 mm')
         const { result: twisted } = answerTo(documentOf(editor))
         expect(twisted.weighings.map((w) => w.id)).toContain('torsion')
+        expect(loadMarks(twisted.member, sx, 180, 150, 'metric')[0]!.label).toContain('150.0 mm in front')
         expect(twisted.envelope.T?.max.length).toBeGreaterThan(0)
         expect(mount(ForcesPanel, { props: { editor: editorOf(documentOf(editor), twisted) } }).text()).toContain('Torque')
     })

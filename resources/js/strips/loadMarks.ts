@@ -59,7 +59,8 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
         const x1 = sx(load.to)
         const text = valueText(load, units)
         const way = load.direction === 'sideways' ? ', sideways' : ''
-        const label = `${load.name ? `${load.name}  ` : ''}${text}${way}${load.on ? '' : ', off'}`
+        const front = load.across ? `, ${format(Math.abs(load.across), 'size', units)} ${load.across > 0 ? 'in front' : 'behind'}` : ''
+        const label = `${load.name ? `${load.name}  ` : ''}${text}${way}${front}${load.on ? '' : ', off'}`
         const nearEnd = x0 > end - Math.max(60, 6 * label.length)
         const mark = { load, base, label, labelX: x0 + 3, labelY: base - tall - 4, anchor: 'start' as LoadMark['anchor'], shape: '', arrows: '' }
         const [start = 0] = values(load)
