@@ -25,6 +25,7 @@ use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SolidBar;
 use Waage\Sections\UnequalI;
 
 /**
@@ -105,6 +106,7 @@ final readonly class Result
         [$shape, $tw, $tf, $r] = match (true) {
             $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
             $s instanceof Channel => ['channel', $s->tw, $s->tf, $s->r],
+            $s instanceof SolidBar => [$s->isRound ? 'round' : 'flat', $s->b, $s->b, 0.0],
             $s instanceof UnequalI => ['unequal', $s->tw, $s->tt, 0.0],
             $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],

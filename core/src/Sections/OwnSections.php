@@ -7,11 +7,11 @@ namespace Waage\Sections;
 /**
  * Sections welded of plates, by their dimensions in mm: "welded I 500×200×8×15" (depth, width, web, flange), with flanges
  * that differ "welded I 600×300×200×10×20×15" (depth, widths of the top and the bottom flange, web, top and bottom flange),
- * and "welded box 300×200×10" (depth, width, plates).
+ * and "welded box 300×200×10" (depth, width, plates); and solid bars: "flat 120×15" (depth, thickness), "round 40".
  */
 final class OwnSections
 {
-    public const FAMILIES = ['welded I', 'welded box'];
+    public const FAMILIES = ['welded I', 'welded box', 'flat', 'round'];
 
     /** Depth and width, mm. */
     private const LEAST = 40.0;
@@ -26,7 +26,7 @@ final class OwnSections
     /** Is a name one of these, whatever its numbers are? */
     public static function isMeant(string $name): bool
     {
-        return preg_match('/^\s*welded\b/i', $name) === 1;
+        return preg_match('/^\s*(welded|flat|round)\b/i', $name) === 1;
     }
 
     /** The section of a name; null: its dimensions do not make one. */
@@ -48,6 +48,9 @@ final class OwnSections
     private static function read(string $name): Section|string
     {
         $key = strtr(strtolower((string) preg_replace('/\s+/', '', $name)), ['×' => 'x', '*' => 'x']);
+        if (preg_match('/^(flat|round)/', $key) === 1) {
+            return self::bar($key);
+        }
         if (preg_match('/^welded(i|box)([\d.]+(?:x[\d.]+)*)$/', $key, $found) !== 1) {
             return 'Give a section welded of plates as “welded I 500×200×8×15” (depth, width, web, flange) or “welded box 300×200×10” (depth, width, plates), in mm.';
         }
@@ -87,6 +90,21 @@ final class OwnSections
             $tt + $tb >= 0.8 * $h || $tw >= 0.5 * min($top, $bottom) => 'The plates are too thick for the depth and width: nothing is left between them.',
             $top === $bottom && $tt === $tb => self::read('welded I '.self::written([$h, $top, $tw, $tt])),
             default => new UnequalI('welded I '.self::written($of), 'welded I', $h, $top, $bottom, $tw, $tt, $tb),
+        };
+    }
+
+    private static function bar(string $key): Section|string
+    {
+        if (preg_match('/^(flat|round)([\d.]+(?:x[\d.]+)*)$/', $key, $found) !== 1 || count($of = array_map(floatval(...), explode('x', $found[2]))) !== ($found[1] === 'flat' ? 2 : 1)) {
+            return 'Give a solid bar as “flat 120×15” (depth, thickness) or “round 40” (diameter), in mm.';
+        }
+        $name = "{$found[1]} ".self::written($of);
+
+        return match (true) {
+            min($of) < self::THINNEST || max($of) > ($found[1] === 'flat' ? 500.0 : 200.0) || min($of) > ($found[1] === 'flat' ? self::THICKEST : 200.0) => 'Flats are up to 500 mm deep and 3 to 80 mm thick, rounds 3 to 200 mm.',
+            $found[1] === 'round' => SolidBar::round($name, $of[0]),
+            $of[0] < ($of[1] ?? 0.0) => 'A flat stands on edge: its depth is not less than its thickness.',
+            default => SolidBar::flat($name, $of[0], $of[1] ?? 0.0),
         };
     }
 

@@ -22,6 +22,7 @@ use Waage\Sections\Catalogue;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
+use Waage\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
@@ -54,7 +55,7 @@ final class LateralBuckling
      */
     public static function areSafe(array $stretches): bool
     {
-        return array_filter($stretches, fn (SectionStep $s): bool => ! ($s->section instanceof CircularHollow || ($s->section instanceof RectangularHollow && $s->section->isSquare()))) === [];
+        return array_filter($stretches, fn (SectionStep $s): bool => ! ($s->section instanceof CircularHollow || ($s->section instanceof SolidBar && $s->section->isRound) || ($s->section instanceof RectangularHollow && $s->section->isSquare()))) === [];
     }
 
     /** @return list<HeldDiagrams> */

@@ -171,7 +171,7 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'unequal' | 'channel' | 'angle' | 'rectangle' | 'circle'
+    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number

@@ -64,9 +64,20 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             ['r_{\\mathrm{o}}', s.r, 'size'],
         ],
         circle: [['t', s.tw, 'size']],
+        flat: [['t', s.tw, 'size']],
+        round: [],
     }
     const isAmerican = s.symbols === 'AISC'
-    const depth = { I: name.h, channel: name.h, angle: 'h', unequal: name.h, rectangle: isAmerican ? 'H' : 'h', circle: isAmerican ? 'D' : 'd' }
+    const depth = {
+        I: name.h,
+        channel: name.h,
+        angle: 'h',
+        unequal: name.h,
+        flat: name.h,
+        round: 'd',
+        rectangle: isAmerican ? 'H' : 'h',
+        circle: isAmerican ? 'D' : 'd',
+    }
     return [
         [depth[s.shape], s.h, 'size'],
         ['A', s.A, 'area'],
@@ -124,6 +135,8 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
+    if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)
     if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)

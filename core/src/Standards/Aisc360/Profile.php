@@ -13,6 +13,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Flanged;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
+use Waage\Sections\SolidBar;
 
 /** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
 abstract readonly class Profile
@@ -35,6 +36,7 @@ abstract readonly class Profile
             $stretch->section instanceof Flanged => self::open(Shape::of($stretch)),
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
+            $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             default => null,
         };

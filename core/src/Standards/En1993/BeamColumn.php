@@ -12,6 +12,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
@@ -263,7 +264,7 @@ final readonly class BeamColumn
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
         $Wy = $this->steel->modulus * $this->steel->fy / $this->steel->basis->gammaM0;
-        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $this->steel->section instanceof ISection, $this->shape);
+        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $this->steel->section instanceof ISection || ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound), $this->shape);
         [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA : new AnnexB)->factors($member, $d);
         $first = $ny + $kyy * $uLT;
         $second = $nz + $kzy * $uLT;
@@ -335,7 +336,7 @@ final readonly class BeamColumn
             // Thick welds, which a stocky box may have, take c.
             $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
             $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
-            $s instanceof Channel => ['c', 'c'],
+            $s instanceof Channel, $s instanceof SolidBar => ['c', 'c'],
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],

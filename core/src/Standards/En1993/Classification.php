@@ -12,6 +12,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SolidBar;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
@@ -87,6 +88,9 @@ final class Classification
 
     public static function weigh(SteelSection $steel, bool $derive): Weighing
     {
+        if ($steel->section instanceof SolidBar) {
+            return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: 'A solid bar does not buckle locally: class 1.');
+        }
         $lines = [];
         if ($derive) {
             $d = new Derivation;
@@ -131,6 +135,7 @@ final class Classification
             $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
             $s instanceof UnequalI => self::ofUnequal($s),
+            $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
             $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),

@@ -8,6 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
@@ -21,10 +22,10 @@ final readonly class PlasticInteraction
     {
     }
 
-    /** Is there a formula for a section: has it two axes of symmetry? */
+    /** Is there a formula for a section: I, hollow, not a channel or a solid bar? */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section->shearCentre() === 0.0;
+        return $steel->section->shearCentre() === 0.0 && ! $steel->section instanceof SolidBar;
     }
 
     /**

@@ -12,6 +12,7 @@ use Waage\Sections\Finish;
 use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SolidBar;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
@@ -32,6 +33,8 @@ final class Shear
                 'A' => [$s->rolled, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size],
                 'r' => [$s->r, Kind::Size], 'eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size],
             ], $Av, Kind::Area, '6.2.6(3)a', $s->plates === null ? '' : 'of the rolled section, without its plates');
+        } elseif ($s instanceof SolidBar) {
+            $Av = self::areaOfBar($s, $d);
         } elseif ($s instanceof Angle) {
             $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
@@ -52,11 +55,21 @@ final class Shear
         if ($s instanceof Flanged) {
             $Av = 2 * $s->b * $s->tf;
             $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
+        } elseif ($s instanceof SolidBar) {
+            $Av = self::areaOfBar($s, $d);
         } else {
             $Av = self::areaOfHollow($steel, 'b', $s->b, $d);
         }
 
         return self::plastic($steel, $Av, 'V_y_Rd', $d);
+    }
+
+    private static function areaOfBar(SolidBar $s, ?Derivation $d): float
+    {
+        $Av = $s->A * ($s->isRound ? 0.75 : 2 / 3);
+        $d?->line('A_v', $s->isRound ? '3 / 4 * A' : '2 / 3 * A', ['A' => [$s->A, Kind::Area]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'elastic, greatest stress in the middle');
+
+        return $Av;
     }
 
     private static function areaOfHollow(SteelSection $steel, string $symbol, float $along, ?Derivation $d): float
