@@ -6,14 +6,20 @@ import type { MemberDocument } from '@/contract/member'
 import { parseQuantity } from '@/lib/quantity'
 import { DIMENSIONS, nameOf, ownSection, type OwnKind } from '@/lib/sections'
 
-/** A section welded of plates, by its dimensions; it is written into the field of the section. */
+/** A section welded of plates, or a solid bar, by its dimensions; it is written into the field of the section. */
 const props = defineProps<{ editor: Editor }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const units = computed(() => props.editor.units.value)
 const own = computed(() => ownSection(doc.value.section))
 /** What was typed that is no dimension, by its place: it stays in the field, and the section as it was. */
 const wrong = ref(new Map<number, string>())
-const KINDS: Record<OwnKind, string> = { I: 'welded I', unequal: 'welded I, unequal flanges', box: 'welded box' }
+const KINDS: Record<OwnKind, string> = {
+    I: 'welded I',
+    unequal: 'welded I, unequal flanges',
+    box: 'welded box',
+    flat: 'flat on edge',
+    round: 'round bar',
+}
 
 function write(kind: OwnKind, dimensions: number[]): void {
     props.editor.change((d) => void (d.section = nameOf(kind, dimensions)), 'section')
@@ -28,6 +34,8 @@ function start(kind: OwnKind): void {
         I: [h, b, tw, tf],
         unequal: [h, b, b, tw, tf, tf],
         box: [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)],
+        flat: [Math.min(h, 500), tf],
+        round: [Math.min(h, 200)],
     }
     write(kind, dimensions[kind])
 }
@@ -59,7 +67,7 @@ function dimension(text: string): number | null {
 
 <template>
     <div>
-        <button v-if="!own" class="quiet underline" @click="start('I')">Welded, by its dimensions</button>
+        <button v-if="!own" class="quiet underline" @click="start('I')">By its dimensions</button>
         <div v-else class="grid grid-cols-2 gap-2">
             <label class="col-span-2">
                 <span class="label">Kind</span>

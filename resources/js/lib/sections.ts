@@ -16,23 +16,27 @@ export const SECTION_NAMES = [rolled, hot, cold, american, tubing, channels, ame
         .map((l) => l.split(',')[1] as string),
 )
 
-export type OwnKind = 'I' | 'unequal' | 'box'
+export type OwnKind = 'I' | 'unequal' | 'box' | 'flat' | 'round'
 
-/** Dimensions of sections welded of plates, in the order of their names. */
+/** Dimensions of sections that have no name of their own, in the order in which these are written. */
 export const DIMENSIONS: Record<OwnKind, string[]> = {
     I: ['Depth', 'Width', 'Web', 'Flange'],
     unequal: ['Depth', 'Width of the top', 'Width of the bottom', 'Web', 'Top flange', 'Bottom flange'],
     box: ['Depth', 'Width', 'Plates'],
+    flat: ['Depth', 'Thickness'],
+    round: ['Diameter'],
 }
 
-export const nameOf = (kind: OwnKind, dimensions: number[]): string =>
-    `welded ${kind === 'box' ? 'box' : 'I'} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}`
+const WRITTEN: Record<OwnKind, string> = { I: 'welded I', unequal: 'welded I', box: 'welded box', flat: 'flat', round: 'round' }
 
-/** What a name of a welded section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue. */
+export const nameOf = (kind: OwnKind, dimensions: number[]): string => `${WRITTEN[kind]} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}`
+
+/** What the name of such a section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue. */
 export function ownSection(name: string): { kind: OwnKind; dimensions: number[] } | null {
-    const found = /^welded(i|box)([\d.]+(?:x[\d.]+)*)$/.exec(name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'))
+    const found = /^(weldedi|weldedbox|flat|round)([\d.]+(?:x[\d.]+)*)$/.exec(name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'))
     if (!found) return null
     const dimensions = (found[2] as string).split('x').map(Number)
-    const kind: OwnKind = found[1] === 'box' ? 'box' : dimensions.length === DIMENSIONS.unequal.length ? 'unequal' : 'I'
-    return dimensions.length === DIMENSIONS[kind].length && dimensions.every((v) => v > 0) ? { kind, dimensions } : null
+    const kinds = (Object.keys(DIMENSIONS) as OwnKind[]).filter((k) => WRITTEN[k].toLowerCase().replace(' ', '') === found[1])
+    const kind = kinds.find((k) => DIMENSIONS[k].length === dimensions.length)
+    return kind && dimensions.every((v) => v > 0) ? { kind, dimensions } : null
 }
