@@ -49,7 +49,10 @@ final readonly class LoadedBeam
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);
         $responses = $beam->solve($parts->sets);
-        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses, $member->bendsSideways() ? self::acrossPlane($member, $loads, $parts) : null, $member->twists() ? self::aboutAxis($member, $loads, $parts) : null);
+        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses,
+            $member->bendsSideways() ? self::on(ForkBeams::sideways($member, $parts), $member, $loads, $parts) : null,
+            $member->twists() ? self::on(ForkBeams::twisted($member, $parts), $member, $loads, $parts, self::on(ForkBeams::flange($member, $parts), $member, $loads, $parts)) : null,
+        );
 
         return $loaded->supportsMove()
             ? $loaded->with([], [], new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($beam, $responses), $responses->N))
@@ -68,69 +71,16 @@ final readonly class LoadedBeam
         return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses, $this->sideways, $this->twisting);
     }
 
-    /** The beam that bends sideways, between supports and places that hold both flanges. */
-    private static function acrossPlane(Member $member, MemberLoads $loads, MemberCases $parts): self
+    /**
+     * The same loads on another beam: what they do to it.
+     *
+     * @param  array{Beam, list<LoadSet>}  $of  beam, load sets
+     */
+    private static function on(array $of, Member $member, MemberLoads $loads, MemberCases $parts, ?self $sideways = null): self
     {
-        $holds = array_map(fn (Support $s): BeamSupport => match ($s->kind) {
-            SupportKind::Fixed => BeamSupport::fixed($s->x),
-            SupportKind::Guided => BeamSupport::guided($s->x),
-            default => BeamSupport::roller($s->x),
-        }, $member->supports);
-        foreach ($member->heldSideways() as $x) {
-            if (array_filter($holds, fn (BeamSupport $h): bool => abs($h->x - $x) < 1.0) === []) {
-                $holds[] = BeamSupport::roller($x);
-            }
-        }
-        usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
-        try {
-            $beam = new Beam(
-                $member->length, $holds, [], $member->grade->elasticity() * $member->section->Iz, 1.0,
-                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iz, 1.0, INF), $member->steps),
-            );
-        } catch (UnstableBeam $e) {
-            throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());
-        }
-        $sets = array_map(fn (LoadSet $s): LoadSet => $s->sideways ?? new LoadSet, $parts->sets);
+        [$beam, $sets] = $of;
 
-        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets));
-    }
-
-    /** The bar that is twisted, between supports and places that hold both flanges, by St Venant: G I_t stands for E A. */
-    private static function aboutAxis(Member $member, MemberLoads $loads, MemberCases $parts): self
-    {
-        $places = array_map(fn (Support $s): float => $s->x, $member->supports);
-        foreach ($member->heldSideways() as $x) {
-            if (array_filter($places, fn (float $h): bool => abs($h - $x) < 1.0) === []) {
-                $places[] = $x;
-            }
-        }
-        sort($places);
-        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->shearModulus() * $s->It;
-        $beam = new Beam(
-            $member->length, array_map(BeamSupport::fixed(...), $places), [], 1.0, $stiffness($member->section, $member->grade),
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, 1.0, $stiffness($s->section, $s->grade), INF), $member->steps), new Axis(0.0, true),
-        );
-        $sets = array_map(fn (LoadSet $s): LoadSet => $s->twisting ?? new LoadSet, $parts->sets);
-
-        // The same torques as forces on a flange: what bends it is this over the distance of the flanges.
-        $flange = new Beam($member->length, array_map(BeamSupport::roller(...), $places));
-        $onFlange = array_map(self::asForces(...), $sets);
-        $flanges = new self($member, $flange, $loads, $onFlange, $parts->cases, $parts->selfWeight, [], $flange->solve($onFlange));
-
-        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets), $flanges);
-    }
-
-    private static function asForces(LoadSet $torques): LoadSet
-    {
-        $set = new LoadSet;
-        foreach ($torques->alongForces as [$x, $torque]) {
-            $set->force($x, $torque);
-        }
-        foreach ($torques->alongLines as [$from, $to, $start, $end]) {
-            $set->line($from, $to, $start, $end);
-        }
-
-        return $set;
+        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets), $sideways);
     }
 
     /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */

@@ -111,7 +111,7 @@ abstract class SteelMember
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections by St Venant; of I sections all of it by bending of the flanges, St Venant torsion left out, on the safe side. Twist is not computed.'];
+        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections by St Venant; of I sections all of it by bending of the flanges, which fixed supports hold against turning, St Venant torsion left out, on the safe side. Twist is not computed.'];
     }
 
     /**

@@ -91,6 +91,13 @@ it('bends the flanges of an I section', function (): void {
         ->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * 13.135 / 35.25, 2e-3)->and($lines['k'])->toBeNear(1 / (1 - weighing($design, 'buckling')->demand / array_column(weighing($design, 'buckling')->lines, 'result', 'symbol')['M_cr']), 1e-6);
 });
 
+it('holds a flange at a fixed support', function (): void {
+    // A cantilever of 2 m: B = m L²/2, at its root, and all of the torque there.
+    $design = edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['section' => 'HEB 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '2 m', 'supports' => [supportAt('0 m', 'fixed')]]);
+    expect(array_column(weighing($design, 'torsion')->lines, 'result', 'symbol')['B_Ed'])->toBeNear(540 * 2000.0 ** 2 / 2)->and(weighing($design, 'torsion')->x)->toBeNear(0.0, 1e-6, 1.0)
+        ->and(torqueOf(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['length' => '2 m', 'supports' => [supportAt('0 m', 'fixed')]])))->toBeNear(540 * 2000.0);
+});
+
 it('refuses other sections, and loads that have no distance to speak of', function (): void {
     $design = edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['section' => 'UPE 200']);
     expect(weighing($design, 'torsion')->applies)->toBeFalse()->and($design->verdict()->holds)->toBeFalse();

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Analysis;
+
+use Waage\Materials\SteelGrade;
+use Waage\Member\Member;
+use Waage\Member\SectionStep;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+use Waage\Sections\Section;
+
+/** What a member is sideways and about its axis, between its supports and the places that hold both flanges: beams with their load sets. */
+final class ForkBeams
+{
+    /**
+     * The beam that bends sideways.
+     *
+     * @return array{Beam, list<LoadSet>}
+     *
+     * @throws UnstableBeam
+     */
+    public static function sideways(Member $member, MemberCases $parts): array
+    {
+        try {
+            $beam = new Beam(
+                $member->length, self::holds($member), [], $member->grade->elasticity() * $member->section->Iz, 1.0,
+                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iz, 1.0, INF), $member->steps),
+            );
+        } catch (UnstableBeam $e) {
+            throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());
+        }
+
+        return [$beam, array_map(fn (LoadSet $s): LoadSet => $s->sideways ?? new LoadSet, $parts->sets)];
+    }
+
+    /**
+     * The bar that is twisted, by St Venant: G I_t stands for E A, torques for forces along the axis.
+     *
+     * @return array{Beam, list<LoadSet>}
+     */
+    public static function twisted(Member $member, MemberCases $parts): array
+    {
+        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->shearModulus() * $s->It;
+        $beam = new Beam(
+            $member->length, array_map(BeamSupport::fixed(...), self::places($member)), [], 1.0, $stiffness($member->section, $member->grade),
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, 1.0, $stiffness($s->section, $s->grade), INF), $member->steps), new Axis(0.0, true),
+        );
+
+        return [$beam, array_map(fn (LoadSet $s): LoadSet => $s->twisting ?? new LoadSet, $parts->sets)];
+    }
+
+    /**
+     * A flange under the same torques as forces: what bends it is this over the distance of the flanges.
+     *
+     * @return array{Beam, list<LoadSet>}
+     */
+    public static function flange(Member $member, MemberCases $parts): array
+    {
+        $sets = [];
+        foreach ($parts->sets as $of) {
+            $set = new LoadSet;
+            foreach ($of->twisting->alongForces ?? [] as [$x, $torque]) {
+                $set->force($x, $torque);
+            }
+            foreach ($of->twisting->alongLines ?? [] as [$from, $to, $start, $end]) {
+                $set->line($from, $to, $start, $end);
+            }
+            $sets[] = $set;
+        }
+
+        return [new Beam($member->length, self::holds($member)), $sets];
+    }
+
+    /** @return list<BeamSupport> fixed supports hold a flange against turning as well */
+    private static function holds(Member $member): array
+    {
+        $holds = array_map(fn (Support $s): BeamSupport => match ($s->kind) {
+            SupportKind::Fixed => BeamSupport::fixed($s->x),
+            SupportKind::Guided => BeamSupport::guided($s->x),
+            default => BeamSupport::roller($s->x),
+        }, $member->supports);
+        foreach (array_diff(self::places($member), array_map(fn (Support $s): float => $s->x, $member->supports)) as $x) {
+            $holds[] = BeamSupport::roller($x);
+        }
+        usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
+
+        return $holds;
+    }
+
+    /** @return list<float> ascending, mm */
+    private static function places(Member $member): array
+    {
+        $places = array_map(fn (Support $s): float => $s->x, $member->supports);
+        foreach ($member->heldSideways() as $x) {
+            if (array_filter($places, fn (float $p): bool => abs($p - $x) < 1.0) === []) {
+                $places[] = $x;
+            }
+        }
+        sort($places);
+
+        return $places;
+    }
+}
