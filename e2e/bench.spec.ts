@@ -339,7 +339,7 @@ test('a beam becomes a rafter, then a post: directions, rollers, axial force', a
     await page.getByLabel('Value', { exact: true }).fill('900')
     await page.getByLabel('At x', { exact: true }).fill('6')
     await page.getByLabel('Beside the axis by').fill('40')
-    await expect(verdict(page)).toContainText('Not covered')
+    await expect(verdict(page)).toContainText('Does not hold')
     await expect(page.getByText('Second order in the plane of bending')).toBeVisible()
     await page.getByLabel('Value', { exact: true }).fill('5')
     await expect(verdict(page)).toContainText('Holds')

@@ -10,6 +10,7 @@ use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Loading\Combination;
+use Waage\Member\SectionStep;
 use Waage\Sections\Section;
 
 /** A member that is pressed, combination by combination. */
@@ -25,8 +26,11 @@ final class Columns
     {
     }
 
-    /** @param  float  $weight  self-weight, N/mm */
-    public function of(Combination $combination, Section $section, float $weight): Column
+    /**
+     * @param  float  $stiffer  stiffer()
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function of(Combination $combination, float $stiffer, float $weight): Column
     {
         $most = $this->axial?->extreme([$combination], 1, $weight);
         $least = $this->axial?->extreme([$combination], -1, $weight);
@@ -40,7 +44,7 @@ final class Columns
         }
         $alphaCr = INF;
         if ($most !== null && $compression > 1.0 && $this->beam->member->effective->y === null) {
-            $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $this->stiffer($section);
+            $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $stiffer;
         }
 
         return new Column(
@@ -49,10 +53,22 @@ final class Columns
         );
     }
 
-    /** How much stiffer a section is than the one that the statics was solved with: the critical force grows alike. */
-    public function stiffer(Section $section): float
+    /**
+     * How much stiffer the main section is than the one that the statics was solved with: the critical force grows alike, nearly
+     * so where the section changes.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    public function stiffer(array $stretches): float
     {
-        return $section->Iy / $this->beam->member->section->Iy;
+        $ofSteps = array_map(fn (SectionStep $s): Section => $s->section, $this->beam->member->steps);
+        foreach ($stretches as $stretch) {
+            if (! in_array($stretch->section, $ofSteps, true)) {
+                return $stretch->section->Iy / $this->beam->member->section->Iy;
+            }
+        }
+
+        return 1.0;
     }
 
     /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: held all along */

@@ -28,11 +28,12 @@ final readonly class CombinedForces
      */
     public function weigh(SectionStep $stretch, Profile $profile, float $weight, float $buckling, bool $derive): array
     {
+        $stiffer = $this->columns->stiffer([$stretch]);
         $Mc = $this->method->available('M_n', $profile->moment(), Flexure::FACTORS, 'b', Kind::Moment, '');
 
         return WorstTogether::weigh(
-            array_map(function (Combination $combination) use ($profile, $weight, $Mc): \Closure {
-                $column = $this->columns->of($combination, $profile->whole, $weight);
+            array_map(function (Combination $combination) use ($profile, $weight, $Mc, $stiffer): \Closure {
+                $column = $this->columns->of($combination, $stiffer, $weight);
                 $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $Mc;
 
                 return fn (float $lateral, bool $derive): array => (new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length))->weigh($derive);

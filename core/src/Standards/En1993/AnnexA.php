@@ -21,8 +21,8 @@ final readonly class AnnexA implements Interaction
     public function factors(PressedMember $member, ?Derivation $d = null): array
     {
         $s = $member->steel->section;
-        $Nz = SidewaysBuckling::flexural($s, $member->L[0]);
-        $NT = $member->twists ? SidewaysBuckling::torsional($s, $member->L[1]) : INF;
+        $Nz = SidewaysBuckling::flexural($member->weakest, $member->L[0]);
+        $NT = $member->twists ? SidewaysBuckling::torsional($member->weakest, $member->L[1]) : INF;
         [$ry, $rz, $rT] = array_map(fn (float $Ncr): float => max(self::LEAST, 1 - $member->N / $Ncr), [$member->y->critical, $Nz, $NT]);
         $this->deriveRest('y', $member->N, $member->y->critical, 'N_cr_y', $ry, $d);
         $this->deriveRest('z', $member->N, $Nz, 'N_z', $rz, $d);

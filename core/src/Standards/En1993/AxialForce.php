@@ -16,8 +16,10 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
+use Waage\Standards\Column;
 use Waage\Standards\Columns;
 use Waage\Standards\SidewaysEnvelopes;
+use Waage\Standards\Stretches;
 use Waage\Standards\WorstTogether;
 use Waage\Units\Kind;
 
@@ -26,7 +28,8 @@ use Waage\Units\Kind;
  * one is weighed with it (BeamColumn), or refused where that is not covered. So is any axial force where the member
  * bends sideways as well.
  *
- * With sections that change, the least of each property stands for the whole length.
+ * Where sections change, each is weighed with what bends its own length and the greatest axial force of all; the member
+ * buckles in the plane as it does in truth, sideways as the weakest section all along.
  */
 final class AxialForce
 {
@@ -37,8 +40,8 @@ final class AxialForce
 
     /**
      * @param  list<Combination>  $strength
-     * @param  \Closure(Combination, SteelSection, float): float  $bendingOf  utilisation of one combination in bending, for a self-weight
-     * @param  \Closure(Combination, SteelSection, float): float  $lateralOf  the same in lateral-torsional buckling
+     * @param  \Closure(Combination, SectionStep, float): float  $bendingOf  utilisation of a length of one section under one combination in bending, for a self-weight
+     * @param  \Closure(Combination, SectionStep, float): float  $lateralOf  the same of a member of one section in lateral-torsional buckling
      */
     public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
     {
@@ -66,7 +69,7 @@ final class AxialForce
         $compression = max(0.0, $most->value);
         $factors = $this->beam->worst($most->combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
         $theory = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors);
-        $stiffer = $this->columns->stiffer($stretches[0]->section);
+        $stiffer = $this->columns->stiffer($stretches);
         $member = $this->beam->member;
         [$L, $LT] = $this->columns->lengths();
         $d = $derive ? new Derivation : null;
@@ -126,8 +129,8 @@ final class AxialForce
         $highShear = $withShear?->ratio === null ? null : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
         $refusal = match (true) {
             $sideways !== null && $steel->section->shearCentre() > 0.0 => 'A channel that also bends sideways twists as it buckles, which 6.3.3 and 6.3.4 do not cover. Hold it sideways where loads push it, or take a section with two axes of symmetry.',
-            count($stretches) > 1 => "{$what} is computed for members of one section; this one changes along its length.",
-            $N[0] > 0.0 && Classification::of($steel, Strain::Compression) > 3 && ! EffectiveSection::covers($steel) => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
+            count($stretches) > 1 && $sideways !== null => "{$what} is computed for members of one section; this one changes along its length.",
+            $N[0] > 0.0 && array_filter($stretches, fn (SectionStep $s): bool => ! $this->isCoveredPressed($s)) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
             $highShear !== null && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
             ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high shear force sideways (6.2.10) is not computed here.",
             default => '',
@@ -142,25 +145,48 @@ final class AxialForce
         }
         $lateral = max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'))]);
 
+        // By combination and stretch, one after the other.
+        $columns = [];
+        [$L, $LT] = $this->columns->lengths();
+        $sections = array_map(fn (SectionStep $s): Section => $s->section, $stretches);
+        usort($sections, fn (Section $a, Section $b): int => SidewaysBuckling::criticalForce($a, $L, $LT, null) <=> SidewaysBuckling::criticalForce($b, $L, $LT, null));
+        $stiffer = $this->columns->stiffer($stretches);
+        foreach ($this->strength as $combination) {
+            $column = $this->columns->of($combination, $stiffer, $weight);
+            foreach ($stretches as $stretch) {
+                $columns[] = $this->column($column, $combination, $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
+            }
+        }
+
         return WorstTogether::weigh(
-            array_map(fn (Combination $c): \Closure => $this->column($c, $steel, $weight, $sideways, $highShear), $this->strength), BeamColumn::BUCKLING, $lateral,
-            fn (int $c): float => ($this->lateralOf)($this->strength[$c], $steel, $weight), $derive,
+            $columns, BeamColumn::BUCKLING, $lateral,
+            fn (int $c): float => count($stretches) > 1 ? $lateral : ($this->lateralOf)($this->strength[$c], $stretches[0], $weight), $derive,
         );
     }
 
+    /** Has a section of class 4 in compression its effective one here? */
+    private function isCoveredPressed(SectionStep $stretch): bool
+    {
+        $steel = new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
+
+        return Classification::of($steel, Strain::Compression) <= 3 || EffectiveSection::covers($steel);
+    }
+
     /**
+     * @param  int  $count  of stretches
+     * @param  Section  $weakest  of them sideways
      * @param  array{Weighing, Weighing}|null  $sideways
      * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
      */
-    private function column(Combination $combination, SteelSection $steel, float $weight, ?array $sideways, ?HighShear $shear): \Closure
+    private function column(Column $column, Combination $combination, SectionStep $stretch, int $count, Section $weakest, float $weight, ?array $sideways, ?HighShear $shear): \Closure
     {
-        $column = $this->columns->of($combination, $steel->section, $weight);
-        $bending = ($this->bendingOf)($combination, $steel, $weight);
+        $steel = new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
+        $bending = ($this->bendingOf)($combination, $stretch, $weight);
         $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
 
-        return fn (float $lateral, bool $derive): array => (new BeamColumn(
-            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear,
-        ))->weigh($derive);
+        return fn (float $lateral, bool $derive): array => array_map(fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units), (new BeamColumn(
+            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear, $weakest,
+        ))->weigh($derive));
     }
 
     /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */

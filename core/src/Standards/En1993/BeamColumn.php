@@ -12,6 +12,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\Section;
 use Waage\Sections\SolidBar;
 use Waage\Units\Kind;
 
@@ -50,9 +51,10 @@ final readonly class BeamColumn
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
      * @param  EquivalentMoments  $shape  of the moment diagrams
+     * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null, private ?Section $weakest = null)
     {
         $this->class = $this->isBentInPlane() ? Classification::together($steel, $compression) : Classification::of($steel, Strain::Compression);
         $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
@@ -246,6 +248,7 @@ final readonly class BeamColumn
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
         [$y, $z] = self::curves($this->steel);
         [$Ly, $Lz, $LT] = $this->L;
+        $sideways = $this->weakest ?? $this->steel->section;
         $Iy = $this->steel->section->Iy;
         $Ncry = $Ly === null ? $this->compression * $this->alphaCr : M_PI ** 2 * SteelGrade::E * $Iy / $Ly ** 2;
         if ($Ly !== null) {
@@ -256,7 +259,7 @@ final readonly class BeamColumn
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
         $aboutY = $this->alongOne('y', $Ncry, $y, $d);
-        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($this->steel->section, $Lz, $LT, $d, $Ncry), $z, $d);
+        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry), $z, $d);
         [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
         if ($this->steel->section->shearCentre() > 0.0) {
@@ -264,7 +267,7 @@ final readonly class BeamColumn
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
         $Wy = $this->steel->modulus * $this->steel->fy / $this->steel->basis->gammaM0;
-        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $this->steel->section instanceof ISection || ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound), $this->shape);
+        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $sideways, $this->steel->section instanceof ISection || ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound), $this->shape);
         [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA : new AnnexB)->factors($member, $d);
         $first = $ny + $kyy * $uLT;
         $second = $nz + $kzy * $uLT;

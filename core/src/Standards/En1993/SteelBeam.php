@@ -130,20 +130,20 @@ final class SteelBeam extends SteelMember
         return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $bending, $sideways[0]->ratio ?? 0.0, $presses, $derive);
     }
 
-    /** Utilisation of a section in bending, at most, under one combination. */
-    private function bendingOf(Combination $combination, SteelSection $steel, float $weight): float
+    /** Utilisation of a length of one section in bending, at most, under one combination. */
+    private function bendingOf(Combination $combination, SectionStep $stretch, float $weight): float
     {
         $M = 0.0;
         foreach ([1, -1] as $sign) {
-            $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight)->value ?? 0.0));
+            $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight, $stretch->from, $stretch->to)->value ?? 0.0));
         }
 
-        return $M / Bending::resistance($steel);
+        return $M / Bending::resistance(new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis));
     }
 
     /** Utilisation of a member of one section in lateral-torsional buckling under one combination. */
-    private function lateralOf(Combination $combination, SteelSection $steel, float $weight): float
+    private function lateralOf(Combination $combination, SectionStep $stretch, float $weight): float
     {
-        return $this->lateral->utilisation($combination, new SectionStep(0.0, $this->beam->member->length, $steel->section, $steel->grade), $weight);
+        return $this->lateral->utilisation($combination, $stretch, $weight);
     }
 }
