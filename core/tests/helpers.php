@@ -118,6 +118,20 @@ function unequal(string $name): UnequalI
     return $section instanceof UnequalI ? $section : throw new LogicException('Flanges that differ are needed.');
 }
 
+/** @return array<string, list<string>> rows of published properties by name */
+function publishedRows(string $table): array
+{
+    $rows = [];
+    foreach (file(__DIR__."/data/{$table}.csv", FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        if ($line[0] !== '#' && ! str_starts_with($line, 'name')) {
+            $cells = explode(',', $line);
+            $rows[array_shift($cells)] = $cells;
+        }
+    }
+
+    return $rows;
+}
+
 /** @param  array<string, mixed>  $parameters national parameters */
 function basis(array $parameters = []): Basis
 {

@@ -6,20 +6,6 @@ use Waage\Sections\Angle;
 use Waage\Sections\Catalogue;
 use Waage\Sections\Section;
 
-/** @return array<string, list<string>> published properties by name */
-function publishedAngles(): array
-{
-    $rows = [];
-    foreach (file(__DIR__.'/../data/angle-tables.csv', FILE_IGNORE_NEW_LINES) ?: [] as $line) {
-        if ($line[0] !== '#' && ! str_starts_with($line, 'name')) {
-            $cells = explode(',', $line);
-            $rows[array_shift($cells)] = $cells;
-        }
-    }
-
-    return $rows;
-}
-
 function angleOf(string $name): Angle
 {
     $section = section($name);
@@ -33,10 +19,10 @@ it('agrees with the published tables of angles', function (string $name, string 
     foreach ([[$s->A, $A, 2], [$s->Iy, $I, 4], [$s->Wely, $W, 3], [$s->zs, $e, 1]] as [$computed, $table, $power]) {
         expect($computed / $unit ** $power)->toBeNear((float) $table, 0.01);
     }
-})->with(array_map(fn (string $name, array $row): array => [$name, ...$row], array_keys(publishedAngles()), publishedAngles()));
+})->with(array_map(fn (string $name, array $row): array => [$name, ...$row], array_keys(publishedRows('angle-tables')), publishedRows('angle-tables')));
 
 it('has a published row for every angle', function (): void {
-    expect(array_map(fn (Section $s): string => $s->name, Catalogue::ofFamilies(['L', 'L inch'])))->toBe(array_keys(publishedAngles()));
+    expect(array_map(fn (Section $s): string => $s->name, Catalogue::ofFamilies(['L', 'L inch'])))->toBe(array_keys(publishedRows('angle-tables')));
 });
 
 it('has the plastic modulus of straight legs', function (): void {

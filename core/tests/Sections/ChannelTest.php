@@ -6,20 +6,6 @@ use Waage\Sections\Catalogue;
 use Waage\Sections\Channel;
 use Waage\Sections\Outline;
 
-/** @return array<string, list<string>> published properties by name */
-function publishedChannels(): array
-{
-    $rows = [];
-    foreach (file(__DIR__.'/../data/channel-tables.csv', FILE_IGNORE_NEW_LINES) ?: [] as $line) {
-        if ($line[0] !== '#' && ! str_starts_with($line, 'name')) {
-            $cells = explode(',', $line);
-            $rows[array_shift($cells)] = $cells;
-        }
-    }
-
-    return $rows;
-}
-
 function channelOf(string $name): Channel
 {
     $section = section($name);
@@ -28,7 +14,7 @@ function channelOf(string $name): Channel
 }
 
 it('has a published row for every channel', function (): void {
-    expect(array_keys(publishedChannels()))->toBe(array_map(fn ($s): string => $s->name, Catalogue::ofFamilies(['UPE', 'UPN', 'PFC', 'C'])));
+    expect(array_keys(publishedRows('channel-tables')))->toBe(array_map(fn ($s): string => $s->name, Catalogue::ofFamilies(['UPE', 'UPN', 'PFC', 'C'])));
 });
 
 it('agrees with the published tables of channels', function (string $name, string ...$published): void {
@@ -49,7 +35,7 @@ it('agrees with the published tables of channels', function (string $name, strin
     if ($e !== '') {
         expect(($s->ym - $s->ys + ($isAmerican ? 0.0 : $s->tw / 2)) / $unit)->toBeNear((float) $e, 0.02);
     }
-})->with(array_map(fn (string $name, array $row): array => [$name, ...$row], array_keys(publishedChannels()), publishedChannels()));
+})->with(array_map(fn (string $name, array $row): array => [$name, ...$row], array_keys(publishedRows('channel-tables')), publishedRows('channel-tables')));
 
 it('agrees with strips summed over the width', function (string $name): void {
     $s = channelOf($name);

@@ -80,13 +80,7 @@ final readonly class SingleAngle extends Profile
     public function shear(Method $method, ?Derivation $d = null): float
     {
         $s = $this->section;
-        $root = sqrt(1.2) * $this->rootEF;
-        $lambda = $s->h / $s->t;
-        $Cv = match (true) {
-            $lambda <= 1.10 * $root => 1.0,
-            $lambda <= 1.37 * $root => 1.10 * $root / $lambda,
-            default => 1.51 * $root ** 2 / $lambda ** 2,
-        };
+        $Cv = Shear::ofOutstand($s->h / $s->t, $this->rootEF);
         $Vn = 0.6 * $this->Fy * $s->h * $s->t * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G3', 'k_v = 1.2');
         $d?->line('V_n', '0.6 * F_y * h * t * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G3-1', 'upright leg');

@@ -44,13 +44,7 @@ final class WeakAxis
     public static function shear(Shape $shape, ?Derivation $d = null): float
     {
         $s = $shape->section;
-        $root = sqrt(1.2) * $shape->rootEF;
-        $lambda = $shape->flange;
-        $Cv = match (true) {
-            $lambda <= 1.10 * $root => 1.0,
-            $lambda <= 1.37 * $root => 1.10 * $root / $lambda,
-            default => 1.51 * $root ** 2 / $lambda ** 2,
-        };
+        $Cv = Shear::ofOutstand($shape->flange, $shape->rootEF);
         $A = 2 * $s->b * $s->tf;
         $Vn = 0.6 * $shape->Fy * $A * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');
