@@ -110,8 +110,16 @@ it('agrees with the published torsional strength of a hollow section', function 
     expect(weighing($design, 'torsion')->capacity / KIP / 25.4)->toBeNear(273, 0.01);
     $t = weighing($design, 'torsion')->ratio;
     expect($t)->toBeGreaterThan(0.2)->and(weighing($design, 'torsion-bending')->ratio)->toBeNear(max(weighing($design, 'bending')->ratio, weighing($design, 'buckling')->ratio ?? 0.0) + (weighing($design, 'shear')->ratio + $t) ** 2);
-    $open = edgeBeam([lineLoad('g', '1 kip/ft', ['across' => '2 in'])], ['section' => 'W8×31', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
-    expect(weighing($open, 'torsion')->applies)->toBeFalse();
+    $channel = edgeBeam([lineLoad('g', '1 kip/ft', ['across' => '2 in'])], ['section' => 'C12×25', 'grade' => 'A36', 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
+    expect(weighing($channel, 'torsion')->applies)->toBeFalse();
+});
+
+// By hand in kips and inches: W8×31 over 20 ft, 1.4 · 0.2 kip/ft 2 in in front: B = 0.56/12 · 240²/8 = 336 kip-in²; h_o = 7.56: M_f = 44.4;
+// t_f b²/6 = 0.435 · 8.00²/6 = 4.64 in³: φ M_n = 0.9 · 50 · 4.64 = 209 kip-in.
+it('bends the flanges of a W shape by H3.3', function (): void {
+    $design = edgeBeam([lineLoad('g', '0.2 kip/ft', ['across' => '2 in'])], ['length' => '20 ft', 'supports' => [supportAt('0 ft'), supportAt('20 ft', 'roller')], 'section' => 'W8×31', 'grade' => 'A992', 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
+    $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
+    expect($lines['M_f'] / KIP / 25.4)->toBeNear(44.4, 0.005)->and($lines['M_c'] / KIP / 25.4)->toBeNear(209, 0.005)->and($lines['u'])->toBeNear($lines['m'] + $lines['k'] * 44.4 / 209, 0.005);
 });
 
 it('twists a stepped bar by its stiffness', function (): void {

@@ -81,7 +81,7 @@ final class LateralTorsionalBuckling
         return new Weighing(
             $id, $title, $clause, $ratio, demand: $M, capacity: $M / $ratio, kind: Kind::Moment, demandSymbol: $this->method->required('M'), capacitySymbol: 'M_c',
             x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
-            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
+            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])), critical: $alpha,
         );
     }
 

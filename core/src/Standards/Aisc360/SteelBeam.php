@@ -10,6 +10,7 @@ use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
+use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Standards\Columns;
@@ -142,9 +143,13 @@ final class SteelBeam extends SteelMember
             return [];
         }
 
-        return $stretch->section instanceof RectangularHollow || $stretch->section instanceof CircularHollow
-            ? (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $derive)
-            : [$this->refused('torsion', 'Torsion', 'H3', 'After ANSI/AISC 360 torsion is computed for hollow sections only. Take one, hold the member against twisting where the load acts, or let it act on the axis.')];
+        $of = new Torsion($torsion, $this->method, $this->rules->steel);
+
+        return match (true) {
+            $stretch->section instanceof RectangularHollow, $stretch->section instanceof CircularHollow => $of->weigh($stretch->section, $stretch->grade, $bending, $together, $derive),
+            $stretch->section instanceof ISection => [$of->weighFlanges($stretch->section, $stretch->grade, $bending, $together, $derive)],
+            default => [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is computed for hollow sections and I shapes. Take one of these, hold the member against twisting where the load acts, or let it act on the axis.')],
+        };
     }
 
     private static function isRolledHollow(Section $section): bool

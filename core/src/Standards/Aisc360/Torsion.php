@@ -8,15 +8,23 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\CircularHollow;
+use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Standards\TorsionEnvelopes;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, H3.1 and H3.2: hollow sections in torsion, alone and with all else. The greatest of all forces count at one place, on the safe side. */
+/**
+ * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes with all of the
+ * torsion by bending of their flanges up to first yield (H3.3(a)), St Venant torsion left out, on the safe side. The greatest of all
+ * forces count at one place, on the safe side.
+ */
 final readonly class Torsion
 {
     /** φ_T, Ω_T (H3.1). */
     private const FACTORS = [0.90, 1.67];
+
+    /** Smallest denominator of what second order adds: nearer to buckling the member fails anyway. */
+    private const LEAST = 0.05;
 
     public function __construct(private TorsionEnvelopes $envelopes, private Method $method, private string $standard)
     {
@@ -48,9 +56,8 @@ final readonly class Torsion
         if ($t <= 0.2) {
             return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
         }
-        $ratioOf = fn (string $id, array $of): float => max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($of, fn (Weighing $w): bool => $w->id === $id))]);
-        $m = max($ratioOf('bending-axial', $together), $ratioOf('bending', $bending), $ratioOf('buckling', $bending));
-        $v = $ratioOf('shear', $bending);
+        $m = self::bendingOf($bending, $together);
+        $v = self::ratio('shear', $bending);
         $u = $m + ($v + $t) ** 2;
         $d = $derive ? new Derivation : null;
         $d?->given('m', $m, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
@@ -59,6 +66,61 @@ final readonly class Torsion
         $d?->line('u', 'm + (v + t)^2', ['m' => [$m, Kind::Number], 'v' => [$v, Kind::Number], 't' => [$t, Kind::Number]], $u, Kind::Number, 'H3-6');
 
         return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
+    }
+
+    /**
+     * @param  list<Weighing>  $bending
+     * @param  list<Weighing>  $together
+     */
+    public function weighFlanges(ISection $s, SteelGrade $grade, array $bending, array $together, bool $derive): Weighing
+    {
+        $e = $this->envelopes->flange();
+        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
+        $B = abs($e->value);
+        $Fy = $grade->yieldStrength($s->thickest());
+        $d = $derive ? new Derivation : null;
+        $Mf = $B / $s->hs;
+        $Mn = $Fy * $s->tf * $s->b ** 2 / 6;
+        $d?->given('B_r', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
+        $d?->given('h_o', $s->hs, Kind::Size, '', 'distance of the flanges');
+        $d?->line('M_f', 'B_r / h_o', ['B_r' => [$B, Kind::Stiffness], 'h_o' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
+        $d?->line('M_n', 'F_y * t_f * b_f^2 / 6', ['F_y' => [$Fy, Kind::Stress], 't_f' => [$s->tf, Kind::Size], 'b_f' => [$s->b, Kind::Size]], $Mn, Kind::Moment, 'H3-8', 'of one flange, first yield');
+        $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
+        $m = self::bendingOf($bending, $together);
+        $d?->given('m', $m, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        $lateral = array_values(array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'));
+        $alpha = $lateral[0]->critical ?? INF;
+        $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
+        if (is_finite($alpha)) {
+            $d?->given('alpha_cr', $alpha, Kind::Number, 'F2.2', 'factor on the loads at which the member buckles sideways elastically; not more than what matters there');
+            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, '', 'second order');
+        } else {
+            $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle sideways');
+        }
+        $u = $m + $k * $Mf / $Mc;
+        $d?->line('u', 'm + k * M_f / M_c', ['m' => [$m, Kind::Number], 'k' => [$k, Kind::Number], 'M_f' => [$Mf, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $u, Kind::Number, 'H3.3');
+
+        return new Weighing(
+            'torsion', 'Bending with torsion', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
+        );
+    }
+
+    /**
+     * Greatest utilisation in bending, with axial force where it acts.
+     *
+     * @param  list<Weighing>  $bending
+     * @param  list<Weighing>  $together
+     */
+    private static function bendingOf(array $bending, array $together): float
+    {
+        return max(self::ratio('bending-axial', $together), self::ratio('bending', $bending), self::ratio('buckling', $bending));
+    }
+
+    /** @param  list<Weighing>  $of */
+    private static function ratio(string $id, array $of): float
+    {
+        return max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($of, fn (Weighing $w): bool => $w->id === $id))]);
     }
 
     /** C (H3.1, user note), mm³. */
