@@ -122,12 +122,13 @@ abstract class SteelMember
      */
     protected function ofUnequalFlanges(array $stretches, float $weight): string
     {
-        $force = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
+        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof UnequalI) === []) {
+            return '';
+        }
 
         return match (true) {
-            array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof UnequalI) === [] => '',
             count($stretches) > 1 => 'Sections with flanges that differ are weighed in members of one section; this one changes along its length.',
-            $this->sideways !== null, $force >= 1.0 => 'Sections with flanges that differ are weighed in bending about y-y only, without forces sideways or along them. Take flanges that are alike.',
+            $this->isStrainedOtherwise($weight) => 'Sections with flanges that differ are weighed in bending about y-y only, without forces sideways or along them. Take flanges that are alike.',
             default => '',
         };
     }
@@ -140,15 +141,22 @@ abstract class SteelMember
      */
     protected function ofAngles(array $stretches, float $weight): string
     {
+        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Angle) === []) {
+            return '';
+        }
         $member = $this->beam->member;
-        $force = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
 
         return match (true) {
-            array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Angle) === [] => '',
             ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section.',
-            $this->sideways !== null, $force >= 1.0 => 'Angles are weighed in bending about the axis of the flat leg only, without forces sideways or along them. Take another section.',
+            $this->isStrainedOtherwise($weight) => 'Angles are weighed in bending about the axis of the flat leg only, without forces sideways or along them. Take another section.',
             default => '',
         };
+    }
+
+    /** Do forces act sideways or along the member? */
+    private function isStrainedOtherwise(float $weight): bool
+    {
+        return $this->sideways !== null || abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
     }
 
     /** @return list<string> what channels are taken to be loaded like */

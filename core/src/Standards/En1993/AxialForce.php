@@ -40,7 +40,7 @@ final class AxialForce
 
     /**
      * @param  list<Combination>  $strength
-     * @param  \Closure(Combination, SectionStep, float): float  $bendingOf  utilisation of a length of one section under one combination in bending, for a self-weight
+     * @param  \Closure(Combination, SectionStep, SteelSection, float): float  $bendingOf  utilisation of a length of one section under one combination in bending, for a self-weight
      * @param  \Closure(Combination, SectionStep, float): float  $lateralOf  the same of a member of one section in lateral-torsional buckling
      */
     public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
@@ -151,10 +151,11 @@ final class AxialForce
         $sections = array_map(fn (SectionStep $s): Section => $s->section, $stretches);
         usort($sections, fn (Section $a, Section $b): int => SidewaysBuckling::criticalForce($a, $L, $LT, null) <=> SidewaysBuckling::criticalForce($b, $L, $LT, null));
         $stiffer = $this->columns->stiffer($stretches);
+        $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches);
         foreach ($this->strength as $combination) {
             $column = $this->columns->of($combination, $stiffer, $weight);
-            foreach ($stretches as $stretch) {
-                $columns[] = $this->column($column, $combination, $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
+            foreach ($stretches as $i => $stretch) {
+                $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
             }
         }
 
@@ -178,10 +179,9 @@ final class AxialForce
      * @param  array{Weighing, Weighing}|null  $sideways
      * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
      */
-    private function column(Column $column, Combination $combination, SectionStep $stretch, int $count, Section $weakest, float $weight, ?array $sideways, ?HighShear $shear): \Closure
+    private function column(Column $column, Combination $combination, SteelSection $steel, SectionStep $stretch, int $count, Section $weakest, float $weight, ?array $sideways, ?HighShear $shear): \Closure
     {
-        $steel = new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
-        $bending = ($this->bendingOf)($combination, $stretch, $weight);
+        $bending = ($this->bendingOf)($combination, $stretch, $steel, $weight);
         $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
 
         return fn (float $lateral, bool $derive): array => array_map(fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units), (new BeamColumn(

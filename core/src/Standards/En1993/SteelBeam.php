@@ -131,14 +131,14 @@ final class SteelBeam extends SteelMember
     }
 
     /** Utilisation of a length of one section in bending, at most, under one combination. */
-    private function bendingOf(Combination $combination, SectionStep $stretch, float $weight): float
+    private function bendingOf(Combination $combination, SectionStep $stretch, SteelSection $steel, float $weight): float
     {
         $M = 0.0;
         foreach ([1, -1] as $sign) {
             $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight, $stretch->from, $stretch->to)->value ?? 0.0));
         }
 
-        return $M / Bending::resistance(new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis));
+        return $M / Bending::resistance($steel);
     }
 
     /** Utilisation of a member of one section in lateral-torsional buckling under one combination. */
