@@ -24,11 +24,14 @@ final class PlateBuckling
     public static function internal(string $of, array $width, array $t, float $psi, float $epsilon, ?Derivation $d = null): float
     {
         $k = self::coefficient($psi);
-        $lambda = self::slenderness($of, $width, $t, $k, $epsilon, match (true) {
-            $psi === 1.0 => 'Table 4.1, even compression',
-            $psi > -1.0 => 'Table 4.1: 7.81 − 6.29 ψ + 9.78 ψ²',
-            default => 'Table 4.1: 5.98 (1 − ψ)²',
-        }, $d);
+        $psi === 1.0
+            ? $d?->given("k_{$of}", $k, Kind::Number, 'Table 4.1', 'even compression')
+            : $d?->line("k_{$of}", match (true) {
+                $psi >= 0.0 => '8.2 / (1.05 + psi)',
+                $psi > -1.0 => '7.81 - 6.29 * psi + 9.78 * psi^2',
+                default => '5.98 * (1 - psi)^2',
+            }, ['psi' => [$psi, Kind::Number]], $k, Kind::Number, 'Table 4.1');
+        $lambda = self::slenderness($of, $width, $t, $k, $epsilon, $d);
         $limit = 0.5 + sqrt(0.085 - 0.055 * $psi);
         $rho = $lambda <= $limit ? 1.0 : min(1.0, ($lambda - 0.055 * (3 + $psi)) / $lambda ** 2);
         if ($lambda <= $limit) {
@@ -48,7 +51,8 @@ final class PlateBuckling
      */
     public static function outstand(string $of, array $width, array $t, float $epsilon, ?Derivation $d = null): float
     {
-        $lambda = self::slenderness($of, $width, $t, self::OUTSTAND, $epsilon, 'Table 4.2, even compression', $d);
+        $d?->given("k_{$of}", self::OUTSTAND, Kind::Number, 'Table 4.2', 'even compression');
+        $lambda = self::slenderness($of, $width, $t, self::OUTSTAND, $epsilon, $d);
         $rho = $lambda <= 0.748 ? 1.0 : min(1.0, ($lambda - 0.188) / $lambda ** 2);
         $lambda <= 0.748
             ? $d?->given("rho_{$of}", 1.0, Kind::Number, '4.4(2)', 'stocky enough: effective in whole')
@@ -72,10 +76,9 @@ final class PlateBuckling
      * @param  array{string, float}  $width
      * @param  array{string, float}  $t
      */
-    private static function slenderness(string $of, array $width, array $t, float $k, float $epsilon, string $case, ?Derivation $d): float
+    private static function slenderness(string $of, array $width, array $t, float $k, float $epsilon, ?Derivation $d): float
     {
         $lambda = $width[1] / $t[1] / (28.4 * $epsilon * sqrt($k));
-        $d?->given("k_{$of}", $k, Kind::Number, $case);
         $d?->line("lambda_{$of}", "{$width[0]} / {$t[0]} / (28.4 * epsilon * sqrt(k_{$of}))", [$width[0] => [$width[1], Kind::Size], $t[0] => [$t[1], Kind::Size], 'epsilon' => [$epsilon, Kind::Number], "k_{$of}" => [$k, Kind::Number]], $lambda, Kind::Number, '4.4(2)');
 
         return $lambda;
