@@ -86,7 +86,7 @@ final readonly class Torsion
             return [$torsion, $shear, new Weighing('torsion-bending', 'Bending with torsion and axial force', 'EN 1993-1-1, 6.2.10', null, applies: false, remark: 'Shear with torsion uses more than half of its resistance, and a force acts along the member: that is not computed here. Take thicker sides.')];
         }
         $rho = min(1.0, (2 * $ratio - 1) ** 2);
-        $uM = ($byId['bending']->ratio ?? 0.0) + 0.0;
+        $uM = (float) $byId['bending']->ratio;
         $total = $uM / max(0.01, 1 - $rho);
         $d = $derive ? new Derivation : null;
         $d?->given('u_V', $ratio, Kind::Number, '', 'shear with torsion');
