@@ -11,7 +11,7 @@ use Waage\Units\UnitSystem;
 /** What the sheet shows of a member that loads bend sideways. */
 final class SidewaysBlocks
 {
-    public const ASSUMPTION = 'Sideways the member spans between its supports and the places that hold both flanges; fixed supports are fixed this way as well, elastic ones rigid. Sideways loads act through the shear centre. Sections of class 1 and 2 by 6.2.9.1(6), of class 3 by the sum of the utilisations (6.2.1(7)), buckling by 6.3.3 with Annex B, C_m = 1 but for end moments that run straight, the greatest forces and moments of a combination together.';
+    public const ASSUMPTION = 'Sideways the member spans between its supports and the places that hold both flanges; fixed supports are fixed this way as well, elastic ones rigid. Sideways loads act through the shear centre. Sections of class 1 and 2 by 6.2.9.1(6), of class 3 by the sum of the utilisations (6.2.1(7)), buckling by 6.3.3, the greatest forces and moments of a combination together.';
 
     /** @return list<array<string, mixed>> */
     public static function figures(bool $deflects): array

@@ -8,6 +8,7 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\Polynomial;
 use Waage\Analysis\SecondOrder;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
@@ -18,6 +19,9 @@ final class Columns
 {
     /** @var array<string, float> critical force (N), by what presses */
     private array $critical = [];
+
+    /** @var array{bool, bool}|null are moments about both axes zero at both ends */
+    private ?array $vanish = null;
 
     /** @var array{float|null, float|null}|null ratios of the end moments about both axes that all loads have in common */
     private ?array $ratios = null;
@@ -125,7 +129,28 @@ final class Columns
 
         [$swaysY, $swaysZ] = [$member->effective->y > $member->length + 1.0, $member->effective->z > $member->length + 1.0];
 
-        return new EndMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ);
+        [$atY, $atZ] = $combination->isRow() ? [false, false] : $this->vanish ??= [self::vanishAtEnds($this->beam), $this->beam->sideways !== null && $member->heldSideways() === [] && self::vanishAtEnds($this->beam->sideways)];
+
+        return new EndMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ, [$atY, $atZ, $isFree && $atY]);
+    }
+
+    /** Are the moments of every load zero at both ends, without a couple between them? */
+    private static function vanishAtEnds(LoadedBeam $beam): bool
+    {
+        $ends = $jump = $most = 0.0;
+        $breaks = $beam->responses->breaks;
+        foreach ($beam->responses->M as $segments) {
+            $last = 0.0;
+            foreach ($segments as $k => $m) {
+                $jump = max($jump, abs($m[0] - $last));
+                $l = $breaks[$k + 1] - $breaks[$k];
+                $last = Polynomial::value($m, $l);
+                $most = max($most, abs($m[0]), abs($last), abs(Polynomial::value($m, $l / 2)));
+            }
+            $ends = max($ends, abs($last));
+        }
+
+        return max($ends, $jump) <= 1e-9 * $most;
     }
 
     /** Do the moments of every load run straight to zero at one and the same end? */

@@ -10,8 +10,9 @@ use Waage\Units\Kind;
 /**
  * EN 1993-1-1:2005, Annex A (method 1): Tables A.1 and A.2.
  *
- * C_m,0 of moments that run straight from end to end by their ratio, of any other ones as under a uniform moment, on the safe
- * side; so is C_1 = 1 in what tells whether lateral-torsional buckling counts.
+ * C_m,0 of moments that run straight from end to end by their ratio, of loads between ends without moments as of even ones, of
+ * any other ones as under a uniform moment, on the safe side; so is C_1 = 1 in what tells whether lateral-torsional buckling
+ * counts.
  */
 final readonly class AnnexA implements Interaction
 {
@@ -28,8 +29,8 @@ final readonly class AnnexA implements Interaction
         $this->deriveRest('z', $member->N, $Nz, 'N_z', $rz, $d);
         $muY = $this->reduction('y', $member->y->chi, $ry, $d);
         $muZ = $this->reduction('z', $member->z->chi, $rz, $d);
-        $Cy0 = $this->equivalent('y', $member->shape->moments->y, $ry, $d);
-        $Cz = $this->equivalent('z', $member->shape->moments->z, $rz, $member->uz > 0.0 ? $d : null);
+        $Cy0 = $this->equivalent('y', $member->shape->moments->y, $member->shape->moments->vanish[0] && ! $member->shape->moments->swaysY, $ry, $d);
+        $Cz = $this->equivalent('z', $member->shape->moments->z, $member->shape->moments->vanish[1] && ! $member->shape->moments->swaysZ, $rz, $member->uz > 0.0 ? $d : null);
         [$aLT, $lambda0, $Cy, $CLT] = $this->lateral($member, $Nz, $NT, $rz, $rT, $Cy0, $d);
         $Cyy = $Cyz = $Czy = $Czz = 1.0;
         [$wy, $wz] = [min(1.5, $s->Wply / $s->Wely), min(1.5, $s->Wplz / $s->Welz)];
@@ -70,8 +71,14 @@ final readonly class AnnexA implements Interaction
     }
 
     /** C_m,0 (Table A.2). */
-    private function equivalent(string $axis, ?float $psi, float $rest, ?Derivation $d): float
+    private function equivalent(string $axis, ?float $psi, bool $vanish, float $rest, ?Derivation $d): float
     {
+        if ($psi === null && $vanish) {
+            $C = 1 + 0.03 * (1 - $rest);
+            $d?->line($axis === 'y' ? 'C_my_0' : 'C_mz', "1 + 0.03 * (1 - r_{$axis})", ["r_{$axis}" => [$rest, Kind::Number]], $C, Kind::Number, 'Table A.2', 'loads between ends without moments, as if even');
+
+            return $C;
+        }
         $C = 0.79 + 0.21 * ($psi ?? 1.0) + 0.36 * (($psi ?? 1.0) - 0.33) * (1 - $rest);
         $symbol = $axis === 'y' ? 'C_my_0' : 'C_mz';
         $d?->given("psi_{$axis}", $psi ?? 1.0, Kind::Number, 'Table A.2', $psi === null ? 'as under a uniform moment: on the safe side' : 'ratio of the end moments');

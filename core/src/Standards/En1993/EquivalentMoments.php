@@ -10,7 +10,8 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, Table B.3: factors for the shape of the moment diagrams in buckling with bending. Of moments that run
- * straight from end to end C_m = 0.6 + 0.4 ψ ≥ 0.4; of any other ones 1, on the safe side.
+ * straight from end to end C_m = 0.6 + 0.4 ψ ≥ 0.4; of loads between ends without moments 0.95, as of even ones; of any
+ * other ones 1, on the safe side.
  */
 final readonly class EquivalentMoments
 {
@@ -20,25 +21,30 @@ final readonly class EquivalentMoments
 
     public function y(?Derivation $d = null): float
     {
-        return self::factor('y', $this->moments->y, $d, $this->moments->swaysY);
+        return self::factor('y', $this->moments->y, $d, $this->moments->vanish[0], $this->moments->swaysY);
     }
 
     public function z(?Derivation $d = null): float
     {
-        return self::factor('z', $this->moments->z, $d, $this->moments->swaysZ);
+        return self::factor('z', $this->moments->z, $d, $this->moments->vanish[1], $this->moments->swaysZ);
     }
 
     public function lateral(?Derivation $d = null): float
     {
-        return self::factor('LT', $this->moments->lateral, $d);
+        return self::factor('LT', $this->moments->lateral, $d, $this->moments->vanish[2]);
     }
 
-    private static function factor(string $of, ?float $psi, ?Derivation $d, bool $sways = false): float
+    private static function factor(string $of, ?float $psi, ?Derivation $d, bool $vanish, bool $sways = false): float
     {
         if ($psi !== null && $sways) {
             $d?->given("C_m{$of}", 0.9, Kind::Number, 'Table B.3', 'the ends sway: the buckling length is more than the length');
 
             return 0.9;
+        }
+        if ($psi === null && $vanish && ! $sways) {
+            $d?->given("C_m{$of}", 0.95, Kind::Number, 'Table B.3', 'loads between ends without moments, as if even: α_h = 0');
+
+            return 0.95;
         }
         if ($psi === null) {
             $d?->given("C_m{$of}", 1.0, Kind::Number, 'Table B.3', 'on the safe side');

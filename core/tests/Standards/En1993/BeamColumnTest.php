@@ -61,9 +61,9 @@ it('adds what bends, more than in proportion', function (): void {
     $nz = $u('300 kN', '');
     $bent = $u('300 kN', '10 kN/m');
     $lines = linesOf(column('HEB 200', '300 kN', '10 kN/m'), 'buckling-axial');
-    // (6.61) and (6.62) put together by hand from their parts.
-    $kyy = min(1 + ($lines['lambda_y'] - 0.2) * $lines['n_y'], 1 + 0.8 * $lines['n_y']);
-    expect($lines['u_1'])->toBeNear($lines['n_y'] + $kyy * $lines['u_LT'])->and($bent)->toBeNear(max($lines['u_1'], $nz + max(1 - 0.1 * $lines['lambda_z'] * $nz / 0.75, 1 - 0.1 * $nz / 0.75) * $lines['u_LT']))
+    // (6.61) and (6.62) put together by hand from their parts, with C_m = C_mLT = 0.95.
+    $kyy = 0.95 * min(1 + ($lines['lambda_y'] - 0.2) * $lines['n_y'], 1 + 0.8 * $lines['n_y']);
+    expect($lines['u_1'])->toBeNear($lines['n_y'] + $kyy * $lines['u_LT'])->and($bent)->toBeNear(max($lines['u_1'], $nz + max(1 - 0.1 * $lines['lambda_z'] * $nz / 0.7, 1 - 0.1 * $nz / 0.7) * $lines['u_LT']))
         ->and($u('300 kN', '20 kN/m'))->toBeGreaterThan($bent)->and($u('400 kN', '10 kN/m'))->toBeGreaterThan($bent)
         // The section: the plastic moment that n leaves, a = (A − 2 b t_f)/A ≤ 0.5 (6.36).
         ->and(weighing(column('HEB 200', '300 kN', '10 kN/m'), 'bending-axial')->ratio)->toBeNear(1.35 * 10 * 25e6 / 8 / (section('HEB 200')->Wply * 235) / min(1.0, (1 - 1.35 * 300e3 / (section('HEB 200')->A * 235)) / (1 - 0.5 * (section('HEB 200')->A - 2 * 200 * 15) / section('HEB 200')->A)));
@@ -175,4 +175,18 @@ it('buckles sideways where only twisting is held', function (): void {
     expect(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 4000.0, 0.0, null))->toBeNear(M_PI ** 2 * 210e3 * $s->Iz / 4000.0 ** 2)
         ->and(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 0.0, 4000.0, null))->toBeNear(Waage\Standards\En1993\SidewaysBuckling::torsional($s, 4000.0))
         ->and(Waage\Standards\En1993\SidewaysBuckling::criticalForce($s, 0.0, 0.0, null))->toBe(INF);
+});
+
+// Table B.3 with α_h = 0: C_m = 0.95 of a load between ends without moments; 1 where a couple or a fixed end is there.
+it('takes the factor of loads between ends without moments', function (): void {
+    $C = fn (array $change = [], string $q = '5 kN/m'): array => array_intersect_key(linesOf(column('HEB 200', '300 kN', $q, $change), 'buckling-axial'), ['C_my' => 1, 'C_mLT' => 1]);
+    $force = ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '5 m', 'value' => '300 kN', 'direction' => 'along'];
+    expect($C())->toBe(['C_my' => 0.95, 'C_mLT' => 0.95])
+        ->and($C(['supports' => [supportAt('0 m', 'fixed'), supportAt('5 m', 'roller')]]))->toBe(['C_my' => 1.0, 'C_mLT' => 1.0])
+        ->and($C(['loads' => [[...$force, 'eccentricity' => '50 mm'], lineLoad('g', '5 kN/m', ['direction' => 'normal'])]])['C_my'])->toBe(1.0)
+        ->and($C(['loads' => [$force, ['id' => 'm', 'case' => 'g', 'kind' => 'moment', 'x' => '2 m', 'value' => '10 kNm']]])['C_my'])->toBe(1.0)
+        // Held between its ends one flange has lengths with other moments.
+        ->and($C(['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]])['C_mLT'])->toBe(1.0);
+    $byA = linesOf(column('HEB 200', '300 kN', '5 kN/m', ['basis' => ['parameters' => ['annexA' => true]]]), 'buckling-axial');
+    expect($byA['C_my_0'])->toBeNear(1 + 0.03 * (1 - $byA['r_y']));
 });
