@@ -121,6 +121,7 @@ final readonly class ThinWalledBeam
         $ofMoments = $ofLoads = [];
         foreach ($mesh->elements as $e => [$u, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+            [$level, $beta] = [$this->stiffness[$e]->level, $this->stiffness[$e]->beta];
             for ($g = 0; $g < $shapes->points; $g++) {
                 $bends = $value = $slope = $curvature = 0.0;
                 foreach ($u as [$i, $p, $c]) {
@@ -131,7 +132,7 @@ final readonly class ThinWalledBeam
                     $slope += $c * $shape[$p] * $shapes->slopes[$i][$g];
                     $curvature += $c * $shape[$p] * $shapes->curvatures[$i][$g];
                 }
-                $ofMoments[] = -(2 * $value * ($this->a * $bends + $this->stiffness[$e]->level * $curvature) - $this->stiffness[$e]->beta * $slope ** 2) / $l;
+                $ofMoments[] = -(2 * $value * ($this->a * $bends + $level * $curvature) - $beta * $slope ** 2) / $l;
                 $ofLoads[] = -2 * $this->z / $l * ($value * $curvature + $slope ** 2);
             }
         }
@@ -154,6 +155,8 @@ final readonly class ThinWalledBeam
         foreach ($mesh->elements as $e => [$u, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
             $start = $e * $shapes->points;
+            [$level, $beta] = [$this->stiffness[$e]->level, $this->stiffness[$e]->beta];
+            $differs = $level !== 0.0 || $beta !== 0.0;
             foreach ($phi as [$i, $p, $ci]) {
                 foreach ($u as [$j, $q, $cj]) {
                     // Both halves of a symmetric matrix fall on the diagonal.
@@ -161,8 +164,7 @@ final readonly class ThinWalledBeam
                     $ofMoments[] = [max($p, $q), $band - abs($p - $q), $start, array_map(fn (float $v): float => $factor * $v, $shapes->coupling[$i][$j])];
                 }
                 foreach ($phi as [$j, $q, $cj]) {
-                    [$level, $beta] = [$this->stiffness[$e]->level, $this->stiffness[$e]->beta];
-                    if ($q <= $p && ($level !== 0.0 || $beta !== 0.0)) {
+                    if ($differs && $q <= $p) {
                         $factors = [];
                         foreach ($shapes->coupling[$i][$j] as $g => $v) {
                             $factors[] = $ci * $cj / $l * ($level * ($v + $shapes->coupling[$j][$i][$g]) - $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g]);
