@@ -311,7 +311,7 @@ final class LoadReader
             $this->f->fail("{$path}.across", 'Give how far in front of the axis it acts for loads that are plumb or normal to the member, or for a force along it.');
         }
 
-        return $direction === LoadDirection::Along || abs($this->angle) > self::UPRIGHT && $direction !== LoadDirection::Normal ? 0.0 : $e;
+        return $direction === LoadDirection::Along || (abs($this->angle) > self::UPRIGHT && $direction !== LoadDirection::Normal) ? 0.0 : $e;
     }
 
     /**

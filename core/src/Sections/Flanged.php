@@ -9,7 +9,7 @@ abstract readonly class Flanged extends Section
 {
     /**
      * @param  float  $tw  web
-     * @param  float  $tf  flange; of a sloping one in the middle of its outstand
+     * @param  float  $tf  flange; of a sloping one where its tables measure it
      * @param  float  $r  fillet between them
      * @param  float  $hw  clear web depth between the flanges
      * @param  float  $d  clear web depth between the fillets

@@ -80,6 +80,10 @@ it('lowers shear, and bending where the shear is high', function () use ($force)
     $heavy = edgeBeam([$force('0.4 m', '300 kN', '120 mm')]);
     $rho = (2 * weighing($heavy, 'torsion-shear')->ratio - 1) ** 2;
     expect($rho)->toBeGreaterThan(0.01)->toBeLessThan(0.9)->and(weighing($heavy, 'torsion-bending')->ratio)->toBeNear(weighing($heavy, 'bending')->ratio / (1 - min(1.0, $rho)), 1e-6);
+    // A torque that is too much by itself leaves nothing for shear.
+    $twisted = edgeBeam([$force('3 m', '20 kN', '20 m')]);
+    expect(weighing($twisted, 'torsion')->ratio)->toBeGreaterThan(1.0)
+        ->and(weighing($twisted, 'torsion-shear'))->capacity->toBe(0.0)->ratio->toBeGreaterThan(1.0)->remark->toContain('nothing is left');
 });
 
 // By hand: HEB 200 over 6 m, 5 kN/m 80 mm in front: m = 1.35 · 5 · 80 = 540 Nmm/mm, B = m L²/8 = 2.43 kNm²; M_f = B/185 mm = 13.1 kNm;

@@ -13,9 +13,9 @@ namespace Waage\Analysis\Lateral;
  *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ ∫ M β φ′² dx − ½ Σ q z φ²)
  *
  * with sagging moments M and downward loads q at the height z above the shear centre. Unknown is the displacement u = v − s φ of
- * the middle between the flanges, which lies s below the shear centre: so the flanges, at half their distance a, are held alike. The load factor α at which it
- * vanishes is the critical one. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); N. S. Trahair, Flexural-Torsional
- * Buckling of Structures (1993).
+ * the middle between the flanges, which lies s below the shear centre: so the flanges, at half their distance a, are held
+ * alike. The load factor α at which the energy vanishes is the critical one. Source: V. Z. Vlasov, Thin-Walled Elastic
+ * Beams (1961); N. S. Trahair, Flexural-Torsional Buckling of Structures (1993).
  *
  * Loads come as moments only: ∫ q f dx = −∫ M f″ dx for what f = φ² is at places that hold (zero, with no slope) and at
  * a free end (M and its slope are zero); couples, which have no height, are taken out of the second moments diagram.

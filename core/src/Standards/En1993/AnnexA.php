@@ -157,8 +157,8 @@ final readonly class AnnexA implements Interaction
         $of = ['a_LT' => $aLT, 'lambda_0' => $lambda0, 'lambda_z' => $lz, 'lambda_max' => $most, 'u_LT' => $uLT, 'u_z' => $uz, 'C_my' => $Cy, 'C_mz' => $Cz, 'n_pl' => $n, 'w_y' => $wy, 'w_z' => $wz, 'b_LT' => $b, 'c_LT' => $c, 'd_LT' => $dLT, 'e_LT' => $e, 'v_y' => $leastYY, 'v_z' => $leastZZ];
         $isTwisted = $lambda0 > 0.0;
         $isSideways = $uz > 0.0;
-        $isTwisted ? $this->line($d, 'b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', $of, $b) : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');
-        $isTwisted ? $this->line($d, 'd_LT', '2 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my * u_z / C_mz', $of, $dLT) : $d->given('d_LT', 0.0, Kind::Number, 'Table A.1');
+        $isTwisted && $isSideways ? $this->line($d, 'b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', $of, $b) : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');
+        $isTwisted && $isSideways ? $this->line($d, 'd_LT', '2 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my * u_z / C_mz', $of, $dLT) : $d->given('d_LT', 0.0, Kind::Number, 'Table A.1');
         $d->line('v_y', 'W_el_y / W_pl_y', [...$modulus('W_el_y', $s->Wely), ...$modulus('W_pl_y', $s->Wply)], $leastYY, Kind::Number, 'Table A.1');
         $this->line($d, 'C_yy', 'max(v_y, 1 + (w_y - 1) * ((2 - 1.6 / w_y * C_my^2 * (lambda_max + lambda_max^2)) * n_pl - b_LT))', $of, $Cyy);
         $this->line($d, 'C_zy', 'max(0.6 * sqrt(w_y / w_z) * v_y, 1 + (w_y - 1) * ((2 - 14 * C_my^2 * lambda_max^2 / w_y^5) * n_pl - d_LT))', $of, $Czy);

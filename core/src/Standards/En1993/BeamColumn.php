@@ -21,9 +21,8 @@ use Waage\Units\Kind;
  * or with bending about z-z, or with both.
  *
  * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 and 4 by
- * the sum of their utilisations; interaction of buckling by Annex B or A, with C_m = 1 or as under a uniform
- * moment where moments do not run straight. In class
- * 4 the effective area counts; sections with two axes of symmetry have no e_N.
+ * the sum of their utilisations; interaction of buckling by Annex B or A, with C_m = 1 or as under a uniform moment where
+ * moments do not run straight. In class 4 the effective area counts; sections with two axes of symmetry have no e_N.
  */
 final readonly class BeamColumn
 {
@@ -51,8 +50,8 @@ final readonly class BeamColumn
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
      * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
      * @param  EquivalentMoments  $shape  of the moment diagrams
-     * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
+     * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      */
     public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null, private ?Section $weakest = null)
     {

@@ -77,7 +77,11 @@ final readonly class Torsion
         $shear = new Weighing(
             'torsion-shear', 'Shear with torsion', 'EN 1993-1-1, 6.2.7', $ratio, demand: $V, capacity: $VT, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_T_Rd',
             x: $byId['shear']->x, combination: $byId['shear']->combination, arrangement: $byId['shear']->arrangement, factors: $byId['shear']->factors, lines: $d->lines ?? [],
-            remark: $isLow ? 'Not more than half: bending is not reduced.' : '',
+            remark: match (true) {
+                $VT <= 0.0 => 'Torsion alone takes the whole strength: nothing is left for shear. The utilisation is counted with a thousandth of it.',
+                $isLow => 'Not more than half: bending is not reduced.',
+                default => '',
+            },
         );
         if ($isLow) {
             return [$torsion, $shear];

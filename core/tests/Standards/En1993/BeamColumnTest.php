@@ -136,6 +136,13 @@ it('refuses a column whose section changes and that bends sideways', function ()
     expect(weighing($design, 'bending-axial')->applies)->toBeFalse()->and(weighing($design, 'bending-axial')->remark)->toContain('members of one section');
 });
 
+it('refuses a high shear force with compression where the section changes', function (): void {
+    $post = fn (string $V): Waage\Checks\Weighing => weighing(column('HEB 200', '', change: ['length' => '0.5 m', 'supports' => [supportAt('0 m', 'fixed')], 'steps' => [['from' => '0.3 m', 'to' => '0.5 m', 'section' => 'HEB 220']], 'loads' => [
+        ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN', 'direction' => 'along'], ['id' => 'v', 'case' => 'g', 'kind' => 'point', 'x' => '0.5 m', 'value' => $V, 'direction' => 'normal'],
+    ]]), $V === '180 kN' ? 'axial' : 'bending-axial');
+    expect($post('180 kN'))->applies->toBeFalse()->remark->toContain('6.2.10')->and($post('100 kN'))->applies->toBeTrue();
+});
+
 it('puts together what acts in one combination only', function (): void {
     // Two alternatives: one presses, the other bends.
     $alone = fn (array $loads): Design => column('HEB 200', '', change: [
