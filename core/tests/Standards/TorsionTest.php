@@ -121,9 +121,13 @@ it('agrees with the published torsional strength of a hollow section', function 
 // By hand in kips and inches: W8×31 over 20 ft, 1.4 · 0.2 kip/ft 2 in in front: B = 0.56/12 · 240²/8 = 336 kip-in²; h_o = 7.56: M_f = 44.4;
 // t_f b²/6 = 0.435 · 8.00²/6 = 4.64 in³: φ M_n = 0.9 · 50 · 4.64 = 209 kip-in.
 it('bends the flanges of a W shape by H3.3', function (): void {
-    $design = edgeBeam([lineLoad('g', '0.2 kip/ft', ['across' => '2 in'])], ['length' => '20 ft', 'supports' => [supportAt('0 ft'), supportAt('20 ft', 'roller')], 'section' => 'W8×31', 'grade' => 'A992', 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
+    $beam = fn (array $change): Design => edgeBeam([lineLoad('g', '0.2 kip/ft', ['across' => '2 in'])], ['length' => '20 ft', 'supports' => [supportAt('0 ft'), supportAt('20 ft', 'roller')], 'section' => 'W8×31', 'grade' => 'A992', 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us'], ...$change]);
+    $design = $beam([]);
     $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
     expect($lines['M_f'] / KIP / 25.4)->toBeNear(44.4, 0.005)->and($lines['M_c'] / KIP / 25.4)->toBeNear(209, 0.005)->and($lines['u'])->toBeNear($lines['m'] + $lines['k'] * 44.4 / 209, 0.005);
+    // Held at the top, it does not buckle: bending by first yield, 1.4 · 0.2 · 20²/8 = 14 kip·ft over 0.9 · 50 ksi · 27.5 in³ = 103.1 kip·ft.
+    $held = array_column(weighing($beam(['restraint' => ['top' => ['kind' => 'continuous']]]), 'torsion')->lines, 'result', 'symbol');
+    expect($held['m'])->toBeNear(14 / 103.1, 0.005)->and($held['u'])->toBeNear(14 / 103.1 + 44.4 / 209, 0.005);
 });
 
 it('twists a stepped bar by its stiffness', function (): void {

@@ -56,7 +56,7 @@ final readonly class Torsion
         if ($t <= 0.2) {
             return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
         }
-        $m = self::bendingOf($bending, $together);
+        $m = max(self::inPlane($bending, $together), self::ratio('buckling', $bending));
         $v = self::ratio('shear', $bending);
         $u = $m + ($v + $t) ** 2;
         $d = $derive ? new Derivation : null;
@@ -86,8 +86,13 @@ final readonly class Torsion
         $d?->line('M_f', 'B_r / h_o', ['B_r' => [$B, Kind::Stiffness], 'h_o' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
         $d?->line('M_n', 'F_y * t_f * b_f^2 / 6', ['F_y' => [$Fy, Kind::Stress], 't_f' => [$s->tf, Kind::Size], 'b_f' => [$s->b, Kind::Size]], $Mn, Kind::Moment, 'H3-8', 'of one flange, first yield');
         $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
-        $m = self::bendingOf($bending, $together);
-        $d?->given('m', $m, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        // H3.3(a) adds stresses up to first yield, so what the plastic moment gives counts with Z/S.
+        $inPlane = self::inPlane($bending, $together);
+        $buckling = self::ratio('buckling', $bending);
+        $m = max($inPlane * $s->Wply / $s->Wely, $buckling);
+        $d?->given('m_b', $inPlane, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        $d?->given('m_LT', $buckling, Kind::Number, 'F', 'in lateral-torsional buckling');
+        $d?->line('m', 'max(m_b * Z_x / S_x, m_LT)', ['m_b' => [$inPlane, Kind::Number], 'Z_x' => [$s->Wply, Kind::Modulus], 'S_x' => [$s->Wely, Kind::Modulus], 'm_LT' => [$buckling, Kind::Number]], $m, Kind::Number, 'H3.3', 'bending up to first yield');
         $lateral = array_values(array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'));
         $alpha = $lateral[0]->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
@@ -107,14 +112,14 @@ final readonly class Torsion
     }
 
     /**
-     * Greatest utilisation in bending, with axial force where it acts.
+     * Greatest utilisation of the section in bending, with axial force where it acts.
      *
      * @param  list<Weighing>  $bending
      * @param  list<Weighing>  $together
      */
-    private static function bendingOf(array $bending, array $together): float
+    private static function inPlane(array $bending, array $together): float
     {
-        return max(self::ratio('bending-axial', $together), self::ratio('bending', $bending), self::ratio('buckling', $bending));
+        return max(self::ratio('bending-axial', $together), self::ratio('bending', $bending));
     }
 
     /** @param  list<Weighing>  $of */
