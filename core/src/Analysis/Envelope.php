@@ -24,74 +24,21 @@ final class Envelope
     /** @var list<Part> */
     private array $parts;
 
-    /** @var array<int, list<int>> by segment */
-    private array $partsOf;
-
-    /** @var array<int, list<float>> by sign, for each part: what the effect of self-weight, times the sign, does not exceed */
-    private array $weightBounds;
-
-    /** @var array<int, list<float>> the same of permanent load */
-    private array $permanentBounds;
-
-    /** @var list<string> variable load cases */
-    private array $cases = [];
-
-    /** @var array<int, list<array<int, float>>> by sign and part: what each of them makes there at most */
-    private array $most;
-
-    /** @var array<int, list<array<int, float>>> and what it makes at least */
-    private array $least;
+    private EnvelopeBounds $bounds;
 
     /** @var array<string, Extreme|null> answers of extreme() */
     private array $extremes = [];
 
-    /** @var array<string, array<int, float>> upper bounds without self-weight, by combination and sign */
-    private array $highest = [];
+    /** @var list<list<Combination>> lists of combinations that were asked for */
+    private array $lists = [];
+
+    /** @var array<string, EnvelopeReach> by list, sign and places */
+    private array $reaches = [];
 
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
     {
         $this->parts = EnvelopeParts::of($beam, $effect);
-        $partsOf = [];
-        foreach ($this->parts as $i => $part) {
-            $partsOf[$part['segment']][] = $i;
-        }
-        $this->partsOf = $partsOf;
-        foreach ($beam->cases as $case) {
-            if (! $case->isPermanent) {
-                $this->cases[] = $case->case->id;
-            }
-        }
-        $none = array_fill(0, count($this->cases), 0.0);
-        $number = array_flip($this->cases);
-        $weights = $permanents = $mosts = $leasts = [1 => [], -1 => []];
-        foreach ($this->parts as ['weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
-            [$low, $high] = Polynomial::bounds($weight, $from, $to);
-            $weights[1][] = $high;
-            $weights[-1][] = -$low;
-            [$low, $high] = Polynomial::bounds($permanent, $from, $to);
-            $permanents[1][] = $high;
-            $permanents[-1][] = -$low;
-            $least = $most = $none;
-            foreach ($plus as $case => $p) {
-                $c = $number[$case];
-                [$least[$c], $most[$c]] = Polynomial::bounds($p, $from, $to);
-            }
-            $leasts[1][] = $least;
-            $mosts[1][] = $most;
-            $least = $most = $none;
-            foreach ($minus as $case => $p) {
-                $c = $number[$case];
-                [$low, $high] = Polynomial::bounds($p, $from, $to);
-                $least[$c] = -$high;
-                $most[$c] = -$low;
-            }
-            $leasts[-1][] = $least;
-            $mosts[-1][] = $most;
-        }
-        $this->weightBounds = $weights;
-        $this->permanentBounds = $permanents;
-        $this->most = $mosts;
-        $this->least = $leasts;
+        $this->bounds = new EnvelopeBounds($this->parts, array_values(array_map(fn (CaseSets $c): string => $c->case->id, array_filter($beam->cases, fn (CaseSets $c): bool => ! $c->isPermanent))));
     }
 
     /** @return list<float> where its segments begin and end, mm */
@@ -108,12 +55,17 @@ final class Envelope
      */
     public function extreme(array $combinations, int $sign, float $weight, float $from = 0.0, float $to = INF): ?Extreme
     {
-        $key = "{$sign} {$weight} {$from} ".min($to, $this->beam->member->length);
-        foreach ($combinations as $combination) {
-            $key .= ' '.self::key($combination);
+        if ($combinations === []) {
+            return null;
+        }
+        $of = $this->list($combinations)." {$sign} {$from} ".min($to, $this->beam->member->length);
+        $key = "{$of} {$weight}";
+        if (! array_key_exists($key, $this->extremes)) {
+            $reach = $this->reaches[$of] ??= $this->reach($combinations, $sign, $from, $to);
+            $this->extremes[$key] = $this->greatestOf($combinations, $reach, $sign, $weight, $from, $to);
         }
 
-        return array_key_exists($key, $this->extremes) ? $this->extremes[$key] : $this->extremes[$key] = $this->greatestOf($combinations, $sign, $weight, $from, $to);
+        return $this->extremes[$key];
     }
 
     /**
@@ -130,42 +82,28 @@ final class Envelope
         return $most !== null && $least !== null && abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
     }
 
-    /** @param  list<Combination>  $combinations */
-    private function greatestOf(array $combinations, int $sign, float $weight, float $from, float $to): ?Extreme
+    /** @param  non-empty-list<Combination>  $combinations */
+    private function greatestOf(array $combinations, EnvelopeReach $reach, int $sign, float $weight, float $from, float $to): ?Extreme
     {
-        $breaks = $this->beam->responses->breaks;
-        $inside = [];
-        foreach ($this->parts as $i => $part) {
-            $start = $breaks[$part['segment']];
-            if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
-                $inside[$i] = $this->weightBounds[$sign][$i];
-            }
-        }
-        $bounds = [];
-        $most = -INF;
-        $first = null;
-        foreach ($combinations as $c => $combination) {
-            $highest = $this->highest($combination, $sign);
-            $own = $combination->permanent * $weight;
-            foreach ($inside as $i => $ofWeight) {
-                $bounds[$c][$i] = $bound = $highest[$i] + $own * $ofWeight;
-                if ($bound > $most) {
-                    $most = $bound;
-                    $first = [$combination, $i];
-                }
-            }
-        }
-        if ($first === null) {
+        if ($reach->parts === []) {
             return null;
         }
-        // What comes near the greatest bound sets the mark for all others.
+        $breaks = $this->beam->responses->breaks;
         $at = fn (int $part, float $t, Combination $combination): array => [$breaks[$this->parts[$part]['segment']] + $t, $this->parts[$part]['segment'], $t, $combination];
-        [$best, $t] = $this->greatestOn($first[0], $first[1], $sign, $weight, $from, $to);
-        $found = $at($first[1], $t, $first[0]);
+        // What is likely to be the greatest sets the mark for all others.
+        [$c, $i] = $reach->likeliest($combinations, $weight);
+        [$best, $t] = $this->greatestOn($combinations[$c], $i, $sign, $weight, $from, $to);
+        $found = $at($i, $t, $combinations[$c]);
+        $ofWeight = $this->bounds->weights[$sign];
         $threshold = $best - 1e-9 * abs($best); // a hair more elsewhere is rounding: the first place stays
         foreach ($combinations as $c => $combination) {
-            foreach ($bounds[$c] as $i => $bound) {
-                if ($bound <= $threshold) {
+            $own = $combination->permanent * $weight;
+            if ($threshold >= $reach->highest[$c] + $own * $reach->weight) {
+                continue;
+            }
+            $highest = $this->bounds->highest($combination, $sign);
+            foreach ($reach->parts as $i) {
+                if ($threshold >= $highest[$i] + $own * $ofWeight[$i]) {
                     continue;
                 }
                 [$value, $t] = $this->greatestOn($combination, $i, $sign, $weight, $from, $to);
@@ -173,6 +111,7 @@ final class Envelope
                     $best = $value;
                     $threshold = $best + 1e-9 * abs($best);
                     $found = $at($i, $t, $combination);
+                    $reach->last = [$c, $i];
                 }
             }
         }
@@ -180,46 +119,70 @@ final class Envelope
         return new Extreme($sign * $best, ...$found);
     }
 
+    /** @param  non-empty-list<Combination>  $combinations */
+    private function reach(array $combinations, int $sign, float $from, float $to): EnvelopeReach
+    {
+        $breaks = $this->beam->responses->breaks;
+        $parts = [];
+        $weight = -INF;
+        foreach ($this->parts as $i => $part) {
+            $start = $breaks[$part['segment']];
+            if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
+                $parts[] = $i;
+                $weight = max($weight, $this->bounds->weights[$sign][$i]);
+            }
+        }
+
+        return new EnvelopeReach($parts, array_map(fn (Combination $c): array => $this->bounds->highest($c, $sign), $combinations), $this->bounds->weights[$sign], $weight);
+    }
+
     /**
-     * A value that the effect times the sign does not exceed between two places.
+     * A number for some combinations.
+     *
+     * @param  non-empty-list<Combination>  $combinations
+     */
+    private function list(array $combinations): string
+    {
+        if (count($combinations) === 1) {
+            $this->bounds->highest($combinations[0], 1); // keeps it, so that its number stays its own
+
+            return 'c'.spl_object_id($combinations[0]);
+        }
+        $number = array_search($combinations, $this->lists, true);
+        if ($number === false) {
+            $number = count($this->lists);
+            $this->lists[] = $combinations;
+        }
+
+        return (string) $number;
+    }
+
+    /**
+     * A value that the effect times the sign does not exceed on segments between two places.
      *
      * @param  float  $weight  self-weight, N/mm
      */
     public function bound(Combination $combination, int $sign, float $weight, float $from, float $to): float
     {
-        $highest = $this->highest($combination, $sign);
-        $own = $combination->permanent * $weight;
+        $bounds = $this->bounds->onSegments($combination, $sign, $weight);
         $responses = $this->beam->responses;
         $bound = -INF;
         for ($k = $responses->segmentAt($from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $to - 1e-9; $k++) {
-            $start = $responses->breaks[$k];
-            foreach ($this->partsOf[$k] as $i) {
-                if ($start + $this->parts[$i]['to'] > $from && $start + $this->parts[$i]['from'] < $to) {
-                    $bound = max($bound, $highest[$i] + $own * $this->weightBounds[$sign][$i]);
-                }
-            }
+            $bound = $bounds[$k] > $bound ? $bounds[$k] : $bound;
         }
 
         return $bound;
     }
 
     /**
-     * A value that the effect does not exceed on a segment, either way.
+     * Values that the effect does not exceed on the segments, either way.
      *
      * @param  float  $weight  self-weight, N/mm
+     * @return list<float>
      */
-    public function absoluteBound(Combination $combination, float $weight, int $segment): float
+    public function absoluteBounds(Combination $combination, float $weight): array
     {
-        $bound = 0.0;
-        $own = $combination->permanent * $weight;
-        foreach ([1, -1] as $sign) {
-            $highest = $this->highest($combination, $sign);
-            foreach ($this->partsOf[$segment] as $i) {
-                $bound = max($bound, $highest[$i] + $own * $this->weightBounds[$sign][$i]);
-            }
-        }
-
-        return $bound;
+        return array_map(fn (float $sagging, float $hogging): float => max(0.0, $sagging, $hogging), $this->bounds->onSegments($combination, 1, $weight), $this->bounds->onSegments($combination, -1, $weight));
     }
 
     /** @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and its place from the start of the segment */
@@ -256,8 +219,8 @@ final class Envelope
         }
         $pieces = [];
         $open = null;
-        $highest = array_map(fn (Combination $c): array => $this->highest($c, $sign), $combinations);
-        $factors = array_map($this->factors(...), $combinations);
+        $highest = array_map(fn (Combination $c): array => $this->bounds->highest($c, $sign), $combinations);
+        $factors = array_map($this->bounds->factors(...), $combinations);
         foreach ($this->parts as $i => $part) {
             $polynomials = $this->rivals($combinations, $highest, $factors, $i, $sign, $weight);
             foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
@@ -300,7 +263,8 @@ final class Envelope
      */
     private function rivals(array $combinations, array $highest, array $factors, int $part, int $sign, float $weight): array
     {
-        $ofWeight = $weight * $this->weightBounds[$sign][$part];
+        $of = $this->bounds;
+        $ofWeight = $weight * $of->weights[$sign][$part];
         $first = 0;
         $mark = -INF;
         $bounds = [];
@@ -313,10 +277,10 @@ final class Envelope
         }
         $likeliest = $factors[$first];
         $permanent = $combinations[$first]->permanent;
-        $upper = $this->permanentBounds[$sign][$part] + $ofWeight;
-        $lower = -$this->permanentBounds[-$sign][$part] - $weight * $this->weightBounds[-$sign][$part];
-        $most = $this->most[$sign][$part];
-        $least = $this->least[$sign][$part];
+        $upper = $of->permanents[$sign][$part] + $ofWeight;
+        $lower = -$of->permanents[-$sign][$part] - $weight * $of->weights[-$sign][$part];
+        $most = $of->most[$sign][$part];
+        $least = $of->least[$sign][$part];
         // The others have to reach at least what the likeliest one makes everywhere, and to make more than it somewhere.
         $everywhere = $permanent * $lower;
         foreach ($likeliest as $i => $factor) {
@@ -360,37 +324,5 @@ final class Envelope
         }
 
         return array_values($p);
-    }
-
-    /** @return list<float> factors of the variable load cases */
-    private function factors(Combination $combination): array
-    {
-        return array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases);
-    }
-
-    private static function key(Combination $combination): string
-    {
-        return $combination->id.$combination->permanent.array_key_first($combination->variable);
-    }
-
-    /** @return array<int, float> for each part an upper bound of the effect times the sign, without self-weight */
-    private function highest(Combination $combination, int $sign): array
-    {
-        $key = self::key($combination).$sign;
-        if (isset($this->highest[$key])) {
-            return $this->highest[$key];
-        }
-        $factors = array_filter($this->factors($combination));
-        $most = $this->most[$sign];
-        $highest = [];
-        foreach ($this->permanentBounds[$sign] as $i => $bound) {
-            $sum = $combination->permanent * $bound;
-            foreach ($factors as $case => $factor) {
-                $sum += $factor * $most[$i][$case];
-            }
-            $highest[] = $sum;
-        }
-
-        return $this->highest[$key] = $highest;
     }
 }

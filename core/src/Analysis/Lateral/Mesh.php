@@ -30,6 +30,8 @@ final readonly class Mesh
      */
     public array $elements;
 
+    public Forms $forms;
+
     /** @param  list<float>  $breaks  places where the section changes */
     public function __construct(public HeldLength $held, array $breaks = [])
     {
@@ -88,5 +90,6 @@ final readonly class Mesh
         }
         $this->elements = $elements;
         $this->band = $band;
+        $this->forms = new Forms($this);
     }
 }

@@ -28,11 +28,8 @@ final readonly class ThinWalledBeam
     /** @var list<array<int, float>> */
     private array $K;
 
-    /** @var list<array{int, int, int, list<float>}> */
-    private array $ofMoments;
-
-    /** @var list<array{int, int, int, list<float>}> */
-    private array $ofLoads;
+    /** @var list<array{int, int, int, float, list<float>}> what moments do where flanges differ: as Forms */
+    private array $ofDifference;
 
     /**
      * @param  list<Stiffness>  $stiffness  of each element of the mesh
@@ -43,21 +40,15 @@ final readonly class ThinWalledBeam
     {
         $shapes = $mesh->shapes;
         $K = self::none($mesh);
-        $band = $mesh->band;
-        foreach ($mesh->elements as $e => [$u, $phi]) {
-            $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
+        foreach ($mesh->forms->bending as [$row, $column, $e, $bends]) {
+            $K[$row][$column] += $stiffness[$e]->bending * $a ** 2 * $bends;
+        }
+        foreach ($mesh->forms->twisting as [$row, $column, $e, $warps, $twists]) {
             $s = $stiffness[$e];
-            foreach ([[$u, $s->bending * $a ** 2 / $l ** 3, 0.0], [$phi, ($s->warping + $s->bending * $s->level ** 2) / $l ** 3, $s->twisting / $l]] as [$unknowns, $bends, $twists]) {
-                foreach ($unknowns as [$i, $p, $ci]) {
-                    foreach ($unknowns as [$j, $q, $cj]) {
-                        if ($q <= $p) {
-                            $K[$p][$band - $p + $q] += $ci * $cj * ($bends * $shapes->bending[$i][$j] + ($twists === 0.0 ? 0.0 : $twists * $shapes->twist[$i][$j]));
-                        }
-                    }
-                }
-            }
+            $K[$row][$column] += ($s->warping + $s->bending * $s->level ** 2) * $warps + $s->twisting * $twists;
         }
         // v = u + s φ bends both at once.
+        $band = $mesh->band;
         foreach ($mesh->elements as $e => [$u, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
             $both = $stiffness[$e]->bending * $stiffness[$e]->level * $a / $l ** 3;
@@ -68,7 +59,7 @@ final readonly class ThinWalledBeam
             }
         }
         $this->K = $K;
-        [$this->ofMoments, $this->ofLoads] = $this->forms();
+        $this->ofDifference = $this->ofDifference();
     }
 
     /**
@@ -140,46 +131,30 @@ final readonly class ThinWalledBeam
         return [$ofMoments, $ofLoads];
     }
 
-    /**
-     * What moments do to each coefficient of the matrix, over a and z: row, column, number of the first point of the
-     * element, and a factor for each of its points.
-     *
-     * @return array{list<array{int, int, int, list<float>}>, list<array{int, int, int, list<float>}>}
-     */
-    private function forms(): array
+    /** @return list<array{int, int, int, float, list<float>}> what moments do where flanges differ: as Forms */
+    private function ofDifference(): array
     {
         $mesh = $this->mesh;
         $shapes = $mesh->shapes;
-        $band = $mesh->band;
-        $ofMoments = $ofLoads = [];
-        foreach ($mesh->elements as $e => [$u, $phi]) {
+        $forms = [];
+        foreach ($mesh->elements as $e => [, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
-            $start = $e * $shapes->points;
             [$level, $beta] = [$this->stiffness[$e]->level, $this->stiffness[$e]->beta];
-            $differs = $level !== 0.0 || $beta !== 0.0;
-            foreach ($phi as [$i, $p, $ci]) {
-                foreach ($u as [$j, $q, $cj]) {
-                    // Both halves of a symmetric matrix fall on the diagonal.
-                    $factor = ($p === $q ? 2 : 1) * $ci * $cj * $this->a / $l;
-                    $ofMoments[] = [max($p, $q), $band - abs($p - $q), $start, array_map(fn (float $v): float => $factor * $v, $shapes->coupling[$i][$j])];
-                }
+            foreach ($level === 0.0 && $beta === 0.0 ? [] : $phi as [$i, $p, $ci]) {
                 foreach ($phi as [$j, $q, $cj]) {
-                    if ($differs && $q <= $p) {
-                        $factors = [];
-                        foreach ($shapes->coupling[$i][$j] as $g => $v) {
-                            $factors[] = $ci * $cj / $l * ($level * ($v + $shapes->coupling[$j][$i][$g]) - $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g]);
-                        }
-                        $ofMoments[] = [$p, $band - $p + $q, $start, $factors];
+                    if ($q > $p) {
+                        continue;
                     }
-                    $factor = $ci * $cj * $this->z / $l;
-                    if ($q <= $p && $factor != 0.0) {
-                        $ofLoads[] = [$p, $band - $p + $q, $start, array_map(fn (float $v): float => $factor * $v, $shapes->square[$i][$j])];
+                    $factors = [];
+                    foreach ($shapes->coupling[$i][$j] as $g => $v) {
+                        $factors[] = $level * ($v + $shapes->coupling[$j][$i][$g]) - $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g];
                     }
+                    $forms[] = [$p, $mesh->band - $p + $q, $e * $shapes->points, $ci * $cj / $l, $factors];
                 }
             }
         }
 
-        return [$ofMoments, $ofLoads];
+        return $forms;
     }
 
     /**
@@ -190,13 +165,14 @@ final readonly class ThinWalledBeam
     private function geometric(array $moments, array $ofLoads): array
     {
         $G = self::none($this->mesh);
-        foreach ([[$this->ofMoments, $moments], [$this->ofLoads, $ofLoads]] as [$forms, $values]) {
-            foreach ($forms as [$row, $column, $g, $factors]) {
+        $forms = $this->mesh->forms;
+        foreach ([[$this->a, $forms->ofMoments, $moments], [1.0, $this->ofDifference, $moments], [$this->z, $this->z === 0.0 ? [] : $forms->ofLoads, $ofLoads]] as [$scale, $of, $values]) {
+            foreach ($of as [$row, $column, $g, $factor, $shares]) {
                 $sum = 0.0;
-                foreach ($factors as $factor) {
-                    $sum += $factor * $values[$g++];
+                foreach ($shares as $share) {
+                    $sum += $share * $values[$g++];
                 }
-                $G[$row][$column] += $sum;
+                $G[$row][$column] += $scale * $factor * $sum;
             }
         }
 

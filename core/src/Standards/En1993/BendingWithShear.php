@@ -24,8 +24,9 @@ final class BendingWithShear
         if ($ratio <= 0.5) {
             return $Mc;
         }
-        $rho = (2 * $ratio - 1) ** 2;
-        $d?->line('rho', '(2 * V_Ed / V_pl_Rd - 1)^2', ['V_Ed' => [abs($V), Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $rho, Kind::Number, '6.2.8(3)');
+        // Beyond its own resistance the shear force takes all of the web, and fails where it is weighed by itself.
+        $rho = min(1.0, (2 * $ratio - 1) ** 2);
+        $d?->line('rho', $ratio > 1.0 ? 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)' : '(2 * V_Ed / V_pl_Rd - 1)^2', ['V_Ed' => [abs($V), Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $rho, Kind::Number, '6.2.8(3)');
         $loss = self::loss($steel);
         $s = $steel->section;
         if ($steel->class <= 2 && $s instanceof ISection) {

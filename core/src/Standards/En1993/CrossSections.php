@@ -203,13 +203,17 @@ final class CrossSections
     {
         $found = [];
         $responses = $this->beam->responses;
+        $first = $responses->segmentAt($stretch->from);
         foreach ($this->strength as $combination) {
-            for ($k = $responses->segmentAt($stretch->from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
-                $V = $this->shearEnvelope->absoluteBound($combination, $weight, $k);
-                if ($V > 0.5 * $Vpl) {
-                    $resistance = BendingWithShear::resistance($steel, $V, $Vpl, $Mc);
-                    // With a bound of the shear beyond V_pl the real ratio may be anything.
-                    $found[] = [$V >= $Vpl ? INF : $this->momentEnvelope->absoluteBound($combination, $weight, $k) / max($resistance, 1e-6 * $Mc) * (1 + 1e-9), $combination, $k];
+            $shears = $this->shearEnvelope->absoluteBounds($combination, $weight);
+            if (max(0.0, ...$shears) <= 0.5 * $Vpl) {
+                continue;
+            }
+            $moments = $this->momentEnvelope->absoluteBounds($combination, $weight);
+            for ($k = $first, $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
+                if ($shears[$k] > 0.5 * $Vpl) {
+                    $resistance = BendingWithShear::resistance($steel, $shears[$k], $Vpl, $Mc);
+                    $found[] = [$moments[$k] / max($resistance, 1e-6 * $Mc) * (1 + 1e-9), $combination, $k];
                 }
             }
         }
@@ -256,9 +260,9 @@ final class CrossSections
     }
 
     /**
-     * Where M / M_V,Rd can be greatest on a segment: its ends, where the shear falls to half its resistance, and where
-     * the ratio is stationary. With V = M' and M_V = a − b (2 V / V_pl − 1)², the numerator of the derivative is a
-     * polynomial.
+     * Where M / M_V,Rd can be greatest on a segment: its ends, where the shear is half its resistance or all of it, and
+     * where the ratio is stationary. With V = M' and M_V = a − b (2 V / V_pl − 1)², the numerator of the derivative is
+     * a polynomial.
      *
      * @param  array<int, float>  $m
      * @return list<float>
@@ -277,7 +281,7 @@ final class CrossSections
             $resistance = Polynomial::sum([$Mc], Polynomial::product($s, $s), -$loss);
             $slope = array_map(fn (float $c): float => -2 * $loss * $c, Polynomial::product($s, Polynomial::derivative($s)));
             $numerator = Polynomial::sum(Polynomial::product($v, $resistance), Polynomial::product($m, $slope), -1.0);
-            array_push($places, ...Polynomial::roots($s, 0.0, $length), ...Polynomial::roots($numerator, 0.0, $length));
+            array_push($places, ...Polynomial::roots($s, 0.0, $length), ...Polynomial::roots(Polynomial::sum($s, [-1.0]), 0.0, $length), ...Polynomial::roots($numerator, 0.0, $length));
         }
 
         return $places;
