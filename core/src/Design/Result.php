@@ -26,6 +26,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 
 /**
@@ -108,6 +109,7 @@ final readonly class Result
             $s instanceof Channel => ['channel', $s->tw, $s->tf, $s->r],
             $s instanceof SolidBar => [$s->isRound ? 'round' : 'flat', $s->b, $s->b, 0.0],
             $s instanceof UnequalI => ['unequal', $s->tw, $s->tt, 0.0],
+            $s instanceof Tee => ['tee', $s->tw, $s->tf, $s->r],
             $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
             $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
@@ -115,7 +117,7 @@ final readonly class Result
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
         ];

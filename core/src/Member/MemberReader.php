@@ -89,6 +89,7 @@ final class MemberReader
         $ductility = $f->choice($in, 'ductility', 'ductility', Ductility::None);
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $shears = $f->flag($in, 'shears', 'shears', false);
+        $stemUp = $f->flag($in, 'stemUp', 'stemUp', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
 
@@ -97,7 +98,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp);
     }
 
     private function effective(float $length): EffectiveLengths

@@ -18,7 +18,7 @@ final class Catalogue
     /** Inner faces of the flanges of American Standard Channels. */
     private const AMERICAN_SLOPE = 1 / 6;
 
-    private const INCHES = ['w', 'hss', 'c', 'l'];
+    private const INCHES = ['w', 'hss', 'c', 'l', 'wt'];
 
     /** Tables, and the families in each. */
     private const TABLES = [
@@ -31,7 +31,12 @@ final class Catalogue
         'c' => ['C'],
         'angles' => ['L'],
         'l' => ['L inch'],
+        'tees' => ['½ IPE', '½ HEAA', '½ HEA', '½ HEB', '½ HEM', '½ UB', '½ UC'],
+        'wt' => ['WT'],
     ];
+
+    /** Tables of sections that are cut in two, and what they are cut from. */
+    private const CUT = ['tees' => 'en10365', 'wt' => 'w'];
 
     /** @var array<string, array<string, list<string>>> by table and name */
     private static array $rows = [];
@@ -133,7 +138,7 @@ final class Catalogue
 
     private static function key(string $name): string
     {
-        return strtr(strtoupper((string) preg_replace('/\s+/', '', $name)), ['×' => 'X', '*' => 'X']);
+        return strtr(strtoupper((string) preg_replace('/\s+/', '', $name)), ['×' => 'X', '*' => 'X', '½' => '1/2']);
     }
 
     private static function section(string $table, string $name): Section
@@ -147,6 +152,9 @@ final class Catalogue
         if (isset(self::$rows[$table])) {
             return self::$rows[$table];
         }
+        if (isset(self::CUT[$table])) {
+            return self::$rows[$table] = self::halves(self::rows(self::CUT[$table]));
+        }
         $rows = [];
         foreach (file(__DIR__."/../../data/sections-{$table}.csv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
             if ($line[0] !== '#' && ! str_starts_with($line, 'family')) {
@@ -156,6 +164,23 @@ final class Catalogue
         }
 
         return self::$rows[$table] = $rows;
+    }
+
+    /**
+     * The tees that I sections are cut into: named after these in Europe, by half the depth and the weight in America.
+     *
+     * @param  array<string, list<string>>  $rows
+     * @return array<string, list<string>>
+     */
+    private static function halves(array $rows): array
+    {
+        $halves = [];
+        foreach ($rows as $name => $cells) {
+            $half = preg_match('/^W([\d.]+)×([\d.]+)$/', $name, $m) === 1 ? 'WT'.(float) $m[1] / 2 .'×'.(float) $m[2] / 2 : "½ {$name}";
+            $halves[$half] = [$cells[0] === 'W' ? 'WT' : "½ {$cells[0]}", $half, ...array_slice($cells, 2)];
+        }
+
+        return $halves;
     }
 
     /** @param  list<string>  $cells */
@@ -174,6 +199,8 @@ final class Catalogue
         return match (true) {
             $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
             $table === 'w' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4] - $of[3]),
+            $table === 'tees' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4]),
+            $table === 'wt' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4] - $of[3]),
             $table === 'channels' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], $of[6], $cells[9] === 'b/2' ? $of[1] / 2 : null, $cells[10] === '' ? null : 1e4 * $of[8]),
             $table === 'c' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], self::AMERICAN_SLOPE, It: self::INCH ** 3 * $of[6], isAverage: true),
             $table === 'angles' => new Angle($name, $family, $of[0], $of[1], $of[2], $of[3], $of[3] / 2),

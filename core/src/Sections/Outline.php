@@ -105,6 +105,15 @@ final readonly class Outline
     /** Plastic modulus about the axis along z that halves the area, mm³. */
     public function plasticAboutZ(): float
     {
+        // Both halves have the same area: the lever arms add.
+        [, $first] = $this->leftOf($this->halfAlongY());
+
+        return $this->area * $this->centroid[0] - 2 * $first;
+    }
+
+    /** y of the axis that halves the area, mm. */
+    private function halfAlongY(): float
+    {
         $ys = array_column($this->points, 0);
         [$low, $high] = [min($ys), max($ys)];
         [$below, $above] = [-$this->area / 2, $this->area / 2];
@@ -121,10 +130,14 @@ final readonly class Outline
                 [$high, $above, $below, $side] = [$y, $off, $side > 0 ? $below / 2 : $below, 1];
             }
         }
-        // Both halves have the same area: the lever arms add.
-        [, $first] = $this->leftOf($y);
 
-        return $this->area * $this->centroid[0] - 2 * $first;
+        return $y;
+    }
+
+    /** z of the axis that halves the area, mm. */
+    public function halfAlongZ(): float
+    {
+        return $this->turned()->halfAlongY();
     }
 
     /** Perimeter, mm. */
@@ -143,7 +156,13 @@ final readonly class Outline
     /** About that along y. */
     public function plasticAboutY(): float
     {
-        return (new self(array_map(fn (array $p): array => [$p[1], -$p[0]], $this->points)))->plasticAboutZ();
+        return $this->turned()->plasticAboutZ();
+    }
+
+    /** The same with z for y. */
+    private function turned(): self
+    {
+        return new self(array_map(fn (array $p): array => [$p[1], -$p[0]], $this->points));
     }
 
     /** @return array{float, float} area to the left of y, and its first moment about the origin */

@@ -57,6 +57,12 @@ abstract readonly class Section
         return 0.0;
     }
 
+    /** From the centroid to the shear centre, upwards, mm; 0 with two flanges alike. */
+    public function shearCentreAbove(): float
+    {
+        return 0.0;
+    }
+
     /** From the middle between the flanges to the shear centre, upwards, mm; 0 with two flanges alike. */
     public function shearLevel(): float
     {
@@ -73,6 +79,12 @@ abstract readonly class Section
     public function faceAbove(int $side): float
     {
         return $side * $this->h / 2;
+    }
+
+    /** Does its shear centre lie in its centroid? */
+    public function hasTwoAxes(): bool
+    {
+        return $this->shearCentre() === 0.0 && $this->shearCentreAbove() === 0.0;
     }
 
     /** Mass per length, kg/mm. */

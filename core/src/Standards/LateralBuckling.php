@@ -92,13 +92,13 @@ final class LateralBuckling
 
     /**
      * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is weighed
-     * by itself, those of a shortlist share the diagrams.
+     * by itself, and so is one whose flanges differ, which sagging and hogging buckle unlike; others of a shortlist share the diagrams.
      *
      * @param  float  $weight  self-weight, N/mm
      */
     public function heaviest(int $i, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
     {
-        if ($weight === $this->beam->member->section->weight()) {
+        if ($weight === $this->beam->member->section->weight() || $shapes->beam->isLopsided()) {
             return (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->heaviest($shapes, $resistance, $weight);
         }
         $most = 0.0;

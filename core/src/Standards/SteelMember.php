@@ -16,6 +16,8 @@ use Waage\Member\Category;
 use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
 use Waage\Sections\Section;
+use Waage\Sections\Stem;
+use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 
 /**
@@ -25,6 +27,9 @@ use Waage\Sections\UnequalI;
  */
 abstract class SteelMember
 {
+    /** Moments of a sign that are a smaller part of those of the other are rounding. */
+    private const NOTHING = 1e-9;
+
     /** Axial force, compression positive; null: the member is not strained along its axis. */
     public readonly ?Envelope $axial;
 
@@ -153,6 +158,42 @@ abstract class SteelMember
         };
     }
 
+    /**
+     * Why a member with a tee in it is not weighed; empty: it has none, or is of one section that only bends in the plane of its stem.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    protected function ofTees(array $stretches): string
+    {
+        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee) === []) {
+            return '';
+        }
+
+        return match (true) {
+            count($stretches) > 1 => 'Tees are weighed in members of one section; this one changes along its length.',
+            $this->sideways !== null => 'Tees are weighed in bending in the plane of the stem, and under axial force; not where loads push them sideways.',
+            default => '',
+        };
+    }
+
+    /**
+     * What the combinations for strength do to the stem of a tee.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    private function stem(float $weight): Stem
+    {
+        $sags = $this->moment->extreme($this->strength, 1, $weight)->value ?? 0.0;
+        $hogs = -($this->moment->extreme($this->strength, -1, $weight)->value ?? 0.0);
+        $up = $this->beam->member->stemUp;
+
+        return match (true) {
+            $hogs <= self::NOTHING * $sags => $up ? Stem::Compressed : Stem::Tensioned,
+            $sags <= self::NOTHING * $hogs => $up ? Stem::Tensioned : Stem::Compressed,
+            default => Stem::Both,
+        };
+    }
+
     /** Do forces act sideways or along the member? */
     private function isStrainedOtherwise(float $weight): bool
     {
@@ -183,9 +224,10 @@ abstract class SteelMember
     }
 
     /** @return non-empty-list<SectionStep> the member's lengths of one section, with another one in place of its own */
-    private function with(Section $section): array
+    protected function with(Section $section): array
     {
         $member = $this->beam->member;
+        $section = $section instanceof Tee ? $section->in($member->stemUp, $this->stem($section->weight())) : $section;
 
         return array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
     }

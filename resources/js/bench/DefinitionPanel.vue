@@ -13,7 +13,7 @@ import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { GRADES, USUAL } from '@/lib/member'
-import { SECTION_NAMES } from '@/lib/sections'
+import { isTee, SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
@@ -34,6 +34,13 @@ function setShears(on: boolean): void {
         if (on) d.shears = true
         else delete d.shears
     }, 'shears')
+}
+
+function setStem(up: boolean): void {
+    props.editor.change((d) => {
+        if (up) d.stemUp = true
+        else delete d.stemUp
+    })
 }
 
 function setDuctility(of: string): void {
@@ -157,6 +164,10 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                         <option value="moderate">moderately ductile member</option>
                         <option value="high">highly ductile member</option>
                     </select>
+                </label>
+                <label v-if="isTee(doc.section) || doc.stemUp" class="col-span-2 flex items-center gap-2">
+                    <input type="checkbox" :checked="doc.stemUp === true" @change="setStem(($event.target as HTMLInputElement).checked)" />
+                    Stem upwards, flange below
                 </label>
                 <OwnSectionFields class="col-span-2" :editor="editor" />
                 <StepsFields class="col-span-2" :editor="editor" />

@@ -104,6 +104,10 @@ export interface MemberDocument {
         [k: string]: RemarkDocument
     }
     /**
+     * A tee has its flange below and its stem upwards; false: the flange on top.
+     */
+    stemUp?: boolean
+    /**
      * Permanent load has its greater factor only on those spans where it does harm; false: one factor for all of it.
      */
     permanentBySpan?: boolean

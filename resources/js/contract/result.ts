@@ -171,7 +171,7 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'rectangle' | 'circle'
+    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number
@@ -194,9 +194,13 @@ export interface SectionResult {
      */
     ys?: number
     /**
-     * of an angle and of flanges that differ: from the lower face to the centroid, mm
+     * of an angle and of flanges that differ: from the lower face to the centroid; of a tee from the face of its flange, mm
      */
     zs?: number
+    /**
+     * of a tee: its flange is below
+     */
+    stemUp?: boolean
     /**
      * of flanges that differ: width of the top flange, mm; tf is its thickness
      */

@@ -74,6 +74,14 @@ export const FAMILIES = [
     'C',
     'L',
     'L inch',
+    '½ IPE',
+    '½ HEAA',
+    '½ HEA',
+    '½ HEB',
+    '½ HEM',
+    '½ UB',
+    '½ UC',
+    'WT',
 ]
 
 /** Steel grades, by the standard they come from. */

@@ -8,13 +8,26 @@ import americanAngles from '@core/data/sections-l.csv?raw'
 import tubing from '@core/data/sections-hss.csv?raw'
 import american from '@core/data/sections-w.csv?raw'
 
-/** The names of all sections of the catalogue, in the order of their standards. */
-export const SECTION_NAMES = [rolled, hot, cold, american, tubing, channels, americanChannels, angles, americanAngles].flatMap((table) =>
+const namesOf = (table: string): string[] =>
     table
         .split('\n')
         .filter((l) => l && !l.startsWith('#') && !l.startsWith('family'))
-        .map((l) => l.split(',')[1] as string),
-)
+        .map((l) => l.split(',')[1] as string)
+
+/** The tee that an I section is cut into, as core/src/Sections/Catalogue.php names it. */
+function half(name: string): string {
+    const american = /^W([\d.]+)×([\d.]+)$/.exec(name)
+    return american ? `WT${Number(american[1]) / 2}×${Number(american[2]) / 2}` : `½ ${name}`
+}
+
+/** The names of all sections of the catalogue, in the order of their standards. */
+export const SECTION_NAMES = [
+    ...[rolled, hot, cold, american, tubing, channels, americanChannels, angles, americanAngles].flatMap(namesOf),
+    ...[rolled, american].flatMap(namesOf).map(half),
+]
+
+/** Is it a tee by its name, "½ IPE 300", "1/2 ipe 300" or "WT7×34"? */
+export const isTee = (name: string): boolean => /^\s*(½|1\/2|wt)/i.test(name)
 
 export type OwnKind = 'I' | 'unequal' | 'box' | 'flat' | 'round'
 

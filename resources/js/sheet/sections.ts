@@ -58,6 +58,14 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             ['r', s.r, 'size'],
             [s.symbols === 'AISC' ? '\\bar{y}' : 'z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
         ],
+        tee: [
+            [name.b, s.b, 'size'],
+            ['t_{\\mathrm{w}}', s.tw, 'size'],
+            ['t_{\\mathrm{f}}', s.tf, 'size'],
+            ['r', s.r, 'size'],
+            // From the face of the flange to the centroid.
+            [s.symbols === 'AISC' ? '\\bar{y}' : 'z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
+        ],
         rectangle: [
             [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
             ['t', s.tw, 'size'],
@@ -71,6 +79,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
     const depth = {
         I: name.h,
         channel: name.h,
+        tee: name.h,
         angle: 'h',
         unequal: name.h,
         flat: name.h,
@@ -126,6 +135,16 @@ function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y
     return `M${x0} ${y0}h${T - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H - T - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H}H${x0}Z`
 }
 
+/** A tee, its flange on top or below. */
+function tee({ h, b, tw, tf, r, stemUp }: SectionResult, k: number, x0: number, y0: number): string {
+    const [H, B, T, F, R] = [h, b, tw, tf, r].map((v) => v * k) as [number, number, number, number, number]
+    const way = stemUp ? -1 : 1
+    const [left, right] = [x0 + (B - T) / 2, x0 + (B + T) / 2]
+    const sweep = stemUp ? 1 : 0
+    const arc = (dy: number): string => `a${R} ${R} 0 0 ${sweep} ${-R} ${dy * way}`
+    return `M${x0} ${stemUp ? y0 + H : y0}h${B}v${F * way}H${right + R}${arc(R)}V${stemUp ? y0 : y0 + H}H${left}v${(F + R - H) * way}${arc(-R)}H${x0}Z`
+}
+
 /** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre. */
 export function outlineOf(section: SectionResult, k: number, x0: number, y0: number): string {
     const { shape, h, b, tw, tf, r } = section
@@ -138,6 +157,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)
+    if (shape === 'tee') return tee(section, k, x0, y0)
     if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)
     const wl = centre - T / 2

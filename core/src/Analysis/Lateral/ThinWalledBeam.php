@@ -73,6 +73,12 @@ final readonly class ThinWalledBeam
         return new Pencil($this->mesh->size, $this->mesh->band, $this->K, $this->geometric($moments, $ofLoads));
     }
 
+    /** Do flanges differ, somewhere? */
+    public function isLopsided(): bool
+    {
+        return $this->ofDifference !== [];
+    }
+
     /**
      * How far the flanges move sideways in a shape; the greatest is 1.
      *

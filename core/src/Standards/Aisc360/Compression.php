@@ -8,7 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels with bending about the strong axis, their
+ * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels and tees with bending about their
  * axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in MPa, lengths in mm.
  */
 final readonly class Compression
@@ -45,17 +45,21 @@ final readonly class Compression
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $G = $this->profile->grade->shearModulus();
-            $x0 = $s->shearCentre();
-            $I0 = $s->Iy + $s->Iz + $s->A * $x0 ** 2;
-            $Fez = (M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 + $G * $s->It) / $I0;
-            $with = $x0 > 0.0 ? [...$A, 'x_o' => [$x0, Kind::Size]] : [];
-            if ($x0 > 0.0) {
-                $d?->given('x_o', $x0, Kind::Size, 'E4', 'from the centroid to the shear centre');
+            $off = abs($s->shearCentre() + $s->shearCentreAbove());
+            [$axis, $o] = $s->shearCentreAbove() === 0.0 ? ['x', 'x_o'] : ['y', 'y_o'];
+            $I0 = $s->Iy + $s->Iz + $s->A * $off ** 2;
+            // Of tees warping is left out (E4, user note).
+            $warps = $s->shearCentreAbove() === 0.0;
+            $Fez = (($warps ? M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 : 0.0) + $G * $s->It) / $I0;
+            $polar = ['I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment], ...$off > 0.0 ? [...$A, $o => [$off, Kind::Size]] : []];
+            if ($off > 0.0) {
+                $d?->given($o, $off, Kind::Size, 'E4', 'from the centroid to the shear centre');
             }
-            $d?->line('F_ez', '(pi^2 * E * C_w / L_cz^2 + G * J) / '.($x0 > 0.0 ? '(I_x + I_y + A_g * x_o^2)' : '(I_x + I_y)'), [
-                ...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], 'I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment], ...$with,
-            ], $Fez, Kind::Stress, $x0 > 0.0 ? 'E4-7' : 'E4-2', 'torsional buckling');
-            $stresses += $x0 > 0.0 && isset($stresses['F_ex']) ? ['F_ez_x' => $this->withBending($stresses['F_ex'], $Fez, $x0, $I0, $d)] : ['F_ez' => $Fez];
+            $d?->line('F_ez', ($warps ? '(pi^2 * E * C_w / L_cz^2 + G * J) / ' : 'G * J / ').($off > 0.0 ? "(I_x + I_y + A_g * {$o}^2)" : '(I_x + I_y)'), [
+                ...$warps ? [...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length]] : [], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], ...$polar,
+            ], $Fez, Kind::Stress, $off > 0.0 ? 'E4-7' : 'E4-2', $warps ? 'torsional buckling' : 'torsional buckling, without C_w');
+            $with = $stresses["F_e{$axis}"] ?? null;
+            $stresses += $off > 0.0 && $with !== null ? ["F_ez_{$axis}" => $this->withBending($axis, $with, $Fez, [$o, $off], $polar, $d)] : ['F_ez' => $Fez];
         }
         $Fcr = $this->criticalStress($stresses, $d);
         $Ae = $this->profile->effectiveArea($Fcr, $d);
@@ -64,14 +68,23 @@ final readonly class Compression
         return $Fcr * $Ae;
     }
 
-    /** Elastic stress at which a section that is symmetric about its strong axis only bends about it and twists (E4-3). */
-    private function withBending(float $Fex, float $Fez, float $x0, float $I0, ?Derivation $d): float
+    /**
+     * Elastic stress at which a section that is symmetric about one axis only bends about it and twists (E4-3).
+     *
+     * @param  string  $axis  that of symmetry
+     * @param  array{string, float}  $off  distance of the shear centre from the centroid, symbol and mm
+     * @param  array<string, array{float, Kind}>  $polar  what the polar radius is made of
+     */
+    private function withBending(string $axis, float $Fe, float $Fez, array $off, array $polar, ?Derivation $d): float
     {
         $s = $this->profile->whole;
-        $H = 1 - $s->A * $x0 ** 2 / $I0;
-        $F = ($Fex + $Fez) / (2 * $H) * (1 - sqrt(1 - 4 * $Fex * $Fez * $H / ($Fex + $Fez) ** 2));
-        $d?->line('H', '1 - A_g * x_o^2 / (I_x + I_y + A_g * x_o^2)', ['A_g' => [$s->A, Kind::Area], 'x_o' => [$x0, Kind::Size], 'I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment]], $H, Kind::Number, 'E4-8');
-        $d?->line('F_ez_x', '(F_ex + F_ez) / (2 * H) * (1 - sqrt(1 - 4 * F_ex * F_ez * H / (F_ex + F_ez)^2))', ['F_ex' => [$Fex, Kind::Stress], 'F_ez' => [$Fez, Kind::Stress], 'H' => [$H, Kind::Number]], $F, Kind::Stress, 'E4-3', 'with F_ex for F_ey: the strong axis is that of symmetry');
+        [$o, $distance] = $off;
+        $ofShift = $s->A * $distance ** 2;
+        $H = 1 - $ofShift / ($s->Iy + $s->Iz + $ofShift);
+        $F = ($Fe + $Fez) / (2 * $H) * (1 - sqrt(1 - 4 * $Fe * $Fez * $H / ($Fe + $Fez) ** 2));
+        $d?->line('H', "1 - A_g * {$o}^2 / (I_x + I_y + A_g * {$o}^2)", $polar, $H, Kind::Number, 'E4-8');
+        $b = "F_e{$axis}";
+        $d?->line("F_ez_{$axis}", "({$b} + F_ez) / (2 * H) * (1 - sqrt(1 - 4 * {$b} * F_ez * H / ({$b} + F_ez)^2))", [$b => [$Fe, Kind::Stress], 'F_ez' => [$Fez, Kind::Stress], 'H' => [$H, Kind::Number]], $F, Kind::Stress, 'E4-3', $axis === 'x' ? 'with F_ex for F_ey: the strong axis is that of symmetry' : '');
 
         return $F;
     }

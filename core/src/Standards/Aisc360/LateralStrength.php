@@ -60,6 +60,12 @@ abstract readonly class LateralStrength
         return false;
     }
 
+    /** Does C_b count? */
+    public function usesMomentFactor(): bool
+    {
+        return true;
+    }
+
     /** What stands on the sheet before that which uses it. */
     public function deriveRadius(Derivation $d): void
     {

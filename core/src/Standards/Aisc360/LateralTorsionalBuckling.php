@@ -123,6 +123,7 @@ final class LateralTorsionalBuckling
     {
         return match (true) {
             $profile instanceof Box => 'F7.4',
+            $profile instanceof TeeShape => 'F9.2',
             $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
             default => 'F2.2',
         };
@@ -143,7 +144,7 @@ final class LateralTorsionalBuckling
             $l = $braced->length;
             $d->given('L_b', $l->length(), Kind::Length, $this->clause($strength->profile), $where($l));
             $d->given($required, $braced->M, Kind::Moment, '', $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
-            BracedLength::momentFactor($l, $case->diagram, $weight, $d);
+            $strength->usesMomentFactor() ? BracedLength::momentFactor($l, $case->diagram, $weight, $d) : null;
             $strength->deriveRadius($d);
             $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
             if ($alpha < $most) {

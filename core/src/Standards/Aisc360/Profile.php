@@ -14,6 +14,7 @@ use Waage\Sections\Flanged;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Tee;
 
 /** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
 abstract readonly class Profile
@@ -37,6 +38,7 @@ abstract readonly class Profile
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
+            $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             default => null,
         };

@@ -39,7 +39,7 @@ final readonly class Webs
         $heaviest = [];
         $forces = $this->forces->on($stretches, $weight);
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => Shape::of($s) === null) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for a web between two flanges. The sides of a hollow section (chapter K) or the legs of an angle at its supports and under point loads are to be looked at separately.')];
+            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for a web between two flanges. The sides of a hollow section (chapter K), the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
         }
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);

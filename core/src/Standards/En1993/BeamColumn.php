@@ -14,6 +14,7 @@ use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Tee;
 use Waage\Units\Kind;
 
 /**
@@ -261,7 +262,7 @@ final readonly class BeamColumn
         $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry), $z, $d);
         [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
-        if ($this->steel->section->shearCentre() > 0.0) {
+        if (! $this->steel->section->hasTwoAxes()) {
             return $this->bySum($Ncry, $ny, $nz, $uLT, $d);
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
@@ -338,7 +339,7 @@ final readonly class BeamColumn
             // Thick welds, which a stocky box may have, take c.
             $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
             $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
-            $s instanceof Channel, $s instanceof SolidBar => ['c', 'c'],
+            $s instanceof Channel, $s instanceof Tee, $s instanceof SolidBar => ['c', 'c'],
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],

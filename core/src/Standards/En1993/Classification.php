@@ -13,6 +13,7 @@ use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
@@ -135,6 +136,7 @@ final class Classification
             $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
             $s instanceof UnequalI => self::ofUnequal($s),
+            $s instanceof Tee => ClassedTee::parts($s, $by),
             $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
             $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],

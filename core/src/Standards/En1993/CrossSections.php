@@ -21,6 +21,9 @@ use Waage\Units\Kind;
 /** Weighings of the cross-sections of a member (EN 1993-1-1, 5.5 and 6.2), on each length of one section. */
 final class CrossSections
 {
+    /** Up to here a plastic moment does not let the edge yield in use: the least of the factors on loads is about as great. */
+    private const SERVICE = 1.5;
+
     /** @var array<string, array<string, array<int, array<string, array<int, float>>>>> by place: they are the same for all combinations */
     private array $patterns = [];
 
@@ -63,6 +66,7 @@ final class CrossSections
             'bending', 'Bending', 'EN 1993-1-1, 6.2.5', $ratio, demand: abs($e->value), capacity: $Mc, kind: Kind::Moment,
             demandSymbol: 'M_Ed', capacitySymbol: 'M_c_Rd', x: $e->x, combination: $e->combination->id,
             arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
+            remark: $steel->class <= 2 && $steel->section->Wply > self::SERVICE * $steel->section->Wely ? sprintf('W_pl is %.2f W_el: the edge yields under loads below those of design, already in use perhaps.', $steel->section->Wply / $steel->section->Wely) : '',
         );
     }
 

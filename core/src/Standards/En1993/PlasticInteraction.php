@@ -25,7 +25,7 @@ final readonly class PlasticInteraction
     /** Is there a formula for a section: I, hollow, not a channel or a solid bar? */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section->shearCentre() === 0.0 && ! $steel->section instanceof SolidBar;
+        return $steel->section->hasTwoAxes() && ! $steel->section instanceof SolidBar;
     }
 
     /**

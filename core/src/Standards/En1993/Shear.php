@@ -13,6 +13,7 @@ use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
@@ -38,6 +39,9 @@ final class Shear
         } elseif ($s instanceof Angle) {
             $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
+        } elseif ($s instanceof Tee) {
+            $Av = $s->A - $s->b * $s->tf + ($s->tw + 2 * $s->r) * $s->tf / 2;
+            $d?->line('A_v', 'A - b * t_f + (t_w + 2 * r) * t_f / 2', ['A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'r' => [$s->r, Kind::Size]], $Av, Kind::Area, '6.2.6(3)c');
         } elseif ($s instanceof Channel) {
             $Av = $s->A - 2 * $s->b * $s->tf + ($s->tw + $s->r) * $s->tf;
             $d?->line('A_v', 'A - 2 * b * t_f + (t_w + r) * t_f', ['A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'r' => [$s->r, Kind::Size]], $Av, Kind::Area, '6.2.6(3)b');

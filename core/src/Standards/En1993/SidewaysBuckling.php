@@ -11,7 +11,8 @@ use Waage\Units\Kind;
 
 /**
  * Elastic critical force of a section that buckles sideways or twists between places that hold it. A channel, whose shear
- * centre lies beside its centroid, twists as it bends about y-y (EN 1993-1-3:2006, 6.2.3(7) has the formula).
+ * centre lies beside its centroid, twists as it bends about y-y (EN 1993-1-3:2006, 6.2.3(7) has the formula); a tee, whose
+ * shear centre lies above it, as it bends about z-z.
  */
 final class SidewaysBuckling
 {
@@ -33,7 +34,7 @@ final class SidewaysBuckling
             $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', 'L between places that hold both flanges sideways, or as given');
         }
         if ($LT > 0.0) {
-            $forces += self::twisting($s, $LT, $y, $d);
+            $forces += $s->shearCentreAbove() === 0.0 ? self::twisting($s, $LT, $y, 'N_cr_y', $d) : self::twisting($s, $LT, $forces['N_z'] ?? INF, 'N_z', $d);
         }
         if ($forces === []) {
             return INF;
@@ -43,16 +44,20 @@ final class SidewaysBuckling
         return min($forces);
     }
 
-    /** @return array{N_T: float}|array{N_TF: float} alone, or with bending about y-y where the shear centre lies beside the centroid */
-    private static function twisting(Section $s, float $LT, float $y, ?Derivation $d): array
+    /**
+     * @param  float  $y  elastic critical force of bending about the axis of symmetry, N
+     * @return array{N_T: float}|array{N_TF: float} alone, or with that bending where the shear centre lies off the centroid
+     */
+    private static function twisting(Section $s, float $LT, float $y, string $bends, ?Derivation $d): array
     {
-        $y0 = $s->shearCentre();
+        $y0 = abs($s->shearCentre() + $s->shearCentreAbove());
+        $off = $s->shearCentreAbove() === 0.0 ? 'y_0' : 'z_0';
         $T = self::torsional($s, $LT);
-        $polar = $y0 > 0.0 ? 'I_y + I_z + A * y_0^2' : 'I_y + I_z';
+        $polar = $y0 > 0.0 ? "I_y + I_z + A * {$off}^2" : 'I_y + I_z';
         $of = ['A' => [$s->A, Kind::Area], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment]];
         if ($y0 > 0.0) {
-            $d?->given('y_0', $y0, Kind::Size, '', 'from the centroid to the shear centre');
-            $of['y_0'] = [$y0, Kind::Size];
+            $d?->given($off, $y0, Kind::Size, '', 'from the centroid to the shear centre');
+            $of[$off] = [$y0, Kind::Size];
         }
         $d?->line('N_T', "(G * I_t + pi^2 * E * I_w / L_T^2) * A / ({$polar})", [
             'G' => [SteelGrade::G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping], 'L_T' => [$LT, Kind::Length], ...$of,
@@ -63,7 +68,7 @@ final class SidewaysBuckling
         $beta = ($s->Iy + $s->Iz) / ($s->Iy + $s->Iz + $s->A * $y0 ** 2);
         $TF = ($y + $T) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $y * $T / ($y + $T) ** 2));
         $d?->line('beta', "(I_y + I_z) / ({$polar})", $of, $beta, Kind::Number, 'elastic theory');
-        $d?->line('N_TF', '(N_cr_y + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_cr_y * N_T / (N_cr_y + N_T)^2))', ['N_cr_y' => [$y, Kind::Force], 'N_T' => [$T, Kind::Force], 'beta' => [$beta, Kind::Number]], $TF, Kind::Force, 'elastic theory', 'flexural-torsional buckling');
+        $d?->line('N_TF', "({$bends} + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * {$bends} * N_T / ({$bends} + N_T)^2))", [$bends => [$y, Kind::Force], 'N_T' => [$T, Kind::Force], 'beta' => [$beta, Kind::Number]], $TF, Kind::Force, 'elastic theory', 'flexural-torsional buckling');
 
         return ['N_TF' => $TF];
     }
@@ -77,7 +82,7 @@ final class SidewaysBuckling
     /** Elastic critical force of twisting over a length, N; INF: held all along. */
     public static function torsional(Section $s, float $LT): float
     {
-        $I0 = $s->Iy + $s->Iz + $s->A * $s->shearCentre() ** 2;
+        $I0 = $s->Iy + $s->Iz + $s->A * ($s->shearCentre() ** 2 + $s->shearCentreAbove() ** 2);
 
         return $LT > 0.0 ? (SteelGrade::G * $s->It + M_PI ** 2 * SteelGrade::E * $s->Iw / $LT ** 2) * $s->A / $I0 : INF;
     }

@@ -52,7 +52,7 @@ final class SteelBeam extends SteelMember
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; solid bars as class 1. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -67,7 +67,7 @@ final class SteelBeam extends SteelMember
     {
         $m = $this->beam->member;
 
-        return 'class '.max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $m->stretches()));
+        return 'class '.max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $this->with($m->section)));
     }
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
@@ -78,7 +78,7 @@ final class SteelBeam extends SteelMember
         $refusal = match (true) {
             ! $rules->isEn1993() => $rules->refusal,
             $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
-            default => $this->ofAngles($stretches, $weight).$this->ofUnequalFlanges($stretches, $weight),
+            default => $this->ofAngles($stretches, $weight).$this->ofUnequalFlanges($stretches, $weight).$this->ofTees($stretches),
         };
         if ($refusal !== '') {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
