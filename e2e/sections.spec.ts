@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { openDemoMember, verdict } from './steps'
+import { openDemoMember, saved, verdict } from './steps'
 
 test('an edge beam is twisted, and less so with the load nearer to its axis', async ({ page }) => {
     await openDemoMember(page, 'B12')
@@ -45,4 +45,20 @@ test('a welded section gets flanges that differ by its fields', async ({ page })
     await page.getByLabel('Width of the top').fill('340')
     await page.getByLabel('Width of the top').press('Tab')
     await expect(verdict(page)).toContainText('welded I 480×340×280×8×16×16')
+})
+
+test('a tee is turned over, which the scales and the sheet know', async ({ page }) => {
+    await openDemoMember(page, 'S1')
+    await expect(page.getByLabel('Stem upwards, flange below')).toHaveCount(0)
+    const section = page.locator('input[list=sections]').first()
+    await section.fill('1/2 heb 260')
+    await section.press('Enter')
+    await expect(verdict(page)).toContainText('½ HEB 260')
+    const buckling = page.getByRole('button', { name: /^Lateral-torsional buckling/ })
+    const flangeOnTop = await buckling.innerText()
+    await page.getByLabel('Stem upwards, flange below').press('Space')
+    await expect.poll(() => buckling.innerText()).not.toBe(flangeOnTop)
+    await saved(page)
+    await page.getByRole('link', { name: 'Sheet' }).click()
+    await expect(page.getByText('½ HEB 260, stem upwards').first()).toBeVisible()
 })

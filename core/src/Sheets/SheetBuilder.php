@@ -25,6 +25,7 @@ use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Sections\Tee;
 use Waage\Units\Kind;
 
 /** The calculation sheet of one member: brief for the file, full for the checker. */
@@ -183,6 +184,14 @@ final readonly class SheetBuilder
         ];
     }
 
+    /** With the way a tee is turned. */
+    private function sectionName(): string
+    {
+        $m = $this->design->member;
+
+        return $m->section->name.($m->section instanceof Tee ? ', stem '.($m->stemUp ? 'upwards' : 'downwards') : '');
+    }
+
     /** @return array<string, mixed> */
     private function sectionBlock(): array
     {
@@ -190,7 +199,7 @@ final readonly class SheetBuilder
         $acts = match ($m->loadHeight) {
             LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
         };
-        $row = [$m->section->name, $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size), $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
+        $row = [$this->sectionName(), $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size), $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
 
         return $this->full
             ? Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [$row])
@@ -389,7 +398,7 @@ final readonly class SheetBuilder
     {
         return [
             Block::heading('Section'),
-            Block::figure('section', $this->design->member->section->name),
+            Block::figure('section', $this->sectionName()),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];

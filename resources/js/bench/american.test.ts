@@ -123,7 +123,7 @@ describe('two sections beside each other', () => {
 describe('grades and families', () => {
     it('come from both standards, every family with sections', () => {
         expect(GRADES.map((of) => of.standard)).toEqual(['EN 10025', 'ASTM'])
-        for (const family of ['W', 'HSS', 'Pipe']) {
+        for (const family of ['W', 'HSS', 'Pipe', 'WT', '½ IPE']) {
             expect(FAMILIES).toContain(family)
             expect(SECTION_NAMES.some((name) => name.startsWith(family))).toBe(true)
         }

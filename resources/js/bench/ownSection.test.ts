@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { expect, it } from 'vitest'
 import OwnSectionFields from '@/bench/OwnSectionFields.vue'
-import { nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
+import { isTee, nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
 it('reads the name of a welded section as the core does', () => {
@@ -16,6 +16,15 @@ it('reads the name of a welded section as the core does', () => {
     expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([null, null, null])
     expect(nameOf('I', [500, 200, 7.999999, 15])).toBe('welded I 500×200×8×15')
     expect(SECTION_NAMES).toContain('RHS 200×100×8')
+})
+
+it('names tees as the core does, and knows them by any writing', () => {
+    for (const name of ['½ IPE 300', 'WT10.5×22', 'WT5×6']) {
+        expect(SECTION_NAMES).toContain(name)
+        expect(isTee(name)).toBe(true)
+        expect(answerTo({ ...BEAM, section: name }).result.section.shape).toBe('tee')
+    }
+    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('W10×49'), isTee('IPE 300')]).toEqual([true, true, false, false])
 })
 
 it('begins with the section at work and writes each dimension into its name', async () => {

@@ -88,7 +88,7 @@ it('draws a channel with its web to the left, and tells where its shear centre i
     expect(numbers.map(([x, y]) => `${x.toFixed(6)} ${(300 - y).toFixed(6)}`)).toContain(`${numbers[3]![0].toFixed(6)} ${numbers[3]![1].toFixed(6)}`)
     expect(numbers[3]![1]).toBeLessThan(numbers[4]![1])
     // A flat and a round have an outline without a hole.
-    for (const shape of ['flat', 'round', 'angle', 'unequal'] as const) {
+    for (const shape of ['flat', 'round', 'angle', 'unequal', 'tee'] as const) {
         const other = outlineOf({ ...channel, shape, top: 80 }, 1, 0, 0)
         expect(other).not.toMatch(/NaN|undefined/)
         expect(other.match(/M/g)).toHaveLength(1)
