@@ -62,3 +62,15 @@ test('a tee is turned over, which the scales and the sheet know', async ({ page 
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByText('½ IPE 200, stem upwards').first()).toBeVisible()
 })
+
+test('a brace is asked how its ends are connected', async ({ page }) => {
+    await openDemoMember(page, 'D1')
+    await expect(verdict(page)).toContainText('Holds')
+    const ends = page.getByLabel('As a brace or a post, ends connected')
+    await ends.selectOption('')
+    await expect(page.getByText('Say what connects the ends of the angle', { exact: false }).first()).toBeVisible()
+    await ends.selectOption({ label: 'by both legs, about the centroid' })
+    await expect(verdict(page)).toContainText('Buckling')
+    await page.getByRole('button', { name: /^Buckling/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('centred on both legs')
+})

@@ -27,6 +27,7 @@ final readonly class Member
      * @param  array<string, Remark>  $remarks  by weighing
      * @param  list<EndForces>  $endForces  rows of an analysis of the whole structure
      * @param  bool  $stemUp  of a tee: the flange is below
+     * @param  StrutEnds|null  $strutEnds  what connects the ends of an angle that is pressed or pulled; null: not said
      * @param  float  $apart  factor on the unbraced lengths; not part of the document
      * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
@@ -66,6 +67,7 @@ final readonly class Member
         public EffectiveLengths $effective = new EffectiveLengths,
         public Ductility $ductility = Ductility::None,
         public bool $stemUp = false,
+        public ?StrutEnds $strutEnds = null,
         public float $apart = 1.0,
     ) {
     }

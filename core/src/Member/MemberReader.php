@@ -90,6 +90,7 @@ final class MemberReader
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $stemUp = $f->flag($in, 'stemUp', 'stemUp', false);
+        $strutEnds = in_array($in['strutEnds'] ?? '', ['', null], true) ? null : $f->choice($in, 'strutEnds', 'strutEnds', StrutEnds::Centroid);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
 
@@ -98,7 +99,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp, $strutEnds);
     }
 
     private function effective(float $length): EffectiveLengths

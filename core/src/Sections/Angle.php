@@ -6,12 +6,22 @@ namespace Waage\Sections;
 
 /**
  * An angle with one leg upright and the other flat at its lower end, its properties about the axis along the flat leg (y-y)
- * and that along the upright one: for members that are held so that they bend about these.
+ * and that along the upright one: for members that are held so that they bend about these; and about its principal axes, for struts.
  */
 final readonly class Angle extends Section
 {
     /** From the outer face of the flat leg to the centroid, mm. */
     public float $zs;
+
+    /** Second moments about the principal axes, the strong and the weak one, mm⁴. */
+    public float $Iu;
+
+    public float $Iv;
+
+    /** From the centroid to the shear centre, where the middles of the legs meet, along the strong and the weak principal axis, mm. */
+    public float $u0;
+
+    public float $v0;
 
     private float $perimeter;
 
@@ -27,6 +37,13 @@ final readonly class Angle extends Section
         [$ys, $zs] = $o->centroid;
         $this->zs = $zs;
         $this->perimeter = $o->perimeter();
+        [$mean, $half] = [($o->Iy + $o->Iz) / 2, ($o->Iy - $o->Iz) / 2];
+        $radius = hypot($half, $o->Iyz);
+        [$this->Iu, $this->Iv] = [$mean + $radius, $mean - $radius];
+        // The strong axis leans from y by θ: tan 2θ = −I_yz over half of the difference.
+        $theta = atan2(-$o->Iyz, $half) / 2;
+        [$y0, $z0] = [$t / 2 - $ys, $t / 2 - $zs];
+        [$this->u0, $this->v0] = [$y0 * cos($theta) + $z0 * sin($theta), $z0 * cos($theta) - $y0 * sin($theta)];
         parent::__construct(
             $name, $family, $h, $b, $h - $t,
             A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),

@@ -26,10 +26,13 @@ final readonly class Outline
     /** About that along z. */
     public float $Iz;
 
+    /** Product of inertia about these axes, ∫ y z dA, mm⁴. */
+    public float $Iyz;
+
     /** @param  non-empty-list<array{float, float}>  $points */
     private function __construct(public array $points)
     {
-        $A = $Sy = $Sz = $Iy = $Iz = 0.0;
+        $A = $Sy = $Sz = $Iy = $Iz = $Iyz = 0.0;
         [$y0, $z0] = $points[count($points) - 1];
         foreach ($points as [$y, $z]) {
             $cross = $y0 * $z - $y * $z0;
@@ -38,12 +41,14 @@ final readonly class Outline
             $Sy += ($z0 + $z) * $cross / 6;
             $Iz += ($y0 ** 2 + $y0 * $y + $y ** 2) * $cross / 12;
             $Iy += ($z0 ** 2 + $z0 * $z + $z ** 2) * $cross / 12;
+            $Iyz += ($y0 * $z + 2 * ($y0 * $z0 + $y * $z) + $y * $z0) * $cross / 24;
             [$y0, $z0] = [$y, $z];
         }
         $this->area = $A;
         $this->centroid = [$Sz / $A, $Sy / $A];
         $this->Iy = $Iy - $A * $this->centroid[1] ** 2;
         $this->Iz = $Iz - $A * $this->centroid[0] ** 2;
+        $this->Iyz = $Iyz - $A * $this->centroid[0] * $this->centroid[1];
     }
 
     /**

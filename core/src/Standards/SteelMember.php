@@ -48,6 +48,8 @@ abstract class SteelMember
     /** Torque; null: nothing twists the member. */
     public readonly ?Envelope $torque;
 
+    protected readonly Struts $struts;
+
     /** @var list<Combination> */
     protected readonly array $strength;
 
@@ -76,6 +78,7 @@ abstract class SteelMember
         $this->torque = $beam->twisting === null ? null : new Envelope($beam->twisting, Effect::Axial);
         $this->sideways = $beam->sideways === null ? null : new SidewaysEnvelopes($beam->sideways);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
+        $this->struts = new Struts($beam, $this->axial, $this->moment, $this->strength);
         $this->prepare();
     }
 
@@ -152,8 +155,8 @@ abstract class SteelMember
         $member = $this->beam->member;
 
         return match (true) {
-            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section.',
-            $this->isStrainedOtherwise($weight) => 'Angles are weighed in bending about the axis of the flat leg only, without forces sideways or along them. Take another section.',
+            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section. As a brace or a post an angle is weighed where nothing bends it: self-weight off, no load beside its axis.',
+            $this->isStrainedOtherwise($weight) => 'Angles are weighed in bending about the axis of the flat leg, or pressed and pulled along their axis with nothing that bends them (self-weight off, no load beside the axis); not both, nor sideways. Take another section.',
             default => '',
         };
     }

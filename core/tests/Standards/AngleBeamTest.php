@@ -48,7 +48,7 @@ it('refuses an angle that nothing holds, or that something else strains', functi
     }
 })->with([
     'not held' => [['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]], 'that nothing holds'],
-    'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'without forces sideways'],
+    'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'not both'],
 ]);
 
 it('refuses slender legs of class 4', function (): void {

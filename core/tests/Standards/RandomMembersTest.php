@@ -47,7 +47,7 @@ function anyMember(Randomizer $random): array
         'restraint' => ['top' => $hold(), 'bottom' => $hold()], 'loads' => $loads, 'loadHeight' => $one(['top', 'centre', 'bottom']), 'selfWeight' => true,
         ...$random->getInt(0, 3) === 0 ? ['slope' => $one([['by' => 'upright'], ['by' => 'angle', 'value' => '25 deg']])] : [],
         ...$random->getInt(0, 4) === 0 ? ['steps' => [['from' => '0.5 m', 'to' => '1.2 m', 'section' => $one($sections)]]] : [],
-        ...$random->getInt(0, 1) === 0 ? ['stemUp' => true] : [],
+        ...$random->getInt(0, 1) === 0 ? ['stemUp' => true, 'strutEnds' => $one(['centroid', 'upright', 'flat'])] : [],
         'basis' => ['combinations' => $isAmerican ? $one(['asce-7-22-lrfd', 'asce-7-16-asd']) : '6.10', 'parameters' => ['annexA' => $random->getInt(0, 1) === 1, 'closedForms' => $random->getInt(0, 1) === 1]],
     ]);
 }

@@ -13,7 +13,7 @@ import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { GRADES, USUAL } from '@/lib/member'
-import { isTee, SECTION_NAMES } from '@/lib/sections'
+import { isAngle, isTee, SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
@@ -40,6 +40,13 @@ function setStem(up: boolean): void {
     props.editor.change((d) => {
         if (up) d.stemUp = true
         else delete d.stemUp
+    })
+}
+
+function setStrutEnds(of: string): void {
+    props.editor.change((d) => {
+        if (of) d.strutEnds = of as MemberDocument['strutEnds']
+        else delete d.strutEnds
     })
 }
 
@@ -168,6 +175,15 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 <label v-if="isTee(doc.section) || doc.stemUp" class="col-span-2 flex items-center gap-2">
                     <input type="checkbox" :checked="doc.stemUp === true" @change="setStem(($event.target as HTMLInputElement).checked)" />
                     Stem upwards, flange below
+                </label>
+                <label v-if="isAngle(doc.section) || doc.strutEnds" class="col-span-2">
+                    <span class="label">As a brace or a post, ends connected</span>
+                    <select class="field" :value="doc.strutEnds ?? ''" @change="setStrutEnds(value($event))">
+                        <option value="">not said</option>
+                        <option value="upright">by the upright leg</option>
+                        <option value="flat">by the flat leg</option>
+                        <option value="centroid">by both legs, about the centroid</option>
+                    </select>
                 </label>
                 <OwnSectionFields class="col-span-2" :editor="editor" />
                 <StepsFields class="col-span-2" :editor="editor" />

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { expect, it } from 'vitest'
 import OwnSectionFields from '@/bench/OwnSectionFields.vue'
-import { isTee, nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
+import { isAngle, isTee, nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
 it('reads the name of a welded section as the core does', () => {
@@ -24,6 +24,7 @@ it('names tees as the core does, and knows them by any writing', () => {
         expect(isTee(name)).toBe(true)
         expect(answerTo({ ...BEAM, section: name }).result.section.shape).toBe('tee')
     }
+    expect(['L 100×100×10', 'l4x4x1/2', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([true, true, false, false])
     expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('W10×49'), isTee('IPE 300')]).toEqual([true, true, false, false])
 })
 

@@ -108,6 +108,10 @@ export interface MemberDocument {
      */
     stemUp?: boolean
     /**
+     * What connects the ends of an angle that is pressed or pulled: one of its legs, or both about its centroid.
+     */
+    strutEnds?: 'centroid' | 'upright' | 'flat'
+    /**
      * Permanent load has its greater factor only on those spans where it does harm; false: one factor for all of it.
      */
     permanentBySpan?: boolean

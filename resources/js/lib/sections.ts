@@ -26,6 +26,9 @@ export const SECTION_NAMES = [
     ...[rolled, american].flatMap(namesOf).map(half),
 ]
 
+/** Is it an angle by its name, "L 100×100×10" or "l4x4x1/2"? */
+export const isAngle = (name: string): boolean => /^\s*l\s*\d/i.test(name)
+
 /** Is it a tee by its name, "½ IPE 300", "1/2 ipe 300" or "WT7×34"? */
 export const isTee = (name: string): boolean => /^\s*(½|1\/2|wt)/i.test(name)
 

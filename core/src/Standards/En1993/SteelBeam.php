@@ -52,7 +52,7 @@ final class SteelBeam extends SteelMember
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -75,13 +75,18 @@ final class SteelBeam extends SteelMember
         $member = $this->beam->member;
         $rules = RuleSet::of($member->basis->combinations);
         $american = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isAmerican()));
+        $isStrut = $this->struts->has($stretches, $weight);
         $refusal = match (true) {
             ! $rules->isEn1993() => $rules->refusal,
             $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
+            $isStrut => $this->struts->refusal(),
             default => $this->ofAngles($stretches, $weight).$this->ofUnequalFlanges($stretches, $weight).$this->ofTees($stretches),
         };
         if ($refusal !== '') {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
+        }
+        if ($isStrut) {
+            return (new AngleStrut($this->struts->of($stretches[0], $weight), $member->basis))->weigh($derive);
         }
         $ductility = $member->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
         $strengths = $this->crossSections->weigh($stretches, $weight, $derive);

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Standards;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Extreme;
+use Waage\Analysis\LoadedBeam;
+use Waage\Loading\Combination;
+use Waage\Member\SectionStep;
+use Waage\Sections\Angle;
+
+/** Angles that are pressed or pulled along their axis, with nothing that bends them. */
+final readonly class Struts
+{
+    /** Forces below are none, N; moments below are rounding, as a part of the force times the length. */
+    private const NOTHING = 1.0;
+
+    private const ROUNDING = 1e-6;
+
+    /** @param  list<Combination>  $strength */
+    public function __construct(private LoadedBeam $beam, private ?Envelope $axial, private Envelope $moment, private array $strength)
+    {
+    }
+
+    /**
+     * Is the member one, with its section in place?
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function has(array $stretches, float $weight): bool
+    {
+        if (count($stretches) > 1 || ! $stretches[0]->section instanceof Angle || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
+            return false;
+        }
+        $N = abs($this->axial->greatest($this->strength, $weight)->value ?? 0.0);
+
+        return $N >= self::NOTHING && abs($this->moment->greatest($this->strength, $weight)->value ?? 0.0) <= self::ROUNDING * $N * $this->beam->member->length;
+    }
+
+    /** Why it is not weighed; empty: it is. */
+    public function refusal(): string
+    {
+        $supports = $this->beam->beam->supports;
+        $L = $this->beam->member->length;
+
+        return match (true) {
+            $this->beam->member->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
+            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => 'An angle that is pressed or pulled is weighed between ends that are held. Put a support at either end.',
+            default => '',
+        };
+    }
+
+    /** @param  float  $weight  self-weight, N/mm */
+    public function of(SectionStep $stretch, float $weight): Strut
+    {
+        $member = $this->beam->member;
+        [$most, $least] = [$this->axial?->extreme($this->strength, 1, $weight), $this->axial?->extreme($this->strength, -1, $weight)];
+        if (! $stretch->section instanceof Angle || $member->strutEnds === null || $most === null || $least === null) {
+            throw new \LogicException('Only a strut is one.');
+        }
+        $places = $this->beam->beam->supports;
+        $gap = 0.0;
+        for ($i = 1, $n = count($places); $i < $n; $i++) {
+            $gap = max($gap, $places[$i] - $places[$i - 1]);
+        }
+        $given = max($member->effective->y ?? 0.0, $member->effective->z ?? 0.0);
+        $force = fn (float $N): float => $N >= self::NOTHING ? $N : 0.0;
+
+        return new Strut($stretch->section, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $member->strutEnds, $this->at($most, $weight), $this->at($least, $weight));
+    }
+
+    /** @return array{float, string, string, array<int, float>} */
+    private function at(Extreme $e, float $weight): array
+    {
+        $acting = $this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+
+        return [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
+    }
+}
