@@ -117,7 +117,7 @@ final readonly class Result
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
         ];

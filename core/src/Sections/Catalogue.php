@@ -15,10 +15,10 @@ final class Catalogue
     /** Part of the nominal thickness of American hollow sections that counts (ANSI/AISC 360, B4.2). */
     private const DESIGN_THICKNESS = 0.93;
 
-    /** Inner faces of the flanges of American Standard Channels. */
+    /** Inner faces of the flanges of American Standard Channels and S shapes. */
     private const AMERICAN_SLOPE = 1 / 6;
 
-    private const INCHES = ['w', 'hss', 'c', 'l', 'wt'];
+    private const INCHES = ['w', 's', 'hss', 'c', 'l', 'wt'];
 
     /** Tables, and the families in each. */
     private const TABLES = [
@@ -26,6 +26,7 @@ final class Catalogue
         'en10210' => ['SHS', 'RHS', 'CHS'],
         'en10219' => ['SHS cold', 'RHS cold', 'CHS cold'],
         'w' => ['W'],
+        's' => ['S', 'M'],
         'hss' => ['HSS', 'Pipe'],
         'channels' => ['UPE', 'UPN', 'PFC'],
         'c' => ['C'],
@@ -198,6 +199,7 @@ final class Catalogue
 
         return match (true) {
             $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
+            $table === 's' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], slope: $family === 'S' ? self::AMERICAN_SLOPE : 0.0, toe: $of[5], given: self::INCH ** 3 * $of[6]),
             $table === 'w' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4] - $of[3]),
             $table === 'tees' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4]),
             $table === 'wt' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4] - $of[3]),

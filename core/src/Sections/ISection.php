@@ -6,7 +6,7 @@ namespace Waage\Sections;
 
 /**
  * A doubly symmetric I or H section, rolled with root fillets, with or without a plate on each flange, or welded of plates:
- * its properties from its dimensions.
+ * its properties from its dimensions; where the inner faces of its flanges slope, by its outline.
  */
 final readonly class ISection extends Flanged
 {
@@ -16,7 +16,12 @@ final readonly class ISection extends Flanged
     /** Shear area parallel to the web before the lower bound of 6.2.6(3) (which needs η). */
     public float $AvRolled;
 
-    /** @param  float  $depth  of the rolled section, mm */
+    /**
+     * @param  float  $depth  of the rolled section, mm
+     * @param  float  $slope  of the inner faces of the flanges, whose thickness is that in the middle of the outstand
+     * @param  float  $toe  radius at their tips, mm
+     * @param  float|null  $given  torsion constant as published; null: by closed formulas, mm⁴
+     */
     public function __construct(
         string $name,
         string $family,
@@ -27,6 +32,9 @@ final readonly class ISection extends Flanged
         float $r,
         public ?Plates $plates = null,
         Finish $finish = Finish::Hot,
+        public float $slope = 0.0,
+        public float $toe = 0.0,
+        private ?float $given = null,
     ) {
         [$bp, $tp] = $plates === null ? [0.0, 0.0] : [$plates->width, $plates->thickness];
         $h = $depth + 2 * $tp;
@@ -41,10 +49,11 @@ final readonly class ISection extends Flanged
         $fy = $hw / 2 - $e;
         $fz = $tw / 2 + $e;
 
-        $this->rolled = 2 * $b * $tf + $hw * $tw + 4 * $fillet;
+        $o = $slope > 0.0 ? self::tapered($depth, $b, $tw, $tf, $r, $slope, $toe) : null;
+        $this->rolled = $o->area ?? 2 * $b * $tf + $hw * $tw + 4 * $fillet;
         $this->AvRolled = $this->rolled - 2 * $b * $tf + ($tw + 2 * $r) * $tf;
-        $Iy = ($b * $depth ** 3 - ($b - $tw) * $hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
-        $Iz = (2 * $tf * $b ** 3 + $hw * $tw ** 3 + 2 * $tp * $bp ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2);
+        $Iy = ($o->Iy ?? ($b * $depth ** 3 - ($b - $tw) * $hw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fy ** 2)) + 2 * ($bp * $tp ** 3 / 12 + $bp * $tp * (($depth + $tp) / 2) ** 2);
+        $Iz = ($o->Iz ?? (2 * $tf * $b ** 3 + $hw * $tw ** 3) / 12 + 4 * ($filletOwn + $fillet * $fz ** 2)) + 2 * $tp * $bp ** 3 / 12;
         // Torsion constant, of a rolled section with the junctions of web and flange, as the tables of each family have it. Plates count for
         // themselves, on the safe side.
         $D = (($r + $tw / 2) ** 2 + ($r + $tf) ** 2 - $r ** 2) / (2 * $r + $tf);
@@ -53,15 +62,16 @@ final readonly class ISection extends Flanged
             A: $this->rolled + 2 * $bp * $tp,
             Iy: $Iy,
             Iz: $Iz,
-            Wply: $b * $tf * ($depth - $tf) + $tw * $hw ** 2 / 4 + 4 * $fillet * $fy + $bp * $tp * ($depth + $tp),
-            Wplz: $b ** 2 * $tf / 2 + $hw * $tw ** 2 / 4 + 4 * $fillet * $fz + $bp ** 2 * $tp / 2,
-            It: $finish === Finish::Welded
-                ? (2 * $b * $tf ** 3 + $hw * $tw ** 3) / 3
-                : 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4 + 2 / 3 * $bp * $tp ** 3,
+            Wply: ($o?->plasticAboutY() ?? $b * $tf * ($depth - $tf) + $tw * $hw ** 2 / 4 + 4 * $fillet * $fy) + $bp * $tp * ($depth + $tp),
+            Wplz: ($o?->plasticAboutZ() ?? $b ** 2 * $tf / 2 + $hw * $tw ** 2 / 4 + 4 * $fillet * $fz) + $bp ** 2 * $tp / 2,
+            It: match (true) {
+                $finish === Finish::Welded => (2 * $b * $tf ** 3 + $hw * $tw ** 3) / 3,
+                default => $given ?? 2 / 3 * ($b - 0.63 * $tf) * $tf ** 3 + $hw * $tw ** 3 / 3 + 2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4,
+            } + 2 / 3 * $bp * $tp ** 3,
             Iw: ($tf * $b ** 3 + $tp * $bp ** 3) / 12 * $hs ** 2 / 2,
             Wely: 2 * $Iy / $h,
             Welz: 2 * $Iz / $b,
-            tw: $tw, tf: $tf, r: $r, hw: $hw, d: $hw - 2 * $r, c: ($b - $tw - 2 * $r) / 2, finish: $finish,
+            tw: $tw, tf: $tf, r: $r, hw: $hw, d: $hw - 2 * $r - $slope * ($b - $tw) / 2, c: ($b - $tw - 2 * $r) / 2, finish: $finish,
         );
     }
 
@@ -79,10 +89,18 @@ final readonly class ISection extends Flanged
             : $t * (0.145 + 0.1 * $r);
     }
 
+    private static function tapered(float $h, float $b, float $tw, float $tf, float $r, float $slope, float $toe): Outline
+    {
+        [$tip, $root] = [$tf - $slope * ($b - $tw) / 4, $tf + $slope * ($b - $tw) / 4];
+        $half = [[-$tw / 2, $root, $r], [-$b / 2, $tip, $toe], [-$b / 2, 0.0, 0.0], [$b / 2, 0.0, 0.0], [$b / 2, $tip, $toe], [$tw / 2, $root, $r]];
+
+        return Outline::of([...$half, ...array_map(fn (array $corner): array => [-$corner[0], $h - $corner[1], $corner[2]], $half)]);
+    }
+
     /** The same section with a plate on each flange. */
     public function with(Plates $plates, string $name): self
     {
-        return new self($name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $plates, $this->finish);
+        return new self($name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $plates, $this->finish, $this->slope, $this->toe, $this->given);
     }
 
     /** Area that shears under a force along the web, mm²: the web between the middles of the flanges (common practice, on the safe side for deflection). */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Sections\Catalogue;
 use Waage\Sections\ISection;
+use Waage\Sections\Plates;
 
 it('has W shapes of the nominal weights that their names tell', function (): void {
     $shapes = Catalogue::ofFamilies(['W']);
@@ -31,3 +32,20 @@ it('agrees with the published tables', function (string $name, float $A, float $
     ['W10X49', 14.4, 272, 54.6, 60.4, 93.4, 1.39, 2070], ['W10X12', 3.54, 53.8, 10.9, 12.6, 2.18, 0.0547, 50.9], ['W8X31', 9.13, 110, 27.5, 30.4, 37.1, 0.536, 530],
     ['W8X10', 2.96, 30.8, 7.81, 8.87, 2.09, 0.0426, 30.9], ['W6X15', 4.43, 29.1, 9.72, 10.8, 9.32, 0.101, 76.5], ['W4X13', 3.83, 11.3, 5.46, 6.28, 3.86, 0.151, 14.0],
 ]);
+
+it('agrees with the published tables of S and M shapes', function (string $name, string ...$table): void {
+    $s = section($name);
+    foreach ([[$s->A, 2], [$s->Iy, 4], [$s->Wely, 3], [$s->Wply, 3], [$s->Iz, 4]] as $i => [$computed, $power]) {
+        expect($computed / INCH ** $power)->toBeNear((float) $table[$i], $i === 4 ? 0.0125 : 0.01);
+    }
+})->with(array_map(fn (string $name, array $row): array => [$name, ...$row], array_keys(publishedRows('s-shape-tables')), publishedRows('s-shape-tables')));
+
+it('has a published row for every S and M shape, and takes plates on flanges that slope', function (): void {
+    expect(array_column(Catalogue::ofFamilies(['S', 'M']), 'name'))->toBe(array_keys(publishedRows('s-shape-tables')));
+    $s = section('S12×35');
+    $plated = $s instanceof ISection ? $s->with(new Plates(100.0, 10.0), 'plated') : throw new LogicException('An I section is needed.');
+    // By the parallel axes.
+    expect($plated->Iy)->toBeNear($s->Iy + 2 * (100.0 * 10.0 ** 3 / 12 + 1000.0 * ($s->h / 2 + 5) ** 2))->and($plated->Iz)->toBeNear($s->Iz + 2 * 10.0 * 100.0 ** 3 / 12)->and($plated->A)->toBeNear($s->A + 2000.0)
+        // k of the published table, 1 3/16 in: the fillet begins at the root of the flange.
+        ->and(($s->h - $s->d) / 2 / INCH)->toBeNear(1.1875, 0.05);
+});

@@ -182,7 +182,7 @@ export interface SectionResult {
      */
     toe?: number
     /**
-     * of a channel: slope of the inner faces of its flanges
+     * of a channel, or of an I section with flanges that slope: slope of the inner faces of its flanges
      */
     slope?: number
     /**

@@ -66,6 +66,8 @@ export const FAMILIES = [
     'RHS cold',
     'CHS cold',
     'W',
+    'S',
+    'M',
     'HSS',
     'Pipe',
     'UPE',

@@ -5,6 +5,7 @@ import channels from '@core/data/sections-channels.csv?raw'
 import rolled from '@core/data/sections-en10365.csv?raw'
 import americanChannels from '@core/data/sections-c.csv?raw'
 import americanAngles from '@core/data/sections-l.csv?raw'
+import standard from '@core/data/sections-s.csv?raw'
 import tubing from '@core/data/sections-hss.csv?raw'
 import american from '@core/data/sections-w.csv?raw'
 
@@ -22,7 +23,7 @@ function half(name: string): string {
 
 /** The names of all sections of the catalogue, in the order of their standards. */
 export const SECTION_NAMES = [
-    ...[rolled, hot, cold, american, tubing, channels, americanChannels, angles, americanAngles].flatMap(namesOf),
+    ...[rolled, hot, cold, american, standard, tubing, channels, americanChannels, angles, americanAngles].flatMap(namesOf),
     ...[rolled, american].flatMap(namesOf).map(half),
 ]
 

@@ -121,6 +121,23 @@ function channel({ h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) 
     ].join('')
 }
 
+/** An I section with flanges whose inner faces slope, their thickness measured in the middle of the outstand. */
+function tapered({ h, b, tw, tf, r, toe = 0, slope = 0 }: SectionResult, k: number, x0: number, y0: number): string {
+    const out = (b - tw) / 2
+    const [tip, root] = [tf - (slope * out) / 2, tf + (slope * out) / 2]
+    const run = (radius: number): number => radius / Math.tan(Math.acos(-slope / Math.hypot(1, slope)) / 2)
+    const along = (radius: number): number => run(radius) / Math.hypot(1, slope)
+    const at = (x: number, y: number): string => `${x0 + x * k} ${y0 + y * k}`
+    const arc = (radius: number, sweep: 0 | 1): string => `A${radius * k} ${radius * k} 0 0 ${sweep} `
+    const w = b - out
+    // The upper right corner, and with the other coordinates the other three.
+    const upper = `L${at(b, tip - run(toe))}${arc(toe, 1)}${at(b - along(toe), tip + slope * along(toe))}L${at(w + along(r), root - slope * along(r))}${arc(r, 0)}${at(w, root + run(r))}`
+    const lower = `L${at(w, h - root - run(r))}${arc(r, 0)}${at(w + along(r), h - root + slope * along(r))}L${at(b - along(toe), h - tip - slope * along(toe))}${arc(toe, 1)}${at(b, h - tip + run(toe))}L${at(b, h)}L${at(0, h)}`
+    const left = `L${at(0, h - tip + run(toe))}${arc(toe, 1)}${at(along(toe), h - tip - slope * along(toe))}L${at(out - along(r), h - root + slope * along(r))}${arc(r, 0)}${at(out, h - root - run(r))}`
+    const end = `L${at(out, root + run(r))}${arc(r, 0)}${at(out - along(r), root - slope * along(r))}L${at(along(toe), tip + slope * along(toe))}${arc(toe, 1)}${at(0, tip - run(toe))}Z`
+    return `M${at(0, 0)}L${at(b, 0)}${upper}${lower}${left}${end}`
+}
+
 /** An I section whose flanges differ. */
 function unequal({ h, b, tw, tf, top: wide = b, bottom: below = b, tf2 = tf }: SectionResult, k: number, x0: number, y0: number): string {
     const c = x0 + (b * k) / 2
@@ -160,6 +177,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'tee') return tee(section, k, x0, y0)
     if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)
+    if (section.slope) return tapered(section, k, x0, y0)
     const wl = centre - T / 2
     const wr = centre + T / 2
     return `M${x0} ${y0}h${B}v${F}H${wr + R}a${R} ${R} 0 0 0 ${-R} ${R}V${y0 + H - F - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B}v${F}h${-B}v${-F}H${wl - R}a${R} ${R} 0 0 0 ${R} ${-R}V${y0 + F + R}a${R} ${R} 0 0 0 ${-R} ${-R}H${x0}Z`

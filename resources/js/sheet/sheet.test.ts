@@ -95,6 +95,10 @@ it('draws a channel with its web to the left, and tells where its shear centre i
     }
     // Corners without radius stay corners.
     expect(outlineOf({ ...channel, toe: 0, slope: 0 }, 1, 0, 0)).toContain('L100 16')
+    // An I section with flanges that slope: thinner at the tips than in the middle of the outstand, thicker at the web.
+    expect(outlineOf({ ...channel, shape: 'I', toe: 0, r: 0, slope: 0.1, b: 100, tw: 20, tf: 16 }, 1, 0, 0)).toMatch(
+        /^M0 0L100 0L100 14A0 0 0 0 1 100 14L60 18/,
+    )
     const drawn = mount(SectionDrawing, { props: { section: channel, units: 'metric' } })
     expect(drawn.text()).toContain('54.7 mm')
     expect(drawn.text()).toContain('27.0 mm')

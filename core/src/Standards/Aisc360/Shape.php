@@ -40,7 +40,7 @@ final readonly class Shape extends Profile
         parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $this->isRolled = $section->finish !== Finish::Welded;
         $this->h = $section->d;
-        $this->k = $section->tf + $section->r;
+        $this->k = ($section->h - $section->d) / 2;
         $this->isChannel = $section instanceof Channel;
         $this->flange = $section->b / ($this->isChannel ? 1 : 2) / $section->tf;
         $this->web = $this->h / $section->tw;
