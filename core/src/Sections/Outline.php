@@ -10,8 +10,8 @@ namespace Waage\Sections;
  */
 final readonly class Outline
 {
-    /** Chords to a quarter circle: its area is off by 0.3 %, that of a section by less than 0.01 %. */
-    private const CHORDS = 12;
+    /** Chords to a quarter circle: its area is off by 0.07 %, that of a section by less than 0.02 %. */
+    private const CHORDS = 24;
 
     private const STEPS = 60;
 

@@ -52,7 +52,7 @@ final readonly class Tee extends Section
         parent::__construct(
             $name, $family, $h, $b, $hs,
             A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
-            It: (new ISection($name, $family, 2 * $h, $b, $tw, $tf, $r))->It / 2,
+            It: (new ISection($name, $family === 'WT' ? 'W' : str_replace('½ ', '', $family), 2 * $h, $b, $tw, $tf, $r))->It / 2,
             Iw: ($b ** 3 * $tf ** 3 / 4 + $hs ** 3 * $tw ** 3) / 36,
             Wely: $o->Iy / ($h - $this->zs), Welz: 2 * $o->Iz / $b,
         );
