@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * A rolled channel with parallel or sloping flanges: its properties from its dimensions, by its outline; shear centre and
+ * A rolled channel with parallel or sloping flanges, or one welded of plates: its properties from its dimensions, by its outline; shear centre and
  * warping by the middle lines of its parts (V. Z. Vlasov, Thin-Walled Elastic Beams, 1961); torsion constant of parallel
  * flanges with the junctions (K. A. El Darwish and B. G. Johnston, J. Struct. Div. ASCE, 1965).
  */
@@ -32,7 +32,7 @@ final readonly class Channel extends Flanged
      * @param  float|null  $It  as published, for sloping flanges, which the closed formula does not cover; mm⁴
      * @param  bool  $isAverage  shear centre and warping with the average thickness of the flanges
      */
-    public function __construct(string $name, string $family, float $h, float $b, float $tw, float $tf, float $r, public float $toe = 0.0, public float $slope = 0.0, ?float $at = null, ?float $It = null, bool $isAverage = false)
+    public function __construct(string $name, string $family, float $h, float $b, float $tw, float $tf, float $r, public float $toe = 0.0, public float $slope = 0.0, ?float $at = null, ?float $It = null, bool $isAverage = false, Finish $finish = Finish::Hot)
     {
         $out = $b - $tw;
         $this->at = $at ?? $out / 2;
@@ -60,10 +60,10 @@ final readonly class Channel extends Flanged
             $name, $family, $h, $b, $h - $tf,
             A: $o->area, Iy: $o->Iy, Iz: $o->Iz,
             Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
-            It: $It ?? 2 / 3 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3 / 3 + 2 * $junction * $D ** 4 - 2 * self::END * $tf ** 4,
+            It: $finish === Finish::Welded ? (2 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3) / 3 : $It ?? 2 / 3 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3 / 3 + 2 * $junction * $D ** 4 - 2 * self::END * $tf ** 4,
             Iw: $Iw,
             Wely: 2 * $o->Iy / $h, Welz: $o->Iz / ($b - $o->centroid[0]),
-            tw: $tw, tf: $tf, r: $r, hw: $h - 2 * $tf, d: $h - 2 * ($root + $r), c: $out - $r, finish: Finish::Hot,
+            tw: $tw, tf: $tf, r: $r, hw: $h - 2 * $tf, d: $h - 2 * ($root + $r), c: $out - $r, finish: $finish,
         );
     }
 

@@ -7,12 +7,12 @@ namespace Waage\Sections;
 /**
  * Sections welded of plates, by their dimensions in mm: "welded I 500×200×8×15" (depth, width, web, flange), with flanges
  * that differ "welded I 600×300×200×10×20×15" (depth, widths of the top and the bottom flange, web, top and bottom flange),
- * and "welded box 300×200×10" (depth, width, plates); and solid bars: "flat 120×15" (depth, thickness), "round 40".
+ * "welded box 300×200×10" (depth, width, plates), "welded T 150×120×8×12" and "welded channel 200×80×8×12" (depth, width, web, flange);
+ * angles "angle 120×80×10" (upright leg, flat leg, thickness), hollow sections "hollow 180×100×7" and tubes "tube 200×8", hot-finished,
+ * or with "cold" behind cold-formed; and solid bars: "flat 120×15" (depth, thickness), "round 40".
  */
 final class OwnSections
 {
-    public const FAMILIES = ['welded I', 'welded box', 'flat', 'round'];
-
     /** Depth and width, mm. */
     private const LEAST = 40.0;
 
@@ -26,7 +26,7 @@ final class OwnSections
     /** Is a name one of these, whatever its numbers are? */
     public static function isMeant(string $name): bool
     {
-        return preg_match('/^\s*(welded|flat|round)\b/i', $name) === 1;
+        return preg_match('/^\s*(welded|angle|hollow|tube|flat|round)\b/i', $name) === 1;
     }
 
     /** The section of a name; null: its dimensions do not make one. */
@@ -51,8 +51,11 @@ final class OwnSections
         if (preg_match('/^(flat|round)/', $key) === 1) {
             return self::bar($key);
         }
+        if (preg_match('/^(weldedt|weldedchannel|angle|hollow|tube)([\d.]*(?:x[\d.]+)*)(cold)?$/', $key, $found) === 1) {
+            return self::other($found[1], array_map(floatval(...), explode('x', $found[2])), isset($found[3]));
+        }
         if (preg_match('/^welded(i|box)([\d.]+(?:x[\d.]+)*)$/', $key, $found) !== 1) {
-            return 'Give a section welded of plates as “welded I 500×200×8×15” (depth, width, web, flange) or “welded box 300×200×10” (depth, width, plates), in mm.';
+            return 'Give a section welded of plates as “welded I 500×200×8×15” (depth, width, web, flange), “welded box 300×200×10” (depth, width, plates), “welded T 150×120×8×12” or “welded channel 200×80×8×12”, in mm.';
         }
         $of = array_map(floatval(...), explode('x', $found[2]));
         $isI = $found[1] === 'i';
@@ -90,6 +93,51 @@ final class OwnSections
             $tt + $tb >= 0.8 * $h || $tw >= 0.5 * min($top, $bottom) => 'The plates are too thick for the depth and width: nothing is left between them.',
             $top === $bottom && $tt === $tb => self::read('welded I '.self::written([$h, $top, $tw, $tt])),
             default => new UnequalI('welded I '.self::written($of), 'welded I', $h, $top, $bottom, $tw, $tt, $tb),
+        };
+    }
+
+    /** @param  non-empty-list<float>  $of */
+    private static function other(string $kind, array $of, bool $isCold): Section|string
+    {
+        [$count, $says] = match ($kind) {
+            'weldedt' => [4, 'A welded T has four dimensions: depth, width, stem and flange, for example “welded T 150×120×8×12”.'],
+            'weldedchannel' => [4, 'A welded channel has four dimensions: depth, width, web and flange, for example “welded channel 200×80×8×12”.'],
+            'angle' => [3, 'An angle has three dimensions: upright leg, flat leg and thickness, for example “angle 120×80×10”.'],
+            'hollow' => [3, 'A hollow section has three dimensions: depth, width and wall, for example “hollow 180×100×7” or “hollow 180×100×7 cold”.'],
+            default => [2, 'A tube has two dimensions: diameter and wall, for example “tube 200×8” or “tube 200×8 cold”.'],
+        };
+        if (count($of) !== $count || ($isCold && $count === 4) || ($isCold && $kind === 'angle')) {
+            return $says;
+        }
+        [$h, $b, $t, $tf] = [...$of, 0.0, 0.0];
+        $walls = match ($count) {
+            2 => [$b],
+            3 => [$t],
+            default => [$t, $tf],
+        };
+        $sizes = $kind === 'tube' ? [$h] : [$h, $b];
+        $isPlated = $count === 4;
+        $isHollow = $kind === 'hollow' || $kind === 'tube';
+        $finish = $isCold ? Finish::Cold : Finish::Hot;
+        $cold = $isCold ? ' cold' : '';
+        $written = self::written($of);
+        $fits = match (true) {
+            $isPlated => $tf * ($kind === 'weldedt' ? 1 : 2) < 0.8 * $h && $t < 0.5 * $b,
+            // Corners of three walls on either side.
+            $isHollow => max($walls) < min($sizes) / ($kind === 'hollow' ? 6.5 : 2.5),
+            default => max($walls) < 0.4 * min($sizes),
+        };
+
+        return match (true) {
+            min($sizes) < self::LEAST / 2 || max($sizes) > self::MOST => 'Depth and width lie between 20 and 3000 mm.',
+            min($walls) < ($isHollow ? 1.5 : self::THINNEST) || max($walls) > self::THICKEST => $isHollow ? 'Walls are between 1.5 and 80 mm thick.' : 'Plates and legs are between 3 and 80 mm thick.',
+            ! $fits => 'The walls are too thick for the depth and width: nothing is left between them.',
+            $kind === 'hollow' && $h < $b => 'The depth of a hollow section is not less than its width; turn it round.',
+            $kind === 'weldedt' => new Tee("welded T {$written}", 'welded T', $h, $b, $t, $tf, 0.0, finish: Finish::Welded),
+            $kind === 'weldedchannel' => new Channel("welded channel {$written}", 'welded channel', $h, $b, $t, $tf, 0.0, finish: Finish::Welded),
+            $kind === 'angle' => new Angle("angle {$written}", 'angle', $h, $b, $t, 0.0, 0.0),
+            $kind === 'hollow' => new RectangularHollow("hollow {$written}{$cold}", 'hollow', $h, $b, $t, $finish),
+            default => new CircularHollow("tube {$written}{$cold}", 'tube', $h, $b, $finish),
         };
     }
 

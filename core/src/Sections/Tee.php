@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Waage\Sections;
 
 /**
- * A tee cut from the middle of a rolled I section: its properties from its dimensions, by its outline; the shear centre where
+ * A tee cut from the middle of a rolled I section, or welded of two plates: its properties from its dimensions, by its outline; the shear centre where
  * the middles of flange and stem meet, I_w of both after F. Bleich (Buckling Strength of Metal Structures, 1952), I_t half of that of
- * the I section, β by thin-walled theory, without fillets.
+ * the I section or that of the plates, β by thin-walled theory, without fillets.
  */
 final readonly class Tee extends Section
 {
@@ -35,7 +35,7 @@ final readonly class Tee extends Section
      * @param  float  $h  depth of the tee
      * @param  bool  $isStemUp  the flange below
      */
-    public function __construct(string $name, string $family, float $h, float $b, public float $tw, public float $tf, public float $r, public bool $isStemUp = false, public Stem $stem = Stem::Both)
+    public function __construct(string $name, string $family, float $h, float $b, public float $tw, public float $tf, public float $r, public bool $isStemUp = false, public Stem $stem = Stem::Both, public Finish $finish = Finish::Hot)
     {
         $o = Outline::of([
             [-$b / 2, 0.0, 0.0], [$b / 2, 0.0, 0.0], [$b / 2, $tf, 0.0], [$tw / 2, $tf, $r],
@@ -52,7 +52,7 @@ final readonly class Tee extends Section
         parent::__construct(
             $name, $family, $h, $b, $hs,
             A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
-            It: (new ISection($name, $family === 'WT' ? 'W' : str_replace('½ ', '', $family), 2 * $h, $b, $tw, $tf, $r))->It / 2,
+            It: $finish === Finish::Welded ? ($b * $tf ** 3 + ($h - $tf) * $tw ** 3) / 3 : (new ISection($name, $family === 'WT' ? 'W' : str_replace('½ ', '', $family), 2 * $h, $b, $tw, $tf, $r))->It / 2,
             Iw: ($b ** 3 * $tf ** 3 / 4 + $hs ** 3 * $tw ** 3) / 36,
             Wely: $o->Iy / ($h - $this->zs), Welz: 2 * $o->Iz / $b,
         );
@@ -61,7 +61,7 @@ final readonly class Tee extends Section
     /** The same section as it is in a member. */
     public function in(bool $isStemUp, Stem $stem): self
     {
-        return $isStemUp === $this->isStemUp && $stem === $this->stem ? $this : new self($this->name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $isStemUp, $stem);
+        return $isStemUp === $this->isStemUp && $stem === $this->stem ? $this : new self($this->name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $isStemUp, $stem, $this->finish);
     }
 
     public function shearCentreAbove(): float

@@ -6,7 +6,7 @@ import type { MemberDocument } from '@/contract/member'
 import { parseQuantity } from '@/lib/quantity'
 import { DIMENSIONS, nameOf, ownSection, type OwnKind } from '@/lib/sections'
 
-/** A section welded of plates, or a solid bar, by its dimensions; it is written into the field of the section. */
+/** A section that is in no catalogue, by its dimensions; it is written into the field of the section. */
 const props = defineProps<{ editor: Editor }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const units = computed(() => props.editor.units.value)
@@ -17,6 +17,13 @@ const KINDS: Record<OwnKind, string> = {
     I: 'welded I',
     unequal: 'welded I, unequal flanges',
     box: 'welded box',
+    tee: 'welded T',
+    channel: 'welded channel',
+    angle: 'angle',
+    hollow: 'rectangular hollow, hot-finished',
+    hollowCold: 'rectangular hollow, cold-formed',
+    tube: 'round tube, hot-finished',
+    tubeCold: 'round tube, cold-formed',
     flat: 'flat on edge',
     round: 'round bar',
 }
@@ -34,6 +41,13 @@ function start(kind: OwnKind): void {
         I: [h, b, tw, tf],
         unequal: [h, b, b, tw, tf, tf],
         box: [Math.max(h, b), Math.min(h, b), Math.max(tw, tf)],
+        tee: [h, b, tw, tf],
+        channel: [h, b / 2, tw, tf],
+        angle: [h, Math.min(h, b), tf],
+        hollow: [Math.max(h, b), Math.min(h, b), tw],
+        hollowCold: [Math.max(h, b), Math.min(h, b), tw],
+        tube: [h, tw],
+        tubeCold: [h, tw],
         flat: [Math.min(h, 500), tf],
         round: [Math.min(h, 200)],
     }

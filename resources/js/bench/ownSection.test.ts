@@ -11,6 +11,10 @@ it('reads the name of a welded section as the core does', () => {
     expect(ownSection('welded box 300 × 200 × 10')).toEqual({ kind: 'box', dimensions: [300, 200, 10] })
     expect(ownSection('Flat 120 x 15')).toEqual({ kind: 'flat', dimensions: [120, 15] })
     expect(ownSection('round 40')).toEqual({ kind: 'round', dimensions: [40] })
+    expect(ownSection('Welded T 150x120x8x12')).toEqual({ kind: 'tee', dimensions: [150, 120, 8, 12] })
+    expect(ownSection('hollow 180×100×7 cold')).toEqual({ kind: 'hollowCold', dimensions: [180, 100, 7] })
+    expect(ownSection('tube 200x8')?.kind).toBe('tube')
+    expect([nameOf('tubeCold', [200, 8]), nameOf('angle', [120, 80, 10])]).toEqual(['tube 200×8 cold', 'angle 120×80×10'])
     expect([nameOf('flat', [120, 15]), nameOf('round', [40])]).toEqual(['flat 120×15', 'round 40'])
     expect([ownSection('flat 120'), ownSection('round 40×20')]).toEqual([null, null])
     expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([null, null, null])
@@ -24,8 +28,8 @@ it('names tees as the core does, and knows them by any writing', () => {
         expect(isTee(name)).toBe(true)
         expect(answerTo({ ...BEAM, section: name }).result.section.shape).toBe('tee')
     }
-    expect(['L 100×100×10', 'l4x4x1/2', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([true, true, false, false])
-    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('W10×49'), isTee('IPE 300')]).toEqual([true, true, false, false])
+    expect(['L 100×100×10', 'l4x4x1/2', 'angle 90×90×9', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([true, true, true, false, false])
+    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('welded T 150×120×8×12'), isTee('W10×49'), isTee('IPE 300')]).toEqual([true, true, true, false, false])
 })
 
 it('begins with the section at work and writes each dimension into its name', async () => {
@@ -47,6 +51,16 @@ it('begins with the section at work and writes each dimension into its name', as
     expect(answerTo(documentOf(editor)).result.section.name).toBe('welded I 300×220×150×7.1×10.7×10.7')
     await fields.get('select').setValue('box')
     expect(documentOf(editor).section).toBe('welded box 300×150×10.7')
+    for (const [kind, shape] of [
+        ['tee', 'tee'],
+        ['channel', 'channel'],
+        ['angle', 'angle'],
+        ['hollowCold', 'rectangle'],
+        ['tube', 'circle'],
+    ] as const) {
+        await fields.get('select').setValue(kind)
+        expect(answerTo(documentOf(editor)).result.section.shape).toBe(shape)
+    }
 })
 
 it('keeps what is no dimension in its field, with what is wrong, and the section as it was', async () => {

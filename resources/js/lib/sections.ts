@@ -28,32 +28,58 @@ export const SECTION_NAMES = [
 ]
 
 /** Is it an angle by its name, "L 100×100×10" or "l4x4x1/2"? */
-export const isAngle = (name: string): boolean => /^\s*l\s*\d/i.test(name)
+export const isAngle = (name: string): boolean => /^\s*(l|angle)\s*\d/i.test(name)
 
 /** Is it a tee by its name, "½ IPE 300", "1/2 ipe 300" or "WT7×34"? */
-export const isTee = (name: string): boolean => /^\s*(½|1\/2|wt)/i.test(name)
+export const isTee = (name: string): boolean => /^\s*(½|1\/2|wt|welded\s*t\b)/i.test(name)
 
-export type OwnKind = 'I' | 'unequal' | 'box' | 'flat' | 'round'
+export type OwnKind = 'I' | 'unequal' | 'box' | 'tee' | 'channel' | 'angle' | 'hollow' | 'hollowCold' | 'tube' | 'tubeCold' | 'flat' | 'round'
 
 /** Dimensions of sections that have no name of their own, in the order in which these are written. */
 export const DIMENSIONS: Record<OwnKind, string[]> = {
     I: ['Depth', 'Width', 'Web', 'Flange'],
     unequal: ['Depth', 'Width of the top', 'Width of the bottom', 'Web', 'Top flange', 'Bottom flange'],
     box: ['Depth', 'Width', 'Plates'],
+    tee: ['Depth', 'Width', 'Stem', 'Flange'],
+    channel: ['Depth', 'Width', 'Web', 'Flange'],
+    angle: ['Upright leg', 'Flat leg', 'Thickness'],
+    hollow: ['Depth', 'Width', 'Wall'],
+    hollowCold: ['Depth', 'Width', 'Wall'],
+    tube: ['Diameter', 'Wall'],
+    tubeCold: ['Diameter', 'Wall'],
     flat: ['Depth', 'Thickness'],
     round: ['Diameter'],
 }
 
-const WRITTEN: Record<OwnKind, string> = { I: 'welded I', unequal: 'welded I', box: 'welded box', flat: 'flat', round: 'round' }
+const WRITTEN: Record<OwnKind, string> = {
+    I: 'welded I',
+    unequal: 'welded I',
+    box: 'welded box',
+    tee: 'welded T',
+    channel: 'welded channel',
+    angle: 'angle',
+    hollow: 'hollow',
+    hollowCold: 'hollow',
+    tube: 'tube',
+    tubeCold: 'tube',
+    flat: 'flat',
+    round: 'round',
+}
+const isCold = (kind: OwnKind): boolean => kind === 'hollowCold' || kind === 'tubeCold'
 
-export const nameOf = (kind: OwnKind, dimensions: number[]): string => `${WRITTEN[kind]} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}`
+export const nameOf = (kind: OwnKind, dimensions: number[]): string =>
+    `${WRITTEN[kind]} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}${isCold(kind) ? ' cold' : ''}`
 
 /** What the name of such a section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue. */
 export function ownSection(name: string): { kind: OwnKind; dimensions: number[] } | null {
-    const found = /^(weldedi|weldedbox|flat|round)([\d.]+(?:x[\d.]+)*)$/.exec(name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'))
+    const found = /^(weldedi|weldedbox|weldedt|weldedchannel|angle|hollow|tube|flat|round)([\d.]+(?:x[\d.]+)*)(cold)?$/.exec(
+        name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'),
+    )
     if (!found) return null
     const dimensions = (found[2] as string).split('x').map(Number)
-    const kinds = (Object.keys(DIMENSIONS) as OwnKind[]).filter((k) => WRITTEN[k].toLowerCase().replace(' ', '') === found[1])
+    const kinds = (Object.keys(DIMENSIONS) as OwnKind[]).filter(
+        (k) => WRITTEN[k].toLowerCase().replace(' ', '') === found[1] && isCold(k) === Boolean(found[3]),
+    )
     const kind = kinds.find((k) => DIMENSIONS[k].length === dimensions.length)
     return kind && dimensions.every((v) => v > 0) ? { kind, dimensions } : null
 }

@@ -8,6 +8,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
+use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
@@ -90,6 +91,7 @@ final class SteelBeam extends SteelMember
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
             in_array(null, $shapes, true) => 'I shapes with plates on their flanges, or with flanges that differ, are not weighed after ANSI/AISC 360.',
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
+            array_filter($shapes, fn (?Profile $p): bool => $p !== null && $p->whole instanceof Channel && $p->compactness() !== 'compact') !== [] => 'Channels are weighed where web and flanges are compact (F2). Take thicker plates.',
             $isStrut => $this->struts->refusal(),
             default => $this->ofAngles($stretches, $weight).$this->ofTees($stretches),
         };

@@ -25,7 +25,7 @@ final class Shear
     {
         $s = $steel->section;
         $b = $steel->basis;
-        if ($s instanceof UnequalI || ($s instanceof ISection && $s->finish === Finish::Welded)) {
+        if ($s instanceof UnequalI || ($s instanceof Flanged && $s->finish === Finish::Welded)) {
             $Av = $b->eta * $s->hw * $s->tw;
             $d?->line('A_v', 'eta * h_w * t_w', ['eta' => [$b->eta, Kind::Number], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $Av, Kind::Area, '6.2.6(3)d', 'welded');
         } elseif ($s instanceof ISection) {
@@ -39,6 +39,9 @@ final class Shear
         } elseif ($s instanceof Angle) {
             $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
+        } elseif ($s instanceof Tee && $s->finish === Finish::Welded) {
+            $Av = $s->tw * ($s->h - $s->tf / 2);
+            $d?->line('A_v', 't_w * (h - t_f / 2)', ['t_w' => [$s->tw, Kind::Size], 'h' => [$s->h, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)c', 'welded');
         } elseif ($s instanceof Tee) {
             $Av = $s->A - $s->b * $s->tf + ($s->tw + 2 * $s->r) * $s->tf / 2;
             $d?->line('A_v', 'A - b * t_f + (t_w + 2 * r) * t_f / 2', ['A' => [$s->A, Kind::Area], 'b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'r' => [$s->r, Kind::Size]], $Av, Kind::Area, '6.2.6(3)c');
