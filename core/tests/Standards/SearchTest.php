@@ -77,7 +77,7 @@ it('finds the heaviest case by the American standard', function (int $seed): voi
     ]);
     $member = $design->member;
     $strength = Profile::of(new SectionStep(0.0, $member->length, $member->section, $member->grade))?->lateral() ?? throw new LogicException('It buckles.');
-    $all = heaviestOfAll($design, fn (HeldLength $held, float $weight): Resistance => new AmericanResistance($strength, Method::LRFD, array_values(array_filter(
+    $all = heaviestOfAll($design, fn (HeldLength $held, float $weight): Resistance => new AmericanResistance([[$strength, $held->from, $held->to]], Method::LRFD, array_values(array_filter(
         BucklingLengths::ofBoth($design->beam->beam, $member), fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0,
     )), $weight, false));
     expect((float) weighing($design, 'buckling')->ratio)->toBeGreaterThan($all * (1 - 1e-5));

@@ -85,6 +85,11 @@ final readonly class Girder extends Profile
         return 0.7 * $this->Fy * $this->shape->section->Wely * ($this->isSlender() ? $this->factor : 1.0);
     }
 
+    public function refusal(): string
+    {
+        return $this->shape->refusal();
+    }
+
     public function compactness(): string
     {
         return $this->isSlender() ? 'web slender' : 'web noncompact';

@@ -18,8 +18,8 @@ use Waage\Standards\LateralBuckling;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F2.2: lateral-torsional buckling of a member of one section, length by length between the places that
- * hold it sideways and against twisting.
+ * ANSI/AISC 360, F2.2: lateral-torsional buckling of a member, length by length between the places that hold it sideways and
+ * against twisting.
  */
 final class LateralTorsionalBuckling
 {
@@ -34,53 +34,65 @@ final class LateralTorsionalBuckling
         $this->lateral = new LateralBuckling($beam, $moment, $strength);
     }
 
-    /** @param  float  $weight  self-weight, N/mm */
-    public function weigh(SectionStep $stretch, Profile $profile, float $weight, bool $derive): Weighing
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $profiles  of each of them
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function weigh(array $stretches, array $profiles, float $weight, bool $derive): Weighing
     {
         $member = $this->beam->member;
+        $profile = $profiles[0];
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".$this->clause($profile)];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: L_b is zero.');
         }
-        $strength = $profile->lateral();
-        if ($strength === null) {
+        $strengths = self::strengths($stretches, $profiles);
+        if ($strengths === []) {
             return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion.');
+        }
+        if (count($stretches) > 1 && ($member->basis->closedForms || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])) {
+            return new Weighing($id, $title, $clause, null, applies: false, remark: 'By L_b and C_b a member of one section is covered; this one changes along its length. Take the eigenvalue, and webs that are not slender.');
         }
         $heaviest = null;
         $ranges = [];
         foreach ($this->lateral->lengths() as $i => $diagrams) {
             $held = $diagrams->held;
-            $resistance = $this->resistance($strength, $held, $weight);
-            $shapes = $this->lateral->shapes($i, [$stretch]);
+            $resistance = $this->resistance($strengths, $held, $weight);
+            if ($resistance === null) {
+                continue;
+            }
+            $shapes = $this->lateral->shapes($i, $stretches);
             $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight);
             if ($case === null) {
                 continue;
             }
-            [$M, $x] = $case->greatest($weight);
-            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($M));
-            $ratio = $resistance->utilisation($case, $alpha);
+            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]));
+            $part = $resistance->part($case, $alpha);
+            [$ratio, $M] = [$part->ratio, $part->M];
             if ($ratio > 0.0) {
                 $ranges[] = [$held->from, $held->to, $M / $ratio, $ratio];
             }
             if ($heaviest === null || $ratio > $heaviest[0]) {
-                $heaviest = [$ratio, $case, $resistance, $alpha, $M, $x, $shapes->flanges(...)];
+                $heaviest = [$ratio, $case, $resistance, $alpha, $part, $shapes->flanges(...)];
             }
         }
         if ($heaviest === null || $heaviest[0] <= 0.0) {
             return new Weighing($id, $title, $clause, null, remark: $heaviest === null ? 'No combination bends the member.' : 'No flange that is not held is compressed.');
         }
-        [$ratio, $case, $resistance, $alpha, $M, $x, $flanges] = $heaviest;
+        [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
+        $M = $part->M;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
         $d = $derive ? new Derivation : null;
         if ($d !== null) {
-            $M = $this->derive($d, $case, $resistance, $weight, $alpha, $M, $ratio);
+            $M = $this->derive($d, $case, $resistance, $weight, $alpha, $part, count($stretches) > 1);
         } elseif ($resistance->closed) {
-            $M = $resistance->braced($case)->M ?? $M;
+            $M = $resistance->braced($part->strength, $case)->M ?? $M;
         }
 
         return new Weighing(
             $id, $title, $clause, $ratio, demand: $M, capacity: $M / $ratio, kind: Kind::Moment, demandSymbol: $this->method->required('M'), capacitySymbol: 'M_c',
-            x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
+            x: $part->x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
             shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])), critical: $alpha,
         );
     }
@@ -94,12 +106,15 @@ final class LateralTorsionalBuckling
     {
         $member = $this->beam->member;
         $most = 0.0;
-        $strength = $profile->lateral();
-        if ($strength === null || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
+        $strengths = self::strengths([$stretch], [$profile]);
+        if ($strengths === [] || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
             return 0.0;
         }
         foreach ($this->lateral->lengths() as $i => $diagrams) {
-            $resistance = $this->resistance($strength, $diagrams->held, $weight);
+            $resistance = $this->resistance($strengths, $diagrams->held, $weight);
+            if ($resistance === null) {
+                continue;
+            }
             $shapes = $this->lateral->shapes($i, [$stretch]);
             $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
             if ($case !== null) {
@@ -110,13 +125,47 @@ final class LateralTorsionalBuckling
         return $most;
     }
 
-    private function resistance(LateralStrength $strength, HeldLength $held, float $weight): LateralResistance
+    /**
+     * What can buckle so, of each section.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $profiles
+     * @return list<array{LateralStrength, float, float}> from, to (mm)
+     */
+    private static function strengths(array $stretches, array $profiles): array
     {
+        $strengths = [];
+        foreach ($profiles as $i => $profile) {
+            $strength = $profile->lateral();
+            if ($strength !== null) {
+                $strengths[] = [$strength, $stretches[$i]->from, $stretches[$i]->to];
+            }
+        }
+
+        return $strengths;
+    }
+
+    /**
+     * Null: nothing of the length can buckle so.
+     *
+     * @param  non-empty-list<array{LateralStrength, float, float}>  $strengths
+     */
+    private function resistance(array $strengths, HeldLength $held, float $weight): ?LateralResistance
+    {
+        $parts = [];
+        foreach ($strengths as [$strength, $from, $to]) {
+            if (min($to, $held->to) - max($from, $held->from) > 1e-6) {
+                $parts[] = [$strength, max($from, $held->from), min($to, $held->to)];
+            }
+        }
+        if ($parts === []) {
+            return null;
+        }
         $member = $this->beam->member;
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
 
-        return new LateralResistance($strength, $this->method, $within, $weight, $member->basis->closedForms || $strength->needsBraces());
+        return new LateralResistance($parts, $this->method, $within, $weight, $member->basis->closedForms || $parts[0][0]->needsBraces());
     }
 
     private function clause(Profile $profile): string
@@ -130,15 +179,16 @@ final class LateralTorsionalBuckling
     }
 
     /** @return float the moment that is weighed, Nmm */
-    private function derive(Derivation $d, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha, float $M, float $ratio): float
+    private function derive(Derivation $d, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha, StrainedPart $part, bool $changes): float
     {
         $units = $this->beam->member->basis->units;
         $at = fn (float $x): string => $units->format($x, Kind::Length);
-        $strength = $resistance->strength;
+        [$strength, $M, $ratio] = [$part->strength, $part->M, $part->ratio];
         $required = $this->method->required('M');
-        $braced = $resistance->braced($case);
-        $most = $resistance->mostFactor($M);
-        $alpha = min($alpha, $most);
+        $braced = $resistance->braced($strength, $case);
+        $most = $strength->harmless() / $M;
+        $isFound = is_finite($alpha);
+        $alpha = min($alpha, $resistance->mostFactor($case->greatest($weight)[0]), $most);
         $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
             $l = $braced->length;
@@ -157,8 +207,12 @@ final class LateralTorsionalBuckling
         }
         $held = $case->held;
         $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
-        $d->given($required, $M, Kind::Moment, '', $case->greatest($weight)[2] > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging');
-        $d->given('alpha_cr', $alpha, Kind::Number, 'F1', $alpha < $most ? 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan' : 'or more: buckles at no less than an unbraced length of L_p under uniform moment');
+        $d->given($required, $M, Kind::Moment, '', ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').($changes ? ", where it is {$strength->profile->whole->name}, which is strained the most" : ''));
+        $d->given('alpha_cr', $alpha, Kind::Number, 'F1', match (true) {
+            $alpha >= $most => 'or more: buckles at no less than an unbraced length of L_p under uniform moment',
+            $isFound => 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan',
+            default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
+        });
         if ($alpha >= $most) {
             $Mn = $strength->profile->moment($d);
             $this->ratio($d, $required, $M, $Mn, $ratio);
@@ -173,7 +227,7 @@ final class LateralTorsionalBuckling
         $strength->deriveRadius($d);
         $L = $strength->lengthOf($alpha * $M, $Cb, $d);
         $Mn = $strength->nominal($L, $Cb, $d);
-        if ($braced !== null) {
+        if ($braced !== null && ! $changes) {
             $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
             $d->given('M_n_C', $byHand, Kind::Moment, $this->clause($strength->profile), "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
             $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));

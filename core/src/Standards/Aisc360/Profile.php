@@ -49,6 +49,12 @@ abstract readonly class Profile
         return $shape === null || $shape->hasCompactWeb() ? $shape : new Girder($shape);
     }
 
+    /** Why it is not covered, whatever strains it; empty: it is. */
+    public function refusal(): string
+    {
+        return '';
+    }
+
     /** What it is in bending: compact, or what of it is not. */
     abstract public function compactness(): string;
 

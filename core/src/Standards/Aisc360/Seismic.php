@@ -10,6 +10,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\SteelGrade;
 use Waage\Member\Ductility;
+use Waage\Sections\ISection;
 use Waage\Standards\Columns;
 use Waage\Units\Kind;
 
@@ -37,8 +38,8 @@ final readonly class Seismic
         if ($this->ductility === Ductility::None) {
             return [];
         }
-        if (! $shape instanceof Shape || $shape->isChannel) {
-            return [new Weighing('seismic', 'Ductility', "{$this->standard}, D1.1", null, applies: false, remark: 'Ductility is weighed for I shapes only. Take one, or do not ask for ductility.')];
+        if (! $shape instanceof Shape || $shape->isChannel || ($shape->section instanceof ISection && $shape->section->plates !== null)) {
+            return [new Weighing('seismic', 'Ductility', "{$this->standard}, D1.1", null, applies: false, remark: 'Ductility is weighed for I shapes without cover plates only. Take one, or do not ask for ductility.')];
         }
         if ($shape->grade === SteelGrade::A913) {
             return [new Weighing('seismic', 'Ductility', "{$this->standard}, A3.1", null, applies: false, remark: 'Steel of a member that is to yield in earthquakes has F_y up to 50 ksi (A3.1), but in columns that stay elastic. Choose A992 or A572 50.')];

@@ -15,11 +15,18 @@ use Waage\Sections\ISection;
 use Waage\Units\Kind;
 
 /**
- * A doubly symmetric I shape or a channel in a grade, with what chapters B and F need of it. Channels of the catalogue are
+ * A doubly symmetric I shape, with cover plates or without, or a channel in a grade, with what chapters B and F need of it. Cover
+ * plates count in bending and compression, not for the web nor for local buckling of the flange, on the safe side. Channels of the catalogue are
  * compact in bending in every grade, as F2 takes them to be. Stresses in MPa, lengths in mm.
  */
 final readonly class Shape extends Profile
 {
+    /** Greatest width of a cover plate between its welds over its thickness, times √(E/F_y), that is compact (Table B4.1b, 18). */
+    private const COVER = 1.12;
+
+    /** d, without cover plates. */
+    public float $depth;
+
     /** h: clear depth between flanges less the fillets of a rolled shape. */
     public float $h;
 
@@ -40,7 +47,8 @@ final readonly class Shape extends Profile
         parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $this->isRolled = $section->finish !== Finish::Welded;
         $this->h = $section->d;
-        $this->k = ($section->h - $section->d) / 2;
+        $this->depth = $section->h - 2 * ($section instanceof ISection ? $section->plates->thickness ?? 0.0 : 0.0);
+        $this->k = ($this->depth - $section->d) / 2;
         $this->isChannel = $section instanceof Channel;
         $this->flange = $section->b / ($this->isChannel ? 1 : 2) / $section->tf;
         $this->web = $this->h / $section->tw;
@@ -51,7 +59,20 @@ final readonly class Shape extends Profile
     {
         $section = $stretch->section;
 
-        return $section instanceof Channel || ($section instanceof ISection && $section->plates === null) ? new self($section, $stretch->grade) : null;
+        return $section instanceof Flanged ? new self($section, $stretch->grade) : null;
+    }
+
+    public function refusal(): string
+    {
+        $plates = $this->section instanceof ISection ? $this->section->plates : null;
+
+        return match (true) {
+            $this->isChannel && $this->compactness() !== 'compact' => 'Channels are weighed where web and flanges are compact (F2). Take thicker plates.',
+            $plates === null => '',
+            $plates->width > self::COVER * $this->rootEF * $plates->thickness => 'A cover plate is wider between its welds than 1.12 √(E/F_y) times its thickness (Table B4.1b): it would buckle between them. Take a thicker one.',
+            ! $this->hasCompactWeb() => 'Cover plates on a shape whose web is not compact are not covered. Take a thicker web.',
+            default => '',
+        };
     }
 
     /** r_y, mm. */

@@ -8,7 +8,6 @@ use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
-use Waage\Sections\Channel;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
@@ -58,7 +57,7 @@ final class SteelBeam extends SteelMember
     public function assumptions(): array
     {
         return [
-            ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; lateral-torsional buckling of such a member is not computed.'],
+            ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor.'],
             ...$this->ofChannels(),
             ...$this->ofTorsion(),
             $this->beam->member->basis->closedForms
@@ -87,11 +86,12 @@ final class SteelBeam extends SteelMember
         $isStrut = $this->struts->has($stretches, $weight);
         $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
         $wrong = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isOfHollows() !== self::isRolledHollow($s->section)));
+        $own = implode(' ', array_unique(array_filter(array_map(fn (?Profile $p): string => $p?->refusal() ?? '', $shapes))));
         $refusal = match (true) {
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
-            in_array(null, $shapes, true) => 'I shapes with plates on their flanges, or with flanges that differ, are not weighed after ANSI/AISC 360.',
+            in_array(null, $shapes, true) => 'I shapes with flanges that differ are not weighed after ANSI/AISC 360.',
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
-            array_filter($shapes, fn (?Profile $p): bool => $p !== null && $p->whole instanceof Channel && $p->compactness() !== 'compact') !== [] => 'Channels are weighed where web and flanges are compact (F2). Take thicker plates.',
+            $own !== '' => $own,
             $isStrut => $this->struts->refusal(),
             default => $this->ofAngles($stretches, $weight).$this->ofTees($stretches),
         };
@@ -122,12 +122,12 @@ final class SteelBeam extends SteelMember
         if (count($stretches) > 1) {
             return [
                 ...$weighings, ...$webs,
-                $this->refused('buckling', 'Lateral-torsional buckling', 'F2.2', 'Computed for members of one section; this one changes along its length.'),
+                $this->lateral->weigh($stretches, $shapes, $weight, $derive),
                 ...$this->beam->member->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
                 ...$isTogether ? [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Computed for members of one section; this one changes along its length.')] : [],
             ];
         }
-        $lateral = $this->lateral->weigh($stretches[0], $shapes[0], $weight, $derive);
+        $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
         $together = $isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [];
 
         return [
@@ -156,8 +156,8 @@ final class SteelBeam extends SteelMember
 
         return match (true) {
             $stretch->section instanceof RectangularHollow, $stretch->section instanceof CircularHollow => $of->weigh($stretch->section, $stretch->grade, $bending, $together, $derive),
-            $stretch->section instanceof ISection => [$of->weighFlanges($stretch->section, $stretch->grade, $bending, $together, $derive)],
-            default => [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is computed for hollow sections and I shapes. Take one of these, hold the member against twisting where the load acts, or let it act on the axis.')],
+            $stretch->section instanceof ISection && $stretch->section->plates === null => [$of->weighFlanges($stretch->section, $stretch->grade, $bending, $together, $derive)],
+            default => [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is computed for hollow sections, and for I shapes without cover plates. Take one of these, hold the member against twisting where the load acts, or let it act on the axis.')],
         };
     }
 

@@ -51,7 +51,7 @@ final readonly class WebStrength
     private function yielding(Method $method, ?Derivation $d): float
     {
         $s = $this->shape;
-        $part = $this->toEnd > $s->section->h ? 5.0 : 2.5;
+        $part = $this->toEnd > $s->depth ? 5.0 : 2.5;
         $R = $s->Fy * $s->section->tw * ($part * $s->k + $this->lb);
         $d?->given('l_b', $this->lb, Kind::Size, 'J10.2', 'length of bearing');
         $d?->given('k', $s->k, Kind::Size, 'J10.2', $s->isRolled ? 'outer face of the flange to the toe of the fillet' : 'thickness of the flange, without the weld');
@@ -63,7 +63,7 @@ final readonly class WebStrength
     private function crippling(Method $method, ?Derivation $d): float
     {
         $s = $this->shape;
-        [$h, $tw, $tf] = [$s->section->h, $s->section->tw, $s->section->tf];
+        [$h, $tw, $tf] = [$s->depth, $s->section->tw, $s->section->tf];
         $root = sqrt($s->E * $s->Fy * $tf / $tw);
         [$part, $text, $clause, $note] = match (true) {
             $this->toEnd >= $h / 2 => [0.80 * (1 + 3 * $this->lb / $h * ($tw / $tf) ** 1.5), '0.8 * t_w^2 * (1 + 3 * l_b / d * t)', 'J10-4', 'crippling, d/2 or more from the end'],
@@ -109,7 +109,7 @@ final readonly class WebStrength
             return [];
         }
         $s = $this->shape;
-        $end = $this->toEnd < $s->section->h / 2;
+        $end = $this->toEnd < $s->depth / 2;
         $R = ($end ? 12.0 : 24.0) * $s->section->tw ** 3 * sqrt($s->E * $s->Fy) / $s->h;
         $d?->line('R_n_c', ($end ? '12' : '24').' * t_w^3 * sqrt(E * F_y) / h', ['t_w' => [$s->section->tw, Kind::Size], 'E' => [$s->E, Kind::ModulusOfElasticity], 'F_y' => [$s->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size]], $R, Kind::Force, 'J10-8', $end ? 'the force goes through to the support; half, within d/2 of the end' : 'the force goes through to the support');
 

@@ -101,3 +101,19 @@ it('bends with the modulus of its grade, and offers stronger ones of its kind', 
     $w = fn (string $grade): float => (float) weighing(design(['grade' => $grade, 'section' => 'W18X50']), 'deflection-total')->demand;
     expect($w('A992') / $w('S355'))->toBeNear(210000 / 199948, 1e-6)->and(SteelGrade::like(SteelGrade::A992))->toBe([SteelGrade::A36, SteelGrade::A572, SteelGrade::A992, SteelGrade::A913]);
 });
+
+it('buckles a member that changes as one that does not, where the sections are the same', function (array $change): void {
+    $of = fn (array $steps, string $section = 'W18X50'): Design => design(['length' => '30 ft', 'supports' => [supportAt('0 ft'), supportAt('30 ft', 'roller')], 'section' => $section, 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'steps' => $steps, ...$change], derive: true);
+    $step = fn (string $section): array => [['from' => '10 ft', 'to' => '20 ft', 'section' => $section]];
+    $plain = weighing($of([]), 'buckling');
+    expect(weighing($of($step('W18X50')), 'buckling')->ratio)->toBeNear((float) $plain->ratio, 2e-3);
+    // Heavier in the middle it buckles later, but not as late as if it were so all along.
+    $heavier = weighing($of($step('W18X65')), 'buckling');
+    $whole = weighing($of([], 'W18X65'), 'buckling');
+    expect($heavier->ratio)->toBeLessThan((float) $plain->ratio)->toBeGreaterThan((float) $whole->ratio)->and(implode(' ', array_column($heavier->lines, 'note')))->toContain('which is strained the most');
+})->with(['long' => [[]], 'braced' => [['restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '6 ft'], 'bottom' => ['kind' => 'supports']]]], 'load below' => [['loadHeight' => 'bottom', 'selfWeight' => true]]]);
+
+it('refuses a member that changes by C_b alone', function (): void {
+    $w = weighing(design(['section' => 'W18X50', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd', 'parameters' => ['closedForms' => true]], 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'W18X65']]]), 'buckling');
+    expect($w->applies)->toBeFalse()->and($w->remark)->toContain('changes along its length');
+});
