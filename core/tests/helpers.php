@@ -67,6 +67,12 @@ function lineLoad(string $case, string $value, array $change = []): array
     return ['id' => $case.'-'.$value, 'case' => $case, 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => $value, ...$change];
 }
 
+/** @return array<string, string> along a member of 3 m */
+function braceForce(string $value): array
+{
+    return ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => $value, 'direction' => 'along'];
+}
+
 /**
  * One movement of a support in a load case of its own.
  *
@@ -300,11 +306,11 @@ function documentsToRecompute(): array
             'American tee, long' => ['section' => 'WT8×25', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]],
             'American tee, pressed' => ['section' => 'WT7×15', 'grade' => 'A992', 'slope' => ['by' => 'upright'], 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '60 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal'])]],
         ]),
-        ...array_map(fn (array $change): array => document([...$change, 'slope' => ['by' => 'upright'], 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => $change['force'] ?? '30 kN', 'direction' => 'along']]]), [
-            'brace' => ['section' => 'L 100×100×10', 'strutEnds' => 'upright'], 'brace of class 4, centred' => ['section' => 'L 150×90×10', 'grade' => 'S355', 'strutEnds' => 'centroid'], 'brace, pulled' => ['section' => 'L 100×100×10', 'strutEnds' => 'flat', 'force' => '-30 kN'],
+        ...array_map(fn (array $change): array => document(['slope' => ['by' => 'upright'], 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')], 'loads' => [braceForce('30 kN')], ...$change]), [
+            'brace' => ['section' => 'L 100×100×10', 'strutEnds' => 'upright'], 'brace of class 4, centred' => ['section' => 'L 150×90×10', 'grade' => 'S355', 'strutEnds' => 'centroid'], 'brace, pulled' => ['section' => 'L 100×100×10', 'strutEnds' => 'flat', 'loads' => [braceForce('-30 kN')]],
             ...array_map(fn (array $change): array => [...$change, 'basis' => ['combinations' => 'asce-7-22-lrfd']], [
                 'American brace' => ['section' => 'L6×4×3/8', 'grade' => 'A992', 'strutEnds' => 'flat'], 'American brace, long' => ['section' => 'L4×4×1/4', 'grade' => 'A36', 'strutEnds' => 'upright'],
-                'American brace, centred' => ['section' => 'L8×8×1/2', 'grade' => 'A913 65', 'strutEnds' => 'centroid'], 'American brace, pulled' => ['section' => 'L4×4×1/4', 'grade' => 'A36', 'strutEnds' => 'upright', 'force' => '-30 kN'],
+                'American brace, centred' => ['section' => 'L8×8×1/2', 'grade' => 'A913 65', 'strutEnds' => 'centroid'], 'American brace, pulled' => ['section' => 'L4×4×1/4', 'grade' => 'A36', 'strutEnds' => 'upright', 'loads' => [braceForce('-30 kN')]],
             ]),
         ]),
         'slender web' => document(['section' => 'welded I 800×250×10×15', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('6 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '160 kN/m')]]),
