@@ -313,6 +313,7 @@ function documentsToRecompute(): array
                 'American brace, centred' => ['section' => 'L8×8×1/2', 'grade' => 'A913 65', 'strutEnds' => 'centroid'], 'American brace, pulled' => ['section' => 'L4×4×1/4', 'grade' => 'A36', 'strutEnds' => 'upright', 'loads' => [braceForce('-30 kN')]],
             ]),
         ]),
+        'built of strips' => document(['section' => 'strips 12: 0,0 200,0; 10: 100,6 100,130', 'length' => '2 m', 'supports' => [supportAt('0 m'), supportAt('2 m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]),
         'slender web' => document(['section' => 'welded I 800×250×10×15', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('6 m'), 'stiffened' => true]], 'loads' => [lineLoad('q', '160 kN/m')]]),
         'flanges that differ' => document(['section' => 'welded I 600×300×200×10×20×15', 'grade' => 'S355', 'length' => '9 m', 'supports' => [supportAt('0 m'), supportAt('9 m')], 'loads' => [lineLoad('g', '8 kN/m'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '3 m', 'value' => '60 kN']]]),
         ...array_map(fn (array $change): array => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '150 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m', ['direction' => 'normal'])], 'basis' => ['parameters' => ['annexA' => true]], ...$change]), [

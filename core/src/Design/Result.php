@@ -26,6 +26,8 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Strip;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 
@@ -110,6 +112,7 @@ final readonly class Result
             $s instanceof SolidBar => [$s->isRound ? 'round' : 'flat', $s->b, $s->b, 0.0],
             $s instanceof UnequalI => ['unequal', $s->tw, $s->tt, 0.0],
             $s instanceof Tee => ['tee', $s->tw, $s->tf, $s->r],
+            $s instanceof StripSection => ['strips', 0.0, 0.0, 0.0],
             $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
             $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
             $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
@@ -117,9 +120,21 @@ final readonly class Result
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
+            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs] : [], ...$s instanceof StripSection ? $this->strips($s) : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
             'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
             'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
+        ];
+    }
+
+    /** @return array<string, mixed> its outline from its upper left corner, and what only such sections have */
+    private function strips(StripSection $s): array
+    {
+        $strips = array_map(fn (Strip $strip): array => $strip->corners(), $s->solid());
+        $left = min(array_map(fn (array $corners): float => min(array_column($corners, 0)), $strips));
+
+        return [
+            'strips' => array_map(fn (array $corners): array => array_map(fn (array $p): array => [$p[0] - $left, $s->top + $s->zs - $p[1]], $corners), $strips),
+            'ys' => $s->ys - $left, 'zs' => -$s->bottom, 'ym' => $s->yM, 'zm' => $s->zM, 'Iyz' => $s->Iyz, 'Iu' => $s->Iu, 'Iv' => $s->Iv, 'lean' => $s->lean, 'Wplz' => $s->Wplz, 'Welz' => $s->Welz,
         ];
     }
 

@@ -164,8 +164,27 @@ final readonly class Outline
         return $this->turned()->plasticAboutZ();
     }
 
+    /**
+     * Plastic modulus of several outlines together, about the axis along z that halves their area, mm³.
+     *
+     * @param  non-empty-list<self>  $outlines
+     */
+    public static function plasticOfAll(array $outlines): float
+    {
+        $ys = array_merge(...array_map(fn (self $o): array => array_column($o->points, 0), $outlines));
+        $A = array_sum(array_map(fn (self $o): float => $o->area, $outlines));
+        [$low, $high] = [min($ys), max($ys)];
+        for ($i = 0; $i < self::STEPS; $i++) {
+            $y = ($low + $high) / 2;
+            array_sum(array_map(fn (self $o): float => $o->leftOf($y)[0], $outlines)) < $A / 2 ? $low = $y : $high = $y;
+        }
+        $all = array_sum(array_map(fn (self $o): float => $o->area * $o->centroid[0], $outlines));
+
+        return $all - 2 * array_sum(array_map(fn (self $o): float => $o->leftOf(($low + $high) / 2)[1], $outlines));
+    }
+
     /** The same with z for y. */
-    private function turned(): self
+    public function turned(): self
     {
         return new self(array_map(fn (array $p): array => [$p[1], -$p[0]], $this->points));
     }

@@ -9,7 +9,8 @@ namespace Waage\Sections;
  * that differ "welded I 600×300×200×10×20×15" (depth, widths of the top and the bottom flange, web, top and bottom flange),
  * "welded box 300×200×10" (depth, width, plates), "welded T 150×120×8×12" and "welded channel 200×80×8×12" (depth, width, web, flange);
  * angles "angle 120×80×10" (upright leg, flat leg, thickness), hollow sections "hollow 180×100×7" and tubes "tube 200×8", hot-finished,
- * or with "cold" behind cold-formed; and solid bars: "flat 120×15" (depth, thickness), "round 40".
+ * or with "cold" behind cold-formed; open sections built of strips, "strips 12: 0,0 200,0; 8: 100,6 100,300" (thickness: points y,z
+ * of the middle lines, from one to the next); and solid bars: "flat 120×15" (depth, thickness), "round 40".
  */
 final class OwnSections
 {
@@ -17,6 +18,10 @@ final class OwnSections
     private const LEAST = 40.0;
 
     private const MOST = 3000.0;
+
+    private const MOST_STRIPS = 40;
+
+    private const THINNEST_STRIP = 0.5;
 
     /** Plates, mm. */
     private const THINNEST = 3.0;
@@ -26,7 +31,7 @@ final class OwnSections
     /** Is a name one of these, whatever its numbers are? */
     public static function isMeant(string $name): bool
     {
-        return preg_match('/^\s*(welded|angle|hollow|tube|flat|round)\b/i', $name) === 1;
+        return preg_match('/^\s*(welded|angle|hollow|tube|strips|flat|round)\b/i', $name) === 1;
     }
 
     /** The section of a name; null: its dimensions do not make one. */
@@ -47,6 +52,9 @@ final class OwnSections
 
     private static function read(string $name): Section|string
     {
+        if (preg_match('/^\s*strips\b(.*)$/is', $name, $found) === 1) {
+            return self::strips($found[1]);
+        }
         $key = strtr(strtolower((string) preg_replace('/\s+/', '', $name)), ['×' => 'x', '*' => 'x']);
         if (preg_match('/^(flat|round)/', $key) === 1) {
             return self::bar($key);
@@ -94,6 +102,37 @@ final class OwnSections
             $top === $bottom && $tt === $tb => self::read('welded I '.self::written([$h, $top, $tw, $tt])),
             default => new UnequalI('welded I '.self::written($of), 'welded I', $h, $top, $bottom, $tw, $tt, $tb),
         };
+    }
+
+    private static function strips(string $text): Section|string
+    {
+        $strips = [];
+        foreach (array_filter(array_map(trim(...), explode(';', $text)), fn (string $line): bool => $line !== '') as $line) {
+            if (preg_match('/^([\d.]+)\s*:((?:\s*-?[\d.]+\s*,\s*-?[\d.]+)+)$/', $line, $found) !== 1) {
+                return 'Give strips as “strips 12: 0,0 200,0; 8: 100,6 100,300”: the thickness, then the points y,z of its middle line, in mm.';
+            }
+            preg_match_all('/(-?[\d.]+)\s*,\s*(-?[\d.]+)/', $found[2], $points, PREG_SET_ORDER);
+            for ($i = 1, $n = count($points); $i < $n; $i++) {
+                $strips[] = new Strip((float) $points[$i - 1][1], (float) $points[$i - 1][2], (float) $points[$i][1], (float) $points[$i][2], (float) $found[1]);
+            }
+        }
+        $t = array_map(fn (Strip $s): float => $s->t, $strips);
+        $reach = array_merge([], ...array_map(fn (Strip $s): array => [abs($s->y1), abs($s->z1), abs($s->y2), abs($s->z2)], $strips));
+        $wrong = match (true) {
+            $strips === [] || count($strips) > self::MOST_STRIPS => 'A section is built of 1 to '.self::MOST_STRIPS.' strips: a thickness, and two points at least.',
+            min([INF, ...$t]) < self::THINNEST_STRIP || max([0.0, ...$t]) > self::THICKEST => 'Strips are between 0.5 and 80 mm thick.',
+            max([0.0, ...$reach]) > self::MOST => 'Points lie within 3000 mm of the origin.',
+            array_filter($strips, fn (Strip $s): bool => $s->length < $s->t) !== [] => 'A strip is longer than it is thick.',
+            default => '',
+        };
+        if ($wrong !== '' || $strips === []) {
+            return $wrong;
+        }
+        try {
+            return new StripSection($strips);
+        } catch (\DomainException $e) {
+            return $e->getMessage();
+        }
     }
 
     /** @param  non-empty-list<float>  $of */

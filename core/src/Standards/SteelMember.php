@@ -17,6 +17,7 @@ use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
 use Waage\Sections\Section;
 use Waage\Sections\Stem;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 
@@ -142,13 +143,16 @@ abstract class SteelMember
     }
 
     /**
-     * Why a member with an angle in it is not weighed; empty: it has none, or is held so that it bends about the axis of its flat leg.
+     * Why a member with an angle or a section built of strips in it is not weighed; empty: it has none, or is held so that it bends about the axis of its flat leg.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      */
     protected function ofAngles(array $stretches, float $weight): string
     {
+        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof StripSection) !== []) {
+            return $this->ofStrips($weight);
+        }
         if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Angle) === []) {
             return '';
         }
@@ -157,6 +161,18 @@ abstract class SteelMember
         return match (true) {
             ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section. As a brace or a post an angle is weighed where nothing bends it: self-weight off, no load beside its axis.',
             $this->isStrainedOtherwise($weight) => 'Angles are weighed in bending about the axis of the flat leg, or pressed and pulled along their axis with nothing that bends them (self-weight off, no load beside the axis); not both, nor sideways. Take another section.',
+            default => '',
+        };
+    }
+
+    /** @param  float  $weight  self-weight, N/mm */
+    private function ofStrips(float $weight): string
+    {
+        $member = $this->beam->member;
+
+        return match (true) {
+            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'A section built of strips is weighed where it is held so that it bends about its horizontal axis and does not twist: say that both flanges are held sideways all along.',
+            $this->isStrainedOtherwise($weight) => 'Sections built of strips are weighed in bending about their horizontal axis only, without forces sideways or along them.',
             default => '',
         };
     }

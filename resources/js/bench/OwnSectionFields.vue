@@ -4,16 +4,18 @@ import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { parseQuantity } from '@/lib/quantity'
-import { DIMENSIONS, nameOf, ownSection, type OwnKind } from '@/lib/sections'
+import StripsFields from '@/bench/StripsFields.vue'
+import { DIMENSIONS, nameOf, nameOfStrips, ownSection, SOME_STRIPS, stripsOf, type OwnKind } from '@/lib/sections'
 
 /** A section that is in no catalogue, by its dimensions; it is written into the field of the section. */
 const props = defineProps<{ editor: Editor }>()
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const units = computed(() => props.editor.units.value)
 const own = computed(() => ownSection(doc.value.section))
+const isBuilt = computed(() => stripsOf(doc.value.section) !== null)
 /** What was typed that is no dimension, by its place: it stays in the field, and the section as it was. */
 const wrong = ref(new Map<number, string>())
-const KINDS: Record<OwnKind, string> = {
+const KINDS: Record<OwnKind | 'strips', string> = {
     I: 'welded I',
     unequal: 'welded I, unequal flanges',
     box: 'welded box',
@@ -26,6 +28,7 @@ const KINDS: Record<OwnKind, string> = {
     tubeCold: 'round tube, cold-formed',
     flat: 'flat on edge',
     round: 'round bar',
+    strips: 'built of strips',
 }
 
 function write(kind: OwnKind, dimensions: number[]): void {
@@ -33,8 +36,12 @@ function write(kind: OwnKind, dimensions: number[]): void {
 }
 
 /** The dimensions of the section at work to begin with, or usual ones. */
-function start(kind: OwnKind): void {
+function start(kind: OwnKind | 'strips'): void {
     wrong.value.clear()
+    if (kind === 'strips') {
+        props.editor.change((d) => void (d.section = nameOfStrips(SOME_STRIPS)), 'section')
+        return
+    }
     const s = props.editor.result.value?.section
     const [h, b, tw, tf] = s ? [s.h, s.b, s.tw, s.tf] : [400, 200, 8, 15]
     const dimensions: Record<OwnKind, number[]> = {
@@ -81,21 +88,26 @@ function dimension(text: string): number | null {
 
 <template>
     <div>
-        <button v-if="!own" class="quiet underline" @click="start('I')">By its dimensions</button>
+        <button v-if="!own && !isBuilt" class="quiet underline" @click="start('I')">By its dimensions</button>
         <div v-else class="grid grid-cols-2 gap-2">
             <label class="col-span-2">
                 <span class="label">Kind</span>
-                <select class="field" :value="own.kind" @change="start(($event.target as HTMLSelectElement).value as OwnKind)">
+                <select
+                    class="field"
+                    :value="own?.kind ?? 'strips'"
+                    @change="start(($event.target as HTMLSelectElement).value as OwnKind | 'strips')"
+                >
                     <option v-for="(name, kind) in KINDS" :key="kind" :value="kind">{{ name }}</option>
                 </select>
             </label>
+            <StripsFields v-if="isBuilt" class="col-span-2" :editor="editor" />
             <QuantityField
-                v-for="(label, i) in DIMENSIONS[own.kind]"
+                v-for="(label, i) in own ? DIMENSIONS[own.kind] : []"
                 :key="label"
                 :label="label"
                 kind="size"
                 :units="units"
-                :model-value="wrong.get(i) ?? `${own.dimensions[i]} mm`"
+                :model-value="wrong.get(i) ?? `${own?.dimensions[i]} mm`"
                 :error="wrong.has(i) ? 'A dimension is more than 0.' : undefined"
                 @update:model-value="(v) => set(i, v)"
             />

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { expect, it } from 'vitest'
 import OwnSectionFields from '@/bench/OwnSectionFields.vue'
-import { isAngle, isTee, nameOf, ownSection, SECTION_NAMES } from '@/lib/sections'
+import { isAngle, isTee, nameOf, nameOfStrips, ownSection, SECTION_NAMES, stripsOf } from '@/lib/sections'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
 it('reads the name of a welded section as the core does', () => {
@@ -29,7 +29,13 @@ it('names tees as the core does, and knows them by any writing', () => {
         expect(answerTo({ ...BEAM, section: name }).result.section.shape).toBe('tee')
     }
     expect(['L 100×100×10', 'l4x4x1/2', 'angle 90×90×9', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([true, true, true, false, false])
-    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('welded T 150×120×8×12'), isTee('W10×49'), isTee('IPE 300')]).toEqual([true, true, true, false, false])
+    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('welded T 150×120×8×12'), isTee('W10×49'), isTee('IPE 300')]).toEqual([
+        true,
+        true,
+        true,
+        false,
+        false,
+    ])
 })
 
 it('begins with the section at work and writes each dimension into its name', async () => {
@@ -83,4 +89,26 @@ it('keeps what is no dimension in its field, with what is wrong, and the section
     await web.setValue('0.9 cm')
     expect(fields.find('[role=alert]').exists()).toBe(false)
     expect(documentOf(editor).section).toBe('welded I 420×150×9×12')
+})
+
+it('builds a section of strips, and keeps what is no strip as it was typed', async () => {
+    expect(stripsOf('IPE 300')).toBeNull()
+    expect(nameOfStrips(stripsOf('Strips 12: 0,0 200,0;8: 100,6 100,160')!)).toBe('strips 12: 0,0 200,0; 8: 100,6 100,160')
+    const editor = editorOf(BEAM, answerTo(BEAM).result)
+    const fields = mount(OwnSectionFields, { props: { editor } })
+    await fields.get('button').trigger('click')
+    await fields.get('select').setValue('strips')
+    expect(answerTo(documentOf(editor)).result.section.strips).toHaveLength(3)
+    const points = fields.findAll('input')[3]!
+    await points.setValue('100,6 100')
+    expect(documentOf(editor).section).toBe('strips 12: 0,0 200,0; 8: 100,6 100')
+    expect(points.element.value).toBe('100,6 100')
+    await points.setValue('100,6 100,300')
+    await fields
+        .findAll('button')
+        .find((b) => b.text() === 'Add a strip')!
+        .trigger('click')
+    expect(stripsOf(documentOf(editor).section)).toHaveLength(3)
+    await fields.get('[aria-label="Remove strip 3"]').trigger('click')
+    expect(answerTo(documentOf(editor)).result.section.h).toBeCloseTo(306, 6)
 })

@@ -171,7 +171,7 @@ export interface SectionResult {
     /**
      * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
      */
-    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'rectangle' | 'circle'
+    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'strips' | 'rectangle' | 'circle'
     h: number
     b: number
     tw: number
@@ -190,11 +190,11 @@ export interface SectionResult {
      */
     at?: number
     /**
-     * of a channel: from the back of its web to the centroid, mm
+     * of a channel: from the back of its web to the centroid; of strips from the left edge, mm
      */
     ys?: number
     /**
-     * of an angle and of flanges that differ: from the lower face to the centroid; of a tee from the face of its flange, mm
+     * of an angle and of flanges that differ: from the lower face to the centroid, as of strips; of a tee from the face of its flange, mm
      */
     zs?: number
     /**
@@ -214,9 +214,41 @@ export interface SectionResult {
      */
     tf2?: number
     /**
-     * of a channel: from the centroid to the shear centre, mm
+     * of a channel, and of strips with its sign: from the centroid to the shear centre, mm
      */
     ym?: number
+    /**
+     * of strips: from the centroid to the shear centre, upwards, mm
+     */
+    zm?: number
+    /**
+     * of a section built of strips: the corners of each, to the right and down from its upper left corner, mm
+     */
+    strips?: number[][][]
+    /**
+     * of strips: product of inertia, mm⁴
+     */
+    Iyz?: number
+    /**
+     * of strips: about the strong principal axis, mm⁴
+     */
+    Iu?: number
+    /**
+     * of strips: about the weak principal axis, mm⁴
+     */
+    Iv?: number
+    /**
+     * of strips: how the strong principal axis leans from y towards z, rad
+     */
+    lean?: number
+    /**
+     * of strips
+     */
+    Wplz?: number
+    /**
+     * of strips
+     */
+    Welz?: number
     A: number
     Iy: number
     Iz: number

@@ -83,3 +83,26 @@ export function ownSection(name: string): { kind: OwnKind; dimensions: number[] 
     const kind = kinds.find((k) => DIMENSIONS[k].length === dimensions.length)
     return kind && dimensions.every((v) => v > 0) ? { kind, dimensions } : null
 }
+
+export interface StripLine {
+    thickness: string
+    points: string
+}
+
+/** A section built of strips to begin with: a plate on a stem. */
+export const SOME_STRIPS: StripLine[] = [
+    { thickness: '12', points: '0,0 200,0' },
+    { thickness: '8', points: '100,6 100,160' },
+]
+
+/** What "strips 12: 0,0 200,0; 8: 100,6 100,160" says; null: it is another section. What is typed is kept as it is. */
+export function stripsOf(name: string): StripLine[] | null {
+    const found = /^\s*strips\b(.*)$/is.exec(name)
+    if (!found) return null
+    return (found[1] as string).split(';').map((line) => {
+        const [thickness, ...points] = line.split(':')
+        return { thickness: (thickness ?? '').trim(), points: points.join(':').trim() }
+    })
+}
+
+export const nameOfStrips = (lines: StripLine[]): string => `strips ${lines.map((l) => `${l.thickness}: ${l.points}`).join('; ')}`

@@ -22,7 +22,13 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
 <template>
     <div class="section-drawing">
         <svg viewBox="0 0 250 206">
-            <path :d="path" fill="var(--color-shade)" fill-rule="evenodd" stroke="var(--color-ink)" stroke-width="1.2" />
+            <path
+                :d="path"
+                fill="var(--color-shade)"
+                :fill-rule="section.shape === 'strips' ? 'nonzero' : 'evenodd'"
+                stroke="var(--color-ink)"
+                stroke-width="1.2"
+            />
             <g font-size="11" fill="var(--color-ink)" stroke="var(--color-ink)" stroke-width="0.6">
                 <path :d="`M${box.x0} ${box.y0 + box.H + 10}h${box.B}m0-3v6m${-box.B} 0v-6`" />
                 <path :d="`M${box.x0 - 10} ${box.y0}v${box.H}m-3 0h6m0 ${-box.H}h-6`" />

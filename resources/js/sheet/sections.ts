@@ -66,6 +66,20 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             // From the face of the flange to the centroid.
             [s.symbols === 'AISC' ? '\\bar{y}' : 'z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
         ],
+        strips: [
+            ['b', s.b, 'size'],
+            ['y_{\\mathrm{s}}', s.ys ?? 0, 'size'],
+            ['z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
+            // From the centroid to the shear centre, and the principal axes.
+            ['y_{\\mathrm{M}}', s.ym ?? 0, 'size'],
+            ['z_{\\mathrm{M}}', s.zm ?? 0, 'size'],
+            ['I_{\\mathrm{yz}}', s.Iyz ?? 0, 'secondMoment'],
+            ['I_{\\mathrm{u}}', s.Iu ?? 0, 'secondMoment'],
+            ['I_{\\mathrm{v}}', s.Iv ?? 0, 'secondMoment'],
+            ['\\alpha', s.lean ?? 0, 'angle'],
+            ['W_{\\mathrm{el,z}}', s.Welz ?? 0, 'modulus'],
+            ['W_{\\mathrm{pl,z}}', s.Wplz ?? 0, 'modulus'],
+        ],
         rectangle: [
             [s.symbols === 'AISC' ? 'B' : 'b', s.b, 'size'],
             ['t', s.tw, 'size'],
@@ -80,6 +94,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         I: name.h,
         channel: name.h,
         tee: name.h,
+        strips: name.h,
         angle: 'h',
         unequal: name.h,
         flat: name.h,
@@ -96,7 +111,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         [name.elastic, s.Wely, 'modulus'],
         [name.plastic, s.Wply, 'modulus'],
         [name.torsion, s.It, 'secondMoment'],
-        ...(['I', 'channel', 'unequal'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
+        ...(['I', 'channel', 'unequal', 'strips'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
 }
 
@@ -174,6 +189,10 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)
+    if (shape === 'strips') {
+        const at = ([x, y]: number[]): string => `${x0 + (x ?? 0) * k} ${y0 + (y ?? 0) * k}`
+        return (section.strips ?? []).map((corners) => `M${corners.map(at).join('L')}Z`).join('')
+    }
     if (shape === 'tee') return tee(section, k, x0, y0)
     if (shape === 'angle') return angle(section, k, x0, y0)
     if (shape === 'channel') return channel(section, k, x0, y0)

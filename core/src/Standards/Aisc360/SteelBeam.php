@@ -89,7 +89,7 @@ final class SteelBeam extends SteelMember
         $own = implode(' ', array_unique(array_filter(array_map(fn (?Profile $p): string => $p?->refusal() ?? '', $shapes))));
         $refusal = match (true) {
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
-            in_array(null, $shapes, true) => 'I shapes with flanges that differ are not weighed after ANSI/AISC 360.',
+            in_array(null, $shapes, true) => 'I shapes with flanges that differ, and sections built of strips, are not weighed after ANSI/AISC 360.',
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal(),

@@ -13,6 +13,7 @@ use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
@@ -139,9 +140,25 @@ final class Classification
             $s instanceof Tee => ClassedTee::parts($s, $by),
             $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
             $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
+            $s instanceof StripSection => self::ofStrips($s),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
         };
+    }
+
+    /** @return non-empty-list<ClassedPart> each as if compressed evenly */
+    private static function ofStrips(StripSection $s): array
+    {
+        $parts = [];
+        foreach ($s->tree->strips as $i => $strip) {
+            if ($strip->t > 0.0) {
+                $n = count($parts) + 1;
+                $isOutstand = $s->isOutstand($i);
+                $parts[] = new ClassedPart("strip{$n}", ["c_{$n}", $strip->length], ["t_{$n}", $strip->t], [-1.0, -1.0, $isOutstand ? self::OUTSTAND[2] : self::INTERNAL[2]], ($isOutstand ? 'with a free end' : 'between others').', along its middle line, as if compressed evenly');
+            }
+        }
+
+        return $parts === [] ? throw new \LogicException('There is a strip.') : $parts;
     }
 
     /** @return non-empty-list<ClassedPart> */

@@ -13,6 +13,7 @@ use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
@@ -39,6 +40,10 @@ final class Shear
         } elseif ($s instanceof Angle) {
             $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
+        } elseif ($s instanceof StripSection) {
+            $Av = $s->Iy / $s->shearing;
+            $d?->given('q', $s->shearing, Kind::Area, '6.2.6(4) (6.20)', 'S/t where a vertical force shears the most');
+            $d?->line('A_v', 'I_y / q', ['I_y' => [$s->Iy, Kind::SecondMoment], 'q' => [$s->shearing, Kind::Area]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic');
         } elseif ($s instanceof Tee && $s->finish === Finish::Welded) {
             $Av = $s->tw * ($s->h - $s->tf / 2);
             $d?->line('A_v', 't_w * (h - t_f / 2)', ['t_w' => [$s->tw, Kind::Size], 'h' => [$s->h, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)c', 'welded');
