@@ -129,7 +129,7 @@ final class OwnSections
             return $wrong;
         }
         try {
-            return new StripSection($strips);
+            return new StripSection($strips, (string) preg_replace('/\s+/', ' ', trim($text)));
         } catch (\DomainException $e) {
             return $e->getMessage();
         }

@@ -42,10 +42,11 @@ final readonly class StripSection extends Section
 
     /**
      * @param  non-empty-list<Strip>  $strips
+     * @param  string  $written  as the engineer gives them
      *
      * @throws \DomainException in the engineer's words, when they are not one open section
      */
-    public function __construct(array $strips)
+    public function __construct(array $strips, public string $written = '')
     {
         $this->tree = new StripTree($strips);
         $A = $Sy = $Sz = $It = $surface = 0.0;

@@ -25,6 +25,7 @@ use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Units\Kind;
 
@@ -398,7 +399,7 @@ final readonly class SheetBuilder
     {
         return [
             Block::heading('Section'),
-            Block::figure('section', $this->sectionName()),
+            Block::figure('section', $this->sectionName().($this->design->member->section instanceof StripSection ? ". Strips, thickness: points y,z of the middle line in mm. {$this->design->member->section->written}" : '')),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];

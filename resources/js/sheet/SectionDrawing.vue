@@ -14,6 +14,15 @@ const box = computed(() => {
     return { x0: CENTRE - B / 2, y0: 95 - H / 2, B, H }
 })
 const path = computed(() => outlineOf(props.section, scale.value, box.value.x0, box.value.y0))
+/** Of a section built of strips: centroid, shear centre, and the ends of a line along the strong principal axis. */
+const marks = computed(() => {
+    const { shape, h, ys = 0, zs = 0, ym = 0, zm = 0, lean = 0 } = props.section
+    if (shape !== 'strips') return null
+    const k = scale.value
+    const [x, y] = [box.value.x0 + ys * k, box.value.y0 + (h - zs) * k]
+    const [dx, dy] = [Math.cos(lean) * 40, -Math.sin(lean) * 40]
+    return { x, y, mx: x + ym * k, my: y - zm * k, axis: `M${x - dx} ${y - dy}l${2 * dx} ${2 * dy}` }
+})
 const rows = computed(() => propertiesOf(props.section))
 /** Thicknesses in inches are told to a thousandth. */
 const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.units === 'us' ? 3 : undefined)
@@ -29,6 +38,13 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
                 stroke="var(--color-ink)"
                 stroke-width="1.2"
             />
+            <g v-if="marks" font-size="10" fill="none" stroke="var(--color-accent)" stroke-width="0.9">
+                <path :d="marks.axis" stroke-dasharray="5 3" />
+                <path :d="`M${marks.x - 4} ${marks.y}h8m-4 -4v8`" />
+                <circle :cx="marks.mx" :cy="marks.my" r="3.5" />
+                <text :x="marks.x + 5" :y="marks.y - 5" fill="var(--color-ink)" stroke="none">S</text>
+                <text :x="marks.mx + 6" :y="marks.my + 10" fill="var(--color-ink)" stroke="none">M</text>
+            </g>
             <g font-size="11" fill="var(--color-ink)" stroke="var(--color-ink)" stroke-width="0.6">
                 <path :d="`M${box.x0} ${box.y0 + box.H + 10}h${box.B}m0-3v6m${-box.B} 0v-6`" />
                 <path :d="`M${box.x0 - 10} ${box.y0}v${box.H}m-3 0h6m0 ${-box.H}h-6`" />
