@@ -6,6 +6,7 @@ namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Sections\Section;
 use Waage\Standards\Column;
 use Waage\Units\Kind;
 
@@ -23,8 +24,9 @@ final readonly class BeamColumn
      * @param  string  $standard  with its edition
      * @param  float  $bending  utilisation in bending about the strong axis, lateral-torsional buckling among it
      * @param  float  $length  of the member, mm
+     * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      */
-    public function __construct(private Profile $profile, private Method $method, private string $standard, private Column $column, private float $bending, private float $length)
+    public function __construct(private Profile $profile, private Method $method, private string $standard, private Column $column, private float $bending, private float $length, private ?Section $weakest = null)
     {
     }
 
@@ -74,7 +76,7 @@ final readonly class BeamColumn
             return $this->method->available('P_n', $Pn, [0.90, 1.67], 't', Kind::Force, 'D2(a)', $d);
         }
         [, $Ly, $Lz] = $this->column->L;
-        $Pn = (new Compression($this->profile))->nominal($this->critical($d), $Ly, $Lz, $d);
+        $Pn = (new Compression($this->profile, $this->weakest))->nominal($this->critical($d), $Ly, $Lz, $d);
 
         return $this->method->available('P_n', $Pn, Compression::FACTORS, 'c', Kind::Force, 'E1', $d);
     }

@@ -9,7 +9,9 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Sections\Section;
 use Waage\Standards\Columns;
+use Waage\Standards\Stretches;
 use Waage\Standards\WorstTogether;
 use Waage\Units\Kind;
 
@@ -22,23 +24,49 @@ final readonly class CombinedForces
     }
 
     /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $profiles  of each of them
      * @param  float  $weight  self-weight, N/mm
      * @param  float  $buckling  greatest utilisation in lateral-torsional buckling of any combination: it bounds that of each
      * @return list<Weighing>
      */
-    public function weigh(SectionStep $stretch, Profile $profile, float $weight, float $buckling, bool $derive): array
+    public function weigh(array $stretches, array $profiles, float $weight, float $buckling, bool $derive): array
     {
-        $stiffer = $this->columns->stiffer([$stretch]);
-        $Mc = $this->method->available('M_n', $profile->moment(), Flexure::FACTORS, 'b', Kind::Moment, '');
+        $stiffer = $this->columns->stiffer($stretches);
+        $count = count($stretches);
+        $strengths = array_map(fn (Profile $p): float => $this->method->available('M_n', $p->moment(), Flexure::FACTORS, 'b', Kind::Moment, ''), $profiles);
+        $weakest = $count > 1 ? $this->weakest($stretches) : null;
+        // By combination and stretch, one after the other.
+        $columns = [];
+        foreach ($this->strength as $combination) {
+            $column = $this->columns->of($combination, $stiffer, $weight);
+            foreach ($stretches as $i => $stretch) {
+                $bending = abs($this->moment->greatest([$combination], $weight, ...$count > 1 ? [$stretch->from, $stretch->to] : [])->value ?? 0.0) / $strengths[$i];
+                $columns[] = fn (float $lateral, bool $derive): array => array_map(
+                    fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
+                    (new BeamColumn($profiles[$i], $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length, $weakest))->weigh($derive),
+                );
+            }
+        }
 
         return WorstTogether::weigh(
-            array_map(function (Combination $combination) use ($profile, $weight, $Mc, $stiffer): \Closure {
-                $column = $this->columns->of($combination, $stiffer, $weight);
-                $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $Mc;
-
-                return fn (float $lateral, bool $derive): array => (new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length))->weigh($derive);
-            }, $this->strength),
-            'bending-axial', $buckling, fn (int $c): float => $this->lateral->utilisation($this->strength[$c], $stretch, $profile, $weight), $derive,
+            $columns, 'bending-axial', $buckling, fn (int $c): float => $count > 1 ? $buckling : $this->lateral->utilisation($this->strength[$c], $stretches[0], $profiles[0], $weight), $derive,
         );
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function weakest(array $stretches): Section
+    {
+        [, $Ly, $Lz] = [0.0, ...$this->columns->lengths()];
+        $force = function (SectionStep $s) use ($Ly, $Lz): float {
+            [$E, $G, $of] = [$s->grade->elasticity(), $s->grade->shearModulus(), $s->section];
+            $bends = $Ly > 0.0 ? M_PI ** 2 * $E * $of->Iz / $Ly ** 2 : INF;
+            $twists = $Lz > 0.0 ? (M_PI ** 2 * $E * $of->Iw / $Lz ** 2 + $G * $of->It) * $of->A / ($of->Iy + $of->Iz) : INF;
+
+            return min($bends, $twists);
+        };
+        usort($stretches, fn (SectionStep $a, SectionStep $b): int => $force($a) <=> $force($b));
+
+        return $stretches[0]->section;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -19,7 +20,8 @@ final readonly class Compression
     /** From here on a slenderness is unusual (E2, user note). */
     private const UNUSUAL = 200.0;
 
-    public function __construct(private Profile $profile)
+    /** @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one */
+    public function __construct(private Profile $profile, private ?Section $weakest = null)
     {
     }
 
@@ -37,6 +39,10 @@ final readonly class Compression
         if (is_finite($Pex)) {
             $stresses['F_ex'] = $Pex / $s->A;
             $d?->line('F_ex', 'P_ex / A_g', ['P_ex' => [$Pex, Kind::Force], ...$A], $stresses['F_ex'], Kind::Stress, 'E3-4', 'in the plane of bending');
+        }
+        if ($this->weakest !== null) {
+            $stresses += $this->asWeakest($this->weakest, $Ly, $Lz, $d);
+            [$Ly, $Lz] = [0.0, 0.0];
         }
         if ($Ly > 0.0) {
             $stresses['F_ey'] = M_PI ** 2 * $this->profile->E / ($Ly / $s->iz) ** 2;
@@ -66,6 +72,28 @@ final readonly class Compression
         $d?->line('P_n', 'F_cr * A_e', ['F_cr' => [$Fcr, Kind::Stress], 'A_e' => [$Ae, Kind::Area]], $Fcr * $Ae, Kind::Force, 'E3-1, E7-1');
 
         return $Fcr * $Ae;
+    }
+
+    /**
+     * Where the section changes the member buckles sideways, and twists, as if the weakest one were all along.
+     *
+     * @return array<string, float> elastic stresses over the area of this one
+     */
+    private function asWeakest(Section $weakest, float $Ly, float $Lz, ?Derivation $d): array
+    {
+        [$E, $G, $A] = [$this->profile->E, $this->profile->grade->shearModulus(), $this->profile->whole->A];
+        $of = ['E' => [$E, Kind::ModulusOfElasticity], 'I_y' => [$weakest->Iz, Kind::SecondMoment], 'A_g' => [$A, Kind::Area]];
+        $stresses = [];
+        if ($Ly > 0.0) {
+            $stresses['F_ey'] = M_PI ** 2 * $E * $weakest->Iz / $Ly ** 2 / $A;
+            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', "as if {$weakest->name}, the weakest sideways, were all along");
+        }
+        if ($Lz > 0.0 && ! $this->profile->isClosed()) {
+            $stresses['F_ez'] = (M_PI ** 2 * $E * $weakest->Iw / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz) * $weakest->A / $A;
+            $d?->line('F_ez', '(pi^2 * E * C_w / L_cz^2 + G * J) / (I_x + I_y) * A_w / A_g', [...$of, 'C_w' => [$weakest->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$weakest->It, Kind::SecondMoment], 'I_x' => [$weakest->Iy, Kind::SecondMoment], 'A_w' => [$weakest->A, Kind::Area]], $stresses['F_ez'], Kind::Stress, 'E4-2', 'torsional buckling, likewise');
+        }
+
+        return $stresses;
     }
 
     /**

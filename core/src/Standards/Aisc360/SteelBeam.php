@@ -57,7 +57,7 @@ final class SteelBeam extends SteelMember
     public function assumptions(): array
     {
         return [
-            ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor.'],
+            ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; pressed it buckles in the plane as it does in truth, sideways and in torsion as if the weakest section were all along.'],
             ...$this->ofChannels(),
             ...$this->ofTorsion(),
             $this->beam->member->basis->closedForms
@@ -120,15 +120,21 @@ final class SteelBeam extends SteelMember
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
         if (count($stretches) > 1) {
+            $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
+            $together = match (true) {
+                ! $isTogether => [],
+                $this->sideways !== null => [$this->refused('bending-axial', 'Bending about both axes', 'H1', 'Computed for members of one section; this one changes along its length.')],
+                array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Where the section changes this is computed for sections with two axes of symmetry.')],
+                default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive),
+            };
+
             return [
-                ...$weighings, ...$webs,
-                $this->lateral->weigh($stretches, $shapes, $weight, $derive),
+                ...$weighings, ...$webs, $lateral, ...$together,
                 ...$this->beam->member->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
-                ...$isTogether ? [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Computed for members of one section; this one changes along its length.')] : [],
             ];
         }
         $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
-        $together = $isTogether ? $this->together->weigh($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0, $derive) : [];
+        $together = $isTogether ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive) : [];
 
         return [
             ...$weighings, $lateral, ...$webs,

@@ -110,7 +110,15 @@ it('weighs bending about both axes, ties, and rows of end forces', function (): 
     expect(weighing($tie, 'axial')->title)->toBe('Tension')->and(weighing($tie, 'axial')->capacity)->toBeNear(0.9 * shape('W10X49')->Fy * section('W10X49')->A);
 });
 
-it('refuses axial force where the section changes', function (): void {
-    $design = americanColumn(['steps' => [['from' => '4 ft', 'to' => '8 ft', 'section' => 'W12X50']]]);
-    expect(weighing($design, 'bending-axial')->applies)->toBeFalse()->and(weighing($design, 'bending-axial')->remark)->toContain('changes along its length');
+it('weighs axial force where the section changes: as the plain member where it does not in truth, between both where it does', function (): void {
+    $of = fn (array $change): Design => americanColumn($change);
+    $step = fn (string $section): array => ['steps' => [['from' => '4 ft', 'to' => '8 ft', 'section' => $section]]];
+    foreach (['axial', 'bending-axial'] as $id) {
+        expect(weighing($of($step('W10X49')), $id)->ratio)->toBeNear((float) weighing($of([]), $id)->ratio, 2e-3);
+    }
+    // Sideways the weakest decides; the lightest section is strained the most.
+    $mixed = weighing($of($step('W10X77')), 'axial');
+    expect($mixed->ratio)->toBeNear((float) weighing($of([]), 'axial')->ratio, 2e-3)->and($mixed->remark)->toContain('W10×49');
+    $sideways = $of([...$step('W12X50'), 'loads' => [lineLoad('g', '1 kip/ft', ['direction' => 'sideways'])]]);
+    expect(weighing($sideways, 'bending-axial')->applies)->toBeFalse()->and(weighing($sideways, 'bending-axial')->remark)->toContain('changes along its length');
 });
