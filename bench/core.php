@@ -3,12 +3,17 @@
 declare(strict_types=1);
 
 use Waage\Analysis\Beam;
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadSet;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
 use Waage\Design\Show;
+use Waage\Loading\Combination;
+use Waage\Loading\Combinations;
+use Waage\Loading\Purpose;
 use Waage\Member\Member;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -17,57 +22,73 @@ require __DIR__.'/documents.php';
 echo "The core, warm, without a request:\n";
 foreach ([[3, 12, 0.015, 30], [20, 100, 0.3, 5]] as [$spans, $loads, $limit, $runs]) {
     $document = benchDocument($spans, $loads);
-    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
-    row("One member, {$spans} spans, {$loads} loads, all combinations and weighings", $median, $limit);
+    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
+    row("One member, {$spans} spans, {$loads} loads, all combinations and weighings", $times, $limit);
 }
 $document = benchDocument(5, 30);
-[$median] = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 20);
-row('One member, 5 spans, 30 loads, all combinations and weighings', $median, 0.025);
+$times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 20);
+row('One member, 5 spans, 30 loads, all combinations and weighings', $times, 0.025);
 $ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill(0, 5, ['force' => '50 kN', 'distance' => '1.2 m'])];
-[$median] = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
-row('Influence line, 5 spans, with a train of 5 axles', $median, 0.01);
-foreach ([[5, 30, 0.025, 20, 40], [20, 200, 0.3, 3, 2]] as [$spans, $loads, $limit, $runs, $before]) {
-    $many = manyCases(benchDocument($spans, $loads));
+$times = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
+row('Influence line, 5 spans, with a train of 5 axles', $times, 0.01);
+// Loads, combinations and statics alone: arrangements, envelopes of every effect and their curves.
+$statics = function (array $document): void {
+    $member = Member::fromArray($document);
+    $beam = Design::statics($member);
+    $combinations = Combinations::of($member, $beam->actingCases())->acting;
+    foreach ([Effect::Moment, Effect::Shear, Effect::Deflection, Effect::Slope] as $effect) {
+        $of = array_values(array_filter($combinations, fn (Combination $c): bool => $effect === Effect::Moment || $effect === Effect::Shear ? $c->purpose->isForStrength() : $c->purpose === Purpose::Characteristic));
+        $envelope = new Envelope($beam, $effect);
+        foreach ([1, -1] as $sign) {
+            $envelope->curve($of, $sign, $member->section->weight());
+            $envelope->extreme($of, $sign, $member->section->weight());
+        }
+    }
+};
+foreach ([[5, 30, 0.025, 20, 40, 2, 2], [20, 200, 0.3, 7, 2, 4, 4]] as [$spans, $loads, $limit, $runs, $before, $snows, $winds]) {
+    $many = manyCases(benchDocument($spans, $loads), $snows, $winds);
     $count = count((new Design(Member::fromArray($many), false))->combinations);
-    [$median] = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), $before);
-    row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $median, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
+    $times = timed($runs, fn () => $statics($many), $before);
+    row("Statics of {$spans} spans, {$loads} loads, {$count} combinations, all arrangements", $times, $limit);
+    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), $before);
+    row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $times, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
 $first = 0.0;
 foreach ([50, 200, 400] as $rows) {
     $column = Member::fromArray(benchColumn($rows));
-    [$median] = timed(9, fn () => new Design($column, false));
-    $first = $first === 0.0 ? $median : $first;
-    row("All weighings of a column with {$rows} rows of end forces", $median, 0.06 * $rows / 200, sprintf('%.1f times as long for %d times as many', $median / $first, $rows / 50));
+    $times = timed(9, fn () => new Design($column, false));
+    $first = $first === 0.0 ? $times[0] : $first;
+    row("All weighings of a column with {$rows} rows of end forces", $times, 0.06 * $rows / 200, sprintf('%.1f times as long for %d times as many', $times[0] / $first, $rows / 50));
 }
 $american = ['section' => 'W21X44', 'grade' => 'A992', 'families' => ['W'], 'basis' => ['combinations' => 'asce-7-22-lrfd']];
 $of = Member::fromArray([...manyCases(benchDocument(5, 30)), ...$american]);
-[$median] = timed(20, fn () => (new Result(new Design($of), Show::envelope()))->toArray(), 40);
-row('One member, 5 spans, 30 loads, '.count((new Design($of, false))->combinations).' combinations, ANSI/AISC 360', $median, 0.025);
+$times = timed(20, fn () => (new Result(new Design($of), Show::envelope()))->toArray(), 40);
+row('One member, 5 spans, 30 loads, '.count((new Design($of, false))->combinations).' combinations, ANSI/AISC 360', $times, 0.025);
 $of = Member::fromArray([...benchColumn(200), ...$american]);
-[$median] = timed(9, fn () => new Design($of, false));
-row('All weighings of a column with 200 rows, ANSI/AISC 360', $median, 0.06);
+$times = timed(9, fn () => new Design($of, false));
+row('All weighings of a column with 200 rows, ANSI/AISC 360', $times, 0.06);
 $of = Member::fromArray([...manyCases(benchDocument(1, 16)), ...$american]);
-[$median] = timed(3, fn () => (new Design($of, false))->shortlist(), 1);
-row('Shortlist of 180 W shapes, ANSI/AISC 360', $median, 1.0);
+$times = timed(3, fn () => (new Design($of, false))->shortlist(), 1);
+row('Shortlist of 180 W shapes, ANSI/AISC 360', $times, 1.0);
 $plastic = new Design(Member::fromArray(['section' => 'IPE 500'] + $document), false);
-[$median] = timed(9, fn () => (new CollapseCheck($plastic, 'STR 1'))->toArray());
-row('Plastic collapse of 5 spans, one combination, 6 arrangements', $median, 0.05);
+$times = timed(9, fn () => (new CollapseCheck($plastic, 'STR 1'))->toArray());
+row('Plastic collapse of 5 spans, one combination, 6 arrangements', $times, 0.05);
 $sprung = benchDocument(3, 12);
 $sprung['supports'][1] = ['kind' => 'elastic', 'vertical' => '20 kN/mm'] + $sprung['supports'][1];
-[$median] = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());
-row('Shortlist of all 90 sections on a spring, each with its own statics', $median, 1.0);
+$times = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());
+row('Shortlist of all 90 sections on a spring, each with its own statics', $times, 1.0);
 $families = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold'];
 foreach ([2, 6, 11] as $n) {
     $wide = Member::fromArray(['families' => array_slice($families, 0, $n)] + manyCases(benchDocument(1, 16)));
     $sections = 0;
-    [$median] = timed(3, function () use ($wide, &$sections): void {
+    $times = timed(5, function () use ($wide, &$sections): void {
         $sections = count((new Design($wide, false))->shortlist());
     }, 1);
-    row("Shortlist of {$sections} sections, ".count((new Design($wide, false))->combinations).' combinations', $median, 1.0, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
+    row("Shortlist of {$sections} sections, ".count((new Design($wide, false))->combinations).' combinations', $times, 1.0, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
 $member = Member::fromArray(benchDocument(3, 12));
-[$median] = timed(9, fn () => (new Design($member, false))->shortlist());
-row('Shortlist of all 90 sections', $median, 0.5);
+$times = timed(9, fn () => (new Design($member, false))->shortlist());
+row('Shortlist of all 90 sections', $times, 0.5);
 
 // The statics alone against NumPy on the same beams.
 $beams = [];

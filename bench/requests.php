@@ -37,15 +37,15 @@ $document = benchDocument(3, 12);
 [$median, $p95] = timed(120, fn () => $send('POST', '/api/design', ['document' => $document]), 40);
 row('Design request, 3 spans, 12 loads, 95th percentile', $p95, 0.05, sprintf('median %.1f ms', 1000 * $median));
 $large = benchDocument(20, 100);
-[$median] = timed(5, fn () => $send('POST', '/api/design', ['document' => $large]));
-row('Design request, 20 spans, 100 loads', $median, 0.3);
-[$median] = timed(7, fn () => $send('POST', '/api/shortlist', ['document' => $document]));
-row('Shortlist request, 90 sections', $median, 0.5);
+$times = timed(5, fn () => $send('POST', '/api/design', ['document' => $large]));
+row('Design request, 20 spans, 100 loads', $times, 0.3);
+$times = timed(7, fn () => $send('POST', '/api/shortlist', ['document' => $document]));
+row('Shortlist request, 90 sections', $times, 0.5);
 
 $jobs = json_decode($send('GET', '/api/jobs'), true);
 $job = json_decode($send('GET', "/api/jobs/{$jobs[0]['id']}"), true);
-[$median] = timed(5, fn () => $send('GET', "/api/members/{$job['members'][1]['id']}/sheet.pdf"), 1);
-row('Full sheet as PDF', $median, 2.0);
+$times = timed(5, fn () => $send('GET', "/api/members/{$job['members'][1]['id']}/sheet.pdf"), 1);
+row('Full sheet as PDF', $times, 2.0);
 
 $copy = json_decode($send('POST', "/api/jobs/{$job['id']}/copy"), true);
 while (count($copy['members']) < 50) {
