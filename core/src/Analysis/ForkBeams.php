@@ -36,6 +36,22 @@ final class ForkBeams
     }
 
     /**
+     * The beam that buckles sideways: free to turn wherever it is held, but for a member that a single support holds.
+     *
+     * @throws UnstableBeam
+     */
+    public static function buckling(Member $member): Beam
+    {
+        $places = self::places($member);
+        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->elasticity() * $s->Iz;
+
+        return new Beam(
+            $member->length, count($places) > 1 ? array_map(BeamSupport::roller(...), $places) : self::holds($member), [], $stiffness($member->section, $member->grade), 1.0,
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $stiffness($s->section, $s->grade), 1.0, INF), $member->steps),
+        );
+    }
+
+    /**
      * The bar that is twisted, by St Venant: G I_t stands for E A, torques for forces along the axis.
      *
      * @return array{Beam, list<LoadSet>}

@@ -121,6 +121,29 @@ final class SecondOrder
         return new self($beam, $responses->breaks, $sum(Effect::Deflection), $sum(Effect::Axial));
     }
 
+    /**
+     * Of another beam along the same axis, which the axial forces of a solved one press: how that buckles.
+     *
+     * @param  array<int, float>  $factors
+     */
+    public static function pressedLike(Beam $beam, Responses $responses, array $factors): self
+    {
+        $breaks = $responses->breaks;
+        foreach ($beam->supports as $x) {
+            if (array_filter($breaks, fn (float $b): bool => abs($b - $x) <= 1e-6) === []) {
+                $breaks[] = $x;
+            }
+        }
+        sort($breaks);
+        $N = [];
+        for ($i = 1, $n = count($breaks); $i < $n; $i++) {
+            $k = $responses->segmentAt(($breaks[$i - 1] + $breaks[$i]) / 2);
+            $N[] = Polynomial::shift($responses->combined(Effect::Axial, $factors, $k), $breaks[$i - 1] - $responses->breaks[$k]);
+        }
+
+        return new self($beam, $breaks, array_fill(0, count($N), [0.0, 0.0, 0.0, 0.0, 0.0, 0.0]), $N);
+    }
+
     /** Is there compression anywhere? */
     private function isCompressed(): bool
     {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Standards;
 
+use Waage\Analysis\Beam;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
+use Waage\Analysis\ForkBeams;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\Polynomial;
 use Waage\Analysis\SecondOrder;
@@ -17,8 +19,16 @@ use Waage\Sections\Section;
 /** A member that is pressed, combination by combination. */
 final class Columns
 {
+    /** Buckling lengths that differ by less are the same. */
+    private const SAME = 1e-4;
+
     /** @var array<string, float> critical force (N), by what presses */
     private array $critical = [];
+
+    /** @var array<string, float> the same sideways */
+    private array $sidewaysCritical = [];
+
+    private ?Beam $sidewaysBeam = null;
 
     /** @var array{bool, bool}|null are moments about both axes zero at both ends */
     private ?array $vanish = null;
@@ -33,8 +43,10 @@ final class Columns
     /**
      * @param  float  $stiffer  stiffer()
      * @param  float  $weight  self-weight, N/mm
+     * @param  Section  $main  the member's section in place of its own
+     * @param  Section  $sideways  what the buckling length sideways is told for
      */
-    public function of(Combination $combination, float $stiffer, float $weight): Column
+    public function of(Combination $combination, float $stiffer, float $weight, Section $main, Section $sideways): Column
     {
         $most = $this->axial?->extreme([$combination], 1, $weight);
         $least = $this->axial?->extreme([$combination], -1, $weight);
@@ -47,13 +59,26 @@ final class Columns
             $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
         }
         $alphaCr = INF;
-        if ($most !== null && $compression > 1.0 && $this->beam->member->effective->y === null) {
-            $alphaCr = $this->criticalFactor($this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t), $most) * $stiffer;
+        $member = $this->beam->member;
+        [$Lz, $LT] = $this->lengths();
+        $isExact = false;
+        if ($most !== null && $compression > 1.0) {
+            $acting = $this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
+            if ($member->effective->y === null) {
+                $alphaCr = $this->inPlane($acting, $most) / $most->value * $stiffer;
+            }
+            if ($member->effective->z === null && $Lz > 0.0) {
+                // The force is that of the statics' own sections: it grows with that of the main one.
+                $force = $this->sidewaysForce($acting, $most) * $main->Iz / $member->section->Iz;
+                $exact = is_finite($force) ? $member->apart * M_PI * sqrt($member->grade->elasticity() * $sideways->Iz / $force) : $Lz;
+                $isExact = abs($exact - $Lz) > self::SAME * $Lz;
+                $Lz = $isExact ? $exact : $Lz;
+            }
         }
 
         return new Column(
-            $combination, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$this->beam->member->effective->y, ...$this->lengths()],
-            abs($this->sideways?->moment->greatest([$combination], $weight)->value ?? 0.0), $this->endMoments($combination), $at,
+            $combination, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$member->effective->y, $Lz, $LT],
+            abs($this->sideways?->moment->greatest([$combination], $weight)->value ?? 0.0), $this->endMoments($combination), $at, $isExact,
         );
     }
 
@@ -65,14 +90,24 @@ final class Columns
      */
     public function stiffer(array $stretches): float
     {
+        return $this->main($stretches)->Iy / $this->beam->member->section->Iy;
+    }
+
+    /**
+     * The main section of a member in place of its own: that of the lengths which are no steps.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    public function main(array $stretches): Section
+    {
         $ofSteps = array_map(fn (SectionStep $s): Section => $s->section, $this->beam->member->steps);
         foreach ($stretches as $stretch) {
             if (! in_array($stretch->section, $ofSteps, true)) {
-                return $stretch->section->Iy / $this->beam->member->section->Iy;
+                return $stretch->section;
             }
         }
 
-        return 1.0;
+        return $this->beam->member->section;
     }
 
     /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: held all along */
@@ -85,13 +120,38 @@ final class Columns
     }
 
     /**
-     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles nearly
-     * at the same force.
+     * The greatest compression at which the member buckles in its plane, N.
      *
      * @param  array<int, float>  $factors  of the load sets
      * @param  Extreme  $most  greatest compression
      */
-    private function criticalFactor(array $factors, Extreme $most): float
+    private function inPlane(array $factors, Extreme $most): float
+    {
+        return $this->criticalForce($this->critical, fn (float $near): float => SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor($near), $factors, $most);
+    }
+
+    /**
+     * And sideways, with the forces and the stiffness along it, as far as it is held.
+     *
+     * @param  array<int, float>  $factors
+     */
+    private function sidewaysForce(array $factors, Extreme $most): float
+    {
+        $beam = $this->sidewaysBeam ??= ForkBeams::buckling($this->beam->member);
+
+        return $this->criticalForce($this->sidewaysCritical, fn (float $near): float => SecondOrder::pressedLike($beam, $this->beam->responses, $factors)->criticalFactor($near), $factors, $most);
+    }
+
+    /**
+     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles nearly
+     * at the same force.
+     *
+     * @param  array<string, float>  $known
+     * @param  \Closure(float): float  $factor  the critical one, which is near another
+     * @param  array<int, float>  $factors  of the load sets
+     * @param  Extreme  $most  greatest compression
+     */
+    private function criticalForce(array &$known, \Closure $factor, array $factors, Extreme $most): float
     {
         $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
         $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
@@ -100,12 +160,11 @@ final class Columns
         $own = $this->beam->selfWeight;
         $key = (string) json_encode(array_diff_key($parts, $own === null ? [] : [$own => true]));
         $whole = $key.' '.($parts[$own ?? -1] ?? 0.0);
-        if (! isset($this->critical[$whole])) {
-            $force = SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor(($this->critical[$key] ?? 0.0) / $most->value) * $most->value;
-            $this->critical[$whole] = $this->critical[$key] = $force;
+        if (! isset($known[$whole])) {
+            $known[$whole] = $known[$key] = $factor(($known[$key] ?? 0.0) / $most->value) * $most->value;
         }
 
-        return $this->critical[$whole] / $most->value;
+        return $known[$whole];
     }
 
     /**

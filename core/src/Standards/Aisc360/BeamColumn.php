@@ -76,7 +76,7 @@ final readonly class BeamColumn
             return $this->method->available('P_n', $Pn, [0.90, 1.67], 't', Kind::Force, 'D2(a)', $d);
         }
         [, $Ly, $Lz] = $this->column->L;
-        $Pn = (new Compression($this->profile, $this->weakest))->nominal($this->critical($d), $Ly, $Lz, $d);
+        $Pn = (new Compression($this->profile, $this->weakest, $this->column->isExact))->nominal($this->critical($d), $Ly, $Lz, $d);
 
         return $this->method->available('P_n', $Pn, Compression::FACTORS, 'c', Kind::Force, 'E1', $d);
     }

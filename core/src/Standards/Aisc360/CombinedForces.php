@@ -33,13 +33,14 @@ final readonly class CombinedForces
     public function weigh(array $stretches, array $profiles, float $weight, float $buckling, bool $derive): array
     {
         $stiffer = $this->columns->stiffer($stretches);
+        $main = $this->columns->main($stretches);
         $count = count($stretches);
         $strengths = array_map(fn (Profile $p): float => $this->method->available('M_n', $p->moment(), Flexure::FACTORS, 'b', Kind::Moment, ''), $profiles);
         $weakest = $count > 1 ? $this->weakest($stretches) : null;
         // By combination and stretch, one after the other.
         $columns = [];
         foreach ($this->strength as $combination) {
-            $column = $this->columns->of($combination, $stiffer, $weight);
+            $column = $this->columns->of($combination, $stiffer, $weight, $main, $weakest ?? $stretches[0]->section);
             foreach ($stretches as $i => $stretch) {
                 $bending = abs($this->moment->greatest([$combination], $weight, ...$count > 1 ? [$stretch->from, $stretch->to] : [])->value ?? 0.0) / $strengths[$i];
                 $columns[] = fn (float $lateral, bool $derive): array => array_map(

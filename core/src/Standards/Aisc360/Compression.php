@@ -17,11 +17,13 @@ final readonly class Compression
     /** φ_c, Ω_c (E1). */
     public const FACTORS = [0.90, 1.67];
 
+    private const EXACT = 'L_cy: as long a strut buckles at the same force as the member does in truth, held where both flanges are, with the forces and the stiffness along it';
+
     /** From here on a slenderness is unusual (E2, user note). */
     private const UNUSUAL = 200.0;
 
     /** @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one */
-    public function __construct(private Profile $profile, private ?Section $weakest = null)
+    public function __construct(private Profile $profile, private ?Section $weakest = null, private bool $isExact = false)
     {
     }
 
@@ -47,7 +49,7 @@ final readonly class Compression
         if ($Ly > 0.0) {
             $stresses['F_ey'] = M_PI ** 2 * $this->profile->E / ($Ly / $s->iz) ** 2;
             $d?->line('s_y', 'L_cy / r_y', ['L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $Ly / $s->iz, Kind::Number, 'E2', $Ly / $s->iz > self::UNUSUAL ? 'slenderness, more than the usual 200' : 'slenderness, not more than the usual 200');
-            $d?->line('F_ey', 'pi^2 * E / (L_cy / r_y)^2', [...$E, 'L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $stresses['F_ey'], Kind::Stress, 'E3-4', 'L_cy between places that hold both flanges sideways, or as given');
+            $d?->line('F_ey', 'pi^2 * E / (L_cy / r_y)^2', [...$E, 'L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT : 'L_cy between places that hold both flanges sideways, or as given');
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $G = $this->profile->grade->shearModulus();
@@ -86,7 +88,7 @@ final readonly class Compression
         $stresses = [];
         if ($Ly > 0.0) {
             $stresses['F_ey'] = M_PI ** 2 * $E * $weakest->Iz / $Ly ** 2 / $A;
-            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', "as if {$weakest->name}, the weakest sideways, were all along");
+            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT.", of {$weakest->name}" : "as if {$weakest->name}, the weakest sideways, were all along");
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $stresses['F_ez'] = (M_PI ** 2 * $E * $weakest->Iw / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz) * $weakest->A / $A;

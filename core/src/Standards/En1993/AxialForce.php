@@ -29,7 +29,7 @@ use Waage\Units\Kind;
  * bends sideways as well.
  *
  * Where sections change, each is weighed with what bends its own length and the greatest axial force of all; the member
- * buckles in the plane as it does in truth, sideways as the weakest section all along.
+ * buckles in the plane and sideways as it does in truth, in torsion as the weakest section all along.
  */
 final class AxialForce
 {
@@ -152,9 +152,10 @@ final class AxialForce
         $sections = array_map(fn (SectionStep $s): Section => $s->section, $stretches);
         usort($sections, fn (Section $a, Section $b): int => SidewaysBuckling::criticalForce($a, $L, $LT, null) <=> SidewaysBuckling::criticalForce($b, $L, $LT, null));
         $stiffer = $this->columns->stiffer($stretches);
+        $main = $this->columns->main($stretches);
         $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches);
         foreach ($this->strength as $combination) {
-            $column = $this->columns->of($combination, $stiffer, $weight);
+            $column = $this->columns->of($combination, $stiffer, $weight, $main, $sections[0]);
             foreach ($stretches as $i => $stretch) {
                 $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
             }
@@ -186,7 +187,7 @@ final class AxialForce
         $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
 
         return fn (float $lateral, bool $derive): array => array_map(fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units), (new BeamColumn(
-            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear, $weakest,
+            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear, $weakest, $column->isExact,
         ))->weigh($derive));
     }
 

@@ -53,8 +53,9 @@ final readonly class BeamColumn
      * @param  EquivalentMoments  $shape  of the moment diagrams
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
      * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
+     * @param  bool  $isExact  is the buckling length about z-z that of the member as it buckles in truth
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null, private ?Section $weakest = null)
+    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null, private ?Section $weakest = null, private bool $isExact = false)
     {
         $this->class = $this->isBentInPlane() ? Classification::together($steel, $compression) : Classification::of($steel, Strain::Compression);
         $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
@@ -259,7 +260,7 @@ final readonly class BeamColumn
             $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
         }
         $aboutY = $this->alongOne('y', $Ncry, $y, $d);
-        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry), $z, $d);
+        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry, $this->isExact), $z, $d);
         [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
         if (! $this->steel->section->hasTwoAxes()) {

@@ -23,15 +23,16 @@ final class SidewaysBuckling
      * @param  float  $L  of buckling about z-z, mm; 0: held all along
      * @param  float  $LT  of twisting, mm; 0: held all along
      * @param  float  $y  elastic critical force of buckling about y-y, N
+     * @param  bool  $isExact  is L that of the member as it buckles in truth
      * @return float N; INF where it is held all along
      */
-    public static function criticalForce(Section $s, float $L, float $LT, ?Derivation $d, float $y = INF): float
+    public static function criticalForce(Section $s, float $L, float $LT, ?Derivation $d, float $y = INF, bool $isExact = false): float
     {
         $forces = [];
         if ($L > 0.0) {
             $forces['N_z'] = self::flexural($s, $L);
             $d?->line('s_z', 'L / i_z', ['L' => [$L, Kind::Length], 'i_z' => [$s->iz, Kind::Size]], $L / $s->iz, Kind::Number, 'common practice', 'slenderness'.($L / $s->iz > self::UNUSUAL ? ', which is more than the usual 200' : ', not more than the usual 200'));
-            $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', 'L between places that hold both flanges sideways, or as given');
+            $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', $isExact ? 'L: as long a strut buckles at the same force as the member does in truth, held where both flanges are, with the forces and the stiffness along it' : 'L between places that hold both flanges sideways, or as given');
         }
         if ($LT > 0.0) {
             $forces += $s->shearCentreAbove() === 0.0 ? self::twisting($s, $LT, $y, 'N_cr_y', $d) : self::twisting($s, $LT, $forces['N_z'] ?? INF, 'N_z', $d);

@@ -116,9 +116,9 @@ it('weighs axial force where the section changes: as the plain member where it d
     foreach (['axial', 'bending-axial'] as $id) {
         expect(weighing($of($step('W10X49')), $id)->ratio)->toBeNear((float) weighing($of([]), $id)->ratio, 2e-3);
     }
-    // Sideways the weakest decides; the lightest section is strained the most.
+    // Stiffer in the middle it buckles later; the lightest section is strained the most.
     $mixed = weighing($of($step('W10X77')), 'axial');
-    expect($mixed->ratio)->toBeNear((float) weighing($of([]), 'axial')->ratio, 2e-3)->and($mixed->remark)->toContain('W10×49');
+    expect($mixed->ratio)->toBeLessThan((float) weighing($of([]), 'axial')->ratio)->toBeGreaterThan((float) weighing($of(['section' => 'W10X77']), 'axial')->ratio)->and($mixed->remark)->toContain('W10×49');
     $sideways = $of([...$step('W12X50'), 'loads' => [lineLoad('g', '1 kip/ft', ['direction' => 'sideways'])]]);
     expect(weighing($sideways, 'bending-axial')->applies)->toBeFalse()->and(weighing($sideways, 'bending-axial')->remark)->toContain('changes along its length');
 });
