@@ -172,7 +172,7 @@ final class AxialForce
     {
         $steel = new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
 
-        return Classification::of($steel, Strain::Compression) <= 3 || EffectiveSection::covers($steel);
+        return Classification::of($steel, Strain::Compression) <= 3 || $steel->coversClass4();
     }
 
     /**

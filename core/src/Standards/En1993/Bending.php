@@ -13,7 +13,7 @@ final class Bending
     /** M_c,Rd in Nmm. */
     public static function resistance(SteelSection $steel, ?Derivation $d = null): float
     {
-        $W = $d !== null && $steel->class > 3 ? (new EffectiveSection($steel))->modulus('y', $d) : $steel->modulus;
+        $W = $d !== null && $steel->class > 3 ? $steel->effectiveModulus('y', $d) : $steel->modulus;
         $gammaM0 = $steel->basis->gammaM0;
         $M = $W * $steel->fy / $gammaM0;
         $symbol = $steel->modulusSymbol();

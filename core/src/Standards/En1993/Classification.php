@@ -105,10 +105,11 @@ final class Classification
 
         return new Weighing(
             'classification', 'Section class', 'EN 1993-1-1, 5.5.2', null,
-            applies: $steel->class < 4 || EffectiveSection::covers($steel),
+            applies: $steel->class < 4 || $steel->coversClass4(),
             remark: match (true) {
                 $steel->class < 4 => "The section is class {$steel->class} in bending.",
                 EffectiveSection::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. Its effective section counts (EN 1993-1-5, 4).',
+                ReducedStress::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. It counts at a reduced stress (EN 1993-1-5, 10).',
                 default => 'The section is class 4 in bending: it would buckle locally before it yields, and the effective section of this shape is not computed here. Take a section with thicker plates or a lower grade.',
             },
             lines: $lines,
@@ -128,7 +129,7 @@ final class Classification
     }
 
     /** @return non-empty-list<ClassedPart> */
-    private static function parts(SteelSection $steel, Strain $by): array
+    public static function parts(SteelSection $steel, Strain $by): array
     {
         $s = $steel->section;
 

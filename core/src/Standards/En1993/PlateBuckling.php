@@ -44,15 +44,16 @@ final class PlateBuckling
     }
 
     /**
-     * Of a plate held at one edge, in even compression (4.3).
+     * Of a plate held at one edge (4.3).
      *
      * @param  array{string, float}  $width
      * @param  array{string, float}  $t
+     * @param  float  $k  k_σ
      */
-    public static function outstand(string $of, array $width, array $t, float $epsilon, ?Derivation $d = null): float
+    public static function outstand(string $of, array $width, array $t, float $epsilon, ?Derivation $d = null, float $k = self::OUTSTAND): float
     {
-        $d?->given("k_{$of}", self::OUTSTAND, Kind::Number, 'Table 4.2', 'even compression');
-        $lambda = self::slenderness($of, $width, $t, self::OUTSTAND, $epsilon, $d);
+        $d?->given("k_{$of}", $k, Kind::Number, 'Table 4.2', $k === self::OUTSTAND ? 'even compression' : '');
+        $lambda = self::slenderness($of, $width, $t, $k, $epsilon, $d);
         $rho = $lambda <= 0.748 ? 1.0 : min(1.0, ($lambda - 0.188) / $lambda ** 2);
         $lambda <= 0.748
             ? $d?->given("rho_{$of}", 1.0, Kind::Number, '4.4(2)', 'stocky enough: effective in whole')

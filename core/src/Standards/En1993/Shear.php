@@ -13,6 +13,7 @@ use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SolidBar;
+use Waage\Sections\Strip;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
@@ -112,6 +113,21 @@ final class Shear
         ], $V, Kind::Force, '6.2.6(2) (6.18)');
 
         return $V;
+    }
+
+    /** The greatest c/t of a stem, a leg or a strip with a free edge; 0: there is none. */
+    public static function freeEdge(SteelSection $steel): float
+    {
+        $s = $steel->section;
+        if ($s instanceof StripSection) {
+            return max([0.0, ...array_map(fn (Strip $strip, int $i): float => $strip->t > 0.0 && $s->isOutstand($i) ? $strip->length / $strip->t : 0.0, $s->tree->strips, array_keys($s->tree->strips))]);
+        }
+
+        return match (true) {
+            $s instanceof Tee => $s->c / $s->tw,
+            $s instanceof Angle => ($s->h - $s->t) / $s->t,
+            default => 0.0,
+        };
     }
 
     /** h_w/t_w of the web, or of both; null: a tube has none. */

@@ -52,7 +52,7 @@ final class SteelBeam extends SteelMember
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag, or, of channels, tees, angles, strips and plated flanges, all of it at a reduced stress (10); dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -101,7 +101,7 @@ final class SteelBeam extends SteelMember
         $refusal = match (true) {
             $this->bendsSideways === null => '',
             count($stretches) > 1 => 'Bending about both axes is computed for members of one section; this one changes along its length.',
-            $steel->classZ > 3 && ! EffectiveSection::covers($steel) => 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.',
+            $steel->classZ > 3 && ! $steel->coversClass4() => 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.',
             default => '',
         };
         if ($refusal !== '') {

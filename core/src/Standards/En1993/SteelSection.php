@@ -35,8 +35,8 @@ final readonly class SteelSection
         $this->classZ = $section instanceof ISection ? max($classZ, min($this->class, 3)) : $classZ;
         $this->modulus = match (true) {
             $this->class <= 2 => $section->Wply,
-            $this->class === 3 || ! EffectiveSection::covers($this) => $section->Wely,
-            default => (new EffectiveSection($this))->modulus('y'),
+            $this->class === 3 || ! $this->coversClass4() => $section->Wely,
+            default => $this->effectiveModulus('y'),
         };
     }
 
@@ -55,13 +55,30 @@ final readonly class SteelSection
         return match ($this->classZ) {
             1, 2 => $this->section->Wplz,
             3 => $this->section->Welz,
-            default => (new EffectiveSection($this))->modulus('z', $d),
+            default => $this->effectiveModulus('z', $d),
         };
     }
 
     /** Area that counts in compression, mm². */
     public function compressedArea(?Derivation $d = null): float
     {
-        return Classification::of($this, Strain::Compression) > 3 ? (new EffectiveSection($this))->area($d) : $this->section->A;
+        return Classification::of($this, Strain::Compression) > 3 ? $this->effectiveArea($d) : $this->section->A;
+    }
+
+    /** Is what is left of it in class 4 computed: an effective section, or a reduced stress? */
+    public function coversClass4(): bool
+    {
+        return EffectiveSection::covers($this) || ReducedStress::covers($this);
+    }
+
+    /** W_eff about an axis, mm³. */
+    public function effectiveModulus(string $axis, ?Derivation $d = null): float
+    {
+        return EffectiveSection::covers($this) ? (new EffectiveSection($this))->modulus($axis, $d) : ReducedStress::modulus($this, $axis, $d);
+    }
+
+    private function effectiveArea(?Derivation $d): float
+    {
+        return EffectiveSection::covers($this) ? (new EffectiveSection($this))->area($d) : ReducedStress::area($this, $d);
     }
 }
