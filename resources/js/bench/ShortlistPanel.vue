@@ -6,7 +6,7 @@ import BalanceBeam from '@/components/BalanceBeam.vue'
 import RatesFields from '@/bench/RatesFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import { api, ApiError } from '@/lib/api'
-import { FAMILIES, USUAL } from '@/lib/member'
+import { FAMILIES, FAMILY_KINDS, USUAL } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { ratioText } from '@/lib/ratio'
 import { number, unitOf } from '@/lib/units'
@@ -134,11 +134,16 @@ function step(event: KeyboardEvent): void {
 
 <template>
     <div class="flex h-full flex-col">
-        <div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 pt-2">
-            <label v-for="f in FAMILIES" :key="f" class="flex items-center gap-1"
-                ><input type="checkbox" :checked="families.includes(f)" @change="toggle(f)" />{{ f }}</label
-            >
-        </div>
+        <dl class="grid grid-cols-[4.5rem_1fr] gap-y-1 px-3 pt-2">
+            <template v-for="of in FAMILY_KINDS" :key="of.kind">
+                <dt class="label">{{ of.kind }}</dt>
+                <dd class="flex flex-wrap items-center gap-x-3 gap-y-0.5">
+                    <label v-for="f in of.families" :key="f" class="flex items-center gap-1 text-xs"
+                        ><input type="checkbox" :checked="families.includes(f)" @change="toggle(f)" />{{ f }}</label
+                    >
+                </dd>
+            </template>
+        </dl>
         <div class="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-2">
             <label class="flex items-center gap-1">
                 sort by

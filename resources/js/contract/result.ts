@@ -230,11 +230,11 @@ export interface SectionResult {
      */
     Iyz?: number
     /**
-     * of strips: about the strong principal axis, mm⁴
+     * of strips and angles: about the strong principal axis, mm⁴
      */
     Iu?: number
     /**
-     * of strips: about the weak principal axis, mm⁴
+     * of strips and angles: about the weak principal axis, mm⁴
      */
     Iv?: number
     /**

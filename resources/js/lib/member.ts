@@ -51,40 +51,16 @@ export const CATEGORIES: Record<MemberDocument['cases'][number]['category'], str
     seismic: 'Seismic, either way',
 }
 
-export const FAMILIES = [
-    'IPE',
-    'HEAA',
-    'HEA',
-    'HEB',
-    'HEM',
-    'UB',
-    'UC',
-    'SHS',
-    'RHS',
-    'CHS',
-    'SHS cold',
-    'RHS cold',
-    'CHS cold',
-    'W',
-    'S',
-    'M',
-    'HSS',
-    'Pipe',
-    'UPE',
-    'UPN',
-    'PFC',
-    'C',
-    'L',
-    'L inch',
-    '½ IPE',
-    '½ HEAA',
-    '½ HEA',
-    '½ HEB',
-    '½ HEM',
-    '½ UB',
-    '½ UC',
-    'WT',
-]
+/** Section families, by kind as a shortlist shows them. */
+export const FAMILY_KINDS = [
+    { kind: 'I and H', families: ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'W', 'S', 'M'] },
+    { kind: 'Hollow', families: ['SHS', 'RHS', 'CHS', 'SHS cold', 'RHS cold', 'CHS cold', 'HSS', 'Pipe'] },
+    { kind: 'Channels', families: ['UPE', 'UPN', 'PFC', 'C'] },
+    { kind: 'Angles', families: ['L', 'L inch'] },
+    { kind: 'Tees', families: ['½ IPE', '½ HEAA', '½ HEA', '½ HEB', '½ HEM', '½ UB', '½ UC', 'WT'] },
+] as const
+
+export const FAMILIES: string[] = FAMILY_KINDS.flatMap((of) => [...of.families])
 
 /** Steel grades, by the standard they come from. */
 export const GRADES = [

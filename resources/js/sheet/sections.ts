@@ -57,6 +57,9 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
             ['t', s.tw, 'size'],
             ['r', s.r, 'size'],
             [s.symbols === 'AISC' ? '\\bar{y}' : 'z_{\\mathrm{s}}', s.zs ?? 0, 'size'],
+            // About the principal axes; the American tables call the weak one z.
+            [s.symbols === 'AISC' ? 'I_{\\mathrm{w}}' : 'I_{\\mathrm{u}}', s.Iu ?? 0, 'secondMoment'],
+            [s.symbols === 'AISC' ? 'I_{\\mathrm{z}}' : 'I_{\\mathrm{v}}', s.Iv ?? 0, 'secondMoment'],
         ],
         tee: [
             [name.b, s.b, 'size'],

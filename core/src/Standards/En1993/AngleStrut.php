@@ -137,14 +137,7 @@ final readonly class AngleStrut
             }
         }
         [$both, $Nu, $Nv, $NT] = $this->strut->critical();
-        $isCentred = $this->strut->ends === StrutEnds::Centroid;
-        $elastic = [
-            'N_u' => [$Nu, 'π² E I_u / L²'], ...$isCentred ? ['N_v' => [$Nv, 'π² E I_v / L²']] : [], 'N_T' => [$NT, 'G I_t / i_0²'],
-            'N_TF' => [$both, $isCentred ? 'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))' : 'bending about u-u and twisting at once: least root of i_0² (N − N_u)(N − N_T) = N² u_0²'],
-        ];
-        foreach ($elastic as $name => [$force, $note]) {
-            $d?->given($name, $force, Kind::Force, 'elastic theory', $note);
-        }
+        $this->deriveCritical($d, $both, $Nu, $Nv, $NT);
         $slendernesses['lambda_TF'] = sqrt($NRk / $both);
         $d?->line('lambda_TF', "sqrt({$symbol} * f_y / N_TF)", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'N_TF' => [$both, Kind::Force]], $slendernesses['lambda_TF'], Kind::Number, '6.3.1.4(2) (6.52)');
         $lambda = max($slendernesses);
@@ -165,5 +158,27 @@ final readonly class AngleStrut
             x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
             remark: $this->strut->ends === StrutEnds::Centroid ? '' : 'Of a web member of a lattice, or one like it: two bolts at least or welds at its ends, to what keeps them from turning (BB.1.2(1)).',
         );
+    }
+
+    private function deriveCritical(?Derivation $d, float $both, float $Nu, float $Nv, float $NT): void
+    {
+        $s = $this->strut->angle;
+        [$E, $L] = [['E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity]], ['L' => [$this->strut->L, Kind::Length]]];
+        $isCentred = $this->strut->ends === StrutEnds::Centroid;
+        $i0 = sqrt(($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2);
+        $d?->line('N_u', 'pi^2 * E * I_u / L^2', [...$E, 'I_u' => [$s->Iu, Kind::SecondMoment], ...$L], $Nu, Kind::Force, 'Euler', 'about the strong principal axis');
+        $isCentred ? $d?->line('N_v', 'pi^2 * E * I_v / L^2', [...$E, 'I_v' => [$s->Iv, Kind::SecondMoment], ...$L], $Nv, Kind::Force, 'Euler', 'about the weak one') : null;
+        $d?->given('u_0', abs($s->u0), Kind::Size, '', 'from the centroid to the shear centre along the strong principal axis');
+        $isCentred ? $d?->given('v_0', abs($s->v0), Kind::Size, '', 'and along the weak one') : null;
+        $d?->given('i_0', $i0, Kind::Size, '', '√((I_u + I_v)/A + u_0² + v_0²)');
+        $d?->line('N_T', 'G * I_t / i_0^2', ['G' => [$this->strut->grade->shearModulus(), Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'i_0' => [$i0, Kind::Size]], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
+        if ($isCentred) {
+            $d?->given('N_TF', $both, Kind::Force, 'elastic theory', 'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))');
+
+            return;
+        }
+        $beta = 1 - ($s->u0 / $i0) ** 2;
+        $d?->line('beta', '1 - (u_0 / i_0)^2', ['u_0' => [abs($s->u0), Kind::Size], 'i_0' => [$i0, Kind::Size]], $beta, Kind::Number, 'elastic theory');
+        $d?->line('N_TF', '(N_u + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_u * N_T / (N_u + N_T)^2))', ['N_u' => [$Nu, Kind::Force], 'N_T' => [$NT, Kind::Force], 'beta' => [$beta, Kind::Number]], ($Nu + $NT) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $Nu * $NT / ($Nu + $NT) ** 2)), Kind::Force, 'elastic theory', 'bending about u-u and twisting at once');
     }
 }
