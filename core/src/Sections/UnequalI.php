@@ -27,8 +27,9 @@ final readonly class UnequalI extends Section
      * @param  float  $bottom  width of the bottom flange
      * @param  float  $tt  thickness of the top flange
      * @param  float  $tb  thickness of the bottom flange
+     * @param  int|null  $pressed  flange that bending compresses in a member: 1 the top one, −1 the bottom one; null: either, or not known
      */
-    public function __construct(string $name, string $family, float $h, public float $top, public float $bottom, public float $tw, public float $tt, public float $tb)
+    public function __construct(string $name, string $family, float $h, public float $top, public float $bottom, public float $tw, public float $tt, public float $tb, public ?int $pressed = null)
     {
         $hs = $h - ($tt + $tb) / 2;
         $this->hw = $h - $tt - $tb;
@@ -57,6 +58,12 @@ final readonly class UnequalI extends Section
             It: ($top * $tt ** 3 + $bottom * $tb ** 3 + $this->hw * $tw ** 3) / 3, Iw: $hs ** 2 * $I1 * $I2 / ($I1 + $I2),
             Wely: $Iy / max($above, $below), Welz: 2 * $Iz / max($top, $bottom),
         );
+    }
+
+    /** The same section as it is in a member. */
+    public function pressedAt(?int $side): self
+    {
+        return $side === $this->pressed ? $this : new self($this->name, $this->family, $this->h, $this->top, $this->bottom, $this->tw, $this->tt, $this->tb, $side);
     }
 
     public function shearLevel(): float

@@ -202,14 +202,25 @@ abstract class SteelMember
      */
     private function stem(float $weight): Stem
     {
+        $isUp = $this->beam->member->stemUp ? 1 : -1;
+
+        return match ($this->pressedSide($weight)) {
+            $isUp => Stem::Compressed,
+            -$isUp => Stem::Tensioned,
+            default => Stem::Both,
+        };
+    }
+
+    /** The side that the combinations for strength compress: 1 the upper one, −1 the lower one; null: either. */
+    private function pressedSide(float $weight): ?int
+    {
         $sags = $this->moment->extreme($this->strength, 1, $weight)->value ?? 0.0;
         $hogs = -($this->moment->extreme($this->strength, -1, $weight)->value ?? 0.0);
-        $up = $this->beam->member->stemUp;
 
         return match (true) {
-            $hogs <= self::NOTHING * $sags => $up ? Stem::Compressed : Stem::Tensioned,
-            $sags <= self::NOTHING * $hogs => $up ? Stem::Tensioned : Stem::Compressed,
-            default => Stem::Both,
+            $hogs <= self::NOTHING * $sags => 1,
+            $sags <= self::NOTHING * $hogs => -1,
+            default => null,
         };
     }
 
@@ -246,7 +257,11 @@ abstract class SteelMember
     protected function with(Section $section): array
     {
         $member = $this->beam->member;
-        $section = $section instanceof Tee ? $section->in($member->stemUp, $this->stem($section->weight())) : $section;
+        $section = match (true) {
+            $section instanceof Tee => $section->in($member->stemUp, $this->stem($section->weight())),
+            $section instanceof UnequalI => $section->pressedAt($this->pressedSide($section->weight())),
+            default => $section,
+        };
 
         return array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
     }

@@ -15,6 +15,7 @@ use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Sections\SolidBar;
 use Waage\Sections\Tee;
+use Waage\Sections\UnequalI;
 
 /** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
 abstract readonly class Profile
@@ -38,6 +39,7 @@ abstract readonly class Profile
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
+            $stretch->section instanceof UnequalI => new UnequalShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             default => null,

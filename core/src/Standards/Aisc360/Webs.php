@@ -10,6 +10,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Sections\UnequalI;
 use Waage\Standards\BucklingLengths;
 use Waage\Standards\ConcentratedForce;
 use Waage\Standards\ConcentratedForces;
@@ -38,7 +39,7 @@ final readonly class Webs
     {
         $heaviest = [];
         $forces = $this->forces->on($stretches, $weight);
-        if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => Shape::of($s) === null) !== []) {
+        if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []) {
             return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for a web between two flanges. The sides of a hollow section (chapter K), the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
         }
         foreach ($forces as $force) {
@@ -55,7 +56,7 @@ final readonly class Webs
     {
         $weakest = null;
         foreach ($of->stretches as $stretch) {
-            $shape = Shape::of($stretch) ?? throw new \LogicException('A web between flanges is needed.');
+            $shape = self::shape($stretch, $of->sign) ?? throw new \LogicException('A web between flanges is needed.');
             $web = new WebStrength($shape, $of->bearing, $of->toEnd, $of->through, $of->id === 'load' ? $this->unbraced($of->x) : 0.0, $this->yields($of, $shape, $weight));
             $Rc = $web->available($this->method);
             $weakest = $weakest === null || $Rc < $weakest[0] ? [$Rc, $web] : $weakest;
@@ -74,6 +75,12 @@ final readonly class Webs
             x: $of->x, combination: $of->combination, arrangement: $of->arrangement, factors: $of->factors, lines: $d->lines ?? [],
             remark: $of->force > $Rc ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
+    }
+
+    /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */
+    private static function shape(SectionStep $s, int $side): ?Shape
+    {
+        return Shape::of($s->section instanceof UnequalI ? new SectionStep($s->from, $s->to, $s->section->seenFrom($side), $s->grade) : $s);
     }
 
     /** Does bending reach the moment of first yield where a force acts (J10.4)? α_s M_r ≥ M_y */

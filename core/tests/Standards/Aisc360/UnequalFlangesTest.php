@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+use Waage\Design\Design;
+use Waage\Materials\SteelGrade;
+use Waage\Member\SectionStep;
+use Waage\Sections\ISection;
+use Waage\Sections\UnequalI;
+use Waage\Standards\Aisc360\Profile;
+use Waage\Standards\Aisc360\UnequalShape;
+
+/** @param  array<string, mixed>  $change */
+function runway(array $change = []): Design
+{
+    return design([
+        'length' => '9 m', 'supports' => [supportAt('0 m') + ['stiffened' => true], supportAt('9 m', 'roller') + ['stiffened' => true]], 'section' => 'welded I 600×300×200×10×20×15', 'grade' => 'A572 50',
+        'loads' => [lineLoad('g', '8 kN/m'), lineLoad('q', '14 kN/m')], 'basis' => ['combinations' => 'asce-7-22-lrfd'], ...$change,
+    ], derive: true);
+}
+
+function unequalShape(string $name, int $pressed): UnequalShape
+{
+    return new UnequalShape(unequal($name)->pressedAt($pressed), SteelGrade::A572);
+}
+
+// By hand, 600×300×200×10×20×15 in A572 50 (345 MPa), top flange compressed: centroid 242.1 mm below the top; I_x = 862.7e6, S_xc = 3563e3, S_xt = 2410e3,
+// Z_x = 3198e3 mm³; h_c = 444.2, h_p = 2 · (5650 + 3000 − 6000)/20 = 265; I_yc/I_y = 0.817; S_xt/S_xc = 0.677: F_L = 0.677 F_y.
+it('has what F4 takes from the section', function (): void {
+    $s = unequalShape('welded I 600×300×200×10×20×15', 1);
+    expect($s->Sc)->toBeNear(3563e3, 1e-3)->and($s->St)->toBeNear(2410e3, 1e-3)->and($s->share)->toBeNear(0.817, 2e-3)->and($s->FL / $s->Fy)->toBeNear(0.677, 2e-3)
+        ->and($s->Mp)->toBeNear($s->Fy * 3198e3, 1e-3)->and($s->aw)->toBeNear(444.2 * 10 / 6000, 1e-3)->and($s->rt)->toBeNear(300 / sqrt(12 * (1 + 0.7403 / 6)), 1e-3)
+        // h_c/t_w = 44.4 against λ_pw = 444.2/265 · 24.1 / (0.54 · 1.327 − 0.09)² = 102: compact, R_pc = M_p/M_yc = 0.898, counted as 1.
+        ->and($s->compactness())->toBe('compact')->and($s->Rpc)->toBeNear(1.0);
+});
+
+it('is yielding of the tension flange that the smaller one decides', function (): void {
+    $w = weighing(runway(), 'bending');
+    // R_pt M_yt = M_p: 0.9 · 345 · 3198e3 = 993 kNm; R_pc M_yc = 0.9 · 345 · 3563e3 is more.
+    expect($w->capacity / 1e6)->toBeNear(0.9 * unequalShape('welded I 600×300×200×10×20×15', 1)->Fy * 3198e-3, 2e-3)->and($w->clause)->toContain('F4');
+});
+
+it('comes to the girder of flanges alike where they hardly differ', function (float $depth, float $web): void {
+    $unequal = new UnequalShape(new UnequalI('nearly', 'none', $depth, 300.0, 299.99, $web, 20.0, 20.0, 1), SteelGrade::A572);
+    $alike = Profile::of(new SectionStep(0.0, 1.0, new ISection('alike', 'none', $depth, 300.0, $web, 20.0, 0.0, finish: Waage\Sections\Finish::Welded), SteelGrade::A572)) ?? throw new LogicException('It is covered.');
+    expect($unequal->moment())->toBeNear($alike->moment(), 2e-3);
+    foreach ([2000.0, 6000.0, 14000.0] as $L) {
+        expect($unequal->lateral()->nominal($L, 1.0))->toBeNear($alike->lateral()?->nominal($L, 1.0) ?? 0.0, 2e-3);
+    }
+})->with([[1000.0, 8.0], [1100.0, 8.5]]);
+
+it('buckles sooner where the smaller flange is compressed', function (): void {
+    [$top, $bottom] = [unequalShape('welded I 600×300×200×10×20×15', 1)->lateral(), unequalShape('welded I 600×300×200×10×20×15', -1)->lateral()];
+    expect($bottom->nominal(6000.0, 1.0))->toBeLessThan($top->nominal(6000.0, 1.0));
+    // The same upside down under loads the other way.
+    $turned = runway(['section' => 'welded I 600×200×300×10×15×20', 'loads' => [lineLoad('g', '-8 kN/m'), lineLoad('q', '-14 kN/m')]]);
+    foreach (['bending', 'buckling', 'shear'] as $id) {
+        expect(weighing($turned, $id)->capacity)->toBeNear((float) weighing(runway(), $id)->capacity, 1e-9);
+    }
+});
+
+it('refuses what F4 is not for', function (array $change, string $says): void {
+    expect(weighing(runway($change), 'strength')->remark)->toContain($says);
+})->with([
+    [['supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('9 m', 'roller')]], 'sags and hogs'], [['section' => 'welded I 1600×300×200×8×20×15'], 'The web is slender'],
+    [['loads' => [lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]], 'without forces sideways'],
+]);
