@@ -160,7 +160,7 @@ final readonly class UnequalShape extends Profile
         $M = $this->Rpc * $this->Fy * $this->Sc;
         $d?->given('S_xc', $this->Sc, Kind::Modulus, 'F4', 'of the compression flange');
         $d?->line('M_p', 'F_y * min(Z_x, 1.6 * S_x)', ['F_y' => [$this->Fy, Kind::Stress], 'Z_x' => [$this->section->Wply, Kind::Modulus], 'S_x' => [min($this->Sc, $this->St), Kind::Modulus]], $this->Mp, Kind::Moment, 'F4.2');
-        $d?->given('R_pc', $this->Rpc, Kind::Number, $this->share <= 0.23 ? 'F4-10' : 'F4-9', $this->share <= 0.23 ? 'I_yc/I_y up to 0.23' : 'M_p/M_yc, less where the web is noncompact');
+        $d?->given('R_pc', $this->Rpc, Kind::Number, $this->share <= 0.23 ? 'F4-10' : 'F4-9', $this->share <= 0.23 ? 'I_yc/I_y up to 0.23' : 'M_p/M_yc, 1 at least; less where the web is noncompact');
         $d?->line('M_1', 'R_pc * F_y * S_xc', ['R_pc' => [$this->Rpc, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus]], $M, Kind::Moment, 'F4-1', 'yielding of the compression flange');
 
         return $M;
