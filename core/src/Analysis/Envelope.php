@@ -32,6 +32,9 @@ final class Envelope
     /** @var list<list<Combination>> lists of combinations that were asked for */
     private array $lists = [];
 
+    /** @var array<string, list<int>> parts between two places */
+    private array $between = [];
+
     /** @var array<string, EnvelopeReach> by list, sign and places */
     private array $reaches = [];
 
@@ -122,15 +125,10 @@ final class Envelope
     /** @param  non-empty-list<Combination>  $combinations */
     private function reach(array $combinations, int $sign, float $from, float $to): EnvelopeReach
     {
-        $breaks = $this->beam->responses->breaks;
-        $parts = [];
+        $parts = $this->between($from, $to);
         $weight = -INF;
-        foreach ($this->parts as $i => $part) {
-            $start = $breaks[$part['segment']];
-            if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
-                $parts[] = $i;
-                $weight = max($weight, $this->bounds->weights[$sign][$i]);
-            }
+        foreach ($parts as $i) {
+            $weight = max($weight, $this->bounds->weights[$sign][$i]);
         }
 
         return new EnvelopeReach($parts, array_map(fn (Combination $c): array => $this->bounds->highest($c, $sign), $combinations), $this->bounds->weights[$sign], $weight);
@@ -158,20 +156,37 @@ final class Envelope
     }
 
     /**
-     * A value that the effect times the sign does not exceed on segments between two places.
+     * A value that the effect times the sign does not exceed between two places.
      *
      * @param  float  $weight  self-weight, N/mm
      */
     public function bound(Combination $combination, int $sign, float $weight, float $from, float $to): float
     {
-        $bounds = $this->bounds->onSegments($combination, $sign, $weight);
-        $responses = $this->beam->responses;
+        $highest = $this->bounds->highest($combination, $sign);
+        $ofWeight = $this->bounds->weights[$sign];
+        $own = $combination->permanent * $weight;
         $bound = -INF;
-        for ($k = $responses->segmentAt($from), $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $to - 1e-9; $k++) {
-            $bound = $bounds[$k] > $bound ? $bounds[$k] : $bound;
+        foreach ($this->between["{$from} {$to}"] ??= $this->between($from, $to) as $i) {
+            $on = $highest[$i] + $own * $ofWeight[$i];
+            $bound = $on > $bound ? $on : $bound;
         }
 
         return $bound;
+    }
+
+    /** @return list<int> parts between two places */
+    private function between(float $from, float $to): array
+    {
+        $breaks = $this->beam->responses->breaks;
+        $parts = [];
+        foreach ($this->parts as $i => $part) {
+            $start = $breaks[$part['segment']];
+            if ($start + $part['to'] > $from + 1e-6 && $start + $part['from'] < $to - 1e-6) {
+                $parts[] = $i;
+            }
+        }
+
+        return $parts;
     }
 
     /**
