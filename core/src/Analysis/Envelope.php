@@ -207,7 +207,7 @@ final class Envelope
         $start = $this->beam->responses->breaks[$segment];
         $from = max($from, $left - $start);
         $to = min($to, $right - $start);
-        $p = $this->polynomial($combination, $part, $sign, $weight);
+        $p = $this->polynomial($combination, $this->bounds->factors($combination), $part, $sign, $weight);
         $best = -INF;
         $place = $from;
         foreach ([$from, ...Polynomial::roots(Polynomial::derivative($p), $from, $to), $to] as $t) {
@@ -313,25 +313,29 @@ final class Envelope
                 $more += $difference > 0.0 ? $difference * $most[$i] : $difference * $least[$i];
             }
             if ($more > 0.0 || $c === $first) {
-                $rivals[$c] = $this->polynomial($combination, $part, $sign, $weight);
+                $rivals[$c] = $this->polynomial($combination, $factors[$c], $part, $sign, $weight);
             }
         }
 
         return $rivals === [] ? throw new \LogicException('The likeliest one is among them.') : $rivals;
     }
 
-    /** @return list<float> the worst values of a combination on a part */
-    private function polynomial(Combination $combination, int $part, int $sign, float $weight): array
+    /**
+     * @param  list<float>  $factors  of the variable load cases in the combination
+     * @return list<float> the worst values of it on a part
+     */
+    private function polynomial(Combination $combination, array $factors, int $part, int $sign, float $weight): array
     {
         $of = $this->parts[$part];
         $p = [];
-        $own = $combination->permanent * $weight;
+        $permanent = $combination->permanent;
+        $own = $permanent * $weight;
         foreach ($of['permanent'] as $i => $c) {
-            $p[] = $combination->permanent * $c + $own * $of['weight'][$i];
+            $p[] = $permanent * $c + $own * $of['weight'][$i];
         }
         foreach ($of[$sign > 0 ? 'plus' : 'minus'] as $case => $q) {
-            $factor = $combination->variable[$case] ?? 0.0;
-            if ($factor > 0) {
+            $factor = $factors[$case];
+            if ($factor > 0.0) {
                 foreach ($q as $i => $c) {
                     $p[$i] += $factor * $c;
                 }

@@ -32,6 +32,9 @@ final class EnvelopeBounds
     /** @var array<int, list<float>> by sign: of self-weight on each segment */
     private readonly array $weightsOfSegments;
 
+    /** @var array<int, array{Combination, list<float>}> factors of the variable load cases, by combination */
+    private array $factors = [];
+
     /** @var array<int, array{Combination, array<int, list<float>>}> by combination, which is kept since numbers of objects are used again; without self-weight */
     private array $highest = [];
 
@@ -45,7 +48,6 @@ final class EnvelopeBounds
     public function __construct(array $parts, private readonly array $cases)
     {
         $none = array_fill(0, count($cases), 0.0);
-        $number = array_flip($cases);
         $weights = $permanents = $mosts = $leasts = [1 => [], -1 => []];
         $partsOf = [];
         foreach ($parts as $i => ['segment' => $segment, 'weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
@@ -57,15 +59,13 @@ final class EnvelopeBounds
             $permanents[1][] = $high;
             $permanents[-1][] = -$low;
             $least = $most = $none;
-            foreach ($plus as $case => $p) {
-                $c = $number[$case];
+            foreach ($plus as $c => $p) {
                 [$least[$c], $most[$c]] = Polynomial::bounds($p, $from, $to);
             }
             $leasts[1][] = $least;
             $mosts[1][] = $most;
             $least = $most = $none;
-            foreach ($minus as $case => $p) {
-                $c = $number[$case];
+            foreach ($minus as $c => $p) {
                 [$low, $high] = Polynomial::bounds($p, $from, $to);
                 $least[$c] = -$high;
                 $most[$c] = -$low;
@@ -84,7 +84,7 @@ final class EnvelopeBounds
     /** @return list<float> factors of the variable load cases */
     public function factors(Combination $combination): array
     {
-        return array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases);
+        return ($this->factors[spl_object_id($combination)] ??= [$combination, array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases)])[1];
     }
 
     /** @return list<float> of a combination on each part, without self-weight */

@@ -6,9 +6,9 @@ namespace Waage\Analysis;
 
 /**
  * A beam cut where the contribution of a load set changes its sign, or another option of a load case becomes the worst:
- * on each part the sums of what makes most and least of an effect are polynomials.
+ * on each part the sums of what makes most and least of an effect are polynomials, by number of the variable load case.
  *
- * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<string, list<float>>, minus: array<string, list<float>>}
+ * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<int, list<float>>, minus: array<int, list<float>>}
  */
 final class EnvelopeParts
 {
@@ -23,6 +23,12 @@ final class EnvelopeParts
             Effect::Deflection, Effect::Sag => 6,
         };
         $zero = array_fill(0, $degree, 0.0);
+        $number = [];
+        foreach ($beam->cases as $case) {
+            if (! $case->isPermanent) {
+                $number[$case->case->id] = count($number);
+            }
+        }
         $parts = [];
         for ($k = 0; $k < $responses->segments(); $k++) {
             $length = $responses->breaks[$k + 1] - $responses->breaks[$k];
@@ -64,10 +70,10 @@ final class EnvelopeParts
                 foreach ($variable as $case => $options) {
                     [$most, $least] = Worst::options($options, $always[$case], $middle);
                     if ($most !== null) {
-                        $plus[$case] = $most;
+                        $plus[$number[$case]] = $most;
                     }
                     if ($least !== null) {
-                        $minus[$case] = $least;
+                        $minus[$number[$case]] = $least;
                     }
                 }
                 $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => array_values($permanent), 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];
