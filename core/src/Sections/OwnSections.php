@@ -123,6 +123,7 @@ final class OwnSections
             min([INF, ...$t]) < self::THINNEST_STRIP || max([0.0, ...$t]) > self::THICKEST => 'Strips are between 0.5 and 80 mm thick.',
             max([0.0, ...$reach]) > self::MOST => 'Points lie within 3000 mm of the origin.',
             array_filter($strips, fn (Strip $s): bool => $s->length < $s->t) !== [] => 'A strip is longer than it is thick.',
+            array_filter($strips, fn (Strip $s): bool => abs($s->z2 - $s->z1) > 1.0) === [] => 'Strips that all lie flat have no depth to bend with. Let one of them stand.',
             default => '',
         };
         if ($wrong !== '' || $strips === []) {
