@@ -60,7 +60,7 @@ it('does not depend on where it lies, how it is turned, or where it is divided',
 it('says what is wrong with strips', function (string $typed, string $says): void {
     expect(Catalogue::find($typed))->toBeNull()->and(Catalogue::missing($typed))->toContain($says);
 })->with([
-    ['strips', '1 to 40 strips'], ['strips 8: 0,0', '1 to 40 strips'], ['strips 8 0,0 100,0', 'the thickness, then the points'], ['strips 8: 0,0 100,0; 8: 0,50 100,50', 'do not all meet'],
+    ['strips', '1 to 40 strips'], ['strips 8: 0,0', '1 to 40 strips'], ['strips 8 0,0 100,0', 'the thickness, then the points'], ['strips 8: 0,0 100,0; 8: 0,50 100,90', 'do not all meet'],
     ['strips 8: 0,0 100,0 100,100 0,100 0,0', 'close a ring'], ['strips 0.2: 0,0 100,0', 'between 0.5 and 80'], ['strips 8: 0,0 4,0', 'longer than it is thick'], ['strips 12: 0,0 100,0', 'all lie flat'], ['strips 8: 0,0 9000,0', 'within 3000 mm'],
 ]);
 
