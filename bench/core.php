@@ -40,7 +40,8 @@ $statics = function (array $document): void {
         $of = array_values(array_filter($combinations, fn (Combination $c): bool => $effect === Effect::Moment || $effect === Effect::Shear ? $c->purpose->isForStrength() : $c->purpose === Purpose::Characteristic));
         $envelope = new Envelope($beam, $effect);
         foreach ([1, -1] as $sign) {
-            $envelope->curve($of, $sign, $member->section->weight());
+            // Of slopes the extremes are told only.
+            $effect === Effect::Slope ?: $envelope->curve($of, $sign, $member->section->weight());
             $envelope->extreme($of, $sign, $member->section->weight());
         }
     }
