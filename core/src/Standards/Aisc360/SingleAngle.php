@@ -14,7 +14,7 @@ use Waage\Units\Kind;
  * ANSI/AISC 360, F10 and G3, for an angle that is held against moving sideways and twisting all along, so that it bends about the
  * axis of its flat leg (F10: geometric axis). The more slender leg is taken to be the one with its toe in compression.
  */
-final readonly class SingleAngle extends Profile
+final readonly class SingleAngle extends PlaneProfile
 {
     private float $lambda;
 
@@ -94,33 +94,8 @@ final readonly class SingleAngle extends Profile
         return ['G3', 'G3'];
     }
 
-    public function weakMoment(?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
-    public function weakShear(Method $method, ?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
-    public function effectiveArea(float $Fcr, ?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
     public function lateral(): ?LateralStrength
     {
         return null;
-    }
-
-    public function isClosed(): bool
-    {
-        return false;
-    }
-
-    private static function isRefused(): \LogicException
-    {
-        return new \LogicException('Angles are weighed in bending about one axis only.');
     }
 }

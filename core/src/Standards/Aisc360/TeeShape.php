@@ -15,7 +15,7 @@ use Waage\Units\Kind;
  * ANSI/AISC 360, F9, G3 and E7 for a tee that bends in the plane of its stem. Where bending may compress the stem or the
  * flange the weaker of both counts. Moments in Nmm.
  */
-final readonly class TeeShape extends Profile
+final readonly class TeeShape extends PlaneProfile
 {
     /** b_f/2t_f. */
     public float $flange;
@@ -169,16 +169,6 @@ final readonly class TeeShape extends Profile
         return ['G3', 'G6'];
     }
 
-    public function weakMoment(?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
-    public function weakShear(Method $method, ?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
     public function effectiveArea(float $Fcr, ?Derivation $d = null): float
     {
         $s = $this->section;
@@ -192,15 +182,5 @@ final readonly class TeeShape extends Profile
     public function lateral(): LateralStrength
     {
         return new TeeLateralStrength($this);
-    }
-
-    public function isClosed(): bool
-    {
-        return false;
-    }
-
-    private static function isRefused(): \LogicException
-    {
-        return new \LogicException('Tees are weighed in the plane of their stem only.');
     }
 }

@@ -14,7 +14,7 @@ use Waage\Units\Kind;
  * ANSI/AISC 360, F4 and G2.1: an I shape welded of plates whose flanges differ, with a web that is not slender, bent so that one and
  * the same flange is compressed. Moments in Nmm, lengths in mm.
  */
-final readonly class UnequalShape extends Profile
+final readonly class UnequalShape extends PlaneProfile
 {
     /** Compression flange. */
     public float $bc;
@@ -229,33 +229,8 @@ final readonly class UnequalShape extends Profile
         return ['G2.1', 'G6'];
     }
 
-    public function weakMoment(?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
-    public function weakShear(Method $method, ?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
-    public function effectiveArea(float $Fcr, ?Derivation $d = null): float
-    {
-        throw self::isRefused();
-    }
-
     public function lateral(): LateralStrength
     {
         return new UnequalLateralStrength($this);
-    }
-
-    public function isClosed(): bool
-    {
-        return false;
-    }
-
-    private static function isRefused(): \LogicException
-    {
-        return new \LogicException('Shapes whose flanges differ are weighed in bending in their plane only.');
     }
 }
