@@ -239,7 +239,7 @@ abstract class SteelMember
     /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
     abstract public function secondOrder(bool $isFar): string;
 
-    /** What the standard calls the member's sections in bending: a class, or compact. */
+    /** What the standard calls the member's sections in bending, an angle that is pressed in compression: a class, or compact. */
     abstract public function sectionClass(): string;
 
     /**

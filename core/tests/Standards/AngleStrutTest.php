@@ -92,6 +92,11 @@ it('weighs a brace by BB.1.2 as by hand', function (): void {
 it('takes the effective area of slender legs', function (): void {
     $design = brace('60 kN', ['section' => 'L 100×100×8', 'grade' => 'S355']);
     expect(weighing($design, 'axial')->capacity / 355)->toBeNear(1449, 0.002)->and(weighing($design, 'classification')->remark)->toContain('class 4');
+    // By hand: 100/7.3 = 13.7 keeps to 15 ε = 13.9, (h + b)/2t = 13.7 not to 11.5 ε = 10.6; what stands beside the weighing is what it says.
+    foreach (['100×100×7.3' => 'class 4', '100×100×10' => 'class 3'] as $angle => $class) {
+        $own = brace('60 kN', ['section' => "angle {$angle}"]);
+        expect($own->checks->sectionClass())->toBe($class)->and(weighing($own, 'classification')->remark)->toContain($class);
+    }
 });
 
 // By hand in inches: L4×4×1/2, A36, 10 ft, one leg connected (E5): r_a = 1.21, L/r_a = 99.2; 32 + 1.25 · 99.2 = 156; F_e = 11.76, F_cr = 10.3 ksi,

@@ -43,7 +43,12 @@ final readonly class AngleStrut
         ];
     }
 
-    /** Table 5.2, sheet 3. */
+    /** In compression, Table 5.2, sheet 3: 3, or 4. */
+    public function sectionClass(): int
+    {
+        return $this->isClass4() ? 4 : 3;
+    }
+
     private function isClass4(): bool
     {
         $s = $this->strut->angle;
@@ -63,7 +68,7 @@ final readonly class AngleStrut
         $d?->line('lambda_2', '(h + b) / (2 * t)', $of, ($s->h + $s->b) / (2 * $s->t), Kind::Number, 'Table 5.2, sheet 3');
         $d?->line('lambda_2_3', '11.5 * epsilon', $epsilon, 11.5 * $this->epsilon, Kind::Number, 'Table 5.2, sheet 3');
 
-        return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: $this->isClass4() ? 'The section is class 4 in compression: the effective area of its legs counts.' : 'The section is class 3 in compression.', lines: $d->lines ?? []);
+        return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: "The section is class {$this->sectionClass()} in compression".($this->isClass4() ? ': the effective area of its legs counts.' : '.'), lines: $d->lines ?? []);
     }
 
     private function section(bool $derive): Weighing

@@ -66,8 +66,12 @@ final class SteelBeam extends SteelMember
     public function sectionClass(): string
     {
         $m = $this->beam->member;
+        $stretches = $this->with($m->section);
+        $weight = $m->section->weight();
 
-        return 'class '.max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $this->with($m->section)));
+        return 'class '.($this->struts->has($stretches, $weight) && $this->struts->refusal() === ''
+            ? (new AngleStrut($this->struts->of($stretches[0], $weight), $m->basis))->sectionClass()
+            : max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $stretches)));
     }
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
