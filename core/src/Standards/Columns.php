@@ -44,9 +44,10 @@ final class Columns
      * @param  float  $stiffer  stiffer()
      * @param  float  $weight  self-weight, N/mm
      * @param  Section  $main  the member's section in place of its own
-     * @param  Section  $sideways  what the buckling length sideways is told for
+     * @param  Section  $sideways  what the buckling length sideways is told for, the one that buckles at the least force all along
+     * @param  non-empty-list<SectionStep>  $stretches  all there are
      */
-    public function of(Combination $combination, float $stiffer, float $weight, Section $main, Section $sideways): Column
+    public function of(Combination $combination, float $stiffer, float $weight, Section $main, Section $sideways, array $stretches): Column
     {
         $most = $this->axial?->extreme([$combination], 1, $weight);
         $least = $this->axial?->extreme([$combination], -1, $weight);
@@ -71,6 +72,8 @@ final class Columns
                 // The force is that of the statics' own sections: it grows with that of the main one.
                 $force = $this->sidewaysForce($acting, $most) * $main->Iz / $member->section->Iz;
                 $exact = is_finite($force) ? $member->apart * M_PI * sqrt($member->grade->elasticity() * $sideways->Iz / $force) : $Lz;
+                // Stiffer neighbours help it sideways, but one of them may twist at a smaller force than it does: then they count for nothing.
+                $exact = $this->twistsLeast($sideways, $stretches, $LT) ? $exact : max($exact, $Lz);
                 $isExact = abs($exact - $Lz) > self::SAME * $Lz;
                 $Lz = $isExact ? $exact : $Lz;
             }
@@ -80,6 +83,18 @@ final class Columns
             $combination, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$member->effective->y, $Lz, $LT],
             abs($this->sideways?->moment->greatest([$combination], $weight)->value ?? 0.0), $this->endMoments($combination), $at, $isExact,
         );
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function twistsLeast(Section $sideways, array $stretches, float $LT): bool
+    {
+        if ($LT <= 0.0) {
+            return true;
+        }
+        $grade = $this->beam->member->grade;
+        $force = fn (Section $s): float => ($grade->shearModulus() * $s->It + M_PI ** 2 * $grade->elasticity() * $s->Iw / $LT ** 2) * $s->A / ($s->Iy + $s->Iz + $s->A * ($s->shearCentre() + $s->shearCentreAbove()) ** 2);
+
+        return $force($sideways) <= min(array_map(fn (SectionStep $s): float => $force($s->section), $stretches)) * (1.0 + 1e-9);
     }
 
     /**

@@ -40,7 +40,7 @@ final readonly class CombinedForces
         // By combination and stretch, one after the other.
         $columns = [];
         foreach ($this->strength as $combination) {
-            $column = $this->columns->of($combination, $stiffer, $weight, $main, $weakest ?? $stretches[0]->section);
+            $column = $this->columns->of($combination, $stiffer, $weight, $main, $weakest ?? $stretches[0]->section, $stretches);
             foreach ($stretches as $i => $stretch) {
                 $bending = abs($this->moment->greatest([$combination], $weight, ...$count > 1 ? [$stretch->from, $stretch->to] : [])->value ?? 0.0) / $strengths[$i];
                 $columns[] = fn (float $lateral, bool $derive): array => array_map(

@@ -155,7 +155,7 @@ final class AxialForce
         $main = $this->columns->main($stretches);
         $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches);
         foreach ($this->strength as $combination) {
-            $column = $this->columns->of($combination, $stiffer, $weight, $main, $sections[0]);
+            $column = $this->columns->of($combination, $stiffer, $weight, $main, $sections[0], $stretches);
             foreach ($stretches as $i => $stretch) {
                 $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
             }

@@ -136,6 +136,12 @@ function steppedEuler(float $I1, float $I2, float $l, float $a): float
     return $low;
 }
 
+// A stiffer middle helps a hollow section sideways; not where the middle is open and twists at a smaller force than the hollow one.
+it('counts no stiffer neighbour that twists sooner', function (): void {
+    $Nz = fn (string $middle): float => linesOf(column('SHS 80×80×5', '40 kN', '0.1 kN/m', ['steps' => [['from' => '1 m', 'to' => '2 m', 'section' => $middle]]]), 'buckling-axial')['N_z'];
+    expect($Nz('SHS 120×120×8'))->toBeGreaterThan(1.1 * $Nz('SHS 80×80×5'))->and($Nz('HEB 200'))->toBeNear($Nz('SHS 80×80×5'), 1e-6);
+});
+
 /** Factor on the forces at which two storeys of one section, pinned at three floors, buckle: their stiffnesses at the middle floor cancel out. */
 function twoStoreys(float $EI, float $h1, float $N1, float $h2, float $N2): float
 {
