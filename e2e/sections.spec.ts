@@ -18,7 +18,7 @@ test('an edge beam is twisted, and less so with the load nearer to its axis', as
     await expect(torsion).toHaveCount(0)
 })
 
-test('a channel and an angle are found by part of their names, drawn, and refused where nothing holds them', async ({ page }) => {
+test('a channel and an angle are found by part of their names, drawn, and refused where more than bending strains them', async ({ page }) => {
     await openDemoMember(page, 'S1')
     await expect(verdict(page)).toContainText('UPE 120')
     const section = page.locator('input[list=sections]').first()
@@ -28,7 +28,7 @@ test('a channel and an angle are found by part of their names, drawn, and refuse
     await section.fill('L 150×75×12')
     await section.press('Enter')
     await expect(verdict(page)).toContainText('Not covered')
-    await expect(page.getByText('An angle that nothing holds bends about its own axes', { exact: false }).first()).toBeVisible()
+    await expect(page.getByText('Angles are weighed in bending by vertical forces', { exact: false }).first()).toBeVisible()
 })
 
 test('a lintel is printed with its elastic strength', async ({ page }) => {
@@ -37,6 +37,16 @@ test('a lintel is printed with its elastic strength', async ({ page }) => {
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.locator('.section-drawing')).toContainText('150.0 mm')
     await expect(page.getByText('of angles, which have their elastic strength', { exact: false })).toBeVisible()
+})
+
+test('a lintel that nothing holds bends askew and buckles', async ({ page }) => {
+    await openDemoMember(page, 'L1')
+    await page.getByRole('button', { name: /Restraint/ }).click()
+    for (const i of [0, 1]) await page.locator('select').filter({ hasText: 'continuous' }).nth(i).selectOption('supports')
+    await expect(verdict(page)).toContainText('Lateral-torsional buckling')
+    await expect(verdict(page)).toContainText('Does not hold')
+    await page.getByRole('button', { name: /^Lateral-torsional/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('bends askew')
 })
 
 test('a welded section gets flanges that differ by its fields', async ({ page }) => {

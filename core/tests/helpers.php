@@ -7,6 +7,11 @@ use Opis\JsonSchema\Validator;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Waage\Analysis\Beam;
+use Waage\Analysis\Lateral\HeldLength;
+use Waage\Analysis\Lateral\Mesh;
+use Waage\Analysis\Lateral\MomentSampling;
+use Waage\Analysis\Lateral\Stiffness;
+use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\LoadSet;
 use Waage\Analysis\PieceDiagram;
@@ -261,6 +266,9 @@ function documentsToRecompute(): array
         'storeys' => document(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', ['storeys' => '5'])]]),
         'plates, the other flange held' => document(['length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('8 m')], 'loads' => [lineLoad('g', '20 kN/m')], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']], 'steps' => [['from' => '0 m', 'to' => '8 m', 'section' => 'IPE 300', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]),
         'a length with two sections' => document(['length' => '7 m', 'supports' => [supportAt('0 m'), supportAt('7 m')], 'steps' => [['from' => '2.5 m', 'to' => '4.5 m', 'section' => 'IPE 360']]]),
+        'angle, class 4, held' => document(['section' => 'L 200×100×10', 'grade' => 'S355', 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]),
+        'angle, class 4, free' => document(['section' => 'L 200×100×10', 'grade' => 'S355', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]),
+        'strips, free' => document(['section' => 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]),
         'closed formulas' => document(['basis' => ['parameters' => ['closedForms' => true]], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]]),
         ...array_map(fn (array $change): array => document(['section' => 'W16X26', 'grade' => 'A992', ...$change, 'basis' => ['combinations' => 'asce-7-22-lrfd', ...$change['basis'] ?? []]]), [
             'American, elastic' => [],
@@ -276,6 +284,7 @@ function documentsToRecompute(): array
             'American column that changes' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => 'W10X49', 'steps' => [['from' => '0 m', 'to' => '3 m', 'section' => 'W10X49', 'plateWidth' => '200 mm', 'plateThickness' => '12 mm']], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '400 kN', 'direction' => 'along'], lineLoad('q', '4 kN/m', ['direction' => 'normal'])]],
             ...array_merge(...array_map(fn (string $length): array => ["American, flanges that differ, {$length}" => ['section' => 'welded I 600×300×200×10×20×15', 'grade' => 'A572 50', 'length' => $length, 'supports' => [supportAt('0 m'), supportAt($length)]], "American, flanges that differ, noncompact, {$length}" => ['section' => 'welded I 900×420×150×8×14×12', 'grade' => 'A572 50', 'length' => $length, 'supports' => [supportAt('0 m'), supportAt($length)]]], ['2 m', '7 m', '16 m'])),
             'American, flanges that differ, the smaller one compressed' => ['section' => 'welded I 600×120×300×10×10×20', 'grade' => 'A572 50'],
+            ...array_merge(...array_map(fn (string $section): array => array_merge(...array_map(fn (string $length): array => ["American, {$section}, free, {$length}" => ['section' => $section, 'grade' => 'A36', 'length' => $length, 'supports' => [supportAt('0 m'), supportAt($length)]]], ['2 m', '9 m'])), ['L8×8×1/2', 'L4×4×1/4', 'L6×4×3/8', 'strips 3: -60,0 0,0 0,200 60,200'])),
             'American, tie' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '-200 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]],
             'American, hollow beam' => ['section' => 'HSS 12×4×1/4', 'grade' => 'A500 C', 'loads' => [lineLoad('g', '2 kN/m'), lineLoad('q', '3 kN/m'), lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]],
             'American, hollow beam, long, by C_b' => ['section' => 'HSS 12×4×3/8', 'grade' => 'A500 C', 'length' => '30 m', 'supports' => [supportAt('0 m'), supportAt('30 m')], 'basis' => ['parameters' => ['closedForms' => true]]],
@@ -391,3 +400,13 @@ expect()->extend('toBeNear', function (float $expected, float $part = 1e-9, floa
 
     return $this;
 });
+
+/** Least eigenvalue of a length under a uniform moment of a sign, between forks unless said otherwise, Nmm. */
+function uniformCritical(Section $s, int $sign, float $L, ?HeldLength $held = null): float
+{
+    $mesh = new Mesh($held ?? new HeldLength(0.0, $L, [0.0, $L]), [$L / 2]);
+    $moments = (new MomentSampling($mesh, [[0, 0.0, 0.0, $L]]))->of([[$sign * 1e6]]);
+    $stiffness = new Stiffness(SteelGrade::E * $s->Iz, SteelGrade::E * $s->Iw, SteelGrade::G * $s->It, $s->shearLevel(), $s->monosymmetry());
+
+    return 1e6 * (new ThinWalledBeam($mesh, array_fill(0, count($mesh->elements), $stiffness), $s->hs / 2, 0.0))->under($moments, $moments)->least(null, 1e9)[0];
+}

@@ -42,8 +42,8 @@ final readonly class LoadedBeam
         $E = $member->grade->elasticity();
         $GA = fn (Section $s, SteelGrade $grade): float => $member->shears ? $grade->shearModulus() * $s->shearArea() : INF;
         $beam = new Beam(
-            $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->section->Iy, $E * $member->section->A,
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iy, $s->grade->elasticity() * $s->section->A, $GA($s->section, $s->grade)), $member->steps),
+            $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->bent($member->section)->Iy, $E * $member->section->A,
+            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $member->bent($s->section)->Iy, $s->grade->elasticity() * $s->section->A, $GA($s->section, $s->grade)), $member->steps),
             new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section, $member->grade),
         );
         $loads = new MemberLoads($member, $beam->axis);

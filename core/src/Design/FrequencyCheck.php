@@ -33,7 +33,7 @@ final readonly class FrequencyCheck
         $hertz = (new NaturalFrequency($this->beam->beam, $this->beam->weights($section->weight())))->hertz();
 
         // A stiffer section under the same weights vibrates faster; where forces depend on it the statics is its own.
-        return is_finite($hertz) ? $hertz * sqrt($section->Iy / $this->beam->member->section->Iy) : null;
+        return is_finite($hertz) ? $hertz * sqrt($this->beam->member->bent($section)->Iy / $this->beam->member->bent($this->beam->member->section)->Iy) : null;
     }
 
     /** @return list<Weighing> */

@@ -263,7 +263,7 @@ final readonly class Result
 
     private function stiffness(): float
     {
-        return $this->design->member->grade->elasticity() * $this->design->member->section->Iy;
+        return $this->design->member->grade->elasticity() * $this->design->member->bent($this->design->member->section)->Iy;
     }
 
     private function stiffnessSideways(): float

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Waage\Member;
 
 use Waage\Materials\SteelGrade;
+use Waage\Sections\Angle;
 use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
+use Waage\Sections\Stem;
+use Waage\Sections\StripSection;
 
 /** What the engineer has said about one member, in N and mm. Immutable. */
 final readonly class Member
@@ -84,6 +88,12 @@ final readonly class Member
         return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && (
             array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [] || array_filter($this->endForces, fn (EndForces $r): bool => $r->Mz1 != 0.0 || $r->Mz2 != 0.0) !== []
         );
+    }
+
+    /** A section as vertical forces bend it here: askew where it is not symmetric and nothing holds it all along. */
+    public function bent(Section $section, Stem $stem = Stem::Both): Section
+    {
+        return ($section instanceof Angle || $section instanceof StripSection) && ! ($this->top->isContinuous() && $this->bottom->isContinuous()) ? new SkewSection($section, $stem) : $section;
     }
 
     /** Do loads twist it between the places that hold it against twisting? */

@@ -10,13 +10,20 @@ namespace Waage\Sections;
  */
 final readonly class Angle extends Section
 {
-    /** From the outer face of the flat leg to the centroid, mm. */
+    /** From the outer faces of the upright and of the flat leg to the centroid, mm. */
+    public float $ys;
+
     public float $zs;
 
-    /** Second moments about the principal axes, the strong and the weak one, mm⁴. */
+    /** Product of inertia ∫ y z dA, mm⁴: less than 0. */
+    public float $Iyz;
+
+    /** Second moments about the principal axes, the strong and the weak one, mm⁴, and how the strong one leans from y towards z, rad. */
     public float $Iu;
 
     public float $Iv;
+
+    public float $lean;
 
     /** From the centroid to the shear centre, where the middles of the legs meet, along the strong and the weak principal axis, mm. */
     public float $u0;
@@ -34,14 +41,14 @@ final readonly class Angle extends Section
     public function __construct(string $name, string $family, float $h, float $b, public float $t, public float $r, public float $toe)
     {
         $o = Outline::of([[0.0, 0.0, 0.0], [$b, 0.0, 0.0], [$b, $t, $toe], [$t, $t, $r], [$t, $h, $toe], [0.0, $h, 0.0]]);
-        [$ys, $zs] = $o->centroid;
-        $this->zs = $zs;
+        [$this->ys, $this->zs] = [$ys, $zs] = $o->centroid;
+        $this->Iyz = $o->Iyz;
         $this->perimeter = $o->perimeter();
         [$mean, $half] = [($o->Iy + $o->Iz) / 2, ($o->Iy - $o->Iz) / 2];
         $radius = hypot($half, $o->Iyz);
         [$this->Iu, $this->Iv] = [$mean + $radius, $mean - $radius];
         // The strong axis leans from y by θ: tan 2θ = −I_yz over half of the difference.
-        $theta = atan2(-$o->Iyz, $half) / 2;
+        $this->lean = $theta = atan2(-$o->Iyz, $half) / 2;
         [$y0, $z0] = [$t / 2 - $ys, $t / 2 - $zs];
         [$this->u0, $this->v0] = [$y0 * cos($theta) + $z0 * sin($theta), $z0 * cos($theta) - $y0 * sin($theta)];
         parent::__construct(
@@ -50,6 +57,20 @@ final readonly class Angle extends Section
             It: ($h + $b - $t) * $t ** 3 / 3, Iw: 0.0,
             Wely: $o->Iy / max($zs, $h - $zs), Welz: $o->Iz / max($ys, $b - $ys),
         );
+    }
+
+    /** The middle lines of its legs, without radii. */
+    public function strips(): StripSection
+    {
+        $m = $this->t / 2;
+
+        return new StripSection([new Strip($this->b, $m, $m, $m, $this->t), new Strip($m, $m, $m, $this->h, $this->t)]);
+    }
+
+    /** @return list<array{float, float}> from the centroid */
+    public function corners(): array
+    {
+        return array_map(fn (array $p): array => [$p[0] - $this->ys, $p[1] - $this->zs], [[0.0, 0.0], [$this->b, 0.0], [$this->b, $this->t], [0.0, $this->h], [$this->t, $this->h]]);
     }
 
     /** The upright leg, mm². */

@@ -79,7 +79,7 @@ final readonly class StripSection extends Section
             }
         }
         [$this->top, $this->bottom] = [$high - $this->zs, $low - $this->zs];
-        $this->shearing = $this->greatestShearing();
+        $this->shearing = $this->greatestShearing([0.0, 1.0]);
         $outlines = array_map(fn (Strip $s): Outline => Outline::of(array_map(fn (array $p): array => [$p[0], $p[1], 0.0], $s->corners())), $this->solid());
         parent::__construct(
             sprintf('strip section %s×%s', round($high - $low, 1), round($right - $left, 1)), 'strips', $high - $low, $right - $left, $high - $low,
@@ -161,17 +161,21 @@ final readonly class StripSection extends Section
         return [$yM, $zM, max(0.0, $Iww + $zM * $Iyw - $yM * $Izw)];
     }
 
-    /** Greatest S/t, S from the free ends inwards, with its peaks where a strip crosses the axis. */
-    private function greatestShearing(): float
+    /**
+     * Greatest S/t, S the integral of a stress from the free ends inwards, with its peaks where a strip crosses the line without stress.
+     *
+     * @param  array{float, float}  $f  the stress is f_0 y + f_1 z from the centroid
+     */
+    public function greatestShearing(array $f): float
     {
         $beyond = array_fill(0, count($this->tree->points), 0.0);
         $most = 0.0;
         for ($i = count($this->tree->strips) - 1; $i >= 0; $i--) {
             $s = $this->tree->strips[$i];
-            [, [$z1, $z2]] = $this->about($s);
+            [$f1, $f2] = $this->stresses($s, $f);
             [$a, $b] = $this->tree->ends[$i];
-            $at = fn (float $part): float => $beyond[$b] + $s->area() * $part * ($z2 + $part / 2 * ($z1 - $z2));
-            $places = [0.0, 1.0, ...$z1 * $z2 < 0.0 ? [$z2 / ($z2 - $z1)] : []];
+            $at = fn (float $part): float => $beyond[$b] + $s->area() * $part * ($f2 + $part / 2 * ($f1 - $f2));
+            $places = [0.0, 1.0, ...$f1 * $f2 < 0.0 ? [$f2 / ($f2 - $f1)] : []];
             foreach ($s->t > 0.0 ? $places : [] as $part) {
                 $most = max($most, abs($at($part)) / $s->t);
             }
@@ -179,5 +183,41 @@ final readonly class StripSection extends Section
         }
 
         return $most;
+    }
+
+    /**
+     * ∫ (f_0 y + f_1 z) (y² + z²) dA from the centroid: what a stress does to the stiffness against twisting, along the middle lines.
+     *
+     * @param  array{float, float}  $f
+     */
+    public function wagner(array $f): float
+    {
+        $sum = 0.0;
+        foreach ($this->tree->strips as $s) {
+            [[$y1, $y2], [$z1, $z2]] = $this->about($s);
+            [$f1, $f2] = $this->stresses($s, $f);
+            // Simpson's rule is exact: all three run straight.
+            [$y, $z] = [($y1 + $y2) / 2, ($z1 + $z2) / 2];
+            $sum += $s->area() / 6 * ($f1 * ($y1 ** 2 + $z1 ** 2) + 2 * ($f1 + $f2) * ($y ** 2 + $z ** 2) + $f2 * ($y2 ** 2 + $z2 ** 2));
+        }
+
+        return $sum;
+    }
+
+    /** @return list<array{float, float}> corners of the strips from the centroid */
+    public function corners(): array
+    {
+        return array_map(fn (array $p): array => [$p[0] - $this->ys, $p[1] - $this->zs], array_merge(...array_map(fn (Strip $s): array => $s->corners(), $this->solid())));
+    }
+
+    /**
+     * @param  array{float, float}  $f
+     * @return array{float, float} at the ends of a strip
+     */
+    private function stresses(Strip $s, array $f): array
+    {
+        [$y, $z] = $this->about($s);
+
+        return [$f[0] * $y[0] + $f[1] * $z[0], $f[0] * $y[1] + $f[1] * $z[1]];
     }
 }

@@ -29,9 +29,10 @@ final readonly class Deflections
      * @param  float  $limit  a span deflects by its length over this at most
      * @param  float  $I  mm⁴
      * @param  float  $weight  self-weight, N/mm
+     * @param  string  $ofI  what it is, where it is not that of the section itself
      * @param  Camber|null  $camber  what the member is made with, where only the rest of the deflection counts
      */
-    public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive, ?Camber $camber = null): Weighing
+    public function weigh(string $id, string $title, array $combinations, float $limit, float $I, float $weight, bool $derive, ?Camber $camber = null, string $ofI = ''): Weighing
     {
         $rules = RuleSet::of($this->beam->member->basis->combinations);
         $clause = $rules->isAisc360() ? "{$rules->steel}, L2" : 'EN 1993-1-1, 7.2.1';
@@ -60,7 +61,7 @@ final readonly class Deflections
         if ($d !== null) {
             $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
             $d->given('E', $this->beam->member->grade->elasticity(), Kind::ModulusOfElasticity, $rules->isEn1993() ? '3.2.6(1)' : '');
-            $d->given($rules->isAisc360() ? ($this->axis === 'y' ? 'I_x' : 'I_y') : "I_{$this->axis}", $I, Kind::SecondMoment);
+            $d->given($rules->isAisc360() ? ($this->axis === 'y' ? 'I_x' : 'I_y') : "I_{$this->axis}", $I, Kind::SecondMoment, '', $ofI);
             $source = 'from the exact deflection curve'.($this->fromLine ? ', from the line between the supports' : '');
             if ($camber === null) {
                 $d->given('w', $w, Kind::Deflection, '', "{$way}, {$source}");

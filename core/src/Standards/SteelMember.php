@@ -16,6 +16,7 @@ use Waage\Member\Category;
 use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
 use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
 use Waage\Sections\Stem;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
@@ -143,37 +144,28 @@ abstract class SteelMember
     }
 
     /**
-     * Why a member with an angle or a section built of strips in it is not weighed; empty: it has none, or is held so that it bends about the axis of its flat leg.
+     * Why a member with an angle or a section built of strips in it is not weighed; empty: it has none, or is weighed.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      */
     protected function ofAngles(array $stretches, float $weight): string
     {
-        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof StripSection) !== []) {
-            return $this->ofStrips($weight);
-        }
-        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Angle) === []) {
+        $unlike = array_values(array_filter(array_map(fn (SectionStep $s): ?Section => $s->section instanceof SkewSection ? $s->section->whole : ($s->section instanceof Angle || $s->section instanceof StripSection ? $s->section : null), $stretches)));
+        if ($unlike === []) {
             return '';
         }
         $member = $this->beam->member;
+        $isFree = ! $member->top->isContinuous() || ! $member->bottom->isContinuous();
+        $isAngle = $unlike[0] instanceof Angle;
+        $between = [...$member->top->positions, ...$member->bottom->positions] !== [] || $member->top->isContinuous() || $member->bottom->isContinuous();
 
         return match (true) {
-            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'An angle that nothing holds bends about its own axes, which are inclined, and twists. Where masonry or a slab holds it, say that both flanges are held sideways all along; or take another section. As a brace or a post an angle is weighed where nothing bends it: self-weight off, no load beside its axis.',
-            $this->isStrainedOtherwise($weight) => 'Angles are weighed in bending about the axis of the flat leg, or pressed and pulled along their axis with nothing that bends them (self-weight off, no load beside the axis); not both, nor sideways. Take another section.',
-            default => '',
-        };
-    }
-
-    /** @param  float  $weight  self-weight, N/mm */
-    private function ofStrips(float $weight): string
-    {
-        $member = $this->beam->member;
-
-        return match (true) {
-            ! $member->top->isContinuous() || ! $member->bottom->isContinuous() => 'A section built of strips is weighed where it is held so that it bends about its horizontal axis and does not twist: say that both flanges are held sideways all along.',
-            $this->isStrainedOtherwise($weight) => 'Sections built of strips are weighed in bending about their horizontal axis only, without forces sideways or along them.',
-            default => '',
+            $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are held sideways all along.',
+            $isFree && $between && ! $isAngle => 'A section built of strips is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
+            ! $this->isStrainedOtherwise($weight) => '',
+            $isAngle => 'Angles are weighed in bending by vertical forces, or pressed and pulled along their axis with nothing that bends them (self-weight off, no load beside the axis); not both, nor sideways. Take another section.',
+            default => 'Sections built of strips are weighed in bending by vertical forces only, without forces sideways or along them.',
         };
     }
 
@@ -195,16 +187,12 @@ abstract class SteelMember
         };
     }
 
-    /**
-     * What the combinations for strength do to the stem of a tee.
-     *
-     * @param  float  $weight  self-weight, N/mm
-     */
-    private function stem(float $weight): Stem
+    /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
+    private function stem(Section $section): Stem
     {
-        $isUp = $this->beam->member->stemUp ? 1 : -1;
+        $isUp = $section instanceof Angle || $this->beam->member->stemUp ? 1 : -1;
 
-        return match ($this->pressedSide($weight)) {
+        return match ($this->pressedSide($section->weight())) {
             $isUp => Stem::Compressed,
             -$isUp => Stem::Tensioned,
             default => Stem::Both,
@@ -236,6 +224,14 @@ abstract class SteelMember
         return array_filter($this->beam->member->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, or the channel to be held against twisting where they act: torsion is not computed.'];
     }
 
+    /** @return list<string> how sections are taken to bend that are not symmetric and free to move sideways */
+    protected function ofSkewSections(): array
+    {
+        $member = $this->beam->member;
+
+        return $member->bent($member->section) === $member->section ? [] : ['Vertical loads bend a section askew that is not symmetric and that nothing holds sideways all along. They are taken to act through its shear centre, and supports to hold it sideways as they hold it up, so that the moment about the upright axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
+    }
+
     /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
     abstract public function secondOrder(bool $isFar): string;
 
@@ -258,9 +254,9 @@ abstract class SteelMember
     {
         $member = $this->beam->member;
         $section = match (true) {
-            $section instanceof Tee => $section->in($member->stemUp, $this->stem($section->weight())),
+            $section instanceof Tee => $section->in($member->stemUp, $this->stem($section)),
             $section instanceof UnequalI => $section->pressedAt($this->pressedSide($section->weight())),
-            default => $section,
+            default => $member->bent($section, $section instanceof Angle ? $this->stem($section) : Stem::Both),
         };
 
         return array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
@@ -270,13 +266,15 @@ abstract class SteelMember
     private function deflections(Section $section, float $weight, bool $derive): array
     {
         $basis = $this->beam->member->basis;
+        $bent = $this->beam->member->bent($section);
+        $ofI = $bent instanceof SkewSection ? 'free to move sideways: (I_y I_z − I_yz²)/I_z' : '';
         $weighings = [];
         $plane = new Deflections($this->beam, $this->sag, $this->sag !== $this->deflection);
         if ($this->characteristic !== []) {
-            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $section->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null);
+            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->characteristic, $basis->limitTotal, $bent->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null, $ofI);
         }
         if ($this->variablePart !== []) {
-            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $section->Iy, $weight, $derive);
+            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->variablePart, $basis->limitVariable, $bent->Iy, $weight, $derive, ofI: $ofI);
         }
         if ($this->sideways !== null && $this->characteristic !== []) {
             $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Deflection sideways', $this->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);

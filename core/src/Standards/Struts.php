@@ -11,6 +11,8 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
+use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
 
 /** Angles that are pressed or pulled along their axis, with nothing that bends them. */
 final readonly class Struts
@@ -33,7 +35,7 @@ final readonly class Struts
      */
     public function has(array $stretches, float $weight): bool
     {
-        if (count($stretches) > 1 || ! $stretches[0]->section instanceof Angle || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
+        if (count($stretches) > 1 || self::angle($stretches[0]->section) === null || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
             return false;
         }
         $N = abs($this->axial->greatest($this->strength, $weight)->value ?? 0.0);
@@ -59,7 +61,8 @@ final readonly class Struts
     {
         $member = $this->beam->member;
         [$most, $least] = [$this->axial?->extreme($this->strength, 1, $weight), $this->axial?->extreme($this->strength, -1, $weight)];
-        if (! $stretch->section instanceof Angle || $member->strutEnds === null || $most === null || $least === null) {
+        $angle = self::angle($stretch->section);
+        if ($angle === null || $member->strutEnds === null || $most === null || $least === null) {
             throw new \LogicException('Only a strut is one.');
         }
         $places = $this->beam->beam->supports;
@@ -70,7 +73,15 @@ final readonly class Struts
         $given = max($member->effective->y ?? 0.0, $member->effective->z ?? 0.0);
         $force = fn (float $N): float => $N >= self::NOTHING ? $N : 0.0;
 
-        return new Strut($stretch->section, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $member->strutEnds, $this->at($most, $weight), $this->at($least, $weight));
+        return new Strut($angle, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $member->strutEnds, $this->at($most, $weight), $this->at($least, $weight));
+    }
+
+    /** What is pressed does not bend. */
+    private static function angle(Section $section): ?Angle
+    {
+        $whole = $section instanceof SkewSection ? $section->whole : $section;
+
+        return $whole instanceof Angle ? $whole : null;
     }
 
     /** @return array{float, string, string, array<int, float>} */

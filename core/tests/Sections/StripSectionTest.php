@@ -64,7 +64,7 @@ it('says what is wrong with strips', function (string $typed, string $says): voi
     ['strips 8: 0,0 100,0 100,100 0,100 0,0', 'close a ring'], ['strips 0.2: 0,0 100,0', 'between 0.5 and 80'], ['strips 8: 0,0 4,0', 'longer than it is thick'], ['strips 12: 0,0 100,0', 'all lie flat'], ['strips 8: 0,0 9000,0', 'within 3000 mm'],
 ]);
 
-it('is weighed elastically where it is held, and refused elsewhere', function (): void {
+it('is weighed elastically where it is held', function (): void {
     $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]];
     $name = 'strips 12: 0,0 200,0; 10: 100,6 100,130';
     $design = design(['section' => $name, 'length' => '2 m', 'supports' => [supportAt('0 m'), supportAt('2 m', 'roller')], ...$held], derive: true);
@@ -72,9 +72,7 @@ it('is weighed elastically where it is held, and refused elsewhere', function ()
     expect(weighing($design, 'bending')->capacity)->toBeNear(235 * $s->Wely)->and(weighing($design, 'classification')->remark)->toContain('class 3')
         // τ = V S/(I t) at the axis of a T: half the square of the stem beyond it.
         ->and(Shear::resistance(steel($name)))->toBeNear($s->Iy / ((130 - $s->zs) ** 2 / 2) * 235 / sqrt(3), 1e-9)
-        ->and(weighing(design(['section' => $name]), 'strength')->remark)->toContain('does not twist')
         // Of class 4 at a reduced stress, and too slender to shear.
         ->and(weighing(design(['section' => 'strips 2: 0,0 200,0; 2: 100,1 100,130', ...$held]), 'classification')->remark)->toContain('reduced stress')
-        ->and(weighing(design(['section' => 'strips 2: 0,0 200,0; 2: 100,1 100,130', ...$held]), 'shear-buckling')->applies)->toBeFalse()
-        ->and(weighing(design(['section' => $name, 'grade' => 'A36', 'basis' => ['combinations' => 'asce-7-22-lrfd']]), 'strength')->remark)->toContain('built of strips');
+        ->and(weighing(design(['section' => 'strips 2: 0,0 200,0; 2: 100,1 100,130', ...$held]), 'shear-buckling')->applies)->toBeFalse();
 });

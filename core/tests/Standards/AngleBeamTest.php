@@ -41,13 +41,12 @@ it('shears the upright leg as the stresses sum up', function (): void {
     expect(Shear::resistance(steel('L 150×90×10')))->toBeNear($s->Iy * $s->t / $S * 235 / sqrt(3), 1e-6);
 });
 
-it('refuses an angle that nothing holds, or that something else strains', function (array $change, string $says): void {
+it('refuses an angle that something else strains', function (array $change, string $says): void {
     foreach ([[], ['grade' => 'A36', 'section' => 'L6×4×3/8', 'basis' => ['combinations' => 'asce-7-22-lrfd']]] as $standard) {
         $w = weighing(lintel([...$standard, ...$change]), 'strength');
         expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
     }
 })->with([
-    'not held' => [['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]], 'that nothing holds'],
     'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'not both'],
 ]);
 
@@ -69,7 +68,7 @@ it('has no jump beyond that of F10 itself where a leg becomes noncompact or slen
     $moment = function (float $lambda): float {
         $s = new Waage\Sections\Angle('made', 'none', $lambda * 10.0, $lambda * 10.0, 10.0, 0.0, 0.0);
 
-        return (float) Profile::of(new SectionStep(0.0, 1.0, $s, SteelGrade::A36))?->moment() / $s->Wely;
+        return Profile::of(new SectionStep(0.0, 1.0, $s, SteelGrade::A36))->moment() / $s->Wely;
     };
     foreach ([0.54 * sqrt(29000 / 36), 0.91 * sqrt(29000 / 36)] as $limit) {
         expect($moment($limit * 1.0001))->toBeNear($moment($limit * 0.9999), 0.01);

@@ -123,7 +123,7 @@ it('says how channels are taken to be loaded', function (): void {
 
 it('has channels that are compact in every grade, and none that are ductile', function (): void {
     foreach (Catalogue::ofFamilies(['UPE', 'UPN', 'PFC', 'C']) as $channel) {
-        expect(Profile::of(new SectionStep(0.0, 1.0, $channel, SteelGrade::A913))?->compactness())->toBe('compact');
+        expect(Profile::of(new SectionStep(0.0, 1.0, $channel, SteelGrade::A913))->compactness())->toBe('compact');
     }
     $ductile = channelExample('asce-7-16-lrfd', ['kind' => 'supports'], ['ductility' => 'high']);
     expect(weighing($ductile, 'seismic')->applies)->toBeFalse();

@@ -20,8 +20,8 @@ function anyMember(Randomizer $random): array
     $one = fn (array $of): mixed => $of[$random->pickArrayKeys($of, 1)[0]];
     $isAmerican = $random->getInt(0, 1) === 1;
     $sections = $isAmerican
-        ? ['C12×20.7', 'L6×4×3/8', 'welded I 600×300×200×10×20×15', 'WT7×34', 'WT7×15', 'WT5×6', 'flat 150×12', 'round 80', 'W16×26', 'W21×48', 'HSS 12×4×1/4', 'Pipe 6 Std', 'welded I 1240×300×8×20', 'welded box 400×300×8']
-        : ['UPE 200', 'UPN 300', 'L 150×90×10', '½ IPE 300', 'welded channel 400×150×4×6', '½ HEA 240', '½ HEB 200', 'flat 200×20', 'round 60', 'welded I 600×300×200×10×20×15', 'welded I 1200×350×8×12', 'welded box 700×300×4', 'SHS 200×200×8', 'CHS 168.3×5', 'IPE 500', 'HEB 200', 'welded I 300×400×4×6'];
+        ? ['C12×20.7', 'L6×4×3/8', 'L4×4×1/4', 'strips 3: -60,0 0,0 0,200 60,200', 'welded I 600×300×200×10×20×15', 'WT7×34', 'WT7×15', 'WT5×6', 'flat 150×12', 'round 80', 'W16×26', 'W21×48', 'HSS 12×4×1/4', 'Pipe 6 Std', 'welded I 1240×300×8×20', 'welded box 400×300×8']
+        : ['UPE 200', 'UPN 300', 'L 150×90×10', 'angle 90×150×8', 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', '½ IPE 300', 'welded channel 400×150×4×6', '½ HEA 240', '½ HEB 200', 'flat 200×20', 'round 60', 'welded I 600×300×200×10×20×15', 'welded I 1200×350×8×12', 'welded box 700×300×4', 'SHS 200×200×8', 'CHS 168.3×5', 'IPE 500', 'HEB 200', 'welded I 300×400×4×6'];
     $section = $one($sections);
     $grade = match (true) {
         str_starts_with($section, 'HSS') => 'A500 C',

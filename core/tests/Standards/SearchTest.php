@@ -76,7 +76,7 @@ it('finds the heaviest case by the American standard', function (int $seed): voi
         ...randomCases('asce-7-22-lrfd', fn (string $case): array => [lineLoad($case, mt_rand(1, 20).' kN/m'), ['id' => "{$case}p", 'case' => $case, 'kind' => 'point', 'x' => mt_rand(1, $end - 1).' m', 'value' => mt_rand(1, 60).' kN']]),
     ]);
     $member = $design->member;
-    $strength = Profile::of(new SectionStep(0.0, $member->length, $member->section, $member->grade))?->lateral() ?? throw new LogicException('It buckles.');
+    $strength = Profile::of(new SectionStep(0.0, $member->length, $member->section, $member->grade))->lateral() ?? throw new LogicException('It buckles.');
     $all = heaviestOfAll($design, fn (HeldLength $held, float $weight): Resistance => new AmericanResistance([[$strength, $held->from, $held->to]], Method::LRFD, array_values(array_filter(
         BucklingLengths::ofBoth($design->beam->beam, $member), fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0,
     )), $weight, false));

@@ -173,6 +173,8 @@ final class LateralTorsionalBuckling
         return match (true) {
             $profile instanceof Box => 'F7.4',
             $profile instanceof TeeShape => 'F9.2',
+            $profile instanceof SkewAngle => 'F10.2',
+            $profile instanceof StripShape => 'F12.2',
             $profile instanceof UnequalShape => 'F4.2',
             $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
             default => 'F2.2',

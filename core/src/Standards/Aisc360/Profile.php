@@ -13,7 +13,9 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Flanged;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
 use Waage\Sections\SolidBar;
+use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
 
@@ -31,24 +33,25 @@ abstract readonly class Profile
         $this->rootEF = sqrt($this->E / $this->Fy);
     }
 
-    /** Null: not a section that is covered. */
-    public static function of(SectionStep $stretch): ?self
+    public static function of(SectionStep $stretch): self
     {
         return match (true) {
-            $stretch->section instanceof Flanged => self::open(Shape::of($stretch)),
+            $stretch->section instanceof Flanged => self::open(new Shape($stretch->section, $stretch->grade)),
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
             $stretch->section instanceof UnequalI => new UnequalShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
-            default => null,
+            $stretch->section instanceof StripSection => new StripShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof SkewSection => $stretch->section->whole instanceof Angle ? new SkewAngle($stretch->section, $stretch->grade) : new StripShape($stretch->section, $stretch->grade),
+            default => throw new \LogicException('No chapter covers this section.'),
         };
     }
 
-    private static function open(?Shape $shape): ?self
+    private static function open(Shape $shape): self
     {
-        return $shape === null || $shape->hasCompactWeb() ? $shape : new Girder($shape);
+        return $shape->hasCompactWeb() ? $shape : new Girder($shape);
     }
 
     /** Why it is not covered, whatever strains it; empty: it is. */

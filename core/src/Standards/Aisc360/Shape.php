@@ -7,7 +7,6 @@ namespace Waage\Standards\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Materials\SteelGrade;
-use Waage\Member\SectionStep;
 use Waage\Sections\Channel;
 use Waage\Sections\Finish;
 use Waage\Sections\Flanged;
@@ -42,7 +41,7 @@ final readonly class Shape extends Profile
 
     public bool $isChannel;
 
-    private function __construct(public Flanged $section, SteelGrade $grade)
+    public function __construct(public Flanged $section, SteelGrade $grade)
     {
         parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $this->isRolled = $section->finish !== Finish::Welded;
@@ -52,14 +51,6 @@ final readonly class Shape extends Profile
         $this->isChannel = $section instanceof Channel;
         $this->flange = $section->b / ($this->isChannel ? 1 : 2) / $section->tf;
         $this->web = $this->h / $section->tw;
-    }
-
-    /** Null: not a shape that is covered. */
-    public static function of(SectionStep $stretch): ?self
-    {
-        $section = $stretch->section;
-
-        return $section instanceof Flanged ? new self($section, $stretch->grade) : null;
     }
 
     public function refusal(): string

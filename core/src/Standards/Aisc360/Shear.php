@@ -35,10 +35,10 @@ final class Shear
         return $method->available('V_n', $Vn, $isStocky ? [1.00, 1.50] : [0.90, 1.67], 'v', Kind::Force, $isStocky ? 'G2.1(a)' : 'G1', $d);
     }
 
-    /** C_v2 of a flange or leg with a free edge (G2.2, k_v = 1.2). */
-    public static function ofOutstand(float $lambda, float $rootEF): float
+    /** C_v2 of a plate (G2.2); k_v = 1.2 with a free edge. */
+    public static function ofPlate(float $lambda, float $rootEF, float $kv = 1.2): float
     {
-        $root = sqrt(1.2) * $rootEF;
+        $root = sqrt($kv) * $rootEF;
 
         return match (true) {
             $lambda <= 1.10 * $root => 1.0,

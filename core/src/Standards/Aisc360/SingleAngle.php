@@ -56,14 +56,31 @@ final readonly class SingleAngle extends PlaneProfile
             return $My;
         }
         // On the safe side S of the farther edge stands for that of the compressed toe.
-        $this->deriveSlenderness($d);
-        $local = $this->compactness() === 'legs slender' ? 0.71 * $this->E / $this->lambda ** 2 * $s->Wely : $this->Fy * $s->Wely * (2.43 - 1.72 * $this->lambda / $this->rootEF);
-        $this->compactness() === 'legs slender'
-            ? $d?->line('M_L', '0.71 * E / lambda^2 * S', ['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda' => [$this->lambda, Kind::Number], 'S' => [$s->Wely, Kind::Modulus]], $local, Kind::Moment, 'F10-7, F10-8')
-            : $d?->line('M_L', 'F_y * S * (2.43 - 1.72 * lambda * sqrt(F_y / E))', [...$of, 'lambda' => [$this->lambda, Kind::Number], 'E' => [$this->E, Kind::ModulusOfElasticity]], $local, Kind::Moment, 'F10-6');
+        $local = $this->ofLegs($s->Wely, 'S', 'M_L', $d);
         $d?->line('M_n', 'min(M_Y, M_L)', ['M_Y' => [$My, Kind::Moment], 'M_L' => [$local, Kind::Moment]], min($My, $local), Kind::Moment, 'F10');
 
         return min($My, $local);
+    }
+
+    /**
+     * Moment at which a leg buckles locally (F10.3), Nmm; INF: legs are compact.
+     *
+     * @param  float  $S  elastic modulus of the compressed toe, mm³
+     */
+    public function ofLegs(float $S, string $symbol, string $result, ?Derivation $d): float
+    {
+        $word = $this->compactness();
+        if ($word === 'compact') {
+            return INF;
+        }
+        $this->deriveSlenderness($d);
+        $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda' => [$this->lambda, Kind::Number], $symbol => [$S, Kind::Modulus]];
+        $M = $word === 'legs slender' ? 0.71 * $this->E / $this->lambda ** 2 * $S : $this->Fy * $S * (2.43 - 1.72 * $this->lambda / $this->rootEF);
+        $word === 'legs slender'
+            ? $d?->line($result, "0.71 * E / lambda^2 * {$symbol}", $of, $M, Kind::Moment, 'F10-7, F10-8')
+            : $d?->line($result, "F_y * {$symbol} * (2.43 - 1.72 * lambda * sqrt(F_y / E))", [...$of, 'F_y' => [$this->Fy, Kind::Stress]], $M, Kind::Moment, 'F10-6');
+
+        return $M;
     }
 
     private function deriveSlenderness(?Derivation $d): void
@@ -80,7 +97,7 @@ final readonly class SingleAngle extends PlaneProfile
     public function shear(Method $method, ?Derivation $d = null): float
     {
         $s = $this->section;
-        $Cv = Shear::ofOutstand($s->h / $s->t, $this->rootEF);
+        $Cv = Shear::ofPlate($s->h / $s->t, $this->rootEF);
         $Vn = 0.6 * $this->Fy * $s->h * $s->t * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G3', 'k_v = 1.2');
         $d?->line('V_n', '0.6 * F_y * h * t * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G3-1', 'upright leg');

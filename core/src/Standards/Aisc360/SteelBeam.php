@@ -18,8 +18,7 @@ use Waage\Standards\SteelMember;
 use Waage\Standards\Stretches;
 
 /**
- * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same):
- * doubly symmetric I shapes and hollow sections. Everything else is refused.
+ * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same).
  */
 final class SteelBeam extends SteelMember
 {
@@ -59,11 +58,12 @@ final class SteelBeam extends SteelMember
         return [
             ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; pressed it buckles in the plane and sideways as it does in truth, in torsion as if the weakest section were all along.'],
             ...$this->ofChannels(),
+            ...$this->ofSkewSections(),
             ...$this->ofTorsion(),
             $this->beam->member->basis->closedForms
                 ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
-            'Doubly symmetric I shapes, channels with compact flanges, single angles held all along or as struts (E5), tees by L_b alone, with their loads at the shear centre (F9), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ, of which one and the same is compressed (F4), by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ, of which one and the same is compressed (F4), by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
             ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
             ...$this->beam->member->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are held.'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
@@ -77,7 +77,7 @@ final class SteelBeam extends SteelMember
 
     public function sectionClass(): string
     {
-        return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Profile::of($s)?->compactness() ?? '', $this->with($this->beam->member->section))));
+        return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Profile::of($s)->compactness(), $this->with($this->beam->member->section))));
     }
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
@@ -86,10 +86,9 @@ final class SteelBeam extends SteelMember
         $isStrut = $this->struts->has($stretches, $weight);
         $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
         $wrong = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isOfHollows() !== self::isRolledHollow($s->section)));
-        $own = implode(' ', array_unique(array_filter(array_map(fn (?Profile $p): string => $p?->refusal() ?? '', $shapes))));
+        $own = implode(' ', array_unique(array_filter(array_map(fn (Profile $p): string => $p->refusal(), $shapes))));
         $refusal = match (true) {
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
-            in_array(null, $shapes, true) => 'Sections built of strips are not weighed after ANSI/AISC 360.',
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal(),
@@ -103,7 +102,6 @@ final class SteelBeam extends SteelMember
 
             return $strut->refusal() === '' ? $strut->weigh($derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
         }
-        /** @var non-empty-list<Profile> $shapes */
         $byStretch = [];
         foreach ($stretches as $i => $stretch) {
             $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $derive);

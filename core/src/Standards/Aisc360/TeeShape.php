@@ -155,7 +155,7 @@ final readonly class TeeShape extends PlaneProfile
     public function shear(Method $method, ?Derivation $d = null): float
     {
         $s = $this->section;
-        $Cv = Shear::ofOutstand($this->web, $this->rootEF);
+        $Cv = Shear::ofPlate($this->web, $this->rootEF);
         $Vn = 0.6 * $this->Fy * $s->h * $s->tw * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G3', 'k_v = 1.2');
         $d?->line('V_n', '0.6 * F_y * d * t_w * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'd' => [$s->h, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G3-1', 'stem');

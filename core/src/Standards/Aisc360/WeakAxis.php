@@ -44,7 +44,7 @@ final class WeakAxis
     public static function shear(Shape $shape, ?Derivation $d = null): float
     {
         $s = $shape->section;
-        $Cv = Shear::ofOutstand($shape->flange, $shape->rootEF);
+        $Cv = Shear::ofPlate($shape->flange, $shape->rootEF);
         $A = 2 * $s->b * $s->tf;
         $Vn = 0.6 * $shape->Fy * $A * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');

@@ -10,6 +10,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Sections\Flanged;
 use Waage\Sections\UnequalI;
 use Waage\Standards\BucklingLengths;
 use Waage\Standards\ConcentratedForce;
@@ -80,7 +81,9 @@ final readonly class Webs
     /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */
     private static function shape(SectionStep $s, int $side): ?Shape
     {
-        return Shape::of($s->section instanceof UnequalI ? new SectionStep($s->from, $s->to, $s->section->seenFrom($side), $s->grade) : $s);
+        $section = $s->section instanceof UnequalI ? $s->section->seenFrom($side) : $s->section;
+
+        return $section instanceof Flanged ? new Shape($section, $s->grade) : null;
     }
 
     /** Does bending reach the moment of first yield where a force acts (J10.4)? α_s M_r ≥ M_y */

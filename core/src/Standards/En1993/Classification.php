@@ -12,6 +12,7 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SkewSection;
 use Waage\Sections\SolidBar;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
@@ -131,7 +132,7 @@ final class Classification
     /** @return non-empty-list<ClassedPart> */
     public static function parts(SteelSection $steel, Strain $by): array
     {
-        $s = $steel->section;
+        $s = $steel->section instanceof SkewSection ? $steel->section->whole : $steel->section;
 
         return match (true) {
             $s instanceof ISection => self::ofI($s, $by),
@@ -140,7 +141,7 @@ final class Classification
             $s instanceof UnequalI => self::ofUnequal($s),
             $s instanceof Tee => ClassedTee::parts($s, $by),
             $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
-            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, 'as if compressed evenly'), ['upright leg', 'flat leg'], ['c_h', 'c_b'], [$s->h, $s->b]),
+            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, "{$name} leg, as if compressed evenly"), ['upright', 'flat'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof StripSection => self::ofStrips($s),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),

@@ -13,6 +13,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
 use Waage\Standards\BucklingLength;
 use Waage\Standards\BucklingLengths;
 use Waage\Standards\LateralBuckling;
@@ -117,6 +118,11 @@ final class LateralTorsionalBuckling
         $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
         $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
         $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is strained the most" : ''));
+        if ($steel->section instanceof SkewSection) {
+            Bending::deriveSkew($steel->section, $d);
+            $d->given('I_z', $steel->section->Iz, Kind::SecondMoment, 'elastic theory', 'of a moment that turns with the section: (I_y I_z − I_yz²)/I_y');
+            $d->given('beta', $steel->section->monosymmetry(), Kind::Size, 'elastic theory', 'Wagner’s term of the stresses of a sagging moment');
+        }
         $hand = $this->byHand($stretches, $case, $weight);
         $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
         $isClosed = $this->isClosed($stretches);

@@ -8,6 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Sections\Angle;
 use Waage\Sections\Channel;
 use Waage\Sections\ISection;
+use Waage\Sections\SkewSection;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Units\Kind;
@@ -22,7 +23,7 @@ final class ReducedStress
     {
         $s = $steel->section;
 
-        return $s instanceof Tee || $s instanceof Channel || $s instanceof Angle || $s instanceof StripSection || ($s instanceof ISection && $s->plates !== null);
+        return $s instanceof Tee || $s instanceof Channel || $s instanceof Angle || $s instanceof StripSection || $s instanceof SkewSection || ($s instanceof ISection && $s->plates !== null);
     }
 
     /** W_eff about an axis, mm³. */

@@ -12,6 +12,7 @@ use Waage\Sections\Finish;
 use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\SkewSection;
 use Waage\Sections\SolidBar;
 use Waage\Sections\Strip;
 use Waage\Sections\StripSection;
@@ -41,6 +42,9 @@ final class Shear
         } elseif ($s instanceof Angle) {
             $Av = 2 * $s->Iy / ($s->h - $s->zs) ** 2;
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
+        } elseif ($s instanceof SkewSection) {
+            $Av = 1 / $s->shearing;
+            $d?->given('A_v', $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, bent askew');
         } elseif ($s instanceof StripSection) {
             $Av = $s->Iy / $s->shearing;
             $d?->given('q', $s->shearing, Kind::Area, '6.2.6(4) (6.20)', 'S/t where a vertical force shears the most');
@@ -118,7 +122,7 @@ final class Shear
     /** The greatest c/t of a stem, a leg or a strip with a free edge; 0: there is none. */
     public static function freeEdge(SteelSection $steel): float
     {
-        $s = $steel->section;
+        $s = $steel->section instanceof SkewSection ? $steel->section->whole : $steel->section;
         if ($s instanceof StripSection) {
             return max([0.0, ...array_map(fn (Strip $strip, int $i): float => $strip->t > 0.0 && $s->isOutstand($i) ? $strip->length / $strip->t : 0.0, $s->tree->strips, array_keys($s->tree->strips))]);
         }

@@ -3,22 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Analysis\Lateral\HeldLength;
-use Waage\Analysis\Lateral\Mesh;
-use Waage\Analysis\Lateral\MomentSampling;
-use Waage\Analysis\Lateral\Stiffness;
-use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Materials\SteelGrade;
-
-/** Critical uniform moment of a sign on a held length, Nmm. */
-function monosymmetric(HeldLength $held, string $name, int $sign, float $L): float
-{
-    $s = unequal($name);
-    $mesh = new Mesh($held, [$L / 2]);
-    $moments = (new MomentSampling($mesh, [[0, 0.0, 0.0, $L]]))->of([[$sign * 1e6]]);
-    $stiffness = new Stiffness(SteelGrade::E * $s->Iz, SteelGrade::E * $s->Iw, SteelGrade::G * $s->It, $s->shearLevel(), $s->monosymmetry());
-
-    return 1e6 * (new ThinWalledBeam($mesh, array_fill(0, count($mesh->elements), $stiffness), $s->hs / 2, 0.0))->under($moments, $moments)->least(null, 1e9)[0];
-}
 
 // Textbook solution of a simple beam of a monosymmetric section under uniform moment (N. S. Trahair and others, The Behaviour and
 // Design of Steel Structures to EC3): M_cr = N_z (√((β/2)² + I_w/I_z + G I_t/N_z) ± β/2), more where the stronger flange is compressed.
@@ -26,7 +11,7 @@ it('has the closed solution of a uniform moment', function (string $name, int $s
     $s = unequal($name);
     $Nz = M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2;
     $half = -$sign * $s->monosymmetry() / 2;
-    expect(monosymmetric(new HeldLength(0.0, $L, [0.0, $L]), $name, $sign, $L))->toBeNear($Nz * ($half + sqrt($half ** 2 + $s->Iw / $s->Iz + SteelGrade::G * $s->It / $Nz)), 1e-5);
+    expect(uniformCritical($s, $sign, $L))->toBeNear($Nz * ($half + sqrt($half ** 2 + $s->Iw / $s->Iz + SteelGrade::G * $s->It / $Nz)), 1e-5);
 })->with(['welded I 600×300×200×10×20×15', 'welded I 800×200×400×12×15×25'])->with([1, -1])->with([4000.0, 12000.0]);
 
 // A flange in tension that is held all along: the section turns about it in half a sine wave,
@@ -37,5 +22,5 @@ it('turns about a flange that is held all along', function (string $name, int $s
     $a = $side * $s->hs / 2 - $s->shearLevel();
     $expected = ((SteelGrade::E * $s->Iz * $a ** 2 + SteelGrade::E * $s->Iw) * M_PI ** 2 / $L ** 2 + SteelGrade::G * $s->It) / abs(2 * $a - $s->monosymmetry());
     // The top flange is in tension under a hogging moment.
-    expect(monosymmetric(new HeldLength(0.0, $L, [0.0, $L], continuous: $side), $name, -$side, $L))->toBeNear($expected, 1e-4);
+    expect(uniformCritical(unequal($name), -$side, $L, new HeldLength(0.0, $L, [0.0, $L], continuous: $side)))->toBeNear($expected, 1e-4);
 })->with(['welded I 600×300×200×10×20×15', 'welded I 800×200×400×12×15×25'])->with([1, -1]);

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Materials\SteelGrade;
-use Waage\Member\SectionStep;
+use Waage\Sections\Flanged;
 use Waage\Standards\Aisc360\Flexure;
 use Waage\Standards\Aisc360\Method;
 use Waage\Standards\Aisc360\Shape;
@@ -11,7 +11,9 @@ use Waage\Standards\Aisc360\Shear;
 
 function shape(string $name, SteelGrade $grade = SteelGrade::A992): Shape
 {
-    return Shape::of(new SectionStep(0.0, 1.0, section($name), $grade)) ?? throw new LogicException('No I shape.');
+    $section = section($name);
+
+    return new Shape($section instanceof Flanged ? $section : throw new LogicException('No I shape.'), $grade);
 }
 
 // AISC Steel Construction Manual, Table 3-2, F_y = 50 ksi: φ M_px in kip-ft and φ V_nx in kips; from memory. It is made from

@@ -8,7 +8,7 @@ use Waage\Standards\Aisc360\Profile;
 
 function plateGirder(string $name): Profile
 {
-    return Profile::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572)) ?? throw new LogicException('No profile.');
+    return Profile::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572));
 }
 
 // By hand, F_y = 344.74 MPa, √(E/F_y) = 24.083: webs are noncompact from 90.55 and slender from 137.27 on. h/t_w = 960/8 = 120:

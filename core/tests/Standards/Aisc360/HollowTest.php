@@ -10,7 +10,7 @@ use Waage\Standards\Aisc360\Profile;
 
 function hollow(string $name, SteelGrade $grade = SteelGrade::A500): Profile
 {
-    return Profile::of(new SectionStep(0.0, 1.0, section($name), $grade)) ?? throw new LogicException('No profile.');
+    return Profile::of(new SectionStep(0.0, 1.0, section($name), $grade));
 }
 
 // AISC Steel Construction Manual, Tables 1-11, 1-12 and 1-14: A, I, Z about the strong axis, J, in inches; from memory.

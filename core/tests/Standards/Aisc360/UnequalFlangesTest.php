@@ -42,7 +42,7 @@ it('is yielding of the tension flange that the smaller one decides', function ()
 
 it('comes to the girder of flanges alike where they hardly differ', function (float $depth, float $web): void {
     $unequal = new UnequalShape(new UnequalI('nearly', 'none', $depth, 300.0, 299.99, $web, 20.0, 20.0, 1), SteelGrade::A572);
-    $alike = Profile::of(new SectionStep(0.0, 1.0, new ISection('alike', 'none', $depth, 300.0, $web, 20.0, 0.0, finish: Waage\Sections\Finish::Welded), SteelGrade::A572)) ?? throw new LogicException('It is covered.');
+    $alike = Profile::of(new SectionStep(0.0, 1.0, new ISection('alike', 'none', $depth, 300.0, $web, 20.0, 0.0, finish: Waage\Sections\Finish::Welded), SteelGrade::A572));
     expect($unequal->moment())->toBeNear($alike->moment(), 2e-3);
     foreach ([2000.0, 6000.0, 14000.0] as $L) {
         expect($unequal->lateral()->nominal($L, 1.0))->toBeNear($alike->lateral()?->nominal($L, 1.0) ?? 0.0, 2e-3);
