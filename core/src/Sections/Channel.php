@@ -72,6 +72,14 @@ final readonly class Channel extends Flanged
         return $this->ym;
     }
 
+    /** Of the tips of the flanges, or of their roots, by the middle lines. */
+    public function warpingModulus(): float
+    {
+        $e = $this->ym - $this->ys + $this->tw / 2;
+
+        return 2 * $this->Iw / ($this->hs * max($e, $this->b - $this->tw / 2 - $e));
+    }
+
     /** The web between the middles of the flanges, mm². */
     public function shearArea(): float
     {

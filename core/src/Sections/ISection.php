@@ -109,6 +109,11 @@ final readonly class ISection extends Flanged
         return ($this->hw + $this->tf) * $this->tw;
     }
 
+    public function warpingModulus(): float
+    {
+        return 4 * $this->Iw / max($this->b * $this->hs, ($this->plates->width ?? 0.0) * $this->h);
+    }
+
     /** Surface per length, mm: all round, for coating. */
     public function surface(): float
     {

@@ -81,6 +81,18 @@ abstract readonly class Section
         return $side * $this->h / 2;
     }
 
+    /** Torque over the greatest shear stress of St Venant torsion, mm³: of an open section that of its thickest part. */
+    public function torsionModulus(): float
+    {
+        return $this->It / $this->thickest();
+    }
+
+    /** Bimoment over the greatest stress, I_w over the greatest sectorial coordinate, mm⁴; 0 where warping is of no account. */
+    public function warpingModulus(): float
+    {
+        return 0.0;
+    }
+
     /** Does its shear centre lie in its centroid? */
     public function hasTwoAxes(): bool
     {

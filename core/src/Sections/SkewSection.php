@@ -11,8 +11,8 @@ namespace Waage\Sections;
  *     w″ = −M I_z/(E D), v″ = M I_yz/(E D), σ = M (I_z z − I_yz y)/D, D = I_y I_z − I_yz²
  *
  * so that I_y stands for D/I_z, W_el,y for the least D/(I_z z − I_yz y) of its corners, and in lateral-torsional buckling, where the moment turns
- * with the section, I_z for D/I_y and β for ∫ σ/M (y² + z²) dA − 2 z_s: exact by the theory of thin walls. Of its plastic
- * moduli there are none. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); for angles ANSI/AISC 360, C-F10.
+ * with the section, I_z for D/I_y and β for ∫ σ/M (y² + z²) dA − 2 z_s: exact by the theory of thin walls. W_el,z is that of a horizontal
+ * moment. Of its plastic moduli there are none. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); for angles ANSI/AISC 360, C-F10.
  */
 final readonly class SkewSection extends Section
 {
@@ -40,9 +40,10 @@ final readonly class SkewSection extends Section
         $D = $Iy * $Iz - $Iyz ** 2;
         $f = [-$Iyz / $D, $Iz / $D];
         $strips = $whole instanceof Angle ? $whole->strips() : $whole;
-        $most = $zc = $yc = $top = $bottom = 0.0;
+        $most = $across = $zc = $yc = $top = $bottom = 0.0;
         foreach ($whole->corners() as [$y, $z]) {
             [$top, $bottom] = [max($top, $z), min($bottom, $z)];
+            $across = max($across, abs($Iy * $y - $Iyz * $z) / $D);
             $stress = abs($f[0] * $y + $f[1] * $z);
             if ($stress > $most) {
                 [$most, $yc, $zc] = [$stress, $y, $z];
@@ -57,7 +58,7 @@ final readonly class SkewSection extends Section
         $this->beta = $strips->wagner($of) - 2 * $strips->zM;
         parent::__construct(
             $whole->name, $whole->family, $whole->h, $whole->b, $whole->hs,
-            A: $whole->A, Iy: $D / $Iz, Iz: $D / $Iy, Wply: 1 / $most, Wplz: 0.0, It: $whole->It, Iw: $whole->Iw, Wely: 1 / $most, Welz: 0.0,
+            A: $whole->A, Iy: $D / $Iz, Iz: $D / $Iy, Wply: 1 / $most, Wplz: 0.0, It: $whole->It, Iw: $whole->Iw, Wely: 1 / $most, Welz: 1 / $across,
         );
     }
 
@@ -79,6 +80,16 @@ final readonly class SkewSection extends Section
     public function faceAbove(int $side): float
     {
         return ($side > 0 ? $this->top : $this->bottom) - $this->zM;
+    }
+
+    public function torsionModulus(): float
+    {
+        return $this->whole->torsionModulus();
+    }
+
+    public function warpingModulus(): float
+    {
+        return $this->whole->warpingModulus();
     }
 
     public function shearArea(): float

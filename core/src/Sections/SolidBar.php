@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Sections;
 
-/** A flat on edge, or a round bar: solid, rolled. Torsion constant of a flat after S. P. Timoshenko, J. N. Goodier, Theory of Elasticity, as its usual approximation has it. */
+/** A flat on edge, or a round bar: solid, rolled. Torsion of a flat after S. P. Timoshenko, J. N. Goodier, Theory of Elasticity: the usual approximation of the constant, the first term of the stress. */
 final readonly class SolidBar extends Section
 {
     private function __construct(string $name, string $family, float $h, float $b, public bool $isRound, float $A, float $Iy, float $Iz, float $Wply, float $Wplz, float $It, float $Iw)
@@ -35,6 +35,11 @@ final readonly class SolidBar extends Section
     public function shearArea(): float
     {
         return $this->A * ($this->isRound ? 0.9 : 5 / 6);
+    }
+
+    public function torsionModulus(): float
+    {
+        return $this->isRound ? 2 * $this->Wely : $this->It / ($this->b * (1 - 8 / (M_PI ** 2 * cosh(M_PI * $this->h / (2 * $this->b)))));
     }
 
     public function surface(): float

@@ -32,6 +32,9 @@ final readonly class StripSection extends Section
 
     public float $zM;
 
+    /** Greatest sectorial coordinate about the shear centre, mm². */
+    public float $warps;
+
     /** Of the farther edge, upwards and downwards: least and greatest place from the centroid, mm. */
     public float $top;
 
@@ -71,7 +74,7 @@ final readonly class StripSection extends Section
         $this->Iu = $mean + hypot($half, $Iyz);
         $this->Iv = $mean - hypot($half, $Iyz);
         $this->lean = abs($Iyz) > 1e-9 * $mean ? atan2(-$Iyz, $half) / 2 : ($half >= 0.0 ? 0.0 : M_PI / 2);
-        [$this->yM, $this->zM, $Iw] = $this->warping();
+        [$this->yM, $this->zM, $Iw, $this->warps] = $this->warping();
         [$left, $right, $low, $high] = [INF, -INF, INF, -INF];
         foreach ($this->tree->strips as $s) {
             foreach ($s->corners() as [$y, $z]) {
@@ -92,6 +95,12 @@ final readonly class StripSection extends Section
     public function shearArea(): float
     {
         return array_sum(array_map(fn (Strip $s): float => $s->t * abs($s->z2 - $s->z1), $this->tree->strips));
+    }
+
+    /** Where a bimoment fades over less than the depth, as in an angle, St Venant torsion is all there is. */
+    public function warpingModulus(): float
+    {
+        return 2.6 * $this->Iw < $this->It * $this->h ** 2 ? 0.0 : $this->Iw / $this->warps;
     }
 
     public function surface(): float
@@ -126,7 +135,7 @@ final readonly class StripSection extends Section
         return [[$s->y1 - $this->ys, $s->y2 - $this->ys], [$s->z1 - $this->zs, $s->z2 - $this->zs]];
     }
 
-    /** @return array{float, float, float} shear centre from the centroid (mm), I_w (mm⁶) */
+    /** @return array{float, float, float, float} shear centre from the centroid (mm), I_w (mm⁶), greatest sectorial coordinate (mm²) */
     private function warping(): array
     {
         $omega = [0 => 0.0];
@@ -154,11 +163,20 @@ final readonly class StripSection extends Section
         $det = $Iy * $Iz - $Iyz ** 2;
         if ($det <= 1e-9 * $Iy * $Iz) {
             // A single line: its shear centre is its centroid.
-            return [0.0, 0.0, 0.0];
+            return [0.0, 0.0, 0.0, 0.0];
         }
         [$yM, $zM] = [($Izw * $Iz - $Iyw * $Iyz) / $det, ($Izw * $Iyz - $Iyw * $Iy) / $det];
 
-        return [$yM, $zM, max(0.0, $Iww + $zM * $Iyw - $yM * $Izw)];
+        // About the shear centre, and so that it is zero on the average.
+        $most = 0.0;
+        foreach ($this->tree->strips as $i => $s) {
+            [$y, $z] = $this->about($s);
+            foreach ($this->tree->ends[$i] as $k => $end) {
+                $most = max($most, abs($omega[$end] - $mean + $zM * $y[$k] - $yM * $z[$k]));
+            }
+        }
+
+        return [$yM, $zM, max(0.0, $Iww + $zM * $Iyw - $yM * $Izw), $most];
     }
 
     /**

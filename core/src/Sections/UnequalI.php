@@ -90,6 +90,11 @@ final readonly class UnequalI extends Section
         return new ISection($this->name, $this->family, $this->hw + 2 * $t, $b, $this->tw, $t, 0.0, finish: Finish::Welded);
     }
 
+    public function warpingModulus(): float
+    {
+        return $this->Iw / max($this->top / 2 * ($this->hs / 2 - $this->shear), $this->bottom / 2 * ($this->hs / 2 + $this->shear));
+    }
+
     public function shearArea(): float
     {
         return $this->hs * $this->tw;

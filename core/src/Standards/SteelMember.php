@@ -121,7 +121,7 @@ abstract class SteelMember
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections by St Venant; of I sections all of it by bending of the flanges, which fixed supports hold against turning, St Venant torsion left out, on the safe side. Twist is not computed.'];
+        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is computed, where it bends an open section about its weak axis.'];
     }
 
     /**
@@ -221,7 +221,7 @@ abstract class SteelMember
     /** @return list<string> what channels are taken to be loaded like */
     protected function ofChannels(): array
     {
-        return array_filter($this->beam->member->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, or the channel to be held against twisting where they act: torsion is not computed.'];
+        return array_filter($this->beam->member->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be held against twisting where they act; where they have a distance from the axis, it counts from the shear centre.'];
     }
 
     /** @return list<string> how sections are taken to bend that are not symmetric and free to move sideways */
@@ -229,7 +229,7 @@ abstract class SteelMember
     {
         $member = $this->beam->member;
 
-        return $member->bent($member->section) === $member->section ? [] : ['Vertical loads bend a section askew that is not symmetric and that nothing holds sideways all along. They are taken to act through its shear centre, and supports to hold it sideways as they hold it up, so that the moment about the upright axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
+        return $member->bent($member->section) === $member->section ? [] : ['Vertical loads bend a section askew that is not symmetric and that nothing holds sideways all along. They are taken to act through its shear centre unless they have a distance from it, and supports to hold it sideways as they hold it up, so that the moment about the upright axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
     }
 
     /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */

@@ -33,6 +33,22 @@ final readonly class TorsionEnvelopes
         return $this->flange->greatest($this->strength, 0.0) ?? throw new \LogicException('An envelope has at least one combination here.');
     }
 
+    /**
+     * L so that no place twists by more than T L/(2 G I_t) at the greatest torque T: the greatest distance of places that hold the member, an
+     * overhang counted twice; mm.
+     */
+    public function length(): float
+    {
+        $places = $this->beam->beam->supports;
+        $L = $this->beam->member->length;
+        $length = 2 * max(($places[0] ?? $L), $L - ($places[count($places) - 1] ?? 0.0));
+        for ($i = 1, $n = count($places); $i < $n; $i++) {
+            $length = max($length, $places[$i] - $places[$i - 1]);
+        }
+
+        return $length;
+    }
+
     /** @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an extreme */
     public function at(Extreme $e, bool $isFlange = false): array
     {

@@ -102,9 +102,7 @@ it('holds a flange at a fixed support', function (): void {
         ->and(torqueOf(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['length' => '2 m', 'supports' => [supportAt('0 m', 'fixed')]])))->toBeNear(540 * 2000.0);
 });
 
-it('refuses other sections, and loads that have no distance to speak of', function (): void {
-    $design = edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['section' => 'UPE 200']);
-    expect(weighing($design, 'torsion')->applies)->toBeFalse()->and($design->verdict()->holds)->toBeFalse();
+it('refuses loads that have no distance to speak of', function (): void {
     expect(fn () => edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm', 'direction' => 'sideways'])]))->toThrow(InvalidMember::class);
 });
 
@@ -114,8 +112,6 @@ it('agrees with the published torsional strength of a hollow section', function 
     expect(weighing($design, 'torsion')->capacity / KIP / 25.4)->toBeNear(273, 0.01);
     $t = weighing($design, 'torsion')->ratio;
     expect($t)->toBeGreaterThan(0.2)->and(weighing($design, 'torsion-bending')->ratio)->toBeNear(max(weighing($design, 'bending')->ratio, weighing($design, 'buckling')->ratio ?? 0.0) + (weighing($design, 'shear')->ratio + $t) ** 2);
-    $channel = edgeBeam([lineLoad('g', '1 kip/ft', ['across' => '2 in'])], ['section' => 'C12×25', 'grade' => 'A36', 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
-    expect(weighing($channel, 'torsion')->applies)->toBeFalse();
 });
 
 // By hand in kips and inches: W8×31 over 20 ft, 1.4 · 0.2 kip/ft 2 in in front: B = 0.56/12 · 240²/8 = 336 kip-in²; h_o = 7.56: M_f = 44.4;
@@ -137,4 +133,65 @@ it('twists a stepped bar by its stiffness', function (): void {
     $torque = $responses->combined(Effect::Axial, [1.0], 0)[0];
     [$a, $b] = [section('SHS 200×200×10')->It, section('SHS 150×150×8')->It];
     expect(abs($torque))->toBeNear(10e3 * 100 * $a / ($a + $b), 1e-9);
+});
+
+// The sectorial coordinate of an I section is h_s b/4 at the tips: I_w over it h_s t_f b²/6. Channels and flanges that differ by the general theory of strips.
+it('has the warping moduli of closed formulas and of strips', function (): void {
+    $i = section('welded I 400×200×8×12');
+    expect($i->warpingModulus())->toBeNear(388.0 * 12 * 200 ** 2 / 6)->and(section('welded channel 200×80×8×12')->warpingModulus())->toBeNear(section('strips 12: 80,6 4,6; 8: 4,6 4,194; 12: 4,194 80,194')->warpingModulus(), 0.005)
+        ->and(section('welded I 600×300×200×10×20×15')->warpingModulus())->toBeNear(section('strips 15: -100,7.5 100,7.5; 10: 0,15 0,580; 20: -150,590 150,590')->warpingModulus(), 1e-6)
+        // Where the middles of all strips meet in one point nothing warps.
+        ->and(section('strips 10: 100,5 5,5 5,100')->warpingModulus())->toBe(0.0)->and(section('½ IPE 300')->warpingModulus())->toBe(0.0);
+});
+
+// S. P. Timoshenko, J. N. Goodier, Theory of Elasticity, table of coefficients of a rectangle, from memory: 0.246, 0.267, 0.291, 0.312 h b².
+it('has the torsion moduli of solid bars', function (string $name, float $k): void {
+    $s = section($name);
+    expect($s->torsionModulus())->toBeNear($k * $s->h * $s->b ** 2, 0.012);
+})->with([['flat 40×20', 0.246], ['flat 60×20', 0.267], ['flat 100×20', 0.291], ['flat 200×20', 0.312], ['round 60', M_PI / 16]]);
+
+// By hand, UPE 200 over 3 m, 3 kN/m 40 mm in front: B = 1.35 · 3 · 40 · 3000²/8 = 0.182 kNm²; I_w = 11 000 cm⁶, greatest sectorial coordinate at the
+// tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235.
+it('bends a channel by warping', function (): void {
+    $design = edgeBeam([lineLoad('g', '3 kN/m', ['across' => '40 mm'])], ['section' => 'UPE 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')]]);
+    $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
+    expect($lines['B_Ed'])->toBeNear(162 * 3000.0 ** 2 / 8)->and($lines['B_Rd'] / 1e9)->toBeNear(0.625, 0.015)->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * $lines['B_Ed'] / $lines['B_Rd'])
+        ->and(implode(' ', $design->checks->assumptions()))->toContain('it counts from the shear centre');
+    // Plates, and flanges that differ, likewise.
+    foreach (['welded I 600×300×200×10×20×15', 'strips 3: -60,0 0,0 0,200 60,200'] as $section) {
+        expect(weighing(edgeBeam([lineLoad('g', '0.5 kN/m', ['across' => '40 mm'])], ['section' => $section]), 'torsion')->remark)->toContain('warping');
+    }
+});
+
+// By hand, ½ HEB 200 over 3 m, 2 kN/m 50 mm in front: T = 1.35 · 2 · 50 · 1500 = 0.2025 kNm; I_t = 29.8 cm⁴, W_t = 19.9 cm³, T_Rd = 2.70 kNm;
+// φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³.
+it('twists a tee by St Venant, and bends it askew', function (): void {
+    $design = edgeBeam([lineLoad('g', '2 kN/m', ['across' => '50 mm'])], ['section' => '½ HEB 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')]]);
+    $twist = array_column(weighing($design, 'torsion-twist')->lines, 'result', 'symbol');
+    expect(weighing($design, 'torsion')->demand / 1e6)->toBeNear(0.2025)->and(weighing($design, 'torsion')->capacity / 1e6)->toBeNear(2.70, 0.01)->and($twist['phi'])->toBeNear(0.0126, 0.01)->and($twist['M_z'] / 1e6)->toBeNear(0.0383, 0.01)->and($twist['M_z_Rd'] / 1e6)->toBeNear(23.5, 0.005)
+        ->and(weighing($design, 'torsion-twist')->ratio)->toBeNear($twist['u_LT'] + $twist['k'] * $twist['M_z'] / $twist['M_z_Rd'])
+        // A round bar bends about any axis alike; an overhang twists over twice its length at most.
+        ->and(array_column(edgeBeam([lineLoad('g', '1 kN/m', ['across' => '50 mm'])], ['section' => 'round 80', 'grade' => 'S235', 'length' => '2 m', 'supports' => [supportAt('0 m'), supportAt('2 m', 'roller')]])->weighings, 'id'))->not->toContain('torsion-twist')->toContain('torsion')
+        ->and(array_column(weighing(edgeBeam([lineLoad('g', '1 kN/m', ['across' => '50 mm'])], ['section' => 'L 100×100×10', 'grade' => 'S235', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('1 m', 'roller')]]), 'torsion-twist')->lines, 'result', 'symbol')['L'])->toBeNear(4000.0);
+});
+
+// The bound of the twist beside the exact one of a bar: m L²/(8 G I_t) of an even torque, T L/(2 G I_t) of one in the middle (P e L/4).
+it('twists no more than it says', function () use ($force): void {
+    $of = fn (array $load): float => (float) array_column(weighing(edgeBeam([$load], ['section' => '½ HEB 200', 'grade' => 'S235', 'selfWeight' => false]), 'torsion-twist')->lines, 'result', 'symbol')['phi'];
+    $GIt = 81000.0 * section('½ HEB 200')->It;
+    expect($of(lineLoad('g', '1 kN/m', ['across' => '50 mm'])))->toBeNear(2 * 1.35 * 50 * 6000.0 ** 2 / (8 * $GIt), 1e-6)->and($of($force('3 m', '2 kN', '50 mm')))->toBeNear(1.35 * 2e3 * 50 * 6000 / (4 * $GIt), 1e-6);
+});
+
+// By hand in kips and inches. C12×25, A36, 10 ft, 1.4 · 0.1 kip/ft 1 in in front: B = 0.14/12 · 120²/8 = 21.0 kip-in²; C_w = 130 in⁶, e_0 = 0.746 behind the back, t_w = 0.387,
+// h_o = 11.5, tips (3.05 − 0.194 − 0.94) 5.75 = 11.0 in²: W_B = 11.8 in⁴, 0.9 · 36 · 11.8 = 383. WT7×34, A992: J = 1.50, t_f = 0.720: C = 2.08; T_n = 0.6 · 50 · 2.08 = 62.5 kip-in.
+it('twists a channel and a tee by H3.3', function (): void {
+    $beam = fn (string $section, string $grade): Design => edgeBeam([lineLoad('g', '0.1 kip/ft', ['across' => '1 in'])], ['length' => '10 ft', 'supports' => [supportAt('0 ft'), supportAt('10 ft', 'roller')], 'section' => $section, 'grade' => $grade, 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
+    $channel = array_column(weighing($beam('C12×25', 'A36'), 'torsion')->lines, 'result', 'symbol');
+    expect($channel['B_r'] / KIP / 25.4 ** 2)->toBeNear(21.0, 1e-3)->and($channel['B_c'] / KIP / 25.4 ** 2)->toBeNear(383, 0.03)->and($channel['u'])->toBeNear($channel['m'] + $channel['k'] * $channel['B_r'] / $channel['B_c']);
+    $tee = $beam('WT7×34', 'A992');
+    $alone = array_column(weighing($tee, 'torsion')->lines, 'result', 'symbol');
+    $twist = array_column(weighing($tee, 'torsion-bending')->lines, 'result', 'symbol');
+    // T = 0.14/12 · 1 · 60 = 0.7 kip-in; φ = 0.7 · 120/(2 · 11200 · 1.50) = 0.0025.
+    expect($alone['T_c'] / KIP / 25.4)->toBeNear(0.9 * 62.5, 0.04)->and($alone['u'])->toBeNear($alone['v'] + 0.7 / ($alone['T_c'] / KIP / 25.4), 1e-3)->and($twist['phi'])->toBeNear(0.0025, 0.04)
+        ->and($twist['u'])->toBeNear($twist['m'] + $twist['k'] * $twist['M_t'] / $twist['M_c'])->and(array_column($beam('round 4', 'A36')->weighings, 'id'))->not->toContain('torsion-bending');
 });

@@ -10,7 +10,6 @@ use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
-use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Standards\Columns;
@@ -156,13 +155,7 @@ final class SteelBeam extends SteelMember
             return [];
         }
 
-        $of = new Torsion($torsion, $this->method, $this->rules->steel);
-
-        return match (true) {
-            $stretch->section instanceof RectangularHollow, $stretch->section instanceof CircularHollow => $of->weigh($stretch->section, $stretch->grade, $bending, $together, $derive),
-            $stretch->section instanceof ISection && $stretch->section->plates === null => [$of->weighFlanges($stretch->section, $stretch->grade, $bending, $together, $derive)],
-            default => [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is computed for hollow sections, and for I shapes without cover plates. Take one of these, hold the member against twisting where the load acts, or let it act on the axis.')],
-        };
+        return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $derive);
     }
 
     private static function isRolledHollow(Section $section): bool

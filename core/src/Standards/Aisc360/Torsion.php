@@ -10,13 +10,17 @@ use Waage\Materials\SteelGrade;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\Section;
+use Waage\Sections\SkewSection;
+use Waage\Sections\SolidBar;
 use Waage\Standards\TorsionEnvelopes;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes with all of the
- * torsion by bending of their flanges up to first yield (H3.3(a)), St Venant torsion left out, on the safe side. The greatest of all
- * forces count at one place, on the safe side.
+ * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes, channels and strips with all of
+ * the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant torsion left out, on the safe side; tees, angles and
+ * solid bars by St Venant (H3.3(b)), with what the moment bends about the weak axis of the twisted section. The greatest of all forces count at one
+ * place, on the safe side.
  */
 final readonly class Torsion
 {
@@ -32,10 +36,67 @@ final readonly class Torsion
 
     /**
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
-     * @param  list<Weighing>  $together  of axial force and bending together
+     * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
+     * @return list<Weighing>
+     */
+    public function weigh(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    {
+        return match (true) {
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow($s, $grade, $bending, $together, $derive),
+            $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $derive)],
+            default => $this->weighStVenant($s, $grade, $bending, $together, $derive),
+        };
+    }
+
+    /**
+     * @param  list<Weighing>  $bending
+     * @param  list<Weighing>  $together
+     * @return list<Weighing>
+     */
+    private function weighStVenant(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    {
+        $e = $this->envelopes->torque();
+        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        [$T, $Fy, $G] = [abs($e->value), $grade->yieldStrength($s->thickest()), $grade->shearModulus()];
+        $required = $this->method->required('T');
+        $d = $derive ? new Derivation : null;
+        $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
+        $C = $s->torsionModulus();
+        $Tn = 0.6 * $Fy * $C;
+        $d?->given('C', $C, Kind::Modulus, '', $s instanceof SolidBar ? ($s->isRound ? 'π d³/16' : 'J/(t (1 − 8/(π² cosh(π d/2 t))))') : 'J over the thickness');
+        $d?->line('T_n', '0.6 * F_y * C', ['F_y' => [$Fy, Kind::Stress], 'C' => [$C, Kind::Modulus]], $Tn, Kind::Moment, 'H3-8', 'yielding in shear');
+        $Tc = $this->method->available('T_n', $Tn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
+        $v = self::ratio('shear', $bending);
+        $u = $v + $T / $Tc;
+        $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
+        $d?->line('u', "v + {$required} / T_c", ['v' => [$v, Kind::Number], $required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $u, Kind::Number, 'H3.3', 'shear stresses add up');
+        $alone = new Weighing('torsion', 'Torsion with shear', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? []);
+        if ($s instanceof SolidBar && $s->isRound) {
+            return [$alone];
+        }
+        $L = $this->envelopes->length();
+        $phi = $T * $L / (2 * $G * $s->It);
+        $M = max([0.0, ...array_map(fn (Weighing $w): float => $w->id === 'bending' ? (float) $w->demand : 0.0, $bending)]);
+        [$Mz, $Mn] = [$M * $phi, $Fy * $s->Welz];
+        $d = $derive ? new Derivation : null;
+        $d?->given($required, $T, Kind::Moment, '', 'greatest torque');
+        $d?->given('L', $L, Kind::Length, '', 'between places that hold the member against twisting, at most; of an overhang twice');
+        $d?->line('phi', "{$required} * L / (2 * G * J)", [$required => [$T, Kind::Moment], 'L' => [$L, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment]], $phi, Kind::Number, 'St Venant', 'twist in radians, at most');
+        $d?->given($this->method->required('M'), $M, Kind::Moment, '', 'greatest moment');
+        $d?->line('M_t', $this->method->required('M').' * phi', [$this->method->required('M') => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
+        $d?->line('M_n', 'F_y * S_y', ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]], $Mn, Kind::Moment, 'H3-7', 'first yield');
+        $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
+        $total = self::withBending($s, $d, $bending, $together, 'M_t / M_c', ['M_t' => [$Mz, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $Mz / $Mc);
+
+        return [$alone, new Weighing('torsion-bending', 'Bending of the twisted member', "{$this->standard}, H3.3", $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
+    }
+
+    /**
+     * @param  list<Weighing>  $bending
+     * @param  list<Weighing>  $together
      * @return array{Weighing, Weighing}
      */
-    public function weigh(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    private function weighHollow(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
     {
         $e = $this->envelopes->torque();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
@@ -72,27 +133,66 @@ final readonly class Torsion
      * @param  list<Weighing>  $bending
      * @param  list<Weighing>  $together
      */
-    public function weighFlanges(ISection $s, SteelGrade $grade, array $bending, array $together, bool $derive): Weighing
+    private function weighFlanges(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): Weighing
     {
         $e = $this->envelopes->flange();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
         $B = abs($e->value);
         $Fy = $grade->yieldStrength($s->thickest());
         $d = $derive ? new Derivation : null;
+        $d?->given('B_r', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
+        [$text, $values, $ofTorsion] = $s instanceof ISection && $s->plates === null ? $this->ofFlange($s, $Fy, $B, $d) : $this->ofModulus($s, $Fy, $B, $d);
+        $u = self::withBending($s, $d, $bending, $together, $text, $values, $ofTorsion);
+
+        return new Weighing(
+            'torsion', 'Bending with torsion', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
+        );
+    }
+
+    /** @return array{string, array<string, array{float, Kind}>, float} what a bimoment makes of an open section: formula, values, utilisation */
+    private function ofModulus(Section $s, float $Fy, float $B, ?Derivation $d): array
+    {
+        $W = $s->warpingModulus();
+        $d?->given('W_B', $W, Kind::SecondMoment, 'V. Z. Vlasov', 'C_w over the greatest sectorial coordinate, by the middle lines');
+        $d?->line('B_n', 'F_y * W_B', ['F_y' => [$Fy, Kind::Stress], 'W_B' => [$W, Kind::SecondMoment]], $Fy * $W, Kind::Stiffness, 'H3-7', 'first yield; all of the torsion by warping, St Venant torsion is left out, on the safe side');
+        $Bc = $this->method->available('B_n', $Fy * $W, self::FACTORS, 'T', Kind::Stiffness, 'H3.3', $d);
+
+        return ['B_r / B_c', ['B_r' => [$B, Kind::Stiffness], 'B_c' => [$Bc, Kind::Stiffness]], $B / $Bc];
+    }
+
+    /** @return array{string, array<string, array{float, Kind}>, float} */
+    private function ofFlange(ISection $s, float $Fy, float $B, ?Derivation $d): array
+    {
         $Mf = $B / $s->hs;
         $Mn = $Fy * $s->tf * $s->b ** 2 / 6;
-        $d?->given('B_r', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
         $d?->given('h_o', $s->hs, Kind::Size, '', 'distance of the flanges');
         $d?->line('M_f', 'B_r / h_o', ['B_r' => [$B, Kind::Stiffness], 'h_o' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
         $d?->line('M_n', 'F_y * t_f * b_f^2 / 6', ['F_y' => [$Fy, Kind::Stress], 't_f' => [$s->tf, Kind::Size], 'b_f' => [$s->b, Kind::Size]], $Mn, Kind::Moment, 'H3-8', 'of one flange, first yield');
         $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
+
+        return ['M_f / M_c', ['M_f' => [$Mf, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $Mf / $Mc];
+    }
+
+    /**
+     * Bending up to first yield, and what torsion adds with its second order (H3.3(a)).
+     *
+     * @param  list<Weighing>  $bending
+     * @param  list<Weighing>  $together
+     * @param  string  $text  formula of the utilisation in torsion
+     * @param  array<string, array{float, Kind}>  $values  of it
+     */
+    private static function withBending(Section $s, ?Derivation $d, array $bending, array $together, string $text, array $values, float $ofTorsion): float
+    {
         // H3.3(a) adds stresses up to first yield, so what the plastic moment gives counts with Z/S.
         $inPlane = self::inPlane($bending, $together);
         $buckling = self::ratio('buckling', $bending);
-        $m = max($inPlane * $s->Wply / $s->Wely, $buckling);
+        // M_n of an angle is 1.5 M_y at most.
+        $isAngle = $s instanceof SkewSection;
+        $m = max($inPlane * ($isAngle ? 1.5 : $s->Wply / $s->Wely), $buckling);
         $d?->given('m_b', $inPlane, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
         $d?->given('m_LT', $buckling, Kind::Number, 'F', 'in lateral-torsional buckling');
-        $d?->line('m', 'max(m_b * Z_x / S_x, m_LT)', ['m_b' => [$inPlane, Kind::Number], 'Z_x' => [$s->Wply, Kind::Modulus], 'S_x' => [$s->Wely, Kind::Modulus], 'm_LT' => [$buckling, Kind::Number]], $m, Kind::Number, 'H3.3', 'bending up to first yield');
+        $d?->line('m', $isAngle ? 'max(1.5 * m_b, m_LT)' : 'max(m_b * Z_x / S_x, m_LT)', ['m_b' => [$inPlane, Kind::Number], ...$isAngle ? [] : ['Z_x' => [$s->Wply, Kind::Modulus], 'S_x' => [$s->Wely, Kind::Modulus]], 'm_LT' => [$buckling, Kind::Number]], $m, Kind::Number, 'H3.3', 'bending up to first yield');
         $lateral = array_values(array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'));
         $alpha = $lateral[0]->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
@@ -102,13 +202,10 @@ final readonly class Torsion
         } else {
             $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle sideways');
         }
-        $u = $m + $k * $Mf / $Mc;
-        $d?->line('u', 'm + k * M_f / M_c', ['m' => [$m, Kind::Number], 'k' => [$k, Kind::Number], 'M_f' => [$Mf, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $u, Kind::Number, 'H3.3');
+        $u = $m + $k * $ofTorsion;
+        $d?->line('u', "m + k * {$text}", ['m' => [$m, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $u, Kind::Number, 'H3.3');
 
-        return new Weighing(
-            'torsion', 'Bending with torsion', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
-        );
+        return $u;
     }
 
     /**
