@@ -269,6 +269,11 @@ function documentsToRecompute(): array
         'angle, class 4, held' => document(['section' => 'L 200×100×10', 'grade' => 'S355', 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]),
         'angle, class 4, free' => document(['section' => 'L 200×100×10', 'grade' => 'S355', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]),
         ...array_merge(...array_map(fn (string $section): array => ["{$section}, twisted" => document(['section' => $section, 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')], 'loads' => [lineLoad('g', '1 kN/m', ['across' => '30 mm'])]])], ['UPE 200', '½ HEB 200', 'L 100×100×10', 'flat 200×20', 'round 60', 'strips 3: -60,0 0,0 0,200 60,200'])),
+        ...array_map(fn (array $change): array => document([...$change, 'length' => '9 m', 'grade' => 'S355', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('9 m'), 'stiffened' => true]]]), [
+            'flanges that differ, class 4' => ['section' => 'welded I 1200×400×250×8×20×15'],
+            'flanges that differ, class 4, the smaller one compressed' => ['section' => 'welded I 900×150×420×6×12×10'],
+            'flanges that differ, class 4, all of the web compressed' => ['section' => 'welded I 500×100×400×4×8×80'],
+        ]),
         'strips, free' => document(['section' => 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]),
         'closed formulas' => document(['basis' => ['parameters' => ['closedForms' => true]], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]]),
         ...array_map(fn (array $change): array => document(['section' => 'W16X26', 'grade' => 'A992', ...$change, 'basis' => ['combinations' => 'asce-7-22-lrfd', ...$change['basis'] ?? []]]), [

@@ -8,33 +8,37 @@ use Waage\Checks\Derivation;
 use Waage\Sections\Finish;
 use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
  * EN 1993-1-5:2006, 4: what is left of a section of class 4 where its plates buckle, of I sections without plates on their
  * flanges, rectangular hollow sections and boxes. First the compressed flange is reduced, then the web under the stresses
- * that follow (4.4(3)); the yield stress is reached at the compressed edge.
+ * that follow (4.4(3)); the yield stress is reached at the compressed edge, or at the other one where flanges differ and that yields first.
  *
  * Of compression alone nothing shifts: both axes stay those of symmetry. Shear lag (3) and the lower stress of 4.4(4) are
  * left out.
  */
 final readonly class EffectiveSection
 {
-    private ISection|RectangularHollow $section;
+    /** Part of a web that counts as compressed at least. */
+    private const LEAST = 0.01;
+
+    private ISection|RectangularHollow|UnequalI $section;
 
     public function __construct(private SteelSection $steel)
     {
-        $this->section = self::covers($steel) && ($steel->section instanceof ISection || $steel->section instanceof RectangularHollow) ? $steel->section : throw new \LogicException('This section has no effective one.');
+        $this->section = self::covers($steel) && ($steel->section instanceof ISection || $steel->section instanceof RectangularHollow || $steel->section instanceof UnequalI) ? $steel->section : throw new \LogicException('This section has no effective one.');
     }
 
     public static function covers(SteelSection $steel): bool
     {
         $s = $steel->section;
 
-        return $s instanceof RectangularHollow || ($s instanceof ISection && $s->plates === null);
+        return $s instanceof RectangularHollow || $s instanceof UnequalI || ($s instanceof ISection && $s->plates === null);
     }
 
-    /** A_eff in compression, mm². */
+    /** A_eff in compression, mm²; of two flanges alike. */
     public function area(?Derivation $d = null): float
     {
         $s = $this->section;
@@ -57,46 +61,70 @@ final readonly class EffectiveSection
      */
     public function modulus(string $axis, ?Derivation $d = null): float
     {
+        if ($this->section instanceof UnequalI) {
+            // Either side, where either may be compressed.
+            $sides = $this->section->pressed === null ? [1, -1] : [$this->section->pressed];
+            usort($sides, fn (int $a, int $b): int => $this->ofWebs($axis, null, $a) <=> $this->ofWebs($axis, null, $b));
+
+            return $this->ofWebs($axis, $d, $sides[0]);
+        }
+
         return $axis === 'z' && $this->section instanceof ISection ? $this->ofTips($this->section, $d) : $this->ofWebs($axis, $d);
     }
 
-    /** Webs across the axis, flanges along it. */
-    private function ofWebs(string $axis, ?Derivation $d): float
+    /**
+     * Webs across the axis, flanges along it.
+     *
+     * @param  int  $side  that is compressed, where flanges differ: 1 the upper one
+     */
+    private function ofWebs(string $axis, ?Derivation $d, int $side = 1): float
     {
         $s = $this->section;
         [$h, $I] = $axis === 'y' ? [$s->h, $s->Iy] : [$s->b, $s->Iz];
-        [$f, $w] = [$this->flange($axis), $this->web($axis)];
+        [$f, $w] = [$this->flange($axis, $side), $this->web($axis)];
+        $edge = $s instanceof UnequalI ? $h / 2 - $side * $s->zs : $h / 2;
         $rhoF = $this->flangeReduction($f, $d);
         $lostF = (1 - $rhoF) * $f['count'] * $f['width'] * $f['t'];
-        $zf = ($h - $f['t']) / 2;
+        $zf = $edge - $f['t'] / 2;
         $e1 = $lostF * $zf / ($s->A - $lostF);
         $depth = $w['width'];
-        $bc = $depth / 2 + $e1;
-        $psi = ($e1 - $depth / 2) / $bc;
+        $z1 = $s instanceof UnequalI ? $edge - $f['t'] : $depth / 2;
+        // An axis within a flange that is much the stronger one leaves all of the web on one side.
+        $isPulled = $z1 + $e1 < self::LEAST * $depth;
+        $bc = $isPulled ? self::LEAST * $depth : $z1 + $e1;
+        $psi = ($bc - $depth) / $bc;
         $d?->line('A_loss_f', ($f['count'] === 2 ? '2 * ' : '').'(1 - rho_f) * c_f * t_f', ['rho_f' => [$rhoF, Kind::Number], 'c_f' => [$f['width'], Kind::Size], 't_f' => [$f['t'], Kind::Size]], $lostF, Kind::Area, '4.4(3)', 'what the compressed flange loses');
-        $d?->given('z_f', $zf, Kind::Size, '', 'from the middle of the section to that of the flange');
+        $d?->given('z_f', $zf, Kind::Size, '', 'from the centroid to the middle of the compressed flange');
         $d?->line('e_1', 'A_loss_f * z_f / (A - A_loss_f)', ['A_loss_f' => [$lostF, Kind::Area], 'z_f' => [$zf, Kind::Size], 'A' => [$s->A, Kind::Area]], $e1, Kind::Size, '4.4(3)', 'how far the axis shifts');
-        $d?->line('b_c', 'c_w / 2 + e_1', ['c_w' => [$depth, Kind::Size], 'e_1' => [$e1, Kind::Size]], $bc, Kind::Size, 'Table 4.1', 'compressed part of the web');
-        $d?->line('psi', '(e_1 - c_w / 2) / b_c', ['e_1' => [$e1, Kind::Size], 'c_w' => [$depth, Kind::Size], 'b_c' => [$bc, Kind::Size]], $psi, Kind::Number, 'Table 4.1');
+        $d?->given('z_1', $z1, Kind::Size, '', 'from the centroid to the compressed end of the web');
+        $isPulled
+            ? $d?->line('b_c', self::LEAST.' * c_w', ['c_w' => [$depth, Kind::Size]], $bc, Kind::Size, '', 'hardly any of the web is compressed')
+            : $d?->line('b_c', 'z_1 + e_1', ['z_1' => [$z1, Kind::Size], 'e_1' => [$e1, Kind::Size]], $bc, Kind::Size, 'Table 4.1', 'compressed part of the web');
+        $d?->line('psi', '(b_c - c_w) / b_c', ['b_c' => [$bc, Kind::Size], 'c_w' => [$depth, Kind::Size]], $psi, Kind::Number, 'Table 4.1');
         $rhoW = PlateBuckling::internal('w', ['c_w', $depth], ['t_w', $w['t']], $psi, $this->steel->epsilon, $d);
-        $l = (1 - $rhoW) * $bc;
+        $whole = $psi >= 0.0;
+        $part = min($bc, $depth);
+        $l = (1 - $rhoW) * $part;
         $lostW = $w['count'] * $l * $w['t'];
-        $zw = $depth / 2 - 0.4 * $rhoW * $bc - $l / 2;
+        $zw = $z1 - ($whole ? 2 / (5 - $psi) : 0.4) * $rhoW * $part - $l / 2;
         $Aeff = $s->A - $lostF - $lostW;
         $e = ($lostF * $zf + $lostW * $zw) / $Aeff;
         $Ieff = $I - $lostF * $zf ** 2 - $lostW * ($zw ** 2 + $l ** 2 / 12) - $Aeff * $e ** 2;
-        $W = $Ieff / ($h / 2 + $e);
+        $isFarther = $h - $edge - $e > $edge + $e;
+        // Towards the pulled edge the axis shifts, which must not make more of it.
+        $W = $isFarther ? min($Ieff / ($h - $edge - $e), $I / ($h - $edge)) : $Ieff / ($edge + $e);
         if ($d !== null) {
-            $d->line('l_w', '(1 - rho_w) * b_c', ['rho_w' => [$rhoW, Kind::Number], 'b_c' => [$bc, Kind::Size]], $l, Kind::Size, 'Table 4.1', 'what the web loses');
+            $b = $whole ? 'c_w' : 'b_c';
+            $d->line('l_w', "(1 - rho_w) * {$b}", ['rho_w' => [$rhoW, Kind::Number], $b => [$part, Kind::Size]], $l, Kind::Size, 'Table 4.1', 'what the web loses');
             $d->line('A_loss_w', ($w['count'] === 2 ? '2 * ' : '').'l_w * t_w', ['l_w' => [$l, Kind::Size], 't_w' => [$w['t'], Kind::Size]], $lostW, Kind::Area);
-            $d->line('z_w', 'c_w / 2 - 0.4 * rho_w * b_c - l_w / 2', ['c_w' => [$depth, Kind::Size], 'rho_w' => [$rhoW, Kind::Number], 'b_c' => [$bc, Kind::Size], 'l_w' => [$l, Kind::Size]], $zw, Kind::Size, 'Table 4.1', '0.4 of what is left at the flange, 0.6 at the axis');
+            $d->line('z_w', 'z_1 - '.($whole ? '2 / (5 - psi)' : '0.4')." * rho_w * {$b} - l_w / 2", ['z_1' => [$z1, Kind::Size], ...$whole ? ['psi' => [$psi, Kind::Number]] : [], 'rho_w' => [$rhoW, Kind::Number], $b => [$part, Kind::Size], 'l_w' => [$l, Kind::Size]], $zw, Kind::Size, 'Table 4.1', $whole ? 'all of the web is compressed' : '0.4 of what is left at the flange, 0.6 at the axis');
             $d->line('A_eff_M', 'A - A_loss_f - A_loss_w', ['A' => [$s->A, Kind::Area], 'A_loss_f' => [$lostF, Kind::Area], 'A_loss_w' => [$lostW, Kind::Area]], $Aeff, Kind::Area);
             $d->line('e', '(A_loss_f * z_f + A_loss_w * z_w) / A_eff_M', ['A_loss_f' => [$lostF, Kind::Area], 'z_f' => [$zf, Kind::Size], 'A_loss_w' => [$lostW, Kind::Area], 'z_w' => [$zw, Kind::Size], 'A_eff_M' => [$Aeff, Kind::Area]], $e, Kind::Size, '', 'how far the axis shifts in all');
             $d->line('I_eff', "I_{$axis} - A_loss_f * z_f^2 - A_loss_w * (z_w^2 + l_w^2 / 12) - A_eff_M * e^2", [
                 "I_{$axis}" => [$I, Kind::SecondMoment], 'A_loss_f' => [$lostF, Kind::Area], 'z_f' => [$zf, Kind::Size], 'A_loss_w' => [$lostW, Kind::Area], 'z_w' => [$zw, Kind::Size], 'l_w' => [$l, Kind::Size], 'A_eff_M' => [$Aeff, Kind::Area], 'e' => [$e, Kind::Size],
             ], $Ieff, Kind::SecondMoment);
-            $side = $axis === 'y' ? 'h' : 'b';
-            $d->line("W_eff_{$axis}", "I_eff / ({$side} / 2 + e)", ['I_eff' => [$Ieff, Kind::SecondMoment], $side => [$h, Kind::Size], 'e' => [$e, Kind::Size]], $W, Kind::Modulus, 'EN 1993-1-5, 4.3(4)', 'of the compressed edge');
+            $d->given('z_e', $isFarther ? $h - $edge : $edge, Kind::Size, '', 'from the centroid to the '.($isFarther ? 'pulled' : 'compressed').' edge, which is the farther one');
+            $d->line("W_eff_{$axis}", $isFarther ? "min(I_eff / (z_e - e), I_{$axis} / z_e)" : 'I_eff / (z_e + e)', ['I_eff' => [$Ieff, Kind::SecondMoment], ...$isFarther ? ["I_{$axis}" => [$I, Kind::SecondMoment]] : [], 'z_e' => [$isFarther ? $h - $edge : $edge, Kind::Size], 'e' => [$e, Kind::Size]], $W, Kind::Modulus, 'EN 1993-1-5, 4.3(4)');
         }
 
         return $W;
@@ -130,7 +158,7 @@ final readonly class EffectiveSection
     /** @param  array{width: float, t: float, count: int}  $f */
     private function flangeReduction(array $f, ?Derivation $d): float
     {
-        return $this->section instanceof ISection
+        return $this->section instanceof ISection || $this->section instanceof UnequalI
             ? PlateBuckling::outstand('f', ['c_f', $f['width']], ['t_f', $f['t']], $this->steel->epsilon, $d)
             : PlateBuckling::internal('f', ['c_f', $f['width']], ['t_f', $f['t']], 1.0, $this->steel->epsilon, $d);
     }
@@ -140,9 +168,14 @@ final readonly class EffectiveSection
      *
      * @return array{width: float, t: float, count: int}
      */
-    private function flange(string $axis): array
+    private function flange(string $axis, int $side = 1): array
     {
         $s = $this->section;
+        if ($s instanceof UnequalI) {
+            [$b, $t] = $side > 0 ? [$s->top, $s->tt] : [$s->bottom, $s->tb];
+
+            return ['width' => ($b - $s->tw) / 2, 't' => $t, 'count' => 2];
+        }
 
         return $s instanceof ISection ? ['width' => $s->c, 't' => $s->tf, 'count' => 2] : ['width' => $this->clear($s, $axis === 'y' ? $s->b : $s->h), 't' => $s->t, 'count' => 1];
     }
@@ -151,6 +184,9 @@ final readonly class EffectiveSection
     private function web(string $axis): array
     {
         $s = $this->section;
+        if ($s instanceof UnequalI) {
+            return ['width' => $s->hw, 't' => $s->tw, 'count' => 1];
+        }
 
         return $s instanceof ISection ? ['width' => $s->d, 't' => $s->tw, 'count' => 1] : ['width' => $this->clear($s, $axis === 'y' ? $s->h : $s->b), 't' => $s->t, 'count' => 2];
     }
