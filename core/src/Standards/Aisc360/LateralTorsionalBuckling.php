@@ -175,7 +175,7 @@ final class LateralTorsionalBuckling
             $profile instanceof TeeShape => 'F9.2',
             $profile instanceof SkewAngle => 'F10.2',
             $profile instanceof StripShape => 'F12.2',
-            $profile instanceof UnequalShape => 'F4.2',
+            $profile instanceof UnequalShape, $profile instanceof EitherFlange => "{$profile->bendingClause()}.2",
             $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
             default => 'F2.2',
         };

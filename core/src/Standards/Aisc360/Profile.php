@@ -40,7 +40,9 @@ abstract readonly class Profile
             $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
-            $stretch->section instanceof UnequalI => new UnequalShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof UnequalI => $stretch->section->pressed === null
+                ? new EitherFlange(new UnequalShape($stretch->section->pressedAt(1), $stretch->grade), new UnequalShape($stretch->section->pressedAt(-1), $stretch->grade))
+                : new UnequalShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             $stretch->section instanceof StripSection => new StripShape($stretch->section, $stretch->grade),

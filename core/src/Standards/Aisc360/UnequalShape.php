@@ -11,11 +11,13 @@ use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F4 and G2.1: an I shape welded of plates whose flanges differ, with a web that is not slender, bent so that one and
- * the same flange is compressed. Moments in Nmm, lengths in mm.
+ * ANSI/AISC 360, F4, F5 and G2.1: an I shape welded of plates whose flanges differ, of which one is compressed; without stiffeners a web is
+ * not more slender than 260 (F13.2). Moments in Nmm, lengths in mm.
  */
 final readonly class UnequalShape extends PlaneProfile
 {
+    private const MOST = 260.0;
+
     /** Compression flange. */
     public float $bc;
 
@@ -45,7 +47,8 @@ final readonly class UnequalShape extends PlaneProfile
 
     public float $Mp;
 
-    public float $Rpc;
+    /** R_pc (F4-9, F4-10), or R_pg (F5-6). */
+    public float $factor;
 
     public function __construct(public UnequalI $section, SteelGrade $grade)
     {
@@ -61,18 +64,36 @@ final readonly class UnequalShape extends PlaneProfile
         $this->share = $this->bc ** 3 * $this->tc / 12 / $s->Iz;
         $this->aw = $this->hc * $s->tw / ($this->bc * $this->tc);
         $this->rt = $this->bc / sqrt(12 * (1 + $this->aw / 6));
-        $this->FL = $this->St >= 0.7 * $this->Sc ? 0.7 * $this->Fy : max(0.5, $this->St / $this->Sc) * $this->Fy;
+        $this->FL = $this->isSlender() || $this->St >= 0.7 * $this->Sc ? 0.7 * $this->Fy : max(0.5, $this->St / $this->Sc) * $this->Fy;
         $this->Mp = $this->Fy * min($s->Wply, 1.6 * min($this->Sc, $this->St));
-        $this->Rpc = $this->webFactor($this->Fy * $this->Sc);
+        $this->factor = $this->isSlender() ? min(1.0, 1 - $this->aw / (1200 + 300 * $this->aw) * ($this->web() - $this->slenderWeb())) : $this->webFactor($this->Fy * $this->Sc);
     }
 
     public function refusal(): string
     {
         return match (true) {
-            $this->section->pressed === null => 'Flanges that differ are weighed after ANSI/AISC 360 where one and the same flange is compressed all along (F4); this member sags and hogs. Take flanges that are alike.',
-            $this->web() > $this->slenderWeb() || $this->aw > 10.0 => 'The web is slender (F5): that is covered for flanges that are alike. Take a thicker web.',
+            $this->share < 0.1 || $this->share > 0.9 => 'One flange is so much the smaller that it has less than a tenth of I_y (F13.2). Make it wider.',
+            $this->section->hw / $this->section->tw > self::MOST || $this->aw > 10.0 => 'A web without stiffeners is not more slender than 260, and not more than ten times its flange (F13.2). Take a thicker web.',
             default => '',
         };
+    }
+
+    /** Is the web slender: F5? */
+    public function isSlender(): bool
+    {
+        return $this->web() > $this->slenderWeb();
+    }
+
+    /** R_pg, where it reduces what the flange bears. */
+    public function part(): float
+    {
+        return $this->isSlender() ? $this->factor : 1.0;
+    }
+
+    /** What a noncompact flange, and an inelastic member, come down to: F_L S_xc, with R_pg of a slender web. */
+    public function residual(): float
+    {
+        return $this->part() * $this->FL * $this->Sc;
     }
 
     /** h_c/t_w. */
@@ -132,7 +153,7 @@ final readonly class UnequalShape extends PlaneProfile
     {
         $words = [
             ...$this->flange() > $this->compactFlange() ? ['flange '.($this->flange() > $this->slenderFlange() ? 'slender' : 'noncompact')] : [],
-            ...$this->web() > $this->compactWeb() ? ['web noncompact'] : [],
+            ...$this->isSlender() ? ['web slender'] : ($this->web() > $this->compactWeb() ? ['web noncompact'] : []),
         ];
 
         return $words === [] ? 'compact' : implode(', ', $words);
@@ -151,17 +172,24 @@ final readonly class UnequalShape extends PlaneProfile
         $d?->given('lambda_pw', $this->compactWeb(), Kind::Number, 'Table B4.1b, 16', 'h_c/h_p √(E/F_y) / (0.54 M_p/M_y − 0.09)², not above λ_rw');
         $d?->line('lambda_rw', '5.7 * sqrt(E / F_y)', $of, $this->slenderWeb(), Kind::Number, 'Table B4.1b, 16');
 
-        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, remark: $this->compactness() === 'compact' ? 'The shape is compact in bending.' : "In bending: {$this->compactness()} (F4).", lines: $d->lines ?? []);
+        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, remark: $this->compactness() === 'compact' ? 'The shape is compact in bending.' : "In bending: {$this->compactness()} ({$this->bendingClause()}).", lines: $d->lines ?? []);
     }
 
-    /** R_pc M_yc, on the sheet as M_1. */
+    /** R_pc M_yc, or R_pg M_yc, on the sheet as M_1. */
     public function plateau(?Derivation $d = null): float
     {
-        $M = $this->Rpc * $this->Fy * $this->Sc;
+        $M = $this->factor * $this->Fy * $this->Sc;
         $d?->given('S_xc', $this->Sc, Kind::Modulus, 'F4', 'of the compression flange');
+        if ($this->isSlender()) {
+            $d?->given('a_w', $this->aw, Kind::Number, 'F4-12', 'h_c t_w / (b_fc t_fc)');
+            $d?->line('R_pg', 'min(1, 1 - a_w / (1200 + 300 * a_w) * (lambda_w - 5.7 * sqrt(E / F_y)))', ['a_w' => [$this->aw, Kind::Number], 'lambda_w' => [$this->web(), Kind::Number], 'E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]], $this->factor, Kind::Number, 'F5-6', 'λ_w = h_c/t_w');
+            $d?->line('M_1', 'R_pg * F_y * S_xc', ['R_pg' => [$this->factor, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus]], $M, Kind::Moment, 'F5-1', 'yielding of the compression flange');
+
+            return $M;
+        }
         $d?->line('M_p', 'F_y * min(Z_x, 1.6 * S_x)', ['F_y' => [$this->Fy, Kind::Stress], 'Z_x' => [$this->section->Wply, Kind::Modulus], 'S_x' => [min($this->Sc, $this->St), Kind::Modulus]], $this->Mp, Kind::Moment, 'F4.2');
-        $d?->given('R_pc', $this->Rpc, Kind::Number, $this->share <= 0.23 ? 'F4-10' : 'F4-9', $this->share <= 0.23 ? 'I_yc/I_y up to 0.23' : 'M_p/M_yc, 1 at least; less where the web is noncompact');
-        $d?->line('M_1', 'R_pc * F_y * S_xc', ['R_pc' => [$this->Rpc, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus]], $M, Kind::Moment, 'F4-1', 'yielding of the compression flange');
+        $d?->given('R_pc', $this->factor, Kind::Number, $this->share <= 0.23 ? 'F4-10' : 'F4-9', $this->share <= 0.23 ? 'I_yc/I_y up to 0.23' : 'M_p/M_yc, 1 at least; less where the web is noncompact');
+        $d?->line('M_1', 'R_pc * F_y * S_xc', ['R_pc' => [$this->factor, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus]], $M, Kind::Moment, 'F4-1', 'yielding of the compression flange');
 
         return $M;
     }
@@ -173,39 +201,40 @@ final readonly class UnequalShape extends PlaneProfile
             $limits['M_FLB'] = $this->ofFlange($limits['M_1'], $d);
         }
         if ($this->St < $this->Sc) {
-            $Rpt = $this->webFactor($this->Fy * $this->St);
+            $Rpt = $this->isSlender() ? 1.0 : $this->webFactor($this->Fy * $this->St);
             $limits['M_TFY'] = $Rpt * $this->Fy * $this->St;
-            $d?->given('R_pt', $Rpt, Kind::Number, 'F4-16, F4-17');
-            $d?->line('M_TFY', 'R_pt * F_y * S_xt', ['R_pt' => [$Rpt, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xt' => [$this->St, Kind::Modulus]], $limits['M_TFY'], Kind::Moment, 'F4-15', 'yielding of the tension flange');
+            $d?->given('R_pt', $Rpt, Kind::Number, $this->isSlender() ? 'F5.4' : 'F4-16, F4-17');
+            $d?->line('M_TFY', 'R_pt * F_y * S_xt', ['R_pt' => [$Rpt, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'S_xt' => [$this->St, Kind::Modulus]], $limits['M_TFY'], Kind::Moment, $this->isSlender() ? 'F5-10' : 'F4-15', 'yielding of the tension flange');
         }
-        $d?->line('M_n', count($limits) === 1 ? 'M_1' : 'min('.implode(', ', array_keys($limits)).')', array_map(fn (float $M): array => [$M, Kind::Moment], $limits), min($limits), Kind::Moment, 'F4');
+        $d?->line('M_n', count($limits) === 1 ? 'M_1' : 'min('.implode(', ', array_keys($limits)).')', array_map(fn (float $M): array => [$M, Kind::Moment], $limits), min($limits), Kind::Moment, $this->bendingClause());
 
         return min($limits);
     }
 
-    /** F4.3. */
+    /** F4.3, F5.3. */
     private function ofFlange(float $plateau, ?Derivation $d): float
     {
+        [$R, $factor] = $this->isSlender() ? ['R_pg * ', ['R_pg' => [$this->factor, Kind::Number]]] : ['', []];
         [$lambda, $p, $r] = [$this->flange(), $this->compactFlange(), $this->slenderFlange()];
         $d?->given('lambda_f', $lambda, Kind::Number, 'B4.1');
         if ($lambda > $r) {
-            $Mn = 0.9 * $this->E * $this->kc() * $this->Sc / $lambda ** 2;
+            $Mn = $this->part() * 0.9 * $this->E * $this->kc() * $this->Sc / $lambda ** 2;
             $d?->given('k_c', $this->kc(), Kind::Number, 'Table B4.1b, note a');
-            $d?->line('M_FLB', '0.9 * E * k_c * S_xc / lambda_f^2', ['E' => [$this->E, Kind::ModulusOfElasticity], 'k_c' => [$this->kc(), Kind::Number], 'S_xc' => [$this->Sc, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number]], $Mn, Kind::Moment, 'F4-14', 'flange slender');
+            $d?->line('M_FLB', "{$R}0.9 * E * k_c * S_xc / lambda_f^2", [...$factor, 'E' => [$this->E, Kind::ModulusOfElasticity], 'k_c' => [$this->kc(), Kind::Number], 'S_xc' => [$this->Sc, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number]], $Mn, Kind::Moment, $this->isSlender() ? 'F5-9' : 'F4-14', 'flange slender');
 
             return $Mn;
         }
-        $Mn = $plateau - ($plateau - $this->FL * $this->Sc) * ($lambda - $p) / ($r - $p);
-        $d?->line('M_FLB', 'M_1 - (M_1 - F_L * S_xc) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)', [
-            'M_1' => [$plateau, Kind::Moment], 'F_L' => [$this->FL, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number], 'lambda_pf' => [$p, Kind::Number], 'lambda_rf' => [$r, Kind::Number],
-        ], $Mn, Kind::Moment, 'F4-13', 'flange noncompact');
+        $Mn = $plateau - ($plateau - $this->residual()) * ($lambda - $p) / ($r - $p);
+        $d?->line('M_FLB', "M_1 - (M_1 - {$R}F_L * S_xc) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)", [
+            ...$factor, 'M_1' => [$plateau, Kind::Moment], 'F_L' => [$this->FL, Kind::Stress], 'S_xc' => [$this->Sc, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number], 'lambda_pf' => [$p, Kind::Number], 'lambda_rf' => [$r, Kind::Number],
+        ], $Mn, Kind::Moment, $this->isSlender() ? 'F5-8' : 'F4-13', 'flange noncompact');
 
         return $Mn;
     }
 
     public function bendingClause(): string
     {
-        return 'F4';
+        return $this->isSlender() ? 'F5' : 'F4';
     }
 
     public function shear(Method $method, ?Derivation $d = null): float
