@@ -274,6 +274,9 @@ function documentsToRecompute(): array
             'flanges that differ, class 4, the smaller one compressed' => ['section' => 'welded I 900×150×420×6×12×10'],
             'flanges that differ, class 4, all of the web compressed' => ['section' => 'welded I 500×100×400×4×8×80'],
         ]),
+        ...array_map(fn (string $section): array => document(['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => $section, 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '90 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal']), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]]), [
+            'tee, both axes' => '½ HEB 300', 'channel, both axes' => 'UPE 240', 'flanges that differ, both axes' => 'welded I 400×300×200×12×20×15', 'flanges that differ, both axes, class 4' => 'welded I 400×300×200×5×20×8',
+        ]),
         'strips, free' => document(['section' => 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]),
         'closed formulas' => document(['basis' => ['parameters' => ['closedForms' => true]], 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['2.5 m']], 'bottom' => ['kind' => 'supports']]]),
         ...array_map(fn (array $change): array => document(['section' => 'W16X26', 'grade' => 'A992', ...$change, 'basis' => ['combinations' => 'asce-7-22-lrfd', ...$change['basis'] ?? []]]), [
@@ -294,6 +297,9 @@ function documentsToRecompute(): array
             'American, flanges that differ, the smaller one compressed' => ['section' => 'welded I 600×120×300×10×10×20', 'grade' => 'A572 50'],
             ...array_merge(...array_map(fn (string $section): array => array_merge(...array_map(fn (string $length): array => ["American, {$section}, free, {$length}" => ['section' => $section, 'grade' => 'A36', 'length' => $length, 'supports' => [supportAt('0 m'), supportAt($length)]]], ['2 m', '9 m'])), ['L8×8×1/2', 'L4×4×1/4', 'L6×4×3/8', 'strips 3: -60,0 0,0 0,200 60,200'])),
             ...array_merge(...array_map(fn (string $section): array => ["American, {$section}, twisted" => ['section' => $section, 'grade' => 'A36', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')], 'loads' => [lineLoad('g', '1 kN/m', ['across' => '30 mm'])]]], ['C12×25', 'WT7×34', 'L6×4×3/8', 'flat 200×20', 'round 60', 'strips 3: -60,0 0,0 0,200 60,200'])),
+            ...array_map(fn (string $section): array => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'section' => $section, 'grade' => 'A572 50', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '90 kN', 'direction' => 'along'], lineLoad('q', '1 kN/m', ['direction' => 'normal']), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])]], [
+                'American, tee, both axes' => 'WT7×34', 'American, flanges that differ, both axes' => 'welded I 400×300×200×12×20×15', 'American, flanges that differ, both axes, slender' => 'welded I 600×300×280×5×8×8',
+            ]),
             'American, tie' => ['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '-200 kN', 'direction' => 'along'], lineLoad('q', '2 kN/m', ['direction' => 'normal'])]],
             'American, hollow beam' => ['section' => 'HSS 12×4×1/4', 'grade' => 'A500 C', 'loads' => [lineLoad('g', '2 kN/m'), lineLoad('q', '3 kN/m'), lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]],
             'American, hollow beam, long, by C_b' => ['section' => 'HSS 12×4×3/8', 'grade' => 'A500 C', 'length' => '30 m', 'supports' => [supportAt('0 m'), supportAt('30 m')], 'basis' => ['parameters' => ['closedForms' => true]]],

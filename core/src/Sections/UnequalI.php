@@ -49,8 +49,7 @@ final readonly class UnequalI extends Section
         [$I1, $I2] = [$tt * $top ** 3 / 12, $tb * $bottom ** 3 / 12];
         $Iz = $I1 + $I2 + $this->hw * $tw ** 3 / 12;
         $this->shear = $hs * ($I1 / ($I1 + $I2) - 0.5);
-        // From the centroid: the middle between the flanges' middles lies (t_b − t_t)/4 above that of the depth.
-        $this->beta = $wagner / $Iy - 2 * (($tb - $tt) / 4 + $this->shear - $this->zs);
+        $this->beta = $wagner / $Iy - 2 * $this->shearCentreAbove();
         [$above, $below] = [$h / 2 - $this->zs, $h / 2 + $this->zs];
         parent::__construct(
             $name, $family, $h, max($top, $bottom), $hs,
@@ -64,6 +63,12 @@ final readonly class UnequalI extends Section
     public function pressedAt(?int $side): self
     {
         return $side === $this->pressed ? $this : new self($this->name, $this->family, $this->h, $this->top, $this->bottom, $this->tw, $this->tt, $this->tb, $side);
+    }
+
+    public function shearCentreAbove(): float
+    {
+        // The middle between the flanges' middles lies (t_b − t_t)/4 above that of the depth.
+        return ($this->tb - $this->tt) / 4 + $this->shear - $this->zs;
     }
 
     public function shearLevel(): float
@@ -98,6 +103,14 @@ final readonly class UnequalI extends Section
     public function shearArea(): float
     {
         return $this->hs * $this->tw;
+    }
+
+    /** Area that shears under a force along the width, mm²: a flange takes the part of the force that it has of I_z, and the wider one the most for its area. */
+    public function sidewaysShearArea(): float
+    {
+        $I = $this->top ** 3 * $this->tt + $this->bottom ** 3 * $this->tb;
+
+        return min($I / $this->top ** 2, $I / $this->bottom ** 2);
     }
 
     public function surface(): float

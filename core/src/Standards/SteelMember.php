@@ -125,25 +125,6 @@ abstract class SteelMember
     }
 
     /**
-     * Why a section whose flanges differ is not weighed under all that acts; empty: it has none, or only bends in its plane.
-     *
-     * @param  non-empty-list<SectionStep>  $stretches
-     * @param  float  $weight  self-weight, N/mm
-     */
-    protected function ofUnequalFlanges(array $stretches, float $weight): string
-    {
-        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof UnequalI) === []) {
-            return '';
-        }
-
-        return match (true) {
-            count($stretches) > 1 => 'Sections with flanges that differ are weighed in members of one section; this one changes along its length.',
-            $this->isStrainedOtherwise($weight) => 'Sections with flanges that differ are weighed in bending about y-y only, without forces sideways or along them. Take flanges that are alike.',
-            default => '',
-        };
-    }
-
-    /**
      * Why a member with an angle or a section built of strips in it is not weighed; empty: it has none, or is weighed.
      *
      * @param  non-empty-list<SectionStep>  $stretches
@@ -170,21 +151,15 @@ abstract class SteelMember
     }
 
     /**
-     * Why a member with a tee in it is not weighed; empty: it has none, or is of one section that only bends in the plane of its stem.
+     * Why a member with a tee, or with flanges that differ, in it is not weighed; empty: it has none, or is of one section.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      */
-    protected function ofTees(array $stretches): string
+    protected function ofUnequalSides(array $stretches): string
     {
-        if (array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee) === []) {
-            return '';
-        }
+        $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee || $s->section instanceof UnequalI) !== [];
 
-        return match (true) {
-            count($stretches) > 1 => 'Tees are weighed in members of one section; this one changes along its length.',
-            $this->sideways !== null => 'Tees are weighed in bending in the plane of the stem, and under axial force; not where loads push them sideways.',
-            default => '',
-        };
+        return $has && count($stretches) > 1 ? 'Tees and sections with flanges that differ are weighed in members of one section; this one changes along its length.' : '';
     }
 
     /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */

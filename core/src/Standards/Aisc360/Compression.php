@@ -6,10 +6,11 @@ namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Derivation;
 use Waage\Sections\Section;
+use Waage\Sections\Tee;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels and tees with bending about their
+ * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels, tees and flanges that differ with bending about their
  * axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in MPa, lengths in mm.
  */
 final readonly class Compression
@@ -57,7 +58,7 @@ final readonly class Compression
             [$axis, $o] = $s->shearCentreAbove() === 0.0 ? ['x', 'x_o'] : ['y', 'y_o'];
             $I0 = $s->Iy + $s->Iz + $s->A * $off ** 2;
             // Of tees warping is left out (E4, user note).
-            $warps = $s->shearCentreAbove() === 0.0;
+            $warps = ! $s instanceof Tee;
             $Fez = (($warps ? M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 : 0.0) + $G * $s->It) / $I0;
             $polar = ['I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment], ...$off > 0.0 ? [...$A, $o => [$off, Kind::Size]] : []];
             if ($off > 0.0) {

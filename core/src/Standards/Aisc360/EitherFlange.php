@@ -48,6 +48,21 @@ final readonly class EitherFlange extends PlaneProfile
         return $this->top->shear($method, $d);
     }
 
+    public function weakMoment(?Derivation $d = null): float
+    {
+        return $this->top->weakMoment($d);
+    }
+
+    public function weakShear(Method $method, ?Derivation $d = null): float
+    {
+        return $this->top->weakShear($method, $d);
+    }
+
+    public function effectiveArea(float $Fcr, ?Derivation $d = null): float
+    {
+        return $this->top->effectiveArea($Fcr, $d);
+    }
+
     /** @return array{string, string} */
     public function shearClauses(): array
     {

@@ -11,7 +11,6 @@ use Waage\Sections\Channel;
 use Waage\Sections\Finish;
 use Waage\Sections\Flanged;
 use Waage\Sections\ISection;
-use Waage\Units\Kind;
 
 /**
  * A doubly symmetric I shape, with cover plates or without, or a channel in a grade, with what chapters B and F need of it. Cover
@@ -129,7 +128,7 @@ final readonly class Shape extends Profile
 
     public function weakMoment(?Derivation $d = null): float
     {
-        return WeakAxis::moment($this, $d);
+        return WeakAxis::moment($this, $this->flange, $d);
     }
 
     public function shear(Method $method, ?Derivation $d = null): float
@@ -139,7 +138,7 @@ final readonly class Shape extends Profile
 
     public function weakShear(Method $method, ?Derivation $d = null): float
     {
-        return $method->available('V_n', WeakAxis::shear($this, $d), [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return WeakAxis::shear($this, $this->flange, $method, $d);
     }
 
     /** @return array{string, string} */

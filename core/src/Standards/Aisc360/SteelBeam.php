@@ -91,7 +91,7 @@ final class SteelBeam extends SteelMember
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal(),
-            default => $this->ofAngles($stretches, $weight).$this->ofUnequalFlanges($stretches, $weight).$this->ofTees($stretches),
+            default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];

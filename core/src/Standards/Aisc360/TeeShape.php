@@ -163,6 +163,16 @@ final readonly class TeeShape extends PlaneProfile
         return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
+    public function weakMoment(?Derivation $d = null): float
+    {
+        return WeakAxis::moment($this, $this->flange, $d);
+    }
+
+    public function weakShear(Method $method, ?Derivation $d = null): float
+    {
+        return WeakAxis::shear($this, $this->flange, $method, $d);
+    }
+
     /** @return array{string, string} */
     public function shearClauses(): array
     {

@@ -252,6 +252,33 @@ final readonly class UnequalShape extends PlaneProfile
         return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
+    public function weakMoment(?Derivation $d = null): float
+    {
+        return WeakAxis::moment($this, $this->moreSlender(), $d);
+    }
+
+    public function weakShear(Method $method, ?Derivation $d = null): float
+    {
+        return WeakAxis::shear($this, $this->moreSlender(), $method, $d);
+    }
+
+    private function moreSlender(): float
+    {
+        return max($this->section->top / $this->section->tt, $this->section->bottom / $this->section->tb) / 2;
+    }
+
+    public function effectiveArea(float $Fcr, ?Derivation $d = null): float
+    {
+        $s = $this->section;
+        $limit = 0.64 * sqrt($this->kc()) * $this->rootEF;
+
+        return SlenderElements::area($this, $Fcr, [
+            new SlenderElements('t', ['b_t', $s->top / 2], ['t_t', $s->tt], 2, $limit, [0.22, 1.49], 'Table B4.1a, 2', 'half of the top flange'),
+            new SlenderElements('b', ['b_b', $s->bottom / 2], ['t_b', $s->tb], 2, $limit, [0.22, 1.49], 'Table B4.1a, 2', 'half of the bottom flange'),
+            new SlenderElements('w', ['h', $s->hw], ['t_w', $s->tw], 1, 1.49 * $this->rootEF, [0.18, 1.31], 'Table B4.1a, 5', 'web'),
+        ], $d);
+    }
+
     /** @return array{string, string} */
     public function shearClauses(): array
     {

@@ -5,19 +5,31 @@ declare(strict_types=1);
 namespace Waage\Standards\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Sections\Flanged;
+use Waage\Sections\Tee;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape or a channel bent and sheared about the weak axis. */
+/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape, a channel or a tee bent and sheared about the weak axis. */
 final class WeakAxis
 {
-    /** M_n, Nmm. */
-    public static function moment(Shape $shape, ?Derivation $d = null): float
+    /**
+     * M_n, Nmm.
+     *
+     * @param  float  $lambda  b/t of half of the flange, of the more slender one
+     */
+    public static function moment(Profile $shape, float $lambda, ?Derivation $d = null): float
     {
-        $s = $shape->section;
-        [$Fy, $lambda, $compact] = [$shape->Fy, $shape->flange, $shape->compactFlange()];
-        $Mp = min($Fy * $s->Wplz, 1.6 * $Fy * $s->Welz);
+        $s = $shape->whole;
+        [$Fy, $compact] = [$shape->Fy, 0.38 * $shape->rootEF];
         $of = ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]];
-        $d?->line('M_p', 'min(F_y * Z_y, 1.6 * F_y * S_y)', [...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]], $Mp, Kind::Moment, 'F6-1');
+        if ($s instanceof Tee) {
+            $Mp = $Fy * $s->Welz;
+            $d?->line('M_p', 'F_y * S_y', $of, $Mp, Kind::Moment, 'F12-1', 'F6 is for I shapes and channels: first yield');
+        } else {
+            $Mp = min($Fy * $s->Wplz, 1.6 * $Fy * $s->Welz);
+            $d?->line('M_p', 'min(F_y * Z_y, 1.6 * F_y * S_y)', [...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]], $Mp, Kind::Moment, 'F6-1');
+        }
         if ($lambda <= $compact) {
             $d?->line('M_n', 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F6.1', 'flanges compact');
 
@@ -40,16 +52,26 @@ final class WeakAxis
         return $Mn;
     }
 
-    /** V_n of both flanges, N. */
-    public static function shear(Shape $shape, ?Derivation $d = null): float
+    /**
+     * V_c, N.
+     *
+     * @param  float  $lambda  b/t of half of the flange, of the more slender one
+     */
+    public static function shear(Profile $shape, float $lambda, Method $method, ?Derivation $d = null): float
     {
-        $s = $shape->section;
-        $Cv = Shear::ofPlate($shape->flange, $shape->rootEF);
-        $A = 2 * $s->b * $s->tf;
+        $s = $shape->whole;
+        $Cv = Shear::ofPlate($lambda, $shape->rootEF);
+        [$A, $note] = match (true) {
+            $s instanceof Flanged => [2 * $s->b * $s->tf, '2 b_f t_f: both flanges'],
+            $s instanceof Tee => [$s->b * $s->tf, 'b_f t_f'],
+            $s instanceof UnequalI => [$s->sidewaysShearArea(), 'of the flange that shears the most, each with its part of I_y: b_f t_f (I_1 + I_2)/I_1'],
+            default => throw new \LogicException('There is no flange.'),
+        };
         $Vn = 0.6 * $shape->Fy * $A * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');
-        $d?->line('V_n', '0.6 * F_y * 2 * b_f * t_f * C_v2', ['F_y' => [$shape->Fy, Kind::Stress], 'b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G6-1', 'both flanges');
+        $d?->given('A_f', $A, Kind::Area, 'G6', $note);
+        $d?->line('V_n', '0.6 * F_y * A_f * C_v2', ['F_y' => [$shape->Fy, Kind::Stress], 'A_f' => [$A, Kind::Area], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G6-1');
 
-        return $Vn;
+        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 }

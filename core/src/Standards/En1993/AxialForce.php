@@ -128,7 +128,6 @@ final class AxialForce
         [$shear, $withShear] = [$byId['shear'] ?? null, $byId['bending-shear'] ?? null];
         $highShear = $withShear?->ratio === null ? null : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
         $refusal = match (true) {
-            $sideways !== null && $steel->section->shearCentre() > 0.0 => 'A channel that also bends sideways twists as it buckles, which 6.3.3 and 6.3.4 do not cover. Hold it sideways where loads push it, or take a section with two axes of symmetry.',
             count($stretches) > 1 && $sideways !== null => "{$what} is computed for members of one section; this one changes along its length.",
             count($stretches) > 1 && $highShear !== null => "{$what} and a high shear force (6.2.10) is computed for members of one section; this one changes along its length.",
             $N[0] > 0.0 && array_filter($stretches, fn (SectionStep $s): bool => ! $this->isCoveredPressed($s)) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',

@@ -15,6 +15,7 @@ use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Sections\SolidBar;
 use Waage\Sections\Tee;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -264,7 +265,7 @@ final readonly class BeamColumn
         [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
         if (! $this->steel->section->hasTwoAxes()) {
-            return $this->bySum($Ncry, $ny, $nz, $uLT, $d);
+            return $this->bySum($Ncry, $aboutZ->critical, $ny, $nz, $uLT, $d);
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
         $Wy = $this->steel->modulus * $this->steel->fy / $this->steel->basis->gammaM0;
@@ -290,7 +291,7 @@ final readonly class BeamColumn
     }
 
     /** 6.3.3 is for sections with two axes of symmetry; others by 6.3.4, each utilisation at its own slenderness: on the safe side. */
-    private function bySum(float $Ncry, float $ny, float $nz, float $uLT, ?Derivation $d): Weighing
+    private function bySum(float $Ncry, float $Ncrz, float $ny, float $nz, float $uLT, ?Derivation $d): Weighing
     {
         $k = 1.0;
         if (is_finite($Ncry)) {
@@ -300,7 +301,19 @@ final readonly class BeamColumn
             $d?->given('k', $k, Kind::Number, '5.2.2(5)', 'far from buckling about y-y');
         }
         $u = max($ny, $nz) + $k * $uLT;
-        $d?->line('u', 'max(n_y, n_z) + k * u_LT', ['n_y' => [$ny, Kind::Number], 'n_z' => [$nz, Kind::Number], 'k' => [$k, Kind::Number], 'u_LT' => [$uLT, Kind::Number]], $u, Kind::Number, '6.3.4(4) (6.66)', 'each at its own slenderness: on the safe side');
+        $values = ['n_y' => [$ny, Kind::Number], 'n_z' => [$nz, Kind::Number], 'k' => [$k, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
+        $inZ = '';
+        if ($this->sideways > 0.0) {
+            $uz = $this->aboutZ($d);
+            $kz = is_finite($Ncrz) ? 1 / max(1 - $this->compression / $Ncrz, self::LEAST) : 1.0;
+            is_finite($Ncrz)
+                ? $d?->line('k_z', '1 / max(1 - N_c / N_cr_z, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]], $kz, Kind::Number, '5.2.2(5)', 'the same sideways, with twisting')
+                : $d?->given('k_z', $kz, Kind::Number, '5.2.2(5)', 'held all along');
+            $u += $kz * $uz;
+            $values += ['k_z' => [$kz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
+            $inZ = ' + k_z * u_z';
+        }
+        $d?->line('u', "max(n_y, n_z) + k * u_LT{$inZ}", $values, $u, Kind::Number, '6.3.4(4) (6.66)', 'each at its own slenderness: on the safe side');
 
         return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.4', $u, $d);
     }
@@ -341,6 +354,7 @@ final readonly class BeamColumn
             $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
             $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
             $s instanceof Channel, $s instanceof Tee, $s instanceof SolidBar => ['c', 'c'],
+            $s instanceof UnequalI => max($s->tt, $s->tb) <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
             $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
             $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],

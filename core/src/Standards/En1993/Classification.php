@@ -50,7 +50,7 @@ final class Classification
     {
         $class = 1;
         foreach (self::parts($steel, Strain::Compression) as $part) {
-            $class = max($class, $part->name === 'web' ? self::pressedWeb($steel, $part, $N, $d) : $part->class($steel->epsilon));
+            $class = max($class, $part->name === 'web' && ! $steel->section instanceof UnequalI ? self::pressedWeb($steel, $part, $N, $d) : $part->class($steel->epsilon));
         }
 
         return $class;
@@ -138,7 +138,7 @@ final class Classification
             $s instanceof ISection => self::ofI($s, $by),
             $s instanceof Channel => self::ofChannel($s, $by),
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
-            $s instanceof UnequalI => self::ofUnequal($s),
+            $s instanceof UnequalI => self::ofUnequal($s, $by),
             $s instanceof Tee => ClassedTee::parts($s, $by),
             $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
             $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, "{$name} leg, as if compressed evenly"), ['upright', 'flat'], ['c_h', 'c_b'], [$s->h, $s->b]),
@@ -187,21 +187,25 @@ final class Classification
     }
 
     /**
-     * Either flange as if compressed; the web with the greater part of it compressed, of sagging and hogging.
+     * Either flange as if compressed; in bending the web with the greater part of it compressed, of sagging and hogging.
      *
      * @return non-empty-list<ClassedPart>
      */
-    private static function ofUnequal(UnequalI $s): array
+    private static function ofUnequal(UnequalI $s, Strain $by): array
     {
+        $flange = fn (string $name, float $b, float $t): ClassedPart => new ClassedPart($name, ["c_{$name}", ($b - $s->tw) / 2], ["t_{$name}", $t], self::OUTSTAND, "{$name} flange, outstand in compression");
+        $flanges = [$flange('top', $s->top, $s->tt), $flange('bottom', $s->bottom, $s->tb)];
+        if ($by !== Strain::BendingY) {
+            return [...$flanges, ...$by === Strain::BendingZ ? [] : [new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], self::INTERNAL, 'web in compression')]];
+        }
         // How far the axis that halves the area, and that through the centroid, lie from the middle of the web.
         $alpha = min(1.0, 0.5 + abs($s->top * $s->tt - $s->bottom * $s->tb) / (2 * $s->tw * $s->hw));
         $off = abs($s->zs - ($s->tb - $s->tt) / 2);
         $psi = min(1.0, -($s->hw / 2 - $off) / ($s->hw / 2 + $off));
         // Rounded down to what is printed.
         $limits = array_map(fn (float $limit): float => floor(100 * $limit) / 100, [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1), 42 / (0.67 + 0.33 * $psi)]);
-        $flange = fn (string $name, float $b, float $t): ClassedPart => new ClassedPart($name, ["c_{$name}", ($b - $s->tw) / 2], ["t_{$name}", $t], self::OUTSTAND, "{$name} flange, outstand in compression");
 
-        return [$flange('top', $s->top, $s->tt), $flange('bottom', $s->bottom, $s->tb), new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], $limits, sprintf('web, by the larger part that is compressed: α = %.3f, ψ = %.3f', $alpha, $psi))];
+        return [...$flanges, new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], $limits, sprintf('web, by the larger part that is compressed: α = %.3f, ψ = %.3f', $alpha, $psi))];
     }
 
     /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h − 2t and b − 2t */

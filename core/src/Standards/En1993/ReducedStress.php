@@ -11,6 +11,7 @@ use Waage\Sections\ISection;
 use Waage\Sections\SkewSection;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
+use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -23,7 +24,7 @@ final class ReducedStress
     {
         $s = $steel->section;
 
-        return $s instanceof Tee || $s instanceof Channel || $s instanceof Angle || $s instanceof StripSection || $s instanceof SkewSection || ($s instanceof ISection && $s->plates !== null);
+        return $s instanceof Tee || $s instanceof Channel || $s instanceof Angle || $s instanceof StripSection || $s instanceof SkewSection || $s instanceof UnequalI || ($s instanceof ISection && $s->plates !== null);
     }
 
     /** W_eff about an axis, mm³. */

@@ -72,6 +72,12 @@ final class Shear
         if ($s instanceof Flanged) {
             $Av = 2 * $s->b * $s->tf;
             $d?->line('A_v', '2 * b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flanges alone');
+        } elseif ($s instanceof Tee) {
+            $Av = $s->b * $s->tf;
+            $d?->line('A_v', 'b * t_f', ['b' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $Av, Kind::Area, '6.2.6(3)', 'the flange alone');
+        } elseif ($s instanceof UnequalI) {
+            $Av = $s->sidewaysShearArea();
+            $d?->given('A_v', $Av, Kind::Area, '6.2.6(3)', 'of the flange that shears the most, each with its part of I_z: b t_f (I_1 + I_2)/I_1');
         } elseif ($s instanceof SolidBar) {
             $Av = self::areaOfBar($s, $d);
         } else {

@@ -9,6 +9,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\Basis;
 use Waage\Sections\ISection;
 use Waage\Sections\Section;
+use Waage\Sections\UnequalI;
 
 /** A section in a steel grade with the national parameters: what every clause needs. Stresses in MPa. */
 final readonly class SteelSection
@@ -71,14 +72,14 @@ final readonly class SteelSection
         return EffectiveSection::covers($this) || ReducedStress::covers($this);
     }
 
-    /** W_eff about an axis, mm³. */
+    /** W_eff about an axis, mm³; of flanges that differ in bending sideways, and in compression, at a reduced stress: nothing shifts. */
     public function effectiveModulus(string $axis, ?Derivation $d = null): float
     {
-        return EffectiveSection::covers($this) ? (new EffectiveSection($this))->modulus($axis, $d) : ReducedStress::modulus($this, $axis, $d);
+        return EffectiveSection::covers($this) && ($axis === 'y' || ! $this->section instanceof UnequalI) ? (new EffectiveSection($this))->modulus($axis, $d) : ReducedStress::modulus($this, $axis, $d);
     }
 
     private function effectiveArea(?Derivation $d): float
     {
-        return EffectiveSection::covers($this) ? (new EffectiveSection($this))->area($d) : ReducedStress::area($this, $d);
+        return EffectiveSection::covers($this) && ! $this->section instanceof UnequalI ? (new EffectiveSection($this))->area($d) : ReducedStress::area($this, $d);
     }
 }

@@ -76,6 +76,5 @@ it('refuses flanges that differ where it does not cover them', function (array $
     $w = weighing(crane($change), $id);
     expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
 })->with([
-    'pressed' => [['loads' => [lineLoad('q', '1 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '9 m', 'value' => '100 kN', 'direction' => 'along']]], 'strength', 'without forces sideways or along'],
     'steps' => [['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => 'IPE 600']]], 'strength', 'members of one section'],
 ]);
