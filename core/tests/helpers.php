@@ -425,3 +425,9 @@ function uniformCritical(Section $s, int $sign, float $L, ?HeldLength $held = nu
 
     return 1e6 * (new ThinWalledBeam($mesh, array_fill(0, count($mesh->elements), $stiffness), $s->hs / 2, 0.0))->under($moments, $moments)->least(null, 1e9)[0];
 }
+
+/** @return array<string, float> results of the lines of a weighing, by symbol */
+function linesOf(Design $design, string $id): array
+{
+    return array_column(weighing($design, $id)->lines, 'result', 'symbol');
+}

@@ -81,8 +81,14 @@ final class Columns
 
         return new Column(
             $combination, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$member->effective->y, $Lz, $LT],
-            abs($this->sideways?->moment->greatest([$combination], $weight)->value ?? 0.0), $this->endMoments($combination), $at, $isExact,
+            $this->endMoments($combination), $at, $isExact,
         );
+    }
+
+    /** The greatest moment sideways on a length of one section, Nmm. */
+    public function sidewaysMoment(Combination $combination, SectionStep $stretch, float $weight): float
+    {
+        return abs($this->sideways?->moment->greatest([$combination], $weight, $stretch->from, $stretch->to)->value ?? 0.0);
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */

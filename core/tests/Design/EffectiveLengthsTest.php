@@ -19,7 +19,7 @@ function columnOf(array $lengths, array $change = []): Design
     ], derive: true);
 }
 
-$lines = fn (Design $design): array => array_column(weighing($design, 'buckling-axial')->lines, 'result', 'symbol');
+$lines = fn (Design $design): array => linesOf($design, 'buckling-axial');
 
 it('takes Euler\'s force of the length that is given, about each axis and in twisting', function () use ($lines): void {
     $s = section('HEB 200');

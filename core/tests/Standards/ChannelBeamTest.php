@@ -77,7 +77,7 @@ it('presses a channel by E4 with bending about the strong axis', function (): vo
         'slope' => ['by' => 'upright'], 'length' => '12 ft', 'supports' => [supportAt('0 ft'), supportAt('12 ft', 'roller')], 'effectiveLengths' => ['twist' => '12 ft'],
         'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '12 ft', 'value' => '40 kip', 'direction' => 'along']],
     ]);
-    $lines = array_column(weighing($design, 'axial')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'axial');
     $s = section('C15×33.9');
     if (! $s instanceof Channel) {
         throw new LogicException('A channel is needed.');
@@ -107,7 +107,7 @@ it('weighs a channel that is pressed and bent by the sum, sideways as well', fun
     $load = fn (string $N, string $q): array => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '4 m', 'value' => $N, 'direction' => 'along'], lineLoad('g', $q, ['direction' => 'normal'])];
     $post = ['slope' => ['by' => 'upright'], 'length' => '4 m', 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')], 'section' => 'UPE 200'];
     $design = design([...$post, 'loads' => $load('60 kN', '2 kN/m')], derive: true);
-    $lines = array_column(weighing($design, 'buckling-axial')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'buckling-axial');
     expect($lines['u'])->toBeGreaterThan($lines['n_z'] + $lines['u_LT'])->and($lines['N_TF'])->toBeLessThan(min($lines['N_cr_y'], $lines['N_T']))
         ->and(weighing($design, 'bending-axial')->clause)->toContain('6.2.1(7)')
         // Less of either is never worse; without a moment it is buckling alone.

@@ -36,10 +36,10 @@ it('agrees with the published design examples of bars', function (): void {
 // M_y = 36 · 2.083 = 75: M_n = C_b (1.52 − 0.274 · 1200 · 36/29000) M_y = 1.112 C_b M_y.
 it('buckles sideways by F11', function (): void {
     $design = bar('flat 127×12.7', '60 in', '0.2 kip/ft', '0.2 kip/ft');
-    $lines = array_column(weighing($design, 'buckling')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'buckling');
     expect($lines['M_n'] / KIP / 25.4)->toBeNear(1.112 * $lines['C_b'] * 75.0, 0.003);
     $slender = bar('flat 127×6.35', '100 in', '0.02 kip/ft', '0.02 kip/ft');
-    $of = array_column(weighing($slender, 'buckling')->lines, 'result', 'symbol');
+    $of = linesOf($slender, 'buckling');
     expect($of['M_n'] / KIP / 25.4)->toBeNear(1.9 * 29000 * $of['C_b'] / (100 * 5 / 0.0625) * 5 ** 2 * 0.25 / 6, 0.003);
 });
 
@@ -48,7 +48,7 @@ it('has the published critical load of a strip', function (): void {
     $s = section('flat 200×10');
     $L = 3000.0;
     $design = design(['section' => 'flat 200×10', 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')], 'loads' => [lineLoad('g', '1 kN/m')], 'loadHeight' => 'centre', 'selfWeight' => false], derive: true);
-    $lines = array_column(weighing($design, 'buckling')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'buckling');
     expect($lines['M_cr'])->toBeNear(28.3 * sqrt(210e3 * $s->Iz * 81e3 * $s->It) / $L / 8, 0.01)->and($lines['alpha_LT'])->toBe(0.76);
 });
 
@@ -63,7 +63,7 @@ it('has the properties of a rectangle and a circle', function (): void {
 
 it('presses a round by curve c and adds what bends it', function (): void {
     $post = design(['slope' => ['by' => 'upright'], 'length' => '2 m', 'supports' => [supportAt('0 m'), supportAt('2 m', 'roller')], 'section' => 'round 60', 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '2 m', 'value' => '60 kN', 'direction' => 'along'], lineLoad('g', '0.4 kN/m', ['direction' => 'normal'])]], derive: true);
-    $lines = array_column(weighing($post, 'buckling-axial')->lines, 'result', 'symbol');
+    $lines = linesOf($post, 'buckling-axial');
     // i = 15 mm, f_y = 215 MPa at 60 mm: λ = 133.3/98.2 = 1.358, curve c: χ = 0.365.
     expect($lines['lambda_y'])->toBeNear(1.358, 0.003)->and($lines['chi_y'])->toBeNear(0.365, 0.005)->and(weighing($post, 'bending-axial')->clause)->toContain('6.2.1(7)');
 });

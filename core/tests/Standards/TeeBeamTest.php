@@ -119,7 +119,7 @@ it('takes what is weaker where moments have both signs', function (): void {
 it('weighs a tee that is pressed and bent by the sum', function (): void {
     $load = fn (string $N, string $q): array => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => $N, 'direction' => 'along'], lineLoad('g', $q, ['direction' => 'normal'])];
     $post = fn (string $N, string $q): Design => teeBeam(['slope' => ['by' => 'upright'], 'loads' => $load($N, $q)]);
-    $lines = array_column(weighing($post('60 kN', '1 kN/m'), 'buckling-axial')->lines, 'result', 'symbol');
+    $lines = linesOf($post('60 kN', '1 kN/m'), 'buckling-axial');
     expect($lines['u'])->toBeGreaterThan(max($lines['n_y'], $lines['n_z']) + $lines['u_LT'])->and($lines['N_TF'])->toBeLessThan(min($lines['N_z'], $lines['N_T']))
         ->and(weighing($post('50 kN', '1 kN/m'), 'buckling-axial')->ratio)->toBeLessThan($lines['u'])->and(weighing($post('60 kN', '1 kN/m'), 'bending-axial')->clause)->toContain('6.2.1(7)');
 });

@@ -90,15 +90,15 @@ it('lowers shear, and bending where the shear is high', function () use ($force)
 // t_f b²/4 = 150 cm³: M_f,Rd = 35.3 kNm in S235.
 it('bends the flanges of an I section', function (): void {
     $design = edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['section' => 'HEB 200', 'grade' => 'S235', 'selfWeight' => false]);
-    $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'torsion');
     expect($lines['B_Ed'])->toBeNear(540 * 6000.0 ** 2 / 8)->and($lines['M_f'] / 1e6)->toBeNear(13.1, 0.003)->and($lines['M_f_Rd'] / 1e6)->toBeNear(35.25, 0.002)
-        ->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * 13.135 / 35.25, 2e-3)->and($lines['k'])->toBeNear(1 / (1 - weighing($design, 'buckling')->demand / array_column(weighing($design, 'buckling')->lines, 'result', 'symbol')['M_cr']), 1e-6);
+        ->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * 13.135 / 35.25, 2e-3)->and($lines['k'])->toBeNear(1 / (1 - weighing($design, 'buckling')->demand / linesOf($design, 'buckling')['M_cr']), 1e-6);
 });
 
 it('holds a flange at a fixed support', function (): void {
     // A cantilever of 2 m: B = m L²/2, at its root, and all of the torque there.
     $design = edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['section' => 'HEB 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '2 m', 'supports' => [supportAt('0 m', 'fixed')]]);
-    expect(array_column(weighing($design, 'torsion')->lines, 'result', 'symbol')['B_Ed'])->toBeNear(540 * 2000.0 ** 2 / 2)->and(weighing($design, 'torsion')->x)->toBeNear(0.0, 1e-6, 1.0)
+    expect(linesOf($design, 'torsion')['B_Ed'])->toBeNear(540 * 2000.0 ** 2 / 2)->and(weighing($design, 'torsion')->x)->toBeNear(0.0, 1e-6, 1.0)
         ->and(torqueOf(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], ['length' => '2 m', 'supports' => [supportAt('0 m', 'fixed')]])))->toBeNear(540 * 2000.0);
 });
 
@@ -119,10 +119,10 @@ it('agrees with the published torsional strength of a hollow section', function 
 it('bends the flanges of a W shape by H3.3', function (): void {
     $beam = fn (array $change): Design => edgeBeam([lineLoad('g', '0.2 kip/ft', ['across' => '2 in'])], ['length' => '20 ft', 'supports' => [supportAt('0 ft'), supportAt('20 ft', 'roller')], 'section' => 'W8×31', 'grade' => 'A992', 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us'], ...$change]);
     $design = $beam([]);
-    $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'torsion');
     expect($lines['M_f'] / KIP / 25.4)->toBeNear(44.4, 0.005)->and($lines['M_c'] / KIP / 25.4)->toBeNear(209, 0.005)->and($lines['u'])->toBeNear($lines['m'] + $lines['k'] * 44.4 / 209, 0.005);
     // Held at the top, it does not buckle: bending by first yield, 1.4 · 0.2 · 20²/8 = 14 kip·ft over 0.9 · 50 ksi · 27.5 in³ = 103.1 kip·ft.
-    $held = array_column(weighing($beam(['restraint' => ['top' => ['kind' => 'continuous']]]), 'torsion')->lines, 'result', 'symbol');
+    $held = linesOf($beam(['restraint' => ['top' => ['kind' => 'continuous']]]), 'torsion');
     expect($held['m'])->toBeNear(14 / 103.1, 0.005)->and($held['u'])->toBeNear(14 / 103.1 + 44.4 / 209, 0.005);
 });
 
@@ -154,7 +154,7 @@ it('has the torsion moduli of solid bars', function (string $name, float $k): vo
 // tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235.
 it('bends a channel by warping', function (): void {
     $design = edgeBeam([lineLoad('g', '3 kN/m', ['across' => '40 mm'])], ['section' => 'UPE 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')]]);
-    $lines = array_column(weighing($design, 'torsion')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'torsion');
     expect($lines['B_Ed'])->toBeNear(162 * 3000.0 ** 2 / 8)->and($lines['B_Rd'] / 1e9)->toBeNear(0.625, 0.015)->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * $lines['B_Ed'] / $lines['B_Rd'])
         ->and(implode(' ', $design->checks->assumptions()))->toContain('it counts from the shear centre');
     // Plates, and flanges that differ, likewise.
@@ -167,7 +167,7 @@ it('bends a channel by warping', function (): void {
 // φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³.
 it('twists a tee by St Venant, and bends it askew', function (): void {
     $design = edgeBeam([lineLoad('g', '2 kN/m', ['across' => '50 mm'])], ['section' => '½ HEB 200', 'grade' => 'S235', 'selfWeight' => false, 'length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m', 'roller')]]);
-    $twist = array_column(weighing($design, 'torsion-twist')->lines, 'result', 'symbol');
+    $twist = linesOf($design, 'torsion-twist');
     expect(weighing($design, 'torsion')->demand / 1e6)->toBeNear(0.2025)->and(weighing($design, 'torsion')->capacity / 1e6)->toBeNear(2.70, 0.01)->and($twist['phi'])->toBeNear(0.0126, 0.01)->and($twist['M_z'] / 1e6)->toBeNear(0.0383, 0.01)->and($twist['M_z_Rd'] / 1e6)->toBeNear(23.5, 0.005)
         ->and(weighing($design, 'torsion-twist')->ratio)->toBeNear($twist['u_LT'] + $twist['k'] * $twist['M_z'] / $twist['M_z_Rd'])
         // A round bar bends about any axis alike; an overhang twists over twice its length at most.
@@ -186,11 +186,11 @@ it('twists no more than it says', function () use ($force): void {
 // h_o = 11.5, tips (3.05 − 0.194 − 0.94) 5.75 = 11.0 in²: W_B = 11.8 in⁴, 0.9 · 36 · 11.8 = 383. WT7×34, A992: J = 1.50, t_f = 0.720: C = 2.08; T_n = 0.6 · 50 · 2.08 = 62.5 kip-in.
 it('twists a channel and a tee by H3.3', function (): void {
     $beam = fn (string $section, string $grade): Design => edgeBeam([lineLoad('g', '0.1 kip/ft', ['across' => '1 in'])], ['length' => '10 ft', 'supports' => [supportAt('0 ft'), supportAt('10 ft', 'roller')], 'section' => $section, 'grade' => $grade, 'selfWeight' => false, 'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us']]);
-    $channel = array_column(weighing($beam('C12×25', 'A36'), 'torsion')->lines, 'result', 'symbol');
+    $channel = linesOf($beam('C12×25', 'A36'), 'torsion');
     expect($channel['B_r'] / KIP / 25.4 ** 2)->toBeNear(21.0, 1e-3)->and($channel['B_c'] / KIP / 25.4 ** 2)->toBeNear(383, 0.03)->and($channel['u'])->toBeNear($channel['m'] + $channel['k'] * $channel['B_r'] / $channel['B_c']);
     $tee = $beam('WT7×34', 'A992');
-    $alone = array_column(weighing($tee, 'torsion')->lines, 'result', 'symbol');
-    $twist = array_column(weighing($tee, 'torsion-bending')->lines, 'result', 'symbol');
+    $alone = linesOf($tee, 'torsion');
+    $twist = linesOf($tee, 'torsion-bending');
     // T = 0.14/12 · 1 · 60 = 0.7 kip-in; φ = 0.7 · 120/(2 · 11200 · 1.50) = 0.0025.
     expect($alone['T_c'] / KIP / 25.4)->toBeNear(0.9 * 62.5, 0.04)->and($alone['u'])->toBeNear($alone['v'] + 0.7 / ($alone['T_c'] / KIP / 25.4), 1e-3)->and($twist['phi'])->toBeNear(0.0025, 0.04)
         ->and($twist['u'])->toBeNear($twist['m'] + $twist['k'] * $twist['M_t'] / $twist['M_c'])->and(array_column($beam('round 4', 'A36')->weighings, 'id'))->not->toContain('torsion-bending');

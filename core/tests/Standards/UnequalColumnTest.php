@@ -25,12 +25,6 @@ function unequalPost(string $section, string $N, string $inPlane, string $sidewa
 
 const UNEQUAL = 'welded I 400×300×200×12×20×15';
 
-/** @return array<string, float> */
-function linesOf(Design $design, string $id): array
-{
-    return array_column(weighing($design, $id)->lines, 'result', 'symbol');
-}
-
 it('buckles by bending sideways and twisting together', function (float $L): void {
     $s = unequal(UNEQUAL);
     $z0 = $s->shearCentreAbove();

@@ -23,10 +23,11 @@ final readonly class BeamColumn
     /**
      * @param  string  $standard  with its edition
      * @param  float  $bending  utilisation in bending about the strong axis, lateral-torsional buckling among it
+     * @param  float  $sideways  greatest moment about the weak axis, Nmm; 0: nothing bends it so
      * @param  float  $length  of the member, mm
      * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      */
-    public function __construct(private Profile $profile, private Method $method, private string $standard, private Column $column, private float $bending, private float $length, private ?Section $weakest = null)
+    public function __construct(private Profile $profile, private Method $method, private string $standard, private Column $column, private float $bending, private float $sideways, private float $length, private ?Section $weakest = null)
     {
     }
 
@@ -111,16 +112,16 @@ final readonly class BeamColumn
             ? $d?->line('m_x', 'B_1x * m_x1', ['B_1x' => [$this->amplifier('x'), Kind::Number], 'm_x1' => [$this->bending, Kind::Number]], $mx, Kind::Number, 'A-8-1')
             : $d?->line('m_x', 'm_x1', ['m_x1' => [$this->bending, Kind::Number]], $mx, Kind::Number);
         $my = 0.0;
-        if ($c->sideways > 0.0) {
-            $d?->given('M_ry', $c->sideways, Kind::Moment, '', 'greatest moment about the weak axis, of first order');
+        if ($this->sideways > 0.0) {
+            $d?->given('M_ry', $this->sideways, Kind::Moment, '', 'greatest moment about the weak axis, of first order');
             $Mc = $this->method->available('M_n', $this->profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
             $B = $this->amplifier('y', $d);
-            $my = $B * $c->sideways / $Mc;
+            $my = $B * $this->sideways / $Mc;
             $c->compression > 0.0
-                ? $d?->line('m_y', 'B_1y * M_ry / M_c', ['B_1y' => [$B, Kind::Number], 'M_ry' => [$c->sideways, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $my, Kind::Number, 'H1.1')
-                : $d?->line('m_y', 'M_ry / M_c', ['M_ry' => [$c->sideways, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $my, Kind::Number, 'H1.1');
+                ? $d?->line('m_y', 'B_1y * M_ry / M_c', ['B_1y' => [$B, Kind::Number], 'M_ry' => [$this->sideways, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $my, Kind::Number, 'H1.1')
+                : $d?->line('m_y', 'M_ry / M_c', ['M_ry' => [$this->sideways, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $my, Kind::Number, 'H1.1');
         }
-        $sum = $c->sideways > 0.0 ? '(m_x + m_y)' : 'm_x';
+        $sum = $this->sideways > 0.0 ? '(m_x + m_y)' : 'm_x';
         $of = ['p' => [$p, Kind::Number], 'm_x' => [$mx, Kind::Number], 'm_y' => [$my, Kind::Number]];
         $isGreat = $p >= 0.2;
         $u = $isGreat ? $p + 8 / 9 * ($mx + $my) : $p / 2 + $mx + $my;
@@ -131,7 +132,7 @@ final readonly class BeamColumn
         };
         $d?->line('u', $text, array_filter($of, fn (string $symbol): bool => preg_match("/\\b{$symbol}\\b/", $text) === 1, ARRAY_FILTER_USE_KEY), $u, Kind::Number, $isGreat ? 'H1-1a' : 'H1-1b');
         $title = match (true) {
-            $c->sideways === 0.0 => 'Bending with axial force',
+            $this->sideways === 0.0 => 'Bending with axial force',
             $P > 0.0 => 'Bending about both axes with axial force',
             default => 'Bending about both axes',
         };
@@ -149,7 +150,7 @@ final readonly class BeamColumn
         [$Lx, $Ly] = $c->L;
         [$ratio, $sways] = $axis === 'x' ? [$c->moments->y, $c->moments->swaysY] : [$c->moments->z, $c->moments->swaysZ];
         $Cm = $ratio === null ? 1.0 : 0.6 + 0.4 * $ratio;
-        $I = $axis === 'x' ? $this->profile->whole->Iy : $this->profile->whole->Iz;
+        $I = $axis === 'x' ? $this->profile->whole->Iy : ($this->weakest ?? $this->profile->whole)->Iz;
         // Between its ends a member that sways with them buckles as one whose ends stay.
         $L = $sways ? min($axis === 'x' ? $Lx ?? INF : $Ly, $this->length) : ($axis === 'x' ? $Lx : $Ly);
         $Pe = $L === null ? $this->critical() : ($L <= 0.0 ? INF : M_PI ** 2 * $this->profile->E * $I / $L ** 2);

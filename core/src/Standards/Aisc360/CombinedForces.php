@@ -43,9 +43,10 @@ final readonly class CombinedForces
             $column = $this->columns->of($combination, $stiffer, $weight, $main, $weakest ?? $stretches[0]->section, $stretches);
             foreach ($stretches as $i => $stretch) {
                 $bending = abs($this->moment->greatest([$combination], $weight, ...$count > 1 ? [$stretch->from, $stretch->to] : [])->value ?? 0.0) / $strengths[$i];
+                $sideways = $this->columns->sidewaysMoment($combination, $stretch, $weight);
                 $columns[] = fn (float $lateral, bool $derive): array => array_map(
                     fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
-                    (new BeamColumn($profiles[$i], $this->method, $this->standard, $column, max($bending, $lateral), $this->beam->member->length, $weakest))->weigh($derive),
+                    (new BeamColumn($profiles[$i], $this->method, $this->standard, $column, max($bending, $lateral), $sideways, $this->beam->member->length, $weakest))->weigh($derive),
                 );
             }
         }

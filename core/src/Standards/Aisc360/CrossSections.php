@@ -34,7 +34,7 @@ final readonly class CrossSections
     }
 
     /** @return array{Weighing, Weighing} bending and shear about the weak axis */
-    public function sideways(Profile $profile, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
+    public function sideways(Profile $profile, SectionStep $stretch, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
     {
         $bends = fn (?Derivation $d): float => $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
 
@@ -43,8 +43,8 @@ final readonly class CrossSections
                 $profile->isClosed() => $profile->bendingClause(),
                 $profile instanceof TeeShape => 'F12',
                 default => 'F6',
-            }, $sideways->beam, $sideways->moment, 'M_y', Kind::Moment, $bends, $weight, $derive),
-            $this->weighing('sideways-shear', 'Shear sideways', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive),
+            }, $sideways->beam, $sideways->moment, 'M_y', Kind::Moment, $bends, $weight, $derive, $stretch),
+            $this->weighing('sideways-shear', 'Shear sideways', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive, $stretch),
         ];
     }
 
@@ -53,11 +53,10 @@ final readonly class CrossSections
      *
      * @param  string  $symbol  of the effect, without subscript of the method
      * @param  \Closure(?Derivation): float  $strength  the available one
-     * @param  SectionStep|null  $stretch  null: the whole member, about its weak axis
      */
-    private function weighing(string $id, string $title, string $clause, LoadedBeam $beam, Envelope $envelope, string $symbol, Kind $kind, \Closure $strength, float $weight, bool $derive, ?SectionStep $stretch = null): Weighing
+    private function weighing(string $id, string $title, string $clause, LoadedBeam $beam, Envelope $envelope, string $symbol, Kind $kind, \Closure $strength, float $weight, bool $derive, SectionStep $stretch): Weighing
     {
-        $e = $envelope->greatest($this->strength, $weight, $stretch->from ?? 0.0, $stretch->to ?? INF) ?? throw new \LogicException('An envelope has at least one combination here.');
+        $e = $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
         $demand = abs($e->value);
         $required = $this->method->required($symbol);
         $capacity = "{$symbol[0]}_c";
@@ -69,7 +68,7 @@ final readonly class CrossSections
 
         return new Weighing(
             $id, $title, "{$this->standard}, {$clause}", $demand / $available, demand: $demand, capacity: $available, kind: $kind, demandSymbol: $required, capacitySymbol: $capacity,
-            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $stretch === null ? [] : [[$stretch->from, $stretch->to, $available]],
+            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $beam === $this->beam ? [[$stretch->from, $stretch->to, $available]] : [],
         );
     }
 }

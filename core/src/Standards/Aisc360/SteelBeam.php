@@ -120,13 +120,12 @@ final class SteelBeam extends SteelMember
             $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
             $together = match (true) {
                 ! $isTogether => [],
-                $this->sideways !== null => [$this->refused('bending-axial', 'Bending about both axes', 'H1', 'Computed for members of one section; this one changes along its length.')],
                 array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Where the section changes this is computed for sections with two axes of symmetry.')],
                 default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive),
             };
 
             return [
-                ...$weighings, ...$webs, $lateral, ...$together,
+                ...$weighings, ...$webs, $lateral, ...$this->weighSideways($stretches, $shapes, $weight, $derive), ...$together,
                 ...$this->beam->member->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
             ];
         }
@@ -135,12 +134,27 @@ final class SteelBeam extends SteelMember
 
         return [
             ...$weighings, $lateral, ...$webs,
-            ...$this->sideways === null ? [] : $this->crossSections->sideways($shapes[0], $this->sideways, $weight, $derive),
+            ...$this->weighSideways($stretches, $shapes, $weight, $derive),
             ...$together,
             ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
             ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $derive),
             ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $shapes  of each of them
+     * @return list<Weighing> bending and shear about the weak axis, where loads push the member sideways
+     */
+    private function weighSideways(array $stretches, array $shapes, float $weight, bool $derive): array
+    {
+        $sideways = $this->sideways;
+        if ($sideways === null) {
+            return [];
+        }
+
+        return Stretches::heaviest($stretches, array_map(fn (Profile $p, SectionStep $s): array => $this->crossSections->sideways($p, $s, $sideways, $weight, $derive), $shapes, $stretches), array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes), $this->beam->member->basis->units);
     }
 
     /**

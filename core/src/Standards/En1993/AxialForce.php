@@ -128,7 +128,6 @@ final class AxialForce
         [$shear, $withShear] = [$byId['shear'] ?? null, $byId['bending-shear'] ?? null];
         $highShear = $withShear?->ratio === null ? null : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
         $refusal = match (true) {
-            count($stretches) > 1 && $sideways !== null => "{$what} is computed for members of one section; this one changes along its length.",
             count($stretches) > 1 && $highShear !== null => "{$what} and a high shear force (6.2.10) is computed for members of one section; this one changes along its length.",
             $N[0] > 0.0 && array_filter($stretches, fn (SectionStep $s): bool => ! $this->isCoveredPressed($s)) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
             $highShear !== null && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
@@ -156,7 +155,7 @@ final class AxialForce
         foreach ($this->strength as $combination) {
             $column = $this->columns->of($combination, $stiffer, $weight, $main, $sections[0], $stretches);
             foreach ($stretches as $i => $stretch) {
-                $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $sideways, $highShear);
+                $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $highShear);
             }
         }
 
@@ -177,13 +176,12 @@ final class AxialForce
     /**
      * @param  int  $count  of stretches
      * @param  Section  $weakest  of them sideways
-     * @param  array{Weighing, Weighing}|null  $sideways
      * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
      */
-    private function column(Column $column, Combination $combination, SteelSection $steel, SectionStep $stretch, int $count, Section $weakest, float $weight, ?array $sideways, ?HighShear $shear): \Closure
+    private function column(Column $column, Combination $combination, SteelSection $steel, SectionStep $stretch, int $count, Section $weakest, float $weight, ?HighShear $shear): \Closure
     {
         $bending = ($this->bendingOf)($combination, $stretch, $steel, $weight);
-        $aboutZ = $sideways === null ? 0.0 : $column->sideways / (float) $sideways[0]->capacity;
+        $aboutZ = $this->columns->sidewaysMoment($combination, $stretch, $weight) / ($steel->modulusZ() * $steel->fy / $steel->basis->gammaM0);
 
         return fn (float $lateral, bool $derive): array => array_map(fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units), (new BeamColumn(
             $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear, $weakest, $column->isExact,

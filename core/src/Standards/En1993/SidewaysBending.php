@@ -11,8 +11,10 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Member\SectionStep;
 use Waage\Sections\ISection;
 use Waage\Standards\SidewaysEnvelopes;
+use Waage\Standards\Stretches;
 use Waage\Units\Kind;
 
 /**
@@ -30,17 +32,23 @@ final readonly class SidewaysBending
     }
 
     /**
+     * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      * @return array{Weighing, Weighing} bending, shear
      */
-    public function weigh(SteelSection $steel, float $weight, bool $derive): array
+    public function weigh(array $stretches, float $weight, bool $derive): array
     {
-        return [$this->bending($steel, $weight, $derive), $this->shear($steel, $weight, $derive)];
+        $basis = $this->beam->member->basis;
+        $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $basis), $stretches);
+        $weighings = array_map(fn (SteelSection $steel, SectionStep $s): array => [$this->bending($steel, $s, $weight, $derive), $this->shear($steel, $s, $weight, $derive)], $steels, $stretches);
+        [$bending, $shear] = Stretches::heaviest($stretches, $weighings, array_map(fn (SteelSection $s): int => $s->classZ, $steels), $basis->units);
+
+        return [$bending, $shear];
     }
 
-    private function bending(SteelSection $steel, float $weight, bool $derive): Weighing
+    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->envelopes->moment, $weight);
+        $e = $this->worst($this->envelopes->moment, $stretch, $weight);
         $M = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
@@ -58,9 +66,9 @@ final readonly class SidewaysBending
         );
     }
 
-    private function shear(SteelSection $steel, float $weight, bool $derive): Weighing
+    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        $e = $this->worst($this->envelopes->shear, $weight);
+        $e = $this->worst($this->envelopes->shear, $stretch, $weight);
         $V = abs($e->value);
         $d = $derive ? new Derivation : null;
         $d?->given('V_y_Ed', $V, Kind::Force);
@@ -73,9 +81,9 @@ final readonly class SidewaysBending
         );
     }
 
-    private function worst(Envelope $envelope, float $weight): Extreme
+    private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
     {
-        return $envelope->greatest($this->strength, $weight) ?? throw new \LogicException('An envelope has at least one combination here.');
+        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** @return array<int, float> */

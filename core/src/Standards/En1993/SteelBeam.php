@@ -102,17 +102,11 @@ final class SteelBeam extends SteelMember
         $webs = $this->webs->weigh($stretches, $weight, $derive);
         $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
 
-        $steel = new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis);
-        $refusal = match (true) {
-            $this->bendsSideways === null => '',
-            count($stretches) > 1 => 'Bending about both axes is computed for members of one section; this one changes along its length.',
-            $steel->classZ > 3 && ! $steel->coversClass4() => 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.',
-            default => '',
-        };
-        if ($refusal !== '') {
-            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: $refusal)];
+        $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
+        if ($slender !== []) {
+            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.')];
         }
-        $sideways = $this->bendsSideways?->weigh($steel, $weight, $derive);
+        $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
         $torsion = $this->torsion();
 
         return [

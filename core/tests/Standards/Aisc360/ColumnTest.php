@@ -39,7 +39,7 @@ function pressedAndBent(string $name, Method $method, array $P, float $bending, 
 {
     $combination = new Combination('STR 1', Purpose::Strength, '', 1.0, [], '');
 
-    return new BeamColumn(shape($name), $method, 'ANSI/AISC 360-16', new Column($combination, $P[0], $P[1], INF, [$L, $L, $L], $sideways, $moments, [0.0, 'STR 1', '', []]), $bending, $L);
+    return new BeamColumn(shape($name), $method, 'ANSI/AISC 360-16', new Column($combination, $P[0], $P[1], INF, [$L, $L, $L], $moments, [0.0, 'STR 1', '', []]), $bending, $sideways, $L);
 }
 
 // H.1A: P_u = 400 kips, M_ux = 250 and M_uy = 80 kip-ft, of second order: 0.354 + 8/9 (0.389 + 0.257) = 0.928. The moments are
@@ -120,5 +120,10 @@ it('weighs axial force where the section changes: as the plain member where it d
     $mixed = weighing($of($step('W10X77')), 'axial');
     expect($mixed->ratio)->toBeLessThan((float) weighing($of([]), 'axial')->ratio)->toBeGreaterThan((float) weighing($of(['section' => 'W10X77']), 'axial')->ratio)->and($mixed->remark)->toContain('W10×49');
     $sideways = $of([...$step('W12X50'), 'loads' => [lineLoad('g', '1 kip/ft', ['direction' => 'sideways'])]]);
-    expect(weighing($sideways, 'bending-axial')->applies)->toBeFalse()->and(weighing($sideways, 'bending-axial')->remark)->toContain('changes along its length');
+    expect(weighing($sideways, 'sideways-bending')->ratio)->toBeGreaterThan(0.0)->and(weighing($sideways, 'bending-axial')->title)->toContain('both axes');
+    // Of one and the same section it is the plain member.
+    foreach (['sideways-bending', 'sideways-shear', 'bending-axial'] as $id) {
+        $pushed = fn (array $change): float => (float) weighing($of([...$change, 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '10 ft', 'value' => '40 kip', 'direction' => 'along'], lineLoad('g', '0.2 kip/ft', ['direction' => 'sideways'])]]), $id)->ratio;
+        expect($pushed($step('W10X49')))->toBeNear($pushed([]), 1e-6);
+    }
 });

@@ -99,6 +99,6 @@ it('takes the weaker of both where the member sags and hogs', function (): void 
     $both = runway(['supports' => [supportAt('0 m'), supportAt('4 m'), supportAt('9 m', 'roller')]]);
     [$top, $bottom] = [unequalShape('welded I 600×300×200×10×20×15', 1), unequalShape('welded I 600×300×200×10×20×15', -1)];
     expect(weighing($both, 'bending')->capacity)->toBeNear(0.9 * min($top->moment(), $bottom->moment()));
-    $by = array_column(weighing($both, 'buckling')->lines, 'result', 'symbol');
+    $by = linesOf($both, 'buckling');
     expect($by['M_n'])->toBeNear(min($top->lateral()->nominal($by['L_b'], $by['C_b']), $bottom->lateral()->nominal($by['L_b'], $by['C_b'])));
 });

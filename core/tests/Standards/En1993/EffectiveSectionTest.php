@@ -103,7 +103,7 @@ it('weighs a girder of class 4 by its effective section', function (): void {
         'section' => 'welded I 1200×350×8×12', 'grade' => 'S355', 'length' => '12 m', 'supports' => [[...supportAt('0 m'), 'stiffened' => true], [...supportAt('12 m'), 'stiffened' => true]],
         'loads' => [lineLoad('q', '25 kN/m')], 'restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '2 m'], 'bottom' => ['kind' => 'supports']],
     ], derive: true);
-    $lines = array_column(weighing($design, 'bending')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'bending');
     expect(weighing($design, 'classification')->applies)->toBeTrue()->and(weighing($design, 'classification')->remark)->toContain('class 4')
         ->and($lines['M_c_Rd'])->toBeNear($lines['W_eff_y'] * 355)->and(weighing($design, 'buckling')->capacity)->toBeLessThanOrEqual($lines['M_c_Rd'] * (1 + 1e-9))
         ->and(weighing($design, 'flange-buckling')->applies)->toBeTrue()->and(weighing($design, 'flange-buckling')->capacity)->toBeNear(0.55 * 210e3 / 355 * sqrt(1176 * 8 / (350 * 12)), 1e-6);

@@ -84,7 +84,7 @@ it('refuses what it does not cover', function (): void {
 it('bends sideways with its effective section in class 4', function (): void {
     // Class 1 in bending about y-y, class 4 about z-z: flat sides of 300 − 18 and 200 − 18 mm.
     $design = design(['section' => 'RHS 300×200×6 cold', 'grade' => 'S235', 'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])]], derive: true);
-    $lines = array_column(weighing($design, 'sideways-bending')->lines, 'result', 'symbol');
+    $lines = linesOf($design, 'sideways-bending');
     // λ_p = 47 / 56.8 = 0.827, ρ = (0.827 − 0.22) / 0.827² = 0.887.
     expect($lines['rho_f'])->toBeNear(0.887, 1e-3)->and($lines['W_eff_z'])->toBeLessThan(0.96 * section('RHS 300×200×6 cold')->Welz)->toBeGreaterThan(0.9 * section('RHS 300×200×6 cold')->Welz)
         ->and(weighing($design, 'sideways-bending')->capacity)->toBeNear($lines['W_eff_z'] * 235);

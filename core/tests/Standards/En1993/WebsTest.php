@@ -61,7 +61,7 @@ it('leaves out what has stiffeners, is fixed or hangs, and members that stand', 
 
 it('takes a force over a support through the web, and an axle anywhere', function (): void {
     $over = pressed(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '90 kN', 'bearing' => '80 mm']]]);
-    expect(array_column(weighing($over, 'web-load')->lines, 'result', 'symbol')['k_F'])->toBe(3.5);
+    expect(linesOf($over, 'web-load')['k_F'])->toBe(3.5);
     $axle = pressed(['loads' => [['id' => 't', 'case' => 'q', 'kind' => 'train', 'value' => '', 'bearing' => '50 mm', 'axles' => [['force' => '20 kN', 'distance' => ''], ['force' => '30 kN', 'distance' => '1 m']]]]]);
     expect(weighing($axle, 'web-load')->demand)->toBeNear(45e3)->and(weighing($axle, 'web-load')->x)->toBeNull();
 });
