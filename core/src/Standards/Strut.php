@@ -8,7 +8,7 @@ use Waage\Materials\SteelGrade;
 use Waage\Member\StrutEnds;
 use Waage\Sections\Angle;
 
-/** An angle that is pressed and pulled along its axis and not bent. Forces in N, lengths in mm. */
+/** An angle that is pressed and pulled along its axis. Forces in N, lengths in mm. */
 final readonly class Strut
 {
     /**
@@ -20,6 +20,14 @@ final readonly class Strut
      */
     public function __construct(public Angle $angle, public SteelGrade $grade, public float $compression, public float $tension, public float $L, public StrutEnds $ends, public array $pressed, public array $pulled)
     {
+    }
+
+    /** The least force at which it buckles in any way: what moments are amplified by. */
+    public function least(): float
+    {
+        [$both, , $Nv] = $this->critical();
+
+        return min($both, $Nv);
     }
 
     /**

@@ -14,7 +14,7 @@ use Waage\Sections\Angle;
 use Waage\Sections\Section;
 use Waage\Sections\SkewSection;
 
-/** Angles that are pressed or pulled along their axis, with nothing that bends them. */
+/** Angles that are pressed or pulled along their axis, with nothing that bends them or with vertical forces that do. */
 final readonly class Struts
 {
     /** Forces below are none, N; moments below are rounding, as a part of the force times the length. */
@@ -35,12 +35,27 @@ final readonly class Struts
      */
     public function has(array $stretches, float $weight): bool
     {
+        return $this->strains($stretches, $weight) && abs($this->moment->greatest($this->strength, $weight)->value ?? 0.0) <= self::ROUNDING * $this->greatest($weight) * $this->beam->member->length;
+    }
+
+    /**
+     * Is it an angle that a force strains along its axis, whatever bends it in its plane?
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function strains(array $stretches, float $weight): bool
+    {
         if (count($stretches) > 1 || self::angle($stretches[0]->section) === null || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
             return false;
         }
-        $N = abs($this->axial->greatest($this->strength, $weight)->value ?? 0.0);
 
-        return $N >= self::NOTHING && abs($this->moment->greatest($this->strength, $weight)->value ?? 0.0) <= self::ROUNDING * $N * $this->beam->member->length;
+        return $this->greatest($weight) >= self::NOTHING;
+    }
+
+    private function greatest(float $weight): float
+    {
+        return abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
     }
 
     /** Why it is not weighed; empty: it is. */
@@ -50,6 +65,7 @@ final readonly class Struts
         $L = $this->beam->member->length;
 
         return match (true) {
+            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => 'An angle that is pressed or pulled is weighed where it is free between its supports; this one is held sideways all along.',
             $this->beam->member->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
             $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => 'An angle that is pressed or pulled is weighed between ends that are held. Put a support at either end.',
             default => '',

@@ -16,6 +16,9 @@ final readonly class AngleStrut
     /** Up to here legs do not twist before they buckle otherwise (E4). */
     private const TWISTS = 0.71;
 
+    /** Smallest denominator of B_1: nearer to buckling the angle fails by compression anyway. */
+    private const LEAST = 0.05;
+
     private SingleAngle $profile;
 
     public function __construct(private Strut $strut, private Method $method, private string $standard)
@@ -24,7 +27,7 @@ final readonly class AngleStrut
     }
 
     /** Why E5 does not cover it; empty: it does. */
-    public function refusal(): string
+    public function refusal(bool $isBent = false): string
     {
         if ($this->strut->ends === StrutEnds::Centroid || $this->strut->compression <= 0.0) {
             return '';
@@ -32,6 +35,7 @@ final readonly class AngleStrut
         $s = $this->strut->angle;
 
         return match (true) {
+            $isBent => 'E5 is for angles that nothing loads between their ends. Connect it about its centroid, or take off what loads it there: self-weight, loads beside its axis.',
             max($s->h, $s->b) >= 1.7 * min($s->h, $s->b) => 'E5 is for angles whose legs are less than 1.7 to 1. Take legs that differ less.',
             $this->slenderness(null) > 200.0 => 'E5 is for an effective slenderness of 200 at most. Take a greater angle, or hold it between its ends.',
             default => '',
@@ -45,6 +49,35 @@ final readonly class AngleStrut
             ...$this->strut->compression > 0.0 ? [$this->pressed($derive)] : [],
             ...$this->strut->tension > 0.0 ? [$this->pulled($derive)] : [],
         ] ?: throw new \LogicException('A strut is pressed or pulled.');
+    }
+
+    /**
+     * With bending (H2): the sum of all, moments amplified (App. 8); the greatest of all combinations.
+     *
+     * @param  list<Weighing>  $bending  weighings of bending and lateral-torsional buckling
+     * @return non-empty-list<Weighing> axial force, all together
+     */
+    public function weighWithBending(array $bending, bool $derive): array
+    {
+        $alone = $this->weigh($derive);
+        $p = max(array_map(fn (Weighing $w): float => (float) $w->ratio, $alone));
+        $m = max([0.0, ...array_map(fn (Weighing $w): float => in_array($w->id, ['bending', 'buckling'], true) ? $w->ratio ?? 0.0 : 0.0, $bending)]);
+        [$P, $Pe, $alpha] = [$this->strut->compression, $this->strut->least(), $this->method === Method::ASD ? 1.6 : 1.0];
+        $B = 1 / max(1 - $alpha * $P / $Pe, self::LEAST);
+        $d = $derive ? new Derivation : null;
+        $d?->given('p', $p, Kind::Number, 'D2, E', 'utilisation by axial force');
+        $d?->given('m', $m, Kind::Number, 'F10', 'greatest utilisation in bending, lateral-torsional buckling among it');
+        $d?->given('P_r', $P, Kind::Force, '', 'compression');
+        $d?->given('P_e1', $Pe, Kind::Force, 'A-8-5', 'the least, of bending about the weak principal axis or twisting');
+        $d?->given('alpha', $alpha, Kind::Number, 'App. 8.1.2', $this->method->value);
+        $d?->line('B_1', '1 / max(1 - alpha * P_r / P_e1, 0.05)', ['alpha' => [$alpha, Kind::Number], 'P_r' => [$P, Kind::Force], 'P_e1' => [$Pe, Kind::Force]], $B, Kind::Number, 'A-8-3', 'C_m = 1');
+        $d?->line('u', 'p + B_1 * m', ['p' => [$p, Kind::Number], 'B_1' => [$B, Kind::Number], 'm' => [$m, Kind::Number]], $p + $B * $m, Kind::Number, 'H2-1', 'the sum of the greatest stresses, wherever they are');
+        [$x, $combination, $arrangement, $factors] = $this->strut->tension > $P ? $this->strut->pulled : $this->strut->pressed;
+
+        return [...$alone, new Weighing(
+            'bending-axial', 'Bending with axial force', "{$this->standard}, H2", $p + $B * $m, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: 'The greatest axial force with the greatest moment, of whatever combinations: on the safe side.',
+        )];
     }
 
     private function pulled(bool $derive): Weighing

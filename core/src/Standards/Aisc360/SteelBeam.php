@@ -114,6 +114,12 @@ final class SteelBeam extends SteelMember
             return $weighings;
         }
         $webs = $this->webs->weigh($stretches, $weight, $derive);
+        if ($this->struts->strains($stretches, $weight)) {
+            $strut = new AngleStrut($this->struts->of($stretches[0], $weight), $this->method, $this->rules->steel);
+            $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $derive)];
+
+            return [...$bending, ...$webs, ...$strut->refusal(true) === '' ? $strut->weighWithBending($bending, $derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))]];
+        }
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
         if (count($stretches) > 1) {

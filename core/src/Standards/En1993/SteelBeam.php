@@ -101,6 +101,9 @@ final class SteelBeam extends SteelMember
 
         $webs = $this->webs->weigh($stretches, $weight, $derive);
         $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
+        if ($this->struts->strains($stretches, $weight)) {
+            return [...$bending, ...$webs, ...(new AngleStrut($this->struts->of($stretches[0], $weight), $member->basis))->weighWithBending($bending, $derive)];
+        }
 
         $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
         if ($slender !== []) {
