@@ -118,6 +118,29 @@ final class PieceDiagram
         return $sum;
     }
 
+    /** (2/L) ∫ M cos²(π (x − from) / L) dx over a part of it that is L long, Nmm: what moments do to a half sine wave of twist by Wagner's term. */
+    public function twistingMoment(float $from, float $to, float $weight): float
+    {
+        $L = $to - $from;
+        $w = 2 * M_PI / $L;
+        $sum = 0.0;
+        foreach ($this->segments($weight) as [$x, $t0, $t1, [$a, $b, $c, $d]]) {
+            $t0 = max($t0, $from - $x);
+            $t1 = min($t1, $to - $x);
+            if ($t1 - $t0 <= 1e-9) {
+                continue;
+            }
+            // 2 cos² = 1 + cos: the moment itself, and by parts.
+            foreach ([[1, $t1], [-1, $t0]] as [$sign, $t]) {
+                $theta = $w * ($x + $t - $from);
+                $waves = ($a + $t * ($b + $t * ($c + $t * $d)) - (2 * $c + 6 * $d * $t) / $w ** 2) * sin($theta) / $w + ($b + $t * (2 * $c + $t * 3 * $d) - 6 * $d / $w ** 2) * cos($theta) / $w ** 2;
+                $sum += $sign * ($t * ($a + $t * ($b / 2 + $t * ($c / 3 + $t * $d / 4))) + $waves);
+            }
+        }
+
+        return $sum / $L;
+    }
+
     /** ∫ (q0 + q1 u) sin²(π (s + u) / L) du for u from 0 to l. */
     private static function sineSquared(float $q0, float $q1, float $s, float $l, float $length): float
     {

@@ -121,7 +121,6 @@ final class LateralTorsionalBuckling
         if ($steel->section instanceof SkewSection) {
             Bending::deriveSkew($steel->section, $d);
             $d->given('I_z', $steel->section->Iz, Kind::SecondMoment, 'elastic theory', 'of a moment that turns with the section: (I_y I_z − I_yz²)/I_y');
-            $d->given('beta', $steel->section->monosymmetry(), Kind::Size, 'elastic theory', 'Wagner’s term of the stresses of a sagging moment');
         }
         $hand = $this->byHand($stretches, $case, $weight);
         $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
@@ -165,7 +164,9 @@ final class LateralTorsionalBuckling
         $steel = $this->weakest($stretches, $held);
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
         $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
-        $least = $steel === null || $steel->section->monosymmetry() !== 0.0 ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
+        // A free end has no closed formula where flanges differ.
+        $isCovered = $steel !== null && ($steel->section->monosymmetry() === 0.0 || array_filter($within, fn (BucklingLength $l): bool => $l->freeEnd) === []);
+        $least = ! $isCovered ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
 
         return $least === null || $steel === null ? null : [...$least, $steel];
     }

@@ -91,6 +91,35 @@ it('has C_2 of the published tables', function (array $load, float $C1, float $C
     'force at midspan, 0.553' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '10 kN'], 1.365, 0.553],
 ]);
 
+// ENV 1993-1-1:1992, Table F.1.2: C_3 = 0.525 of a uniform load; the NCCI SN030 has 0.41 of a force at midspan, where the table has an error; 1 under a uniform moment.
+it('has C_3 of the published tables', function (array $loads, float $C1, float $C3): void {
+    [$diagram] = diagram(['loads' => $loads], 0.0, 6000.0);
+    [$M] = $diagram->greatest(1, 0.0);
+    expect($C1 * $diagram->twistingMoment(0.0, 6000.0, 0.0) / $M)->toBeNear($C3, 0.015);
+})->with([
+    'uniform load' => [[lineLoad('g', '5 kN/m')], 1.132, 0.525], 'force at midspan' => [[['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '10 kN']], 1.365, 0.411],
+    'uniform moment' => [[['id' => 'p', 'case' => 'g', 'kind' => 'moment', 'x' => '0 m', 'value' => '10 kNm'], ['id' => 'r', 'case' => 'g', 'kind' => 'moment', 'x' => '6 m', 'value' => '-10 kNm']], 1.0, 1.0],
+]);
+
+it('integrates moments on a half sine wave as sums do', function (): void {
+    [$diagram] = diagram(['loads' => [lineLoad('g', '5 kN/m'), lineLoad('g', '9 kN/m', ['from' => '1 m', 'to' => '4 m', 'end' => '2 kN/m']), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '2.2 m', 'value' => '30 kN'], ['id' => 'r', 'case' => 'g', 'kind' => 'moment', 'x' => '3 m', 'value' => '15 kNm']]], 0.0, 6000.0);
+    foreach ([[0.0, 6000.0], [700.0, 4100.0]] as [$from, $to]) {
+        [$sum, $n] = [0.0, 40000];
+        for ($i = 0; $i < $n; $i++) {
+            $part = ($i + 0.5) / $n;
+            $sum += 2 / $n * $diagram->at($from + $part * ($to - $from), 0.0) * cos(M_PI * $part) ** 2;
+        }
+        expect($diagram->twistingMoment($from, $to, 0.0))->toBeNear($sum, 1e-5);
+    }
+});
+
+// Sections whose flanges differ, tees, and sections that bend askew: the closed formulas with C_3 and β beside the eigenvalue, as on the sheet.
+it('is near to the closed formulas where β counts', function (string $section, string $height): void {
+    $load = ['length' => '4 m', 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')], 'loadHeight' => $height, 'loads' => [lineLoad('g', '2 kN/m')]];
+    $lines = linesOf(design(['section' => $section, ...$load], true), 'buckling');
+    expect($lines['r'])->toBeGreaterThan(0.98)->toBeLessThan(1.09)->and($lines['C_3'])->toBeNear(0.527, 0.005);
+})->with(['½ IPE 300', 'welded I 600×300×200×10×20×15', 'welded I 600×200×300×10×15×20', 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', 'L 150×75×10'])->with(['top', 'centre']);
+
 // BS 5950-1:2000, Table 14, from memory: effective lengths of cantilevers with a free tip.
 it('has the effective lengths of cantilevers', function (string $height, string $kind, float $factor): void {
     $design = design(['length' => '4 m', 'supports' => [supportAt('0 m', $kind), ...($kind === 'pinned' ? [supportAt('1 m')] : [])], 'loadHeight' => $height, 'basis' => ['parameters' => ['closedForms' => true]]], true);
