@@ -87,6 +87,12 @@ foreach ([2, 6, 11] as $n) {
     }, 1);
     row("Shortlist of {$sections} sections, ".count((new Design($wide, false))->combinations).' combinations', $times, 1.0, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
+foreach ([[['½ IPE', '½ HEAA', '½ HEA', '½ HEB', '½ HEM', '½ UB', '½ UC', 'L'], []], [['WT', 'L inch'], $american]] as [$of, $change]) {
+    $lopsided = Member::fromArray([...manyCases(benchDocument(1, 16)), ...$change, 'families' => $of]);
+    $sections = count((new Design($lopsided, false))->shortlist());
+    $times = timed(3, fn () => (new Design($lopsided, false))->shortlist(), 1);
+    row("Shortlist of {$sections} tees and angles".($change === [] ? '' : ', ANSI/AISC 360'), $times, 1.0);
+}
 $member = Member::fromArray(benchDocument(3, 12));
 $times = timed(9, fn () => (new Design($member, false))->shortlist());
 row('Shortlist of all 90 sections', $times, 0.5);

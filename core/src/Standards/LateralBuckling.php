@@ -37,7 +37,10 @@ final class LateralBuckling
     /** @var list<HeldDiagrams>|null */
     private ?array $lengths = null;
 
-    /** @var array<int, list<BucklingCase>> by length: what may govern for any section */
+    /** What resists twisting in sections of one kind, as parts of that of one of them. */
+    private const SPREAD = [1 / 8, 1.0, 8.0];
+
+    /** @var array<string, list<BucklingCase>> by length and kind of section: what may govern for any section */
     private array $candidates = [];
 
     /** @var array<int, array{list<SectionStep>, BucklingShapes}> by length: the last ones that were asked for */
@@ -92,18 +95,20 @@ final class LateralBuckling
 
     /**
      * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is weighed
-     * by itself, and so is one whose flanges differ, which sagging and hogging buckle unlike; others of a shortlist share the diagrams.
+     * by itself, and so is one whose flanges differ in a member that changes, or by L_b and C_b; others of a shortlist share the diagrams.
      *
+     * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      */
-    public function heaviest(int $i, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
+    public function heaviest(int $i, array $stretches, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
     {
-        if ($weight === $this->beam->member->section->weight() || $shapes->beam->isLopsided()) {
+        $isLopsided = $shapes->beam->isLopsided();
+        if ($weight === $this->beam->member->section->weight() || ($isLopsided && (count($stretches) > 1 || ! $resistance->usesFactor()))) {
             return (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->heaviest($shapes, $resistance, $weight);
         }
         $most = 0.0;
         $heaviest = null;
-        foreach ($this->candidates($i) as $case) {
+        foreach ($isLopsided ? $this->candidatesLike($i, $stretches[0]) : $this->candidates($i) as $case) {
             [$M] = $case->greatest($weight);
             $utilisation = $M > 0.0 ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M))) : 0.0;
             if ($utilisation > $most) {
@@ -159,7 +164,8 @@ final class LateralBuckling
      */
     private function candidates(int $i): array
     {
-        if (! isset($this->candidates[$i])) {
+        $key = "{$i} alike";
+        if (! isset($this->candidates[$key])) {
             $member = $this->beam->member;
             $with = function (Section $section, float $weight) use ($i, $member): array {
                 $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
@@ -167,20 +173,41 @@ final class LateralBuckling
                 return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
             };
             [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
-            $this->candidates[$i] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
+            $this->candidates[$key] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
                 $with($member->section, $member->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with($member->section, sqrt($least * $most)),
             ]);
         }
 
-        return $this->candidates[$i];
+        return $this->candidates[$key];
+    }
+
+    /**
+     * The same of one section whose flanges differ, which sagging and hogging buckle unlike, for all of its kind: tees, or angles, turned alike.
+     *
+     * @return list<BucklingCase>
+     */
+    private function candidatesLike(int $i, SectionStep $stretch): array
+    {
+        $section = $stretch->section;
+        $key = "{$i} ".$section::class.($section->monosymmetry() > 0.0 ? ' +' : ' -');
+        if (! isset($this->candidates[$key])) {
+            $with = function (float $part, float $weight) use ($i, $stretch): array {
+                return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, [$stretch], $part)), $weight];
+            };
+            [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
+            $this->candidates[$key] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([$with(self::SPREAD[0], $least), $with(self::SPREAD[1], sqrt($least * $most)), $with(self::SPREAD[2], $most)]);
+        }
+
+        return $this->candidates[$key];
     }
 
     /**
      * Where the section changes, flanges are taken to be as far from the axis, and loads as high, as in the deepest one.
      *
      * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $twisting  part of what resists twisting that counts
      */
-    private function thinWalled(int $i, array $stretches): ThinWalledBeam
+    private function thinWalled(int $i, array $stretches, float $twisting = 1.0): ThinWalledBeam
     {
         $mesh = $this->lengths()[$i]->mesh;
         $stiffness = [];
@@ -192,7 +219,7 @@ final class LateralBuckling
             foreach ($stretches as $s) {
                 [$section, $grade] = $s->from <= $x ? [$s->section, $s->grade] : [$section, $grade];
             }
-            $stiffness[] = $this->stiffness($section, $grade);
+            $stiffness[] = $this->stiffness($section, $grade, $twisting);
             $a = max($a, $section->hs / 2);
             $z = $side * max($side * $z, $side * $section->faceAbove($side));
         }
@@ -201,10 +228,10 @@ final class LateralBuckling
     }
 
     /** Lengths that are thought to be longer bend and warp with less: in their own scale all else stays as it is. */
-    private function stiffness(Section $section, SteelGrade $grade): Stiffness
+    private function stiffness(Section $section, SteelGrade $grade, float $twisting): Stiffness
     {
         $E = $grade->elasticity() / $this->beam->member->apart ** 2;
 
-        return new Stiffness($E * $section->Iz, $E * $section->Iw, $grade->shearModulus() * $section->It, $section->shearLevel(), $section->monosymmetry());
+        return new Stiffness($E * $section->Iz, $E * $section->Iw, $twisting * $grade->shearModulus() * $section->It, $section->shearLevel(), $section->monosymmetry());
     }
 }

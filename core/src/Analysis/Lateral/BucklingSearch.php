@@ -37,6 +37,12 @@ final readonly class BucklingSearch
             if ($M <= 0.0) {
                 return;
             }
+            if (! $resistance->usesFactor()) {
+                $utilisation = $resistance->utilisation($case, INF);
+                [$most, $heaviest] = $utilisation > $most ? [$utilisation, $case] : [$most, $heaviest];
+
+                return;
+            }
             // With no greater moment it takes a smaller factor to be heavier.
             $needed = $M <= $moment ? $factor : self::needed($resistance, $M, $most);
             if (is_finite($needed) && $needed > 0.0 && $shapes->isAbove($case, $weight, $shapes->tried($terms, $needed, $resistance->mostFactor($M)))) {
@@ -52,10 +58,10 @@ final readonly class BucklingSearch
             foreach (array_keys($diagrams->places) as $place) {
                 $terms = $diagrams->terms($combination, $place, $weight);
                 $M = min($bound, $diagrams->bound($terms));
-                $alpha = $M > 0.0 ? $shapes->roughly($terms, $M) : INF;
+                $alpha = $M > 0.0 && $resistance->usesFactor() ? $shapes->roughly($terms, $M) : INF;
                 if (($M > $moment || $alpha < $factor) && $resistance->bound($M, $alpha) > $most) {
                     $weigh($diagrams->case($combination, $place), $terms);
-                    $shapes->knows($terms, $M);
+                    $resistance->usesFactor() ? $shapes->knows($terms, $M) : null;
                 }
             }
         }

@@ -13,6 +13,9 @@ interface Resistance
     /** The utilisation under a diagram. */
     public function utilisation(BucklingCase $case, float $alpha): float;
 
+    /** Does it depend on the critical factor? */
+    public function usesFactor(): bool;
+
     /** Is it the critical factor that decides, or something else about the diagram? */
     public function isOfFactor(): bool;
 

@@ -33,7 +33,8 @@ final readonly class LateralResistance implements Resistance
     {
         return match (true) {
             $M <= 0.0 => 0.0,
-            $this->closed => INF,
+            // C_b is 1 at least.
+            $this->closed => $this->lengths === [] ? 0.0 : $M / $this->available(min(array_map(fn (BucklingLength $l): float => $this->parts[0][0]->nominal($l->length(), 1.0), $this->lengths))),
             default => max(array_map(fn (array $part): float => $M / $this->available($this->nominal($part[0], $alpha * $M, 1.0)), $this->parts)),
         };
     }
@@ -66,6 +67,11 @@ final readonly class LateralResistance implements Resistance
         }
 
         return $governing;
+    }
+
+    public function usesFactor(): bool
+    {
+        return ! $this->closed;
     }
 
     public function isOfFactor(): bool

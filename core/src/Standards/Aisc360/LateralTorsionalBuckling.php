@@ -63,7 +63,7 @@ final class LateralTorsionalBuckling
                 continue;
             }
             $shapes = $this->lateral->shapes($i, $stretches);
-            $case = $this->lateral->heaviest($i, $shapes, $resistance, $weight);
+            $case = $this->lateral->heaviest($i, $stretches, $shapes, $resistance, $weight);
             if ($case === null) {
                 continue;
             }

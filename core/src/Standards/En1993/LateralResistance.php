@@ -65,6 +65,11 @@ final readonly class LateralResistance implements Resistance
         return min($this->closed === null ? $eigenvalue : ($this->closed)($case), $this->mostFactor($this->governing($case)[1]));
     }
 
+    public function usesFactor(): bool
+    {
+        return $this->closed === null;
+    }
+
     /** Where k_c counts a lower moment with a higher factor may be the heavier one. */
     public function isOfFactor(): bool
     {

@@ -68,8 +68,7 @@ it('weighs a slender web in shear, with the weaker flange in bending', function 
 
 it('takes the eigenvalue where closed formulas are asked for', function (): void {
     $closed = crane(['basis' => ['parameters' => ['closedForms' => true]]]);
-    expect(weighing($closed, 'buckling')->capacity)->toBeNear((float) weighing(crane(), 'buckling')->capacity, 1e-9)
-        ->and(array_column(weighing($closed, 'buckling')->lines, 'symbol'))->not->toContain('alpha_C');
+    expect(weighing($closed, 'buckling')->capacity)->toBeNear((float) weighing(crane(), 'buckling')->capacity, 1e-9);
 });
 
 it('refuses flanges that differ where it does not cover them', function (array $change, string $id, string $says): void {
