@@ -27,10 +27,14 @@ final readonly class StripSection extends Section
 
     public float $lean;
 
-    /** From the centroid to the shear centre, mm. */
+    /** From the centroid to the shear centre, to the right and upwards, and along the strong and the weak principal axis, mm. */
     public float $yM;
 
     public float $zM;
+
+    public float $u0;
+
+    public float $v0;
 
     /** Greatest sectorial coordinate about the shear centre, mm². */
     public float $warps;
@@ -75,6 +79,7 @@ final readonly class StripSection extends Section
         $this->Iv = $mean - hypot($half, $Iyz);
         $this->lean = abs($Iyz) > 1e-9 * $mean ? atan2(-$Iyz, $half) / 2 : ($half >= 0.0 ? 0.0 : M_PI / 2);
         [$this->yM, $this->zM, $Iw, $this->warps] = $this->warping();
+        [$this->u0, $this->v0] = [$this->yM * cos($this->lean) + $this->zM * sin($this->lean), $this->zM * cos($this->lean) - $this->yM * sin($this->lean)];
         [$left, $right, $low, $high] = [INF, -INF, INF, -INF];
         foreach ($this->tree->strips as $s) {
             foreach ($s->corners() as [$y, $z]) {

@@ -145,9 +145,8 @@ abstract class SteelMember
             $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are held sideways all along.',
             $isFree && $between && ! $isAngle => 'A section built of strips is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
             ! $this->isStrainedOtherwise($weight) => '',
-            $isAngle && ($this->sideways !== null || $this->torque !== null) => 'Angles are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
-            $isAngle => $this->struts->refusal(),
-            default => 'Sections built of strips are weighed in bending by vertical forces only, without forces sideways or along them.',
+            $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
+            default => $this->struts->refusal($stretches),
         };
     }
 

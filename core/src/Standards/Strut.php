@@ -7,8 +7,9 @@ namespace Waage\Standards;
 use Waage\Materials\SteelGrade;
 use Waage\Member\StrutEnds;
 use Waage\Sections\Angle;
+use Waage\Sections\StripSection;
 
-/** An angle that is pressed and pulled along its axis. Forces in N, lengths in mm. */
+/** An angle, or a section built of strips, that is pressed and pulled along its axis. Forces in N, lengths in mm. */
 final readonly class Strut
 {
     /**
@@ -18,7 +19,7 @@ final readonly class Strut
      * @param  array{float, string, string, array<int, float>}  $pressed  place of the greatest compression, its combination and arrangement
      * @param  array{float, string, string, array<int, float>}  $pulled  of the greatest tension
      */
-    public function __construct(public Angle $angle, public SteelGrade $grade, public float $compression, public float $tension, public float $L, public StrutEnds $ends, public array $pressed, public array $pulled)
+    public function __construct(public Angle|StripSection $section, public SteelGrade $grade, public float $compression, public float $tension, public float $L, public StrutEnds $ends, public array $pressed, public array $pulled)
     {
     }
 
@@ -39,10 +40,10 @@ final readonly class Strut
      */
     public function critical(): array
     {
-        $s = $this->angle;
+        $s = $this->section;
         [$E, $G] = [$this->grade->elasticity(), $this->grade->shearModulus()];
         $i2 = ($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2;
-        [$Nu, $Nv, $NT] = [M_PI ** 2 * $E * $s->Iu / $this->L ** 2, M_PI ** 2 * $E * $s->Iv / $this->L ** 2, $G * $s->It / $i2];
+        [$Nu, $Nv, $NT] = [M_PI ** 2 * $E * $s->Iu / $this->L ** 2, M_PI ** 2 * $E * $s->Iv / $this->L ** 2, ($G * $s->It + M_PI ** 2 * $E * $s->Iw / $this->L ** 2) / $i2];
         $isCentred = $this->ends === StrutEnds::Centroid;
         [$low, $high] = [0.0, $isCentred ? min($Nu, $Nv, $NT) : min($Nu, $NT)];
         for ($i = 0; $i < 60; $i++) {

@@ -10,11 +10,13 @@ use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
+use Waage\Member\StrutEnds;
 use Waage\Sections\Angle;
 use Waage\Sections\Section;
 use Waage\Sections\SkewSection;
+use Waage\Sections\StripSection;
 
-/** Angles that are pressed or pulled along their axis, with nothing that bends them or with vertical forces that do. */
+/** Angles, and sections built of strips, that are pressed or pulled along their axis, with nothing that bends them or with vertical forces that do. */
 final readonly class Struts
 {
     /** Forces below are none, N; moments below are rounding, as a part of the force times the length. */
@@ -39,14 +41,14 @@ final readonly class Struts
     }
 
     /**
-     * Is it an angle that a force strains along its axis, whatever bends it in its plane?
+     * Is it an angle, or built of strips, that a force strains along its axis, whatever bends it in its plane?
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      */
     public function strains(array $stretches, float $weight): bool
     {
-        if (count($stretches) > 1 || self::angle($stretches[0]->section) === null || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
+        if (count($stretches) > 1 || self::whole($stretches[0]->section) === null || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
             return false;
         }
 
@@ -58,16 +60,22 @@ final readonly class Struts
         return abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
     }
 
-    /** Why it is not weighed; empty: it is. */
-    public function refusal(): string
+    /**
+     * Why it is not weighed; empty: it is.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    public function refusal(array $stretches): string
     {
+        $isAngle = self::whole($stretches[0]->section) instanceof Angle;
+        $what = $isAngle ? 'An angle' : 'A section built of strips';
         $supports = $this->beam->beam->supports;
         $L = $this->beam->member->length;
 
         return match (true) {
-            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => 'An angle that is pressed or pulled is weighed where it is free between its supports; this one is held sideways all along.',
-            $this->beam->member->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
-            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => 'An angle that is pressed or pulled is weighed between ends that are held. Put a support at either end.',
+            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => "{$what} that is pressed or pulled is weighed where it is free between its supports; this one is held sideways all along.",
+            $isAngle && $this->beam->member->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
+            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => "{$what} that is pressed or pulled is weighed between ends that are held. Put a support at either end.",
             default => '',
         };
     }
@@ -77,8 +85,9 @@ final readonly class Struts
     {
         $member = $this->beam->member;
         [$most, $least] = [$this->axial?->extreme($this->strength, 1, $weight), $this->axial?->extreme($this->strength, -1, $weight)];
-        $angle = self::angle($stretch->section);
-        if ($angle === null || $member->strutEnds === null || $most === null || $least === null) {
+        $whole = self::whole($stretch->section);
+        $ends = $whole instanceof Angle ? $member->strutEnds : StrutEnds::Centroid;
+        if ($whole === null || $ends === null || $most === null || $least === null) {
             throw new \LogicException('Only a strut is one.');
         }
         $places = $this->beam->beam->supports;
@@ -89,15 +98,15 @@ final readonly class Struts
         $given = max($member->effective->y ?? 0.0, $member->effective->z ?? 0.0);
         $force = fn (float $N): float => $N >= self::NOTHING ? $N : 0.0;
 
-        return new Strut($angle, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $member->strutEnds, $this->at($most, $weight), $this->at($least, $weight));
+        return new Strut($whole, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $ends, $this->at($most, $weight), $this->at($least, $weight));
     }
 
     /** What is pressed does not bend. */
-    private static function angle(Section $section): ?Angle
+    private static function whole(Section $section): Angle|StripSection|null
     {
         $whole = $section instanceof SkewSection ? $section->whole : $section;
 
-        return $whole instanceof Angle ? $whole : null;
+        return $whole instanceof Angle || $whole instanceof StripSection ? $whole : null;
     }
 
     /** @return array{float, string, string, array<int, float>} */

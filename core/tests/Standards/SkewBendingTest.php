@@ -173,6 +173,6 @@ it('says what it does not cover', function (string $section, array $change, stri
     }
 })->with([
     'strips held between' => ['strips 3: -60,0 0,0 0,200 60,200', ['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['1 m']], 'bottom' => ['kind' => 'supports']]], 'turn the plane'],
-    'strips pressed' => ['strips 3: -60,0 0,0 0,200 60,200', ['loads' => [lineLoad('g', '1 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '20 kN', 'direction' => 'along']]], 'vertical forces only'],
+    'strips pushed sideways' => ['strips 3: -60,0 0,0 0,200 60,200', ['loads' => [lineLoad('g', '1 kN/m'), lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]], 'not where loads push them sideways'],
     'an angle that changes' => ['L4×4×1/4', ['steps' => [['id' => 's', 'from' => '1 m', 'to' => '2 m', 'section' => 'L6×4×3/8', 'plates' => null]]], 'change along their length'],
 ]);

@@ -131,6 +131,13 @@ final readonly class Compression
         }
         $Fe = min($stresses);
         $d?->line('F_e', count($stresses) === 1 ? array_key_first($stresses) : 'min('.implode(', ', array_keys($stresses)).')', array_map(fn (float $F): array => [$F, Kind::Stress], $stresses), $Fe, Kind::Stress, 'E3, E4');
+
+        return self::stress($Fy, $Fe, $d);
+    }
+
+    /** F_cr from the elastic stress at which the member buckles, MPa (E3). */
+    public static function stress(float $Fy, float $Fe, ?Derivation $d): float
+    {
         $isInelastic = $Fy / $Fe <= 2.25;
         $Fcr = $isInelastic ? 0.658 ** ($Fy / $Fe) * $Fy : 0.877 * $Fe;
         $isInelastic

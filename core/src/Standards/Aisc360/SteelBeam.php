@@ -8,6 +8,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
+use Waage\Sections\Angle;
 use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\RectangularHollow;
@@ -15,6 +16,7 @@ use Waage\Sections\Section;
 use Waage\Standards\Columns;
 use Waage\Standards\SteelMember;
 use Waage\Standards\Stretches;
+use Waage\Standards\Strut;
 
 /**
  * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same).
@@ -62,7 +64,7 @@ final class SteelBeam extends SteelMember
             $this->beam->member->basis->closedForms
                 ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
-            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ (F4, F5), where either is compressed as the weaker of both, by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12, E4), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ (F4, F5), where either is compressed as the weaker of both, by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
             ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
             ...$this->beam->member->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are held.'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
@@ -90,14 +92,14 @@ final class SteelBeam extends SteelMember
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
-            $isStrut => $this->struts->refusal(),
+            $isStrut => $this->struts->refusal($stretches),
             default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];
         }
         if ($isStrut) {
-            $strut = new AngleStrut($this->struts->of($stretches[0], $weight), $this->method, $this->rules->steel);
+            $strut = $this->strut($this->struts->of($stretches[0], $weight));
 
             return $strut->refusal() === '' ? $strut->weigh($derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
         }
@@ -115,10 +117,11 @@ final class SteelBeam extends SteelMember
         }
         $webs = $this->webs->weigh($stretches, $weight, $derive);
         if ($this->struts->strains($stretches, $weight)) {
-            $strut = new AngleStrut($this->struts->of($stretches[0], $weight), $this->method, $this->rules->steel);
+            $of = $this->struts->of($stretches[0], $weight);
+            $strut = $this->strut($of);
             $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $derive)];
 
-            return [...$bending, ...$webs, ...$strut->refusal(true) === '' ? $strut->weighWithBending($bending, $derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))]];
+            return [...$bending, ...$webs, ...$strut->refusal(true) === '' ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))]];
         }
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
@@ -176,6 +179,11 @@ final class SteelBeam extends SteelMember
         }
 
         return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $derive);
+    }
+
+    private function strut(Strut $strut): PressedStrut
+    {
+        return $strut->section instanceof Angle ? new AngleStrut($strut, $this->method, $this->rules->steel) : new StripStrut($strut, $this->method, $this->rules->steel);
     }
 
     private static function isRolledHollow(Section $section): bool

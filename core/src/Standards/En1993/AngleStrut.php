@@ -8,6 +8,7 @@ use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Member\Basis;
 use Waage\Member\StrutEnds;
+use Waage\Sections\Angle;
 use Waage\Standards\Strut;
 use Waage\Units\Kind;
 
@@ -15,16 +16,15 @@ use Waage\Units\Kind;
  * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle that is pressed or pulled; where one leg is connected at its ends by
  * effective slendernesses. In class 4 the effective area of the legs counts (EN 1993-1-5, 4.4), without the shift of its centroid.
  */
-final readonly class AngleStrut
+final readonly class AngleStrut implements PressedStrut
 {
     /** Curve b (Table 6.2). */
     private const IMPERFECTION = 0.34;
 
-    /** Smallest denominator of what amplifies moments: nearer to buckling the angle fails by compression anyway. */
-    private const LEAST = 0.05;
-
     /** From here on a slenderness is unusual; a note, not a limit of the standard. */
     private const UNUSUAL = 200.0;
+
+    private Angle $angle;
 
     private float $fy;
 
@@ -32,7 +32,8 @@ final readonly class AngleStrut
 
     public function __construct(private Strut $strut, private Basis $basis)
     {
-        $this->fy = $strut->grade->yieldStrength($strut->angle->t);
+        $this->angle = $strut->section instanceof Angle ? $strut->section : throw new \LogicException('An angle is needed.');
+        $this->fy = $strut->grade->yieldStrength($this->angle->t);
         $this->epsilon = sqrt(235.0 / $this->fy);
     }
 
@@ -46,35 +47,6 @@ final readonly class AngleStrut
         ];
     }
 
-    /**
-     * With bending: 6.2.1(7), 6.3.4(4), each at its own slenderness, the greatest of all combinations.
-     *
-     * @param  list<Weighing>  $bending  weighings of bending and lateral-torsional buckling
-     * @return non-empty-list<Weighing> axial force, buckling where it is pressed, all together
-     */
-    public function weighWithBending(array $bending, bool $derive): array
-    {
-        $alone = array_values(array_filter($this->weigh($derive), fn (Weighing $w): bool => $w->ratio !== null));
-        $n = max([0.0, ...array_map(fn (Weighing $w): float => (float) $w->ratio, $alone)]);
-        $u = max([0.0, ...array_map(fn (Weighing $w): float => in_array($w->id, ['bending', 'buckling'], true) ? $w->ratio ?? 0.0 : 0.0, $bending)]);
-        $N = $this->strut->compression;
-        $Ncr = $this->strut->least();
-        $k = 1 / max(1 - $N / $Ncr, self::LEAST);
-        $d = $derive ? new Derivation : null;
-        $d?->given('n', $n, Kind::Number, '', 'utilisation by axial force, buckling among it');
-        $d?->given('u_LT', $u, Kind::Number, '', 'greatest utilisation in bending, lateral-torsional buckling among it');
-        $d?->given('N_c', $N, Kind::Force, '', 'greatest compression');
-        $d?->given('N_cr', $Ncr, Kind::Force, 'elastic theory', 'the least, of bending about the weak principal axis or twisting');
-        $d?->line('k', '1 / max(1 - N_c / N_cr, 0.05)', ['N_c' => [$N, Kind::Force], 'N_cr' => [$Ncr, Kind::Force]], $k, Kind::Number, '5.2.2(5)', 'moments of second order');
-        $d?->line('u', 'n + k * u_LT', ['n' => [$n, Kind::Number], 'k' => [$k, Kind::Number], 'u_LT' => [$u, Kind::Number]], $n + $k * $u, Kind::Number, '6.2.1(7), 6.3.4(4)', 'each at its own slenderness: on the safe side');
-        [$x, $combination, $arrangement, $factors] = $this->strut->tension > $N ? $this->strut->pulled : $this->strut->pressed;
-
-        return [...$alone, new Weighing(
-            'bending-axial', 'Bending with axial force', 'EN 1993-1-1, 6.2.1(7), 6.3.4', $n + $k * $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: 'The greatest axial force with the greatest moment, of whatever combinations: on the safe side.',
-        )];
-    }
-
     /** In compression, Table 5.2, sheet 3: 3, or 4. */
     public function sectionClass(): int
     {
@@ -83,14 +55,14 @@ final readonly class AngleStrut
 
     private function isClass4(): bool
     {
-        $s = $this->strut->angle;
+        $s = $this->angle;
 
         return max($s->h, $s->b) / $s->t > 15 * $this->epsilon || ($s->h + $s->b) / (2 * $s->t) > 11.5 * $this->epsilon;
     }
 
     private function class(bool $derive): Weighing
     {
-        $s = $this->strut->angle;
+        $s = $this->angle;
         $d = $derive ? new Derivation : null;
         $of = ['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]];
         $epsilon = ['epsilon' => [$this->epsilon, Kind::Number]];
@@ -109,7 +81,7 @@ final readonly class AngleStrut
         $d = $derive ? new Derivation : null;
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
-        $A = $pulls ? $this->strut->angle->A : $this->area($d);
+        $A = $pulls ? $this->angle->A : $this->area($d);
         $symbol = ! $pulls && $this->isClass4() ? 'A_eff' : 'A';
         $NRd = $A * $this->fy / $this->basis->gammaM0;
         $d?->line('N_c_Rd', "{$symbol} * f_y / gamma_M0", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'gamma_M0' => [$this->basis->gammaM0, Kind::Number]], $NRd, Kind::Force, $pulls ? '6.2.3(2) (6.6)' : ($symbol === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'));
@@ -126,7 +98,7 @@ final readonly class AngleStrut
     /** A, or that of the effective legs. */
     private function area(?Derivation $d): float
     {
-        $s = $this->strut->angle;
+        $s = $this->angle;
         if (! $this->isClass4()) {
             return $s->A;
         }
@@ -145,7 +117,7 @@ final readonly class AngleStrut
 
     private function buckling(bool $derive): Weighing
     {
-        $s = $this->strut->angle;
+        $s = $this->angle;
         $d = $derive ? new Derivation : null;
         $N = $this->strut->compression;
         $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');
@@ -199,7 +171,7 @@ final readonly class AngleStrut
 
     private function deriveCritical(?Derivation $d, float $both, float $Nu, float $Nv, float $NT): void
     {
-        $s = $this->strut->angle;
+        $s = $this->angle;
         [$E, $L] = [['E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity]], ['L' => [$this->strut->L, Kind::Length]]];
         $isCentred = $this->strut->ends === StrutEnds::Centroid;
         $i0 = sqrt(($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2);

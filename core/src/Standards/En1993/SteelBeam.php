@@ -9,7 +9,9 @@ use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
 use Waage\Member\Ductility;
 use Waage\Member\SectionStep;
+use Waage\Sections\Angle;
 use Waage\Standards\SteelMember;
+use Waage\Standards\Strut;
 use Waage\Standards\TorsionEnvelopes;
 
 /** All weighings of the strength of a steel member after EN 1993-1-1. */
@@ -53,7 +55,7 @@ final class SteelBeam extends SteelMember
             $isClosed
                 ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
                 : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag, or, of channels, tees, angles, strips and plated flanges, all of it at a reduced stress (10); dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly; lateral-torsional buckling of these and of angles by curve d. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag, or, of channels, tees, angles, strips and plated flanges, all of it at a reduced stress (10); dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly; lateral-torsional buckling of these and of angles by curve d, flexural-torsional buckling of these by curve c. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -70,8 +72,8 @@ final class SteelBeam extends SteelMember
         $stretches = $this->with($m->section);
         $weight = $m->section->weight();
 
-        return 'class '.($this->struts->has($stretches, $weight) && $this->struts->refusal() === ''
-            ? (new AngleStrut($this->struts->of($stretches[0], $weight), $m->basis))->sectionClass()
+        return 'class '.($this->struts->has($stretches, $weight) && $this->struts->refusal($stretches) === ''
+            ? $this->strut($this->struts->of($stretches[0], $weight))->sectionClass()
             : max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $stretches)));
     }
 
@@ -84,14 +86,14 @@ final class SteelBeam extends SteelMember
         $refusal = match (true) {
             ! $rules->isEn1993() => $rules->refusal,
             $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
-            $isStrut => $this->struts->refusal(),
+            $isStrut => $this->struts->refusal($stretches),
             default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches),
         };
         if ($refusal !== '') {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
         }
         if ($isStrut) {
-            return (new AngleStrut($this->struts->of($stretches[0], $weight), $member->basis))->weigh($derive);
+            return $this->strut($this->struts->of($stretches[0], $weight))->weigh($derive);
         }
         $ductility = $member->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
         $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
@@ -102,7 +104,9 @@ final class SteelBeam extends SteelMember
         $webs = $this->webs->weigh($stretches, $weight, $derive);
         $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
         if ($this->struts->strains($stretches, $weight)) {
-            return [...$bending, ...$webs, ...(new AngleStrut($this->struts->of($stretches[0], $weight), $member->basis))->weighWithBending($bending, $derive)];
+            $strut = $this->struts->of($stretches[0], $weight);
+
+            return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $derive)];
         }
 
         $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
@@ -119,6 +123,11 @@ final class SteelBeam extends SteelMember
             ...$torsion === null ? [] : $this->weighTorsion($torsion, $stretches, $weight, $bending, $sideways, $derive),
             ...$this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive),
         ];
+    }
+
+    private function strut(Strut $strut): PressedStrut
+    {
+        return $strut->section instanceof Angle ? new AngleStrut($strut, $this->beam->member->basis) : new StripStrut($strut, $this->beam->member->basis);
     }
 
     /**
