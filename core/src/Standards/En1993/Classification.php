@@ -110,6 +110,7 @@ final class Classification
             remark: match (true) {
                 $steel->class < 4 => "The section is class {$steel->class} in bending.",
                 EffectiveSection::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. Its effective section counts (EN 1993-1-5, 4).',
+                EffectiveTube::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. Its effective section counts (BS 5950-1, 3.6.6; EN 1993-1-1 gives none).',
                 ReducedStress::covers($steel) => 'The section is class 4 in bending: it buckles locally before it yields. It counts at a reduced stress (EN 1993-1-5, 10).',
                 default => 'The section is class 4 in bending: it would buckle locally before it yields, and the effective section of this shape is not computed here. Take a section with thicker plates or a lower grade.',
             },

@@ -69,17 +69,25 @@ final readonly class SteelSection
     /** Is what is left of it in class 4 computed: an effective section, or a reduced stress? */
     public function coversClass4(): bool
     {
-        return EffectiveSection::covers($this) || ReducedStress::covers($this);
+        return EffectiveSection::covers($this) || EffectiveTube::covers($this) || ReducedStress::covers($this);
     }
 
     /** W_eff about an axis, mm³; of flanges that differ in bending sideways, and in compression, at a reduced stress: nothing shifts. */
     public function effectiveModulus(string $axis, ?Derivation $d = null): float
     {
-        return EffectiveSection::covers($this) && ($axis === 'y' || ! $this->section instanceof UnequalI) ? (new EffectiveSection($this))->modulus($axis, $d) : ReducedStress::modulus($this, $axis, $d);
+        return match (true) {
+            EffectiveTube::covers($this) => EffectiveTube::modulus($this, $axis, $d),
+            EffectiveSection::covers($this) && ($axis === 'y' || ! $this->section instanceof UnequalI) => (new EffectiveSection($this))->modulus($axis, $d),
+            default => ReducedStress::modulus($this, $axis, $d),
+        };
     }
 
     private function effectiveArea(?Derivation $d): float
     {
-        return EffectiveSection::covers($this) && ! $this->section instanceof UnequalI ? (new EffectiveSection($this))->area($d) : ReducedStress::area($this, $d);
+        return match (true) {
+            EffectiveTube::covers($this) => EffectiveTube::area($this, $d),
+            EffectiveSection::covers($this) && ! $this->section instanceof UnequalI => (new EffectiveSection($this))->area($d),
+            default => ReducedStress::area($this, $d),
+        };
     }
 }

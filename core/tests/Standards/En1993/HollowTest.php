@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use Waage\Design\Design;
 use Waage\Materials\SteelGrade;
+use Waage\Sections\CircularHollow;
+use Waage\Sections\Finish;
 use Waage\Standards\En1993\BeamColumn;
 use Waage\Standards\En1993\Bending;
 use Waage\Standards\En1993\Classification;
 use Waage\Standards\En1993\LateralResistance;
 use Waage\Standards\En1993\Shear;
+use Waage\Standards\En1993\SteelSection;
 use Waage\Standards\En1993\Strain;
 
 // EN 1993-1-1, Table 5.2: c = h − 3t; 33, 38, 42 ε in compression, 72, 83, 124 ε in bending; tubes 50, 70, 90 ε². By hand:
@@ -76,7 +80,7 @@ it('weighs a beam of a rectangular hollow section, which hardly twists', functio
 });
 
 it('refuses what it does not cover', function (): void {
-    $thin = design(['section' => 'CHS 323.9×5', 'grade' => 'S355']);
+    $thin = design(['section' => 'tube 900×4', 'grade' => 'S355']);
     expect(weighing($thin, 'classification')->applies)->toBeFalse()->and($thin->verdict()->holds)->toBeFalse();
     expect(fn () => design(['steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'SHS 200×200×8', 'plateWidth' => '100 mm', 'plateThickness' => '8 mm']]]))->toThrow(Waage\Member\InvalidMember::class);
 });
@@ -99,4 +103,19 @@ it('stands in a shortlist beside I sections', function (): void {
             expect($row->verdict->ratio)->toBeNear((float) design(['section' => $row->section->name])->verdict()->ratio, 1e-3);
         }
     }
+});
+
+// BS 5950-1, 3.6.6, in terms of ε² = 235/f_y, as British tables for EN 1993 have it, by hand: CHS 508×6.3 in S355: d/t = 80.6, A_eff/A = √(90 · 0.662/80.6) = 0.860,
+// W whole up to 140 ε² = 92.7. A tube of 800×4 in S235: d/t = 200, √(90/200) = 0.671, (140/200)^¼ = 0.9147.
+it('takes the effective section of tubes of class 4', function (): void {
+    $post = fn (string $section, string $grade): Design => design(['section' => $section, 'grade' => $grade, 'slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '400 kN', 'direction' => 'along'], lineLoad('g', '2 kN/m', ['direction' => 'normal'])]], derive: true);
+    foreach ([['CHS 508×6.3', 'S355', 0.860, 1.0], ['tube 800×4', 'S235', 0.6708, 0.9147]] as [$section, $grade, $A, $W]) {
+        $design = $post($section, $grade);
+        $fy = $design->member->grade->yieldStrength(6.3);
+        expect(weighing($design, 'axial')->capacity)->toBeNear($A * section($section)->A * $fy, 2e-3)->and(weighing($design, 'bending')->capacity)->toBeNear($W * section($section)->Wely * $fy, 2e-3)
+            ->and(weighing($design, 'bending-axial')->clause)->toContain('6.2.9.3')->and(weighing($design, 'classification')->remark)->toContain('BS 5950-1');
+    }
+    // At the limit of class 3 nothing is lost.
+    $tube = fn (float $t): SteelSection => new SteelSection(new CircularHollow('made', 'none', 300.0, $t, Finish::Hot), SteelGrade::S235, basis());
+    expect($tube(300 / 90.01)->class)->toBe(4)->and($tube(300 / 90.01)->modulus / $tube(300 / 90.01)->section->Wely)->toBeNear(1.0)->and($tube(300 / 90.01)->compressedArea() / $tube(300 / 90.01)->section->A)->toBeNear(1.0, 1e-4);
 });

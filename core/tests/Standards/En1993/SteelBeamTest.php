@@ -69,7 +69,7 @@ it('takes class 4 with plates at a reduced stress', function (): void {
 });
 
 it('refuses class 4 of other shapes in words and gives no number', function (): void {
-    $design = design(['section' => 'tube 800×4']);
+    $design = design(['section' => 'tube 1000×4']);
     $w = weighing($design, 'classification');
     expect($w->applies)->toBeFalse()->and($w->ratio)->toBeNull()->and($w->remark)->toContain('class 4')
         ->and($design->verdict()->holds)->toBeFalse()->and(array_column($design->weighings, 'id'))->not->toContain('bending');
