@@ -86,18 +86,24 @@ final readonly class AngleLateralStrength extends LateralStrength
         $of = ['E' => [$E, Kind::ModulusOfElasticity], 't' => [$a->t, Kind::Size], 'C' => [$C, Kind::Number], 'L_b' => [$L, Kind::Length]];
         if ($this->angle->isEqual()) {
             $sign = $this->pressesToe ? '-' : '+';
-            $Mcr = 0.58 * $E * $a->b ** 4 * $a->t * $C / $L ** 2 * (sqrt(1 + 0.88 * ($L * $a->t / $a->b ** 2) ** 2) + ($this->pressesToe ? -1 : 1));
-            $d?->line('M_cr', "0.58 * E * b^4 * t * C / L_b^2 * (sqrt(1 + 0.88 * (L_b * t / b^2)^2) {$sign} 1)", [...$of, 'b' => [$a->b, Kind::Size]], $Mcr, Kind::Moment, $this->pressesToe ? 'F10-5a' : 'F10-5b', $this->pressesToe ? 'the toe is compressed the most' : 'the toe is pulled the most');
+            $q = $L * $a->t / $a->b ** 2;
+            $M0 = 0.58 * $E * $a->b ** 4 * $a->t * $C / $L ** 2;
+            $Mcr = $M0 * (sqrt(1 + 0.88 * $q ** 2) + ($this->pressesToe ? -1 : 1));
+            $d?->line('q', 'L_b * t / b^2', ['L_b' => $of['L_b'], 't' => $of['t'], 'b' => [$a->b, Kind::Size]], $q, Kind::Number, 'F10-5');
+            $d?->line('M_0', '0.58 * E * b^4 * t * C / L_b^2', [...$of, 'b' => [$a->b, Kind::Size]], $M0, Kind::Moment, 'F10-5');
+            $d?->line('M_cr', "M_0 * (sqrt(1 + 0.88 * q^2) {$sign} 1)", ['M_0' => [$M0, Kind::Moment], 'q' => [$q, Kind::Number]], $Mcr, Kind::Moment, $this->pressesToe ? 'F10-5a' : 'F10-5b', $this->pressesToe ? 'the toe is compressed the most' : 'the toe is pulled the most');
 
             return $Mcr;
         }
         $rz = sqrt($a->Iv / $a->A);
         $k = 4.4 * $this->angle->beta * $rz / ($L * $a->t);
-        $Mcr = 9 * $E * $a->A * $rz * $a->t * $C / (8 * $L) * (sqrt(1 + $k ** 2) + $k);
+        $M0 = 9 * $E * $a->A * $rz * $a->t * $C / (8 * $L);
+        $Mcr = $M0 * (sqrt(1 + $k ** 2) + $k);
         $d?->given('beta_w', $this->angle->beta, Kind::Size, 'F10.2', 'of the section, by its middle lines; less than 0 where the long leg is compressed');
         $d?->given('r_z', $rz, Kind::Size, '', 'about the weak principal axis');
         $d?->line('k', '4.4 * beta_w * r_z / (L_b * t)', ['beta_w' => [$this->angle->beta, Kind::Size], 'r_z' => [$rz, Kind::Size], 'L_b' => $of['L_b'], 't' => $of['t']], $k, Kind::Number, 'F10-4');
-        $d?->line('M_cr', '9 * E * A * r_z * t * C / (8 * L_b) * (sqrt(1 + k^2) + k)', [...$of, 'A' => [$a->A, Kind::Area], 'r_z' => [$rz, Kind::Size], 'k' => [$k, Kind::Number]], $Mcr, Kind::Moment, 'F10-4', 'about w-w');
+        $d?->line('M_0', '9 * E * A * r_z * t * C / (8 * L_b)', [...$of, 'A' => [$a->A, Kind::Area], 'r_z' => [$rz, Kind::Size]], $M0, Kind::Moment, 'F10-4', 'with legs alike');
+        $d?->line('M_cr', 'M_0 * (sqrt(1 + k^2) + k)', ['M_0' => [$M0, Kind::Moment], 'k' => [$k, Kind::Number]], $Mcr, Kind::Moment, 'F10-4', 'about w-w');
 
         return $Mcr;
     }

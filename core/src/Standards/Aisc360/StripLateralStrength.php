@@ -58,7 +58,9 @@ final readonly class StripLateralStrength extends LateralStrength
             $d->given('I_y', $s->Iz, Kind::SecondMoment, '', 'free to turn with the moment: (I_x I_y − I_xy²)/I_x');
             $d->given('beta', $this->beta, Kind::Size, 'elastic theory', 'of the section, against it');
             $d->line('N_y', 'pi^2 * E * I_y / L_b^2', ['E' => [$this->shape->E, Kind::ModulusOfElasticity], 'I_y' => [$s->Iz, Kind::SecondMoment], 'L_b' => [$L, Kind::Length]], $N, Kind::Force, 'Euler');
-            $d->line('M_cr', 'C_b * N_y / 2 * (sqrt(beta^2 + 4 * (C_w / I_y + G * J / N_y)) - beta)', ['C_b' => [$Cb, Kind::Number], 'N_y' => [$N, Kind::Force], 'beta' => [$this->beta, Kind::Size], 'C_w' => [$s->Iw, Kind::Warping], 'I_y' => [$s->Iz, Kind::SecondMoment], 'G' => [$this->shape->grade->shearModulus(), Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment]], $Mcr, Kind::Moment, 'F12.2', 'elastic theory');
+            $a = $s->Iw / $s->Iz + $this->GJ / $N;
+            $d->line('a', 'C_w / I_y + G * J / N_y', ['C_w' => [$s->Iw, Kind::Warping], 'I_y' => [$s->Iz, Kind::SecondMoment], 'G' => [$this->shape->grade->shearModulus(), Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], 'N_y' => [$N, Kind::Force]], $a, Kind::Area, 'elastic theory');
+            $d->line('M_cr', 'C_b * N_y / 2 * (sqrt(beta^2 + 4 * a) - beta)', ['C_b' => [$Cb, Kind::Number], 'N_y' => [$N, Kind::Force], 'beta' => [$this->beta, Kind::Size], 'a' => [$a, Kind::Area]], $Mcr, Kind::Moment, 'F12.2', 'elastic theory');
             $this->shape->deriveModulus($d);
             $d->line('F_cr', 'M_cr / S_min', ['M_cr' => [$Mcr, Kind::Moment], 'S_min' => [$s->Wely, Kind::Modulus]], $Mcr / $s->Wely, Kind::Stress, 'F12-3');
             $F = $this->shape->stress($d);
