@@ -18,7 +18,7 @@ test('an edge beam is twisted, and less so with the load nearer to its axis', as
     await expect(torsion).toHaveCount(0)
 })
 
-test('a channel and an angle are found by part of their names, drawn, and refused where more than bending strains them', async ({ page }) => {
+test('a channel and an angle are found by part of their names, drawn, and weighed with the force along them', async ({ page }) => {
     await openDemoMember(page, 'S1')
     await expect(verdict(page)).toContainText('UPE 120')
     const section = page.locator('input[list=sections]').first()
@@ -28,7 +28,9 @@ test('a channel and an angle are found by part of their names, drawn, and refuse
     await section.fill('L 150×75×12')
     await section.press('Enter')
     await expect(verdict(page)).toContainText('Not covered')
-    await expect(page.getByText('Angles are weighed in bending by vertical forces', { exact: false }).first()).toBeVisible()
+    await expect(page.getByText('Say what connects the ends of the angle', { exact: false }).first()).toBeVisible()
+    await page.getByLabel('As a brace or a post, ends connected').selectOption({ label: 'by both legs, about the centroid' })
+    await expect(page.getByRole('button', { name: /^Bending with axial force/ })).toBeVisible()
 })
 
 test('a lintel is printed with its elastic strength', async ({ page }) => {
