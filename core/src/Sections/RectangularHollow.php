@@ -53,6 +53,18 @@ final readonly class RectangularHollow extends Section
         return $this->h === $this->b;
     }
 
+    /**
+     * One of its sides as a web between flanges: what a force on it meets half of. Rolled ones are as if sharp outside, flat from 1.5 t on.
+     *
+     * @param  float  $flange  width that counts, mm
+     */
+    public function side(float $flange): ISection
+    {
+        $isWelded = $this->finish === Finish::Welded;
+
+        return new ISection($this->name, $this->family, $this->h, $flange, $this->t, $this->t, $isWelded ? 0.0 : 0.5 * $this->t, finish: $isWelded ? Finish::Welded : Finish::Hot);
+    }
+
     /** The two webs. */
     public function shearArea(): float
     {

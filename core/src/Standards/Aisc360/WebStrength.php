@@ -21,8 +21,9 @@ final readonly class WebStrength
      * @param  float  $toEnd  from the force to the end of the member, mm
      * @param  float  $unbraced  greatest length of a flange without support sideways at the force, mm; 0: it cannot sway
      * @param  bool  $yields  does bending reach first yield there
+     * @param  int  $count  of webs that share the force, each as that of the shape
      */
-    public function __construct(private Shape $shape, private float $lb, private float $toEnd, private bool $through, private float $unbraced, private bool $yields)
+    public function __construct(private Shape $shape, private float $lb, private float $toEnd, private bool $through, private float $unbraced, private bool $yields, private int $count = 1)
     {
     }
 
@@ -52,27 +53,37 @@ final readonly class WebStrength
     {
         $s = $this->shape;
         $part = $this->toEnd > $s->depth ? 5.0 : 2.5;
-        $R = $s->Fy * $s->section->tw * ($part * $s->k + $this->lb);
+        $R = $this->count * $s->Fy * $s->section->tw * ($part * $s->k + $this->lb);
         $d?->given('l_b', $this->lb, Kind::Size, 'J10.2', 'length of bearing');
-        $d?->given('k', $s->k, Kind::Size, 'J10.2', $s->isRolled ? 'outer face of the flange to the toe of the fillet' : 'thickness of the flange, without the weld');
-        $d?->line('R_n_y', sprintf('F_y * t_w * (%s * k + l_b)', $part === 5.0 ? '5' : '2.5'), ['F_y' => [$s->Fy, Kind::Stress], 't_w' => [$s->section->tw, Kind::Size], 'k' => [$s->k, Kind::Size], 'l_b' => [$this->lb, Kind::Size]], $R, Kind::Force, $part === 5.0 ? 'J10-2' : 'J10-3', $part === 5.0 ? 'yielding, farther than d from the end' : 'yielding, within d of the end');
+        $d?->given('k', $s->k, Kind::Size, 'J10.2', match (true) {
+            $this->count > 1 && $s->isRolled => 'corners of 1.5 t',
+            $s->isRolled => 'outer face of the flange to the toe of the fillet',
+            default => 'thickness of the flange, without the weld',
+        });
+        $d?->line('R_n_y', $this->times().sprintf('F_y * t_w * (%s * k + l_b)', $part === 5.0 ? '5' : '2.5'), ['F_y' => [$s->Fy, Kind::Stress], 't_w' => [$s->section->tw, Kind::Size], 'k' => [$s->k, Kind::Size], 'l_b' => [$this->lb, Kind::Size]], $R, Kind::Force, $part === 5.0 ? 'J10-2' : 'J10-3', $part === 5.0 ? 'yielding, farther than d from the end' : 'yielding, within d of the end');
 
         return $this->of($method, 'R_y', 'R_n_y', $R, [1.00, 1.50], 'J10.2', $d);
+    }
+
+    private function times(): string
+    {
+        return $this->count > 1 ? "{$this->count} * " : '';
     }
 
     private function crippling(Method $method, ?Derivation $d): float
     {
         $s = $this->shape;
-        [$h, $tw, $tf] = [$s->depth, $s->section->tw, $s->section->tf];
+        // Of hollow sections the flat depth counts (chapter K).
+        [$h, $tw, $tf] = [$this->count > 1 ? $s->h : $s->depth, $s->section->tw, $s->section->tf];
         $root = sqrt($s->E * $s->Fy * $tf / $tw);
         [$part, $text, $clause, $note] = match (true) {
             $this->toEnd >= $h / 2 => [0.80 * (1 + 3 * $this->lb / $h * ($tw / $tf) ** 1.5), '0.8 * t_w^2 * (1 + 3 * l_b / d * t)', 'J10-4', 'crippling, d/2 or more from the end'],
             $this->lb / $h <= 0.2 => [0.40 * (1 + 3 * $this->lb / $h * ($tw / $tf) ** 1.5), '0.4 * t_w^2 * (1 + 3 * l_b / d * t)', 'J10-5a', 'crippling, within d/2 of the end'],
             default => [0.40 * (1 + (4 * $this->lb / $h - 0.2) * ($tw / $tf) ** 1.5), '0.4 * t_w^2 * (1 + (4 * l_b / d - 0.2) * t)', 'J10-5b', 'crippling, within d/2 of the end'],
         };
-        $R = $part * $tw ** 2 * $root;
+        $R = $this->count * $part * $tw ** 2 * $root;
         $d?->line('t', 't_w / t_f * sqrt(t_w / t_f)', ['t_w' => [$tw, Kind::Size], 't_f' => [$tf, Kind::Size]], ($tw / $tf) ** 1.5, Kind::Number, 'J10.3');
-        $d?->line('R_n_w', "{$text} * sqrt(E * F_y * t_f / t_w)", [
+        $d?->line('R_n_w', "{$this->times()}{$text} * sqrt(E * F_y * t_f / t_w)", [
             't_w' => [$tw, Kind::Size], 'l_b' => [$this->lb, Kind::Size], 'd' => [$h, Kind::Size], 't' => [($tw / $tf) ** 1.5, Kind::Number], 'E' => [$s->E, Kind::ModulusOfElasticity], 'F_y' => [$s->Fy, Kind::Stress], 't_f' => [$tf, Kind::Size],
         ], $R, Kind::Force, $clause, $note);
 
@@ -110,8 +121,8 @@ final readonly class WebStrength
         }
         $s = $this->shape;
         $end = $this->toEnd < $s->depth / 2;
-        $R = ($end ? 12.0 : 24.0) * $s->section->tw ** 3 * sqrt($s->E * $s->Fy) / $s->h;
-        $d?->line('R_n_c', ($end ? '12' : '24').' * t_w^3 * sqrt(E * F_y) / h', ['t_w' => [$s->section->tw, Kind::Size], 'E' => [$s->E, Kind::ModulusOfElasticity], 'F_y' => [$s->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size]], $R, Kind::Force, 'J10-8', $end ? 'the force goes through to the support; half, within d/2 of the end' : 'the force goes through to the support');
+        $R = $this->count * ($end ? 12.0 : 24.0) * $s->section->tw ** 3 * sqrt($s->E * $s->Fy) / $s->h;
+        $d?->line('R_n_c', $this->times().($end ? '12' : '24').' * t_w^3 * sqrt(E * F_y) / h', ['t_w' => [$s->section->tw, Kind::Size], 'E' => [$s->E, Kind::ModulusOfElasticity], 'F_y' => [$s->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size]], $R, Kind::Force, 'J10-8', $end ? 'the force goes through to the support; half, within d/2 of the end' : 'the force goes through to the support');
 
         return ['R_b' => $this->of($method, 'R_b', 'R_n_c', $R, [0.90, 1.67], 'J10.5', $d)];
     }

@@ -11,13 +11,14 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Member\SectionStep;
 use Waage\Sections\Flanged;
+use Waage\Sections\RectangularHollow;
 use Waage\Sections\UnequalI;
 use Waage\Standards\BucklingLengths;
 use Waage\Standards\ConcentratedForce;
 use Waage\Standards\ConcentratedForces;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, J10.2 to J10.5: the web under forces that press on a flange, without stiffeners. */
+/** ANSI/AISC 360, J10.2 to J10.5: the web, or both sides of a hollow section, under forces that press on a flange, without stiffeners. */
 final readonly class Webs
 {
     private ConcentratedForces $forces;
@@ -41,7 +42,7 @@ final readonly class Webs
         $heaviest = [];
         $forces = $this->forces->on($stretches, $weight);
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for a web between two flanges. The sides of a hollow section (chapter K), the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
+            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for webs between two flanges. The wall of a tube (chapter K), the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
         }
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);
@@ -58,7 +59,8 @@ final readonly class Webs
         $weakest = null;
         foreach ($of->stretches as $stretch) {
             $shape = self::shape($stretch, $of->sign) ?? throw new \LogicException('A web between flanges is needed.');
-            $web = new WebStrength($shape, $of->bearing, $of->toEnd, $of->through, $of->id === 'load' ? $this->unbraced($of->x) : 0.0, $this->yields($of, $shape, $weight));
+            $isHollow = $stretch->section instanceof RectangularHollow;
+            $web = new WebStrength($shape, $of->bearing, $of->toEnd, $of->through, $of->id === 'load' && ! $isHollow ? $this->unbraced($of->x) : 0.0, ! $isHollow && $this->yields($of, $shape, $weight), $isHollow ? 2 : 1);
             $Rc = $web->available($this->method);
             $weakest = $weakest === null || $Rc < $weakest[0] ? [$Rc, $web] : $weakest;
         }
@@ -81,7 +83,11 @@ final readonly class Webs
     /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */
     private static function shape(SectionStep $s, int $side): ?Shape
     {
-        $section = $s->section instanceof UnequalI ? $s->section->seenFrom($side) : $s->section;
+        $section = match (true) {
+            $s->section instanceof UnequalI => $s->section->seenFrom($side),
+            $s->section instanceof RectangularHollow => $s->section->side($s->section->b / 2),
+            default => $s->section,
+        };
 
         return $section instanceof Flanged ? new Shape($section, $s->grade) : null;
     }

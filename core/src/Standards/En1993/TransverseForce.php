@@ -7,11 +7,13 @@ namespace Waage\Standards\En1993;
 use Waage\Checks\Derivation;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\Flanged;
+use Waage\Sections\RectangularHollow;
 use Waage\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-5:2006, 6: resistance of a web without stiffeners to a force that presses on a flange.
+ * EN 1993-1-5:2006, 6: resistance of a web without stiffeners to a force that presses on a flange; of a box, and of a hollow section as if it were
+ * one, of both webs, each with a part of the flange (6.5(1)).
  *
  * Types of Figure 6.1: (a) the force is carried off by shear in the web, (b) it goes through the web to the other
  * flange, (c) as (a) at an end. Plates on flanges do not count. A slender web, whose
@@ -21,6 +23,9 @@ use Waage\Units\Kind;
 final readonly class TransverseForce
 {
     private Flanged $section;
+
+    /** Webs that share the force. */
+    private int $count;
 
     /** Distance from the end of the member, over the depth of the web, from where on (c) is (a). */
     private const END = 2 / 3;
@@ -32,13 +37,20 @@ final readonly class TransverseForce
      */
     public function __construct(private SteelSection $steel, private float $ss, private float $c, private bool $through)
     {
-        $this->section = $steel->section instanceof Flanged ? $steel->section : throw new \LogicException('A web between flanges is needed.');
+        $s = $steel->section;
+        $this->count = $s instanceof RectangularHollow ? 2 : 1;
+        $this->section = match (true) {
+            $s instanceof Flanged => $s,
+            // Of a box the flange counts up to 15 ε t_f from the web.
+            $s instanceof RectangularHollow => $s->side($s->t + min($s->b / 2 - $s->t, 15 * $steel->epsilon * $s->t)),
+            default => throw new \LogicException('A web between flanges is needed.'),
+        };
     }
 
-    /** Does the clause cover a section: one web between two flanges? Of flanges that differ the one counts that the force presses on. */
+    /** Does the clause cover a section: one or two webs between two flanges? Of flanges that differ the one counts that the force presses on. */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof Flanged || $steel->section instanceof UnequalI;
+        return $steel->section instanceof Flanged || $steel->section instanceof UnequalI || $steel->section instanceof RectangularHollow;
     }
 
     /** F_Rd in N. */
@@ -68,6 +80,7 @@ final readonly class TransverseForce
         $slender = sqrt($stocky * $s->tw * $fy / $Fcr) > 0.5;
         $m1 = $s->b / $s->tw;
         $m2 = $slender ? 0.02 * ($s->hw / $s->tf) ** 2 : 0.0;
+        $this->count > 1 ? $d?->given('b_f', $s->b, Kind::Size, '6.5(1)', 'of the flange at one web: half of it, up to 15 ε t_f') : null;
         $d?->line('m_1', 'b_f / t_w', ['b_f' => [$s->b, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $m1, Kind::Number, '6.5(1) (6.8)', 'flange and web of the same strength');
         $slender
             ? $d?->line('m_2', '0.02 * (h_w / t_f)^2', ['h_w' => [$s->hw, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $m2, Kind::Number, '6.5(1) (6.9)')
@@ -76,16 +89,16 @@ final readonly class TransverseForce
         $lambda = sqrt($ly * $s->tw * $fy / $Fcr);
         $chi = min(1.0, 0.5 / $lambda);
         $Leff = min($chi * $ly, $stocky);
-        $F = $Leff * $s->tw * $fy / $this->steel->basis->gammaM1;
+        $F = $this->count * $Leff * $s->tw * $fy / $this->steel->basis->gammaM1;
         $d?->line('lambda_F', 'sqrt(l_y * t_w * f_y / F_cr)', [
             'l_y' => [$ly, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'F_cr' => [$Fcr, Kind::Force],
         ], $lambda, Kind::Number, '6.4(1) (6.4)');
         $d?->line('chi_F', 'min(0.5 / lambda_F, 1)', ['lambda_F' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.4(1) (6.3)');
         $d?->given('l_y_0', $stocky, Kind::Size, '6.5', 'l_y with m_2 = 0');
         $d?->line('L_eff', 'min(chi_F * l_y, l_y_0)', ['chi_F' => [$chi, Kind::Number], 'l_y' => [$ly, Kind::Size], 'l_y_0' => [$stocky, Kind::Size]], $Leff, Kind::Size, '6.2(1) (6.2)', 'not more than a stocky web yields on');
-        $d?->line('F_Rd', 'L_eff * t_w * f_y / gamma_M1', [
+        $d?->line('F_Rd', ($this->count > 1 ? '2 * ' : '').'L_eff * t_w * f_y / gamma_M1', [
             'L_eff' => [$Leff, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
-        ], $F, Kind::Force, '6.2(1) (6.1)');
+        ], $F, Kind::Force, '6.2(1) (6.1)', $this->count > 1 ? 'both webs' : '');
 
         return $F;
     }

@@ -38,7 +38,7 @@ final readonly class Webs
     {
         $forces = $this->forces->on($stretches, $weight);
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s))) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, remark: 'Not weighed: the clause is for a web between two flanges. The sides of a hollow section, the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
+            return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, remark: 'Not weighed: the clause is for a web between two flanges. The wall of a tube, the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
         }
         // Only what is shown is written down.
         $heaviest = [];

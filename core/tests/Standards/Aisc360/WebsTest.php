@@ -3,7 +3,10 @@
 declare(strict_types=1);
 
 use Waage\Checks\Weighing;
+use Waage\Materials\SteelGrade;
+use Waage\Sections\RectangularHollow;
 use Waage\Standards\Aisc360\Method;
+use Waage\Standards\Aisc360\Shape;
 use Waage\Standards\Aisc360\WebStrength;
 
 /**
@@ -60,11 +63,11 @@ it('leaves out what has a stiffener, hangs below or stands, and says what it doe
     'load with a stiffener' => [['loads' => [lineLoad('g', '0.8 kip/ft'), ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'x' => '6 ft', 'value' => '12 kip', 'stiffened' => true]]], ['web-support']],
     'load below' => [['loadHeight' => 'bottom'], ['web-support']],
     'column' => [['slope' => ['by' => 'upright']], []],
-    'hollow' => [['section' => 'HSS 12×4×3/8', 'grade' => 'A500 C'], ['web-support']],
+    'tube' => [['section' => 'Pipe 6 Std', 'grade' => 'A53 B'], ['web-support']],
 ]);
 
-it('says of a hollow section that its sides are to be looked at', function (): void {
-    $w = websOf(['section' => 'HSS 12×4×3/8', 'grade' => 'A500 C'])['web-support'];
+it('says of a tube that its wall is to be looked at', function (): void {
+    $w = websOf(['section' => 'Pipe 6 Std', 'grade' => 'A53 B'])['web-support'];
     expect($w->ratio)->toBeNull()->and($w->remark)->toContain('chapter K')->and($w->applies)->toBeTrue();
 });
 
@@ -77,4 +80,16 @@ it('tells of a member whose section changes which section it is', function (): v
     $design = american('asce-7-16-lrfd', [], false, ['steps' => [['from' => '10 ft', 'to' => '25 ft', 'section' => 'W18X65']]]);
     expect(weighing($design, 'bending')->remark)->toContain('W18×')->and(count(weighing($design, 'bending')->ranges))->toBe(3)->and(weighing($design, 'buckling')->applies)->toBeTrue()
         ->and(weighing($design, 'shear')->remark)->toContain('from x =')->and($design->checks->sectionClass())->toBe('compact');
+});
+
+// In kips and inches, HSS 12×4×3/8: t = 0.349, F_y = 50, l_b = 6, as chapter K has it for both sides with k = 1.5 t: yielding 2 · 50 · 0.349 (5 · 0.524 + 6) = 300.7;
+// crippling 1.6 · 0.349² (1 + 3 · 6/10.95) √(29000 · 50) = 620. At an end 34.9 (2.5 · 0.524 + 6) = 255.1 and 0.8 · 0.349² (1 + 4 · 6/10.95 − 0.2) · 1204 = 351; buckling through
+// both sides 48 · 0.349³ · 1204/10.95 = 224.
+it('shares a force between the sides of a hollow section', function (): void {
+    $section = section('HSS 12×4×3/8');
+    $shape = new Shape($section instanceof RectangularHollow ? $section->side($section->b / 2) : throw new LogicException('Two sides are needed.'), SteelGrade::A500);
+    $strength = fn (float $toEnd, bool $through = false): float => (new WebStrength($shape, 6 * 25.4, $toEnd * 25.4, $through, 0.0, false, 2))->available(Method::LRFD) / KIP;
+    expect($strength(40.0))->toBeNear(300.7, 2e-3)->and($strength(3.0))->toBeNear(255.1, 2e-3)->and($strength(40.0, true))->toBeNear(0.9 * 224, 5e-3);
+    $lines = array_column(websOf(['section' => 'HSS 12×4×3/8', 'grade' => 'A500 C'])['web-support']->lines, 'result', 'symbol');
+    expect($lines['R_n_y'])->toBeGreaterThan(0.0)->and($lines)->not->toHaveKey('R_n_s');
 });
