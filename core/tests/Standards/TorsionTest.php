@@ -195,3 +195,17 @@ it('twists a channel and a tee by H3.3', function (): void {
     expect($alone['T_c'] / KIP / 25.4)->toBeNear(0.9 * 62.5, 0.04)->and($alone['u'])->toBeNear($alone['v'] + 0.7 / ($alone['T_c'] / KIP / 25.4), 1e-3)->and($twist['phi'])->toBeNear(0.0025, 0.04)
         ->and($twist['u'])->toBeNear($twist['m'] + $twist['k'] * $twist['M_t'] / $twist['M_c'])->and(array_column($beam('round 4', 'A36')->weighings, 'id'))->not->toContain('torsion-bending');
 });
+
+it('counts an axial force, and bending sideways, beside torsion', function (array $standard): void {
+    $of = fn (array $loads): Design => edgeBeam($loads, ['section' => 'HEB 200', 'selfWeight' => false, 'slope' => ['by' => 'angle', 'value' => '20 deg'], ...$standard]);
+    $twist = lineLoad('g', '5 kN/m', ['across' => '80 mm', 'direction' => 'normal']);
+    $force = ['id' => 'n', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '300 kN', 'direction' => 'along'];
+    $alone = (float) weighing($of([$twist]), 'torsion')->ratio;
+    $design = $of([$twist, $force]);
+    expect(weighing($design, 'torsion')->ratio)->toBeGreaterThan($alone + 0.5 * (float) weighing($design, 'axial')->ratio)
+        ->and(weighing($of([$twist, lineLoad('g', '2 kN/m', ['direction' => 'sideways'])]), 'torsion')->ratio)->toBeGreaterThan($alone + 0.05);
+})->with(['EN' => [[]], 'AISC' => [['grade' => 'A992', 'section' => 'W8×31', 'basis' => ['combinations' => 'asce-7-22-lrfd']]]]);
+
+it('refuses torsion where the section changes', function (array $change): void {
+    expect(weighing(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], $change), 'torsion')->applies)->toBeFalse();
+})->with([[['section' => 'HEB 200', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'HEB 220']]]], [['section' => 'W8×31', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'W8×35']]]]]);

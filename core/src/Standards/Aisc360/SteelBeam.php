@@ -135,6 +135,7 @@ final class SteelBeam extends SteelMember
 
             return [
                 ...$weighings, ...$webs, $lateral, ...$this->weighSideways($stretches, $shapes, $weight, $derive), ...$together,
+                ...$this->torsion() === null ? [] : [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is weighed in members of one section; this one changes along its length.')],
                 ...$this->beam->member->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
             ];
         }

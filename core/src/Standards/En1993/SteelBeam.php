@@ -12,7 +12,6 @@ use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
 use Waage\Standards\SteelMember;
 use Waage\Standards\Strut;
-use Waage\Standards\TorsionEnvelopes;
 
 /** All weighings of the strength of a steel member after EN 1993-1-1. */
 final class SteelBeam extends SteelMember
@@ -114,14 +113,14 @@ final class SteelBeam extends SteelMember
             return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.')];
         }
         $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
-        $torsion = $this->torsion();
+        $together = $this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);
 
         return [
             ...$bending,
             ...$webs,
             ...$sideways ?? [],
-            ...$torsion === null ? [] : $this->weighTorsion($torsion, $stretches, $weight, $bending, $sideways, $derive),
-            ...$this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive),
+            ...$this->weighTorsion($stretches, $weight, [...$bending, ...$together], $derive),
+            ...$together,
         ];
     }
 
@@ -132,18 +131,21 @@ final class SteelBeam extends SteelMember
 
     /**
      * @param  non-empty-list<SectionStep>  $stretches
-     * @param  list<Weighing>  $bending
-     * @param  array{Weighing, Weighing}|null  $sideways
+     * @param  list<Weighing>  $others  of shear, bending, lateral-torsional buckling, and of axial force and bending both ways
      * @return list<Weighing>
      */
-    private function weighTorsion(TorsionEnvelopes $torsion, array $stretches, float $weight, array $bending, ?array $sideways, bool $derive): array
+    private function weighTorsion(array $stretches, float $weight, array $others, bool $derive): array
     {
+        $torsion = $this->torsion();
+        if ($torsion === null) {
+            return [];
+        }
         if (count($stretches) > 1) {
             return [new Weighing('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', null, applies: false, remark: 'Torsion is weighed in members of one section; this one changes along its length.')];
         }
         $presses = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
 
-        return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $bending, $sideways[0]->ratio ?? 0.0, $presses, $derive);
+        return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $others, $presses, $derive);
     }
 
     /** Utilisation of a length of one section in bending, at most, under one combination. */

@@ -32,20 +32,19 @@ final readonly class Torsion
     }
 
     /**
-     * @param  list<Weighing>  $others  weighings of shear, bending, lateral-torsional buckling
-     * @param  float  $sideways  utilisation in bending sideways
+     * @param  list<Weighing>  $others  weighings of shear, bending, lateral-torsional buckling, and of axial force and bending both ways
      * @return list<Weighing>
      */
-    public function weigh(SteelSection $steel, array $others, float $sideways, bool $presses, bool $derive): array
+    public function weigh(SteelSection $steel, array $others, bool $presses, bool $derive): array
     {
         $byId = array_column($others, null, 'id');
 
         if ($steel->section->warpingModulus() > 0.0) {
-            return [$this->ofFlanges($steel, $byId, $sideways, $derive)];
+            return [$this->ofFlanges($steel, $byId, $derive)];
         }
         $weighings = $this->ofStVenant($steel, $byId, $presses, $derive);
 
-        return self::isOpen($steel->section) ? [...$weighings, $this->ofTwist($steel, $byId, $sideways, $derive)] : $weighings;
+        return self::isOpen($steel->section) ? [...$weighings, $this->ofTwist($steel, $byId, $derive)] : $weighings;
     }
 
     /** Round bars and hollow sections twist little, and bend about any axis alike. */
@@ -116,7 +115,7 @@ final readonly class Torsion
      *
      * @param  array<string, Weighing>  $byId
      */
-    private function ofTwist(SteelSection $steel, array $byId, float $sideways, bool $derive): Weighing
+    private function ofTwist(SteelSection $steel, array $byId, bool $derive): Weighing
     {
         $s = $steel->section;
         $e = $this->envelopes->torque();
@@ -131,13 +130,13 @@ final readonly class Torsion
         $d?->given('M_Ed', $M, Kind::Moment, '', 'greatest moment');
         $d?->line('M_z', 'M_Ed * phi', ['M_Ed' => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
         $d?->line('M_z_Rd', 'W_el_z * f_y / gamma_M1', ['W_el_z' => [$s->Welz, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $MRd, Kind::Moment, '6.2.5(2) (6.14)');
-        $total = self::together($d, $byId, 'M_z / M_z_Rd', ['M_z' => [$Mz, Kind::Moment], 'M_z_Rd' => [$MRd, Kind::Moment]], $Mz / $MRd, $sideways);
+        $total = self::together($d, $byId, 'M_z / M_z_Rd', ['M_z' => [$Mz, Kind::Moment], 'M_z_Rd' => [$MRd, Kind::Moment]], $Mz / $MRd);
 
         return new Weighing('torsion-twist', 'Bending of the twisted member', 'EN 1993-1-1, 5.2, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? []);
     }
 
     /** @param  array<string, Weighing>  $byId */
-    private function ofFlanges(SteelSection $steel, array $byId, float $sideways, bool $derive): Weighing
+    private function ofFlanges(SteelSection $steel, array $byId, bool $derive): Weighing
     {
         $s = $steel->section;
         $e = $this->envelopes->flange();
@@ -146,7 +145,7 @@ final readonly class Torsion
         $d = $derive ? new Derivation : null;
         $d?->given('B_Ed', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
         [$text, $values, $u] = $s instanceof ISection && $s->plates === null ? $this->ofFlange($steel, $s, $B, $d) : $this->ofModulus($steel, $B, $d);
-        $total = self::together($d, $byId, $text, $values, $u, $sideways);
+        $total = self::together($d, $byId, $text, $values, $u);
 
         return new Weighing(
             'torsion', 'Bending with torsion', 'EN 1993-1-1, 6.2.7, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
@@ -187,28 +186,21 @@ final readonly class Torsion
      * @param  string  $text  formula of the utilisation in torsion
      * @param  array<string, array{float, Kind}>  $values  of it
      */
-    private static function together(?Derivation $d, array $byId, string $text, array $values, float $ofTorsion, float $sideways): float
+    private static function together(?Derivation $d, array $byId, string $text, array $values, float $ofTorsion): float
     {
-        $u = max($byId['bending']->ratio ?? 0.0, $byId['buckling']->ratio ?? 0.0);
+        $bent = max($byId['bending']->ratio ?? 0.0, $byId['buckling']->ratio ?? 0.0);
+        $u = max($bent, $byId['bending-axial']->ratio ?? 0.0, $byId['buckling-axial']->ratio ?? 0.0);
         $alpha = $byId['buckling']->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
-        $d?->given('u_LT', $u, Kind::Number, '', 'greatest utilisation in lateral-torsional buckling; at least that in bending');
+        $d?->given('u_LT', $u, Kind::Number, '', $u > $bent ? 'greatest utilisation by axial force and bending both ways, buckling among it' : 'greatest utilisation in lateral-torsional buckling; at least that in bending');
         if (is_finite($alpha)) {
             $d?->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2', 'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there');
             $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, 'EN 1993-6, A.1', 'second order');
         } else {
             $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle sideways');
         }
-        $terms = "u_LT + k * {$text}";
-        $values = ['u_LT' => [$u, Kind::Number], 'k' => [$k, Kind::Number], ...$values];
         $total = $u + $k * $ofTorsion;
-        if ($sideways > 0.0) {
-            $d?->given('u_z', $sideways, Kind::Number, '', 'greatest utilisation in bending sideways');
-            $terms .= ' + u_z';
-            $values['u_z'] = [$sideways, Kind::Number];
-            $total += $sideways;
-        }
-        $d?->line('u', $terms, $values, $total, Kind::Number, 'EN 1993-6, A.1 (A.1)');
+        $d?->line('u', "u_LT + k * {$text}", ['u_LT' => [$u, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $total, Kind::Number, 'EN 1993-6, A.1 (A.1)');
 
         return $total;
     }
