@@ -32,6 +32,9 @@ abstract class SteelMember
     /** Moments of a sign that are a smaller part of those of the other are rounding. */
     private const NOTHING = 1e-9;
 
+    /** A product of inertia that is a smaller part of the moments of inertia does not turn the plane of bending. */
+    private const ASKEW = 1e-6;
+
     /** Axial force, compression positive; null: the member is not strained along its axis. */
     public readonly ?Envelope $axial;
 
@@ -138,12 +141,12 @@ abstract class SteelMember
         }
         $member = $this->beam->member;
         $isFree = ! $member->top->isContinuous() || ! $member->bottom->isContinuous();
-        $isAngle = $unlike[0] instanceof Angle;
+        $isAskew = $unlike[0] instanceof StripSection && abs($unlike[0]->Iyz) > self::ASKEW * sqrt($unlike[0]->Iy * $unlike[0]->Iz);
         $between = [...$member->top->positions, ...$member->bottom->positions] !== [] || $member->top->isContinuous() || $member->bottom->isContinuous();
 
         return match (true) {
             $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are held sideways all along.',
-            $isFree && $between && ! $isAngle => 'A section built of strips is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
+            $isFree && $between && $isAskew => 'A section built of strips that is not symmetric is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
             ! $this->isStrainedOtherwise($weight) => '',
             $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
             default => $this->struts->refusal($stretches),

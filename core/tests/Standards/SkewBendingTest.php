@@ -166,6 +166,12 @@ it('finds the length that buckles at a moment', function (string $name): void {
     expect($strength->critical(3000.0, 1.0))->toBeNear(min(uniformCritical($s, 1, 3000.0), uniformCritical($s, -1, 3000.0)), 1e-4);
 })->with(['strips 3: -60,0 0,0 0,200 60,200', 'strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220']);
 
+it('lets places between supports hold strips that are symmetric', function (): void {
+    $held = ['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['1.5 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['1.5 m']]]];
+    $channel = 'strips 8: 90,4 4,4 4,196 90,196';
+    expect(weighing(freeBeam($channel, '3 m', '2 kN/m', $held), 'buckling')->capacity)->toBeGreaterThan((float) weighing(freeBeam($channel, '3 m', '2 kN/m'), 'buckling')->capacity);
+});
+
 it('says what it does not cover', function (string $section, array $change, string $says): void {
     foreach ([[], ANGLES_IN_US] as $standard) {
         $w = weighing(freeBeam($section, '3 m', '1 kN/m', [...$standard, ...$change]), 'strength');
