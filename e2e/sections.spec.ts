@@ -104,3 +104,24 @@ test('a section is built of strips, and a fault stays in its field', async ({ pa
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.locator('.section-drawing')).toContainText('200.0 mm')
 })
+
+test('a Z of strips is pressed about its principal axes', async ({ page }) => {
+    await openDemoMember(page, 'D1')
+    const section = page.locator('input[list=sections]').first()
+    await section.fill('strips 6: -60,0 0,0 0,120 60,120')
+    await section.press('Enter')
+    await expect(verdict(page)).toContainText('strip section 126×120')
+    await expect(verdict(page)).toContainText('Buckling')
+    await page.getByRole('button', { name: /^Buckling/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('about the strong principal axis')
+})
+
+test('the sides of a hollow section are weighed where it bears', async ({ page }) => {
+    await openDemoMember(page, 'B3')
+    const section = page.locator('input[list=sections]').first()
+    await section.fill('RHS 250×150×8')
+    await section.press('Enter')
+    await expect(verdict(page)).toContainText('RHS 250×150×8')
+    await page.getByRole('button', { name: /^Web at support 2(?!, with)/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('both webs')
+})
