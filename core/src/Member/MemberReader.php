@@ -70,7 +70,6 @@ final class MemberReader
         $restraint = is_array($in['restraint'] ?? null) ? $in['restraint'] : [];
         $top = $this->restraint($restraint, 'top', $length, $supports);
         $bottom = $this->restraint($restraint, 'bottom', $length, $supports);
-        $this->checkSideways($loads, $top, $bottom);
         $loadHeight = $f->choice($in, 'loadHeight', 'loadHeight', LoadHeight::Top);
         $selfWeight = $f->flag($in, 'selfWeight', 'selfWeight', true);
         $basis = $this->ownLimits($basis);
@@ -261,20 +260,6 @@ final class MemberReader
         }
 
         return new Restraint($kind, $positions);
-    }
-
-    /**
-     * What a load beside a flange that is held does to the section is torsion.
-     *
-     * @param  list<Load>  $loads
-     */
-    private function checkSideways(array $loads, Restraint $top, Restraint $bottom): void
-    {
-        foreach ($top->isContinuous() === $bottom->isContinuous() ? [] : $loads as $i => $load) {
-            if ($load->on && $load->actsSideways()) {
-                $this->f->fail($load->across !== 0.0 ? "loads.{$i}.across" : "loads.{$i}.direction", 'One flange alone is held sideways all along, so that this load would twist the section; that is not computed. Hold both flanges, or give the places that hold.');
-            }
-        }
     }
 
     /**

@@ -15,6 +15,7 @@ use Waage\Loading\RuleSet;
 use Waage\Member\Category;
 use Waage\Member\SectionStep;
 use Waage\Sections\Angle;
+use Waage\Sections\Flanged;
 use Waage\Sections\Section;
 use Waage\Sections\SkewSection;
 use Waage\Sections\Stem;
@@ -151,6 +152,28 @@ abstract class SteelMember
             $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
             default => $this->struts->refusal($stretches),
         };
+    }
+
+    /**
+     * Why a member that loads push sideways with one flange held all along is not weighed; empty: it is, since each flange takes the part of the load
+     * that it takes where both are free, and the held one passes it on.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    protected function ofHeldFlange(array $stretches): string
+    {
+        $isHeld = $this->sideways !== null && $this->beam->member->top->isContinuous() !== $this->beam->member->bottom->isContinuous();
+
+        return $isHeld && array_filter($stretches, fn (SectionStep $s): bool => ! $s->section instanceof Flanged && ! $s->section instanceof UnequalI) !== []
+            ? 'One flange alone is held sideways all along, so that loads sideways twist the member: that is weighed for sections with two flanges. Hold both flanges, or give the places that hold.' : '';
+    }
+
+    /** @return list<string> what is made of loads that push the member sideways where one flange is held all along */
+    protected function ofHalfHeld(): array
+    {
+        $member = $this->beam->member;
+
+        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['Of loads sideways a flange that is held all along passes its part on to what holds it; the other one bends under its own, as where both are free, between the places that hold it.'];
     }
 
     /**

@@ -58,6 +58,7 @@ final class SteelBeam extends SteelMember
     {
         return [
             ...$this->beam->member->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; pressed it buckles in the plane and sideways as it does in truth, in torsion as if the weakest section were all along.'],
+            ...$this->ofHalfHeld(),
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
             ...$this->ofTorsion(),
@@ -93,7 +94,7 @@ final class SteelBeam extends SteelMember
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches),
+            default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches).$this->ofHeldFlange($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];
