@@ -121,9 +121,9 @@ final class Columns
      */
     public function main(array $stretches): Section
     {
-        $ofSteps = array_map(fn (SectionStep $s): Section => $s->section, $this->beam->member->steps);
+        $ofSteps = array_map(fn (SectionStep $s): float => $s->from, $this->beam->member->steps);
         foreach ($stretches as $stretch) {
-            if (! in_array($stretch->section, $ofSteps, true)) {
+            if (! in_array($stretch->from, $ofSteps, true)) {
                 return $stretch->section;
             }
         }

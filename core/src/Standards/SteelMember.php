@@ -176,24 +176,12 @@ abstract class SteelMember
         return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['Of loads sideways a flange that is held all along passes its part on to what holds it; the other one bends under its own, as where both are free, between the places that hold it.'];
     }
 
-    /**
-     * Why a member with a tee, or with flanges that differ, in it is not weighed; empty: it has none, or is of one section.
-     *
-     * @param  non-empty-list<SectionStep>  $stretches
-     */
-    protected function ofUnequalSides(array $stretches): string
-    {
-        $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee || $s->section instanceof UnequalI) !== [];
-
-        return $has && count($stretches) > 1 ? 'Tees and sections with flanges that differ are weighed in members of one section; this one changes along its length.' : '';
-    }
-
     /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
-    private function stem(Section $section): Stem
+    private function stem(Section $section, float $weight): Stem
     {
         $isUp = $section instanceof Angle || $this->beam->member->stemUp ? 1 : -1;
 
-        return match ($this->pressedSide($section->weight())) {
+        return match ($this->pressedSide($weight)) {
             $isUp => Stem::Compressed,
             -$isUp => Stem::Tensioned,
             default => Stem::Both,
@@ -254,13 +242,23 @@ abstract class SteelMember
     protected function with(Section $section): array
     {
         $member = $this->beam->member;
-        $section = match (true) {
-            $section instanceof Tee => $section->in($member->stemUp, $this->stem($section)),
-            $section instanceof UnequalI => $section->pressedAt($this->pressedSide($section->weight())),
-            default => $member->bent($section, $section instanceof Angle ? $this->stem($section) : Stem::Both),
-        };
+        $weight = $section->weight();
 
-        return array_map(fn (SectionStep $s): SectionStep => $s->section === $member->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, $member->stretches());
+        return array_map(function (SectionStep $s) use ($member, $section, $weight): SectionStep {
+            $placed = $this->placed($s->section === $member->section ? $section : $s->section, $weight);
+
+            return $placed === $s->section ? $s : new SectionStep($s->from, $s->to, $placed, $s->grade);
+        }, $member->stretches());
+    }
+
+    /** A section as it is in the member: which way up, what of it bending compresses, how it bends. */
+    private function placed(Section $section, float $weight): Section
+    {
+        return match (true) {
+            $section instanceof Tee => $section->in($this->beam->member->stemUp, $this->stem($section, $weight)),
+            $section instanceof UnequalI => $section->pressedAt($this->pressedSide($weight)),
+            default => $this->beam->member->bent($section, $section instanceof Angle ? $this->stem($section, $weight) : Stem::Both),
+        };
     }
 
     /** @return list<Weighing> */

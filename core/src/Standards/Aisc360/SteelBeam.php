@@ -13,6 +13,8 @@ use Waage\Sections\CircularHollow;
 use Waage\Sections\Finish;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
+use Waage\Sections\Tee;
+use Waage\Sections\UnequalI;
 use Waage\Standards\Columns;
 use Waage\Standards\SteelMember;
 use Waage\Standards\Stretches;
@@ -94,7 +96,7 @@ final class SteelBeam extends SteelMember
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches).$this->ofHeldFlange($stretches),
+            default => $this->ofAngles($stretches, $weight).self::ofUnequalSides($stretches).$this->ofHeldFlange($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];
@@ -151,6 +153,18 @@ final class SteelBeam extends SteelMember
             ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $derive),
             ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
+    }
+
+    /**
+     * Why a member with a tee, or with flanges that differ, in it is not weighed; empty: it has none, or is of one section: F4, F5 and F9 go by L_b.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    private static function ofUnequalSides(array $stretches): string
+    {
+        $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee || $s->section instanceof UnequalI) !== [];
+
+        return $has && count($stretches) > 1 ? 'Tees and sections with flanges that differ are weighed in members of one section; this one changes along its length.' : '';
     }
 
     /**

@@ -87,7 +87,7 @@ final class SteelBeam extends SteelMember
             ! $rules->isEn1993() => $rules->refusal,
             $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
             $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).$this->ofUnequalSides($stretches).$this->ofHeldFlange($stretches),
+            default => $this->ofAngles($stretches, $weight).$this->ofHeldFlange($stretches),
         };
         if ($refusal !== '') {
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];

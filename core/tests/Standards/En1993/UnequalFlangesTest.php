@@ -71,9 +71,17 @@ it('takes the eigenvalue where closed formulas are asked for', function (): void
     expect(weighing($closed, 'buckling')->capacity)->toBeNear((float) weighing(crane(), 'buckling')->capacity, 1e-9);
 });
 
-it('refuses flanges that differ where it does not cover them', function (array $change, string $id, string $says): void {
-    $w = weighing(crane($change), $id);
-    expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
-})->with([
-    'steps' => [['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => 'IPE 600']]], 'strength', 'members of one section'],
-]);
+it('weighs flanges that differ where the section changes, between both sections alone', function (): void {
+    $of = fn (string $section, array $change = []): Design => crane(['section' => $section, 'loads' => [lineLoad('q', '30 kN/m')], ...$change]);
+    $middle = fn (string $section): array => ['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => $section]]];
+    [$light, $heavy] = ['welded I 600×300×200×10×20×15', 'welded I 600×300×200×10×30×25'];
+    // The same section all along is the plain member.
+    foreach (['bending', 'shear', 'buckling'] as $id) {
+        expect(weighing($of($light, $middle($light)), $id)->ratio)->toBeNear((float) weighing($of($light), $id)->ratio, 1e-4);
+    }
+    $mixed = $of($light, $middle($heavy));
+    expect(weighing($mixed, 'buckling')->ratio)->toBeLessThan((float) weighing($of($light), 'buckling')->ratio)->toBeGreaterThan((float) weighing($of($heavy), 'buckling')->ratio)
+        ->and(weighing($mixed, 'bending')->remark)->toContain('from x =')
+        // By hand: in the middle of 6 m to 9 m the light section has 8/9 of the moment.
+        ->and(weighing($mixed, 'bending')->ratio)->toBeNear(max((float) weighing($of($light), 'bending')->ratio * 8 / 9, (float) weighing($of($heavy), 'bending')->ratio), 0.01);
+});
