@@ -119,13 +119,13 @@ abstract class SteelMember
     /** What twists the member; null: nothing does. */
     protected function torsion(): ?TorsionEnvelopes
     {
-        return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength);
+        return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength, $this->characteristic);
     }
 
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is computed, where it bends an open section about its weak axis.'];
+        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
     }
 
     /**

@@ -9,14 +9,19 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
+use Waage\Sections\Section;
 
 /** What twists a member between the places that hold it against that: LoadedBeam::$twisting. */
 final readonly class TorsionEnvelopes
 {
     private Envelope $flange;
 
-    /** @param  non-empty-list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private Envelope $torque, private array $strength)
+    /**
+     * @param  non-empty-list<Combination>  $strength
+     * @param  list<Combination>  $characteristic
+     */
+    public function __construct(private LoadedBeam $beam, private Envelope $torque, private array $strength, private array $characteristic)
     {
         $this->flange = new Envelope($beam->sideways ?? throw new \LogicException('A twisted member has flanges.'), Effect::Moment);
     }
@@ -47,6 +52,24 @@ final readonly class TorsionEnvelopes
         }
 
         return $length;
+    }
+
+    /**
+     * The twist under characteristic loads, at most, in words: less than by St Venant alone, and less than by warping alone.
+     *
+     * @param  Section  $section  of all of the member
+     */
+    public function twist(Section $section, SteelGrade $grade): string
+    {
+        if ($this->characteristic === []) {
+            return '';
+        }
+        $bounds = [abs($this->torque->greatest($this->characteristic, 0.0)->value ?? 0.0) * $this->length() / (2 * $grade->shearModulus() * $section->It)];
+        if ($section->warpingModulus() > 0.0 && $this->beam->sideways !== null) {
+            $bounds[] = abs((new Envelope($this->beam->sideways, Effect::Deflection))->greatest($this->characteristic, 0.0)->value ?? 0.0) / ($grade->elasticity() * $section->Iw);
+        }
+
+        return sprintf('Under characteristic loads the member twists by %.2f degrees at most.', rad2deg(min($bounds)));
     }
 
     /** @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an extreme */

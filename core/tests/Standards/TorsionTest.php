@@ -209,3 +209,15 @@ it('counts an axial force, and bending sideways, beside torsion', function (arra
 it('refuses torsion where the section changes', function (array $change): void {
     expect(weighing(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], $change), 'torsion')->applies)->toBeFalse();
 })->with([[['section' => 'HEB 200', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'HEB 220']]]], [['section' => 'W8×31', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'W8×35']]]]]);
+
+// By hand, 1 kN/m 100 mm in front over 6 m: m = 100 Nmm/mm. SHS 200×200×10, I_t = 4471 cm⁴ by Annex B: twice m L²/(8 G I_t) at most. HEB 200 by warping alone, 5 m L⁴/(384 E I_w), I_w = 171 100 cm⁶;
+// by St Venant alone, I_t = 59.3 cm⁴, twice m L²/(8 G I_t) = 1.07 degrees, which is less.
+it('tells how far the member twists', function (): void {
+    $degrees = fn (Design $d): float => (float) preg_replace('/.*twists by ([0-9.]+) degrees.*/', '$1', weighing($d, 'torsion')->remark);
+    $load = [lineLoad('g', '1 kN/m', ['across' => '100 mm'])];
+    $of = fn (string $section, string $L): float => $degrees(edgeBeam($load, ['section' => $section, 'selfWeight' => false, 'length' => $L, 'supports' => [supportAt('0 m'), supportAt($L, 'roller')]]));
+    expect($of('SHS 200×200×10', '6 m'))->toBeNear(rad2deg(2 * 100 * 6000.0 ** 2 / (8 * 81e3 * section('SHS 200×200×10')->It)), 0.3)
+        ->and($of('HEB 200', '6 m'))->toBeNear(rad2deg(2 * 100 * 6000.0 ** 2 / (8 * 81e3 * section('HEB 200')->It)), 0.01)
+        // A short one by warping.
+        ->and($of('HEB 200', '2 m'))->toBeNear(rad2deg(5 * 100 * 2000.0 ** 4 / (384 * 210e3 * section('HEB 200')->Iw)), 0.1);
+});

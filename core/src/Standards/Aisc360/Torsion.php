@@ -70,7 +70,7 @@ final readonly class Torsion
         $u = $v + $T / $Tc;
         $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
         $d?->line('u', "v + {$required} / T_c", ['v' => [$v, Kind::Number], $required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $u, Kind::Number, 'H3.3', 'shear stresses add up');
-        $alone = new Weighing('torsion', 'Torsion with shear', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? []);
+        $alone = new Weighing('torsion', 'Torsion with shear', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $grade) : '');
         if ($s instanceof SolidBar && $s->isRound) {
             return [$alone];
         }
@@ -112,7 +112,7 @@ final readonly class Torsion
         $d?->line('u', "{$required} / T_c", [$required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $t, Kind::Number, 'B3');
         $alone = new Weighing(
             'torsion', 'Torsion', "{$this->standard}, H3.1", $t, demand: $T, capacity: $Tc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'T_c',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $grade) : '',
         );
         if ($t <= 0.2) {
             return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
@@ -146,7 +146,7 @@ final readonly class Torsion
 
         return new Weighing(
             'torsion', 'Bending with torsion', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
+            remark: trim('All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.($derive ? $this->envelopes->twist($s, $grade) : '')),
         );
     }
 

@@ -71,7 +71,7 @@ final readonly class Torsion
         $d?->line('u', 'T_Ed / T_Rd', ['T_Ed' => [$T, Kind::Moment], 'T_Rd' => [$TRd, Kind::Moment]], $u, Kind::Number, '6.2.7(1) (6.23)');
         $torsion = new Weighing(
             'torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', $u, demand: $T, capacity: $TRd, kind: Kind::Moment, demandSymbol: 'T_Ed', capacitySymbol: 'T_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $steel->grade) : '',
         );
         [$V, $Vpl] = [(float) $byId['shear']->demand, (float) $byId['shear']->capacity];
         $VT = max(0.0, 1 - $u) * $Vpl;
@@ -149,7 +149,7 @@ final readonly class Torsion
 
         return new Weighing(
             'torsion', 'Bending with torsion', 'EN 1993-1-1, 6.2.7, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out.',
+            remark: trim('All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.($derive ? $this->envelopes->twist($s, $steel->grade) : '')),
         );
     }
 
