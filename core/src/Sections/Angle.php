@@ -6,7 +6,7 @@ namespace Waage\Sections;
 
 /**
  * An angle with one leg upright and the other flat at its lower end, its properties about the axis along the flat leg (y-y)
- * and that along the upright one: for members that are held so that they bend about these; and about its principal axes, for struts.
+ * and that along the upright one, for members that are held so that they bend about these; and about its principal axes.
  */
 final readonly class Angle extends Section
 {
