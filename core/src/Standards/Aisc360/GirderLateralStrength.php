@@ -48,13 +48,10 @@ final readonly class GirderLateralStrength extends LateralStrength
         $g = $this->girder;
         $s = $g->shape->section;
         $F = $Mcr / ($Cb * $s->Wely * $this->part());
-        $a = 0.078 * M_PI ** 2 * $g->E * $this->q;
-        $L = $g->rt * sqrt(M_PI ** 2 * $g->E * ($a + sqrt($a ** 2 + 4 * $F ** 2)) / (2 * $F ** 2));
         $d?->line('F_1', 'M_cr / (C_b * S_x)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_x' => [$s->Wely, Kind::Modulus]], $F, Kind::Stress, 'F4.2', 'under uniform moment');
-        $d?->line('a', '0.078 * pi^2 * E * J / (S_x * h_o)', ['E' => [$g->E, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $a, Kind::Stress);
-        $d?->line('L_b', 'r_t * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))', ['r_t' => [$g->rt, Kind::Size], 'E' => [$g->E, Kind::ModulusOfElasticity], 'a' => [$a, Kind::Stress], 'F_1' => [$F, Kind::Stress]], $L, Kind::Length, 'F4-5', 'the unbraced length that buckles at this moment: (F4-5) solved for L_b');
+        $d?->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F4-8');
 
-        return $L;
+        return UnbracedLength::of('r_t', $g->rt, $this->q, $g->E, $F, 'F4-5', $d);
     }
 
     protected function derive(Derivation $d, float $L, float $Cb, float $Mn): void

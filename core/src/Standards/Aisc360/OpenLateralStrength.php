@@ -43,18 +43,13 @@ final readonly class OpenLateralStrength extends LateralStrength
     /** The unbraced length that buckles elastically at a moment (F2-4 turned round). */
     public function lengthOf(float $Mcr, float $Cb, ?Derivation $d = null): float
     {
-        $E = $this->shape->E;
         $F = $Mcr / ($Cb * $this->shape->section->Wely);
-        $a = 0.078 * M_PI ** 2 * $E * $this->q;
-        $L = $this->rts * sqrt(M_PI ** 2 * $E * ($a + sqrt($a ** 2 + 4 * $F ** 2)) / (2 * $F ** 2));
         $d?->line('F_1', 'M_cr / (C_b * S_x)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_x' => [$this->shape->section->Wely, Kind::Modulus]], $F, Kind::Stress, 'F2-3', 'under uniform moment');
         if ($d !== null) {
             $this->deriveTorsion($d);
-            $d->line('a', '0.078 * pi^2 * E * q', ['E' => [$E, Kind::ModulusOfElasticity], 'q' => [$this->q, Kind::Number]], $a, Kind::Stress);
         }
-        $d?->line('L_b', 'r_ts * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))', ['r_ts' => [$this->rts, Kind::Size], 'E' => [$E, Kind::ModulusOfElasticity], 'a' => [$a, Kind::Stress], 'F_1' => [$F, Kind::Stress]], $L, Kind::Length, 'F2-4', 'the unbraced length that buckles at this moment: (F2-4) solved for L_b');
 
-        return $L;
+        return UnbracedLength::of('r_ts', $this->rts, $this->q, $this->shape->E, $F, 'F2-4', $d);
     }
 
     protected function derive(Derivation $d, float $L, float $Cb, float $Mn): void

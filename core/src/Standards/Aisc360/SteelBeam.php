@@ -14,7 +14,6 @@ use Waage\Sections\Finish;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\Section;
 use Waage\Sections\Tee;
-use Waage\Sections\UnequalI;
 use Waage\Standards\Columns;
 use Waage\Standards\SteelMember;
 use Waage\Standards\Stretches;
@@ -67,7 +66,7 @@ final class SteelBeam extends SteelMember
             $this->beam->member->basis->closedForms
                 ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
-            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12, E4), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ (F4, F5), where either is compressed as the weaker of both, by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12, E4), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ with slender webs (F5) or under moments of both signs, as the weaker of both, by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
             ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
             ...$this->beam->member->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are held.'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
@@ -96,7 +95,7 @@ final class SteelBeam extends SteelMember
             $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).self::ofUnequalSides($stretches).$this->ofHeldFlange($stretches),
+            default => $this->ofAngles($stretches, $weight).self::ofTees($stretches).$this->ofHeldFlange($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];
@@ -156,15 +155,15 @@ final class SteelBeam extends SteelMember
     }
 
     /**
-     * Why a member with a tee, or with flanges that differ, in it is not weighed; empty: it has none, or is of one section: F4, F5 and F9 go by L_b.
+     * Why a member with a tee in it is not weighed; empty: it has none, or is of one section: F9 goes by L_b.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      */
-    private static function ofUnequalSides(array $stretches): string
+    private static function ofTees(array $stretches): string
     {
-        $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee || $s->section instanceof UnequalI) !== [];
+        $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee) !== [];
 
-        return $has && count($stretches) > 1 ? 'Tees and sections with flanges that differ are weighed in members of one section; this one changes along its length.' : '';
+        return $has && count($stretches) > 1 ? 'Tees are weighed in members of one section; this one changes along its length.' : '';
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Waage\Standards\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of an I shape whose flanges differ, by L_b and C_b. Moments in Nmm, lengths in mm. */
+/** ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of an I shape whose flanges differ; with a slender web by L_b and C_b. Moments in Nmm, lengths in mm. */
 final readonly class UnequalLateralStrength extends LateralStrength
 {
     /** J / (S_xc h_o); 0 where the compression flange is a small part of the weak axis, and with a slender web. */
@@ -31,24 +31,39 @@ final readonly class UnequalLateralStrength extends LateralStrength
 
     public function lengthOf(float $Mcr, float $Cb, ?Derivation $d = null): float
     {
-        throw new \LogicException('Shapes whose flanges differ are weighed by their unbraced lengths.');
+        $p = $this->shape;
+        $F = $Mcr / ($Cb * $p->Sc * $p->part());
+        $d?->line('F_1', 'M_cr / (C_b * S_xc)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_xc' => [$p->Sc, Kind::Modulus]], $F, Kind::Stress, 'F4.2', 'under uniform moment');
+        $d === null ? null : $this->deriveTorsion($d);
+
+        return UnbracedLength::of('r_t', $p->rt, $this->q, $p->E, $F, 'F4-5', $d);
     }
 
     public function needsBraces(): bool
     {
-        return true;
+        return $this->shape->isSlender();
+    }
+
+    public function deriveRadius(Derivation $d): void
+    {
+        $d->given('r_t', $this->shape->rt, Kind::Size, 'F4-11', 'b_fc / √(12 (1 + a_w/6)), a_w = h_c t_w / (b_fc t_fc)');
+    }
+
+    private function deriveTorsion(Derivation $d): void
+    {
+        $p = $this->shape;
+        $this->q > 0.0
+            ? $d->line('q', 'J / (S_xc * h_o)', ['J' => [$p->section->It, Kind::SecondMoment], 'S_xc' => [$p->Sc, Kind::Modulus], 'h_o' => [$p->section->hs, Kind::Size]], $this->q, Kind::Number, 'F4-8')
+            : $d->given('q', 0.0, Kind::Number, $p->isSlender() ? 'F5.2' : 'F4.2', $p->isSlender() ? 'slender web: J = 0' : 'I_yc/I_y up to 0.23: J = 0');
     }
 
     protected function derive(Derivation $d, float $L, float $Cb, float $Mn): void
     {
         $p = $this->shape;
-        $d->given('r_t', $p->rt, Kind::Size, 'F4-11', 'b_fc / √(12 (1 + a_w/6)), a_w = h_c t_w / (b_fc t_fc)');
         $d->given('F_L', $p->FL, Kind::Stress, 'F4-6');
         $of = ['E' => [$p->E, Kind::ModulusOfElasticity], 'r_t' => [$p->rt, Kind::Size]];
         $d->line('L_p', '1.1 * r_t * sqrt(E / F_y)', [...$of, 'F_y' => [$p->Fy, Kind::Stress]], $this->Lp, Kind::Length, 'F4-7');
-        $this->q > 0.0
-            ? $d->line('q', 'J / (S_xc * h_o)', ['J' => [$p->section->It, Kind::SecondMoment], 'S_xc' => [$p->Sc, Kind::Modulus], 'h_o' => [$p->section->hs, Kind::Size]], $this->q, Kind::Number, 'F4-8')
-            : $d->given('q', 0.0, Kind::Number, $p->isSlender() ? 'F5.2' : 'F4.2', $p->isSlender() ? 'slender web: J = 0' : 'I_yc/I_y up to 0.23: J = 0');
+        $this->deriveTorsion($d);
         $d->line('L_r', '1.95 * r_t * E / F_L * sqrt(q + sqrt(q^2 + 6.76 * (F_L / E)^2))', [...$of, 'F_L' => [$p->FL, Kind::Stress], 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F4-8');
         $p->plateau($d);
         $with = ['C_b' => [$Cb, Kind::Number], 'M_1' => [$this->plateau, Kind::Moment], 'L_b' => [$L, Kind::Length], 'S_xc' => [$p->Sc, Kind::Modulus]];

@@ -52,10 +52,10 @@ it('comes to the girder of flanges alike where they hardly differ', function (fl
 it('buckles sooner where the smaller flange is compressed', function (): void {
     [$top, $bottom] = [unequalShape('welded I 600×300×200×10×20×15', 1)->lateral(), unequalShape('welded I 600×300×200×10×20×15', -1)->lateral()];
     expect($bottom->nominal(6000.0, 1.0))->toBeLessThan($top->nominal(6000.0, 1.0));
-    // The same upside down under loads the other way.
-    $turned = runway(['section' => 'welded I 600×200×300×10×15×20', 'loads' => [lineLoad('g', '-8 kN/m'), lineLoad('q', '-14 kN/m')]]);
+    // The same upside down under loads the other way, at the shear centre.
+    $turned = runway(['section' => 'welded I 600×200×300×10×15×20', 'loadHeight' => 'centre', 'loads' => [lineLoad('g', '-8 kN/m'), lineLoad('q', '-14 kN/m')]]);
     foreach (['bending', 'buckling', 'shear'] as $id) {
-        expect(weighing($turned, $id)->capacity)->toBeNear((float) weighing(runway(), $id)->capacity, 1e-9);
+        expect(weighing($turned, $id)->capacity)->toBeNear((float) weighing(runway(['loadHeight' => 'centre']), $id)->capacity, 1e-6);
     }
 });
 
@@ -101,4 +101,22 @@ it('takes the weaker of both where the member sags and hogs', function (): void 
     expect(weighing($both, 'bending')->capacity)->toBeNear(0.9 * min($top->moment(), $bottom->moment()));
     $by = linesOf($both, 'buckling');
     expect($by['M_n'])->toBeNear(min($top->lateral()->nominal($by['L_b'], $by['C_b']), $bottom->lateral()->nominal($by['L_b'], $by['C_b'])));
+});
+
+it('counts the height of the loads by the eigenvalue, as the moment that buckles it, not with slender webs', function (): void {
+    $of = fn (string $height, array $change = []): float => (float) weighing(runway(['loadHeight' => $height, ...$change]), 'buckling')->capacity;
+    expect($of('top'))->toBeLessThan($of('centre'))->and($of('bottom'))->toBeGreaterThan($of('centre'))->and($of('top', ['section' => 'welded I 1600×300×200×8×20×15']))->toBeNear($of('bottom', ['section' => 'welded I 1600×300×200×8×20×15']), 1e-9);
+    $strength = unequalShape('welded I 600×300×200×10×20×15', 1)->lateral();
+    foreach ([3000.0, 9000.0, 20000.0] as $L) {
+        expect($strength->lengthOf($strength->critical($L, 1.2), 1.2))->toBeNear($L, 1e-9);
+    }
+    // Under uniform moment (F4-5), which knows no difference of the flanges but r_t, beside the eigenvalue.
+    $eigenvalue = uniformCritical(unequal('welded I 600×300×200×10×20×15'), 1, 9000.0) * SteelGrade::A572->elasticity() / SteelGrade::E;
+    expect($strength->critical(9000.0, 1.0) / $eigenvalue)->toBeGreaterThan(0.75)->toBeLessThan(1.05);
+});
+
+it('weighs flanges that differ where the section changes', function (): void {
+    $steps = fn (string $section): array => ['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => $section]]];
+    expect(weighing(runway($steps('welded I 600×300×200×10×20×15')), 'buckling')->ratio)->toBeNear((float) weighing(runway(), 'buckling')->ratio, 1e-3)
+        ->and(weighing(runway($steps('welded I 600×300×200×10×30×25')), 'buckling')->ratio)->toBeLessThan((float) weighing(runway(), 'buckling')->ratio);
 });
