@@ -117,6 +117,22 @@ function weighing(Design $design, string $id): Weighing
     throw new LogicException("No weighing {$id}.");
 }
 
+/** N at which a section that is the same left and right buckles by bending sideways and twisting together, by bisection: (N − N_z)(N − N_T) i_0² = N² z_0². */
+function twistsAsideAt(Section $s, float $L, float $E = 210e3, float $G = 81e3): float
+{
+    $z0 = $s->shearCentreAbove();
+    $i2 = ($s->Iy + $s->Iz) / $s->A + $z0 ** 2;
+    $NT = ($G * $s->It + M_PI ** 2 * $E * $s->Iw / $L ** 2) / $i2;
+    $Nz = M_PI ** 2 * $E * $s->Iz / $L ** 2;
+    [$low, $high] = [0.0, min($Nz, $NT)];
+    for ($i = 0; $i < 100; $i++) {
+        $N = ($low + $high) / 2;
+        ($N - $Nz) * ($N - $NT) * $i2 > $N ** 2 * $z0 ** 2 ? $low = $N : $high = $N;
+    }
+
+    return $low;
+}
+
 function section(string $name): Section
 {
     return Catalogue::find($name) ?? throw new LogicException("No section {$name}.");

@@ -44,13 +44,9 @@ final readonly class Angle extends Section
         [$this->ys, $this->zs] = [$ys, $zs] = $o->centroid;
         $this->Iyz = $o->Iyz;
         $this->perimeter = $o->perimeter();
-        [$mean, $half] = [($o->Iy + $o->Iz) / 2, ($o->Iy - $o->Iz) / 2];
-        $radius = hypot($half, $o->Iyz);
-        [$this->Iu, $this->Iv] = [$mean + $radius, $mean - $radius];
-        // The strong axis leans from y by θ: tan 2θ = −I_yz over half of the difference.
-        $this->lean = $theta = atan2(-$o->Iyz, $half) / 2;
-        [$y0, $z0] = [$t / 2 - $ys, $t / 2 - $zs];
-        [$this->u0, $this->v0] = [$y0 * cos($theta) + $z0 * sin($theta), $z0 * cos($theta) - $y0 * sin($theta)];
+        $axes = new PrincipalAxes($o->Iy, $o->Iz, $o->Iyz);
+        [$this->Iu, $this->Iv, $this->lean] = [$axes->Iu, $axes->Iv, $axes->lean];
+        [$this->u0, $this->v0] = $axes->turned($this->t / 2 - $ys, $this->t / 2 - $zs);
         parent::__construct(
             $name, $family, $h, $b, $h - $t,
             A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),

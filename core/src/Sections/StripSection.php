@@ -74,12 +74,10 @@ final readonly class StripSection extends Section
             $Iyz += $s->integral($y, $z) - $own * $c * $n;
         }
         $this->Iyz = $Iyz;
-        [$mean, $half] = [($Iy + $Iz) / 2, ($Iy - $Iz) / 2];
-        $this->Iu = $mean + hypot($half, $Iyz);
-        $this->Iv = $mean - hypot($half, $Iyz);
-        $this->lean = abs($Iyz) > 1e-9 * $mean ? atan2(-$Iyz, $half) / 2 : ($half >= 0.0 ? 0.0 : M_PI / 2);
+        $axes = new PrincipalAxes($Iy, $Iz, $Iyz);
+        [$this->Iu, $this->Iv, $this->lean] = [$axes->Iu, $axes->Iv, $axes->lean];
         [$this->yM, $this->zM, $Iw, $this->warps] = $this->warping();
-        [$this->u0, $this->v0] = [$this->yM * cos($this->lean) + $this->zM * sin($this->lean), $this->zM * cos($this->lean) - $this->yM * sin($this->lean)];
+        [$this->u0, $this->v0] = $axes->turned($this->yM, $this->zM);
         [$left, $right, $low, $high] = [INF, -INF, INF, -INF];
         foreach ($this->tree->strips as $s) {
             foreach ($s->corners() as [$y, $z]) {

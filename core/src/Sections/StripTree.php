@@ -28,7 +28,7 @@ final readonly class StripTree
      */
     public function __construct(array $strips)
     {
-        $strips = self::divided($strips);
+        $strips = self::divided(self::straightened($strips));
         $points = [];
         $number = function (float $y, float $z) use (&$points): int {
             foreach ($points as $i => [$py, $pz]) {
@@ -71,6 +71,40 @@ final readonly class StripTree
     public function meeting(int $point): int
     {
         return count(array_filter($this->ends, fn (array $e): bool => in_array($point, $e, true)));
+    }
+
+    /**
+     * A point between two that go on straight holds neither: they are one, as slender as both.
+     *
+     * @param  non-empty-list<Strip>  $strips
+     * @return non-empty-list<Strip>
+     */
+    private static function straightened(array $strips): array
+    {
+        foreach ($strips as $i => $s) {
+            foreach ([$s, new Strip($s->y2, $s->z2, $s->y1, $s->z1, $s->t)] as $one) {
+                $next = [];
+                foreach ($strips as $j => $other) {
+                    foreach ($j === $i ? [] : [$other, new Strip($other->y2, $other->z2, $other->y1, $other->z1, $other->t)] as $on) {
+                        if (hypot($on->y1 - $one->y2, $on->z1 - $one->z2) <= self::SAME) {
+                            $next[] = [$j, $on];
+                        }
+                    }
+                }
+                if (count($next) !== 1) {
+                    continue;
+                }
+                [$j, $on] = $next[0];
+                $whole = new Strip($one->y1, $one->z1, $on->y2, $on->z2, $s->t);
+                if ($on->t === $s->t && $one->length + $on->length - $whole->length < 1e-9 * $whole->length) {
+                    unset($strips[$i], $strips[$j]);
+
+                    return self::straightened([$whole, ...array_values($strips)]);
+                }
+            }
+        }
+
+        return $strips;
     }
 
     /**

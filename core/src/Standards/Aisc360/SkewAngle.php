@@ -52,7 +52,7 @@ final readonly class SkewAngle extends PlaneProfile
         [$this->Sw, $this->Sz] = [$this->angle->Iu / $v, $this->angle->Iv / $u];
         // Of a sagging moment, by the middle lines of the legs.
         $strips = $this->angle->strips();
-        $beta = 2 * ($strips->zM * cos($strips->lean) - $strips->yM * sin($strips->lean)) - $strips->wagner([-sin($strips->lean), cos($strips->lean)]) / $strips->Iu;
+        $beta = 2 * $strips->v0 - $strips->wagner([-sin($strips->lean), cos($strips->lean)]) / $strips->Iu;
         $this->beta = match ($section->stem) {
             Stem::Compressed => $beta,
             Stem::Tensioned => -$beta,

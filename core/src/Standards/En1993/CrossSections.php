@@ -91,7 +91,7 @@ final class CrossSections
         if ($slenderness > $limit && SlenderWeb::covers($steel)) {
             return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
         }
-        $web = $slenderness === null ? $this->freeEdge($steel, $derive) : new Weighing(
+        $web = $slenderness === null ? $this->plate($steel, $derive) : new Weighing(
             'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
             demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
             remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
@@ -101,18 +101,23 @@ final class CrossSections
         return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
     }
 
-    /** A stem, a leg or a strip with a free edge that shears: k_τ = 1.2, as ANSI/AISC 360, G3, has it. */
-    private function freeEdge(SteelSection $steel, bool $derive): Weighing
+    /** A stem, a leg or a strip that shears. */
+    private function plate(SteelSection $steel, bool $derive): Weighing
     {
-        $slenderness = Shear::freeEdge($steel);
-        $limit = 0.83 / $steel->basis->eta * 37.4 * $steel->epsilon * sqrt(1.2);
+        [$slenderness, $k] = Shear::plate($steel);
+        $limit = 0.83 / $steel->basis->eta * 37.4 * $steel->epsilon * sqrt($k);
         $d = $derive && $slenderness > 0.0 ? new Derivation : null;
-        $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what has a free edge, the greatest');
-        $d?->line('lambda_w_max', '0.83 / eta * 37.4 * epsilon * sqrt(1.2)', ['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number]], $limit, Kind::Number, 'EN 1993-1-5, 5.3(1), Table 5.1', 'k_τ = 1.2 for a free edge');
+        $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
+        $d?->given('k_tau', $k, Kind::Number, 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, held along both edges');
+        $d?->line('lambda_w_max', '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)', ['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number], 'k_tau' => [$k, Kind::Number]], $limit, Kind::Number, 'EN 1993-1-5, 5.3(1), Table 5.1');
 
         return new Weighing(
             'shear-buckling', 'Shear buckling', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit, lines: $d->lines ?? [],
-            remark: $slenderness <= $limit ? 'Without a web between flanges; what has a free edge is stocky enough not to buckle in shear before it yields.' : 'What has a free edge is so slender that it may buckle in shear. Take a thicker one.',
+            remark: match (true) {
+                $slenderness === 0.0 => 'Without a plate that could buckle in shear.',
+                $slenderness <= $limit => 'Its plates are stocky enough not to buckle in shear before they yield.',
+                default => ($k === 1.2 ? 'What has a free edge' : 'A strip between others').' is so slender that it may buckle in shear. Take a thicker one.',
+            },
         );
     }
 

@@ -14,7 +14,6 @@ use Waage\Sections\ISection;
 use Waage\Sections\RectangularHollow;
 use Waage\Sections\SkewSection;
 use Waage\Sections\SolidBar;
-use Waage\Sections\Strip;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
@@ -125,19 +124,28 @@ final class Shear
         return $V;
     }
 
-    /** The greatest c/t of a stem, a leg or a strip with a free edge; 0: there is none. */
-    public static function freeEdge(SteelSection $steel): float
+    /**
+     * The plate without a web between flanges that buckles first in shear: a stem, a leg, a strip.
+     *
+     * @return array{float, float} c/t, 0 where there is none; k_τ: 1.2 with a free edge, as ANSI/AISC 360, G3, has it, 5.34 between others
+     */
+    public static function plate(SteelSection $steel): array
     {
         $s = $steel->section instanceof SkewSection ? $steel->section->whole : $steel->section;
-        if ($s instanceof StripSection) {
-            return max([0.0, ...array_map(fn (Strip $strip, int $i): float => $strip->t > 0.0 && $s->isOutstand($i) ? $strip->length / $strip->t : 0.0, $s->tree->strips, array_keys($s->tree->strips))]);
+        if (! $s instanceof StripSection) {
+            return [match (true) {
+                $s instanceof Tee => $s->c / $s->tw,
+                $s instanceof Angle => ($s->h - $s->t) / $s->t,
+                default => 0.0,
+            }, 1.2];
+        }
+        $first = [0.0, 1.2];
+        foreach ($s->tree->strips as $i => $strip) {
+            $plate = [$strip->t > 0.0 ? $strip->length / $strip->t : 0.0, $s->isOutstand($i) ? 1.2 : 5.34];
+            $first = $plate[0] / sqrt($plate[1]) > $first[0] / sqrt($first[1]) ? $plate : $first;
         }
 
-        return match (true) {
-            $s instanceof Tee => $s->c / $s->tw,
-            $s instanceof Angle => ($s->h - $s->t) / $s->t,
-            default => 0.0,
-        };
+        return $first;
     }
 
     /** h_w/t_w of the web, or of both; null: a tube has none. */
