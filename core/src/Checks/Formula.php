@@ -43,21 +43,22 @@ final class Formula
         return self::write(self::parse($formula), fn (string $s): string => $s === 'pi' ? '\\pi' : $values[$s])[0];
     }
 
-    /** E.g. W_pl_y → W_{\mathrm{pl,y}}, gamma_M0 → \gamma_{\mathrm{M0}}. */
+    /** E.g. W_pl_y → W_{\mathrm{pl,y}}, gamma_M0 → \gamma_{\mathrm{M0}}, k_tau → k_{\mathrm{\tau}}. */
     public static function symbol(string $name): string
     {
         $parts = explode('_', $name);
         $base = array_shift($parts);
-        if ($base === 'absM') {
-            $base = '|M|';
-        } elseif (in_array($base, self::GREEK, true)) {
-            $base = '\\'.($base === 'epsilon' ? 'varepsilon' : $base);
-        }
+        $base = $base === 'absM' ? '|M|' : self::letter($base);
         if (in_array($name, self::BARRED, true)) {
             $base = "\\bar{{$base}}";
         }
 
-        return $parts === [] ? $base : $base.'_{\\mathrm{'.implode(',', $parts).'}}';
+        return $parts === [] ? $base : $base.'_{\\mathrm{'.implode(',', array_map(self::letter(...), $parts)).'}}';
+    }
+
+    private static function letter(string $name): string
+    {
+        return in_array($name, self::GREEK, true) ? '\\'.($name === 'epsilon' ? 'varepsilon' : $name) : $name;
     }
 
     /** @return array<array-key, mixed> */

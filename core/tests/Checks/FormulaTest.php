@@ -11,6 +11,7 @@ it('sets formulas as LaTeX', function (string $formula, string $tex): void {
     ['a - (b - c)', 'a - \\left(b - c\\right)'],
     ['(a + b) * c', '\\left(a + b\\right) \\cdot c'],
     ['sqrt(lambda_LT^2 - 1)', '\\sqrt{{\\bar{\\lambda}_{\\mathrm{LT}}}^{2} - 1}'],
+    ['lambda_w * k_tau', '\\lambda_{\\mathrm{w}} \\cdot k_{\\mathrm{\\tau}}'],
     ['min(1, x)', '\\min\\left(1;\\; x\\right)'],
 ]);
 
