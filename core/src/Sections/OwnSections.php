@@ -21,6 +21,9 @@ final class OwnSections
 
     private const MOST_STRIPS = 40;
 
+    /** Depth over thickness of a flat up to which it is solid: no plate held along its edges buckles in any of the grades (EN 1993-1-1, Table 5.2, 42 ε of S460). */
+    private const SLIMMEST = 30.0;
+
     private const THINNEST_STRIP = 0.5;
 
     /** Plates, mm. */
@@ -192,6 +195,7 @@ final class OwnSections
             min($of) < self::THINNEST || max($of) > ($found[1] === 'flat' ? 500.0 : 200.0) || min($of) > ($found[1] === 'flat' ? self::THICKEST : 200.0) => 'Flats are up to 500 mm deep and 3 to 80 mm thick, rounds 3 to 200 mm.',
             $found[1] === 'round' => SolidBar::round($name, $of[0]),
             $of[0] < ($of[1] ?? 0.0) => 'A flat stands on edge: its depth is not less than its thickness.',
+            $of[0] > self::SLIMMEST * ($of[1] ?? 0.0) => 'A flat is at most 30 times as deep as it is thick: a thinner one may buckle like a plate where its edges are held.',
             default => SolidBar::flat($name, $of[0], $of[1] ?? 0.0),
         };
     }

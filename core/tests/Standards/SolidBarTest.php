@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Materials\SteelGrade;
 use Waage\Sections\Catalogue;
+use Waage\Sections\SolidBar;
 use Waage\Standards\En1993\Shear;
 
 /**
@@ -70,4 +71,9 @@ it('presses a round by curve c and adds what bends it', function (): void {
 
 it('says what is wrong with a bar', function (string $name, string $says): void {
     expect(Catalogue::find($name))->toBeNull()->and(Catalogue::missing($name))->toContain($says);
-})->with([['flat 15×120', 'stands on edge'], ['flat 120', 'Give a solid bar'], ['round 300', 'rounds 3 to 200'], ['flat 600×20', 'up to 500']]);
+})->with([['flat 15×120', 'stands on edge'], ['flat 120', 'Give a solid bar'], ['round 300', 'rounds 3 to 200'], ['flat 600×20', 'up to 500'], ['flat 151×5', 'at most 30 times']]);
+
+// 42 ε of an internal plate in even compression, 30.03 in S460, is more than the slimmest flat has.
+it('takes flats up to where their edges could be held', function (): void {
+    expect(Catalogue::find('flat 150×5'))->toBeInstanceOf(SolidBar::class)->and(42 * steel('flat 150×5', SteelGrade::S460)->epsilon)->toBeGreaterThan(30.0);
+});

@@ -108,7 +108,7 @@ final class CrossSections
         $limit = 0.83 / $steel->basis->eta * 37.4 * $steel->epsilon * sqrt($k);
         $d = $derive && $slenderness > 0.0 ? new Derivation : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
-        $d?->given('k_tau', $k, Kind::Number, 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, held along both edges');
+        $d?->given('k_tau', $k, Kind::Number, $k === 1.2 ? '' : 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, held along both edges');
         $d?->line('lambda_w_max', '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)', ['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number], 'k_tau' => [$k, Kind::Number]], $limit, Kind::Number, 'EN 1993-1-5, 5.3(1), Table 5.1');
 
         return new Weighing(
