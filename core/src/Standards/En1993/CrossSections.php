@@ -12,9 +12,11 @@ use Waage\Analysis\Polynomial;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Sections\CircularHollow;
 use Waage\Standards\Stretches;
 use Waage\Units\Kind;
 
@@ -91,7 +93,7 @@ final class CrossSections
         if ($slenderness > $limit && SlenderWeb::covers($steel)) {
             return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
         }
-        $web = $slenderness === null ? $this->plate($steel, $derive) : new Weighing(
+        $web = $slenderness === null ? ($steel->section instanceof CircularHollow ? $this->tube($steel, $steel->section, $e, $weight, $derive) : $this->plate($steel, $derive)) : new Weighing(
             'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
             demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
             remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
@@ -99,6 +101,36 @@ final class CrossSections
         );
 
         return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
+    }
+
+    /** EN 1993-1-1 has no rule for the wall of a tube that shears: ANSI/AISC 360, G5, however long it is, with its φ, and H3-2b for where it yields when it is twisted too. */
+    private function tube(SteelSection $steel, CircularHollow $s, Extreme $e, float $weight, bool $derive): Weighing
+    {
+        $isTwisted = $this->beam->twisting !== null;
+        $part = $isTwisted ? '0.60' : '0.78';
+        $E = ['E' => [SteelGrade::E, Kind::ModulusOfElasticity]];
+        $slenderness = $s->h / $s->t;
+        $limit = ((float) $part * SteelGrade::E * sqrt(3) / $steel->fy) ** (2 / 3);
+        $d = $derive ? new Derivation : null;
+        $d?->line('lambda_w', 'd / t', ['d' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $slenderness, Kind::Number);
+        $d?->line('lambda_w_max', "({$part} * E * sqrt(3) / f_y)^(2 / 3)", [...$E, 'f_y' => [$steel->fy, Kind::Stress]], $limit, Kind::Number, $isTwisted ? 'ANSI/AISC 360, H3-2b' : 'ANSI/AISC 360, G5-2b', 'yields at f_y/√3 before it buckles');
+        if ($slenderness <= $limit) {
+            return new Weighing('shear-buckling', 'Shear buckling', 'ANSI/AISC 360, G5', null, lines: $d->lines ?? [], remark: 'The wall of the tube is stocky enough not to buckle in shear before it yields.');
+        }
+        $V = abs($e->value);
+        $tau = 0.78 * SteelGrade::E / $slenderness ** 1.5;
+        $Vb = 0.9 * $tau * $s->A / 2 / $steel->basis->gammaM1;
+        $d?->line('tau_cr', '0.78 * E / lambda_w^1.5', [...$E, 'lambda_w' => [$slenderness, Kind::Number]], $tau, Kind::Stress, 'ANSI/AISC 360, G5-2b');
+        $d?->line('V_b_Rd', '0.9 * tau_cr * A / 2 / gamma_M1', ['tau_cr' => [$tau, Kind::Stress], 'A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $Vb, Kind::Force, 'ANSI/AISC 360, G5-1');
+        $d?->line('u', 'V_Ed / V_b_Rd', ['V_Ed' => [$V, Kind::Force], 'V_b_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number);
+        $holds = ! $isTwisted && $this->beam->sideways === null && $V <= 0.5 * $Vb;
+        $factors = $this->acting(Effect::Shear, $e, $weight);
+
+        return new Weighing(
+            'shear-buckling', 'Shear buckling', 'ANSI/AISC 360, G5', $holds ? $V / $Vb : null, applies: $holds, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_b_Rd',
+            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+            remark: $holds ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.' : 'The wall of the tube is so slender that it may buckle in shear, which is covered for shear forces up to half of what buckles it, without torsion and without forces sideways. Take a thicker one.',
+        );
     }
 
     /** A stem, a leg or a strip that shears. */

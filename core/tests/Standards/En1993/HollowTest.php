@@ -119,3 +119,14 @@ it('takes the effective section of tubes of class 4', function (): void {
     $tube = fn (float $t): SteelSection => new SteelSection(new CircularHollow('made', 'none', 300.0, $t, Finish::Hot), SteelGrade::S235, basis());
     expect($tube(300 / 90.01)->class)->toBe(4)->and($tube(300 / 90.01)->modulus / $tube(300 / 90.01)->section->Wely)->toBeNear(1.0)->and($tube(300 / 90.01)->compressedArea() / $tube(300 / 90.01)->section->A)->toBeNear(1.0, 1e-4);
 });
+
+// ANSI/AISC 360, G5 by hand: S235, 800×4: d/t = 200 > (0.78 · 210000 · √3/235)^(2/3) = 113.4; τ_cr = 0.78 · 210000/200^1.5 = 57.9; A = 10003: V_b = 0.9 · 57.9 · 10003/2 = 260.7 kN.
+it('looks at the wall of a slender tube in shear', function (string $load, bool $applies): void {
+    $tube = weighing(design(['section' => 'tube 800×4', 'grade' => 'S235', 'loads' => [lineLoad('g', $load)]], derive: true), 'shear-buckling');
+    expect($tube->capacity)->toBeNear(260.7e3, 1e-3)->and($tube->applies)->toBe($applies)->and($tube->ratio === null)->toBe(! $applies);
+})->with([['10 kN/m', true], ['200 kN/m', false]]);
+
+it('refuses to twist a tube whose wall is slender', function (string $section, bool $applies): void {
+    $loads = ['loads' => [lineLoad('g', '5 kN/m', ['across' => '100 mm'])]];
+    expect(weighing(design(['section' => $section, 'grade' => 'S235', ...$loads]), 'shear-buckling')->applies)->toBe($applies);
+})->with([['tube 380×4', true], ['tube 440×4', false]]);
