@@ -121,7 +121,7 @@ final class CrossSections
         $tau = 0.78 * SteelGrade::E / $slenderness ** 1.5;
         $Vb = 0.9 * $tau * $s->A / 2 / $steel->basis->gammaM1;
         $d?->line('tau_cr', '0.78 * E / lambda_w^1.5', [...$E, 'lambda_w' => [$slenderness, Kind::Number]], $tau, Kind::Stress, 'ANSI/AISC 360, G5-2b');
-        $d?->line('V_b_Rd', '0.9 * tau_cr * A / 2 / gamma_M1', ['tau_cr' => [$tau, Kind::Stress], 'A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $Vb, Kind::Force, 'ANSI/AISC 360, G5-1');
+        $d?->line('V_b_Rd', '0.9 * tau_cr * A / (2 * gamma_M1)', ['tau_cr' => [$tau, Kind::Stress], 'A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $Vb, Kind::Force, 'ANSI/AISC 360, G5-1');
         $d?->line('u', 'V_Ed / V_b_Rd', ['V_Ed' => [$V, Kind::Force], 'V_b_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number);
         $holds = ! $isTwisted && $this->beam->sideways === null && $V <= 0.5 * $Vb;
         $factors = $this->acting(Effect::Shear, $e, $weight);
