@@ -65,10 +65,9 @@ final class EnvelopeParts
                 if ($to - $from <= 1e-9 * $length) {
                     continue;
                 }
-                $middle = 0.5 * ($from + $to);
                 $plus = $minus = [];
                 foreach ($variable as $case => $options) {
-                    [$most, $least] = Worst::options($options, $always[$case], $middle);
+                    [$most, $least] = Worst::options($options, $always[$case], $from, $to);
                     if ($most !== null) {
                         $plus[$number[$case]] = $most;
                     }
