@@ -109,7 +109,7 @@ final class MemberStore
         $member = $design->member;
 
         return [
-            'state' => $verdict->ratio === null && $verdict->holds ? 'unloaded' : ($verdict->holds ? 'holds' : ($verdict->fails ? 'fails' : 'uncovered')),
+            'state' => $verdict->state->value,
             'ratio' => $verdict->ratio,
             'governs' => $verdict->governs(),
             'reason' => $verdict->reason,

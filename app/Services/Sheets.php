@@ -28,12 +28,12 @@ final class Sheets
      */
     public static function indexRow(array $sheet): array
     {
-        /** @var array{section: array{name: string, grade: string}, verdict: array{governs: string, ratio: float|null, holds: bool}} $result */
+        /** @var array{section: array{name: string, grade: string}, verdict: array{governs: string, ratio: float|null, state: string}} $result */
         $result = $sheet['result'];
 
         return [
             'mark' => $sheet['mark'], 'title' => $sheet['title'], 'section' => "{$result['section']['name']} {$result['section']['grade']}",
-            'governs' => $result['verdict']['governs'], 'ratio' => $result['verdict']['ratio'], 'holds' => $result['verdict']['holds'],
+            'governs' => $result['verdict']['governs'], 'ratio' => $result['verdict']['ratio'], 'state' => $result['verdict']['state'],
         ];
     }
 

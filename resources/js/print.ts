@@ -1,5 +1,6 @@
 import { createApp, h, nextTick } from 'vue'
 import type { Sheet } from '@/contract/sheet'
+import type { VerdictState } from '@/lib/verdict'
 import PackIndex from '@/sheet/PackIndex.vue'
 import SheetPaper from '@/sheet/SheetPaper.vue'
 import '../css/print.css'
@@ -17,7 +18,7 @@ export interface PackIndexContent {
     client: string
     office: string
     date: string
-    sheets: { mark: string; title: string; section: string; governs: string; ratio: number | null; holds: boolean; page: number }[]
+    sheets: { mark: string; title: string; section: string; governs: string; ratio: number | null; state: VerdictState; page: number }[]
     left: { mark: string; title: string; reason: string }[]
 }
 declare global {

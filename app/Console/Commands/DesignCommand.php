@@ -19,7 +19,7 @@ final class DesignCommand extends Command
 {
     protected $signature = 'design {file : a member file} {--sheet= : write the calculation sheet as PDF} {--brief : the brief sheet} {--paper=A4 : A4 or Letter}';
 
-    protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold, 2 bad input';
+    protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold or is not covered, 2 bad input';
 
     private const BAD_INPUT = 2;
 
@@ -48,7 +48,7 @@ final class DesignCommand extends Command
             $printer->print(['sheets' => [$content]], $this->option('paper') === 'Letter' ? 'Letter' : 'A4', $to);
         }
 
-        return $design->verdict()->holds ? self::SUCCESS : self::FAILURE;
+        return $design->verdict()->holds() ? self::SUCCESS : self::FAILURE;
     }
 
     /** @param  list<string>  $messages */

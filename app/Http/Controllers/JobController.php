@@ -27,6 +27,7 @@ final class JobController extends Controller
         return new JsonResponse($jobs->get()->map(fn (Job $job): array => [
             'id' => $job->id, 'name' => $job->name, 'number' => $job->number, 'client' => $job->client,
             'members' => $job->members->count(),
+            'uncovered' => $job->members->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'uncovered')->count(),
             'failing' => $job->members->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'fails')->count(),
             'changed' => $job->updated_at->toIso8601String(),
         ]));

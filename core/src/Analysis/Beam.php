@@ -23,6 +23,9 @@ final readonly class Beam
     /** @var list<float> places of the supports, mm */
     public array $supports;
 
+    /** @var list<float> of those that hold the member at its place, sideways and against twisting as well: not of guided ones */
+    public array $forks;
+
     /** @var list<float> */
     private array $nodes;
 
@@ -58,6 +61,7 @@ final readonly class Beam
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
         }
         $this->supports = array_map(fn (BeamSupport $s): float => $s->x, $holds);
+        $this->forks = array_values(array_map(fn (BeamSupport $s): float => $s->x, array_filter($holds, fn (BeamSupport $s): bool => $s->holdsPlace())));
         $nodes = [0.0, ...$this->supports, ...$hinges, $length];
         foreach ($steps as $step) {
             $nodes[] = $step->from;

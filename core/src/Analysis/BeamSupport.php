@@ -35,20 +35,26 @@ final readonly class BeamSupport
         return new self($x, INF, 0.0, false, $direction);
     }
 
-    public static function fixed(float $x): self
+    public static function fixed(float $x, bool $along = true): self
     {
-        return new self($x, INF, INF, true);
+        return new self($x, INF, INF, $along);
     }
 
     /** Free to move normal to the axis, held against turning: the middle of a symmetrical beam. */
-    public static function guided(float $x): self
+    public static function guided(float $x, bool $along = true): self
     {
-        return new self($x, 0.0, INF, true);
+        return new self($x, 0.0, INF, $along);
     }
 
     public static function elastic(float $x, float $vertical, float $rotation): self
     {
         return new self($x, $vertical, $rotation, false);
+    }
+
+    /** Does it hold the member at its place, or against turning only? */
+    public function holdsPlace(): bool
+    {
+        return $this->vertical > 0.0 || $this->slides !== null;
     }
 
     public function isFixed(): bool

@@ -94,10 +94,9 @@ final class ForkBeams
     {
         $holds = array_map(fn (Support $s): BeamSupport => match ($s->kind) {
             SupportKind::Fixed => BeamSupport::fixed($s->x),
-            SupportKind::Guided => BeamSupport::guided($s->x),
             default => BeamSupport::roller($s->x),
-        }, $member->supports);
-        foreach (array_diff(self::places($member), array_map(fn (Support $s): float => $s->x, $member->supports)) as $x) {
+        }, self::forks($member));
+        foreach (array_diff(self::places($member), array_map(fn (Support $s): float => $s->x, self::forks($member))) as $x) {
             $holds[] = BeamSupport::roller($x);
         }
         usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
@@ -105,10 +104,16 @@ final class ForkBeams
         return $holds;
     }
 
+    /** @return list<Support> those that hold sideways and against twisting: all but guided ones */
+    private static function forks(Member $member): array
+    {
+        return array_values(array_filter($member->supports, fn (Support $s): bool => $s->kind !== SupportKind::Guided));
+    }
+
     /** @return list<float> ascending, mm */
     private static function places(Member $member): array
     {
-        $places = array_map(fn (Support $s): float => $s->x, $member->supports);
+        $places = array_map(fn (Support $s): float => $s->x, self::forks($member));
         foreach ($member->heldSideways() as $x) {
             if (array_filter($places, fn (float $p): bool => abs($p - $x) < 1.0) === []) {
                 $places[] = $x;

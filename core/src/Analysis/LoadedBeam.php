@@ -172,8 +172,8 @@ final readonly class LoadedBeam
                 $s->holds === RollerHolds::Horizontal => BeamSupport::sliding($s->x, [$sin, -$cos]),
                 default => BeamSupport::roller($s->x),
             },
-            SupportKind::Fixed => BeamSupport::fixed($s->x),
-            SupportKind::Guided => BeamSupport::guided($s->x),
+            SupportKind::Fixed => BeamSupport::fixed($s->x, $s->holdsAlong()),
+            SupportKind::Guided => BeamSupport::guided($s->x, $s->holdsAlong()),
             SupportKind::Elastic => BeamSupport::elastic($s->x, $s->vertical, $s->rotation),
         };
     }

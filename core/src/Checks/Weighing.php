@@ -9,11 +9,13 @@ use Waage\Units\Kind;
 /**
  * One check: demand against capacity at a place under a combination.
  *
- * Without a ratio it is a statement ("no reduction"), or, when it does not apply, a refusal with its reason: the
+ * Without a ratio it is a statement ("no reduction": nothing is to be weighed), or not covered, with its reason: the
  * standard's rules as they are here end at this member, and no number is given.
  */
 final readonly class Weighing
 {
+    public State $state;
+
     /**
      * @param  list<Line>  $lines
      * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
@@ -26,7 +28,7 @@ final readonly class Weighing
         public string $title,
         public string $clause,
         public ?float $ratio,
-        public bool $applies = true,
+        bool $applies = true,
         public ?float $demand = null,
         public ?float $capacity = null,
         public Kind $kind = Kind::Number,
@@ -42,10 +44,20 @@ final readonly class Weighing
         public array $shape = [],
         public ?float $critical = null,
     ) {
+        $this->state = match (true) {
+            ! $applies => State::NotCovered,
+            $ratio === null => State::NotNeeded,
+            default => State::Weighed,
+        };
+    }
+
+    public function isCovered(): bool
+    {
+        return $this->state !== State::NotCovered;
     }
 
     public function holds(): bool
     {
-        return $this->applies && ($this->ratio === null || $this->ratio <= 1.0 + 1e-9);
+        return $this->isCovered() && ($this->ratio === null || $this->ratio <= 1.0 + 1e-9);
     }
 }

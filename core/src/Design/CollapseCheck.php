@@ -266,7 +266,7 @@ final readonly class CollapseCheck
         $member = $this->design->member;
         $near = $member->section->h / 2;
         $restraint = $hinge->sign > 0 ? $member->top : $member->bottom;
-        $places = [...$this->design->beam->beam->supports, ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions];
+        $places = [...$this->design->beam->beam->forks, ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions];
 
         return array_filter($places, fn (float $x): bool => abs($x - $hinge->x) <= $near + 1e-6) !== [];
     }

@@ -165,7 +165,7 @@ final class Design
      */
     private static function heaviestFirst(array $weighings): array
     {
-        $weight = fn (Weighing $w): float => $w->applies ? ($w->ratio ?? -1.0) : INF;
+        $weight = fn (Weighing $w): float => $w->isCovered() ? ($w->ratio ?? -1.0) : INF;
         usort($weighings, fn (Weighing $a, Weighing $b): int => $weight($b) <=> $weight($a));
 
         return $weighings;

@@ -52,7 +52,7 @@ final readonly class Reserve
 
         return [
             'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad, true), 'lengths' => $this->lengths(),
-            'changes' => $this->design->verdict()->holds ? [] : $this->changes(),
+            'changes' => $this->design->verdict()->holds() ? [] : $this->changes(),
         ];
     }
 
@@ -131,7 +131,11 @@ final readonly class Reserve
     private function ratio(Verdict $verdict): float
     {
         // What is not covered has no ratio; it does not hold.
-        return $verdict->holds ? min(1.0, $verdict->ratio ?? 0.0) : ($verdict->fails ? max($verdict->ratio ?? INF, 1.0 + 1e-9) : INF);
+        return match ($verdict->state) {
+            VerdictState::Holds, VerdictState::Unloaded => min(1.0, $verdict->ratio ?? 0.0),
+            VerdictState::Fails => max($verdict->ratio ?? INF, 1.0 + 1e-9),
+            VerdictState::Uncovered => INF,
+        };
     }
 
     /** @return list<array<string, mixed>> */
@@ -150,7 +154,7 @@ final readonly class Reserve
     /** @return list<array<string, mixed>> the lightest section of the shortlist that holds */
     private function section(): array
     {
-        $holding = array_filter($this->design->shortlist(), fn (ShortlistRow $r): bool => $r->verdict->holds);
+        $holding = array_filter($this->design->shortlist(), fn (ShortlistRow $r): bool => $r->verdict->holds());
         usort($holding, fn (ShortlistRow $a, ShortlistRow $b): int => $a->section->weight() <=> $b->section->weight());
 
         return $holding === [] ? [] : [$this->change($holding[0]->section->name.', '.$this->design->member->basis->units->format($holding[0]->section->weight(), Kind::Mass), ['section' => $holding[0]->section->name])];
@@ -224,6 +228,6 @@ final readonly class Reserve
         }
         $verdict = (new Design(Member::fromArray($changed), false))->verdict();
 
-        return ['text' => $text, 'patch' => $patch, 'holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'title' => $verdict->title];
+        return ['text' => $text, 'patch' => $patch, 'holds' => $verdict->holds(), 'ratio' => $verdict->ratio, 'title' => $verdict->title];
     }
 }

@@ -11,6 +11,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Formula;
 use Waage\Checks\Line;
+use Waage\Checks\State;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -59,7 +60,7 @@ final readonly class Result
         };
 
         return [
-            'verdict' => ['holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'governs' => $verdict->governs(), 'reason' => $verdict->reason, 'fails' => $verdict->fails],
+            'verdict' => ['state' => $verdict->state->value, 'holds' => $verdict->holds(), 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'governs' => $verdict->governs(), 'reason' => $verdict->reason],
             'member' => $this->member(),
             'section' => $this->section(),
             'combinations' => array_map($this->combination(...), $this->design->combinations),
@@ -370,11 +371,11 @@ final readonly class Result
         $said = $this->design->member->remarks[$w->id] ?? null;
 
         return [
-            'id' => $w->id, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'applies' => $w->applies, 'holds' => $w->holds(),
+            'id' => $w->id, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'state' => ($said->leftOut ?? false ? State::LeftOut : $w->state)->value, 'holds' => $w->holds(),
             'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
             'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
             'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),
-            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'said' => $said->text ?? '', 'leftOut' => $said->leftOut ?? false, 'ranges' => $w->ranges, 'shape' => $w->shape,
+            'x' => $w->x, 'combination' => $w->combination, 'arrangement' => $w->arrangement, 'shows' => $w->factors !== [], 'remark' => $w->remark, 'said' => $said->text ?? '', 'ranges' => $w->ranges, 'shape' => $w->shape,
             'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $w->lines),
         ];
     }

@@ -25,7 +25,7 @@ final readonly class ShortlistRow
             'price' => $rates->pricePerMetre($this->section),
             'carbon' => $rates->carbonPerMetre($this->section),
             'favourite' => in_array($this->section->name, $rates->favourites, true),
-            'holds' => $this->verdict->holds,
+            'holds' => $this->verdict->holds(),
             'ratio' => $this->verdict->ratio,
             'governs' => $this->verdict->title,
             'reason' => $this->verdict->reason,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Checks\State;
 use Waage\Checks\Weighing;
 
 /** What all weighings together say. */
@@ -12,9 +13,8 @@ final readonly class Verdict
     /**
      * @param  float|null  $ratio  of the heaviest weighing; null when nothing was weighed
      * @param  string  $reason  why it does not hold, in words; empty when it does
-     * @param  bool  $fails  does a weighing fail; otherwise a member that does not hold is not covered
      */
-    public function __construct(public bool $holds, public ?float $ratio, public string $weighing, public string $title, public string $reason, public bool $fails, private int $leftOut)
+    public function __construct(public VerdictState $state, public ?float $ratio, public string $weighing, public string $title, public string $reason, private int $leftOut)
     {
     }
 
@@ -27,10 +27,10 @@ final readonly class Verdict
         $heaviest = null;
         $reasons = [];
         foreach ($weighings as $w) {
-            if ($w->ratio !== null && $w->applies && ($heaviest === null || $w->ratio > $heaviest->ratio)) {
+            if ($w->state === State::Weighed && ($heaviest === null || $w->ratio > $heaviest->ratio)) {
                 $heaviest = $w;
             }
-            if (! $w->applies) {
+            if ($w->state === State::NotCovered) {
                 $reasons[] = [INF, $w->remark];
             } elseif (! $w->holds()) {
                 $reasons[] = [(float) $w->ratio, $w->title.' '.self::rounded((float) $w->ratio, 2)];
@@ -39,9 +39,20 @@ final readonly class Verdict
 
         usort($reasons, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        $fails = array_filter($weighings, fn (Weighing $w): bool => $w->applies && ! $w->holds()) !== [];
+        $state = match (true) {
+            array_filter($weighings, fn (Weighing $w): bool => $w->state === State::Weighed && ! $w->holds()) !== [] => VerdictState::Fails,
+            $reasons !== [] => VerdictState::Uncovered,
+            $heaviest === null => VerdictState::Unloaded,
+            default => VerdictState::Holds,
+        };
 
-        return new self($reasons === [], $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $fails, $leftOut);
+        return new self($state, $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $leftOut);
+    }
+
+    /** Also of a member on which nothing acts; never where a weighing is not covered. */
+    public function holds(): bool
+    {
+        return $this->state === VerdictState::Holds || $this->state === VerdictState::Unloaded;
     }
 
     /** A ratio as it is shown everywhere: rounded up, so that none that fails reads 1.00. */

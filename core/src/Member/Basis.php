@@ -38,6 +38,7 @@ final readonly class Basis
         public float $lambdaLT0,
         public float $beta,
         public bool $modifyChi,
+        public bool $kcByC1,
         public bool $closedForms,
         public bool $annexA,
         public float $limitTotal,

@@ -86,6 +86,7 @@ final class BasisReader
             lambdaLT0: $n('lambdaLT0'),
             beta: $n('beta'),
             modifyChi: $f->flag($parameters, 'modifyChi', 'basis.parameters.modifyChi', true),
+            kcByC1: $f->flag($parameters, 'kcByC1', 'basis.parameters.kcByC1', false),
             closedForms: $f->flag($parameters, 'closedForms', 'basis.parameters.closedForms', false),
             annexA: $f->flag($parameters, 'annexA', 'basis.parameters.annexA', false),
             limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),

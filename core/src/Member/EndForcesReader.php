@@ -38,7 +38,7 @@ final readonly class EndForcesReader
 
     private function check(EndForces $row, int $i): void
     {
-        $along = array_filter($this->supports, fn (Support $s): bool => in_array($s->kind, [SupportKind::Pinned, SupportKind::Fixed, SupportKind::Guided], true));
+        $along = array_filter($this->supports, fn (Support $s): bool => $s->holdsAlong());
         if ($row->N != 0.0 && count($along) !== 1) {
             $this->f->fail("endForces.{$i}.N", count($along) > 1 ? 'More than one support holds the member along its axis, so that this axial force would go from one support into the other. Make all but one of them rollers.' : 'No support holds the member along its axis. Make one of them pinned.');
         }

@@ -182,7 +182,8 @@ final readonly class GeometryReader
             }
             $capacity = in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
             $stiffened = $this->f->flag($row, 'stiffened', "supports.{$i}.stiffened", false);
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened);
+            $along = $this->f->choice($row, 'along', "supports.{$i}.along", $kind === SupportKind::Guided ? AlongAxis::Free : AlongAxis::Held);
+            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened, $along);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && ! $this->f->hasErrors()) {

@@ -87,6 +87,7 @@ final class MemberReader
         $effective = $this->effective($length);
         $ductility = $f->choice($in, 'ductility', 'ductility', Ductility::None);
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
+        $this->assertHeldSideways($supports, $top, $bottom);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $stemUp = $f->flag($in, 'stemUp', 'stemUp', false);
         $strutEnds = in_array($in['strutEnds'] ?? '', ['', null], true) ? null : $f->choice($in, 'strutEnds', 'strutEnds', StrutEnds::Centroid);
@@ -143,6 +144,24 @@ final class MemberReader
         }
 
         return $camber;
+    }
+
+    /**
+     * A guided support does not hold the member sideways: the others, and places that hold both flanges, have to.
+     *
+     * @param  list<Support>  $supports
+     */
+    private function assertHeldSideways(array $supports, Restraint $top, Restraint $bottom): void
+    {
+        $forks = array_filter($supports, fn (Support $s): bool => $s->kind !== SupportKind::Guided);
+        if (count($forks) === count($supports) || $top->isContinuous() || $bottom->isContinuous()) {
+            return;
+        }
+        $both = array_filter($top->positions, fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== []);
+        $isFixed = array_filter($forks, fn (Support $s): bool => $s->kind === SupportKind::Fixed) !== [];
+        if (! $isFixed && count($forks) + count($both) < 2) {
+            $this->f->fail('supports', 'A guided support does not restrain the member sideways, so that it could turn about the other one. Give a place that restrains both flanges.');
+        }
     }
 
     /** @return array<string, Remark> by weighing */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Sheets;
 
 use Waage\Analysis\CaseSets;
+use Waage\Checks\State;
 use Waage\Checks\Weighing;
 use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
@@ -13,6 +14,7 @@ use Waage\Design\Reactions;
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Design\Verdict;
+use Waage\Design\VerdictState;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
 use Waage\Member\Arrangement;
@@ -114,7 +116,7 @@ final readonly class SheetBuilder
             $w->ratio === null ? '' : Verdict::rounded($w->ratio, 3),
             match (true) {
                 in_array($w, $this->design->notCounted, true) => 'left out',
-                ! $w->applies => 'not covered',
+                $w->state === State::NotCovered => 'not covered',
                 $w->id === 'classification' => $this->design->checks->sectionClass(),
                 $w->ratio === null => 'no check needed',
                 $w->holds() => 'holds',
@@ -123,14 +125,17 @@ final readonly class SheetBuilder
             $w->x === null ? '' : $this->format($w->x, Kind::Length),
             $w->combination,
             preg_replace('~^(EN 1993-1-1|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
-        ], array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $this->full || $w->ratio !== null || ! $w->applies || in_array($w, $this->design->notCounted, true))));
+        ], array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $this->full || $w->ratio !== null || $w->state === State::NotCovered || in_array($w, $this->design->notCounted, true))));
 
         $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
         $blocks = [
             Block::heading('Summary'),
-            ['type' => 'verdict', 'holds' => $verdict->holds, 'ratio' => $verdict->ratio, 'text' => $verdict->holds
-                ? ($verdict->ratio === null ? 'Nothing is weighed.' : "The member holds{$without}. {$verdict->title} governs.")
-                : ($verdict->fails ? 'The member does not hold: ' : 'Not covered: ').rtrim($verdict->reason, '.').$without.'.', 'fails' => $verdict->fails],
+            ['type' => 'verdict', 'state' => $verdict->state->value, 'ratio' => $verdict->state === VerdictState::Uncovered ? null : $verdict->ratio, 'text' => match ($verdict->state) {
+                VerdictState::Unloaded => 'Nothing is weighed.',
+                VerdictState::Holds => "The member holds{$without}. {$verdict->title} governs.",
+                VerdictState::Fails => 'The member does not hold: '.rtrim($verdict->reason, '.').$without.'.',
+                VerdictState::Uncovered => 'Not covered: '.rtrim($verdict->reason, '.').$without.'.',
+            }],
             Block::table(['Weighing', '>Demand', '>Capacity', '>Ratio', 'Verdict', '>At x', 'Comb.', 'Clause'], $rows),
         ];
         foreach ($this->design->notCounted as $w) {
@@ -222,6 +227,7 @@ final readonly class SheetBuilder
             ...$s->vertical < INF ? [$this->format($s->vertical, Kind::Spring)] : [],
             ...$s->rotation > 0.0 ? ['turning '.$this->format($s->rotation, Kind::RotationSpring)] : [],
             ...$s->kind === SupportKind::Roller && $this->design->member->angle !== 0.0 ? [$s->holds === RollerHolds::Normal ? 'holds normal to the member' : "holds {$s->holds->value}ly"] : [],
+            ...in_array($s->kind, [SupportKind::Fixed, SupportKind::Guided], true) && $this->design->beam->beam->axis->isStrained ? [$s->holdsAlong() ? 'held along the axis' : 'free along the axis'] : [],
             ...$s->bearsOnly ? ['bears only'] : [],
             ...$s->stiffened ? ['web stiffened or end plate'] : [],
             ...$s->momentCapacity < INF ? ['up to '.$this->format($s->momentCapacity, Kind::Moment)] : [],

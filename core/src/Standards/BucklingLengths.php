@@ -30,7 +30,7 @@ final class BucklingLengths
         if ($restraint->isContinuous()) {
             return [];
         }
-        $held = [...$beam->supports, ...$restraint->positions];
+        $held = [...$beam->forks, ...$restraint->positions];
         sort($held);
         // Restraints closer together than a millimetre are one.
         $points = [];

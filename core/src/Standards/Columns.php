@@ -262,7 +262,7 @@ final class Columns
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return 0.0;
         }
-        $places = [...$this->beam->beam->supports, ...$member->heldSideways()];
+        $places = [...$this->beam->beam->forks, ...$member->heldSideways()];
         sort($places);
         $gap = 2 * max($places[0], $member->length - $places[count($places) - 1]);
         for ($i = 1, $n = count($places); $i < $n; $i++) {

@@ -28,7 +28,7 @@ final class Stretches
         }
         $heaviest = [];
         foreach ($byKind as $of) {
-            $weight = fn (array $w): array => [$w[0]->applies ? ($w[0]->ratio ?? -1.0) : INF, $ranks[$w[1]]];
+            $weight = fn (array $w): array => [$w[0]->isCovered() ? ($w[0]->ratio ?? -1.0) : INF, $ranks[$w[1]]];
             usort($of, fn (array $a, array $b): int => $weight($b) <=> $weight($a));
             $heaviest[] = self::named($of[0][0], $stretches[$of[0][1]], count($stretches), $units, array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
         }
@@ -49,6 +49,6 @@ final class Stretches
         usort($ranges, fn (array $a, array $b): int => $a[0] <=> $b[0]);
         $remark = trim("{$stretch->section->name}, from x = {$units->format($stretch->from, Kind::Length)} to {$units->format($stretch->to, Kind::Length)}. {$w->remark}");
 
-        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->applies, $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges, $w->factors);
+        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->isCovered(), $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges, $w->factors);
     }
 }

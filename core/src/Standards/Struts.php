@@ -69,7 +69,7 @@ final readonly class Struts
     {
         $isAngle = self::whole($stretches[0]->section) instanceof Angle;
         $what = $isAngle ? 'An angle' : 'A section built of strips';
-        $supports = $this->beam->beam->supports;
+        $supports = $this->beam->beam->forks;
         $L = $this->beam->member->length;
 
         return match (true) {
@@ -90,7 +90,7 @@ final readonly class Struts
         if ($whole === null || $ends === null || $most === null || $least === null) {
             throw new \LogicException('Only a strut is one.');
         }
-        $places = $this->beam->beam->supports;
+        $places = $this->beam->beam->forks;
         $gap = 0.0;
         for ($i = 1, $n = count($places); $i < $n; $i++) {
             $gap = max($gap, $places[$i] - $places[$i - 1]);

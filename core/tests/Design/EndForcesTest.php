@@ -123,7 +123,7 @@ it('has a reserve: the factor on all rows until one of them tips', function (): 
     $rows = fn (float $f): array => ['endForces' => [['N' => 300 * $f.' kN', 'My2' => 30 * $f.' kNm'], ['N' => 420 * $f.' kN']]];
     $reserve = (new Waage\Design\Reserve(document([...$change, ...$rows(1.0)])))->toArray();
     expect($reserve['variable']['state'])->toBe('none')->and($reserve['all']['state'])->toBe('found')->and($reserve['all']['factor'])->toBeGreaterThan(1.0)
-        ->and(design([...$change, ...$rows($reserve['all']['factor'])])->verdict()->holds)->toBeTrue()->and(design([...$change, ...$rows($reserve['all']['factor'] * 1.003)])->verdict()->holds)->toBeFalse();
+        ->and(design([...$change, ...$rows($reserve['all']['factor'])])->verdict()->holds())->toBeTrue()->and(design([...$change, ...$rows($reserve['all']['factor'] * 1.003)])->verdict()->holds())->toBeFalse();
 });
 
 it('refuses what could not act, at the field', function (array $row, array $change, string $path, string $says): void {

@@ -34,7 +34,7 @@ it('counts self-weight by span, so that a heavier section can hold the beam down
     $design = design(overhanging('2 m', ['selfWeight' => true, 'loads' => [lineLoad('q', '3 kN/m')], 'families' => ['IPE', 'HEM']]));
     foreach ($design->shortlist() as $row) {
         $alone = design(overhanging('2 m', ['selfWeight' => true, 'loads' => [lineLoad('q', '3 kN/m')], 'section' => $row->section->name]));
-        expect($row->verdict->ratio)->toBeNear((float) $alone->verdict()->ratio)->and($row->verdict->holds)->toBe($alone->verdict()->holds);
+        expect($row->verdict->ratio)->toBeNear((float) $alone->verdict()->ratio)->and($row->verdict->holds())->toBe($alone->verdict()->holds());
     }
 });
 

@@ -20,12 +20,12 @@ it('puts what the engineer says to a weighing on both sheets', function (): void
 it('gives a verdict without the weighings that are left out, and says so wherever the verdict stands', function (): void {
     $before = design(TOO_LONG);
     $failing = array_filter($before->weighings, fn ($w): bool => ! $w->holds());
-    expect(count($failing))->toBeGreaterThan(2)->and($before->verdict()->holds)->toBeFalse();
+    expect(count($failing))->toBeGreaterThan(2)->and($before->verdict()->holds())->toBeFalse();
 
     $remarks = array_map(fn ($w): array => ['text' => '', 'leftOut' => true], array_column($failing, null, 'id'));
     $remarks['bending']['text'] = 'Strengthened on site.';
     $after = design([...TOO_LONG, 'remarks' => $remarks]);
-    expect($after->verdict()->holds)->toBeTrue()
+    expect($after->verdict()->holds())->toBeTrue()
         ->and($after->verdict()->governs())->toEndWith(count($failing).' weighings left out')
         ->and(array_column($after->notCounted, 'id'))->toBe(array_column($failing, 'id'))
         ->and(count($after->weighings) + count($after->notCounted))->toBe(count($before->weighings));
@@ -39,7 +39,7 @@ it('gives a verdict without the weighings that are left out, and says so whereve
 });
 
 it('leaves the same weighings out of the shortlist', function (): void {
-    $holds = fn (array $change): array => array_column(array_filter(design([...TOO_LONG, ...$change])->shortlist(), fn ($r): bool => $r->verdict->holds), 'section');
+    $holds = fn (array $change): array => array_column(array_filter(design([...TOO_LONG, ...$change])->shortlist(), fn ($r): bool => $r->verdict->holds()), 'section');
     $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]];
     $deflection = array_fill_keys(['deflection-total', 'deflection-variable'], ['leftOut' => true]);
     expect(count($holds([...$held, 'remarks' => $deflection])))->toBeGreaterThan(count($holds($held)));

@@ -34,7 +34,7 @@ it('holds with the factor and not with a little more, whatever governs', functio
         $factor = reserveOf($change)[$key]['factor'];
         $holds = fn (float $f): bool => design([...$change, 'loads' => array_map(
             fn (array $l): array => in_array($l['case'], $cases, true) ? [...$l, 'value' => $l['value'].' * '.$f] : $l, $change['loads'],
-        )])->verdict()->holds;
+        )])->verdict()->holds();
         expect($holds($factor))->toBeTrue()->and($holds($factor * 1.003))->toBeFalse();
     }
 })->with([
@@ -63,7 +63,7 @@ it('lets a column be held less often', function (): void {
     $factor = reserveOf($column)['lengths']['factor'];
     // The same as a buckling length that is given for both.
     $with = fn (float $times): array => [...$column, 'effectiveLengths' => ['z' => 6 * $times.' m', 'twist' => 6 * $times.' m']];
-    expect(design($with($factor))->verdict()->holds)->toBeTrue()->and(design($with(1.004 * $factor))->verdict()->holds)->toBeFalse();
+    expect(design($with($factor))->verdict()->holds())->toBeTrue()->and(design($with(1.004 * $factor))->verdict()->holds())->toBeFalse();
 });
 
 it('says where there is no factor', function (): void {
@@ -80,7 +80,7 @@ it('offers single changes, each with just what it makes of the member', function
     ]);
     foreach ($reserve['changes'] as $change) {
         $verdict = design([...$document, ...$change['patch'], ...isset($change['patch']['restraint']) ? ['restraint' => [...document()['restraint'], ...$change['patch']['restraint']]] : []])->verdict();
-        expect($verdict->holds)->toBe($change['holds'])->and($verdict->ratio)->toBe($change['ratio'])->and($verdict->title)->toBe($change['title']);
+        expect($verdict->holds())->toBe($change['holds'])->and($verdict->ratio)->toBe($change['ratio'])->and($verdict->title)->toBe($change['title']);
     }
 });
 
@@ -88,7 +88,7 @@ it('offers stiffeners where a web fails', function (): void {
     $change = [...heldAllAlong(), 'section' => 'IPE 400', 'supports' => [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '10 mm'], supportAt('6 m')], 'loads' => [['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '0.5 m', 'value' => '200 kN', 'bearing' => '200 mm']]];
     expect(weighing(design($change), 'web-support')->holds())->toBeFalse();
     $offered = array_column(reserveOf($change)['changes'], null, 'text')['Stiffened webs at the supports and under the point loads'];
-    expect($offered['holds'])->toBeTrue()->and(design([...$change, ...$offered['patch']])->verdict()->holds)->toBeTrue();
+    expect($offered['holds'])->toBeTrue()->and(design([...$change, ...$offered['patch']])->verdict()->holds())->toBeTrue();
 });
 
 it('matches its schema', function (): void {

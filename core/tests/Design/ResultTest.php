@@ -95,10 +95,10 @@ it('puts in the shortlist what the design of each section says', function (): vo
     foreach ($rows as $i => $row) {
         if ($i % 5 === 0) {
             $own = design([...$change, 'section' => $row->section->name])->verdict();
-            expect($row->verdict->ratio)->toBeNear((float) $own->ratio, 1e-3)->and($row->verdict->holds)->toBe($own->holds)->and($row->verdict->title)->toBe($own->title);
+            expect($row->verdict->ratio)->toBeNear((float) $own->ratio, 1e-3)->and($row->verdict->holds())->toBe($own->holds())->and($row->verdict->title)->toBe($own->title);
         }
     }
-    expect(array_filter($rows, fn (ShortlistRow $r): bool => ! $r->verdict->holds && $r->verdict->reason === ''))->toBe([]);
+    expect(array_filter($rows, fn (ShortlistRow $r): bool => ! $r->verdict->holds() && $r->verdict->reason === ''))->toBe([]);
 });
 
 it('lets no heavy section hide the uplift of a lighter one in the shortlist', function (): void {

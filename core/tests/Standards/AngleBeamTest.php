@@ -24,7 +24,7 @@ function lintel(array $change = []): Design
 it('weighs a lintel by its elastic strength', function (): void {
     $w = weighing(lintel(), 'bending');
     expect($w->capacity / 1e6)->toBeNear(12.53, 0.002)->and($w->demand / 1e6)->toBeNear(3.2805, 1e-4)->and(weighing(lintel(), 'classification')->remark)->toContain('class 3')
-        ->and(weighing(lintel(), 'buckling')->ratio)->toBeNull()->and(lintel()->verdict()->holds)->toBeTrue();
+        ->and(weighing(lintel(), 'buckling')->ratio)->toBeNull()->and(lintel()->verdict()->holds())->toBeTrue();
 });
 
 it('shears the upright leg as the stresses sum up', function (): void {
@@ -44,7 +44,7 @@ it('shears the upright leg as the stresses sum up', function (): void {
 it('refuses an angle that something else strains', function (array $change, string $says): void {
     foreach ([[], ['grade' => 'A36', 'section' => 'L6×4×3/8', 'basis' => ['combinations' => 'asce-7-22-lrfd']]] as $standard) {
         $w = weighing(lintel([...$standard, ...$change]), 'strength');
-        expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
+        expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain($says);
     }
 })->with([
     'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'held sideways all along'],

@@ -122,7 +122,7 @@ it('pulls it by its whole area', function (): void {
 
 it('has to be told how its ends are connected', function (array $change, string $id, string $says): void {
     $w = weighing(brace('60 kN', $change), $id);
-    expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
+    expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain($says);
 })->with([
     'not told' => [['strutEnds' => ''], 'strength', 'what connects the ends'],
     'a free end' => [['slope' => ['by' => 'upright'], 'supports' => [supportAt('0 m', 'fixed')]], 'strength', 'Put a support at either end'],

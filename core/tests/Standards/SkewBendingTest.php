@@ -175,7 +175,7 @@ it('lets places between supports hold strips that are symmetric', function (): v
 it('says what it does not cover', function (string $section, array $change, string $says): void {
     foreach ([[], ANGLES_IN_US] as $standard) {
         $w = weighing(freeBeam($section, '3 m', '1 kN/m', [...$standard, ...$change]), 'strength');
-        expect($w->applies)->toBeFalse()->and($w->remark)->toContain($says);
+        expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain($says);
     }
 })->with([
     'strips held between' => ['strips 3: -60,0 0,0 0,200 60,200', ['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['1 m']], 'bottom' => ['kind' => 'supports']]], 'turn the plane'],

@@ -207,7 +207,7 @@ it('counts an axial force, and bending sideways, beside torsion', function (arra
 })->with(['EN' => [[]], 'AISC' => [['grade' => 'A992', 'section' => 'W8×31', 'basis' => ['combinations' => 'asce-7-22-lrfd']]]]);
 
 it('refuses torsion where the section changes', function (array $change): void {
-    expect(weighing(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], $change), 'torsion')->applies)->toBeFalse();
+    expect(weighing(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '80 mm'])], $change), 'torsion')->isCovered())->toBeFalse();
 })->with([[['section' => 'HEB 200', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'HEB 220']]]], [['section' => 'W8×31', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'W8×35']]]]]);
 
 // By hand, 1 kN/m 100 mm in front over 6 m: m = 100 Nmm/mm. SHS 200×200×10, I_t = 4471 cm⁴ by Annex B: twice m L²/(8 G I_t) at most. HEB 200 by warping alone, 5 m L⁴/(384 E I_w), I_w = 171 100 cm⁶;

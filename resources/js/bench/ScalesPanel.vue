@@ -32,10 +32,9 @@ const changesSection = computed(() => {
 const isShown = (id: string): boolean => props.editor.show.value === `weighing:${id}`
 
 function verdict(w: WeighingResult): string {
-    if (w.leftOut) return 'left out'
-    if (!w.applies) return 'not covered'
+    if (w.state === 'left out' || w.state === 'not covered') return w.state
     if (w.id === 'classification') return props.editor.result.value?.section.class ?? ''
-    if (w.ratio === null) return 'no check needed'
+    if (w.state === 'not needed') return 'no check needed'
     return w.holds ? 'holds' : 'does not hold'
 }
 
@@ -55,9 +54,9 @@ function say(w: WeighingResult, change: RemarkDocument): void {
     <ul>
         <Disclosure v-for="w in weighings" :key="w.id" v-slot="{ open }" as="li" class="border-b border-rule">
             <DisclosureButton class="flex w-full items-center gap-2 px-3 py-1.5 text-left hover:bg-shade" @click="w.x !== null && emit('read', w.x)">
-                <BalanceBeam :ratio="w.ratio" :holds="w.holds" />
-                <span class="min-w-0 grow" :class="w.leftOut ? 'text-faint' : ''">
-                    <span class="block truncate" :class="w.holds || w.leftOut ? '' : 'font-semibold'">{{ w.title }}</span>
+                <BalanceBeam :ratio="w.ratio" :holds="w.holds" :open="w.state === 'not covered'" />
+                <span class="min-w-0 grow" :class="w.state === 'left out' ? 'text-faint' : ''">
+                    <span class="block truncate" :class="w.holds || w.state === 'left out' ? '' : 'font-semibold'">{{ w.title }}</span>
                     <span class="block truncate text-xs text-faint">
                         {{ verdict(w) }}<template v-if="w.x !== null">, x = {{ format(w.x, 'length', units) }}</template>
                         <template v-if="w.combination">, {{ w.combination }}</template>
@@ -65,9 +64,9 @@ function say(w: WeighingResult, change: RemarkDocument): void {
                 </span>
                 <span v-if="keptRatio(w.id) !== null" class="text-xs whitespace-nowrap text-faint">kept {{ ratioText(keptRatio(w.id)) }}</span>
                 <span
-                    v-if="w.ratio !== null && w.applies"
+                    v-if="w.ratio !== null && w.state !== 'not covered'"
                     class="text-lg"
-                    :class="w.leftOut ? 'text-faint line-through' : w.holds ? 'text-hold' : 'font-semibold text-fail'"
+                    :class="w.state === 'left out' ? 'text-faint line-through' : w.holds ? 'text-hold' : 'font-semibold text-fail'"
                     >{{ ratioText(w.ratio) }}</span
                 >
                 <span class="w-2.5 text-faint">{{ open ? '–' : '+' }}</span>
@@ -84,18 +83,18 @@ function say(w: WeighingResult, change: RemarkDocument): void {
                         {{ isShown(w.id) ? 'Strips back to the envelope' : 'Show in the strips' }}
                     </button>
                 </p>
-                <p v-if="w.remark" class="my-1" :class="w.applies ? '' : 'text-fail'">{{ w.remark }}</p>
+                <p v-if="w.remark" class="my-1" :class="w.state === 'not covered' ? 'text-fail' : ''">{{ w.remark }}</p>
                 <BucklingShape v-if="w.shape.length" :shape="w.shape" :member="editor.result.value!.member" :units="units" />
                 <DerivationView :lines="w.lines" />
                 <label class="mt-2 block">
-                    <span class="text-xs text-faint">{{ w.leftOut ? 'Why it is left out' : 'Remark for the sheet' }}</span>
+                    <span class="text-xs text-faint">{{ w.state === 'left out' ? 'Why it is left out' : 'Remark for the sheet' }}</span>
                     <LazyField :model-value="w.said" :rows="2" @commit="(text: string) => say(w, { text: text.trim() })" />
                     <span v-if="editor.errors.value[`remarks.${w.id}.text`]" class="fault">{{
                         editor.errors.value[`remarks.${w.id}.text`]?.[0]
                     }}</span>
                 </label>
                 <label class="mt-1 flex items-center gap-1.5 text-xs">
-                    <input type="checkbox" :checked="w.leftOut" @change="say(w, { leftOut: !w.leftOut })" />Leave out of the verdict; the sheet says
+                    <input type="checkbox" :checked="w.state === 'left out'" @change="say(w, { leftOut: w.state !== 'left out' })" />Leave out of the verdict; the sheet says
                     so
                 </label>
             </DisclosurePanel>

@@ -18,6 +18,9 @@ const fault = (path: string): string | undefined => props.editor.errors.value[pa
 const fields = computed(() => spansOf(doc.value))
 const level = computed(() => isLevel(doc.value))
 
+/** Does anything strain the member along its axis? */
+const strained = computed(() => !level.value || doc.value.loads.some((l) => l.direction === 'along') || !!doc.value.endForces?.length)
+
 type Kind = SupportDocument['kind']
 /** One that bears only is pinned, but does not hold down. */
 const KINDS = ['pinned', 'roller', 'bears only', 'fixed', 'guided', 'elastic'] as const
@@ -66,6 +69,7 @@ function setKind(s: SupportDocument, chosen: (typeof KINDS)[number]): void {
     s.kind = kind
     if (kind === 'pinned' || kind === 'roller') setBearsOnly(s, chosen === 'bears only')
     if (kind !== 'roller') delete s.holds
+    if (kind !== 'fixed' && kind !== 'guided') delete s.along
     if (kind === 'fixed' || kind === 'guided') {
         delete s.bearsOnly
         delete s.stiffened
@@ -191,6 +195,20 @@ function addSpan(): void {
                         <option value="horizontal">horizontally</option>
                     </select>
                     <span v-if="fault(`supports.${i}.holds`)" class="fault" role="alert">{{ fault(`supports.${i}.holds`) }}</span>
+                </label>
+                <label v-if="(s.kind === 'fixed' || s.kind === 'guided') && strained" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                    <span class="label">Along the axis</span>
+                    <select
+                        class="field"
+                        :value="s.along ?? (s.kind === 'fixed' ? 'held' : 'free')"
+                        @change="
+                            (e) =>
+                                editor.change((d) => void (d.supports[i]!.along = (e.target as HTMLSelectElement).value as SupportDocument['along']))
+                        "
+                    >
+                        <option value="held">held</option>
+                        <option value="free">free to slide</option>
+                    </select>
                 </label>
                 <div v-if="s.kind !== 'pinned' && s.kind !== 'roller'" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
                     <QuantityField

@@ -158,7 +158,7 @@ export function useEditor(id: number) {
     }
 
     function changed(a: Result, b: Result): boolean {
-        return a.verdict.ratio !== b.verdict.ratio || a.verdict.holds !== b.verdict.holds || a.section.name !== b.section.name
+        return a.verdict.ratio !== b.verdict.ratio || a.verdict.state !== b.verdict.state || a.section.name !== b.section.name
     }
 
     const saveSoon = useDebounceFn(save, 700)

@@ -142,9 +142,13 @@ export interface SlopeDocument {
 export interface SupportDocument {
     x: Quantity
     /**
-     * A roller holds in one direction only; the others but elastic ones also along the axis.
+     * A roller holds in one direction only, a pinned support along the axis as well, fixed and guided ones as `along` says. A guided one holds against turning in the plane of bending, and not sideways.
      */
     kind: 'pinned' | 'roller' | 'fixed' | 'guided' | 'elastic'
+    /**
+     * Of a fixed or guided support along the axis; a fixed one holds, a guided one is free unless it is given.
+     */
+    along?: 'held' | 'free'
     /**
      * Direction in which a roller holds; normal to the member unless it is given.
      */
@@ -476,6 +480,10 @@ export interface BasisDocument {
          * factor f of 6.3.2.3(2)
          */
         modifyChi?: boolean
+        /**
+         * k_c = 1/√C_1 in place of Table 6.6 (6.3.2.3(2))
+         */
+        kcByC1?: boolean
         /**
          * interaction of axial force and bending by Annex A of EN 1993-1-1 instead of Annex B
          */

@@ -52,6 +52,10 @@ export interface Result {
     messages: string[]
 }
 export interface VerdictResult {
+    /**
+     * uncovered: nothing fails, and not all that the standard asks for is weighed
+     */
+    state: 'holds' | 'fails' | 'uncovered' | 'unloaded'
     holds: boolean
     ratio: number | null
     weighing: string
@@ -61,10 +65,6 @@ export interface VerdictResult {
      */
     governs: string
     reason: string
-    /**
-     * false where a member that does not hold is only not covered
-     */
-    fails: boolean
 }
 export interface MemberResult {
     length: number
@@ -472,7 +472,10 @@ export interface WeighingResult {
     title: string
     clause: string
     ratio: number | null
-    applies: boolean
+    /**
+     * left out by the engineer: the verdict is without it
+     */
+    state: 'weighed' | 'not needed' | 'not covered' | 'left out'
     holds: boolean
     demand: number | null
     capacity: number | null
@@ -491,10 +494,6 @@ export interface WeighingResult {
      * the engineer's remark
      */
     said: string
-    /**
-     * the verdict is without it
-     */
-    leftOut: boolean
     /**
      * capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
      */

@@ -99,8 +99,7 @@ export interface WeighingBlock {
 }
 export interface VerdictBlock {
     type: 'verdict'
-    fails: boolean
-    holds: boolean
+    state: 'holds' | 'fails' | 'uncovered' | 'unloaded'
     ratio: number | null
     text: string
 }

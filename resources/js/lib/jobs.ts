@@ -1,4 +1,5 @@
 import type { BasisDocument } from '@/contract/member'
+import type { VerdictState } from '@/lib/verdict'
 
 export interface JobRow {
     id: number
@@ -7,11 +8,12 @@ export interface JobRow {
     client: string
     members: number
     failing: number
+    uncovered: number
     changed: string
 }
 
 export interface Summary {
-    state: 'holds' | 'fails' | 'uncovered' | 'unloaded' | 'incomplete'
+    state: VerdictState | 'incomplete'
     ratio?: number | null
     governs?: string
     reason?: string

@@ -227,6 +227,14 @@ function fault(path: string): string {
                     />
                     factor f of 6.3.2.3(2)
                 </label>
+                <label v-if="isEn && parameters.modifyChi !== false" class="mt-2 flex items-center gap-2">
+                    <input
+                        type="checkbox"
+                        :checked="parameters.kcByC1 === true"
+                        @change="saveBasis({ parameters: { ...parameters, kcByC1: ($event.target as HTMLInputElement).checked } })"
+                    />
+                    k<sub>c</sub> in it by 1/√C<sub>1</sub> instead of Table 6.6
+                </label>
                 <label v-if="isEn" class="mt-2 flex items-center gap-2">
                     <input
                         type="checkbox"

@@ -22,6 +22,7 @@ import BalanceBeam from '@/components/BalanceBeam.vue'
 import NoticeLine from '@/components/NoticeLine.vue'
 import TopBar from '@/components/TopBar.vue'
 import { ratioText } from '@/lib/ratio'
+import { VERDICTS, verdictTitle } from '@/lib/verdict'
 import { typed } from '@/lib/units'
 
 /** The bench: one member, drawn and weighed at once while it is changed. */
@@ -233,17 +234,15 @@ onBeforeUnmount(() => void editor.save())
                         :aria-busy="busy"
                     >
                         <div class="flex items-center gap-2">
-                            <BalanceBeam :ratio="verdict.ratio" :holds="verdict.holds" />
-                            <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{
-                                verdict.holds ? 'Holds' : verdict.fails ? 'Does not hold' : 'Not covered'
-                            }}</span>
-                            <span class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
+                            <BalanceBeam :ratio="verdict.ratio" :holds="verdict.holds" :open="verdict.state === 'uncovered'" />
+                            <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{ verdictTitle(verdict.state) }}</span>
+                            <span v-if="verdict.state !== 'uncovered'" class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
                         </div>
                         <p class="truncate" :title="verdict.reason">{{ result?.section.name }} {{ result?.section.grade }}, {{ verdict.title }}</p>
-                        <p v-if="!verdict.holds && !verdict.fails" class="text-xs">{{ verdict.reason }}</p>
+                        <p v-if="verdict.state === 'uncovered'" class="text-xs">{{ verdict.reason }}</p>
                         <p v-if="before" class="text-xs text-faint">
                             Before: {{ before.section }}, {{ ratioText(before.verdict.ratio) }},
-                            {{ before.verdict.holds ? 'holds' : 'does not hold' }}
+                            {{ VERDICTS[before.verdict.state] }}
                         </p>
                         <p v-for="m in result?.messages" :key="m" class="text-xs text-faint">{{ m }}</p>
                     </div>

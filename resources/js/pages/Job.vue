@@ -13,6 +13,7 @@ import type { JobDetail, MemberRow } from '@/lib/jobs'
 import { newMember } from '@/lib/member'
 import { notice } from '@/lib/notice'
 import { ratioText } from '@/lib/ratio'
+import { VERDICTS } from '@/lib/verdict'
 
 const props = defineProps<{ id: number }>()
 const router = useRouter()
@@ -109,7 +110,7 @@ async function importFile(event: Event): Promise<void> {
     await load()
 }
 
-const words = { holds: 'holds', fails: 'does not hold', uncovered: 'not covered', unloaded: 'not loaded', incomplete: 'incomplete' }
+const words = { ...VERDICTS, incomplete: 'incomplete' }
 </script>
 
 <template>
@@ -187,16 +188,17 @@ const words = { holds: 'holds', fails: 'does not hold', uncovered: 'not covered'
                             </template>
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
                             <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
-                            <td class="number">{{ m.summary.ratio === undefined ? '' : ratioText(m.summary.ratio) }}</td>
+                            <td class="number">{{ m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio) }}</td>
                             <td
                                 class="whitespace-nowrap"
                                 :class="m.summary.state === 'fails' || m.summary.state === 'uncovered' ? 'font-semibold text-fail' : ''"
                             >
                                 <span class="flex items-center gap-1.5" :title="m.summary.reason">
                                     <BalanceBeam
-                                        v-if="m.summary.state === 'holds' || m.summary.state === 'fails'"
+                                        v-if="m.summary.state !== 'unloaded' && m.summary.state !== 'incomplete'"
                                         :ratio="m.summary.ratio ?? null"
                                         :holds="m.summary.state === 'holds'"
+                                        :open="m.summary.state === 'uncovered'"
                                     />
                                     {{ words[m.summary.state] }}
                                 </span>

@@ -70,6 +70,7 @@ async function remove(job: JobRow): Promise<void> {
                             <th>Client</th>
                             <th class="number">Members</th>
                             <th class="number">Do not hold</th>
+                            <th class="number">Not covered</th>
                             <th>Last change</th>
                             <th></th>
                         </tr>
@@ -85,6 +86,7 @@ async function remove(job: JobRow): Promise<void> {
                             <td>{{ job.client }}</td>
                             <td class="number">{{ job.members }}</td>
                             <td class="number" :class="job.failing ? 'font-semibold text-fail' : 'text-faint'">{{ job.failing || '–' }}</td>
+                            <td class="number" :class="job.uncovered ? 'font-semibold text-fail' : 'text-faint'">{{ job.uncovered || '–' }}</td>
                             <td class="text-faint">
                                 {{ new Date(job.changed).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}
                             </td>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ratioText } from '@/lib/ratio'
+import { VERDICTS } from '@/lib/verdict'
 import type { PackIndexContent } from '@/print'
 
 /** First page of a pack: every member with its verdict and page, and a place to sign. */
@@ -41,8 +42,8 @@ defineProps<{ index: PackIndexContent }>()
                     <td>{{ s.title }}</td>
                     <td>{{ s.section }}</td>
                     <td>{{ s.governs }}</td>
-                    <td class="number">{{ ratioText(s.ratio) }}</td>
-                    <td>{{ s.holds ? 'holds' : 'does not hold' }}</td>
+                    <td class="number">{{ s.state === 'uncovered' ? '–' : ratioText(s.ratio) }}</td>
+                    <td>{{ VERDICTS[s.state] }}</td>
                     <td class="number">{{ s.page }}</td>
                 </tr>
                 <tr v-for="(m, i) in index.left" :key="`left${i}`">

@@ -9,6 +9,7 @@ import type { Influence } from '@/contract/influence'
 import type { Result } from '@/contract/result'
 import type { Sheet } from '@/contract/sheet'
 import { ratioText } from '@/lib/ratio'
+import { isFine, verdictTitle } from '@/lib/verdict'
 import SheetFigure from '@/sheet/SheetFigure.vue'
 import SheetTable from '@/sheet/SheetTable.vue'
 import BucklingShape from '@/strips/BucklingShape.vue'
@@ -50,10 +51,9 @@ const TITLE: [string, keyof Sheet['job']][] = [
             <h2 v-if="b.type === 'heading'">{{ b.text }}</h2>
             <p v-else-if="b.type === 'text'"><SymbolText :text="b.text" /></p>
             <p v-else-if="b.type === 'verdict'" class="sheet-verdict">
-                <BalanceBeam :ratio="b.ratio" :holds="b.holds" />
+                <BalanceBeam :ratio="b.ratio" :holds="isFine(b.state)" :open="b.state === 'uncovered'" />
                 <b
-                    >{{ b.holds ? 'Holds' : b.fails ? 'Does not hold' : 'Not covered'
-                    }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
+                    >{{ verdictTitle(b.state) }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
                     >.</b
                 >
                 {{ b.text }}
@@ -77,11 +77,11 @@ const TITLE: [string, keyof Sheet['job']][] = [
             <section v-else-if="b.type === 'weighing' && weighing(b.id)" class="sheet-weighing">
                 <template v-for="w in [weighing(b.id)!]" :key="w.id">
                     <h3>
-                        <BalanceBeam :ratio="w.ratio" :holds="w.holds" />
+                        <BalanceBeam :ratio="w.ratio" :holds="w.holds" :open="w.state === 'not covered'" />
                         {{ w.title }}
                         <span>{{ w.clause }}</span>
-                        <b v-if="w.ratio !== null && w.applies">{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b>
-                        <b v-else-if="!w.applies">not covered</b>
+                        <b v-if="w.ratio !== null && w.state !== 'not covered'">{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b>
+                        <b v-else-if="w.state === 'not covered'">not covered</b>
                     </h3>
                     <p v-if="w.combination" class="sheet-note">{{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}</p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>

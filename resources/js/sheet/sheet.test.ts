@@ -112,8 +112,8 @@ describe('the index of a pack', () => {
         office: 'Office',
         date: '2026-11-25',
         sheets: [
-            { mark: 'B1', title: 'One', section: 'IPE 300', governs: 'Bending', ratio: 0.9999, holds: true, page: 2 },
-            { mark: 'B2', title: 'Two', section: 'IPE 240', governs: 'Bending', ratio: 1.0001, holds: false, page: 5 },
+            { mark: 'B1', title: 'One', section: 'IPE 300', governs: 'Bending', ratio: 0.9999, state: 'holds' as const, page: 2 },
+            { mark: 'B2', title: 'Two', section: 'IPE 240', governs: 'Bending', ratio: 1.0001, state: 'fails' as const, page: 5 },
         ],
         left: [{ mark: 'B3', title: 'Three', reason: 'It has no load.' }],
     }

@@ -32,7 +32,7 @@ export function reserveLines(result: Result): ReserveLine[] {
         ],
     }
     return result.weighings.flatMap((weighing) =>
-        weighing.ranges.length === 0 || weighing.leftOut
+        weighing.ranges.length === 0 || weighing.state === 'left out'
             ? []
             : (sources[weighing.id] ?? []).map(([curve, sign], _, all) => ({
                   id: weighing.id,

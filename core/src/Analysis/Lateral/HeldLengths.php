@@ -25,8 +25,8 @@ final class HeldLengths
         }
         $isHeld = fn (Restraint $r, float $x): bool => $r->isContinuous() || array_filter($r->positions, fn (float $p): bool => abs($p - $x) <= self::ONE) !== [];
         $forks = $flanges = [];
-        foreach (self::distinct([...$beam->supports, ...$top->positions, ...$bottom->positions]) as $x) {
-            $isSupport = array_filter($beam->supports, fn (float $s): bool => abs($s - $x) <= self::ONE) !== [];
+        foreach (self::distinct([...$beam->forks, ...$top->positions, ...$bottom->positions]) as $x) {
+            $isSupport = array_filter($beam->forks, fn (float $s): bool => abs($s - $x) <= self::ONE) !== [];
             [$above, $below] = [$isHeld($top, $x), $isHeld($bottom, $x)];
             if ($isSupport || ($above && $below)) {
                 $forks[] = $x;

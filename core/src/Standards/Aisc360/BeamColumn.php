@@ -93,6 +93,15 @@ final readonly class BeamColumn
         return $this->weighing('axial', $this->pulls() ? 'Tension' : 'Compression', $this->pulls() ? 'D2' : 'E3, E4, E7', $P / $Pc, $d, $P, $Pc);
     }
 
+    /** @return array{float, float} P_r/P_c, and the sum of M_r/M_c about both axes, amplified */
+    public function parts(): array
+    {
+        $P = max($this->column->compression, $this->column->tension);
+        $sideways = $this->sideways <= 0.0 ? 0.0 : $this->amplifier('y') * $this->sideways / $this->method->available('M_n', $this->profile->weakMoment(), Flexure::FACTORS, 'b', Kind::Moment, '');
+
+        return [$P > 0.0 ? $P / $this->available() : 0.0, $this->bending * $this->amplifier('x') + $sideways];
+    }
+
     private function together(bool $derive): Weighing
     {
         $d = $derive ? new Derivation : null;

@@ -56,6 +56,27 @@ final readonly class CombinedForces
         );
     }
 
+    /**
+     * Of a member of one section the combination whose P_r/P_c and M_r/M_c add up to most, as (H3-6) adds them.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     * @param  float  $buckling  greatest utilisation in lateral-torsional buckling of any combination
+     * @return array{float, float} P_r/P_c, the sum of M_r/M_c
+     */
+    public function parts(SectionStep $stretch, Profile $profile, float $weight, float $buckling): array
+    {
+        $strength = $this->method->available('M_n', $profile->moment(), Flexure::FACTORS, 'b', Kind::Moment, '');
+        $worst = [0.0, 0.0];
+        foreach ($this->strength as $combination) {
+            $column = $this->columns->of($combination, $this->columns->stiffer([$stretch]), $weight, $this->columns->main([$stretch]), $stretch->section, [$stretch]);
+            $bending = abs($this->moment->greatest([$combination], $weight)->value ?? 0.0) / $strength;
+            $parts = (new BeamColumn($profile, $this->method, $this->standard, $column, max($bending, $buckling), $this->columns->sidewaysMoment($combination, $stretch, $weight), $this->beam->member->length))->parts();
+            $worst = array_sum($parts) > array_sum($worst) ? $parts : $worst;
+        }
+
+        return $worst;
+    }
+
     /** @param  non-empty-list<SectionStep>  $stretches */
     private function weakest(array $stretches): Section
     {

@@ -108,7 +108,7 @@ final class SteelBeam extends SteelMember
         $byStretch = [];
         foreach ($stretches as $i => $stretch) {
             $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $derive);
-            if (! $compactness->applies) {
+            if (! $compactness->isCovered()) {
                 return [Stretches::named($compactness, $stretch, count($stretches), $this->beam->member->basis->units)];
             }
             $byStretch[] = $this->strength === [] ? [$compactness] : [$compactness, $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive), $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive)];
@@ -149,7 +149,7 @@ final class SteelBeam extends SteelMember
             ...$this->weighSideways($stretches, $shapes, $weight, $derive),
             ...$together,
             ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
-            ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $derive),
+            ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0) : null, $derive),
             ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
         ];
     }
@@ -184,16 +184,17 @@ final class SteelBeam extends SteelMember
     /**
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
      * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
+     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where their sum is the greatest
      * @return list<Weighing>
      */
-    private function weighTorsion(SectionStep $stretch, array $bending, array $together, bool $derive): array
+    private function weighTorsion(SectionStep $stretch, array $bending, array $together, ?array $parts, bool $derive): array
     {
         $torsion = $this->torsion();
         if ($torsion === null) {
             return [];
         }
 
-        return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $derive);
+        return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $parts, $derive);
     }
 
     private function strut(Strut $strut): PressedStrut

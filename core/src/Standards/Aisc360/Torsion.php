@@ -37,12 +37,13 @@ final readonly class Torsion
     /**
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
      * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
+     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where their sum is the greatest
      * @return list<Weighing>
      */
-    public function weigh(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    public function weigh(Section $s, SteelGrade $grade, array $bending, array $together, ?array $parts, bool $derive): array
     {
         return match (true) {
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow($s, $grade, $bending, $together, $derive),
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow($s, $grade, $bending, $parts ?? [0.0, max(self::inPlane($bending, []), self::ratio('buckling', $bending))], $derive),
             $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $derive)],
             default => $this->weighStVenant($s, $grade, $bending, $together, $derive),
         };
@@ -93,10 +94,10 @@ final readonly class Torsion
 
     /**
      * @param  list<Weighing>  $bending
-     * @param  list<Weighing>  $together
+     * @param  array{float, float}  $parts  utilisations in axial force and in bending
      * @return array{Weighing, Weighing}
      */
-    private function weighHollow(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
+    private function weighHollow(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $parts, bool $derive): array
     {
         $e = $this->envelopes->torque();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
@@ -117,14 +118,15 @@ final readonly class Torsion
         if ($t <= 0.2) {
             return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
         }
-        $m = max(self::inPlane($bending, $together), self::ratio('buckling', $bending));
+        [$p, $m] = $parts;
         $v = self::ratio('shear', $bending);
-        $u = $m + ($v + $t) ** 2;
+        $u = $p + $m + ($v + $t) ** 2;
         $d = $derive ? new Derivation : null;
-        $d?->given('m', $m, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        $d?->given('p', $p, Kind::Number, 'D, E', 'utilisation in axial force');
+        $d?->given('m', $m, Kind::Number, 'F', 'in bending, about both axes added, amplified by compression');
         $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
         $d?->given('t', $t, Kind::Number, 'H3.1', 'utilisation in torsion');
-        $d?->line('u', 'm + (v + t)^2', ['m' => [$m, Kind::Number], 'v' => [$v, Kind::Number], 't' => [$t, Kind::Number]], $u, Kind::Number, 'H3-6');
+        $d?->line('u', 'p + m + (v + t)^2', ['p' => [$p, Kind::Number], 'm' => [$m, Kind::Number], 'v' => [$v, Kind::Number], 't' => [$t, Kind::Number]], $u, Kind::Number, 'H3-6');
 
         return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
     }

@@ -40,9 +40,9 @@ final readonly class Webs
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
         $heaviest = [];
-        $forces = $this->forces->on($stretches, $weight);
+        $forces = $this->forces->on($stretches, $weight, fn (SectionStep $s): float => 2.5 * (self::shape($s, 1)->k ?? 0.0));
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, remark: 'Not weighed: J10 is for webs between two flanges. The wall of a tube (chapter K), the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
+            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, applies: false, remark: 'J10 is for webs between two flanges: the wall of a tube (chapter K), the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.')];
         }
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);
@@ -95,7 +95,7 @@ final readonly class Webs
     /** Does bending reach the moment of first yield where a force acts (J10.4)? α_s M_r ≥ M_y */
     private function yields(ConcentratedForce $of, Shape $shape, float $weight): bool
     {
-        $e = $of->x === null ? $this->moment->greatest($this->strength, $weight) : $this->moment->greatest($this->strength, $weight, $of->x - 0.01, $of->x + 0.01);
+        $e = $this->moment->greatest($this->strength, $weight, ...$of->reach());
 
         return ($this->method === Method::ASD ? 1.5 : 1.0) * abs($e->value ?? 0.0) >= $shape->Fy * $shape->section->Wely;
     }

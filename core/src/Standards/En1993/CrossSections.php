@@ -46,7 +46,7 @@ final class CrossSections
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
             $classes[] = $steel->class;
             $classification = Classification::weigh($steel, $derive);
-            if (! $classification->applies) {
+            if (! $classification->isCovered()) {
                 return [Stretches::named($classification, $stretch, count($stretches), $member->basis->units)];
             }
             $weighings[] = $this->strength === [] ? [$classification] : [$classification, $this->bending($steel, $stretch, $weight, $derive), ...$this->shear($steel, $stretch, $weight, $derive)];

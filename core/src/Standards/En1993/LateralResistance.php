@@ -15,7 +15,8 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, 6.3.2.2 and 6.3.2.3: reduction of the bending resistance of a held length, from the load factor at
- * which it buckles elastically; k_c = 1/√C_1 where the length is held at its ends only, 1 elsewhere.
+ * which it buckles elastically; k_c by Table 6.6, or 1/√C_1 where a national choice says so, of lengths that are held at
+ * their ends only, 1 elsewhere.
  *
  * Where its section changes the length is taken together after 6.3.4, in the general case: the stretch that is strained
  * the most decides about α_ult,k, the worst buckling curve about the reduction. For one section that is 6.3.2.2 itself.
@@ -105,22 +106,41 @@ final readonly class LateralResistance implements Resistance
     /** M_b,Rd of the section that is strained the most, Nmm. */
     public function moment(SteelSection $steel, BucklingCase $case, float $M, float $alpha, ?Derivation $d = null): float
     {
-        $C1 = 1.0;
-        if ($this->isRolled($steel) && $steel->basis->modifyChi && $case->held->isPlain()) {
-            $C1 = ClosedForms::equivalentMoment($case->diagram, $case->held->from, $case->held->to, $case->greatest($this->weight)[2], $this->weight, $d);
-        }
+        $kc = $this->isRolled($steel) && $steel->basis->modifyChi ? $this->correction($steel, $case, $d) : 1.0;
 
-        return $this->resistance($steel, $alpha * $M, $C1, $d);
+        return $this->resistance($steel, $alpha * $M, $kc, $d);
     }
 
-    private function resistance(SteelSection $steel, float $Mcr, float $C1, ?Derivation $d = null): float
+    /** k_c, for the distribution of moments (6.3.2.3(2)). */
+    private function correction(SteelSection $steel, BucklingCase $case, ?Derivation $d): float
+    {
+        $held = $case->held;
+        if (! $held->isPlain()) {
+            $d?->given('k_c', 1.0, Kind::Number, '6.3.2.3(2)', 'restrained between its ends as well');
+
+            return 1.0;
+        }
+        if (! $steel->basis->kcByC1) {
+            $shape = MomentShape::of($case->diagram, $held->from, $held->to, $this->weight);
+            $d?->given('k_c', $shape->kc, Kind::Number, 'Table 6.6', $shape->what);
+
+            return $shape->kc;
+        }
+        $C1 = ClosedForms::equivalentMoment($case->diagram, $held->from, $held->to, $case->greatest($this->weight)[2], $this->weight, $d);
+        $kc = min(1.0, 1 / sqrt($C1));
+        $d?->line('k_c', 'min(1, 1 / sqrt(C_1))', ['C_1' => [$C1, Kind::Number]], $kc, Kind::Number, '6.3.2.3(2)', 'national choice, in place of Table 6.6');
+
+        return $kc;
+    }
+
+    private function resistance(SteelSection $steel, float $Mcr, float $kc, ?Derivation $d = null): float
     {
         $W = $steel->modulus;
         $lambda = max(1e-6, sqrt($W * $steel->fy / $Mcr));
         $symbol = $steel->modulusSymbol();
         $d?->line('lambda_LT', "sqrt({$symbol} * f_y / M_cr)", [$symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr' => [$Mcr, Kind::Moment]], $lambda, Kind::Number, count($this->parts) > 1 ? '6.3.4(3) (6.64)' : '6.3.2.2(1)');
         if ($this->isRolled($steel)) {
-            $chi = self::rolledReduction($steel, $lambda, $C1, $d);
+            $chi = self::rolledReduction($steel, $lambda, $kc, $d);
         } else {
             [$alpha, $curve] = $this->worstCurve();
             $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
@@ -179,7 +199,7 @@ final readonly class LateralResistance implements Resistance
         return $steel->modulus * $steel->fy;
     }
 
-    private static function rolledReduction(SteelSection $steel, float $lambda, float $C1, ?Derivation $d): float
+    private static function rolledReduction(SteelSection $steel, float $lambda, float $kc, ?Derivation $d): float
     {
         $b = $steel->basis;
         [$alpha, $curve] = self::imperfection($steel->section, true);
@@ -196,10 +216,8 @@ final readonly class LateralResistance implements Resistance
         if (! $b->modifyChi) {
             return $chi;
         }
-        $kc = min(1.0, 1 / sqrt($C1));
         $f = min(1.0, 1 - 0.5 * (1 - $kc) * (1 - 2 * ($lambda - 0.8) ** 2));
         $modified = min($chi / $f, 1.0, 1 / $lambda ** 2);
-        $d?->line('k_c', 'min(1, 1 / sqrt(C_1))', ['C_1' => [$C1, Kind::Number]], $kc, Kind::Number, '6.3.2.3(2)', $C1 === 1.0 ? 'C_1 = 1: held between its ends as well' : 'in place of Table 6.6, which has typical diagrams only');
         $d?->line('f', 'min(1, 1 - 0.5 * (1 - k_c) * (1 - 2 * (lambda_LT - 0.8)^2))', ['k_c' => [$kc, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $f, Kind::Number, '6.3.2.3(2)');
         $d?->line('chi_LT', 'min(chi_LT_1 / f, 1, 1 / lambda_LT^2)', ['chi_LT_1' => [$chi, Kind::Number], 'f' => [$f, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $modified, Kind::Number, '6.3.2.3(2) (6.58)');
 

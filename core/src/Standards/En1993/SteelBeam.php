@@ -30,7 +30,7 @@ final class SteelBeam extends SteelMember
     {
         $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength);
         $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength);
-        $this->webs = new Webs($this->beam, $this->moment, $this->strength);
+        $this->webs = new Webs($this->beam, $this->moment, $this->axial, $this->strength);
         $this->bendsSideways = $this->sideways === null ? null : new SidewaysBending($this->sideways, $this->strength);
         $this->axialForce = new AxialForce($this->beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...), $this->lateralOf(...));
     }
@@ -97,7 +97,7 @@ final class SteelBeam extends SteelMember
         }
         $ductility = $member->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
         $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
-        if ($this->strength === [] || ! $strengths[0]->applies) {
+        if ($this->strength === [] || ! $strengths[0]->isCovered()) {
             return [$strengths[0]];
         }
 

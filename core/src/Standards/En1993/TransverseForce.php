@@ -16,7 +16,7 @@ use Waage\Units\Kind;
  * one, of both webs, each with a part of the flange (6.5(1)).
  *
  * Types of Figure 6.1: (a) the force is carried off by shear in the web, (b) it goes through the web to the other
- * flange, (c) as (a) at an end. Plates on flanges do not count. A slender web, whose
+ * flange, (c) as (a) at an end: nearer to it than the web is deep. Plates on flanges do not count. A slender web, whose
  * flange has the share m_2, is not taken to resist more than a stocky one that yields: by the letter of (6.9) the resistance
  * would jump up at λ_F = 0.5.
  */
@@ -24,18 +24,18 @@ final readonly class TransverseForce
 {
     private Flanged $section;
 
+    /** Length that the force acts on, not more than h_w (6.3(1)). */
+    private float $ss;
+
     /** Webs that share the force. */
     private int $count;
-
-    /** Distance from the end of the member, over the depth of the web, from where on (c) is (a). */
-    private const END = 2 / 3;
 
     /**
      * @param  float  $ss  length that the force acts on, mm
      * @param  float  $c  from there to the end of the member, mm
      * @param  bool  $through  type (b)
      */
-    public function __construct(private SteelSection $steel, private float $ss, private float $c, private bool $through)
+    public function __construct(private SteelSection $steel, float $ss, private float $c, private bool $through)
     {
         $s = $steel->section;
         $this->count = $s instanceof RectangularHollow ? 2 : 1;
@@ -45,6 +45,7 @@ final readonly class TransverseForce
             $s instanceof RectangularHollow => $s->side($s->t + min($s->b / 2 - $s->t, 15 * $steel->epsilon * $s->t)),
             default => throw new \LogicException('A web between flanges is needed.'),
         };
+        $this->ss = min($ss, $this->section->hw);
     }
 
     /** Does the clause cover a section: one or two webs between two flanges? Of flanges that differ the one counts that the force presses on. */
@@ -53,21 +54,33 @@ final readonly class TransverseForce
         return $steel->section instanceof Flanged || $steel->section instanceof UnequalI || $steel->section instanceof RectangularHollow;
     }
 
+    /** How far a force spreads in the web beyond its bearing to either side, mm: (6.10). */
+    public function spread(): float
+    {
+        $s = $this->section;
+
+        return $s->tf * (1 + sqrt($s->b / $s->tw + 0.02 * ($s->hw / $s->tf) ** 2));
+    }
+
     /** F_Rd in N. */
     public function resistance(?Derivation $d = null): float
     {
         $s = $this->section;
         $fy = $this->steel->fy;
-        $end = ! $this->through && $this->ss + $this->c < self::END * $s->hw;
-        $d?->given('s_s', $this->ss, Kind::Size, '6.3', $this->ss > 0.0 ? 'stiff bearing length' : 'the force acts on an edge');
+        $end = ! $this->through && $this->c < $s->hw;
+        $d?->given('s_s', $this->ss, Kind::Size, '6.3', match (true) {
+            $this->ss >= $s->hw => 'stiff bearing length, not more than h_w',
+            $this->ss > 0.0 => 'stiff bearing length',
+            default => 'the force acts on an edge',
+        });
         $k = 6.0;
         if ($this->through) {
             $k = 3.5;
             $d?->given('k_F', $k, Kind::Number, 'Figure 6.1 (b)', 'through the web, no stiffeners');
         } elseif ($end) {
-            $k = 2 + 6 * ($this->ss + $this->c) / $s->hw;
+            $k = min(6.0, 2 + 6 * ($this->ss + $this->c) / $s->hw);
             $d?->given('c', $this->c, Kind::Size, 'Figure 6.1 (c)', 'from the bearing to the end of the member');
-            $d?->line('k_F', '2 + 6 * (s_s + c) / h_w', ['s_s' => [$this->ss, Kind::Size], 'c' => [$this->c, Kind::Size], 'h_w' => [$s->hw, Kind::Size]], $k, Kind::Number, 'Figure 6.1 (c)');
+            $d?->line('k_F', 'min(2 + 6 * (s_s + c) / h_w, 6)', ['s_s' => [$this->ss, Kind::Size], 'c' => [$this->c, Kind::Size], 'h_w' => [$s->hw, Kind::Size]], $k, Kind::Number, 'Figure 6.1 (c)');
         } else {
             $d?->given('k_F', $k, Kind::Number, 'Figure 6.1 (a)', 'carried off by shear in the web, no stiffeners');
         }

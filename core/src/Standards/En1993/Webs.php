@@ -22,9 +22,10 @@ final readonly class Webs
 
     /**
      * @param  Envelope  $moment  of the beam
+     * @param  Envelope|null  $axial  compression positive; null: none acts
      * @param  list<Combination>  $strength
      */
-    public function __construct(private LoadedBeam $beam, private Envelope $moment, private array $strength)
+    public function __construct(private LoadedBeam $beam, private Envelope $moment, private ?Envelope $axial, private array $strength)
     {
         $this->forces = new ConcentratedForces($beam, $strength);
     }
@@ -36,9 +37,9 @@ final readonly class Webs
      */
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
-        $forces = $this->forces->on($stretches, $weight);
+        $forces = $this->forces->on($stretches, $weight, fn (SectionStep $s): float => TransverseForce::covers($this->steel($s)) ? (new TransverseForce($this->steel($s), 0.0, INF, false))->spread() : 0.0);
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s))) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, remark: 'Not weighed: the clause is for a web between two flanges. The wall of a tube, the stem of a tee or the legs of an angle at its supports and under point loads are to be looked at separately.')];
+            return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, applies: false, remark: 'The clause is for a web between two flanges: the wall of a tube, the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.')];
         }
         // Only what is shown is written down.
         $heaviest = [];
@@ -74,29 +75,41 @@ final readonly class Webs
             x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
             remark: $eta2 > 1.0 ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
-        $M = $this->bending($x, $sign, $weight);
+        $M = $this->bending($of, $weight);
+        $N = $this->compression($of, $weight);
         $elastic = array_map(fn (SteelSection $s): array => $s->class > 3 ? [$s->modulus, 'W_eff_y'] : [$s->section->Wely, 'W_el_y'], array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $this->beam->member->basis), $of->stretches));
         [$W, $symbol] = min($elastic);
         $MRd = $W * $steel[0]->fy / $steel[0]->basis->gammaM0;
-        $eta1 = $M / $MRd;
+        $NRd = $N <= 0.0 ? INF : min(array_map(fn (SteelSection $s): float => $s->compressedArea() * $s->fy, $steel)) / $steel[0]->basis->gammaM0;
+        $eta1 = $M / $MRd + $N / $NRd;
         $u = ($eta2 + 0.8 * $eta1) / 1.4;
         $d = $derive ? new Derivation : null;
         $d?->given('eta_2', $eta2, Kind::Number, '6.6(1)', lcfirst($title));
         $d?->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'sagging' : 'hogging').($x === null ? ', greatest of the member' : ', greatest there of any combination'));
-        $d?->line('eta_1', "M_Ed / ({$symbol} * f_y / gamma_M0)", [
-            'M_Ed' => [$M, Kind::Moment], $symbol => [$W, Kind::Modulus], 'f_y' => [$steel[0]->fy, Kind::Stress], 'gamma_M0' => [$steel[0]->basis->gammaM0, Kind::Number],
+        if ($N > 0.0) {
+            $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression there of any combination');
+            $d?->given('N_Rd', $NRd, Kind::Force, '6.2.4, 4.6(1)', 'A f_y / γ_M0, of class 4 with the effective area');
+        }
+        $d?->line('eta_1', ($N > 0.0 ? 'N_Ed / N_Rd + ' : '')."M_Ed / ({$symbol} * f_y / gamma_M0)", [
+            ...$N > 0.0 ? ['N_Ed' => [$N, Kind::Force], 'N_Rd' => [$NRd, Kind::Force]] : [], 'M_Ed' => [$M, Kind::Moment], $symbol => [$W, Kind::Modulus], 'f_y' => [$steel[0]->fy, Kind::Stress], 'gamma_M0' => [$steel[0]->basis->gammaM0, Kind::Number],
         ], $eta1, Kind::Number, '4.6(1) (4.14)');
         $d?->line('u', '(eta_2 + 0.8 * eta_1) / 1.4', ['eta_2' => [$eta2, Kind::Number], 'eta_1' => [$eta1, Kind::Number]], $u, Kind::Number, '7.2(1) (7.2)');
 
         return [$alone, new Weighing('web-bending', "{$title}, with bending", 'EN 1993-1-5, 7.2', $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
     }
 
-    /** The greatest moment of a sign at a place, or of the whole member, Nmm; not negative. */
-    private function bending(?float $x, int $sign, float $weight): float
+    /** The greatest moment that compresses the flange there, Nmm; not negative. */
+    private function bending(ConcentratedForce $of, float $weight): float
     {
-        $e = $x === null ? $this->moment->extreme($this->strength, $sign, $weight) : $this->moment->extreme($this->strength, $sign, $weight, $x - 0.01, $x + 0.01);
+        return max(0.0, $of->sign * ($this->moment->extreme($this->strength, $of->sign, $weight, ...$of->reach())->value ?? 0.0));
+    }
 
-        return max(0.0, $sign * ($e->value ?? 0.0));
+    /** The greatest compression there, N; not negative. */
+    private function compression(ConcentratedForce $of, float $weight): float
+    {
+        $N = $this->axial?->extreme($this->strength, 1, $weight, ...$of->reach())->value ?? 0.0;
+
+        return $N < 1.0 ? 0.0 : $N;
     }
 
     /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */

@@ -29,5 +29,5 @@ it('leaves plates out of the web, whose shear and forces stay those of the bare 
 
 it('refuses plates that buckle between their welds', function (): void {
     $w = weighing(covered('7 in', '0.2 in'), 'strength');
-    expect($w->applies)->toBeFalse()->and($w->remark)->toContain('1.12');
+    expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain('1.12');
 });

@@ -76,7 +76,7 @@ it('is compressed as E3 and E7 have it', function (): void {
 
 it('weighs hollow members whole, and refuses what does not go together', function (): void {
     $post = fn (string $section, string $grade): array => ['section' => $section, 'grade' => $grade];
-    expect(americanColumn($post('HSS 8×8×3/8', 'A500 C'))->verdict()->holds)->toBeTrue()
+    expect(americanColumn($post('HSS 8×8×3/8', 'A500 C'))->verdict()->holds())->toBeTrue()
         ->and(weighing(americanColumn($post('HSS 8×8×3/8', 'A992')), 'strength')->remark)->toContain('no steel of hollow sections')
         ->and(weighing(americanColumn($post('W10X49', 'A500 C')), 'strength')->remark)->toContain('a steel of hollow sections')
         ->and(weighing(americanColumn([...$post('HSS 8×8×3/8', 'A500 C'), 'ductility' => 'high']), 'seismic')->remark)->toContain('I shapes without cover plates only');

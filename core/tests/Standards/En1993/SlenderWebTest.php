@@ -43,10 +43,10 @@ it('weighs shear buckling, and bending with it', function (): void {
 
 it('asks for stiffeners at the supports', function (): void {
     $bare = girder('20 kN/m', ['supports' => [supportAt('0 m'), [...supportAt('6 m'), 'stiffened' => true]]]);
-    expect(weighing($bare, 'shear-buckling')->applies)->toBeFalse()->and(weighing($bare, 'shear-buckling')->remark)->toContain('needs stiffeners at its supports')->and($bare->verdict()->holds)->toBeFalse();
+    expect(weighing($bare, 'shear-buckling')->isCovered())->toBeFalse()->and(weighing($bare, 'shear-buckling')->remark)->toContain('needs stiffeners at its supports')->and($bare->verdict()->holds())->toBeFalse();
 });
 
 it('refuses a hollow section whose sides may buckle in shear', function (): void {
     $hollow = girder('5 kN/m', ['section' => 'RHS 400×200×6 cold', 'grade' => 'S235']);
-    expect(weighing($hollow, 'shear-buckling')->applies)->toBeFalse()->and(weighing($hollow, 'shear-buckling')->remark)->toContain('I sections only');
+    expect(weighing($hollow, 'shear-buckling')->isCovered())->toBeFalse()->and(weighing($hollow, 'shear-buckling')->remark)->toContain('I sections only');
 });

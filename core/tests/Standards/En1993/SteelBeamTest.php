@@ -31,13 +31,13 @@ it('weighs the textbook beam', function (): void {
         ->and(weighing($design, 'shear')->ratio)->toBeNear(65.25 / 348.4, 0.002)->and(weighing($design, 'shear')->x)->toBe(0.0)
         ->and(weighing($design, 'deflection-total')->demand)->toBeNear(14.42, 0.005)->and(weighing($design, 'deflection-total')->capacity)->toBe(24.0)
         ->and(weighing($design, 'deflection-variable')->ratio)->toBeNear(9.62 / 20, 0.005)
-        ->and($design->verdict()->holds)->toBeFalse()->and($design->verdict()->weighing)->toBe('buckling');
+        ->and($design->verdict()->holds())->toBeFalse()->and($design->verdict()->weighing)->toBe('buckling');
 });
 
 it('holds when the top flange is held', function (): void {
     $design = design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]]);
     $both = design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]);
-    expect($design->verdict()->holds)->toBeTrue()->and(weighing($design, 'buckling')->ratio)->toBeNear((float) weighing($design, 'bending')->ratio, 1e-9)
+    expect($design->verdict()->holds())->toBeTrue()->and(weighing($design, 'buckling')->ratio)->toBeNear((float) weighing($design, 'bending')->ratio, 1e-9)
         ->and(weighing($both, 'buckling')->ratio)->toBeNull()->and(weighing($both, 'buckling')->remark)->toContain('held sideways');
 });
 
@@ -71,14 +71,14 @@ it('takes class 4 with plates at a reduced stress', function (): void {
 it('refuses class 4 of other shapes in words and gives no number', function (): void {
     $design = design(['section' => 'tube 1000×4']);
     $w = weighing($design, 'classification');
-    expect($w->applies)->toBeFalse()->and($w->ratio)->toBeNull()->and($w->remark)->toContain('class 4')
-        ->and($design->verdict()->holds)->toBeFalse()->and(array_column($design->weighings, 'id'))->not->toContain('bending');
+    expect($w->isCovered())->toBeFalse()->and($w->ratio)->toBeNull()->and($w->remark)->toContain('class 4')
+        ->and($design->verdict()->holds())->toBeFalse()->and(array_column($design->weighings, 'id'))->not->toContain('bending');
 });
 
 it('refuses a web that may buckle in shear without stiffeners', function (): void {
     $slender = new Waage\Sections\ISection('slender', 'none', 600, 200, 8, 20, 10);
     $w = weighing(new Design(Member::fromArray(document(['grade' => 'S355']))->withSection($slender)), 'shear-buckling');
-    expect($w->applies)->toBeFalse()->and($w->remark)->toContain('needs stiffeners at its supports')->and($w->ratio)->toBeNull();
+    expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain('needs stiffeners at its supports')->and($w->ratio)->toBeNull();
 });
 
 it('finds the worst place of bending with shear', function (array $change): void {
