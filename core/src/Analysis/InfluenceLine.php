@@ -56,6 +56,20 @@ final readonly class InfluenceLine
         return new self($pieces);
     }
 
+    /** The same, of loads that stand between two places only. */
+    public function within(float $from, float $to): self
+    {
+        $pieces = [];
+        foreach ($this->pieces as [$a, $b, $p]) {
+            $start = max($a, $from);
+            if (min($b, $to) - $start > 1e-6) {
+                $pieces[] = [$start, min($b, $to), Polynomial::shift($p, $start - $a)];
+            }
+        }
+
+        return new self($pieces);
+    }
+
     /**
      * Where the line has a sign, and the area there: what a uniform load of 1 N/mm on just these lengths makes.
      *
@@ -114,6 +128,9 @@ final readonly class InfluenceLine
             }
         }
         sort($ends);
+        if ($ends === []) {
+            return ['value' => 0.0, 'x' => 0.0];
+        }
         $best = ['value' => 0.0, 'x' => $ends[0]];
         for ($i = 1, $n = count($ends); $i < $n; $i++) {
             [$a, $b] = [$ends[$i - 1], $ends[$i]];

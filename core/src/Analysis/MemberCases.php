@@ -34,7 +34,7 @@ final class MemberCases
     /** @var list<string> */
     private readonly array $names;
 
-    public function __construct(private readonly Member $member, Beam $beam, private readonly MemberLoads $loads)
+    public function __construct(private readonly Member $member, private readonly Beam $beam, private readonly MemberLoads $loads)
     {
         $this->fields = $beam->fields();
         $this->names = $beam->fieldNames();
@@ -73,7 +73,7 @@ final class MemberCases
             if ($load->kind === LoadKind::Lengths) {
                 $options[] = array_map(fn (LoadSet $s): array => [$s, CaseSets::LENGTHS], $this->loads->pieces($load, $this->fields));
             }
-            foreach ($load->axles === [] ? [] : Positions::of($this->fields, $load->from, $load->to, $load->axles) as $axles) {
+            foreach ($load->axles === [] ? [] : Positions::of($this->beam, $load->from, $load->to, $load->trains()) as $axles) {
                 $options[] = [[$this->loads->forces($axles), 'at x = '.$this->member->basis->units->format($axles[0][0], Kind::Length)]];
             }
         }

@@ -46,9 +46,30 @@ final readonly class Load
         public float $bearing = 0.0,
         public bool $stiffened = false,
         public float $twist = 0.0,
+        public Way $way = Way::Both,
     ) {
         $this->from = $profile[0][0];
         $this->to = $profile[count($profile) - 1][0];
+    }
+
+    /**
+     * The axles as they may come: driving either way, or one way only.
+     *
+     * @return list<non-empty-list<array{float, float}>> distance behind the first (mm, ascending from 0), force (N)
+     */
+    public function trains(): array
+    {
+        if ($this->axles === []) {
+            return [];
+        }
+        $last = $this->axles[count($this->axles) - 1][0];
+        $turned = array_map(fn (array $a): array => [$last - $a[0], $a[1]], array_reverse($this->axles));
+
+        return match (true) {
+            $turned === $this->axles || $this->way === Way::ToRight => [$this->axles],
+            $this->way === Way::ToLeft => [$turned],
+            default => [$this->axles, $turned],
+        };
     }
 
     /** Does it strain a level member along its axis? */

@@ -228,6 +228,7 @@ final class LoadReader
             ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction,
             $this->eccentricity($row, 'eccentricity', $path, $kind, $direction), $buildUp, $this->eccentricity($row, 'across', $path, $kind, $direction),
             $this->bearing($row, $path, $kind), $f->flag($row, 'stiffened', "{$path}.stiffened", false), $this->twist($row, $path, $kind, $direction),
+            $f->choice($row, 'way', "{$path}.way", Way::Both),
         );
     }
 

@@ -154,7 +154,7 @@ final class MemberReader
     private function assertHeldSideways(array $supports, Restraint $top, Restraint $bottom): void
     {
         $forks = array_filter($supports, fn (Support $s): bool => $s->kind !== SupportKind::Guided);
-        if (count($forks) === count($supports) || $top->isContinuous() || $bottom->isContinuous()) {
+        if ($forks === [] || count($forks) === count($supports) || $top->isContinuous() || $bottom->isContinuous()) {
             return;
         }
         $both = array_filter($top->positions, fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== []);

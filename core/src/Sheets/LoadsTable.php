@@ -10,6 +10,7 @@ use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
+use Waage\Member\Way;
 use Waage\Member\StoreyReduction;
 use Waage\Units\Kind;
 
@@ -89,7 +90,11 @@ final readonly class LoadsTable
             LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
             LoadKind::Area, LoadKind::Slab => ($l->buildUp === null ? '' : "build-up “{$l->buildUp->name}”, ").$this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
             LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
-            LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).', driving either way',
+            LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).match ($l->way) {
+                Way::Both => ', driving either way',
+                Way::ToRight => ', driving to the right',
+                Way::ToLeft => ', driving to the left',
+            },
             LoadKind::Lengths => $this->format($l->start(), Kind::LineLoad).' on any lengths',
             LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };

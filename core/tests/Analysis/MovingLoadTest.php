@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Waage\Analysis\Effect;
+use Waage\Analysis\Envelope;
 use Waage\Analysis\InfluenceLine;
 use Waage\Design\Result;
 use Waage\Design\Show;
@@ -84,6 +86,59 @@ it('comes to what influence lines say', function (): void {
             expect($reactions[0]['forces'][$i][0] / 1.5)->toBeNear(InfluenceLine::ofReaction($beam, $i)->train([[0.0, 60e3], [1600.0, 60e3]], 1)['value'], $part);
         }
     }
+});
+
+it('misses little of what influence lines say, over supports and at them nothing', function (array $supports, array $axles): void {
+    $document = trainOn($supports, array_map(fn (array $a): array => ["{$a[0]} kN", $a[1] > 0.0 ? "{$a[1]} m" : ''], $axles));
+    $design = design($document);
+    $beam = $design->beam->beam;
+    $trains = $design->member->loads[0]->trains();
+    $exact = function (InfluenceLine $line, int $sign) use ($trains): float {
+        return max(array_map(fn (array $train): float => $sign * $line->train($train, $sign)['value'], $trains));
+    };
+    $moment = new Envelope($design->beam, Effect::Moment);
+    $envelope = fn (int $sign, float $x): float => max(0.0, $sign * ($moment->extreme($design->ultimate(), $sign, 0.0, $x - 1e-3, $x + 1e-3)->value ?? 0.0) / 1.5);
+    foreach (array_slice($supports, 1, -1) as $x) {
+        foreach ([1, -1] as $sign) {
+            $worst = $exact(InfluenceLine::ofMoment($beam, 1000 * $x), $sign);
+            expect($envelope($sign, 1000 * $x))->toBeNear($worst, 1e-4, 1e6);
+        }
+    }
+    foreach (array_slice($supports, 0, -1) as $i => $a) {
+        $worst = 0.0;
+        for ($part = 0.1; $part < 0.95; $part += 0.05) {
+            $x = 1000 * ($a + $part * ($supports[$i + 1] - $a));
+            $worst = max($worst, $exact(InfluenceLine::ofMoment($beam, $x), 1));
+        }
+        $found = ($moment->extreme($design->ultimate(), 1, 0.0, 1000 * $a, 1000 * $supports[$i + 1])->value ?? 0.0) / 1.5;
+        expect($found)->toBeGreaterThan(0.999 * $worst)->toBeLessThan(1.01 * $worst);
+    }
+})->with(function (): array {
+    $cases = ['seven supports, five axles' => [[0.0, 9.19, 20.2, 30.88, 44.61, 56.91, 64.82], [[62, 0.0], [24, 1.07], [32, 0.97], [78, 1.13], [115, 4.91]]]];
+    for ($seed = 1; $seed <= 8; $seed++) {
+        $r = random($seed);
+        $supports = [0.0];
+        for ($i = $r->getInt(1, 5); $i >= 0; $i--) {
+            $supports[] = end($supports) + $r->getInt(300, 1200) / 100;
+        }
+        $cases["seed {$seed}"] = [$supports, array_map(fn (int $i): array => [$r->getInt(20, 120), $i === 0 ? 0.0 : $r->getInt(80, 500) / 100], range(0, $r->getInt(1, 5)))];
+    }
+
+    return $cases;
+});
+
+it('hogs over the fourth support of seven as an independent program says', function (): void {
+    $document = trainOn([0.0, 9.19, 20.2, 30.88, 44.61, 56.91, 64.82], [['62 kN', ''], ['24 kN', '1.07 m'], ['32 kN', '0.97 m'], ['78 kN', '1.13 m'], ['115 kN', '4.91 m']]);
+    $design = design($document);
+    expect((new Envelope($design->beam, Effect::Moment))->extreme($design->ultimate(), -1, 0.0, 30879.0, 30881.0)->value / 1.5e6)->toBeNear(-305.5, 1e-3);
+});
+
+it('drives one way only where that is said', function (): void {
+    $axles = [['80 kN', ''], ['30 kN', '2 m'], ['30 kN', '1 m']];
+    [$right, $left, $both] = array_map(fn (string $way): array => extremesOf(trainOn([0.0, 5.0, 11.0], $axles, ['way' => $way])), ['right', 'left', 'both']);
+    expect(max($right['M+'], $left['M+']))->toBeNear($both['M+'], 2e-3)->and(min($right['M-'], $left['M-']))->toBeNear($both['M-'], 1e-6)
+        ->and($right)->not->toEqual($left)
+        ->and(extremesOf(trainOn([0.0, 5.0, 11.0], [['30 kN', ''], ['30 kN', '1 m'], ['80 kN', '2 m']], ['way' => 'left'])))->toEqual($right);
 });
 
 // EN 1991-1-1, 6.3.1.2: the concentrated load acts alone, anywhere.

@@ -14,7 +14,7 @@ it('puts what the engineer says to a weighing on both sheets', function (): void
     expect(sheetText($change, true))->not->toContain('Checked against')
         ->and(sheetText($change, false))->toContain('Bending: Checked against the model of the whole floor.');
     $weighing = array_column((new Result(design($change), Show::envelope()))->toArray()['weighings'], null, 'id')['bending'];
-    expect($weighing['said'])->toBe('Checked against the model of the whole floor.')->and($weighing['leftOut'])->toBeFalse();
+    expect($weighing['said'])->toBe('Checked against the model of the whole floor.')->and($weighing['state'])->toBe('weighed');
 });
 
 it('gives a verdict without the weighings that are left out, and says so wherever the verdict stands', function (): void {

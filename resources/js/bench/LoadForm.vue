@@ -216,7 +216,15 @@ function copyInto(): void {
             @add="change((l) => void l.axles?.push({ ...AXLES[units] }))"
             @remove="(i) => change((l) => void l.axles?.splice(i, 1))"
         />
-        <div v-else-if="load.buildUp" class="col-span-2">
+        <label v-if="load.kind === 'train'" class="col-span-2">
+            <span class="label">Drives</span>
+            <select class="field" :value="load.way ?? 'both'" @change="(e) => change((l) => void (l.way = valueOf(e) as LoadDocument['way']))">
+                <option value="both">either way</option>
+                <option value="right">to the right only</option>
+                <option value="left">to the left only</option>
+            </select>
+        </label>
+        <div v-if="load.kind !== 'train' && load.buildUp" class="col-span-2">
             <span class="label">Follows a build-up of the job</span>
             <span class="flex items-baseline gap-2">
                 <span class="font-semibold">{{ load.buildUp }}</span>
@@ -226,7 +234,7 @@ function copyInto(): void {
             <button class="quiet px-0! underline" @click="stopFollowing">Give it a value of its own</button>
         </div>
         <QuantityField
-            v-else
+            v-else-if="load.kind !== 'train'"
             :label="
                 load.kind === 'line'
                     ? 'Value at start'

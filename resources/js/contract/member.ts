@@ -280,11 +280,15 @@ export interface LoadDocument {
      */
     storeys?: string
     /**
-     * Train that drives either way between from and to: load of each axle and its distance from the one before.
+     * Train between from and to, the first axle in front: load of each axle and its distance from the one before.
      *
      * @maxItems 40
      */
     axles?: AxleDocument[]
+    /**
+     * Of a train: which way it drives; either way unless it is given.
+     */
+    way?: 'both' | 'right' | 'left'
     /**
      * Slab: angle of its yield lines to this edge; empty: 45 deg.
      */

@@ -75,7 +75,7 @@ it('is weaker when it is cold-formed, and stronger as a tube of the same weight 
 it('weighs a beam of a rectangular hollow section, which hardly twists', function (): void {
     $design = design(['section' => 'RHS 250×150×8', 'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')]], true);
     expect(weighing($design, 'buckling')->ratio)->toBeNear((float) weighing($design, 'bending')->ratio, 0.12)->and(weighing($design, 'bending')->capacity)->toBeNear(section('RHS 250×150×8')->Wply * 235.0)
-        ->and(weighing($design, 'web-support')->ratio)->toBeGreaterThan(0.0)->and(weighing(design(['section' => 'CHS 219.1×6.3']), 'web-support')->remark)->toContain('Not weighed')
+        ->and(weighing($design, 'web-support')->ratio)->toBeGreaterThan(0.0)->and(weighing(design(['section' => 'CHS 219.1×6.3']), 'web-support')->isCovered())->toBeFalse()
         ->and(weighing($design, 'shear-buckling')->isCovered())->toBeTrue();
 });
 
