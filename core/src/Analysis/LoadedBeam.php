@@ -140,7 +140,7 @@ final readonly class LoadedBeam
     /** Is the statics another one for each section of a shortlist? */
     public function dependsOnSection(): bool
     {
-        return $this->dependsOnStiffness() || ($this->member->permanentBySpan && $this->selfWeight !== null);
+        return $this->dependsOnStiffness() || ($this->member->permanentBySpan && $this->selfWeight !== null) || ($this->twisting !== null && $this->sideways !== null && $this->member->sidewaysArm() !== 0.0);
     }
 
     /** Does the stiffness along the axis decide about forces? Not where equilibrium alone gives them. */

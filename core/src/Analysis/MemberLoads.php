@@ -147,15 +147,16 @@ final readonly class MemberLoads
         }
         $inside = $load->from >= $from && $load->from < $to;
         [$normal, $along] = $this->parts($load->direction);
+        [$whole, $arm] = [$set, $load->twist];
         if ($load->direction === LoadDirection::Sideways) {
-            $set = $set->across();
+            [$set, $arm] = [$set->across(), $this->member->sidewaysArm()];
         }
         if ($load->kind === LoadKind::Point) {
             if ($inside) {
                 $set->force($load->from, $normal * $load->start())->alongForce($load->from, $along * $load->start());
                 $load->eccentricity != 0.0 && $set->moment($load->from, -$along * $load->start() * $load->eccentricity);
                 $load->across != 0.0 && $set->across()->moment($load->from, -$along * $load->start() * $load->across);
-                $load->twists() && $set->turning()->alongForce($load->from, $normal * $load->start() * $load->twist);
+                $arm !== 0.0 && $whole->turning()->alongForce($load->from, $normal * $load->start() * $arm);
             }
         } elseif ($load->kind === LoadKind::Moment) {
             $inside && $set->moment($load->from, $load->start());
@@ -168,7 +169,7 @@ final readonly class MemberLoads
                     $slope = ($last - $first) / ($end - $start);
                     [$qa, $qb] = [$first + $slope * ($a - $start), $first + $slope * ($b - $start)];
                     $set->line($a, $b, $normal * $qa, $normal * $qb)->alongLine($a, $b, $along * $qa, $along * $qb);
-                    $load->twists() && $set->turning()->alongLine($a, $b, $normal * $qa * $load->twist, $normal * $qb * $load->twist);
+                    $arm !== 0.0 && $whole->turning()->alongLine($a, $b, $normal * $qa * $arm, $normal * $qb * $arm);
                 }
             }
         }

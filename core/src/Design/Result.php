@@ -31,6 +31,7 @@ use Waage\Sections\Strip;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Sections\UnequalI;
+use Waage\Units\Kind;
 
 /**
  * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
@@ -409,6 +410,10 @@ final readonly class Result
             $messages[] = 'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';
         }
         $member = $this->design->member;
+        $behind = $member->section->shearCentre();
+        if ($behind > 0.0 && ! ($member->top->isContinuous() && $member->bottom->isContinuous())) {
+            $messages[] = 'Loads are taken to act through the shear centre of the channel, '.$member->basis->units->format($behind, Kind::Size).' from its centroid, behind the web. Where they act elsewhere, give their distance in front of the axis, which counts from there.';
+        }
         $never = $member->arrangements === [] ? [] : array_values(array_diff_key($beam->fieldNames(), array_flip(array_merge(...$member->arrangements))));
         if ($never !== []) {
             $messages[] = 'No arrangement loads '.CaseSets::listed($never).': imposed load does not act there.';

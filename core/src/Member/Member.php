@@ -99,7 +99,19 @@ final readonly class Member
     /** Do loads twist it between the places that hold it against twisting? */
     public function twists(): bool
     {
-        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && $l->twists()) !== [];
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && ($l->twists() || ($l->direction === LoadDirection::Sideways && $this->sidewaysArm() !== 0.0))) !== [];
+    }
+
+    /**
+     * How far above the shear centre loads act that push the member sideways, mm: they twist it. Not where they meet a flange
+     * that is restrained all along.
+     */
+    public function sidewaysArm(): float
+    {
+        $side = $this->loadHeight->sign();
+        $meetsRestraint = $side > 0 ? $this->top->isContinuous() : $this->bottom->isContinuous();
+
+        return $side === 0 || $meetsRestraint ? 0.0 : $this->section->faceAbove($side);
     }
 
     /**

@@ -53,6 +53,21 @@ final readonly class ConcentratedForces
         return array_values(array_filter($forces, fn (ConcentratedForce $f): bool => array_filter($f->stretches, fn (SectionStep $s): bool => $s->section instanceof SolidBar) === []));
     }
 
+    /** Do forces hang on the lower flange, where nothing stiffens it? */
+    public function hang(): bool
+    {
+        $member = $this->beam->member;
+
+        return $this->strength !== [] && $member->loadHeight === LoadHeight::Bottom && ! $member->section instanceof SolidBar && abs($member->angle) <= self::STANDS && array_filter($member->loads, $this->presses(...)) !== [];
+    }
+
+    private function presses(Load $load): bool
+    {
+        $isPlumb = $load->kind === LoadKind::Point && $load->start() > 0.0 && in_array($load->direction, [LoadDirection::Vertical, LoadDirection::Normal], true);
+
+        return $load->on && ! $load->stiffened && ($load->axles !== [] || $isPlumb);
+    }
+
     /**
      * @param  non-empty-list<Combination>  $strength
      * @param  non-empty-list<SectionStep>  $stretches
@@ -85,7 +100,7 @@ final readonly class ConcentratedForces
     private function underLoads(array $stretches, \Closure $spread): array
     {
         $member = $this->beam->member;
-        $presses = array_filter($member->loads, fn (Load $l): bool => $l->on && ! $l->stiffened && ($l->axles !== [] || ($l->kind === LoadKind::Point && $l->start() > 0.0 && in_array($l->direction, [LoadDirection::Vertical, LoadDirection::Normal], true))));
+        $presses = array_filter($member->loads, $this->presses(...));
         $moving = array_values(array_filter($presses, fn (Load $l): bool => $l->axles !== []));
         $fixed = array_values(array_filter($presses, fn (Load $l): bool => $l->axles === []));
         usort($fixed, fn (Load $a, Load $b): int => $a->from <=> $b->from);

@@ -125,7 +125,7 @@ abstract class SteelMember
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
+        return $this->beam->twisting === null ? [] : ['Loads sideways twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
     }
 
     /**

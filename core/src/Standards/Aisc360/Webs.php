@@ -44,6 +44,7 @@ final readonly class Webs
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []) {
             return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, applies: false, remark: 'J10 is for webs between two flanges: the wall of a tube (chapter K), the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.')];
         }
+        $hung = $this->forces->hang() ? [new Weighing('flange-bending', 'Lower flange under hung loads', "{$this->standard}, J10.1", null, applies: false, remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.')] : [];
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);
             if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
@@ -51,7 +52,7 @@ final readonly class Webs
             }
         }
 
-        return array_values(array_map(fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2], $heaviest));
+        return [...array_values(array_map(fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2], $heaviest)), ...$hung];
     }
 
     private function weighOne(ConcentratedForce $of, float $weight, bool $derive): Weighing

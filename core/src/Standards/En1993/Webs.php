@@ -41,6 +41,7 @@ final readonly class Webs
         if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => ! TransverseForce::covers($this->steel($s))) !== []) {
             return [new Weighing('web-support', 'Webs at supports and under loads', 'EN 1993-1-5, 6', null, applies: false, remark: 'The clause is for a web between two flanges: the wall of a tube, the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.')];
         }
+        $hung = $this->forces->hang() ? [new Weighing('flange-bending', 'Lower flange under hung loads', 'EN 1993-6, 6.7', null, applies: false, remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.')] : [];
         // Only what is shown is written down.
         $heaviest = [];
         foreach ($forces as $force) {
@@ -51,7 +52,7 @@ final readonly class Webs
             }
         }
 
-        return array_values(array_map(fn (array $of): Weighing => $derive ? $this->pair($of[1], $weight, true)[$of[2]] : $of[3], $heaviest));
+        return [...array_values(array_map(fn (array $of): Weighing => $derive ? $this->pair($of[1], $weight, true)[$of[2]] : $of[3], $heaviest)), ...$hung];
     }
 
     /** @return array{Weighing, Weighing} the force alone, with the bending there: 7.2(1) is for moments that compress the flange that it presses on */
