@@ -20,6 +20,15 @@ final readonly class Beam
     /** Greatest part of the loads that equilibrium may miss. */
     private const EQUILIBRIUM = 1e-9;
 
+    /** A reaction that is so many times the loads comes from supports or hinges that are as good as in one place. */
+    private const AMPLIFIED = 1e4;
+
+    /** Beyond this part of the loads what the nodes miss is spread again. */
+    private const NEGLIGIBLE = 1e-12;
+
+    /** How often at most. */
+    private const ROUNDS = 4;
+
     /** @var list<float> places of the supports, mm */
     public array $supports;
 
@@ -193,7 +202,7 @@ final readonly class Beam
     /**
      * @param  list<LoadSet>  $sets
      *
-     * @throws UnstableBeam when rounding would decide about the forces
+     * @throws UnstableBeam where the beam is almost a mechanism
      */
     public function solve(array $sets): Responses
     {
@@ -206,14 +215,12 @@ final readonly class Beam
         $M = $W = $N = $reactions = [];
         foreach ($sets as $set) {
             $loads = BeamElement::loads($this->nodes, $set, $EI, $EA, $shear);
-            $displacements = $this->displacements($set, $loads);
-            $forces = [];
-            foreach ($displacements as $e => $u) {
-                $forces[] = BeamElement::endForces($this->elements[$e], $u, $loads[$e] ?? []);
-            }
+            [$displacements, $forces] = $this->balanced($set, $loads);
             $ofSet = $this->reactions($forces);
-            if ($this->residual($set, $ofSet) > self::EQUILIBRIUM) {
-                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there: rounding would decide about its forces. Put them in one place, or farther apart.');
+            $size = $set->size($this->length);
+            $isAmplified = $size > 0.0 && max(array_map(fn (array $r): float => abs($r[0]), $ofSet)) > self::AMPLIFIED * $size;
+            if ($isAmplified || $this->residual($set, $ofSet) > self::EQUILIBRIUM) {
+                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.');
             }
             $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
             [$M[], $W[]] = $integration->bending($displacements, $forces, $flexibility, $slip);
@@ -257,7 +264,7 @@ final readonly class Beam
      */
     private function residual(LoadSet $set, array $reactions): float
     {
-        $size = $set->size($this->length);
+        $size = $this->size($set);
         if ($size <= 0.0) {
             return 0.0;
         }
@@ -271,6 +278,103 @@ final readonly class Beam
         }
 
         return max(abs($force), abs($moment) / $this->length, abs($along)) / $size;
+    }
+
+    /** How great the forces are that a load set makes, N: its loads, or what its movements meet in a beam as long as this one. */
+    private function size(LoadSet $set): float
+    {
+        $size = $set->size($this->length);
+        foreach ($set->displacements as [, $settlement, $rotation]) {
+            $size += $this->EI * (abs($settlement) / $this->length ** 3 + abs($rotation) / $this->length ** 2);
+        }
+        foreach ($set->dislocations as [, $offset, $kink]) {
+            $size += $this->EI * (abs($offset) / $this->length ** 3 + abs($kink) / $this->length ** 2);
+        }
+        foreach ($set->curvatures as [, , $curvature]) {
+            $size += $this->EI * abs($curvature) / $this->length;
+        }
+        foreach ($set->strains as [, , $strain]) {
+            $size += $this->EA * abs($strain);
+        }
+
+        return $size;
+    }
+
+    /**
+     * Displacements and forces of the ends of each element. In an element that is short beside the beam the forces are small
+     * differences of great numbers: what the nodes miss of equilibrium is put on the beam once more, so that rounding decides about
+     * nothing.
+     *
+     * @param  array<int, list<float>>  $loads  as BeamElement::loads()
+     * @return array{list<list<float>>, list<list<float>>}
+     */
+    private function balanced(LoadSet $set, array $loads): array
+    {
+        [$displacements, $u, $atNodes] = $this->displacements($set, $loads);
+        $forces = [];
+        foreach ($displacements as $e => $ends) {
+            $forces[] = BeamElement::endForces($this->elements[$e], $ends, $loads[$e] ?? []);
+        }
+        $limit = self::NEGLIGIBLE * $this->size($set);
+        for ($round = 0; $round < self::ROUNDS; $round++) {
+            [$missing, $most] = $this->missing($u, $forces, $atNodes);
+            if ($most <= $limit) {
+                break;
+            }
+            $more = $this->stiffness->solve($missing);
+            foreach ($this->ends as $e => [$of, $by]) {
+                $ends = [];
+                foreach ($of as $i => $unknown) {
+                    $ends[] = $part = $unknown < 0 ? 0.0 : $by[$i] * $more[$unknown];
+                    $displacements[$e][$i] += $part;
+                }
+                foreach (BeamElement::endForces($this->elements[$e], $ends, []) as $i => $force) {
+                    $forces[$e][$i] += $force;
+                }
+            }
+            $u = array_map(fn (float $a, float $b): float => $a + $b, $u, $more);
+        }
+
+        return [array_map(array_values(...), $displacements), array_map(array_values(...), $forces)];
+    }
+
+    /**
+     * What the unknowns miss of equilibrium.
+     *
+     * @param  list<float>  $u
+     * @param  list<array<int, float>>  $forces  on the ends of each element
+     * @param  array<int, float>  $atNodes  forces of the feet of springs that move, by unknown
+     * @return array{list<float>, float} and the greatest of it, N
+     */
+    private function missing(array $u, array $forces, array $atNodes): array
+    {
+        $missing = array_fill(0, $this->count, 0.0);
+        foreach ($atNodes as $unknown => $force) {
+            $missing[$unknown] += $force;
+        }
+        $most = 0.0;
+        $turns = [];
+        foreach ($this->ends as $e => [$of, $by]) {
+            foreach ($of as $i => $unknown) {
+                if ($unknown >= 0) {
+                    $missing[$unknown] -= $by[$i] * $forces[$e][$i];
+                    $turns[$unknown] = $i === 1 || $i === 3;
+                }
+            }
+        }
+        foreach ($this->nodes as $node => $x) {
+            $hold = $this->holdAt($x);
+            foreach ([[0, $hold->vertical ?? 0.0], [2, $hold->rotation ?? 0.0]] as [$which, $spring]) {
+                if ($spring > 0.0 && $spring < INF) {
+                    $missing[$this->unknowns[$node][$which]] -= $spring / $this->EI * $u[$this->unknowns[$node][$which]];
+                }
+            }
+        }
+        foreach ($missing as $unknown => $force) {
+            $most = max($most, abs($force) / ($turns[$unknown] ?? false ? $this->length : 1.0));
+        }
+
+        return [array_values($missing), $most];
     }
 
     /**
@@ -370,11 +474,12 @@ final readonly class Beam
      * Displacements of a load set, times EI: of each element at its ends, as BeamElement.
      *
      * @param  array<int, list<float>>  $loads
-     * @return list<list<float>>
+     * @return array{list<list<float>>, list<float>, array<int, float>} and of the unknowns; forces of the feet of springs
      */
     private function displacements(LoadSet $set, array $loads): array
     {
         $u = array_fill(0, $this->count, 0.0);
+        $atNodes = [];
         /** @var array<int, array{float, float, float}> $imposed deflection, rotation and displacement along the axis of nodes that are held rigidly */
         $imposed = [];
         foreach ($set->displacements as [$support, $settlement, $rotation]) {
@@ -389,6 +494,7 @@ final readonly class Beam
                 } elseif ($spring > 0.0) {
                     // The foot of the spring moves.
                     $u[$this->unknowns[$node][2 * $which]] += $spring * $by;
+                    $atNodes[$this->unknowns[$node][2 * $which]] = ($atNodes[$this->unknowns[$node][2 * $which]] ?? 0.0) + $spring * $by;
                 }
             }
             if ($hold->along || $hold->slides !== null) {
@@ -423,6 +529,6 @@ final readonly class Beam
             $displacements[] = $ends;
         }
 
-        return $displacements;
+        return [$displacements, $u, $atNodes];
     }
 }

@@ -39,7 +39,7 @@ final class BeamElement
     }
 
     /**
-     * Forces on the ends of an element.
+     * Forces on the ends of an element; whatever rounding does to its moments, they balance each other.
      *
      * @param  list<list<float>>  $stiffness
      * @param  list<float>  $u  displacements of its ends
@@ -48,16 +48,23 @@ final class BeamElement
      */
     public static function endForces(array $stiffness, array $u, array $load): array
     {
-        $forces = [];
-        foreach ($stiffness as $i => $row) {
-            $force = -($load[$i] ?? 0.0);
-            foreach ($row as $j => $k) {
-                $force += $k * $u[$j];
-            }
-            $forces[] = $force;
+        [$a, $b] = $stiffness[0];
+        [, $c, , $d] = $stiffness[1];
+        $sag = $b * ($u[0] - $u[2]);
+        $first = $sag + $c * $u[1] + $d * $u[3];
+        $second = $sag + $d * $u[1] + $c * $u[3];
+        // The length is 2 b / a.
+        $shear = ($first + $second) * $a / (2 * $b);
+        $forces = [$shear, $first, -$shear, $second];
+        if (isset($stiffness[4])) {
+            $forces[4] = $stiffness[4][4] * ($u[4] - $u[5]);
+            $forces[5] = -$forces[4];
+        }
+        foreach ($load as $i => $part) {
+            $forces[$i] -= $part;
         }
 
-        return $forces;
+        return array_values($forces);
     }
 
     /**
