@@ -218,7 +218,7 @@ final readonly class Beam
             [$displacements, $forces] = $this->balanced($set, $loads);
             $ofSet = $this->reactions($forces);
             $size = $set->size($this->length);
-            $isAmplified = $size > 0.0 && max(array_map(fn (array $r): float => abs($r[0]), $ofSet)) > self::AMPLIFIED * $size;
+            $isAmplified = $size > 0.0 && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
             if ($isAmplified || $this->residual($set, $ofSet) > self::EQUILIBRIUM) {
                 throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.');
             }

@@ -14,6 +14,9 @@ namespace Waage\Analysis;
  */
 final readonly class InfluenceLine
 {
+    /** Ordinates that are a smaller part of the greatest one are none. */
+    private const ROUNDING = 1e-9;
+
     /** @param  list<Piece>  $pieces  from, to, coefficients in x − from; in order */
     private function __construct(public array $pieces)
     {
@@ -79,10 +82,12 @@ final readonly class InfluenceLine
     {
         $parts = [];
         $area = 0.0;
+        // Where statics alone gives zero, what is left is rounding.
+        $nothing = self::ROUNDING * $this->greatest();
         foreach ($this->pieces as [$from, $to, $p]) {
             $start = 0.0;
             foreach ([...Polynomial::roots($p, 0.0, $to - $from), $to - $from] as $end) {
-                if ($sign * Polynomial::value($p, 0.5 * ($start + $end)) > 0) {
+                if ($sign * Polynomial::value($p, 0.5 * ($start + $end)) > $nothing) {
                     $area += self::integral($p, $start, $end);
                     $before = $parts[count($parts) - 1] ?? null;
                     if ($before !== null && abs($before[1] - $from - $start) < 1e-6) {
@@ -97,6 +102,19 @@ final readonly class InfluenceLine
         }
 
         return ['parts' => $parts, 'area' => $area];
+    }
+
+    /** The greatest ordinate of either sign, looked for at the ends and in the middle of each piece. */
+    private function greatest(): float
+    {
+        $most = 0.0;
+        foreach ($this->pieces as [$from, $to, $p]) {
+            foreach ([0.0, 0.5, 1.0] as $part) {
+                $most = max($most, abs(Polynomial::value($p, $part * ($to - $from))));
+            }
+        }
+
+        return $most;
     }
 
     /** Area between two places. */

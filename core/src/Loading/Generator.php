@@ -191,8 +191,18 @@ final readonly class Generator
         return $factors;
     }
 
-    /** A product of numbers, parameters of the basis and factors of the category, as "gammaQ * KFI * psi0". */
+    /** A sum of products of numbers, parameters of the basis and factors of the category, as "gammaQ * KFI * psi0"; not less than 0. */
     private function factor(string $text, ?LoadCase $case): float
+    {
+        $sum = 0.0;
+        foreach (explode(' + ', str_replace(' - ', ' + -1 * ', $text)) as $term) {
+            $sum += $this->product($term, $case);
+        }
+
+        return max(0.0, $sum);
+    }
+
+    private function product(string $text, ?LoadCase $case): float
     {
         $product = 1.0;
         foreach (explode(' * ', $text) as $name) {
@@ -216,6 +226,7 @@ final readonly class Generator
             'gammaQ' => $this->basis->gammaQ,
             'xi' => $this->basis->xi,
             'KFI' => $this->basis->KFI,
+            'SDS' => $this->basis->SDS,
             'psi0' => $psi[0],
             'psi1' => $psi[1],
             'psi2' => $psi[2],

@@ -8,7 +8,7 @@ namespace Waage\Loading;
  * The rules by which one standard combines actions (core/data/combinations; each file names its source).
  *
  * A rule has a factor for permanent load, or two of which each makes a combination; for equilibrium the two are of load
- * that destabilises and load that stabilises. Factors are products of numbers, parameters of the job and factors of a
+ * that destabilises and load that stabilises. Factors are sums of products of numbers, parameters of the job and factors of a
  * category. The variable actions of a rule are either `leading` and `accompanying` ones, each leading once, or `terms`:
  * the first has to be there, and of the kinds of action in one term one acts at a time. `also` and `settlement` act
  * in addition.

@@ -17,7 +17,7 @@ final class BasisReader
 
     private const MOST_LAYERS = 30;
 
-    /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}}|null */
+    /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}}|null */
     private static ?array $recommended = null;
 
     /**
@@ -93,6 +93,8 @@ final class BasisReader
             limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
             buildUps: self::buildUps($f, $in),
             limitFrequency: $f->number($deflection, 'frequency', 'basis.deflection.frequency', 0, 0, 50),
+            limitSway: $f->number($deflection, 'sway', 'basis.deflection.sway', $recommended['deflection']['sway'], 50, 2000),
+            SDS: $f->number($parameters, 'SDS', 'basis.parameters.SDS', 0, 0, 3),
         );
     }
 
@@ -126,11 +128,11 @@ final class BasisReader
         return $buildUps;
     }
 
-    /** @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}} */
+    /** @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}} */
     private static function recommended(): array
     {
         if (self::$recommended === null) {
-            /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float}} $data */
+            /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}} $data */
             $data = json_decode((string) file_get_contents(__DIR__.'/../../data/recommended-en.json'), true, 8, JSON_THROW_ON_ERROR);
             self::$recommended = $data;
         }

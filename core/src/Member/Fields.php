@@ -33,6 +33,20 @@ final class Fields
         return $this->errors !== [];
     }
 
+    /** Are these fields, and all below them, without a fault so far? Only then can their values be compared. */
+    public function areSound(string ...$paths): bool
+    {
+        foreach ($this->errors as $error) {
+            foreach ($paths as $path) {
+                if ($error->path === $path || str_starts_with($error->path, "{$path}.")) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
     /**
      * A quantity in N, mm, MPa; 0 after an error, so that reading can go on.
      *
@@ -146,10 +160,10 @@ final class Fields
     }
 
     /**
-     * A list of objects.
+     * A list of objects; one that cannot be read is missing, and the others keep their numbers.
      *
      * @param  array<array-key, mixed>  $in
-     * @return list<array<array-key, mixed>>
+     * @return array<int, array<array-key, mixed>>
      */
     public function rows(array $in, string $key, int $most, string $noun, ?string $path = null): array
     {
@@ -170,7 +184,7 @@ final class Fields
             if (! is_array($row)) {
                 $this->fail("{$path}.{$i}", 'This entry cannot be read.');
             } else {
-                $good[] = $row;
+                $good[$i] = $row;
             }
         }
 

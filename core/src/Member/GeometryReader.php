@@ -58,7 +58,7 @@ final readonly class GeometryReader
             return max(-M_PI_2, min(M_PI_2, $angle));
         }
         $rise = $this->f->quantity($in, 'value', 'slope.value', Kind::Length);
-        if (abs($rise) > $this->length && ! $this->f->hasErrors()) {
+        if (abs($rise) > $this->length && $this->f->areSound('length', 'slope')) {
             $this->f->fail('slope.value', 'The rise is more than the length of the member, which is measured along its axis.');
         }
 
@@ -139,7 +139,7 @@ final readonly class GeometryReader
             }
             $section = $section === null ? null : $this->withPlates($section, $row, "steps.{$i}");
             [$from, $to] = [$snapped($from), $snapped($to)];
-            if ($to - $from < 1.0 && ! $this->f->hasErrors()) {
+            if ($to - $from < 1.0 && $this->f->areSound('length', "steps.{$i}")) {
                 $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');
             }
             if ($section !== null) {
@@ -148,7 +148,7 @@ final readonly class GeometryReader
             }
         }
         usort($steps, fn (array $a, array $b): int => $a[0]->from <=> $b[0]->from);
-        for ($i = 1, $n = count($steps); $i < $n && ! $this->f->hasErrors(); $i++) {
+        for ($i = 1, $n = count($steps); $i < $n && $this->f->areSound('length', 'steps'); $i++) {
             if ($steps[$i][0]->from < $steps[$i - 1][0]->to - 1e-6) {
                 $this->f->fail("steps.{$steps[$i][1]}.from", 'Two sections are given for the same length: this one starts before the one on its left ends.');
             }
@@ -171,7 +171,7 @@ final readonly class GeometryReader
             [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
             $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
             foreach ($supports as $j => $other) {
-                if (! $this->f->hasErrors() && abs($other->x - $x) < 1.0) {
+                if (abs($other->x - $x) < 1.0 && $this->f->areSound('length', "supports.{$i}.x", "supports.{$j}.x")) {
                     $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
                 }
             }
@@ -183,10 +183,10 @@ final readonly class GeometryReader
             $capacity = in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
             $stiffened = $this->f->flag($row, 'stiffened', "supports.{$i}.stiffened", false);
             $along = $this->f->choice($row, 'along', "supports.{$i}.along", $kind === SupportKind::Guided ? AlongAxis::Free : AlongAxis::Held);
-            $supports[] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened, $along);
+            $supports[$i] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened, $along);
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
-        if ($supports === [] && ! $this->f->hasErrors()) {
+        if ($supports === [] && $this->f->areSound('supports')) {
             $this->f->fail('supports', 'The beam has no support: it can move down as a whole.');
         }
 
@@ -255,7 +255,7 @@ final readonly class GeometryReader
         foreach ($given as $i => $text) {
             $path = "hinges.{$i}";
             $x = $this->f->place([$text], '0', $path, $this->length, 'The hinge');
-            if ($this->f->hasErrors()) {
+            if (! $this->f->areSound('length', 'supports', $path)) {
                 continue;
             }
             foreach ($supports as $support) {

@@ -148,7 +148,7 @@ final class LoadReader
     {
         $f = $this->f;
         $rows = $f->rows($row, 'axles', self::MOST_AXLES, 'axles', "{$path}.axles");
-        if ($rows === [] && ! $f->hasErrors()) {
+        if ($rows === [] && $f->areSound("{$path}.axles")) {
             $f->fail("{$path}.axles", 'Give the load of one axle at least.');
         }
         $axles = [];
@@ -181,7 +181,7 @@ final class LoadReader
         if ($kind->isAtOnePlace()) {
             $x = $this->place($row, 'x', $path);
             $x = $kind->isDisplacement() ? $this->onSupport($x, $kind, $path) : $x;
-            if ($kind === LoadKind::Moment && ! $f->hasErrors() && array_filter($this->hinges, fn (float $hinge): bool => abs($hinge - $x) < 1.0) !== []) {
+            if ($kind === LoadKind::Moment && $f->areSound('length', 'hinges', "{$path}.x") && array_filter($this->hinges, fn (float $hinge): bool => abs($hinge - $x) < 1.0) !== []) {
                 $f->fail("{$path}.x", 'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.');
             }
             $profile = [[$x, $value('value', match ($kind) {
@@ -323,7 +323,7 @@ final class LoadReader
     {
         $from = ($row['from'] ?? '') === '' ? 0.0 : $this->place($row, 'from', $path);
         $to = ($row['to'] ?? '') === '' ? $this->length : $this->place($row, 'to', $path);
-        if ($to <= $from && ! $this->f->hasErrors()) {
+        if ($to <= $from && $this->f->areSound('length', "{$path}.from", "{$path}.to")) {
             $this->f->fail("{$path}.to", 'The load must end to the right of where it starts.');
         }
 
@@ -351,7 +351,7 @@ final class LoadReader
     private function widths(array $row, string $path): array
     {
         $rows = $this->f->rows($row, 'widths', self::MOST_WIDTHS, 'widths', "{$path}.widths");
-        if (count($rows) < 2 && ! $this->f->hasErrors()) {
+        if (count($rows) < 2 && $this->f->areSound("{$path}.widths")) {
             $this->f->fail("{$path}.widths", 'Give the width at two places at least.');
         }
         $widths = [];
@@ -362,14 +362,14 @@ final class LoadReader
             if ($width < 0) {
                 $this->f->fail("{$path}.widths.{$i}.width", 'A width cannot be negative.');
             }
-            if ($i > 0 && $x <= $last && ! $this->f->hasErrors()) {
+            if ($i > 0 && $x <= $last && $this->f->areSound('length', "{$path}.widths")) {
                 $this->f->fail("{$path}.widths.{$i}.x", 'Each place must lie to the right of the one before.');
             }
             $most = max($most, $width);
             $last = $x;
             $widths[] = [$x, $width];
         }
-        if ($most <= 0.0 && ! $this->f->hasErrors()) {
+        if ($most <= 0.0 && $this->f->areSound("{$path}.widths")) {
             $this->f->fail("{$path}.widths", 'No width is greater than zero, so that nothing is carried.');
         }
 
@@ -390,14 +390,14 @@ final class LoadReader
         $width = $f->positive($row, 'width', "{$path}.width", Kind::Length, 'The greatest width');
         if (($row['peak'] ?? '') !== '') {
             $peak = $this->place($row, 'peak', $path);
-            if (($peak < $from || $peak > $to) && ! $f->hasErrors()) {
+            if (($peak < $from || $peak > $to) && $f->areSound('length', "{$path}.peak", "{$path}.from", "{$path}.to")) {
                 $f->fail("{$path}.peak", 'The peak lies within the length of the load.');
             }
 
             return [...$peak > $from ? [[$from, 0.0]] : [], [$peak, $width], ...$peak < $to ? [[$to, 0.0]] : []];
         }
         $angle = ($row['angle'] ?? '') === '' ? M_PI / 4 : $f->quantity($row, 'angle', "{$path}.angle", Kind::Angle);
-        if (($angle < self::FLATTEST || $angle > self::STEEPEST) && ! $f->hasErrors()) {
+        if (($angle < self::FLATTEST || $angle > self::STEEPEST) && $f->areSound("{$path}.angle")) {
             $f->fail("{$path}.angle", 'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are held alike.');
         }
         $rise = $width / tan(max($angle, self::FLATTEST));
@@ -422,7 +422,7 @@ final class LoadReader
                 return $support->x;
             }
         }
-        if (! $this->f->hasErrors()) {
+        if ($this->f->areSound('length', 'supports', "{$path}.x")) {
             $this->f->fail("{$path}.x", 'There is no support at this place that could move.');
         }
 

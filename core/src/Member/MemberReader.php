@@ -79,7 +79,7 @@ final class MemberReader
         $families = $this->families();
         $arrangement = $f->choice($in, 'arrangement', 'arrangement', Arrangement::Worst);
         $arrangements = $arrangement === Arrangement::Chosen ? $this->arrangements($length, $supports) : [];
-        $influence = $f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines');
+        $influence = array_values($f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines'));
         $collapse = $f->flag($in, 'collapse', 'collapse', false);
 
         $remarks = $this->remarks();
@@ -115,7 +115,7 @@ final class MemberReader
                 return null;
             }
             $L = $this->f->quantity($given, $axis, "effectiveLengths.{$axis}", Kind::Length);
-            if (! $this->f->hasErrors() && ($L < $length / 20 || $L > 20 * $length)) {
+            if ($this->f->areSound('length', "effectiveLengths.{$axis}") && ($L < $length / 20 || $L > 20 * $length)) {
                 $this->f->fail("effectiveLengths.{$axis}", 'A buckling length lies between 1/20 of the member and 20 times its length.');
             }
 
@@ -322,6 +322,7 @@ final class MemberReader
         $values = get_object_vars($basis);
         $values['limitTotal'] = $this->f->number($own, 'total', 'deflection.total', $basis->limitTotal, 50, 2000);
         $values['limitVariable'] = $this->f->number($own, 'variable', 'deflection.variable', $basis->limitVariable, 50, 2000);
+        $values['limitSway'] = $this->f->number($own, 'sway', 'deflection.sway', $basis->limitSway, 50, 2000);
         $values['limitFrequency'] = $this->f->number($own, 'frequency', 'deflection.frequency', $basis->limitFrequency, 0, 50);
 
         return new Basis(...$values);

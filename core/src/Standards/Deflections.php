@@ -16,6 +16,9 @@ use Waage\Units\Kind;
 /** EN 1993-1-1:2005, 7.2.1, and ANSI/AISC 360, L2: deflection of each span and overhang against a part of its length, in one plane of a member. */
 final readonly class Deflections
 {
+    /** Steeper members stand; rad. */
+    private const STANDS = M_PI / 4;
+
     /**
      * @param  Envelope  $envelope  of the deflection
      * @param  bool  $fromLine  is it measured from the line between supports that move
@@ -41,22 +44,27 @@ final readonly class Deflections
         $ranges = [];
         foreach ($this->beam->beam->fields() as [$from, $to]) {
             $overhang = $this->beam->isOverhang($from, $to);
-            $L = ($to - $from) * ($overhang ? 2 : 1);
-            $ranges[] = [$from, $to, $L / $limit];
+            $isPost = $overhang && abs($this->beam->member->angle) > self::STANDS;
+            $n = $isPost ? $this->beam->member->basis->limitSway : $limit;
+            $allowed = ($to - $from) * ($overhang && ! $isPost ? 2 : 1) / $n;
+            $ranges[] = [$from, $to, $allowed];
             foreach ([1, -1] as $sign) {
                 $e = $camber?->remaining($this->envelope, $combinations, $sign, $weight, $this->beam->member->grade->elasticity() * $I) ?? $this->envelope->extreme($combinations, $sign, $weight, $from, $to);
-                if ($e !== null && $sign * $e->value / $L > $best) {
-                    $best = $sign * $e->value / $L;
-                    $found = [$e, $L, $overhang];
+                if ($e !== null && $sign * $e->value / $allowed > $best) {
+                    $best = $sign * $e->value / $allowed;
+                    $found = [$e, $to - $from, $allowed, $n, match (true) {
+                        $isPost => ['L / n', 'the top of a cantilever post: its height over n'],
+                        $overhang => ['2 * L / n', 'an overhang counts with twice its length'],
+                        default => ['L / n', ''],
+                    }];
                 }
             }
         }
         if ($found === null) {
             throw new \LogicException('A beam has at least one span or overhang.');
         }
-        [$e, $L, $overhang] = $found;
+        [$e, $L, $allowed, $n, [$rule, $note]] = $found;
         $w = abs($e->value) / ($this->beam->member->grade->elasticity() * $I);
-        $allowed = $L / $limit;
         $d = $derive ? new Derivation : null;
         if ($d !== null) {
             $way = $this->axis === 'y' ? ($e->value >= 0 ? 'downward' : 'upward') : ($e->value >= 0 ? 'to the front' : 'to the back');
@@ -72,7 +80,7 @@ final readonly class Deflections
                 $d->line('w_c', '4 * w_0 * x / L * (1 - x / L)', ['w_0' => [$camber->rise, Kind::Deflection], 'x' => [$e->x, Kind::Length], 'L' => [$L, Kind::Length]], $wc, Kind::Deflection, 'camber, a parabola');
                 $d->line('w', $e->value >= 0 ? 'w_tot - w_c' : 'w_c - w_tot', ['w_tot' => [$wtot, Kind::Deflection], 'w_c' => [$wc, Kind::Deflection]], $w, Kind::Deflection, 'EN 1990, A1.4.3', "remains, {$way}");
             }
-            $d->line('w_lim', $overhang ? '2 * L / n' : 'L / n', ['L' => [$overhang ? $L / 2 : $L, Kind::Length], 'n' => [$limit, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $overhang ? 'an overhang counts with twice its length' : '');
+            $d->line('w_lim', $rule, ['L' => [$L, Kind::Length], 'n' => [$n, Kind::Number]], $allowed, Kind::Deflection, 'basis of the job', $note);
             $d->line('u', 'w / w_lim', ['w' => [$w, Kind::Deflection], 'w_lim' => [$allowed, Kind::Deflection]], $w / $allowed, Kind::Number, $clause);
         }
         $factors = $this->beam->worst($e->combination, $weight, $this->envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);

@@ -68,6 +68,7 @@ function setCamber(text: string): void {
 const LIMITS = [
     ['total', 'Total, span /', 250],
     ['variable', 'Variable load, span /', 300],
+    ['sway', 'Cantilever post, height /', 300],
     ['frequency', 'Frequency, at least Hz', 'not weighed'],
 ] as const
 

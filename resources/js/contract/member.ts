@@ -431,6 +431,10 @@ export interface DeflectionLimits {
      */
     variable?: number
     /**
+     * n of the limit H/n for the top of a cantilever post
+     */
+    sway?: number
+    /**
      * lowest natural frequency that is accepted, Hz; 0: none is asked for
      */
     frequency?: number
@@ -484,6 +488,10 @@ export interface BasisDocument {
          * factor f of 6.3.2.3(2)
          */
         modifyChi?: boolean
+        /**
+         * S_DS of ASCE 7: seismic combinations take 0.2 S_DS of the permanent load more, and less where it helps; 0 when absent
+         */
+        SDS?: number
         /**
          * k_c = 1/√C_1 in place of Table 6.6 (6.3.2.3(2))
          */

@@ -172,6 +172,24 @@ function fault(path: string): string {
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
             <label class="block">
+                <span class="label">Top of a cantilever post, height /</span>
+                <LazyField
+                    :model-value="basis.deflection?.sway ?? recommended.deflection.sway"
+                    :aria-invalid="fault('basis.deflection.sway') !== ''"
+                    @commit="saveBasis({ deflection: { ...basis.deflection, sway: numberOf($event) } })"
+                />
+                <span v-if="fault('basis.deflection.sway')" class="fault" role="alert">{{ fault('basis.deflection.sway') }}</span>
+            </label>
+            <label v-if="rules.startsWith('asce-7')" class="block">
+                <span class="label">S<sub>DS</sub> for E<sub>v</sub> = 0.2 S<sub>DS</sub> D</span>
+                <LazyField
+                    :model-value="parameters.SDS ?? 0"
+                    :aria-invalid="fault('basis.parameters.SDS') !== ''"
+                    @commit="saveBasis({ parameters: { ...parameters, SDS: numberOf($event) } })"
+                />
+                <span v-if="fault('basis.parameters.SDS')" class="fault" role="alert">{{ fault('basis.parameters.SDS') }}</span>
+            </label>
+            <label class="block">
                 <span class="label">Natural frequency, at least Hz</span>
                 <LazyField
                     :model-value="basis.deflection?.frequency || ''"

@@ -13,7 +13,7 @@ use Waage\Sections\Tee;
  */
 final class ClassedTee
 {
-    private const NEVER = 1e9;
+    public const NEVER = 1e9;
 
     /** @return non-empty-list<ClassedPart> where bending may do either, elastic: with the limits of class 3 alone */
     public static function parts(Tee $s, Strain $by): array

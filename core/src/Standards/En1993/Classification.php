@@ -122,7 +122,11 @@ final class Classification
     {
         $class = $part->class($epsilon);
         [[$c, $cv], [$t, $tv]] = [$part->c, $part->t];
-        $d->line("lambda_{$part->name}", "{$c} / {$t}", [$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]], $part->slenderness(), Kind::Number, 'Table 5.2', $part->note);
+        $isTensioned = $part->limits[0] >= ClassedTee::NEVER;
+        $d->line("lambda_{$part->name}", "{$c} / {$t}", [$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]], $part->slenderness(), Kind::Number, 'Table 5.2', $part->note.($isTensioned ? ': class 1' : ''));
+        if ($isTensioned) {
+            return;
+        }
         $limit = $part->limits[min($class, 3) - 1];
         $d->line(
             "lambda_{$part->name}_".min($class, 3), $limit.' * epsilon'.($part->power === 2 ? '^2' : ''), ['epsilon' => [$epsilon, Kind::Number]], $limit * $epsilon ** $part->power, Kind::Number, 'Table 5.2',

@@ -31,7 +31,7 @@ final readonly class PlasticInteraction
     /**
      * Utilisation of the section.
      *
-     * @param  float  $y  M_y,Ed over M_pl,y,Rd
+     * @param  float  $y  M_y,Ed over M_pl,y,Rd; 0: nothing bends it so
      * @param  float  $z  M_z,Ed over M_pl,z,Rd; 0: nothing bends it so
      */
     public function utilisation(float $y, float $z, ?Derivation $d = null): float
@@ -43,6 +43,11 @@ final readonly class PlasticInteraction
             return $y / $my;
         }
         $mz = $this->left('z', $d);
+        if ($y <= 0.0) {
+            $d?->line('u', 'u_z / m_N_z', ['u_z' => [$z, Kind::Number], 'm_N_z' => [$mz, Kind::Number]], $z / $mz, Kind::Number, '6.2.9.1(2) (6.31)');
+
+            return $z / $mz;
+        }
         [$alpha, $beta] = $this->exponents($d);
         $u = ($y / $my) ** $alpha + ($z / $mz) ** $beta;
         $d?->line('u', '(u_M / m_N_y)^alpha + (u_z / m_N_z)^beta', [
