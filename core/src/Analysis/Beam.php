@@ -218,7 +218,7 @@ final readonly class Beam
             [$displacements, $forces] = $this->balanced($set, $loads);
             $ofSet = $this->reactions($forces);
             $size = $set->size($this->length);
-            $isAmplified = $size > 0.0 && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
+            $isAmplified = $size > 0.0 && $set->dislocations === [] && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
             if ($isAmplified || $this->residual($set, $ofSet) > self::EQUILIBRIUM) {
                 throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.');
             }
@@ -286,9 +286,6 @@ final readonly class Beam
         $size = $set->size($this->length);
         foreach ($set->displacements as [, $settlement, $rotation]) {
             $size += $this->EI * (abs($settlement) / $this->length ** 3 + abs($rotation) / $this->length ** 2);
-        }
-        foreach ($set->dislocations as [, $offset, $kink]) {
-            $size += $this->EI * (abs($offset) / $this->length ** 3 + abs($kink) / $this->length ** 2);
         }
         foreach ($set->curvatures as [, , $curvature]) {
             $size += $this->EI * abs($curvature) / $this->length;

@@ -59,6 +59,8 @@ final class EnvelopeParts
                 }
             }
             array_push($cuts, ...Worst::crossings($variable, $always, $cuts, $length));
+            // One that lies within rounding of an end is none.
+            $cuts = array_filter($cuts, fn (float $t): bool => $t > 1e-9 * $length && $t < (1 - 1e-9) * $length);
             sort($cuts);
             $from = 0.0;
             foreach ([...$cuts, $length] as $to) {

@@ -28,6 +28,12 @@ final readonly class InfluenceLine
         return self::from($beam, (new LoadSet)->dislocation(self::inside($beam, $x), 0.0, -1.0));
     }
 
+    /** Of the shear force just to the left of x. */
+    public static function ofShearLeftOf(Beam $beam, float $x): self
+    {
+        return self::ofShear($beam, max(0.0, $x - 1e-9 * $beam->length));
+    }
+
     /** Of the shear force at x; on a support just to the right of it. */
     public static function ofShear(Beam $beam, float $x): self
     {

@@ -145,6 +145,9 @@ final class LoadSet
         foreach ($other->alongLines as [$a, $b, $qa, $qb]) {
             $this->alongLine($a, $b, $factor * $qa, $factor * $qb);
         }
+        foreach ($other->displacements as [$support, $settlement, $rotation]) {
+            $this->displacement($support, $factor * $settlement, $factor * $rotation);
+        }
         if ($other->sideways !== null) {
             $this->across()->with($other->sideways, $factor);
         }

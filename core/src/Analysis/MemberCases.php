@@ -63,7 +63,7 @@ final class MemberCases
         $loads = array_diff_key($loads, $moving);
         [$parts, $labels] = match (true) {
             $case->category->isImposed() => [$this->loads->split($loads, $this->fields), $this->names],
-            $case->category === Category::Settlement => $this->loads->displacements($loads),
+            $case->category === Category::Settlement => $case->always ? [[self::all($this->loads->displacements($loads)[0])], []] : $this->loads->displacements($loads),
             default => [[$this->loads->together($loads)], []],
         };
         $options = $case->category->isImposed()
@@ -80,7 +80,18 @@ final class MemberCases
         [$indices, $on] = $this->added($options);
         [$everywhere] = $case->category->isImposed() && $this->member->arrangement === Arrangement::Chosen ? $this->added([[[$this->loads->together($loads), '']]]) : [[]];
 
-        return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === [], everywhere: $everywhere[0] ?? null);
+        return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === [], always: $case->always, everywhere: $everywhere[0] ?? null);
+    }
+
+    /** @param  list<LoadSet>  $sets */
+    private static function all(array $sets): LoadSet
+    {
+        $all = new LoadSet;
+        foreach ($sets as $set) {
+            $all->with($set, 1.0);
+        }
+
+        return $all;
     }
 
     /** Permanent load, span by span, for what its greater factor adds to the smaller one where it does harm. */

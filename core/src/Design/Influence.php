@@ -23,6 +23,7 @@ final readonly class Influence
      * @param  string  $effect  "M", "V" or "R"
      * @param  float  $load  uniform load, N/mm
      * @param  list<array{float, float}>  $axles  distance behind the first axle (mm), force (N)
+     * @param  bool  $left  is a shear force that just to the left of x
      */
     private function __construct(
         private LoadedBeam $beam,
@@ -31,6 +32,7 @@ final readonly class Influence
         private int $support,
         private float $load,
         private array $axles,
+        private bool $left,
     ) {
     }
 
@@ -70,7 +72,7 @@ final readonly class Influence
         }
         $f->throwIfAny();
 
-        return new self(Design::statics($member), is_string($effect) ? $effect : 'M', min($x, $member->length), is_int($support) ? $support : 0, $load, $axles);
+        return new self(Design::statics($member), is_string($effect) ? $effect : 'M', min($x, $member->length), is_int($support) ? $support : 0, $load, $axles, $f->flag($ask, 'left', 'influence.left', false));
     }
 
     /** @return array<string, mixed> */
@@ -79,15 +81,17 @@ final readonly class Influence
         $beam = $this->beam->beam;
         $line = match ($this->effect) {
             'M' => InfluenceLine::ofMoment($beam, $this->x),
-            'V' => InfluenceLine::ofShear($beam, $this->x),
+            'V' => $this->left ? InfluenceLine::ofShearLeftOf($beam, $this->x) : InfluenceLine::ofShear($beam, $this->x),
             default => InfluenceLine::ofReaction($beam, $this->support),
         };
         $fields = $beam->fields();
         $names = $beam->fieldNames();
         $areas = array_map(fn (array $field): float => $line->area(...$field), $fields);
-        $worst = function (int $sign) use ($line, $areas, $names): array {
+        // Where statics alone gives zero, what is left is rounding.
+        $nothing = 1e-9 * max([0.0, ...array_map(abs(...), $areas)]);
+        $worst = function (int $sign) use ($line, $areas, $names, $nothing): array {
             $free = $line->worst($sign);
-            $spans = array_filter($areas, fn (float $area): bool => $sign * $area > 0);
+            $spans = array_filter($areas, fn (float $area): bool => $sign * $area > $nothing);
 
             return [
                 'value' => $this->load * $free['area'], 'parts' => $free['parts'],
@@ -97,7 +101,7 @@ final readonly class Influence
         };
 
         return [
-            'effect' => $this->effect, 'x' => $this->x, 'support' => $this->support, 'load' => $this->load,
+            'effect' => $this->effect, 'left' => $this->left, 'x' => $this->x, 'support' => $this->support, 'load' => $this->load,
             'curve' => array_map(fn (array $p): array => [$p[0], $p[1], -1, ...$p[2]], $line->pieces),
             'max' => $worst(1), 'min' => $worst(-1), 'all' => $this->load * array_sum($areas),
         ];

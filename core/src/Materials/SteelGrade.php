@@ -19,6 +19,8 @@ enum SteelGrade: string
     case A572 = 'A572 50';
     case A992 = 'A992';
     case A913 = 'A913 65';
+    /** F_y of 46 ksi: grade B of square and rectangular tubing, grade C of round tubing in the older editions. */
+    case A500Older = 'A500 46';
     case A500 = 'A500 C';
     case A53 = 'A53 B';
 
@@ -37,7 +39,7 @@ enum SteelGrade: string
     public function isAmerican(): bool
     {
         return match ($this) {
-            self::A36, self::A572, self::A992, self::A913, self::A500, self::A53 => true,
+            self::A36, self::A572, self::A992, self::A913, self::A500Older, self::A500, self::A53 => true,
             default => false,
         };
     }
@@ -45,7 +47,7 @@ enum SteelGrade: string
     /** Is it one of hollow sections: tubing (A500), pipe (A53)? */
     public function isOfHollows(): bool
     {
-        return $this === self::A500 || $this === self::A53;
+        return $this === self::A500Older || $this === self::A500 || $this === self::A53;
     }
 
     /** @return list<self> European or American ones, the weakest first */
@@ -88,6 +90,7 @@ enum SteelGrade: string
             return self::KSI * match ($this) {
                 self::A36 => 36.0,
                 self::A53 => 35.0,
+                self::A500Older => 46.0,
                 self::A913 => 65.0,
                 default => 50.0,
             };

@@ -225,7 +225,11 @@ final class MemberReader
             if ($alternatives !== '' && ($category === Category::Permanent || $category === Category::Settlement)) {
                 $this->f->fail("cases.{$i}.alternatives", 'Only variable load cases can be alternatives of each other.');
             }
-            $cases[] = new LoadCase($id, $name, $category, $alternatives);
+            $always = $this->f->flag($row, 'always', "cases.{$i}.always", false);
+            if ($always && $category !== Category::Settlement && $category !== Category::Temperature) {
+                $this->f->fail("cases.{$i}.always", 'Settlements and temperatures may be there always; permanent loads are, other loads come and go.');
+            }
+            $cases[] = new LoadCase($id, $name, $category, $alternatives, $always);
         }
         $this->checkAlternatives($cases);
 

@@ -76,6 +76,11 @@ final class Catalogue
             return OwnSections::find($name);
         }
         $key = self::key($name);
+        if (str_ends_with($key, self::FLAT)) {
+            $whole = self::find(substr($key, 0, -strlen(self::FLAT)));
+
+            return $whole instanceof RectangularHollow ? $whole->flat() : null;
+        }
         foreach (array_keys(self::TABLES) as $table) {
             if (isset(self::rows($table)[$name])) {
                 return self::section($table, $name);
@@ -99,6 +104,9 @@ final class Catalogue
             default => 'There is no section “'.mb_substr($name, 0, 40).'” in the catalogue.',
         };
     }
+
+    /** Behind the name of a rectangle that lies on its wide side. */
+    private const FLAT = 'FLAT';
 
     /** The I section with the greatest self-weight. */
     public static function heaviest(): ISection

@@ -48,6 +48,12 @@ final readonly class RectangularHollow extends Section
         );
     }
 
+    /** The same on its wide side. */
+    public function flat(): self
+    {
+        return new self("{$this->name} flat", $this->family, $this->b, $this->h, $this->t, $this->finish);
+    }
+
     public function isSquare(): bool
     {
         return $this->h === $this->b;

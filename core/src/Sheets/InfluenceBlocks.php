@@ -16,11 +16,11 @@ final class InfluenceBlocks
      */
     public static function of(array $influence, int $index, UnitSystem $units): array
     {
-        /** @var array{effect: string, x: float, support: int, load: float, max: array<string, mixed>, min: array<string, mixed>, all: float} $influence */
+        /** @var array{effect: string, left: bool, x: float, support: int, load: float, max: array<string, mixed>, min: array<string, mixed>, all: float} $influence */
         $kind = $influence['effect'] === 'M' ? Kind::Moment : Kind::Force;
         $of = match ($influence['effect']) {
             'M' => 'the moment at x = '.$units->format($influence['x'], Kind::Length),
-            'V' => 'the shear force at x = '.$units->format($influence['x'], Kind::Length),
+            'V' => 'the shear force '.($influence['left'] ? 'just left of' : 'at').' x = '.$units->format($influence['x'], Kind::Length),
             default => 'the reaction of support '.($influence['support'] + 1),
         };
         $length = fn (float $x): string => $units->format($x, Kind::Length);

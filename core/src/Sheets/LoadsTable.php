@@ -10,8 +10,8 @@ use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
-use Waage\Member\Way;
 use Waage\Member\StoreyReduction;
+use Waage\Member\Way;
 use Waage\Units\Kind;
 
 /** The loads of a member as they were given, with their reductions. */

@@ -28,7 +28,8 @@ final class Stretches
         }
         $heaviest = [];
         foreach ($byKind as $of) {
-            $weight = fn (array $w): array => [$w[0]->isCovered() ? ($w[0]->ratio ?? -1.0) : INF, $ranks[$w[1]]];
+            // Of two that are equal but for rounding the first one stands for both.
+            $weight = fn (array $w): array => [$w[0]->isCovered() ? round($w[0]->ratio ?? -1.0, 12) : INF, $ranks[$w[1]]];
             usort($of, fn (array $a, array $b): int => $weight($b) <=> $weight($a));
             $heaviest[] = self::named($of[0][0], $stretches[$of[0][1]], count($stretches), $units, array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
         }

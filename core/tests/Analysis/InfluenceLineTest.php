@@ -108,3 +108,12 @@ describe('a train of axles', function (): void {
         }
     });
 });
+
+it('jumps by one at a support, and calls no rounding loaded', function (): void {
+    $beam = Beam::onRigidSupports(12.0, [0.0, 6.0, 12.0], [false, false, false]);
+    [$left, $right] = [InfluenceLine::ofShearLeftOf($beam, 6.0), InfluenceLine::ofShear($beam, 6.0)];
+    // 1.25 w L each way, w L²/8 over the support.
+    expect($left->area(0.0, 12.0))->toBeNear(-0.625 * 6, 1e-6)->and($right->area(0.0, 12.0))->toBeNear(0.625 * 6, 1e-6);
+    $hinged = new Beam(18.0, [BeamSupport::pinned(0.0), BeamSupport::pinned(6.0), BeamSupport::pinned(14.0)], [8.0]);
+    expect(InfluenceLine::ofMoment($hinged, 11.0)->worst(1)['parts'])->toEqualWithDelta([[8.0, 14.0]], 1e-6);
+});

@@ -135,3 +135,12 @@ it('bends the flange that is free where the other one is held all along', functi
         ->and(weighing($of(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m']]]]), 'sideways-bending')->demand)->toBeNear((float) $w->demand / 4, 1e-6)
         ->and(weighing($of([...$held, 'section' => '½ HEB 300']), 'strength')->remark)->toContain('sections with two flanges');
 })->with(['EN' => [[]], 'AISC' => [['grade' => 'A992', 'basis' => ['combinations' => 'asce-7-22-lrfd']]]]);
+
+it('is twisted by loads sideways above or below its shear centre', function (): void {
+    $with = fn (string $height, array $more = []): Design => design(['section' => 'HEA 200', 'loadHeight' => $height, 'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])], ...$more]);
+    $torque = fn (Design $d): ?float => $d->checks->torque?->greatest($d->ultimate(), 0.0)?->value;
+    // 1.35 · 2 · 190/2 on half of 6 m.
+    expect($torque($with('centre')))->toBeNull()->and(abs($torque($with('top')) ?? 0.0))->toBeNear(1.35 * 2 * 95 * 3000)->and(abs($torque($with('bottom')) ?? 0.0))->toBeNear(1.35 * 2 * 95 * 3000)
+        ->and(weighing($with('top'), 'torsion')->ratio)->toBeGreaterThan(0.0)
+        ->and($torque($with('top', ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]])))->toBeNull();
+});

@@ -7,6 +7,7 @@ use Waage\Design\Design;
 use Waage\Design\Verdict;
 use Waage\Loading\Purpose;
 use Waage\Materials\SteelGrade;
+use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 
 // What supports do on a whole member; the statics itself is tested in Analysis/SpringsAndHingesTest.
@@ -110,4 +111,35 @@ it('turns a support and bends the beam by 3EIφ/L', function (): void {
 it('reads files of version 1', function (): void {
     expect(Member::fromArray(document(['version' => 1]))->hinges)->toBe([])
         ->and(Member::fromArray(document(['version' => 2]))->supports)->toEqual(Member::fromArray(document(['version' => 1]))->supports);
+});
+
+it('slides in a guide unless that is said to hold along the axis, and is not restrained sideways by it', function (): void {
+    $both = ['top' => ['kind' => 'positions', 'positions' => ['3 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m']]];
+    $post = fn (array $guide, array $change = []): Design => design([
+        'length' => '3 m', 'slope' => ['by' => 'upright'], 'section' => 'HEB 200', 'supports' => [supportAt('0 m'), [...supportAt('3 m', 'guided'), ...$guide]], 'restraint' => $both,
+        'loads' => [['id' => 'n', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '100 kN']], ...$change,
+    ]);
+    $N = fn (Design $d): float => $d->checks->axial?->extreme($d->ultimate(), 1, 0.0)->value ?? 0.0;
+    expect($N($post([])))->toBeNear(135e3)->and($N($post(['along' => 'held'])))->toBeNear(0.0, 1e-9, 135e3)
+        ->and(fn () => $post([], ['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]]))->toThrow(InvalidMember::class);
+    // Half of a beam of 6 m whose guided end nothing restrains is as long as the whole, twice its own length.
+    $half = ['length' => '3 m', 'supports' => [supportAt('0 m', 'fixed'), supportAt('3 m', 'guided')], 'loads' => [lineLoad('g', '5 kN/m')]];
+    expect(weighing(design($half), 'buckling')->ratio)->toBeGreaterThan((float) weighing(design([...$half, 'restraint' => $both]), 'buckling')->ratio);
+});
+
+it('weighs the sway of a cantilever post by its height', function (): void {
+    $post = design(['length' => '4 m', 'slope' => ['by' => 'upright'], 'section' => 'HEB 200', 'supports' => [supportAt('0 m', 'fixed')], 'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'normal'])], 'deflection' => ['sway' => 150]]);
+    expect(weighing($post, 'deflection-total')->capacity)->toBeNear(4000 / 150)
+        ->and(weighing($post, 'deflection-total')->demand)->toBeNear(2 * 4000 ** 4 / (8 * 210e3 * section('HEB 200')->Iy), 1e-6);
+});
+
+it('moves always with a settlement that is always there', function (): void {
+    $with = fn (bool $always): Design => design([
+        'length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], ...moved('settlement', '6 m', '10 mm'),
+        'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'd', 'name' => 'Soil', 'category' => 'settlement', 'always' => $always]],
+        'loads' => [lineLoad('g', '10 kN/m'), ['id' => 'd1', 'case' => 'd', 'kind' => 'settlement', 'x' => '6 m', 'value' => '10 mm']],
+    ]);
+    $hogging = fn (Design $d): float => $d->checks->moment->extreme($d->ultimate(), -1, 0.0)->value ?? 0.0;
+    // w L²/8, less 3 E I s / L² with the factor of settlements.
+    expect($hogging($with(false)))->toBeNear(-13.5 * 36e6 / 8)->and($hogging($with(true)))->toBeNear(-13.5 * 36e6 / 8 + 1.2 * 3 * 210e3 * section('IPE 300')->Iy * 10 / 6000 ** 2, 1e-6);
 });

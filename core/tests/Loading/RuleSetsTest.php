@@ -142,3 +142,12 @@ it('lets an earthquake act either way', function (): void {
     expect($moments['Quake']['value'])->toBeNear(30e6)->and($moments['Quake reversed']['value'])->toBeNear(-30e6)
         ->and(weighing($design, 'buckling')->demand)->toBeNear(30e6);
 });
+
+// ASCE 7-22, 12.4.2.2 with 2.3.6 and 2.4.5: E_v = 0.2 S_DS D, against what helps.
+it('adds the vertical part of an earthquake', function (string $rules, array $permanent): void {
+    $design = design([
+        'section' => 'W12×19', 'grade' => 'A992', 'basis' => ['combinations' => $rules, 'parameters' => ['SDS' => 0.5]],
+        'cases' => [['id' => 'g', 'name' => 'D', 'category' => 'permanent'], ['id' => 'e', 'name' => 'E', 'category' => 'seismic']], 'loads' => [lineLoad('g', '5 kN/m'), lineLoad('e', '2 kN/m')],
+    ]);
+    expect(array_values(array_unique(array_map(fn ($c): float => round($c->permanent, 6), array_filter($design->combinations, fn ($c): bool => $c->purpose === Purpose::Seismic)))))->toEqualCanonicalizing($permanent);
+})->with([['asce-7-22-lrfd', [1.3, 0.8]], ['asce-7-16-asd', [1.07, 1.0525, 0.53]]]);

@@ -152,3 +152,18 @@ it('turns upward wind up and area loads into line loads', function (): void {
     ]));
     expect($member->loads[0]->start())->toBe(-2.0)->and($member->loads[1]->start())->toBeNear(6.5);
 });
+
+it('tells every fault, whatever else is wrong, at the place where it was typed', function (): void {
+    try {
+        Member::fromArray(document(['length' => '6 furlongs', 'loads' => ['junk', lineLoad('g', '5 kN/m', ['from' => '4 m', 'to' => '2 m']), ['id' => 't', 'case' => 'q', 'kind' => 'train', 'value' => '', 'axles' => []], lineLoad('nobody', '1 kN/m')]]));
+        $paths = [];
+    } catch (InvalidMember $e) {
+        $paths = array_column($e->errors, 'path');
+    }
+    expect($paths)->toContain('length', 'loads.0', 'loads.2.axles', 'loads.3.case');
+    try {
+        Member::fromArray(document(['supports' => [supportAt('0 m'), [...supportAt('6 m'), 'bearing' => '5 acres']], 'loads' => [lineLoad('g', '5 kN/m', ['from' => '4 m', 'to' => '2 m'])]]));
+    } catch (InvalidMember $e) {
+        expect(array_column($e->errors, 'path'))->toEqualCanonicalizing(['supports.1.bearing', 'loads.0.to']);
+    }
+});

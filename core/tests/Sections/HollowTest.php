@@ -69,3 +69,8 @@ it('is found by its name as one types it', function (): void {
     expect(Catalogue::find('shs100x100x5')?->name)->toBe('SHS 100×100×5')->and(Catalogue::find('rhs 200 x 100 x 6 cold')?->name)->toBe('RHS 200×100×6 cold')
         ->and(Catalogue::find('chs 114.3x5')?->family)->toBe('CHS')->and(Catalogue::find('SHS 101×101×5'))->toBeNull();
 });
+
+it('lies on its wide side', function (): void {
+    [$flat, $upright] = [section('RHS 200×100×6.3 flat'), section('RHS 200×100×6.3')];
+    expect($flat->Iy)->toBe($upright->Iz)->and($flat->Iz)->toBe($upright->Iy)->and($flat->h)->toBe(100.0)->and($flat->weight())->toBe($upright->weight());
+});

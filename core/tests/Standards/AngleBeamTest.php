@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Waage\Design\VerdictState;
 use Waage\Design\Design;
+use Waage\Design\VerdictState;
 use Waage\Materials\SteelGrade;
 use Waage\Member\SectionStep;
 use Waage\Standards\Aisc360\Profile;

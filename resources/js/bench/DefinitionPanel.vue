@@ -12,7 +12,7 @@ import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
-import { GRADES, USUAL } from '@/lib/member'
+import { GRADES, isLevel, USUAL } from '@/lib/member'
 import { isAngle, isTee, SECTION_NAMES } from '@/lib/sections'
 
 /** The definition of the member in working order. */
@@ -208,7 +208,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             :faulty="has('deflection', 'camber')"
         >
             <div class="grid grid-cols-2 gap-2">
-                <label v-for="[key, label, otherwise] in LIMITS" :key="key">
+                <label v-for="[key, label, otherwise] in LIMITS.filter(([key]) => key !== 'sway' || !isLevel(doc))" :key="key">
                     <span class="label">{{ label }}</span>
                     <input
                         class="field"

@@ -63,6 +63,9 @@ const rows = computed(() =>
             </label>
             <QuantityField v-else v-model="ask.x" label="x" kind="length" :units="units" :error="fault('x')" />
             <QuantityField v-model="ask.load" label="Uniform load" kind="lineLoad" :units="units" :error="fault('load')" />
+            <label v-if="ask.effect === 'V'" class="flex items-center gap-1.5">
+                <input v-model="ask.left" type="checkbox" class="size-3.5" />just to the left of x
+            </label>
             <p v-if="ask.effect !== 'R'" class="pt-4 text-xs text-faint">
                 Click into the strips, or press Enter there, to take x from the reading line.
             </p>

@@ -14,6 +14,10 @@ function setAlternatives(c: CaseDocument, text: string): void {
     if (text.trim()) c.alternatives = text
     else delete c.alternatives
 }
+function setAlways(c: CaseDocument, always: boolean): void {
+    if (always) c.always = true
+    else delete c.always
+}
 const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 </script>
 
@@ -62,6 +66,16 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 ×
             </button>
+            <label v-if="c.category === 'settlement' || c.category === 'temperature'" class="col-span-4 flex items-center gap-1.5 text-xs text-faint">
+                <input
+                    type="checkbox"
+                    class="size-3.5"
+                    :checked="c.always ?? false"
+                    @change="(e) => editor.change((d) => setAlways(d.cases[i]!, (e.target as HTMLInputElement).checked))"
+                />
+                always there, even where it helps
+            </label>
+            <span v-if="fault(`cases.${i}.always`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.always`) }}</span>
             <span v-if="fault(`cases.${i}.alternatives`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.alternatives`) }}</span>
         </div>
         <p v-if="fault('cases')" class="fault" role="alert">{{ fault('cases') }}</p>

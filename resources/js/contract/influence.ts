@@ -5,6 +5,10 @@
  */
 export interface Influence {
     effect: 'M' | 'V' | 'R'
+    /**
+     * of a shear force: just to the left of x
+     */
+    left: boolean
     x: number
     support: number
     /**

@@ -44,7 +44,7 @@ export interface MemberDocument {
      * Shear deformation counts.
      */
     shears?: boolean
-    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 C' | 'A53 B'
+    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 46' | 'A500 C' | 'A53 B'
     restraint?: {
         top?: RestraintDocument
         bottom?: RestraintDocument
@@ -182,7 +182,7 @@ export interface StepDocument {
     /**
      * The member's when absent.
      */
-    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 C' | 'A53 B'
+    grade?: 'S235' | 'S275' | 'S355' | 'S460' | 'A36' | 'A572 50' | 'A992' | 'A913 65' | 'A500 46' | 'A500 C' | 'A53 B'
     /**
      * Of a plate on each flange, not wider than the flange; empty: none.
      */
@@ -215,6 +215,10 @@ export interface CaseDocument {
         | 'rain'
         | 'accidental'
         | 'seismic'
+    /**
+     * Of a settlement or a temperature: it acts in every combination that has it, even where it helps.
+     */
+    always?: boolean
     /**
      * Of the load cases with the same name here one acts at a time.
      */
@@ -407,6 +411,10 @@ export interface RemarkDocument {
 }
 export interface InfluenceDocument {
     effect: 'M' | 'V' | 'R'
+    /**
+     * of a shear force: just to the left of x
+     */
+    left?: boolean
     x: Quantity
     /**
      * from 0

@@ -65,7 +65,7 @@ export const FAMILIES: string[] = FAMILY_KINDS.flatMap((of) => [...of.families])
 /** Steel grades, by the standard they come from. */
 export const GRADES = [
     { standard: 'EN 10025', grades: ['S235', 'S275', 'S355', 'S460'] },
-    { standard: 'ASTM', grades: ['A36', 'A572 50', 'A992', 'A913 65', 'A500 C', 'A53 B'] },
+    { standard: 'ASTM', grades: ['A36', 'A572 50', 'A992', 'A913 65', 'A500 46', 'A500 C', 'A53 B'] },
 ] as const
 export type Grade = (typeof GRADES)[number]['grades'][number]
 

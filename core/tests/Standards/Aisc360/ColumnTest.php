@@ -127,3 +127,17 @@ it('weighs axial force where the section changes: as the plain member where it d
         expect($pushed($step('W10X49')))->toBeNear($pushed([]), 1e-6);
     }
 });
+
+// (H3-6) adds P_r/P_c and M_r/M_c as they are, not as H1.1 does.
+it('adds axial force and bending of a twisted hollow section', function (): void {
+    $design = design([
+        'length' => '4 m', 'section' => 'HSS 8×4×1/4', 'grade' => 'A500 C', 'basis' => ['combinations' => 'asce-7-22-lrfd'], 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')],
+        'loads' => [lineLoad('g', '12 kN/m', ['across' => '300 mm']), ['id' => 'n', 'case' => 'g', 'kind' => 'point', 'x' => '4 m', 'value' => '60 kN', 'direction' => 'along']],
+    ], derive: true);
+    $lines = linesOf($design, 'torsion-bending');
+    $both = linesOf($design, 'bending-axial');
+    expect($lines['p'])->toBeNear((float) weighing($design, 'axial')->ratio, 1e-6)->and($lines['p'])->toBeLessThan(0.2)
+        ->and($lines['m'])->toBeNear((float) ($both['m_x'] ?? $both['m_x1']), 1e-6)
+        ->and(weighing($design, 'torsion-bending')->ratio)->toBeNear($lines['p'] + $lines['m'] + ($lines['v'] + $lines['t']) ** 2, 1e-9)
+        ->and(weighing($design, 'torsion-bending')->ratio)->toBeGreaterThan((float) weighing($design, 'bending-axial')->ratio + $lines['p'] / 2);
+});

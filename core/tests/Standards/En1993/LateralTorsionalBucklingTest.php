@@ -222,3 +222,26 @@ it('sees a small moment that buckles the length beside a greater one that cannot
     $both = weighing(design($of('4 kN/m')), 'buckling');
     expect($both->ratio)->toBeNear($alone, 1e-6)->and($both->ratio)->toBeGreaterThan(1.2 * (float) weighing(design($of('4 kN/m')), 'bending')->ratio);
 });
+
+// EN 1993-1-1, Table 6.6.
+it('takes k_c from Table 6.6, and 1/√C_1 where a national choice says so', function (array $change, float $kc): void {
+    $lines = linesOf(design(['section' => 'IPE 300', 'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent']], ...$change], derive: true), 'buckling');
+    expect($lines['k_c'])->toBeNear($kc, 2e-3);
+})->with(function (): array {
+    $force = ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '20 kN'];
+    $moment = fn (string $x, string $value): array => ['id' => "m{$x}", 'case' => 'g', 'kind' => 'moment', 'x' => $x, 'value' => $value];
+    $ends = fn (string ...$kinds): array => [supportAt('0 m', $kinds[0]), supportAt('6 m', $kinds[1])];
+
+    return [
+        'uniform load' => [['loads' => [lineLoad('g', '5 kN/m')]], 0.94],
+        'uniform load, both ends fixed' => [['loads' => [lineLoad('g', '5 kN/m')], 'supports' => $ends('fixed', 'fixed')], 0.90],
+        'uniform load, one end fixed' => [['loads' => [lineLoad('g', '5 kN/m')], 'supports' => $ends('pinned', 'fixed')], 0.91],
+        'force in the middle' => [['loads' => [$force]], 0.86],
+        'force in the middle, both ends fixed' => [['loads' => [$force], 'supports' => $ends('fixed', 'fixed')], 0.77],
+        'force in the middle, one end fixed' => [['loads' => [$force], 'supports' => $ends('fixed', 'pinned')], 0.82],
+        'the same moment all along' => [['loads' => [$moment('0 m', '20 kNm'), $moment('6 m', '-20 kNm')]], 1.0],
+        'a moment at one end' => [['loads' => [$moment('0 m', '20 kNm')]], 1 / 1.33],
+        'a load that the table does not have' => [['loads' => [lineLoad('g', '9 kN/m', ['from' => '0 m', 'to' => '2 m'])]], 1.0],
+        'by C_1' => [['loads' => [lineLoad('g', '5 kN/m')], 'supports' => $ends('fixed', 'fixed'), 'basis' => ['parameters' => ['kcByC1' => true]]], ((1 + 9 / 64 + 16 / 4 + 9 / 64) / 35) ** 0.25],
+    ];
+});
