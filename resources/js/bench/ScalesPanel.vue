@@ -94,8 +94,8 @@ function say(w: WeighingResult, change: RemarkDocument): void {
                     }}</span>
                 </label>
                 <label class="mt-1 flex items-center gap-1.5 text-xs">
-                    <input type="checkbox" :checked="w.state === 'left out'" @change="say(w, { leftOut: w.state !== 'left out' })" />Leave out of the verdict; the sheet says
-                    so
+                    <input type="checkbox" :checked="w.state === 'left out'" @change="say(w, { leftOut: w.state !== 'left out' })" />Leave out of the
+                    verdict; the sheet says so
                 </label>
             </DisclosurePanel>
         </Disclosure>

@@ -196,7 +196,10 @@ function addSpan(): void {
                     </select>
                     <span v-if="fault(`supports.${i}.holds`)" class="fault" role="alert">{{ fault(`supports.${i}.holds`) }}</span>
                 </label>
-                <label v-if="(s.kind === 'fixed' || s.kind === 'guided') && strained" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                <label
+                    v-if="(s.kind === 'fixed' || s.kind === 'guided') && strained"
+                    class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2"
+                >
                     <span class="label">Along the axis</span>
                     <select
                         class="field"

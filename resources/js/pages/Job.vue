@@ -188,7 +188,9 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             </template>
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
                             <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
-                            <td class="number">{{ m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio) }}</td>
+                            <td class="number">
+                                {{ m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio) }}
+                            </td>
                             <td
                                 class="whitespace-nowrap"
                                 :class="m.summary.state === 'fails' || m.summary.state === 'uncovered' ? 'font-semibold text-fail' : ''"

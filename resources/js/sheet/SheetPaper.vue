@@ -80,7 +80,9 @@ const TITLE: [string, keyof Sheet['job']][] = [
                         <BalanceBeam :ratio="w.ratio" :holds="w.holds" :open="w.state === 'not covered'" />
                         {{ w.title }}
                         <span>{{ w.clause }}</span>
-                        <b v-if="w.ratio !== null && w.state !== 'not covered'">{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b>
+                        <b v-if="w.ratio !== null && w.state !== 'not covered'"
+                            >{{ ratioText(w.ratio, 3) }} {{ w.holds ? 'holds' : 'does not hold' }}</b
+                        >
                         <b v-else-if="w.state === 'not covered'">not covered</b>
                     </h3>
                     <p v-if="w.combination" class="sheet-note">{{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}</p>
