@@ -26,9 +26,6 @@ final readonly class Beam
     /** Beyond this part of the loads what the nodes miss is spread again. */
     private const NEGLIGIBLE = 1e-12;
 
-    /** How often at most. */
-    private const ROUNDS = 4;
-
     /** @var list<float> places of the supports, mm */
     public array $supports;
 
@@ -53,6 +50,8 @@ final readonly class Beam
     private int $count;
 
     private BandMatrix $stiffness;
+
+    private NodalBalance $balance;
 
     /**
      * @param  list<BeamSupport>  $holds  from left to right
@@ -105,6 +104,7 @@ final readonly class Beam
         if ($movement !== null) {
             throw new UnstableBeam($this->saying($movement));
         }
+        $this->balance = new NodalBalance($this->stiffness, $this->elements, $this->ends, $this->springs(), $length);
     }
 
     /**
@@ -215,7 +215,8 @@ final readonly class Beam
         $M = $W = $N = $reactions = [];
         foreach ($sets as $set) {
             $loads = BeamElement::loads($this->nodes, $set, $EI, $EA, $shear);
-            [$displacements, $forces] = $this->balanced($set, $loads);
+            [$displacements, $u, $atNodes] = $this->displacements($set, $loads);
+            [$displacements, $forces] = $this->balance->of($displacements, $u, $loads, $atNodes, self::NEGLIGIBLE * $set->sizeWithMovements($this->length, $this->EI, $this->EA));
             $ofSet = $this->reactions($forces);
             $size = $set->size($this->length);
             $isAmplified = $size > 0.0 && $set->dislocations === [] && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
@@ -264,7 +265,7 @@ final readonly class Beam
      */
     private function residual(LoadSet $set, array $reactions): float
     {
-        $size = $this->size($set);
+        $size = $set->sizeWithMovements($this->length, $this->EI, $this->EA);
         if ($size <= 0.0) {
             return 0.0;
         }
@@ -278,100 +279,6 @@ final readonly class Beam
         }
 
         return max(abs($force), abs($moment) / $this->length, abs($along)) / $size;
-    }
-
-    /** How great the forces are that a load set makes, N: its loads, or what its movements meet in a beam as long as this one. */
-    private function size(LoadSet $set): float
-    {
-        $size = $set->size($this->length);
-        foreach ($set->displacements as [, $settlement, $rotation]) {
-            $size += $this->EI * (abs($settlement) / $this->length ** 3 + abs($rotation) / $this->length ** 2);
-        }
-        foreach ($set->curvatures as [, , $curvature]) {
-            $size += $this->EI * abs($curvature) / $this->length;
-        }
-        foreach ($set->strains as [, , $strain]) {
-            $size += $this->EA * abs($strain);
-        }
-
-        return $size;
-    }
-
-    /**
-     * Displacements and forces of the ends of each element. In an element that is short beside the beam the forces are small
-     * differences of great numbers: what the nodes miss of equilibrium is put on the beam once more, so that rounding decides about
-     * nothing.
-     *
-     * @param  array<int, list<float>>  $loads  as BeamElement::loads()
-     * @return array{list<list<float>>, list<list<float>>}
-     */
-    private function balanced(LoadSet $set, array $loads): array
-    {
-        [$displacements, $u, $atNodes] = $this->displacements($set, $loads);
-        $forces = [];
-        foreach ($displacements as $e => $ends) {
-            $forces[] = BeamElement::endForces($this->elements[$e], $ends, $loads[$e] ?? []);
-        }
-        $limit = self::NEGLIGIBLE * $this->size($set);
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            [$missing, $most] = $this->missing($u, $forces, $atNodes);
-            if ($most <= $limit) {
-                break;
-            }
-            $more = $this->stiffness->solve($missing);
-            foreach ($this->ends as $e => [$of, $by]) {
-                $ends = [];
-                foreach ($of as $i => $unknown) {
-                    $ends[] = $part = $unknown < 0 ? 0.0 : $by[$i] * $more[$unknown];
-                    $displacements[$e][$i] += $part;
-                }
-                foreach (BeamElement::endForces($this->elements[$e], $ends, []) as $i => $force) {
-                    $forces[$e][$i] += $force;
-                }
-            }
-            $u = array_map(fn (float $a, float $b): float => $a + $b, $u, $more);
-        }
-
-        return [array_map(array_values(...), $displacements), array_map(array_values(...), $forces)];
-    }
-
-    /**
-     * What the unknowns miss of equilibrium.
-     *
-     * @param  list<float>  $u
-     * @param  list<array<int, float>>  $forces  on the ends of each element
-     * @param  array<int, float>  $atNodes  forces of the feet of springs that move, by unknown
-     * @return array{list<float>, float} and the greatest of it, N
-     */
-    private function missing(array $u, array $forces, array $atNodes): array
-    {
-        $missing = array_fill(0, $this->count, 0.0);
-        foreach ($atNodes as $unknown => $force) {
-            $missing[$unknown] += $force;
-        }
-        $most = 0.0;
-        $turns = [];
-        foreach ($this->ends as $e => [$of, $by]) {
-            foreach ($of as $i => $unknown) {
-                if ($unknown >= 0) {
-                    $missing[$unknown] -= $by[$i] * $forces[$e][$i];
-                    $turns[$unknown] = $i === 1 || $i === 3;
-                }
-            }
-        }
-        foreach ($this->nodes as $node => $x) {
-            $hold = $this->holdAt($x);
-            foreach ([[0, $hold->vertical ?? 0.0], [2, $hold->rotation ?? 0.0]] as [$which, $spring]) {
-                if ($spring > 0.0 && $spring < INF) {
-                    $missing[$this->unknowns[$node][$which]] -= $spring / $this->EI * $u[$this->unknowns[$node][$which]];
-                }
-            }
-        }
-        foreach ($missing as $unknown => $force) {
-            $most = max($most, abs($force) / ($turns[$unknown] ?? false ? $this->length : 1.0));
-        }
-
-        return [array_values($missing), $most];
     }
 
     /**
@@ -429,16 +336,27 @@ final readonly class Beam
                 }
             }
         }
+        foreach ($this->springs() as [$unknown, $stiffness]) {
+            $matrix->add($unknown, $unknown, $stiffness);
+        }
+
+        return $matrix;
+    }
+
+    /** @return list<array{int, float}> unknown, stiffness of its spring over EI */
+    private function springs(): array
+    {
+        $springs = [];
         foreach ($this->nodes as $node => $x) {
             $hold = $this->holdAt($x);
             foreach ([[0, $hold->vertical ?? 0.0], [2, $hold->rotation ?? 0.0]] as [$which, $spring]) {
                 if ($spring > 0.0 && $spring < INF) {
-                    $matrix->add($this->unknowns[$node][$which], $this->unknowns[$node][$which], $spring / $this->EI);
+                    $springs[] = [$this->unknowns[$node][$which], $spring / $this->EI];
                 }
             }
         }
 
-        return $matrix;
+        return $springs;
     }
 
     /** @param  list<float>  $movement  a movement of the unknowns that strains nothing */

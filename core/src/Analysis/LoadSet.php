@@ -145,9 +145,6 @@ final class LoadSet
         foreach ($other->alongLines as [$a, $b, $qa, $qb]) {
             $this->alongLine($a, $b, $factor * $qa, $factor * $qb);
         }
-        foreach ($other->displacements as [$support, $settlement, $rotation]) {
-            $this->displacement($support, $factor * $settlement, $factor * $rotation);
-        }
         if ($other->sideways !== null) {
             $this->across()->with($other->sideways, $factor);
         }
@@ -156,6 +153,23 @@ final class LoadSet
         }
 
         return $this;
+    }
+
+    /** How great the forces are that it makes, N: its loads, and what its movements meet in a beam of a length and a stiffness. */
+    public function sizeWithMovements(float $length, float $EI, float $EA): float
+    {
+        $size = $this->size($length);
+        foreach ($this->displacements as [, $settlement, $rotation]) {
+            $size += $EI * (abs($settlement) / $length ** 3 + abs($rotation) / $length ** 2);
+        }
+        foreach ($this->curvatures as [, , $curvature]) {
+            $size += $EI * abs($curvature) / $length;
+        }
+        foreach ($this->strains as [, , $strain]) {
+            $size += $EA * abs($strain);
+        }
+
+        return $size;
     }
 
     public function isEmpty(): bool

@@ -83,12 +83,14 @@ final class MemberCases
         return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === [], always: $case->always, everywhere: $everywhere[0] ?? null);
     }
 
-    /** @param  list<LoadSet>  $sets */
+    /** @param  list<LoadSet>  $sets  movements of supports */
     private static function all(array $sets): LoadSet
     {
         $all = new LoadSet;
         foreach ($sets as $set) {
-            $all->with($set, 1.0);
+            foreach ($set->displacements as $movement) {
+                $all->displacement(...$movement);
+            }
         }
 
         return $all;

@@ -25,28 +25,28 @@ final readonly class Verdict
     public static function of(array $weighings, int $leftOut = 0): self
     {
         $heaviest = null;
-        $reasons = [];
+        $fails = $open = [];
         foreach ($weighings as $w) {
             if ($w->state === State::Weighed && ($heaviest === null || $w->ratio > $heaviest->ratio)) {
                 $heaviest = $w;
             }
             if ($w->state === State::NotCovered) {
-                $reasons[] = [INF, $w->remark];
+                $open[] = rtrim($w->remark, '.');
             } elseif (! $w->holds()) {
-                $reasons[] = [(float) $w->ratio, $w->title.' '.self::rounded((float) $w->ratio, 2)];
+                $fails[] = [(float) $w->ratio, $w->title.' '.self::rounded((float) $w->ratio, 2)];
             }
         }
-
-        usort($reasons, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-
+        usort($fails, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $state = match (true) {
-            array_filter($weighings, fn (Weighing $w): bool => $w->state === State::Weighed && ! $w->holds()) !== [] => VerdictState::Fails,
-            $reasons !== [] => VerdictState::Uncovered,
+            $fails !== [] => VerdictState::Fails,
+            $open !== [] => VerdictState::Uncovered,
             $heaviest === null => VerdictState::Unloaded,
             default => VerdictState::Holds,
         };
+        $failing = implode('; ', array_column($fails, 1));
+        $reason = implode('. ', array_filter([$failing, ($failing !== '' && $open !== [] ? 'Not covered: ' : '').implode('. ', $open)]));
 
-        return new self($state, $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', implode('; ', array_column($reasons, 1)), $leftOut);
+        return new self($state, $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', $reason, $leftOut);
     }
 
     /** Also of a member on which nothing acts; never where a weighing is not covered. */

@@ -172,7 +172,7 @@ function fault(path: string): string {
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
             <label class="block">
-                <span class="label">Top of a cantilever post, height /</span>
+                <span class="label">Cantilever post, height /</span>
                 <LazyField
                     :model-value="basis.deflection?.sway ?? recommended.deflection.sway"
                     :aria-invalid="fault('basis.deflection.sway') !== ''"

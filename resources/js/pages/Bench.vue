@@ -238,7 +238,10 @@ onBeforeUnmount(() => void editor.save())
                             <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{ verdictTitle(verdict.state) }}</span>
                             <span v-if="verdict.state !== 'uncovered'" class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
                         </div>
-                        <p class="truncate" :title="verdict.reason">{{ result?.section.name }} {{ result?.section.grade }}, {{ verdict.title }}</p>
+                        <p class="truncate" :title="verdict.reason">
+                            {{ result?.section.name }} {{ result?.section.grade
+                            }}<template v-if="verdict.state !== 'uncovered'">, {{ verdict.title }}</template>
+                        </p>
                         <p v-if="verdict.state === 'uncovered'" class="text-xs">{{ verdict.reason }}</p>
                         <p v-if="before" class="text-xs text-faint">
                             Before: {{ before.section }}, {{ ratioText(before.verdict.ratio) }},
