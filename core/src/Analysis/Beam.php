@@ -102,7 +102,7 @@ final readonly class Beam
         $this->stiffness = $this->assembled();
         $movement = $this->stiffness->factorise();
         if ($movement !== null) {
-            throw new UnstableBeam($this->saying($movement));
+            throw $this->moving($movement);
         }
         $this->balance = new NodalBalance($this->stiffness, $this->elements, $this->ends, $this->springs(), $length);
     }
@@ -221,7 +221,7 @@ final readonly class Beam
             $size = $set->size($this->length);
             $isAmplified = $size > 0.0 && $set->dislocations === [] && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
             if ($isAmplified || $this->residual($set, $ofSet) > self::EQUILIBRIUM) {
-                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.');
+                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.', $this->hinges === [] ? 'supports' : 'hinges');
             }
             $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
             [$M[], $W[]] = $integration->bending($displacements, $forces, $flexibility, $slip);
@@ -360,7 +360,7 @@ final readonly class Beam
     }
 
     /** @param  list<float>  $movement  a movement of the unknowns that strains nothing */
-    private function saying(array $movement): string
+    private function moving(array $movement): UnstableBeam
     {
         $at = fn (int $unknown): float => $unknown < 0 ? 0.0 : $movement[$unknown];
         $along = array_map(fn (array $of): float => abs($at($of[3])), $this->unknowns);
@@ -369,20 +369,20 @@ final readonly class Beam
         $turns = array_map(fn (array $of): float => $this->length * max(abs($at($of[1])), abs($at($of[2]))), $this->unknowns);
         $most = max(array_map(abs(...), [...$w, ...$turns]));
         if (max($along) > 1e-6 * $most) {
-            return 'No support holds the member along its axis: it can slide. Make one of them pinned or fixed.';
+            return new UnstableBeam('No support holds the member along its axis: it can slide. Make one of them pinned or fixed.');
         }
         $moved = array_keys(array_filter($w, fn (float $v): bool => abs($v) > 1e-6 * $most));
         $from = max(0, ($moved[0] ?? 0) - 1);
         $to = min($last, ($moved[count($moved) - 1] ?? $last) + 1);
         $m = fn (int $node): string => rtrim(rtrim(number_format($this->nodes[$node] / 1000, 3, '.', ''), '0'), '.').' m';
         if ($from > 0 || $to < $last || $this->hinges !== []) {
-            return "The beam can move between x = {$m($from)} and x = {$m($to)}: with its hinges it is a mechanism there. Take out a hinge, or add or fix a support.";
+            return new UnstableBeam("The beam can move between x = {$m($from)} and x = {$m($to)}: with its hinges it is a mechanism there. Take out a hinge, or add or fix a support.", $this->hinges === [] ? 'supports' : 'hinges');
         }
         if (max($turns) <= 1e-6 * $most) {
-            return 'No support holds the beam against moving up and down. Add a support that does.';
+            return new UnstableBeam('No support holds the beam against moving up and down. Add a support that does.');
         }
 
-        return 'The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.';
+        return new UnstableBeam('The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.');
     }
 
     /**

@@ -121,8 +121,8 @@ final class Collapse
             if ($wrong === []) {
                 return $this->state($lambda, $hinges, $rotations);
             }
-            // A hinge that would have to turn back has closed.
-            $this->lock($hinges, array_keys($wrong), $lambda);
+            // A hinge that would have to turn back has closed; the last one has only just formed and has not turned.
+            $this->lock($hinges, array_keys($wrong), $lambda, array_slice($hinges, 0, -1));
             $hinges = array_values(array_diff_key($hinges, $wrong));
         }
 
@@ -257,11 +257,11 @@ final class Collapse
      *
      * @param  list<PlasticHinge>  $hinges
      * @param  list<int>  $which
+     * @param  list<PlasticHinge>|null  $turned  those that have turned; null: all
      */
-    private function lock(array $hinges, array $which, float $lambda): void
+    private function lock(array $hinges, array $which, float $lambda, ?array $turned = null): void
     {
-        // The last one may just have formed: it has not turned.
-        $kinks = $this->kinks(count($which) > 0 && max($which) === count($hinges) - 1 ? array_slice($hinges, 0, -1) : $hinges, $lambda);
+        $kinks = $this->kinks($turned ?? $hinges, $lambda);
         foreach ($which as $i) {
             if (isset($kinks[$i])) {
                 $this->locked[] = [$hinges[$i], $kinks[$i]];

@@ -117,7 +117,7 @@ final class Design
         try {
             return LoadedBeam::of($member);
         } catch (UnstableBeam $e) {
-            throw new InvalidMember([new FieldError($member->hinges === [] ? 'supports' : 'hinges', $e->getMessage())]);
+            throw new InvalidMember([new FieldError($e->field, $e->getMessage())]);
         }
     }
 

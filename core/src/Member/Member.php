@@ -73,6 +73,7 @@ final readonly class Member
         public bool $stemUp = false,
         public ?StrutEnds $strutEnds = null,
         public float $apart = 1.0,
+        public ?WebStiffeners $webStiffeners = null,
     ) {
     }
 

@@ -91,6 +91,7 @@ final class MemberReader
         $shears = $f->flag($in, 'shears', 'shears', false);
         $stemUp = $f->flag($in, 'stemUp', 'stemUp', false);
         $strutEnds = in_array($in['strutEnds'] ?? '', ['', null], true) ? null : $f->choice($in, 'strutEnds', 'strutEnds', StrutEnds::Centroid);
+        $webStiffeners = $this->webStiffeners($length);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
 
@@ -99,7 +100,7 @@ final class MemberReader
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp, $strutEnds);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp, $strutEnds, webStiffeners: $webStiffeners);
     }
 
     private function effective(float $length): EffectiveLengths
@@ -144,6 +145,25 @@ final class MemberReader
         }
 
         return $camber;
+    }
+
+    private function webStiffeners(float $length): ?WebStiffeners
+    {
+        $row = $this->in['webStiffeners'] ?? null;
+        if (! is_array($row)) {
+            $row === null || $this->f->fail('webStiffeners', 'Give the spacing, the width and the thickness of the stiffeners.');
+
+            return null;
+        }
+        $spacing = $this->f->positive($row, 'spacing', 'webStiffeners.spacing', Kind::Length, 'The spacing');
+        if ($this->f->areSound('length', 'webStiffeners.spacing') && $length / $spacing > self::MOST_RESTRAINTS) {
+            $this->f->fail('webStiffeners.spacing', 'This spacing gives more than '.self::MOST_RESTRAINTS.' stiffeners.');
+        }
+
+        return new WebStiffeners(
+            $spacing, $this->f->positive($row, 'width', 'webStiffeners.width', Kind::Size, 'The width of a stiffener'), $this->f->positive($row, 'thickness', 'webStiffeners.thickness', Kind::Size, 'The thickness of a stiffener'),
+            ($row['endPost'] ?? '') === '' ? 0.0 : $this->f->positive($row, 'endPost', 'webStiffeners.endPost', Kind::Size, 'The distance of the two pairs of an end post'),
+        );
     }
 
     /**

@@ -27,6 +27,7 @@ use Waage\Member\RollerHolds;
 use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
+use Waage\Member\WebStiffeners;
 use Waage\Sections\StripSection;
 use Waage\Sections\Tee;
 use Waage\Units\Kind;
@@ -181,6 +182,7 @@ final readonly class SheetBuilder
                 $s->section->name, $s->grade->value, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
                 $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),
             ], $m->stretches()))],
+            ...$m->webStiffeners === null ? [] : [Block::text($this->stiffenersText($m->webStiffeners))],
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
@@ -210,6 +212,12 @@ final readonly class SheetBuilder
         return $this->full
             ? Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [$row])
             : Block::text("{$row[0]} in {$row[1]}, {$row[2]} deep, {$row[3]} wide, {$row[4]}; length {$row[5]}; load acts {$acts}.");
+    }
+
+    private function stiffenersText(WebStiffeners $s): string
+    {
+        return 'Pairs of stiffeners on the web, '.$this->format($s->width, Kind::Size).' wide and '.$this->format($s->thickness, Kind::Size).' thick, at most '.$this->format($s->spacing, Kind::Length).' apart, evenly in each span'
+            .($s->endPost > 0.0 ? '; end posts of two pairs '.$this->format($s->endPost, Kind::Size).' apart.' : '.');
     }
 
     private function slopeText(): string

@@ -7,6 +7,7 @@ import OwnSectionFields from '@/bench/OwnSectionFields.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
 import StepsFields from '@/bench/StepsFields.vue'
+import StiffenersFields from '@/bench/StiffenersFields.vue'
 import { spansOf } from '@/bench/spans'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
@@ -63,6 +64,9 @@ function setCamber(text: string): void {
         else delete d.camber
     }, 'camber')
 }
+
+/** Welded of plates, so that its web may be slender? */
+const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
 
 /** Key, label, what holds where nothing is given anywhere. */
 const LIMITS = [
@@ -142,7 +146,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             title="Section"
             :summary="`${doc.section}${doc.steps?.length ? ` and ${doc.steps.length} more` : ''} ${doc.grade ?? 'S355'}`"
             open
-            :faulty="has('section', 'grade', 'steps')"
+            :faulty="has('section', 'grade', 'steps', 'webStiffeners')"
         >
             <div class="grid grid-cols-2 gap-2">
                 <label>
@@ -188,6 +192,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 </label>
                 <OwnSectionFields class="col-span-2" :editor="editor" />
                 <StepsFields class="col-span-2" :editor="editor" />
+                <StiffenersFields v-if="isPlated(doc.section) || doc.webStiffeners" class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">
                     <input
                         type="checkbox"

@@ -129,6 +129,7 @@ export interface MemberDocument {
      * Section families the shortlist looks at.
      */
     families?: string[]
+    webStiffeners?: WebStiffenersDocument
     deflection?: DeflectionLimits
     basis?: BasisDocument
 }
@@ -428,6 +429,27 @@ export interface InfluenceDocument {
      * @maxItems 40
      */
     axles: AxleDocument[]
+}
+/**
+ * Pairs of stiffeners on the web between the supports; counted after EN 1993 where the web is slender.
+ */
+export interface WebStiffenersDocument {
+    /**
+     * between them at most; they are set out evenly in each span
+     */
+    spacing: string
+    /**
+     * of each plate
+     */
+    width: string
+    /**
+     * of each plate
+     */
+    thickness: string
+    /**
+     * distance of the two pairs of an end post; empty: one pair, not rigid
+     */
+    endPost?: string
 }
 export interface DeflectionLimits {
     /**

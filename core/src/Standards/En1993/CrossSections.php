@@ -173,16 +173,16 @@ final class CrossSections
             lines: $d->lines ?? [],
         );
         $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
-        $d?->given('V_Ed', $V, Kind::Force);
-        $Vb = $slender->resistance($d);
-        $d?->line('u', 'V_Ed / V_bw_Rd', ['V_Ed' => [$V, Kind::Force], 'V_bw_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number, '5.5(1) (5.10)');
-        $web = new Weighing(
-            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5', $V / $Vb, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_bw_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
-        );
+        $stiffeners = $this->beam->member->webStiffeners;
+        if ($stiffeners === null) {
+            [$Vb, $web] = $this->bareWeb($slender, $e, $weight, $derive);
+            $more = [];
+        } else {
+            [$Vb, $web, $more] = (new WebPanels($this->beam, $this->shearEnvelope, $this->momentEnvelope, $this->strength))->weigh($steel, $stretch, $stiffeners, $weight, $derive);
+            $more = [$more];
+        }
         if ($V <= 0.5 * $Vb) {
-            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).'), $flange];
+            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).'), $flange, ...$more];
         }
         $m = $this->worst($this->momentEnvelope, $stretch, $weight);
         $d = $derive ? new Derivation : null;
@@ -193,7 +193,23 @@ final class CrossSections
             'bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', $u, x: $m->x, combination: $m->combination->id,
             arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)), factors: $factors, lines: $d->lines ?? [],
             remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
-        ), $flange];
+        ), $flange, ...$more];
+    }
+
+    /** @return array{float, Weighing} V_bw,Rd (N) of a web with stiffeners at the supports only */
+    private function bareWeb(SlenderWeb $slender, Extreme $e, float $weight, bool $derive): array
+    {
+        $V = abs($e->value);
+        $d = $derive ? new Derivation : null;
+        $d?->given('V_Ed', $V, Kind::Force);
+        $Vb = $slender->resistance($d);
+        $d?->line('u', 'V_Ed / V_bw_Rd', ['V_Ed' => [$V, Kind::Force], 'V_bw_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number, '5.5(1) (5.10)');
+        $factors = $this->acting(Effect::Shear, $e, $weight);
+
+        return [$Vb, new Weighing(
+            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5', $V / $Vb, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_bw_Rd', x: $e->x, combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+        )];
     }
 
     private function bendingWithShear(SteelSection $steel, SectionStep $stretch, float $greatest, float $Vpl, float $weight, bool $derive): Weighing

@@ -12,7 +12,7 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-5:2006, 5 and 7.1: shear in a web that buckles before it yields, stiffened at the supports only, with end posts
- * that are not rigid (Table 5.1), and 8: a web slender enough for its flange to buckle into it. What the flanges add (5.4) is
+ * that are not rigid (Table 5.1; with stiffeners between, StiffenedWeb), and 8: a web slender enough for its flange to buckle into it. What the flanges add (5.4) is
  * left out.
  */
 final readonly class SlenderWeb
@@ -26,9 +26,21 @@ final readonly class SlenderWeb
     public function __construct(private SteelSection $steel)
     {
         $s = $steel->section;
-        [$this->section, $this->stronger] = match (true) {
-            $s instanceof ISection => [$s, $s],
-            $s instanceof UnequalI => $s->top * $s->tt < $s->bottom * $s->tb ? [$s->seenFrom(1), $s->seenFrom(-1)] : [$s->seenFrom(-1), $s->seenFrom(1)],
+        $this->section = self::weaker($steel);
+        $this->stronger = match (true) {
+            $s instanceof UnequalI => $s->seenFrom($s->top * $s->tt < $s->bottom * $s->tb ? -1 : 1),
+            default => $this->section,
+        };
+    }
+
+    /** The section, or of flanges that differ one with two like the weaker. */
+    public static function weaker(SteelSection $steel): ISection
+    {
+        $s = $steel->section;
+
+        return match (true) {
+            $s instanceof ISection => $s,
+            $s instanceof UnequalI => $s->seenFrom($s->top * $s->tt < $s->bottom * $s->tb ? 1 : -1),
             default => throw new \LogicException('A web between flanges is needed.'),
         };
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 use Waage\Design\Design;
 use Waage\Materials\SteelGrade;
+use Waage\Member\WebStiffeners;
 use Waage\Standards\En1993\SlenderWeb;
+use Waage\Standards\En1993\StiffenedWeb;
 
 /**
  * A plate girder over 6 m, stiffened at its supports and held sideways.
@@ -49,4 +51,29 @@ it('asks for stiffeners at the supports', function (): void {
 it('refuses a hollow section whose sides may buckle in shear', function (): void {
     $hollow = girder('5 kN/m', ['section' => 'RHS 400×200×6 cold', 'grade' => 'S235']);
     expect(weighing($hollow, 'shear-buckling')->isCovered())->toBeFalse()->and(weighing($hollow, 'shear-buckling')->remark)->toContain('I sections only');
+});
+
+// By hand, 800×250×10×15 in S355 (h_w = 770, ε = 0.8136), panels of 1.5 m: k_τ = 5.34 + 4 (770/1500)² = 6.394, λ_w = 770/(37.4 · 10 · 0.8136 · 2.5286) = 1.0008;
+// end posts not rigid χ_w = 0.829. c = 1500 (0.25 + 1.6 · 250 · 15²/(10 · 770²)) = 397.8 mm, V_bf = 250 · 15² · 355/397.8 = 50.2 kN without a moment.
+it('counts stiffeners between the supports, and what the flanges add', function (): void {
+    $steel = steel('welded I 800×250×10×15', SteelGrade::S355);
+    $web = new StiffenedWeb($steel, new WebStiffeners(1500.0, 80.0, 10.0), 1500.0);
+    expect($web->slenderness())->toBeNear(1.0008, 1e-3)->and($web->ofWeb())->toBeNear(0.829 * 355 * 7700 / sqrt(3), 2e-3)
+        ->and($web->resistance(0.0) - $web->ofWeb())->toBeNear(50.2e3, 2e-3)->and($web->resistance(1046e6))->toBeNear($web->ofWeb())
+        // As long as it likes, the panel is that of (5.5).
+        ->and((new StiffenedWeb($steel, new WebStiffeners(1e6, 80.0, 10.0), 1e6))->ofWeb())->toBeNear((new SlenderWeb($steel))->resistance(), 2e-3);
+    // Rigid end posts: 1.37/(0.7 + λ) from λ = 1.08 on, where that is 0.83/λ but for rounding: 0.7697 and 0.7685.
+    $slender = steel('welded I 1200×300×8×20', SteelGrade::S355);
+    $of = fn (float $post): float => (new StiffenedWeb($slender, new WebStiffeners(2000.0, 120.0, 15.0, $post), 2000.0))->ofWeb();
+    expect($of(0.0))->toBe($of(100.0))->and($of(250.0))->toBeGreaterThan(1.1 * $of(0.0));
+    // 9.3.3: I_st = 10 · 170³/12 + 15 ε t · t³/6 = 409.5 cm⁴ against 0.75 h_w t³ = 57.8 cm⁴; twist 5.3 · 355/210000 · 64.
+    expect($web->ofStiffeners(0.0))->toBeNear(5.3 * 355 / 210e3 * 64, 1e-6)->and((new StiffenedWeb($steel, new WebStiffeners(600.0, 20.0, 10.0), 600.0))->ofStiffeners(0.0))->toBeGreaterThan(1.0);
+});
+
+it('weighs each panel with its own moment, and the stiffeners', function (): void {
+    $with = girder('170 kN/m', ['webStiffeners' => ['spacing' => '1.5 m', 'width' => '80 mm', 'thickness' => '10 mm']]);
+    $shear = weighing($with, 'shear-buckling');
+    expect($shear->ratio)->toBeLessThan((float) weighing(girder('170 kN/m'), 'shear-buckling')->ratio)->and($shear->demand)->toBeNear(1.5 * 170e3 * 3)
+        ->and(linesOf($with, 'shear-buckling')['M_Ed'])->toBeNear(1.5 * 170e6 * (3 * 1.5 - 1.5 ** 2 / 2), 1e-3)
+        ->and(weighing($with, 'stiffeners')->ratio)->toBeGreaterThan(0.0)->and(sheetText(['section' => 'welded I 800×250×10×15', 'webStiffeners' => ['spacing' => '1.5 m', 'width' => '80 mm', 'thickness' => '10 mm']], true))->toContain('Pairs of stiffeners');
 });
