@@ -6,7 +6,6 @@ use Waage\Analysis\Beam;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadSet;
-use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -14,6 +13,8 @@ use Waage\Design\Show;
 use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
+use Waage\Materials\Steel\En1993\CollapseCheck;
+use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Member;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -41,8 +42,8 @@ $statics = function (array $document): void {
         $envelope = new Envelope($beam, $effect);
         foreach ([1, -1] as $sign) {
             // Of slopes the extremes are told only.
-            $effect === Effect::Slope ?: $envelope->curve($of, $sign, $member->section->weight());
-            $envelope->extreme($of, $sign, $member->section->weight());
+            $effect === Effect::Slope ?: $envelope->curve($of, $sign, SteelMake::of($member)->section->weight());
+            $envelope->extreme($of, $sign, SteelMake::of($member)->section->weight());
         }
     }
 };

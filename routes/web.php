@@ -21,6 +21,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', 'throttle:3000,1'])->group(function (): void {
         Route::post('design', [DesignController::class, 'design']);
         Route::post('influence', [DesignController::class, 'influence']);
+        Route::get('materials', [DesignController::class, 'materials']);
         Route::post('collapse', [DesignController::class, 'collapse']);
         Route::post('shortlist', [DesignController::class, 'shortlist']);
         Route::post('reserve', [DesignController::class, 'reserve']);

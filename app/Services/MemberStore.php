@@ -88,8 +88,9 @@ final class MemberStore
         $member->document = $document;
         $member->mark = $text('mark', 60);
         $member->title = $text('title', 200);
-        $member->section = $text('section', 60);
-        $member->summary = $this->summary([...$document, 'basis' => $member->job->basis]);
+        $summary = $this->summary([...$document, 'basis' => $member->job->basis]);
+        $member->section = is_string($summary['section'] ?? null) ? $summary['section'] : $text('section', 60);
+        $member->summary = $summary;
     }
 
     /**
@@ -110,6 +111,7 @@ final class MemberStore
 
         return [
             'state' => $verdict->state->value,
+            'section' => mb_substr($member->make->name(), 0, 60),
             'ratio' => $verdict->ratio,
             'governs' => $verdict->governs(),
             'reason' => $verdict->reason,

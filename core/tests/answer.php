@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 /** What the core answers to a member document on the standard input: result, full and brief sheet, collapse, shortlist, and reserve where it is asked for, as JSON. */
 
-use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Rates;
 use Waage\Design\Reserve;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
+use Waage\Materials\Steel\En1993\CollapseCheck;
 use Waage\Member\Member;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;

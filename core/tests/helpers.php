@@ -20,16 +20,17 @@ use Waage\Analysis\Polynomial;
 use Waage\Analysis\Responses;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\En1993\SteelSection;
+use Waage\Materials\Steel\Sections\Catalogue;
+use Waage\Materials\Steel\Sections\Section;
+use Waage\Materials\Steel\Sections\UnequalI;
+use Waage\Materials\Steel\SteelGrade;
+use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Basis;
 use Waage\Member\BasisReader;
 use Waage\Member\Member;
-use Waage\Sections\Catalogue;
-use Waage\Sections\Section;
-use Waage\Sections\UnequalI;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
-use Waage\Standards\En1993\SteelSection;
 
 const INCH = 25.4;
 const FOOT = 304.8;
@@ -136,6 +137,12 @@ function twistsAsideAt(Section $s, float $L, float $E = 210e3, float $G = 81e3):
 function section(string $name): Section
 {
     return Catalogue::find($name) ?? throw new LogicException("No section {$name}.");
+}
+
+/** What a member of a section is made of. */
+function made(string $section): SteelMake
+{
+    return SteelMake::of(Member::fromArray(document(['section' => $section])));
 }
 
 function unequal(string $name): UnequalI

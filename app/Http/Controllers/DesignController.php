@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Rates;
@@ -35,6 +34,12 @@ final class DesignController extends Controller
         return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
     }
 
+    /** What can be chosen, by material and field. */
+    public function materials(): JsonResponse
+    {
+        return new JsonResponse(Design::choices());
+    }
+
     public function influence(Request $request): JsonResponse
     {
         $ask = $request->input('influence');
@@ -46,7 +51,7 @@ final class DesignController extends Controller
     {
         $combination = $request->input('combination');
 
-        return new JsonResponse((new CollapseCheck(new Design($this->member($request)), is_string($combination) ? $combination : ''))->toArray());
+        return new JsonResponse((new Design($this->member($request)))->collapse(is_string($combination) ? $combination : ''));
     }
 
     public function reserve(Request $request): JsonResponse

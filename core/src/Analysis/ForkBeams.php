@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
-use Waage\Materials\SteelGrade;
+use Waage\Material\Rigidity;
+use Waage\Material\Situation;
 use Waage\Member\Member;
-use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
-use Waage\Sections\Section;
 
 /** What a member is sideways and about its axis, between its supports and the places that hold both flanges: beams with their load sets. */
 final class ForkBeams
@@ -25,8 +24,8 @@ final class ForkBeams
     {
         try {
             $beam = new Beam(
-                $member->length, self::holds($member), [], $member->grade->elasticity() * $member->section->Iz, 1.0,
-                array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $s->section->Iz, 1.0, INF), $member->steps),
+                $member->length, self::holds($member), [], self::main($member)->EIz, 1.0,
+                Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
             );
         } catch (UnstableBeam $e) {
             throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());
@@ -43,11 +42,10 @@ final class ForkBeams
     public static function buckling(Member $member): Beam
     {
         $places = self::places($member);
-        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->elasticity() * $s->Iz;
 
         return new Beam(
-            $member->length, count($places) > 1 ? array_map(BeamSupport::roller(...), $places) : self::holds($member), [], $stiffness($member->section, $member->grade), 1.0,
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $stiffness($s->section, $s->grade), 1.0, INF), $member->steps),
+            $member->length, count($places) > 1 ? array_map(BeamSupport::roller(...), $places) : self::holds($member), [],
+            self::main($member)->EIz, 1.0, Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
         );
     }
 
@@ -58,10 +56,9 @@ final class ForkBeams
      */
     public static function twisted(Member $member, MemberCases $parts): array
     {
-        $stiffness = fn (Section $s, SteelGrade $grade): float => $grade->shearModulus() * $s->It;
         $beam = new Beam(
-            $member->length, array_map(BeamSupport::fixed(...), self::places($member)), [], 1.0, $stiffness($member->section, $member->grade),
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, 1.0, $stiffness($s->section, $s->grade), INF), $member->steps), new Axis(0.0, true),
+            $member->length, array_map(BeamSupport::fixed(...), self::places($member)), [], 1.0, self::main($member)->GJ,
+            Step::of($member->make, new Situation, fn (Rigidity $r): array => [1.0, $r->GJ, INF]), new Axis(0.0, true),
         );
 
         return [$beam, array_map(fn (LoadSet $s): LoadSet => $s->twisting ?? new LoadSet, $parts->sets)];
@@ -87,6 +84,11 @@ final class ForkBeams
         }
 
         return [new Beam($member->length, self::holds($member)), $sets];
+    }
+
+    private static function main(Member $member): Rigidity
+    {
+        return $member->make->main(new Situation)->rigidity;
     }
 
     /** @return list<BeamSupport> fixed supports hold a flange against turning as well */

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
-use Waage\Materials\SteelGrade;
+use Waage\Material\Rigidity;
+use Waage\Material\Situation;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
 use Waage\Member\LoadDirection;
 use Waage\Member\Member;
 use Waage\Member\RollerHolds;
-use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
-use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /**
@@ -37,14 +36,19 @@ final readonly class LoadedBeam
     }
 
     /** @throws UnstableBeam */
-    public static function of(Member $member): self
+    public static function of(Member $member, Situation $situation = new Situation): self
     {
-        $E = $member->grade->elasticity();
-        $GA = fn (Section $s, SteelGrade $grade): float => $member->shears ? $grade->shearModulus() * $s->shearArea() : INF;
+        $GA = fn (Rigidity $r): float => $member->shears ? $r->GA : INF;
+        $main = $member->make->main($situation)->rigidity;
         $beam = new Beam(
-            $member->length, array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports), $member->hinges, $E * $member->bent($member->section)->Iy, $E * $member->section->A,
-            array_map(fn (SectionStep $s): Step => new Step($s->from, $s->to, $s->grade->elasticity() * $member->bent($s->section)->Iy, $s->grade->elasticity() * $s->section->A, $GA($s->section, $s->grade)), $member->steps),
-            new Axis($member->angle, $member->isStrainedAlong()), $GA($member->section, $member->grade),
+            $member->length,
+            array_map(fn (Support $s): BeamSupport => self::hold($s, $member->angle), $member->supports),
+            $member->hinges,
+            $main->EI,
+            $main->EA,
+            Step::of($member->make, $situation, fn (Rigidity $r): array => [$r->EI, $r->EA, $GA($r)]),
+            new Axis($member->angle, $member->isStrainedAlong()),
+            $GA($main),
         );
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);

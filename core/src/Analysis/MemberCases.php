@@ -102,7 +102,7 @@ final class MemberCases
         $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
         $parts = $this->loads->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->fields);
         foreach ($this->selfWeight === null ? [] : $this->fields as $i => $field) {
-            $parts[$i]->with($this->loads->selfWeight(...$field), $this->member->section->weight());
+            $parts[$i]->with($this->loads->selfWeight(...$field), $this->member->make->weight());
         }
         [$indices, $on] = $this->added([array_map(fn (LoadSet $s, string $name): array => [$s, $name], $parts, $this->names)]);
 

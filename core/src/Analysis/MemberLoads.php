@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
+use Waage\Material\Situation;
 use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
@@ -27,10 +28,10 @@ final readonly class MemberLoads
     {
         [$normal, $along] = $this->parts(LoadDirection::Vertical);
         $set = new LoadSet;
-        foreach ($this->member->stretches() as $stretch) {
-            $a = max($from, $stretch->from);
-            $b = min($to, $stretch->to);
-            $q = $stretch->section->weight() / $this->member->section->weight();
+        foreach ($this->member->make->pieces(new Situation) as $piece) {
+            $a = max($from, $piece->from);
+            $b = min($to, $piece->to);
+            $q = $piece->weight / $this->member->make->weight();
             $set->line($a, $b, $normal * $q, $normal * $q)->alongLine($a, $b, $along * $q, $along * $q);
         }
 
@@ -132,16 +133,16 @@ final readonly class MemberLoads
     {
         if ($load->kind === LoadKind::Temperature) {
             // Warmer below: the bottom grows longer and the member sags.
-            foreach ($this->member->stretches() as $stretch) {
-                if (min($load->to, $stretch->to) > max($load->from, $stretch->from)) {
-                    $set->curvature(max($load->from, $stretch->from), min($load->to, $stretch->to), $stretch->grade->thermalExpansion() * $load->start() / $stretch->section->h);
+            foreach ($this->member->make->pieces(new Situation) as $piece) {
+                if (min($load->to, $piece->to) > max($load->from, $piece->from)) {
+                    $set->curvature(max($load->from, $piece->from), min($load->to, $piece->to), $piece->expansion * $load->start() / $piece->depth);
                 }
             }
 
             return;
         }
         if ($load->kind === LoadKind::Warming) {
-            $set->strain($load->from, $load->to, $this->member->grade->thermalExpansion() * $load->start());
+            $set->strain($load->from, $load->to, $this->member->make->main(new Situation)->expansion * $load->start());
 
             return;
         }

@@ -43,6 +43,59 @@ final class Formula
         return self::write(self::parse($formula), fn (string $s): string => $s === 'pi' ? '\\pi' : $values[$s])[0];
     }
 
+    /**
+     * The value of a formula.
+     *
+     * @param  array<string, float>  $values  by symbol
+     *
+     * @throws \LogicException where a symbol has no value
+     */
+    public static function value(string $formula, array $values): float
+    {
+        return self::evaluate(self::parse($formula), $values);
+    }
+
+    /** @return list<string> the symbols in it, each once */
+    public static function symbols(string $formula): array
+    {
+        preg_match_all('~[A-Za-z]\w*~', $formula, $m);
+
+        return array_values(array_unique(array_diff($m[0], ['sqrt', 'min', 'max', 'abs', 'pi'])));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @param  array<string, float>  $values
+     */
+    private static function evaluate(array $node, array $values): float
+    {
+        $name = $node[0];
+        if ($name === 'number') {
+            return (float) $node[1];
+        }
+        if ($name === 'symbol') {
+            return $node[1] === 'pi' ? M_PI : $values[$node[1]] ?? throw new \LogicException("{$node[1]} has no value.");
+        }
+        /** @var non-empty-list<array<array-key, mixed>> $arguments */
+        $arguments = array_slice($node, 1);
+        $of = array_map(fn (array $argument): float => self::evaluate($argument, $values), $arguments);
+
+        return match ($name) {
+            '+' => $of[0] + $of[1],
+            '-' => $of[0] - $of[1],
+            '*' => $of[0] * $of[1],
+            '/' => $of[0] / $of[1],
+            '^' => $of[0] ** $of[1],
+            'minus' => -$of[0],
+            'brackets' => $of[0],
+            'sqrt' => sqrt($of[0]),
+            'abs' => abs($of[0]),
+            'min' => min($of),
+            'max' => max($of),
+            default => throw new \LogicException("No function {$name}."),
+        };
+    }
+
     /** E.g. W_pl_y → W_{\mathrm{pl,y}}, gamma_M0 → \gamma_{\mathrm{M0}}, k_tau → k_{\mathrm{\tau}}. */
     public static function symbol(string $name): string
     {

@@ -6,18 +6,20 @@ namespace Waage\Design;
 
 use Waage\Analysis\LiftOff;
 use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\UnstableBeam;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\Material;
+use Waage\Material\MemberChecks;
+use Waage\Material\Registry;
 use Waage\Member\Category;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
-use Waage\Standards\En1993\SteelSection;
-use Waage\Standards\SteelMember;
 
 /**
  * The front door: a member in, everything computed from it out.
@@ -41,7 +43,9 @@ final class Design
     /** @var list<Combination> those of the rules that the engineer leaves out */
     public readonly array $leftOut;
 
-    public readonly SteelMember $checks;
+    public readonly MemberEnvelopes $envelopes;
+
+    public readonly MemberChecks $checks;
 
     public readonly SupportChecks $supports;
 
@@ -63,7 +67,7 @@ final class Design
     {
         $held = self::statics($member);
         $combinations = Combinations::of($member, $held->actingCases());
-        $acting = LiftOff::of($held, $combinations->acting, $member->section->weight());
+        $acting = LiftOff::of($held, $combinations->acting, $member->make->weight());
         $this->beam = $acting->beam;
         $this->combinations = $acting->combinations;
         $this->given = $combinations->acting;
@@ -76,12 +80,13 @@ final class Design
             }
         }
         $this->assertAllTakePart($combinations);
-        $this->checks = SteelMember::of($this->beam, $this->combinations);
+        $this->envelopes = new MemberEnvelopes($this->beam, $this->combinations);
+        $this->checks = $member->make->material()->checks($this->envelopes);
         $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->everyWeighing = self::heaviestFirst([
-            ...$this->checks->weigh($member->section, $derive),
-            ...$this->supports->weigh($member->section->weight(), $derive),
-            ...(new FrequencyCheck($held))->weigh($member->section, $derive),
+            ...$this->checks->weigh($member->make, $derive),
+            ...$this->supports->weigh($member->make->weight(), $derive),
+            ...(new FrequencyCheck($held))->weigh($member->make, $derive),
         ]);
         $this->weighings = self::counting($member, $this->everyWeighing);
         $this->notCounted = array_values(array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)));
@@ -133,10 +138,21 @@ final class Design
         return array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic));
     }
 
-    /** The member's section in its grade. */
-    public function steel(): SteelSection
+    /** @return array<string, array<string, list<string>>> what can be chosen, by material and field */
+    public static function choices(): array
     {
-        return new SteelSection($this->member->section, $this->member->grade, $this->member->basis);
+        return array_map(fn (Material $m): array => $m->choices(), Registry::all());
+    }
+
+    /**
+     * Plastic collapse, where the material has it (core/schema/collapse.schema.json).
+     *
+     * @param  string  $combination  id; empty: the one that collapses first
+     * @return array<string, mixed>
+     */
+    public function collapse(string $combination = ''): array
+    {
+        return $this->member->make->material()->collapse($this, $combination);
     }
 
     public function verdict(): Verdict

@@ -8,7 +8,8 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\NaturalFrequency;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
-use Waage\Sections\Section;
+use Waage\Material\Make;
+use Waage\Material\Situation;
 use Waage\Units\Kind;
 
 /**
@@ -25,22 +26,27 @@ final readonly class FrequencyCheck
     }
 
     /** Hz; null where nothing vibrates. */
-    public function hertz(Section $section): ?float
+    public function hertz(Make $make): ?float
     {
         if (abs($this->beam->member->angle) > self::STANDS) {
             return null;
         }
-        $hertz = (new NaturalFrequency($this->beam->beam, $this->beam->weights($section->weight())))->hertz();
+        $hertz = (new NaturalFrequency($this->beam->beam, $this->beam->weights($make->weight())))->hertz();
 
         // A stiffer section under the same weights vibrates faster; where forces depend on it the statics is its own.
-        return is_finite($hertz) ? $hertz * sqrt($this->beam->member->bent($section)->Iy / $this->beam->member->bent($this->beam->member->section)->Iy) : null;
+        return is_finite($hertz) ? $hertz * sqrt(self::stiffness($make) / self::stiffness($this->beam->member->make)) : null;
+    }
+
+    private static function stiffness(Make $make): float
+    {
+        return $make->main(new Situation)->rigidity->EI;
     }
 
     /** @return list<Weighing> */
-    public function weigh(Section $section, bool $derive): array
+    public function weigh(Make $make, bool $derive): array
     {
         $limit = $this->beam->member->basis->limitFrequency;
-        $hertz = $limit > 0.0 ? $this->hertz($section) : null;
+        $hertz = $limit > 0.0 ? $this->hertz($make) : null;
         if ($hertz === null) {
             return [];
         }

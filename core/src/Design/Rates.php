@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Material\Make;
+use Waage\Material\Material;
+use Waage\Material\Registry;
 use Waage\Member\Fields;
 use Waage\Member\InvalidMember;
-use Waage\Sections\Catalogue;
-use Waage\Sections\Section;
 
 /** What steel costs an office, in money and in carbon, and the sections it likes to use. Whatever is not given is null. */
 final readonly class Rates
@@ -43,7 +44,7 @@ final readonly class Rates
             $f->fail('favourites', 'Give at most '.self::MOST_FAVOURITES.' sections.');
             $names = [];
         }
-        $known = array_filter($names, fn (mixed $name): bool => is_string($name) && Catalogue::find($name) !== null);
+        $known = array_filter($names, fn (mixed $name): bool => is_string($name) && self::isKnown($name));
         if (count($known) < count($names)) {
             $f->fail('favourites', 'One of these sections is not in the catalogue.');
         }
@@ -53,20 +54,32 @@ final readonly class Rates
     }
 
     /** Steel and coating of a metre; null when the office gives neither. */
-    public function pricePerMetre(Section $section): ?float
+    public function pricePerMetre(Make $make): ?float
     {
-        return $this->price === null && $this->coating === null ? null : $section->mass() * 1000 * ($this->price ?? 0.0) + $section->surface() / 1000 * ($this->coating ?? 0.0);
+        return $this->price === null && $this->coating === null ? null : self::massPerMetre($make) * ($this->price ?? 0.0) + $make->surface() / 1000 * ($this->coating ?? 0.0);
     }
 
     /** Of a metre, kg CO₂e. */
-    public function carbonPerMetre(Section $section): ?float
+    public function carbonPerMetre(Make $make): ?float
     {
-        return $this->carbon === null ? null : $section->mass() * 1000 * $this->carbon;
+        return $this->carbon === null ? null : self::massPerMetre($make) * $this->carbon;
     }
 
     /** @return array{price: float|null, coating: float|null, carbon: float|null, currency: string, favourites: list<string>} */
     public function toArray(): array
     {
         return ['price' => $this->price, 'coating' => $this->coating, 'carbon' => $this->carbon, 'currency' => $this->currency, 'favourites' => $this->favourites];
+    }
+
+    /** Has any material a section of this name? */
+    private static function isKnown(string $name): bool
+    {
+        return array_filter(Registry::all(), fn (Material $m): bool => $m->knows($name)) !== [];
+    }
+
+    /** kg per metre: the weight with g = 9.80665 m/s². */
+    private static function massPerMetre(Make $make): float
+    {
+        return $make->weight() / 9.80665 * 1000;
     }
 }

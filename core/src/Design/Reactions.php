@@ -35,7 +35,7 @@ final readonly class Reactions
         $beam = $this->beam;
         $rows = [];
         if ($beam->selfWeight !== null) {
-            $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->section->weight());
+            $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->make->weight());
         }
         foreach ($beam->given() as $case) {
             $rows[] = $this->row($case->case->id, $case->case->name, $case->case->category->value, $case->whole(), 1.0);
@@ -115,7 +115,7 @@ final readonly class Reactions
     private function shares(int $component): array
     {
         $beam = $this->beam;
-        $weight = $this->design->member->section->weight();
+        $weight = $this->design->member->make->weight();
         $shares = ['' => []];
         foreach (array_keys($beam->beam->supports) as $i) {
             $permanent = $beam->selfWeight === null ? 0.0 : $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];

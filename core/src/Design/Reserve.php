@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Checks\Weighing;
-use Waage\Materials\SteelGrade;
 use Waage\Member\Category;
 use Waage\Member\EndForces;
 use Waage\Member\Load;
@@ -145,7 +144,7 @@ final readonly class Reserve
         $starts = fn (string $with): bool => array_filter($failing, fn (string $id): bool => str_starts_with($id, $with)) !== [];
 
         return [
-            ...$this->section(), ...$this->grade(),
+            ...$this->section(), ...$this->stronger(),
             ...$starts('buckling') ? $this->restraints() : [],
             ...$starts('web-') ? [$this->change('Stiffened webs at the supports and under the point loads', $this->stiffened())] : [],
         ];
@@ -155,18 +154,17 @@ final readonly class Reserve
     private function section(): array
     {
         $holding = array_filter($this->design->shortlist(), fn (ShortlistRow $r): bool => $r->verdict->holds());
-        usort($holding, fn (ShortlistRow $a, ShortlistRow $b): int => $a->section->weight() <=> $b->section->weight());
+        usort($holding, fn (ShortlistRow $a, ShortlistRow $b): int => $a->make->weight() <=> $b->make->weight());
 
-        return $holding === [] ? [] : [$this->change($holding[0]->section->name.', '.$this->design->member->basis->units->format($holding[0]->section->weight(), Kind::Mass), ['section' => $holding[0]->section->name])];
+        return $holding === [] ? [] : [$this->change($holding[0]->make->name().', '.$this->design->member->basis->units->format($holding[0]->make->weight(), Kind::Mass), $holding[0]->make->patch())];
     }
 
-    /** @return list<array<string, mixed>> the first stronger grade that holds, or the strongest one */
-    private function grade(): array
+    /** @return list<array<string, mixed>> the first stronger make that holds, or the strongest one */
+    private function stronger(): array
     {
-        $grades = SteelGrade::like($this->design->member->grade);
         $change = null;
-        foreach (array_slice($grades, (int) array_search($this->design->member->grade, $grades, true) + 1) as $grade) {
-            $change = $this->change("Grade {$grade->value}", ['grade' => $grade->value]);
+        foreach ($this->design->member->make->stronger() as [$name, $patch]) {
+            $change = $this->change($name, $patch);
             if ($change['holds']) {
                 break;
             }
@@ -224,7 +222,8 @@ final readonly class Reserve
     {
         $changed = $this->document;
         foreach ($patch as $key => $value) {
-            $changed[$key] = $key === 'restraint' && is_array($value) && is_array($changed[$key] ?? null) ? [...$changed[$key], ...$value] : $value;
+            $isBlock = is_array($value) && ! array_is_list($value) && is_array($changed[$key] ?? null);
+            $changed[$key] = $isBlock ? [...$changed[$key], ...$value] : $value;
         }
         $verdict = (new Design(Member::fromArray($changed), false))->verdict();
 

@@ -16,22 +16,12 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\Piece;
+use Waage\Material\Situation;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\Restraint;
-use Waage\Member\SectionStep;
 use Waage\Member\Support;
-use Waage\Sections\Angle;
-use Waage\Sections\Channel;
-use Waage\Sections\CircularHollow;
-use Waage\Sections\ISection;
-use Waage\Sections\RectangularHollow;
-use Waage\Sections\SolidBar;
-use Waage\Sections\Strip;
-use Waage\Sections\StripSection;
-use Waage\Sections\Tee;
-use Waage\Sections\UnequalI;
-use Waage\Units\Kind;
 
 /**
  * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
@@ -63,7 +53,7 @@ final readonly class Result
         return [
             'verdict' => ['state' => $verdict->state->value, 'holds' => $verdict->holds(), 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'governs' => $verdict->governs(), 'reason' => $verdict->reason],
             'member' => $this->member(),
-            'section' => $this->section(),
+            'section' => ['class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN', ...$this->design->member->make->describe()],
             'combinations' => array_map($this->combination(...), $this->design->combinations),
             'leftOut' => array_map($this->combination(...), $this->design->leftOut),
             'envelope' => $strength,
@@ -95,48 +85,12 @@ final readonly class Result
             'length' => $member->length,
             'supports' => array_map(fn (Support $s): array => ['x' => $s->x, 'kind' => $s->kind->value, 'bearing' => $s->bearing, 'turning' => $s->holdsTurning(), 'bearsOnly' => $s->bearsOnly, 'holds' => $s->holds->value], $member->supports),
             'angle' => $member->angle,
-            'stretches' => array_map(fn (SectionStep $s): array => ['from' => $s->from, 'to' => $s->to, 'section' => $s->section->name, 'h' => $s->section->h], $member->stretches()),
+            'stretches' => array_map(fn (Piece $p): array => ['from' => $p->from, 'to' => $p->to, 'section' => $p->name, 'h' => $p->depth], $member->make->pieces(new Situation)),
             'hinges' => $member->hinges,
             'fields' => $fields,
             'loads' => array_map(fn (Load $l): array => ['id' => $l->id, 'name' => $l->name, 'case' => $l->case, 'kind' => $l->kind->value, 'on' => $l->on, 'from' => $l->from, 'to' => $l->to, 'profile' => $l->profile, 'axles' => $l->axles, 'direction' => $l->direction->value, 'eccentricity' => $l->eccentricity, 'across' => $l->across ?: $l->twist, 'reduction' => $l->reduction === null ? null : (new PrintedLine(Reductions::line($l->reduction), $member->basis->units))->toArray()], $member->loads),
             'top' => $restraint($member->top),
             'bottom' => $restraint($member->bottom),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function section(): array
-    {
-        $s = $this->design->member->section;
-        [$shape, $tw, $tf, $r] = match (true) {
-            $s instanceof ISection => ['I', $s->tw, $s->tf, $s->r],
-            $s instanceof Channel => ['channel', $s->tw, $s->tf, $s->r],
-            $s instanceof SolidBar => [$s->isRound ? 'round' : 'flat', $s->b, $s->b, 0.0],
-            $s instanceof UnequalI => ['unequal', $s->tw, $s->tt, 0.0],
-            $s instanceof Tee => ['tee', $s->tw, $s->tf, $s->r],
-            $s instanceof StripSection => ['strips', 0.0, 0.0, 0.0],
-            $s instanceof Angle => ['angle', $s->t, $s->t, $s->r],
-            $s instanceof RectangularHollow => ['rectangle', $s->t, $s->t, $s->r],
-            $s instanceof CircularHollow => ['circle', $s->t, $s->t, 0.0],
-            default => throw new \LogicException('This shape is not drawn.'),
-        };
-
-        return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs, 'Iu' => $s->Iu, 'Iv' => $s->Iv] : [], ...$s instanceof StripSection ? $this->strips($s) : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $this->design->member->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
-            'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
-            'weight' => $s->weight(), 'grade' => $this->design->member->grade->value, 'fy' => $this->design->member->grade->yieldStrength($s->thickest()), 'class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN',
-        ];
-    }
-
-    /** @return array<string, mixed> its outline from its upper left corner, and what only such sections have */
-    private function strips(StripSection $s): array
-    {
-        $strips = array_map(fn (Strip $strip): array => $strip->corners(), $s->solid());
-        $left = min(array_map(fn (array $corners): float => min(array_column($corners, 0)), $strips));
-
-        return [
-            'strips' => array_map(fn (array $corners): array => array_map(fn (array $p): array => [$p[0] - $left, $s->top + $s->zs - $p[1]], $corners), $strips),
-            'ys' => $s->ys - $left, 'zs' => -$s->bottom, 'ym' => $s->yM, 'zm' => $s->zM, 'Iyz' => $s->Iyz, 'Iu' => $s->Iu, 'Iv' => $s->Iv, 'lean' => $s->lean, 'Wplz' => $s->Wplz, 'Welz' => $s->Welz,
         ];
     }
 
@@ -158,7 +112,7 @@ final readonly class Result
      */
     private function curves(array $forForces, array $forDeflection): array
     {
-        $checks = $this->design->checks;
+        $checks = $this->design->envelopes;
 
         return [
             ...$checks->axial === null ? [] : ['N' => $this->pair($checks->axial, $forForces, 1.0)],
@@ -194,7 +148,7 @@ final readonly class Result
         }
         $beam = $this->design->beam;
         $curves = [];
-        $effects = [...$this->design->checks->axial === null ? [] : ['N' => Effect::Axial], 'V' => Effect::Shear, 'M' => Effect::Moment, 'w' => Effect::Deflection];
+        $effects = [...$this->design->envelopes->axial === null ? [] : ['N' => Effect::Axial], 'V' => Effect::Shear, 'M' => Effect::Moment, 'w' => Effect::Deflection];
         foreach ([[$beam, $effects, $this->stiffness()], ...$beam->sideways === null ? [] : [[$beam->sideways, ['Vy' => Effect::Shear, 'Mz' => Effect::Moment, 'v' => Effect::Deflection], $this->stiffnessSideways()]], ...$beam->twisting === null ? [] : [[$beam->twisting, ['T' => Effect::Axial], 1.0]]] as [$of, $shown, $stiffness]) {
             $responses = $of->responses;
             foreach ($shown as $name => $effect) {
@@ -227,7 +181,7 @@ final readonly class Result
     {
         $beam = $this->design->beam;
         if ($id === 'self-weight' && $beam->selfWeight !== null) {
-            return [$beam->selfWeight => $this->design->member->section->weight()];
+            return [$beam->selfWeight => $this->design->member->make->weight()];
         }
         foreach ($beam->cases as $case) {
             if ($case->case->id === $id) {
@@ -252,7 +206,7 @@ final readonly class Result
             $index[$c->id] = $i;
         }
         $breaks = $envelope->breaks();
-        $weight = $this->design->member->section->weight();
+        $weight = $this->design->member->make->weight();
         $curve = fn (int $sign): array => array_map(fn (array $p): array => [
             $breaks[$p['segment']] + $p['from'],
             $breaks[$p['segment']] + $p['to'],
@@ -265,12 +219,12 @@ final readonly class Result
 
     private function stiffness(): float
     {
-        return $this->design->member->grade->elasticity() * $this->design->member->bent($this->design->member->section)->Iy;
+        return $this->design->member->make->main(new Situation)->rigidity->EI;
     }
 
     private function stiffnessSideways(): float
     {
-        return $this->design->member->grade->elasticity() * $this->design->member->section->Iz;
+        return $this->design->member->make->main(new Situation)->rigidity->EIz;
     }
 
     /** @return array<string, mixed>|null what holds the member sideways, and the forces there, to the back positive */
@@ -284,8 +238,8 @@ final readonly class Result
     /** @return list<array<string, mixed>> */
     public function extremes(): array
     {
-        $checks = $this->design->checks;
-        $weight = $this->design->member->section->weight();
+        $checks = $this->design->envelopes;
+        $weight = $this->design->member->make->weight();
         $beam = $this->design->beam;
         [$ultimate, $characteristic] = [$this->design->ultimate(), $this->design->characteristic()];
         $effects = [
@@ -410,10 +364,7 @@ final readonly class Result
             $messages[] = 'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';
         }
         $member = $this->design->member;
-        $behind = $member->section->shearCentre();
-        if ($behind > 0.0 && ! ($member->top->isContinuous() && $member->bottom->isContinuous())) {
-            $messages[] = 'Loads are taken to act through the shear centre of the channel, '.$member->basis->units->format($behind, Kind::Size).' from its centroid, behind the web. Where they act elsewhere, give their distance in front of the axis, which counts from there.';
-        }
+        array_push($messages, ...$this->design->checks->notes());
         $never = $member->arrangements === [] ? [] : array_values(array_diff_key($beam->fieldNames(), array_flip(array_merge(...$member->arrangements))));
         if ($never !== []) {
             $messages[] = 'No arrangement loads '.CaseSets::listed($never).': imposed load does not act there.';

@@ -32,11 +32,11 @@ final readonly class SecondOrderCheck
     /** @return array{factor: float|null, enough: bool, rows: list<array<string, mixed>>}|null core/schema/result.schema.json, secondOrder; null: nothing is compressed */
     public function toArray(): ?array
     {
-        $axial = $this->design->checks->axial;
+        $axial = $this->design->envelopes->axial;
         if ($axial === null) {
             return null;
         }
-        $weight = $this->design->member->section->weight();
+        $weight = $this->design->member->make->weight();
         $compressed = [];
         foreach ($this->design->ultimate() as $combination) {
             $e = $axial->extreme([$combination], 1, $weight);
@@ -63,7 +63,7 @@ final readonly class SecondOrderCheck
         $beam = $this->design->beam;
         $N = $beam->responses->valuesAt(Effect::Axial, $e->segment, $e->t);
         $patterns = $beam->patterns(1, $N);
-        $moments = array_filter(array_map(fn (int $sign): ?Extreme => $this->design->checks->moment->extreme([$e->combination], $sign, $weight), [1, -1]));
+        $moments = array_filter(array_map(fn (int $sign): ?Extreme => $this->design->envelopes->moment->extreme([$e->combination], $sign, $weight), [1, -1]));
         usort($moments, fn (Extreme $a, Extreme $b): int => abs($b->value) <=> abs($a->value));
         $bends = $moments === [] ? [] : $beam->patterns($moments[0]->value >= 0 ? 1 : -1, $beam->responses->valuesAt(Effect::Moment, $moments[0]->segment, $moments[0]->t));
         foreach ($beam->cases as $case) {

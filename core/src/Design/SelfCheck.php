@@ -75,7 +75,7 @@ final readonly class SelfCheck
         $length = $this->design->member->length;
         $sets = [];
         if ($beam->selfWeight !== null) {
-            $sets[$beam->selfWeight] = $this->design->member->section->weight();
+            $sets[$beam->selfWeight] = $this->design->member->make->weight();
         }
         foreach ($beam->given() as $case) {
             foreach ($case->whole() as $set) {

@@ -5,24 +5,29 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\LiftOff;
-use Waage\Sections\Catalogue;
-use Waage\Standards\SteelMember;
+use Waage\Analysis\MemberEnvelopes;
 
-/** Weighs every section of the chosen families by the same code as the member's own section. */
+/** Weighs everything that could stand in place of what the member is made of, by the same code as the member itself. */
 final class Shortlist
 {
     /** @return list<ShortlistRow> */
     public static function of(Design $design): array
     {
         $member = $design->member;
+        $material = $member->make->material();
         $rows = [];
-        foreach (Catalogue::ofFamilies($member->families) as $section) {
+        foreach ($material->candidates($member->make) as $make) {
             // On springs a stiffer section attracts other forces: the statics is its own.
-            $held = $design->beam->dependsOnSection() ? Design::statics($member->withSection($section)) : null;
-            $acting = $held === null ? null : LiftOff::of($held, $design->given, $section->weight());
-            $checks = $acting === null ? $design->checks : SteelMember::of($acting->beam, $acting->combinations);
+            $held = $design->beam->dependsOnSection() ? Design::statics($member->withMake($make)) : null;
+            $acting = $held === null ? null : LiftOff::of($held, $design->given, $make->weight());
+            $checks = $acting === null ? $design->checks : $material->checks(new MemberEnvelopes($acting->beam, $acting->combinations));
             $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
-            $rows[] = new ShortlistRow($section, Verdict::of(Design::counting($member, [...$checks->weigh($section, false), ...$supports->weigh($section->weight(), false), ...(new FrequencyCheck($held ?? $design->beam))->weigh($section, false)])));
+            $weighings = [
+                ...$checks->weigh($make, false),
+                ...$supports->weigh($make->weight(), false),
+                ...(new FrequencyCheck($held ?? $design->beam))->weigh($make, false),
+            ];
+            $rows[] = new ShortlistRow($make, Verdict::of(Design::counting($member, $weighings)));
         }
 
         return $rows;

@@ -4,22 +4,12 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
-use Waage\Materials\SteelGrade;
-use Waage\Sections\Catalogue;
-use Waage\Sections\ISection;
-use Waage\Sections\Plates;
-use Waage\Sections\Section;
 use Waage\Units\Kind;
 
 /** Reads the length of a member, how its axis lies, its supports, hinges and steps in section. */
 final readonly class GeometryReader
 {
     public const MOST_SUPPORTS = 60;
-
-    private const MOST_STEPS = 40;
-
-    /** mm, of a plate */
-    private const THICKEST = 80.0;
 
     /** mm; a longer member is a typing error. */
     private const LONGEST = 500_000.0;
@@ -80,81 +70,6 @@ final readonly class GeometryReader
         }
 
         return $holds;
-    }
-
-    /** @param  array<array-key, mixed>  $row */
-    private function withPlates(Section $section, array $row, string $path): Section
-    {
-        if (($row['plateWidth'] ?? '') === '' && ($row['plateThickness'] ?? '') === '') {
-            return $section;
-        }
-        if (! $section instanceof ISection) {
-            $this->f->fail("{$path}.plateWidth", 'Plates are welded onto the flanges of I sections only. Take a thicker section, or leave the plate out.');
-
-            return $section;
-        }
-        $width = $this->f->positive($row, 'plateWidth', "{$path}.plateWidth", Kind::Size, 'The width of the plates');
-        $thickness = $this->f->positive($row, 'plateThickness', "{$path}.plateThickness", Kind::Size, 'The thickness of the plates');
-        if ($width > $section->b + 1e-6) {
-            $this->f->fail("{$path}.plateWidth", 'The plates are wider than the flanges. Plates that stand out are not covered: take narrower ones.');
-        }
-        if ($thickness > self::THICKEST) {
-            $this->f->fail("{$path}.plateThickness", 'Plates of more than 80 mm are not covered: Table 3.1 of EN 1993-1-1 ends there.');
-        }
-
-        return $width > 0.0 && $thickness > 0.0 ? $section->with(new Plates($width, $thickness), "{$section->name} + 2 × {$this->size($width)}×{$this->size($thickness)}") : $section;
-    }
-
-    /** A size in whole or tenths of millimetres, for a name. */
-    private function size(float $mm): string
-    {
-        return rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.');
-    }
-
-    /**
-     * @param  list<float>  $places  of supports and hinges: a step that lies on one of them by less than a millimetre begins there
-     * @param  SteelGrade  $grade  of the member, where a length has none of its own
-     * @return list<SectionStep> lengths with another section, from left to right
-     */
-    public function steps(array $places, SteelGrade $grade): array
-    {
-        $snapped = function (float $x) use (&$places): float {
-            foreach ($places as $place) {
-                if (abs($place - $x) < 1.0) {
-                    return $place;
-                }
-            }
-            $places[] = $x;
-
-            return $x;
-        };
-        $steps = [];
-        foreach ($this->f->rows($this->in, 'steps', self::MOST_STEPS, 'steps') as $i => $row) {
-            $from = ($row['from'] ?? '') === '' ? 0.0 : $this->f->place($row, 'from', "steps.{$i}.from", $this->length, 'The step');
-            $to = ($row['to'] ?? '') === '' ? $this->length : $this->f->place($row, 'to', "steps.{$i}.to", $this->length, 'The step');
-            $name = $this->f->text($row, 'section', "steps.{$i}.section");
-            $section = Catalogue::find($name);
-            if ($section === null) {
-                $this->f->fail("steps.{$i}.section", Catalogue::missing($name));
-            }
-            $section = $section === null ? null : $this->withPlates($section, $row, "steps.{$i}");
-            [$from, $to] = [$snapped($from), $snapped($to)];
-            if ($to - $from < 1.0 && $this->f->areSound('length', "steps.{$i}")) {
-                $this->f->fail("steps.{$i}.to", 'The length with this section must end to the right of where it starts.');
-            }
-            if ($section !== null) {
-                $own = ($row['grade'] ?? '') === '' ? $grade : $this->f->choice($row, 'grade', "steps.{$i}.grade", $grade);
-                $steps[] = [new SectionStep($from, $to, $section, $own), $i];
-            }
-        }
-        usort($steps, fn (array $a, array $b): int => $a[0]->from <=> $b[0]->from);
-        for ($i = 1, $n = count($steps); $i < $n && $this->f->areSound('length', 'steps'); $i++) {
-            if ($steps[$i][0]->from < $steps[$i - 1][0]->to - 1e-6) {
-                $this->f->fail("steps.{$steps[$i][1]}.from", 'Two sections are given for the same length: this one starts before the one on its left ends.');
-            }
-        }
-
-        return array_column($steps, 0);
     }
 
     /**

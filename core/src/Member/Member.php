@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
-use Waage\Materials\SteelGrade;
-use Waage\Sections\Angle;
-use Waage\Sections\Section;
-use Waage\Sections\SkewSection;
-use Waage\Sections\Stem;
-use Waage\Sections\StripSection;
+use Waage\Material\Make;
 
 /** What the engineer has said about one member, in N and mm. Immutable. */
 final readonly class Member
@@ -21,17 +16,13 @@ final readonly class Member
      * @param  list<Load>  $loads
      * @param  list<OwnCombination>  $ownCombinations
      * @param  list<string>  $leftOut  keys of combinations of the rules that do not count
-     * @param  list<string>  $families  families the shortlist looks at
      * @param  bool  $collapse  does the sheet show plastic collapse
      * @param  float  $angle  how its axis rises from the start, rad; 0 level, π/2 upright
-     * @param  list<SectionStep>  $steps  lengths with another section, from left to right
      * @param  bool  $shears  does shear deformation count
      * @param  bool  $permanentBySpan  has permanent load its greater factor only on spans where it does harm
      * @param  bool  $liftsOff  may the member lift off supports that bear only
      * @param  array<string, Remark>  $remarks  by weighing
      * @param  list<EndForces>  $endForces  rows of an analysis of the whole structure
-     * @param  bool  $stemUp  of a tee: the flange is below
-     * @param  StrutEnds|null  $strutEnds  what connects the ends of an angle that is pressed or pulled; null: not said
      * @param  float  $apart  factor on the unbraced lengths; not part of the document
      * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
      * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
@@ -44,8 +35,7 @@ final readonly class Member
         public float $length,
         public array $supports,
         public array $hinges,
-        public Section $section,
-        public SteelGrade $grade,
+        public Make $make,
         public Restraint $top,
         public Restraint $bottom,
         public LoadHeight $loadHeight,
@@ -54,13 +44,11 @@ final readonly class Member
         public array $loads,
         public array $ownCombinations,
         public array $leftOut,
-        public array $families,
         public Basis $basis,
         public bool $collapse = false,
         public Arrangement $arrangement = Arrangement::Worst,
         public array $influence = [],
         public float $angle = 0.0,
-        public array $steps = [],
         public bool $shears = false,
         public bool $permanentBySpan = false,
         public bool $liftsOff = false,
@@ -69,11 +57,7 @@ final readonly class Member
         public float $camber = 0.0,
         public array $endForces = [],
         public EffectiveLengths $effective = new EffectiveLengths,
-        public Ductility $ductility = Ductility::None,
-        public bool $stemUp = false,
-        public ?StrutEnds $strutEnds = null,
         public float $apart = 1.0,
-        public ?WebStiffeners $webStiffeners = null,
     ) {
     }
 
@@ -91,12 +75,6 @@ final readonly class Member
         );
     }
 
-    /** A section as vertical forces bend it here: askew where it is not symmetric and nothing holds it all along. */
-    public function bent(Section $section, Stem $stem = Stem::Both): Section
-    {
-        return ($section instanceof Angle || $section instanceof StripSection) && ! ($this->top->isContinuous() && $this->bottom->isContinuous()) ? new SkewSection($section, $stem) : $section;
-    }
-
     /** Do loads twist it between the places that hold it against twisting? */
     public function twists(): bool
     {
@@ -112,7 +90,7 @@ final readonly class Member
         $side = $this->loadHeight->sign();
         $meetsRestraint = $side > 0 ? $this->top->isContinuous() : $this->bottom->isContinuous();
 
-        return $side === 0 || $meetsRestraint ? 0.0 : $this->section->faceAbove($side);
+        return $side === 0 || $meetsRestraint ? 0.0 : $this->make->faceAbove($side);
     }
 
     /**
@@ -133,26 +111,6 @@ final readonly class Member
     }
 
     /**
-     * The lengths of one section.
-     *
-     * @return non-empty-list<SectionStep> from end to end
-     */
-    public function stretches(): array
-    {
-        $stretches = [];
-        $x = 0.0;
-        foreach ($this->steps as $step) {
-            if ($step->from > $x) {
-                $stretches[] = new SectionStep($x, $step->from, $this->section, $this->grade);
-            }
-            $stretches[] = $step;
-            $x = $step->to;
-        }
-
-        return $x < $this->length || $stretches === [] ? [...$stretches, new SectionStep($x, $this->length, $this->section, $this->grade)] : $stretches;
-    }
-
-    /**
      * The same member with other loads.
      *
      * @param  list<Load>  $loads
@@ -169,10 +127,10 @@ final readonly class Member
         return new self(...['apart' => $times] + get_object_vars($this));
     }
 
-    /** The same member with another section. */
-    public function withSection(Section $section): self
+    /** The same member made of something else. */
+    public function withMake(Make $make): self
     {
-        return new self(...['section' => $section] + get_object_vars($this));
+        return new self(...['make' => $make] + get_object_vars($this));
     }
 
     /** Is there a support that cannot hold the member down? */

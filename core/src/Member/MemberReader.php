@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
-use Waage\Materials\SteelGrade;
-use Waage\Sections\Catalogue;
+use Waage\Loading\LoadDuration;
+use Waage\Material\Make;
+use Waage\Material\Registry;
+use Waage\Material\Shape;
 use Waage\Units\Kind;
 
 /** Turns a member document into a Member, or tells every field that is wrong. */
@@ -14,7 +16,7 @@ final class MemberReader
     public const FORMAT = 'waage-member';
 
     /** Written; older versions are read as well. */
-    public const VERSION = 4;
+    public const VERSION = 5;
 
     public const MOST_CASES = 30;
 
@@ -60,23 +62,17 @@ final class MemberReader
         $own = $combinations->own($in);
         $leftOut = $combinations->leftOut($in);
 
-        $sectionName = $f->text($in, 'section', 'section');
-        $section = Catalogue::find($sectionName);
-        if ($section === null) {
-            $f->fail('section', Catalogue::missing($sectionName));
-        }
-        $grade = $f->choice($in, 'grade', 'grade', SteelGrade::S355);
-        $steps = $geometry->steps([0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges], $grade);
         $restraint = is_array($in['restraint'] ?? null) ? $in['restraint'] : [];
         $top = $this->restraint($restraint, 'top', $length, $supports);
         $bottom = $this->restraint($restraint, 'bottom', $length, $supports);
+        $places = [0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges];
+        $make = $this->make(new Shape($length, array_values($places), $top, $bottom));
         $loadHeight = $f->choice($in, 'loadHeight', 'loadHeight', LoadHeight::Top);
         $selfWeight = $f->flag($in, 'selfWeight', 'selfWeight', true);
         $basis = $this->ownLimits($basis);
         $mark = $f->text($in, 'mark', 'mark');
         $title = $f->text($in, 'title', 'title');
         $notes = $f->text($in, 'notes', 'notes');
-        $families = $this->families();
         $arrangement = $f->choice($in, 'arrangement', 'arrangement', Arrangement::Worst);
         $arrangements = $arrangement === Arrangement::Chosen ? $this->arrangements($length, $supports) : [];
         $influence = array_values($f->rows($in, 'influence', self::MOST_INFLUENCES, 'influence lines'));
@@ -85,22 +81,18 @@ final class MemberReader
         $remarks = $this->remarks();
         $camber = $this->camber($length, $supports);
         $effective = $this->effective($length);
-        $ductility = $f->choice($in, 'ductility', 'ductility', Ductility::None);
         $endForces = (new EndForcesReader($f, $length, $supports, $top, $bottom))->read($in);
         $this->assertHeldSideways($supports, $top, $bottom);
         $shears = $f->flag($in, 'shears', 'shears', false);
-        $stemUp = $f->flag($in, 'stemUp', 'stemUp', false);
-        $strutEnds = in_array($in['strutEnds'] ?? '', ['', null], true) ? null : $f->choice($in, 'strutEnds', 'strutEnds', StrutEnds::Centroid);
-        $webStiffeners = $this->webStiffeners($length);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
         $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
 
         $f->throwIfAny();
-        if ($supports === [] || $section === null) {
+        if ($supports === [] || $make === null) {
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $section, $grade, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $families, $basis, $collapse, $arrangement, $influence, $angle, $steps, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective, $ductility, $stemUp, $strutEnds, webStiffeners: $webStiffeners);
+        return new Member($mark, $title, $notes, $length, $supports, $hinges, $make, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $basis, $collapse, $arrangement, $influence, $angle, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective);
     }
 
     private function effective(float $length): EffectiveLengths
@@ -147,23 +139,25 @@ final class MemberReader
         return $camber;
     }
 
-    private function webStiffeners(float $length): ?WebStiffeners
+    /** What it is made of: the material that the document names, steel where it names none, from its block. */
+    private function make(Shape $shape): ?Make
     {
-        $row = $this->in['webStiffeners'] ?? null;
-        if (! is_array($row)) {
-            $row === null || $this->f->fail('webStiffeners', 'Give the spacing, the width and the thickness of the stiffeners.');
+        $id = $this->in['material'] ?? 'steel';
+        $material = is_string($id) ? (Registry::all()[$id] ?? null) : null;
+        if ($material === null) {
+            $this->f->fail('material', 'The material is one of: '.implode(', ', array_keys(Registry::all())).'.');
 
             return null;
         }
-        $spacing = $this->f->positive($row, 'spacing', 'webStiffeners.spacing', Kind::Length, 'The spacing');
-        if ($this->f->areSound('length', 'webStiffeners.spacing') && $length / $spacing > self::MOST_RESTRAINTS) {
-            $this->f->fail('webStiffeners.spacing', 'This spacing gives more than '.self::MOST_RESTRAINTS.' stiffeners.');
+        // Up to version 4 the fields of steel stand among the others.
+        $isBlock = is_array($this->in[$id] ?? null);
+        if (! $isBlock && $id !== 'steel') {
+            $this->f->fail($id, "Say what the member is made of, under “{$id}”.");
+
+            return null;
         }
 
-        return new WebStiffeners(
-            $spacing, $this->f->positive($row, 'width', 'webStiffeners.width', Kind::Size, 'The width of a stiffener'), $this->f->positive($row, 'thickness', 'webStiffeners.thickness', Kind::Size, 'The thickness of a stiffener'),
-            ($row['endPost'] ?? '') === '' ? 0.0 : $this->f->positive($row, 'endPost', 'webStiffeners.endPost', Kind::Size, 'The distance of the two pairs of an end post'),
-        );
+        return $material->read($this->f, $isBlock ? $this->in[$id] : $this->in, $shape, $isBlock ? "{$id}." : '');
     }
 
     /**
@@ -249,7 +243,8 @@ final class MemberReader
             if ($always && $category !== Category::Settlement && $category !== Category::Temperature) {
                 $this->f->fail("cases.{$i}.always", 'Settlements and temperatures may be there always; permanent loads are, other loads come and go.');
             }
-            $cases[] = new LoadCase($id, $name, $category, $alternatives, $always);
+            $duration = ($row['duration'] ?? '') === '' ? null : $this->f->choice($row, 'duration', "cases.{$i}.duration", LoadDuration::Medium);
+            $cases[] = new LoadCase($id, $name, $category, $alternatives, $always, $duration);
         }
         $this->checkAlternatives($cases);
 
@@ -350,19 +345,5 @@ final class MemberReader
         $values['limitFrequency'] = $this->f->number($own, 'frequency', 'deflection.frequency', $basis->limitFrequency, 0, 50);
 
         return new Basis(...$values);
-    }
-
-    /** @return list<string> */
-    private function families(): array
-    {
-        $known = Catalogue::families();
-        $families = $this->in['families'] ?? Catalogue::USUAL;
-        if (! is_array($families)) {
-            $this->f->fail('families', 'This must be a list of section families.');
-
-            return $known;
-        }
-
-        return array_values(array_intersect($known, $families));
     }
 }

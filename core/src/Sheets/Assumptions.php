@@ -6,6 +6,7 @@ namespace Waage\Sheets;
 
 use Waage\Analysis\LiftOff;
 use Waage\Design\Design;
+use Waage\Material\Situation;
 use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadCase;
@@ -24,11 +25,11 @@ final class Assumptions
         $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
 
         return [
-            ($member->steps === [] ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear, A_s the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube' : '; deflection from bending only').'. Extremes are exact, no mesh.',
+            (count($member->make->pieces(new Situation)) === 1 ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear, A_s the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube' : '; deflection from bending only').'. Extremes are exact, no mesh.',
             ...$beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
             ...$member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
             ...$member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
-            ...$has(LoadKind::Temperature) ? ['A difference of temperature bends the beam by α ΔT / h, with α = '.($member->grade->isAmerican() ? '11.7 × 10⁻⁶ per K (6.5 × 10⁻⁶ per °F).' : '12 × 10⁻⁶ per K (EN 1993-1-1, 3.2.6).')] : [],
+            ...$has(LoadKind::Temperature) ? ['A difference of temperature bends the beam by α ΔT / h, with α = '.self::number(1e6 * $member->make->main(new Situation)->expansion).' × 10⁻⁶ per K ('.self::number(1e6 / 1.8 * $member->make->main(new Situation)->expansion).' × 10⁻⁶ per °F).'] : [],
             ...array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.'],
             ...$has(LoadKind::Lengths) ? ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'] : [],
             ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === [] ? [] : ['Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.'],
@@ -40,5 +41,10 @@ final class Assumptions
             ...$design->checks->assumptions(),
             'An overhang may deflect as a span of twice its length.',
         ];
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
     }
 }

@@ -29,7 +29,7 @@ final readonly class LoadsTable
             $l->name, $cases[$l->case]->name, $cases[$l->case]->category->label(), $this->loadText($l), $this->placeText($l), $l->on ? $l->remark : trim('switched off, without effect. '.$l->remark),
         ], $this->member->loads);
         if ($this->member->selfWeight) {
-            array_unshift($rows, ['Self-weight', 'Self-weight', 'Permanent', $this->format($this->member->section->weight(), Kind::LineLoad), 'full length', '']);
+            array_unshift($rows, ['Self-weight', 'Self-weight', 'Permanent', $this->format($this->member->make->weight(), Kind::LineLoad), 'full length', '']);
         }
         $lines = [];
         foreach ($this->member->loads as $load) {

@@ -7,7 +7,6 @@ namespace Waage\Sheets;
 use Waage\Analysis\CaseSets;
 use Waage\Checks\State;
 use Waage\Checks\Weighing;
-use Waage\Design\CollapseCheck;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Reactions;
@@ -24,12 +23,8 @@ use Waage\Member\LoadHeight;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
 use Waage\Member\RollerHolds;
-use Waage\Member\SectionStep;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
-use Waage\Member\WebStiffeners;
-use Waage\Sections\StripSection;
-use Waage\Sections\Tee;
 use Waage\Units\Kind;
 
 /** The calculation sheet of one member: brief for the file, full for the checker. */
@@ -60,7 +55,7 @@ final readonly class SheetBuilder
         }
         $this->influence = $influence;
         $this->lost = $lost;
-        $this->collapse = $design->member->collapse ? (new CollapseCheck($design))->toArray() : null;
+        $this->collapse = $design->member->collapse ? $design->collapse() : null;
     }
 
     /** @return array<string, mixed> */
@@ -178,11 +173,7 @@ final readonly class SheetBuilder
                 : Block::text('Supports: '.implode('; ', array_map(fn (array $s): string => "{$s[0]} at {$s[1]}, {$s[2]}, bearing {$s[3]}", $supports)).'.'),
             ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
             ...$m->camber === 0.0 ? [] : [Block::text('Made with a camber of '.$this->format($m->camber, Kind::Size).' in the middle, a parabola. Diagrams and tables show deflections from the shape it is made in; the total deflection is weighed less the camber (EN 1990, A1.4.3).')],
-            ...$m->steps === [] ? [] : [Block::table(['Section', 'Grade', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'], array_map(fn (SectionStep $s): array => [
-                $s->section->name, $s->grade->value, $this->format($s->from, Kind::Length), $this->format($s->to, Kind::Length), $this->format($s->section->h, Kind::Size),
-                $this->format($s->section->Iy, Kind::SecondMoment), $this->format($s->section->weight(), Kind::Mass),
-            ], $m->stretches()))],
-            ...$m->webStiffeners === null ? [] : [Block::text($this->stiffenersText($m->webStiffeners))],
+            ...$m->make->blocks($m->basis->units),
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
@@ -192,14 +183,6 @@ final readonly class SheetBuilder
         ];
     }
 
-    /** With the way a tee is turned. */
-    private function sectionName(): string
-    {
-        $m = $this->design->member;
-
-        return $m->section->name.($m->section instanceof Tee ? ', stem '.($m->stemUp ? 'upwards' : 'downwards') : '');
-    }
-
     /** @return array<string, mixed> */
     private function sectionBlock(): array
     {
@@ -207,17 +190,12 @@ final readonly class SheetBuilder
         $acts = match ($m->loadHeight) {
             LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
         };
-        $row = [$this->sectionName(), $m->grade->value, $this->format($m->section->h, Kind::Size), $this->format($m->section->b, Kind::Size), $this->format($m->section->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
+        $make = $m->make;
+        $row = [$make->title(), $make->grade(), $this->format($make->depth(), Kind::Size), $this->format($make->width(), Kind::Size), $this->format($make->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
 
         return $this->full
             ? Block::table(['Section', 'Grade', '>Depth', '>Width', '>Mass', '>Length', 'Load acts'], [$row])
             : Block::text("{$row[0]} in {$row[1]}, {$row[2]} deep, {$row[3]} wide, {$row[4]}; length {$row[5]}; load acts {$acts}.");
-    }
-
-    private function stiffenersText(WebStiffeners $s): string
-    {
-        return 'Pairs of stiffeners on the web, '.$this->format($s->width, Kind::Size).' wide and '.$this->format($s->thickness, Kind::Size).' thick, at most '.$this->format($s->spacing, Kind::Length).' apart, evenly in each span'
-            .($s->endPost > 0.0 ? '; end posts of two pairs '.$this->format($s->endPost, Kind::Size).' apart.' : '.');
     }
 
     private function slopeText(): string
@@ -316,7 +294,7 @@ final readonly class SheetBuilder
 
         return [
             Block::heading('Forces and deflection'),
-            ...$this->design->checks->axial === null ? [] : [Block::figure('N', 'Axial force, envelope of the strength combinations, compression positive')],
+            ...$this->design->envelopes->axial === null ? [] : [Block::figure('N', 'Axial force, envelope of the strength combinations, compression positive')],
             Block::figure('V', 'Shear force, envelope of the strength combinations'),
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
             ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
@@ -413,7 +391,7 @@ final readonly class SheetBuilder
     {
         return [
             Block::heading('Section'),
-            Block::figure('section', $this->sectionName().($this->design->member->section instanceof StripSection ? ". Strips, thickness: points y,z of the middle line in mm. {$this->design->member->section->written}" : '')),
+            Block::figure('section', $this->design->member->make->title().$this->design->member->make->caption()),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];

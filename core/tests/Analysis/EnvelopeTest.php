@@ -8,12 +8,13 @@ use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
+use Waage\Materials\Steel\SteelMake;
 
 it('is the worst of all arrangements, tried one by one', function (int $seed): void {
     $member = patternedMember($seed);
     $design = new Design($member, false);
     $beam = $design->beam;
-    $weight = $member->section->weight();
+    $weight = SteelMake::of($member)->section->weight();
     $combinations = array_values(array_filter($design->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Strength));
     foreach (Effect::cases() as $effect) {
         $curves = [1 => (new Envelope($beam, $effect))->curve($combinations, 1, $weight), -1 => (new Envelope($beam, $effect))->curve($combinations, -1, $weight)];
@@ -59,7 +60,7 @@ it('is the worst of all arrangements, tried one by one', function (int $seed): v
 it('has its extreme where no point of the curve is worse', function (int $seed): void {
     $member = patternedMember($seed);
     $design = new Design($member, false);
-    $weight = $member->section->weight();
+    $weight = SteelMake::of($member)->section->weight();
     $strength = array_values(array_filter($design->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Strength));
     foreach (Effect::cases() as $effect) {
         $envelope = new Envelope($design->beam, $effect);

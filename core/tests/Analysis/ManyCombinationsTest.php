@@ -7,6 +7,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
+use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Member;
 
 /**
@@ -55,7 +56,7 @@ function readAt(array $curve, int $segment, float $t): array
 it('is the worst of the envelopes of each combination by itself, and names one that makes it so', function (int $seed): void {
     $design = new Design(Member::fromArray(loadedByMany($seed)), false);
     $combinations = $design->ultimate();
-    $weight = $design->member->section->weight();
+    $weight = SteelMake::of($design->member)->section->weight();
     $responses = $design->beam->responses;
     foreach ([Effect::Shear, Effect::Moment, Effect::Deflection, Effect::Slope] as $effect) {
         foreach ([1, -1] as $sign) {
@@ -78,7 +79,7 @@ it('is the worst of the envelopes of each combination by itself, and names one t
 
 it('has the same extremes as its curves, between any places', function (int $seed): void {
     $design = new Design(Member::fromArray(loadedByMany($seed)), false);
-    $weight = $design->member->section->weight();
+    $weight = SteelMake::of($design->member)->section->weight();
     $length = $design->member->length;
     foreach ([Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {
         $envelope = new Envelope($design->beam, $effect);

@@ -5,12 +5,13 @@ declare(strict_types=1);
 use Waage\Analysis\Effect;
 use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
+use Waage\Materials\Steel\SteelMake;
 
 /** @return list<float> reactions, and moments at twenty places, under the first combination; N and Nmm */
 function forcesOf(Design $design, bool $mirrored): array
 {
     $beam = $design->beam;
-    $factors = $beam->allLoaded($design->ultimate()[0], $design->member->section->weight());
+    $factors = $beam->allLoaded($design->ultimate()[0], SteelMake::of($design->member)->section->weight());
     $values = [];
     foreach ($beam->responses->supports as $i => $x) {
         $values[] = array_sum(array_map(fn (int $set, float $f): float => $f * $beam->responses->reactions[$set][$i][0], array_keys($factors), $factors));

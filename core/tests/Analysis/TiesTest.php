@@ -9,6 +9,7 @@ use Waage\Analysis\Worst;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
+use Waage\Materials\Steel\SteelMake;
 
 it('parts polynomials that tie in the middle', function (array $polynomials, array $parts): void {
     expect(Worst::onParts($polynomials, 1, 0.0, 2.0))->toEqualWithDelta($parts, 1e-9);
@@ -23,7 +24,7 @@ it('parts polynomials that tie in the middle', function (array $polynomials, arr
 /** What the drawn envelope of an effect says at a place, kN, kNm, mm times EI. */
 function drawnAt(Design $design, Effect $effect, int $sign, float $x): float
 {
-    foreach ((new Envelope($design->beam, $effect))->curve(strengthOf($design), $sign, $design->member->section->weight()) as $piece) {
+    foreach ((new Envelope($design->beam, $effect))->curve(strengthOf($design), $sign, SteelMake::of($design->member)->section->weight()) as $piece) {
         $t = $x - $design->beam->responses->breaks[$piece['segment']];
         if ($t >= $piece['from'] && $t <= $piece['to']) {
             return Polynomial::value($piece['polynomial'], $t);
@@ -45,7 +46,7 @@ function bruteAt(Design $design, Effect $effect, int $sign, float $x): float
     $values = $design->beam->responses->valuesAt($effect, $k, $x - $design->beam->responses->breaks[$k]);
     $worst = -INF;
     foreach (strengthOf($design) as $combination) {
-        $sum = $design->beam->selfWeight === null ? 0.0 : $sign * $combination->permanent * $design->member->section->weight() * $values[$design->beam->selfWeight];
+        $sum = $design->beam->selfWeight === null ? 0.0 : $sign * $combination->permanent * SteelMake::of($design->member)->section->weight() * $values[$design->beam->selfWeight];
         foreach ($design->beam->cases as $case) {
             $of = fn (array $option): float => array_sum(array_map(fn (int $set): float => $sign * $values[$set], $option));
             if ($case->isPermanent) {

@@ -61,7 +61,7 @@ function chosen(array $arrangements): Design
 }
 
 it('takes the arrangements that the engineer chooses, one at a time', function (): void {
-    $moment = fn (array $arrangements, int $sign): ?float => chosen($arrangements)->checks->moment->extreme(chosen($arrangements)->ultimate(), $sign, 0.0)?->value;
+    $moment = fn (array $arrangements, int $sign): ?float => chosen($arrangements)->envelopes->moment->extreme(chosen($arrangements)->ultimate(), $sign, 0.0)?->value;
     $wl2 = 1.5 * 10 * 6000 ** 2;
     // Handbook coefficients of three spans: the outer ones loaded 0.1013, the middle one alone 0.075 and −0.05, two adjacent ones −0.1167.
     expect($moment([[1, 3]], 1))->toBeNear(0.1013 * $wl2, 1e-3)->and($moment([[2]], 1))->toBeNear(0.075 * $wl2, 1e-9)->and($moment([[2]], -1))->toBeNear(-0.05 * $wl2, 1e-9)

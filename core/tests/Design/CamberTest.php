@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 use Waage\Analysis\Camber;
 use Waage\Analysis\Polynomial;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\SteelGrade;
+use Waage\Materials\Steel\SteelMake;
 use Waage\Member\InvalidMember;
 
 it('counts the total deflection less the camber, in the middle of a uniform load exactly', function (): void {
@@ -25,9 +26,9 @@ it('counts what stays of a camber that is too much, without variable load', func
 
 it('finds the place where most remains, as a walk along the member does', function (array $loads, string $camber): void {
     $design = design(['loads' => $loads, 'camber' => $camber, 'supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')]]);
-    $EI = SteelGrade::E * $design->member->section->Iy;
+    $EI = SteelGrade::E * SteelMake::of($design->member)->section->Iy;
     $shape = new Camber($design->member->camber, 6000.0);
-    $envelope = $design->checks->deflection;
+    $envelope = $design->envelopes->deflection;
     foreach ([1, -1] as $sign) {
         $walked = 0.0;
         foreach ($envelope->curve($design->characteristic(), $sign, 0.0) as $piece) {

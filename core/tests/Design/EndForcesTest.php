@@ -5,9 +5,9 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Show;
+use Waage\Materials\Steel\En1993\EquivalentMoments;
+use Waage\Materials\Steel\EndMoments;
 use Waage\Member\InvalidMember;
-use Waage\Standards\En1993\EquivalentMoments;
-use Waage\Standards\EndMoments;
 
 /**
  * A column of 5 m, pinned at the foot and on a roller at the head, with nothing but rows.

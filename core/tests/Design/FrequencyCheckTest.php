@@ -3,14 +3,14 @@
 declare(strict_types=1);
 
 use Waage\Design\FrequencyCheck;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\SteelGrade;
 
 /** @param  array<string, mixed>  $change */
 function hertzOfMember(array $change = []): ?float
 {
     $design = design($change);
 
-    return (new FrequencyCheck($design->beam))->hertz($design->member->section);
+    return (new FrequencyCheck($design->beam))->hertz($design->member->make);
 }
 
 it('vibrates with permanent load and the quasi-permanent part of the rest', function (): void {
@@ -38,6 +38,6 @@ it('is weighed where a limit is given, by the job or the member, for each sectio
     $w = weighing(design($change, true), 'frequency');
     expect($w->demand)->toBe(5.0)->and($w->ratio)->toBeNear(5 / (float) hertzOfMember($change), 1e-9)->and(weighing(design([...$change, 'deflection' => []]), 'frequency')->demand)->toBe(3.0);
     foreach (design($change)->shortlist() as $row) {
-        expect($row->verdict->ratio)->toBeNear((float) design([...$change, 'section' => $row->section->name])->verdict()->ratio, 1e-4);
+        expect($row->verdict->ratio)->toBeNear((float) design([...$change, 'section' => $row->make->name()])->verdict()->ratio, 1e-4);
     }
 });

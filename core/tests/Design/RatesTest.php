@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Waage\Design\Rates;
+use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Member\InvalidMember;
-use Waage\Sections\Catalogue;
 
 it('has the surface of the published tables', function (string $name, float $published): void {
     expect(section($name)->surface() / 1000)->toBeNear($published, 0.005);
@@ -24,9 +24,9 @@ it('makes a price and carbon of a metre, as far as the office gives rates', func
     $s = section('IPE 300');
     // 42.2 kg/m and 1.160 m²/m of the tables.
     $rates = Rates::read(['price' => '1.5', 'coating' => 30, 'carbon' => 1.2, 'currency' => ' EUR ']);
-    expect($rates->pricePerMetre($s))->toBeNear(42.2 * 1.5 + 1.160 * 30, 2e-3)->and($rates->carbonPerMetre($s))->toBeNear(42.2 * 1.2, 2e-3)->and($rates->currency)->toBe('EUR')
-        ->and(Rates::read(['coating' => 30, 'price' => ''])->pricePerMetre($s))->toBeNear(1.160 * 30, 2e-3)
-        ->and(Rates::read([])->pricePerMetre($s))->toBeNull()->and(Rates::read(['price' => 1])->carbonPerMetre($s))->toBeNull()
+    expect($rates->pricePerMetre(made($s->name)))->toBeNear(42.2 * 1.5 + 1.160 * 30, 2e-3)->and($rates->carbonPerMetre(made($s->name)))->toBeNear(42.2 * 1.2, 2e-3)->and($rates->currency)->toBe('EUR')
+        ->and(Rates::read(['coating' => 30, 'price' => ''])->pricePerMetre(made($s->name)))->toBeNear(1.160 * 30, 2e-3)
+        ->and(Rates::read([])->pricePerMetre(made($s->name)))->toBeNull()->and(Rates::read(['price' => 1])->carbonPerMetre(made($s->name)))->toBeNull()
         ->and(Rates::read($rates->toArray()))->toEqual($rates);
 });
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Design\Design;
 use Waage\Design\Reactions;
+use Waage\Materials\Steel\SteelMake;
 
 it('gives unfactored reactions with every span loaded', function (): void {
     // Two spans of 4 m, 5 kN/m: 3/8, 10/8, 3/8 of 20 kN.
@@ -27,7 +28,7 @@ it('has the greatest and smallest of each combination over all arrangements', fu
         foreach ((new Reactions($design))->toArray()['combinations'] as $n => $row) {
             $c = $design->combinations[$n];
             foreach ($row['forces'] as $i => [$most, $least]) {
-                $fixed = $c->permanent * $design->member->section->weight() * $beam->responses->reactions[(int) $beam->selfWeight][$i][0];
+                $fixed = $c->permanent * SteelMake::of($design->member)->section->weight() * $beam->responses->reactions[(int) $beam->selfWeight][$i][0];
                 $parts = [];
                 foreach ($beam->cases as $case) {
                     foreach ($case->sets as $set) {

@@ -39,7 +39,7 @@ it('gives a verdict without the weighings that are left out, and says so whereve
 });
 
 it('leaves the same weighings out of the shortlist', function (): void {
-    $holds = fn (array $change): array => array_column(array_filter(design([...TOO_LONG, ...$change])->shortlist(), fn ($r): bool => $r->verdict->holds()), 'section');
+    $holds = fn (array $change): array => array_column(array_filter(design([...TOO_LONG, ...$change])->shortlist(), fn ($r): bool => $r->verdict->holds()), 'make');
     $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]];
     $deflection = array_fill_keys(['deflection-total', 'deflection-variable'], ['leftOut' => true]);
     expect(count($holds([...$held, 'remarks' => $deflection])))->toBeGreaterThan(count($holds($held)));

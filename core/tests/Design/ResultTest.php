@@ -94,7 +94,7 @@ it('puts in the shortlist what the design of each section says', function (): vo
     expect($rows)->toHaveCount(42);
     foreach ($rows as $i => $row) {
         if ($i % 5 === 0) {
-            $own = design([...$change, 'section' => $row->section->name])->verdict();
+            $own = design([...$change, 'section' => $row->make->name()])->verdict();
             expect($row->verdict->ratio)->toBeNear((float) $own->ratio, 1e-3)->and($row->verdict->holds())->toBe($own->holds())->and($row->verdict->title)->toBe($own->title);
         }
     }
@@ -109,8 +109,8 @@ it('lets no heavy section hide the uplift of a lighter one in the shortlist', fu
         'cases' => [['id' => 'w', 'name' => 'Wind', 'category' => 'wind-up']], 'loads' => [lineLoad('w', '2 kN/m')],
     ];
     foreach (design($change('HEM 1000'))->shortlist() as $row) {
-        if (in_array($row->section->name, ['IPE 200', 'IPE 300', 'HEA 200', 'HEB 400'], true)) {
-            $own = design($change($row->section->name))->verdict();
+        if (in_array($row->make->name(), ['IPE 200', 'IPE 300', 'HEA 200', 'HEB 400'], true)) {
+            $own = design($change($row->make->name()))->verdict();
             expect($row->verdict->ratio)->toBeNear((float) $own->ratio, 1e-6)->and($row->verdict->title)->toBe($own->title)->and($row->verdict->reason)->toBe($own->reason);
         }
     }

@@ -6,7 +6,7 @@ use Waage\Design\Design;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
 use Waage\Design\Show;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\SteelGrade;
 use Waage\Member\InvalidMember;
 
 /** @return array<string, mixed> */
@@ -138,7 +138,7 @@ it('bends the flange that is free where the other one is held all along', functi
 
 it('is twisted by loads sideways above or below its shear centre', function (): void {
     $with = fn (string $height, array $more = []): Design => design(['section' => 'HEA 200', 'loadHeight' => $height, 'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])], ...$more]);
-    $torque = fn (Design $d): ?float => $d->checks->torque?->greatest($d->ultimate(), 0.0)?->value;
+    $torque = fn (Design $d): ?float => $d->envelopes->torque?->greatest($d->ultimate(), 0.0)?->value;
     // 1.35 · 2 · 190/2 on half of 6 m.
     expect($torque($with('centre')))->toBeNull()->and(abs($torque($with('top')) ?? 0.0))->toBeNear(1.35 * 2 * 95 * 3000)->and(abs($torque($with('bottom')) ?? 0.0))->toBeNear(1.35 * 2 * 95 * 3000)
         ->and(weighing($with('top'), 'torsion')->ratio)->toBeGreaterThan(0.0)

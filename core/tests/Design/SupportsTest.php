@@ -6,7 +6,8 @@ use Waage\Analysis\Effect;
 use Waage\Design\Design;
 use Waage\Design\Verdict;
 use Waage\Loading\Purpose;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\SteelGrade;
+use Waage\Materials\Steel\SteelMake;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 
@@ -25,13 +26,13 @@ it('weighs deflection from the line between springs, and shows it from the unloa
         ->and(weighing($sprung, 'deflection-total')->ratio)->toBeNear((float) $rigid->ratio);
     // 15 kN/m × 6 m / 2 = 45 kN on 10 kN/mm: 4.5 mm more.
     $characteristic = array_values(array_filter($sprung->combinations, fn ($c): bool => $c->purpose === Purpose::Characteristic));
-    $EI = SteelGrade::E * $sprung->member->section->Iy;
-    expect($sprung->checks->deflection->extreme($characteristic, 1, 0.0)?->value / $EI)->toBeNear($rigid->demand + 4.5);
+    $EI = SteelGrade::E * SteelMake::of($sprung->member)->section->Iy;
+    expect($sprung->envelopes->deflection->extreme($characteristic, 1, 0.0)?->value / $EI)->toBeNear($rigid->demand + 4.5);
 });
 
 it('gives a spring under the middle its share by the stiffness of the section', function (string $name): void {
     $design = design(['section' => $name, 'supports' => [supportAt('0 m'), ['vertical' => '5 kN/mm', ...supportAt('3 m', 'elastic')], supportAt('6 m')], 'loads' => [lineLoad('g', '10 kN/m')]]);
-    $EI = SteelGrade::E * $design->member->section->Iy;
+    $EI = SteelGrade::E * SteelMake::of($design->member)->section->Iy;
     // Compatibility by hand: the free deflection 5wL⁴/384EI is taken up by beam and spring together.
     $R = (5 * 10 * 6000 ** 4 / 384 / $EI) / (6000 ** 3 / 48 / $EI + 1 / 5000);
     expect($design->beam->responses->reactions[0][1][0])->toBeNear($R);
@@ -40,7 +41,7 @@ it('gives a spring under the middle its share by the stiffness of the section', 
 it('weighs each section of a shortlist on springs with forces of its own', function (): void {
     $change = ['supports' => [supportAt('0 m'), ['vertical' => '2 kN/mm', 'rotation' => '300 kNm/rad', ...supportAt('3 m', 'elastic')], supportAt('6 m')], 'families' => ['IPE']];
     foreach (design($change)->shortlist() as $row) {
-        $alone = Verdict::of(design([...$change, 'section' => $row->section->name])->weighings);
+        $alone = Verdict::of(design([...$change, 'section' => $row->make->name()])->weighings);
         expect($row->verdict->ratio)->toBeNear((float) $alone->ratio, 1e-9)->and($row->verdict->title)->toBe($alone->title);
     }
 });
@@ -69,7 +70,7 @@ describe('settlement of supports', function (): void {
 
     it('makes 3EIδ/l² over the middle support, times γ = 1.2', function () use ($two, $cases, $settles): void {
         $design = design([...$two, 'cases' => $cases, 'loads' => [$settles('4 m', '10 mm')]]);
-        $EI = SteelGrade::E * $design->member->section->Iy;
+        $EI = SteelGrade::E * SteelMake::of($design->member)->section->Iy;
         expect(weighing($design, 'bending')->demand)->toBeNear(1.2 * 3 * $EI * 10 / 4000 ** 2)
             ->and(weighing($design, 'bending')->arrangement)->toBe('Soil of support 2');
     });
@@ -80,12 +81,12 @@ describe('settlement of supports', function (): void {
         $strength = fn (Design $d): array => array_values(array_filter($d->combinations, fn ($c): bool => $c->purpose === Purpose::Strength));
         foreach ([Effect::Shear, Effect::Moment] as $effect) {
             foreach ([1, -1] as $sign) {
-                $of = fn (Design $d): float => $sign * (float) ($effect === Effect::Shear ? $d->checks->shear : $d->checks->moment)->extreme($strength($d), $sign, 0.0)?->value;
+                $of = fn (Design $d): float => $sign * (float) ($effect === Effect::Shear ? $d->envelopes->shear : $d->envelopes->moment)->extreme($strength($d), $sign, 0.0)?->value;
                 expect($of($with))->toBeGreaterThan($of($without));
             }
         }
         // Where the middle support settles, the hogging moment over it would shrink: there the ends settle alone.
-        $hogging = $with->checks->moment->extreme($strength($with), -1, 0.0);
+        $hogging = $with->envelopes->moment->extreme($strength($with), -1, 0.0);
         $factors = $hogging === null ? [] : $with->beam->worst($hogging->combination, 0.0, Effect::Moment, -1, $hogging->segment, $hogging->t);
         expect($with->beam->arrangementText($factors))->toContain('Soil of support 1 and support 3');
     });
@@ -105,7 +106,7 @@ describe('settlement of supports', function (): void {
 
 it('turns a support and bends the beam by 3EIφ/L', function (): void {
     $design = design(['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], ...moved('rotation', '0 m', '4 mrad')]);
-    expect(weighing($design, 'bending')->demand)->toBeNear(1.2 * 3 * SteelGrade::E * $design->member->section->Iy * 0.004 / 6000);
+    expect(weighing($design, 'bending')->demand)->toBeNear(1.2 * 3 * SteelGrade::E * SteelMake::of($design->member)->section->Iy * 0.004 / 6000);
 });
 
 it('reads files of version 1', function (): void {
@@ -119,7 +120,7 @@ it('slides in a guide unless that is said to hold along the axis, and is not res
         'length' => '3 m', 'slope' => ['by' => 'upright'], 'section' => 'HEB 200', 'supports' => [supportAt('0 m'), [...supportAt('3 m', 'guided'), ...$guide]], 'restraint' => $both,
         'loads' => [['id' => 'n', 'case' => 'g', 'kind' => 'point', 'x' => '3 m', 'value' => '100 kN']], ...$change,
     ]);
-    $N = fn (Design $d): float => $d->checks->axial?->extreme($d->ultimate(), 1, 0.0)->value ?? 0.0;
+    $N = fn (Design $d): float => $d->envelopes->axial?->extreme($d->ultimate(), 1, 0.0)->value ?? 0.0;
     expect($N($post([])))->toBeNear(135e3)->and($N($post(['along' => 'held'])))->toBeNear(0.0, 1e-9, 135e3)
         ->and(fn () => $post([], ['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]]))->toThrow(InvalidMember::class);
     // Half of a beam of 6 m whose guided end nothing restrains is as long as the whole, twice its own length.
@@ -139,7 +140,7 @@ it('moves always with a settlement that is always there', function (): void {
         'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent'], ['id' => 'd', 'name' => 'Soil', 'category' => 'settlement', 'always' => $always]],
         'loads' => [lineLoad('g', '10 kN/m'), ['id' => 'd1', 'case' => 'd', 'kind' => 'settlement', 'x' => '6 m', 'value' => '10 mm']],
     ]);
-    $hogging = fn (Design $d): float => $d->checks->moment->extreme($d->ultimate(), -1, 0.0)->value ?? 0.0;
+    $hogging = fn (Design $d): float => $d->envelopes->moment->extreme($d->ultimate(), -1, 0.0)->value ?? 0.0;
     // w L²/8, less 3 E I s / L² with the factor of settlements.
     expect($hogging($with(false)))->toBeNear(-13.5 * 36e6 / 8)->and($hogging($with(true)))->toBeNear(-13.5 * 36e6 / 8 + 1.2 * 3 * 210e3 * section('IPE 300')->Iy * 10 / 6000 ** 2, 1e-6);
 });

@@ -30,7 +30,7 @@ it('tells what is wrong at its field', function (array $change, string $path, st
     expect(faults($change)[$path] ?? 'no fault at '.$path.': '.json_encode(faults($change)))->toContain($says);
 })->with([
     'foreign file' => [['format' => 'other'], 'format', 'not a Waage member file'],
-    'later version' => [['version' => 5], 'version', 'versions 1 to 4 can be read'],
+    'later version' => [['version' => 6], 'version', 'versions 1 to 5 can be read'],
     'angle beyond upright' => [['slope' => ['by' => 'angle', 'value' => '95 deg']], 'slope.value', 'between −90 and 90'],
     'rise beyond the length' => [['slope' => ['by' => 'rise', 'value' => '7 m']], 'slope.value', 'more than the length'],
     'no angle' => [['slope' => ['by' => 'angle', 'value' => '']], 'slope.value', 'Nothing is entered'],

@@ -3,18 +3,15 @@ import { computed } from 'vue'
 import CombinationsPart from '@/bench/CombinationsPart.vue'
 import EndForcesPart from '@/bench/EndForcesPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
-import OwnSectionFields from '@/bench/OwnSectionFields.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
-import StepsFields from '@/bench/StepsFields.vue'
-import StiffenersFields from '@/bench/StiffenersFields.vue'
 import { spansOf } from '@/bench/spans'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
-import { GRADES, isLevel, USUAL } from '@/lib/member'
-import { isAngle, isTee, SECTION_NAMES } from '@/lib/sections'
+import { isLevel } from '@/lib/member'
+import { MATERIALS, materialOf } from '@/materials'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
@@ -24,7 +21,7 @@ const doc = computed(() => props.editor.document.value as MemberDocument)
 const errors = computed(() => props.editor.errors.value)
 const has = (...starts: string[]): boolean => Object.keys(errors.value).some((path) => starts.some((s) => path === s || path.startsWith(`${s}.`)))
 
-function set<K extends 'mark' | 'title' | 'notes' | 'section' | 'grade' | 'loadHeight' | 'selfWeight'>(key: K, value: MemberDocument[K]): void {
+function set<K extends 'mark' | 'title' | 'notes' | 'loadHeight' | 'selfWeight'>(key: K, value: MemberDocument[K]): void {
     props.editor.change((d) => {
         d[key] = value
     }, key)
@@ -37,36 +34,12 @@ function setShears(on: boolean): void {
     }, 'shears')
 }
 
-function setStem(up: boolean): void {
-    props.editor.change((d) => {
-        if (up) d.stemUp = true
-        else delete d.stemUp
-    })
-}
-
-function setStrutEnds(of: string): void {
-    props.editor.change((d) => {
-        if (of) d.strutEnds = of as MemberDocument['strutEnds']
-        else delete d.strutEnds
-    })
-}
-
-function setDuctility(of: string): void {
-    props.editor.change((d) => {
-        if (of === 'none') delete d.ductility
-        else d.ductility = of as MemberDocument['ductility']
-    })
-}
-
 function setCamber(text: string): void {
     props.editor.change((d) => {
         if (text.trim()) d.camber = text
         else delete d.camber
     }, 'camber')
 }
-
-/** Welded of plates, so that its web may be slender? */
-const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
 
 /** Key, label, what holds where nothing is given anywhere. */
 const LIMITS = [
@@ -85,6 +58,12 @@ function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
         else delete d.deflection
     }, `deflection.${key}`)
 }
+
+const material = computed(() => materialOf(doc.value))
+const sectionSummary = computed(() => {
+    const of = props.editor.result.value?.section
+    return of ? `${of.name} ${of.grade}` : material.value.label
+})
 
 const spans = computed(() => {
     const fields = spansOf(doc.value)
@@ -144,55 +123,12 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         /></PartFold>
         <PartFold
             title="Section"
-            :summary="`${doc.section}${doc.steps?.length ? ` and ${doc.steps.length} more` : ''} ${doc.grade ?? 'S355'}`"
+            :summary="sectionSummary"
             open
-            :faulty="has('section', 'grade', 'steps', 'webStiffeners')"
+            :faulty="has('material', 'section', 'grade', 'steps', 'webStiffeners', ...Object.keys(MATERIALS))"
         >
             <div class="grid grid-cols-2 gap-2">
-                <label>
-                    <span class="label">Section</span>
-                    <input
-                        class="field"
-                        list="sections"
-                        :value="doc.section"
-                        :aria-invalid="!!errors.section"
-                        @input="set('section', value($event))"
-                    />
-                    <datalist id="sections"><option v-for="n in SECTION_NAMES" :key="n" :value="n" /></datalist>
-                    <span v-if="errors.section" class="fault" role="alert">{{ errors.section[0] }}</span>
-                </label>
-                <label>
-                    <span class="label">Steel grade</span>
-                    <select class="field" :value="doc.grade ?? 'S355'" @change="set('grade', value($event) as MemberDocument['grade'])">
-                        <optgroup v-for="of in GRADES" :key="of.standard" :label="of.standard">
-                            <option v-for="g in of.grades" :key="g">{{ g }}</option>
-                        </optgroup>
-                    </select>
-                </label>
-                <label v-if="doc.ductility || GRADES[1].grades.some((g) => g === doc.grade)" class="col-span-2">
-                    <span class="label">Ductility in earthquakes</span>
-                    <select class="field" :value="doc.ductility ?? 'none'" @change="setDuctility(value($event))">
-                        <option value="none">not asked for</option>
-                        <option value="moderate">moderately ductile member</option>
-                        <option value="high">highly ductile member</option>
-                    </select>
-                </label>
-                <label v-if="isTee(doc.section) || doc.stemUp" class="col-span-2 flex items-center gap-2">
-                    <input type="checkbox" :checked="doc.stemUp === true" @change="setStem(($event.target as HTMLInputElement).checked)" />
-                    Stem upwards, flange below
-                </label>
-                <label v-if="isAngle(doc.section) || doc.strutEnds" class="col-span-2">
-                    <span class="label">As a brace or a post, ends connected</span>
-                    <select class="field" :value="doc.strutEnds ?? ''" @change="setStrutEnds(value($event))">
-                        <option value="">not said</option>
-                        <option value="upright">by the upright leg</option>
-                        <option value="flat">by the flat leg</option>
-                        <option value="centroid">by both legs, about the centroid</option>
-                    </select>
-                </label>
-                <OwnSectionFields class="col-span-2" :editor="editor" />
-                <StepsFields class="col-span-2" :editor="editor" />
-                <StiffenersFields v-if="isPlated(doc.section) || doc.webStiffeners" class="col-span-2" :editor="editor" />
+                <component :is="material.part" class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">
                     <input
                         type="checkbox"
@@ -236,6 +172,5 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 />
             </div>
         </PartFold>
-        <p class="px-3 py-2 text-xs text-faint">Families in the shortlist: {{ (doc.families ?? USUAL).join(', ') }}</p>
     </div>
 </template>

@@ -7,6 +7,7 @@ import RatesFields from '@/bench/RatesFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import { api, ApiError } from '@/lib/api'
 import { FAMILIES, FAMILY_KINDS, USUAL } from '@/lib/member'
+import { mergePatch } from '@/lib/mergePatch'
 import { readQuantity } from '@/lib/quantity'
 import { ratioText } from '@/lib/ratio'
 import { number, unitOf } from '@/lib/units'
@@ -28,6 +29,7 @@ interface Row {
     ratio: number | null
     governs: string
     reason: string
+    patch: Record<string, unknown>
 }
 const rows = ref<Row[]>([])
 const fault = ref('')
@@ -38,6 +40,8 @@ const favourites = ref(false)
 const currency = ref('')
 const doc = computed(() => props.editor.document.value)
 const units = computed(() => props.editor.units.value)
+/** What the member has now. */
+const current = computed(() => props.editor.result.value?.section.name)
 const families = computed(() => doc.value?.families ?? USUAL)
 
 let running: AbortController | null = null
@@ -69,7 +73,7 @@ const fitting = computed(() => among.value.filter((r) => r.depth <= most('depth'
 
 const shown = computed(() => {
     const key = sort.value
-    return fitting.value.filter((r) => failing.value || r.holds || r.name === doc.value?.section).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
+    return fitting.value.filter((r) => failing.value || r.holds || r.name === current.value).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
 })
 /** The column that the rows are sorted by, where it has no column of its own in place of the mass; per metre or foot. */
 const measure = computed(() => {
@@ -91,9 +95,7 @@ const measure = computed(() => {
 const holding = computed(() => fitting.value.filter((r) => r.holds).length)
 
 function take(row: Row): void {
-    props.editor.change((d) => {
-        d.section = row.name
-    })
+    props.editor.change((d) => mergePatch(d as unknown as Record<string, unknown>, row.patch))
 }
 
 async function favour(row: Row): Promise<void> {
@@ -134,7 +136,7 @@ function step(event: KeyboardEvent): void {
 
 <template>
     <div class="flex h-full flex-col">
-        <dl class="grid grid-cols-[4.5rem_1fr] gap-y-1 px-3 pt-2">
+        <dl v-if="(doc?.material ?? 'steel') === 'steel'" class="grid grid-cols-[4.5rem_1fr] gap-y-1 px-3 pt-2">
             <template v-for="of in FAMILY_KINDS" :key="of.kind">
                 <dt class="label">{{ of.kind }}</dt>
                 <dd class="flex flex-wrap items-center gap-x-3 gap-y-0.5">
@@ -201,12 +203,12 @@ function step(event: KeyboardEvent): void {
                     </tr>
                 </thead>
                 <tbody>
-                    <tr v-for="r in shown" :key="r.name" :class="r.name === doc?.section ? 'bg-accent-soft' : 'hover:bg-shade'">
+                    <tr v-for="r in shown" :key="r.name" :class="r.name === current ? 'bg-accent-soft' : 'hover:bg-shade'">
                         <td class="pr-0! pl-3!"><BalanceBeam :ratio="r.ratio" :holds="r.holds" /></td>
                         <td class="whitespace-nowrap">
                             <button
                                 class="underline decoration-rule underline-offset-4"
-                                :aria-current="r.name === doc?.section"
+                                :aria-current="r.name === current"
                                 @click="take(r)"
                                 @keydown="step"
                             >

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { expect, it } from 'vitest'
-import OwnSectionFields from '@/bench/OwnSectionFields.vue'
+import OwnSectionFields from '@/materials/steel/OwnSectionFields.vue'
 import { isAngle, isTee, nameOf, nameOfStrips, ownSection, SECTION_NAMES, stripsOf } from '@/lib/sections'
 import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
@@ -108,7 +108,7 @@ it('builds a section of strips, and keeps what is no strip as it was typed', asy
         .findAll('button')
         .find((b) => b.text() === 'Add a strip')!
         .trigger('click')
-    expect(stripsOf(documentOf(editor).section)).toHaveLength(3)
+    expect(stripsOf(documentOf(editor).section ?? '')).toHaveLength(3)
     await fields.get('[aria-label="Remove strip 3"]').trigger('click')
     expect(answerTo(documentOf(editor)).result.section.h).toBeCloseTo(306, 6)
 })

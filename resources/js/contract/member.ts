@@ -3,11 +3,11 @@
 export type Quantity = string
 
 /**
- * A Waage member, version 4; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse; one of version 3 no slope, no steps in section, no rollers, no uniform change of temperature, no shear deformation and only plumb loads on a level member. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run along the axis from the left end, which is the foot of an upright member.
+ * A Waage member, version 5; a file of version 1 has no hinges, no elastic or guided supports and no movements of supports; one of version 2 no supports that bear only or take a limited moment, and no collapse; one of version 3 no slope, no steps in section, no rollers, no uniform change of temperature, no shear deformation and only plumb loads on a level member; up to version 4 every member is of steel, whose fields stand among the others. Quantities are texts with units and may be arithmetic: "2.2*3 m". Lengths run along the axis from the left end, which is the foot of an upright member.
  */
 export interface MemberDocument {
     format: 'waage-member'
-    version: 1 | 2 | 3 | 4
+    version: 1 | 2 | 3 | 4 | 5
     mark?: string
     title?: string
     /**
@@ -27,9 +27,14 @@ export interface MemberDocument {
      */
     hinges?: Quantity[]
     /**
-     * Name of a catalogue section, e.g. "IPE 300".
+     * Steel when absent. What the member is made of stands in the block of that name; the fields of steel may stand outside of it.
      */
-    section: string
+    material?: 'steel' | 'timber'
+    timber?: TimberDocument
+    /**
+     * Of steel: name of a catalogue section, e.g. "IPE 300".
+     */
+    section?: string
     /**
      * Lengths with another section than the main one.
      *
@@ -176,6 +181,25 @@ export interface SupportDocument {
      */
     rotation?: string
 }
+/**
+ * A rectangle of sawn timber.
+ */
+export interface TimberDocument {
+    width: Quantity
+    depth: Quantity
+    /**
+     * Strength class after EN 338, e.g. C24.
+     */
+    grade: string
+    /**
+     * EN 1995-1-1, 2.3.1.3; 1 when absent.
+     */
+    serviceClass?: '1' | '2' | '3'
+    /**
+     * One of several alike that share the load (6.6).
+     */
+    sharesLoad?: boolean
+}
 export interface StepDocument {
     from: Quantity
     to: Quantity
@@ -216,6 +240,10 @@ export interface CaseDocument {
         | 'rain'
         | 'accidental'
         | 'seismic'
+    /**
+     * How long it stays, for timber; that of its category when absent.
+     */
+    duration?: 'permanent' | 'long' | 'medium' | 'short' | 'instantaneous'
     /**
      * Of a settlement or a temperature: it acts in every combination that has it, even where it helps.
      */

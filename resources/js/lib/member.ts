@@ -9,7 +9,7 @@ export function newMember(mark: string, units: UnitSystem): MemberDocument {
     const bearing = metric ? '150 mm' : '6 in'
     return {
         format: 'waage-member',
-        version: 4,
+        version: 5,
         mark,
         title: '',
         notes: '',
@@ -18,8 +18,6 @@ export function newMember(mark: string, units: UnitSystem): MemberDocument {
             { x: metric ? '0 m' : '0 ft', kind: 'pinned', bearing },
             { x: length, kind: 'pinned', bearing },
         ],
-        section: 'IPE 300',
-        grade: 'S355',
         restraint: { top: { kind: 'supports' }, bottom: { kind: 'supports' } },
         loadHeight: 'top',
         selfWeight: true,

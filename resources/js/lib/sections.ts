@@ -1,13 +1,13 @@
-import hot from '@core/data/sections-en10210.csv?raw'
-import cold from '@core/data/sections-en10219.csv?raw'
-import angles from '@core/data/sections-angles.csv?raw'
-import channels from '@core/data/sections-channels.csv?raw'
-import rolled from '@core/data/sections-en10365.csv?raw'
-import americanChannels from '@core/data/sections-c.csv?raw'
-import americanAngles from '@core/data/sections-l.csv?raw'
-import standard from '@core/data/sections-s.csv?raw'
-import tubing from '@core/data/sections-hss.csv?raw'
-import american from '@core/data/sections-w.csv?raw'
+import hot from '@core/src/Materials/Steel/data/en10210.csv?raw'
+import cold from '@core/src/Materials/Steel/data/en10219.csv?raw'
+import angles from '@core/src/Materials/Steel/data/angles.csv?raw'
+import channels from '@core/src/Materials/Steel/data/channels.csv?raw'
+import rolled from '@core/src/Materials/Steel/data/en10365.csv?raw'
+import americanChannels from '@core/src/Materials/Steel/data/c.csv?raw'
+import americanAngles from '@core/src/Materials/Steel/data/l.csv?raw'
+import standard from '@core/src/Materials/Steel/data/s.csv?raw'
+import tubing from '@core/src/Materials/Steel/data/hss.csv?raw'
+import american from '@core/src/Materials/Steel/data/w.csv?raw'
 
 const namesOf = (table: string): string[] =>
     table

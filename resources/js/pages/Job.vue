@@ -11,6 +11,8 @@ import PackPanel from '@/pages/PackPanel.vue'
 import { api, ApiError } from '@/lib/api'
 import type { JobDetail, MemberRow } from '@/lib/jobs'
 import { newMember } from '@/lib/member'
+import { MATERIALS, type MaterialId } from '@/materials'
+import NewMember from '@/pages/NewMember.vue'
 import { notice } from '@/lib/notice'
 import { ratioText } from '@/lib/ratio'
 import { VERDICTS } from '@/lib/verdict'
@@ -55,9 +57,12 @@ async function act(action: () => Promise<unknown>): Promise<void> {
     await load()
 }
 
-async function add(): Promise<void> {
+async function add(material: MaterialId): Promise<void> {
     if (!job.value) return
-    const document = newMember(`B${members.value.length + 1}`, job.value.basis.units ?? 'metric')
+    const document = {
+        ...newMember(`B${members.value.length + 1}`, job.value.basis.units ?? 'metric'),
+        ...structuredClone(MATERIALS[material].start),
+    }
     try {
         const row = await api<MemberRow>('POST', `jobs/${props.id}/members`, { document })
         await router.push(`/members/${row.id}`)
@@ -138,7 +143,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             @change="importFile"
                         />
                     </label>
-                    <button class="action action-main" @click="add">New member</button>
+                    <NewMember @add="add" />
                 </div>
                 <table v-if="members.length" class="grid-table mt-4">
                     <thead>

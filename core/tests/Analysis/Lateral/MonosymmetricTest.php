@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Analysis\Lateral\HeldLength;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\SteelGrade;
 
 // Textbook solution of a simple beam of a monosymmetric section under uniform moment (N. S. Trahair and others, The Behaviour and
 // Design of Steel Structures to EC3): M_cr = N_z (√((β/2)² + I_w/I_z + G I_t/N_z) ± β/2), more where the stronger flange is compressed.

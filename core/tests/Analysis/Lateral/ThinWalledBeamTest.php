@@ -11,9 +11,9 @@ use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
-use Waage\Materials\SteelGrade;
+use Waage\Materials\Steel\Sections\Section;
+use Waage\Materials\Steel\SteelGrade;
 use Waage\Member\Member;
-use Waage\Sections\Section;
 
 /** The stiffness of a section, with a part of its warping stiffness. */
 function lateralStiffness(Section $s, float $warping = 1.0): Stiffness

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Checks;
+
+use Waage\Units\Kind;
+
+/**
+ * A calculation whose values have names: a line looks them up and works its formula out, so that what is printed is what is
+ * computed. N, mm, MPa.
+ */
+final class Working
+{
+    /** @var list<Line> as printed; none where they are not kept */
+    public array $lines = [];
+
+    /** @var array<string, float> */
+    private array $values = [];
+
+    /** @var array<string, Kind> */
+    private array $kinds = [];
+
+    public function __construct(private readonly bool $keepsLines)
+    {
+    }
+
+    /** A value that is taken from the input, a table or the statics; it is printed. */
+    public function let(string $symbol, float $value, Kind $kind, string $clause = '', string $note = ''): float
+    {
+        $this->bind($symbol, $value, $kind);
+        if ($this->keepsLines) {
+            $this->lines[] = new Line($symbol, $symbol, [$symbol => [$value, $kind]], $value, $kind, $clause, $note);
+        }
+
+        return $value;
+    }
+
+    /** A value that has been printed elsewhere, or that everybody knows. */
+    public function bind(string $symbol, float $value, Kind $kind): float
+    {
+        $this->values[$symbol] = $value;
+        $this->kinds[$symbol] = $kind;
+
+        return $value;
+    }
+
+    /** @throws \LogicException where a symbol of the formula has no value */
+    public function line(string $symbol, string $formula, Kind $kind, string $clause = '', string $note = ''): float
+    {
+        $result = Formula::value($formula, $this->values);
+        if ($this->keepsLines) {
+            $values = [];
+            foreach (Formula::symbols($formula) as $name) {
+                $values[$name] = [$this->values[$name], $this->kinds[$name]];
+            }
+            $this->lines[] = new Line($symbol, $formula, $values, $result, $kind, $clause, $note);
+        }
+
+        return $this->bind($symbol, $result, $kind);
+    }
+}

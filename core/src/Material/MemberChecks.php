@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Material;
+
+use Waage\Checks\Weighing;
+
+/** The checks of one member by one standard. What does not depend on the make is done once, so that shortlists stay quick. */
+interface MemberChecks
+{
+    /**
+     * @param  bool  $derive  write down the lines of each weighing
+     * @return list<Weighing>
+     */
+    public function weigh(Make $make, bool $derive): array;
+
+    /** The standard and its edition. */
+    public function standard(): string;
+
+    /** @return list<string> what its weighings take for granted, and where they end */
+    public function assumptions(): array;
+
+    /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
+    public function secondOrder(bool $isFar): string;
+
+    /** What the standard calls the section in bending, where it has a word for that: a class, or compact. */
+    public function sectionClass(): string;
+
+    /** @return list<string> what the engineer has to know beside the verdict */
+    public function notes(): array;
+}

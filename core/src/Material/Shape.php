@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Material;
+
+use Waage\Member\Restraint;
+
+/** What a material has to know of a member when its block is read: length and places of supports and hinges (mm), restraint of either flange or edge. */
+final readonly class Shape
+{
+    /** @param  list<float>  $places */
+    public function __construct(public float $length, public array $places, public Restraint $top, public Restraint $bottom)
+    {
+    }
+
+    /** Is it restrained sideways all along, at top and bottom? */
+    public function isRestrainedAllAlong(): bool
+    {
+        return $this->top->isContinuous() && $this->bottom->isContinuous();
+    }
+}

@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel\Aisc360;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\Lateral\BucklingCase;
+use Waage\Analysis\Lateral\HeldLength;
+use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Materials\Steel\BucklingLength;
+use Waage\Materials\Steel\BucklingLengths;
+use Waage\Materials\Steel\LateralBuckling;
+use Waage\Materials\Steel\SectionStep;
+use Waage\Units\Kind;
+
+/**
+ * ANSI/AISC 360, F2.2: lateral-torsional buckling of a member, length by length between the places that hold it sideways and
+ * against twisting.
+ */
+final class LateralTorsionalBuckling
+{
+    private readonly LateralBuckling $lateral;
+
+    /** @var list<BucklingLength>|null between places that hold a flange */
+    private ?array $ofFlanges = null;
+
+    /** @param  list<Combination>  $strength */
+    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, array $strength, private readonly string $standard, private readonly Method $method)
+    {
+        $this->lateral = new LateralBuckling($beam, $moment, $strength);
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $profiles  of each of them
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function weigh(array $stretches, array $profiles, float $weight, bool $derive): Weighing
+    {
+        $member = $this->beam->member;
+        $profile = $profiles[0];
+        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".$this->clause($profile)];
+        if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
+            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: L_b is zero.');
+        }
+        $strengths = self::strengths($stretches, $profiles);
+        if ($strengths === []) {
+            return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion.');
+        }
+        if (count($stretches) > 1 && ($member->basis->closedForms || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])) {
+            return new Weighing($id, $title, $clause, null, applies: false, remark: 'By L_b and C_b a member of one section is covered; this one changes along its length. Take the eigenvalue, and webs that are not slender.');
+        }
+        $heaviest = null;
+        $ranges = [];
+        foreach ($this->lateral->lengths() as $i => $diagrams) {
+            $held = $diagrams->held;
+            $resistance = $this->resistance($strengths, $held, $weight);
+            if ($resistance === null) {
+                continue;
+            }
+            $shapes = $this->lateral->shapes($i, $stretches);
+            $case = $this->lateral->heaviest($i, $stretches, $shapes, $resistance, $weight);
+            if ($case === null) {
+                continue;
+            }
+            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]));
+            $part = $resistance->part($case, $alpha);
+            [$ratio, $M] = [$part->ratio, $part->M];
+            if ($ratio > 0.0) {
+                $ranges[] = [$held->from, $held->to, $M / $ratio, $ratio];
+            }
+            if ($heaviest === null || $ratio > $heaviest[0]) {
+                $heaviest = [$ratio, $case, $resistance, $alpha, $part, $shapes->flanges(...)];
+            }
+        }
+        if ($heaviest === null || $heaviest[0] <= 0.0) {
+            return new Weighing($id, $title, $clause, null, remark: $heaviest === null ? 'No combination bends the member.' : 'No flange that is not held is compressed.');
+        }
+        [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
+        $M = $part->M;
+        $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
+        $d = $derive ? new Derivation : null;
+        if ($d !== null) {
+            $M = $this->derive($d, $case, $resistance, $weight, $alpha, $part, count($stretches) > 1);
+        } elseif ($resistance->closed) {
+            $M = $resistance->braced($part->strength, $case)->M ?? $M;
+        }
+
+        return new Weighing(
+            $id, $title, $clause, $ratio, demand: $M, capacity: $M / $ratio, kind: Kind::Moment, demandSymbol: $this->method->required('M'), capacitySymbol: 'M_c',
+            x: $part->x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
+            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])), critical: $alpha,
+        );
+    }
+
+    /**
+     * What one combination makes of the member, at most.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     */
+    public function utilisation(Combination $combination, SectionStep $stretch, Profile $profile, float $weight): float
+    {
+        $member = $this->beam->member;
+        $most = 0.0;
+        $strengths = self::strengths([$stretch], [$profile]);
+        if ($strengths === [] || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
+            return 0.0;
+        }
+        foreach ($this->lateral->lengths() as $i => $diagrams) {
+            $resistance = $this->resistance($strengths, $diagrams->held, $weight);
+            if ($resistance === null) {
+                continue;
+            }
+            $shapes = $this->lateral->shapes($i, [$stretch]);
+            $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
+            if ($case !== null) {
+                $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
+            }
+        }
+
+        return $most;
+    }
+
+    /**
+     * What can buckle so, of each section.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  non-empty-list<Profile>  $profiles
+     * @return list<array{LateralStrength, float, float}> from, to (mm)
+     */
+    private static function strengths(array $stretches, array $profiles): array
+    {
+        $strengths = [];
+        foreach ($profiles as $i => $profile) {
+            $strength = $profile->lateral();
+            if ($strength !== null) {
+                $strengths[] = [$strength, $stretches[$i]->from, $stretches[$i]->to];
+            }
+        }
+
+        return $strengths;
+    }
+
+    /**
+     * Null: nothing of the length can buckle so.
+     *
+     * @param  non-empty-list<array{LateralStrength, float, float}>  $strengths
+     */
+    private function resistance(array $strengths, HeldLength $held, float $weight): ?LateralResistance
+    {
+        $parts = [];
+        foreach ($strengths as [$strength, $from, $to]) {
+            if (min($to, $held->to) - max($from, $held->from) > 1e-6) {
+                $parts[] = [$strength, max($from, $held->from), min($to, $held->to)];
+            }
+        }
+        if ($parts === []) {
+            return null;
+        }
+        $member = $this->beam->member;
+        $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
+        $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
+
+        return new LateralResistance($parts, $this->method, $within, $weight, $member->basis->closedForms || $parts[0][0]->needsBraces());
+    }
+
+    private function clause(Profile $profile): string
+    {
+        return match (true) {
+            $profile instanceof Box => 'F7.4',
+            $profile instanceof TeeShape => 'F9.2',
+            $profile instanceof SkewAngle => 'F10.2',
+            $profile instanceof StripShape => 'F12.2',
+            $profile instanceof UnequalShape, $profile instanceof EitherFlange => "{$profile->bendingClause()}.2",
+            $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
+            default => 'F2.2',
+        };
+    }
+
+    /** @return float the moment that is weighed, Nmm */
+    private function derive(Derivation $d, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha, StrainedPart $part, bool $changes): float
+    {
+        $units = $this->beam->member->basis->units;
+        $at = fn (float $x): string => $units->format($x, Kind::Length);
+        [$strength, $M, $ratio] = [$part->strength, $part->M, $part->ratio];
+        $required = $this->method->required('M');
+        $braced = $resistance->braced($strength, $case);
+        $most = $strength->harmless() / $M;
+        $isFound = is_finite($alpha);
+        $alpha = min($alpha, $resistance->mostFactor($case->greatest($weight)[0]), $most);
+        $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
+        if ($resistance->closed && $braced !== null) {
+            $l = $braced->length;
+            $d->given('L_b', $l->length(), Kind::Length, $this->clause($strength->profile), $where($l));
+            $d->given($required, $braced->M, Kind::Moment, '', $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
+            $strength->usesMomentFactor() ? BracedLength::momentFactor($l, $case->diagram, $weight, $d) : null;
+            $strength->deriveRadius($d);
+            $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
+            if ($alpha < $most) {
+                $d->given('alpha_cr', $alpha, Kind::Number, '', 'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads');
+                $d->line('r', 'alpha_cr * M_max / M_cr_C', ['alpha_cr' => [$alpha, Kind::Number], 'M_max' => [$M, Kind::Moment], 'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment]], $alpha * $M / $strength->critical($l->length(), $braced->Cb), Kind::Number, '', 'critical moment by eigenvalue over that by C_b');
+            }
+            $this->ratio($d, $required, $braced->M, $Mn, $ratio);
+
+            return $braced->M;
+        }
+        $held = $case->held;
+        $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
+        $d->given($required, $M, Kind::Moment, '', ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').($changes ? ", where it is {$strength->profile->whole->name}, which is strained the most" : ''));
+        $d->given('alpha_cr', $alpha, Kind::Number, 'F1', match (true) {
+            $alpha >= $most => 'or more: buckles at no less than an unbraced length of L_p under uniform moment',
+            $isFound => 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan',
+            default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
+        });
+        if ($alpha >= $most) {
+            $Mn = $strength->profile->moment($d);
+            $this->ratio($d, $required, $M, $Mn, $ratio);
+
+            return $M;
+        }
+        $d->line('M_cr', "alpha_cr * {$required}", ['alpha_cr' => [$alpha, Kind::Number], $required => [$M, Kind::Moment]], $alpha * $M, Kind::Moment);
+        $braced === null
+            ? $d->given('C_b', 1.0, Kind::Number, 'F1', 'no flange that is not held is compressed between places that hold it')
+            : BracedLength::momentFactor($braced->length, $case->diagram, $weight, $d);
+        $Cb = $braced->Cb ?? 1.0;
+        $strength->deriveRadius($d);
+        $L = $strength->lengthOf($alpha * $M, $Cb, $d);
+        $Mn = $strength->nominal($L, $Cb, $d);
+        if ($braced !== null && ! $changes) {
+            $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
+            $d->given('M_n_C', $byHand, Kind::Moment, $this->clause($strength->profile), "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
+            $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));
+        }
+        $this->ratio($d, $required, $M, $Mn, $ratio);
+
+        return $M;
+    }
+
+    private function ratio(Derivation $d, string $required, float $M, float $Mn, float $ratio): void
+    {
+        $Mc = $this->method->available('M_n', $Mn, Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
+        $d->line('u', "{$required} / M_c", [$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $ratio, Kind::Number, 'B3');
+    }
+}

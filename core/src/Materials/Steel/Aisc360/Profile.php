@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel\Aisc360;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Materials\Steel\Sections\Angle;
+use Waage\Materials\Steel\Sections\CircularHollow;
+use Waage\Materials\Steel\Sections\Flanged;
+use Waage\Materials\Steel\Sections\RectangularHollow;
+use Waage\Materials\Steel\Sections\Section;
+use Waage\Materials\Steel\Sections\SkewSection;
+use Waage\Materials\Steel\Sections\SolidBar;
+use Waage\Materials\Steel\Sections\StripSection;
+use Waage\Materials\Steel\Sections\Tee;
+use Waage\Materials\Steel\Sections\UnequalI;
+use Waage\Materials\Steel\SectionStep;
+use Waage\Materials\Steel\SteelGrade;
+
+/** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
+abstract readonly class Profile
+{
+    public float $E;
+
+    /** √(E/F_y). */
+    public float $rootEF;
+
+    protected function __construct(public Section $whole, public SteelGrade $grade, public float $Fy)
+    {
+        $this->E = $grade->elasticity();
+        $this->rootEF = sqrt($this->E / $this->Fy);
+    }
+
+    public static function of(SectionStep $stretch): self
+    {
+        return match (true) {
+            $stretch->section instanceof Flanged => self::open(new Shape($stretch->section, $stretch->grade)),
+            $stretch->section instanceof RectangularHollow => new Box($stretch->section, $stretch->grade),
+            $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
+            $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
+            $stretch->section instanceof UnequalI => $stretch->section->pressed === null
+                ? new EitherFlange(new UnequalShape($stretch->section->pressedAt(1), $stretch->grade), new UnequalShape($stretch->section->pressedAt(-1), $stretch->grade))
+                : new UnequalShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
+            $stretch->section instanceof StripSection => new StripShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof SkewSection => $stretch->section->whole instanceof Angle ? new SkewAngle($stretch->section, $stretch->grade) : new StripShape($stretch->section, $stretch->grade),
+            default => throw new \LogicException('No chapter covers this section.'),
+        };
+    }
+
+    private static function open(Shape $shape): self
+    {
+        return $shape->hasCompactWeb() ? $shape : new Girder($shape);
+    }
+
+    /** Why it is not covered, whatever strains it; empty: it is. */
+    public function refusal(): string
+    {
+        return '';
+    }
+
+    /** What it is in bending: compact, or what of it is not. */
+    abstract public function compactness(): string;
+
+    abstract public function weighCompactness(string $standard, bool $derive): Weighing;
+
+    /** M_n about the strong axis without lateral-torsional buckling. */
+    abstract public function moment(?Derivation $d = null): float;
+
+    /** Clause of it. */
+    abstract public function bendingClause(): string;
+
+    /** M_n about the weak axis. */
+    abstract public function weakMoment(?Derivation $d = null): float;
+
+    /** V_c along the depth. */
+    abstract public function shear(Method $method, ?Derivation $d = null): float;
+
+    /** V_c along the width. */
+    abstract public function weakShear(Method $method, ?Derivation $d = null): float;
+
+    /** @return array{string, string} clauses of shear along the depth and the width */
+    abstract public function shearClauses(): array;
+
+    /** A_e in compression at F_cr, mm². */
+    abstract public function effectiveArea(float $Fcr, ?Derivation $d = null): float;
+
+    /** What it makes of lateral-torsional buckling; null: it cannot buckle so. */
+    abstract public function lateral(): ?LateralStrength;
+
+    /** Is it closed, so that it does not twist in compression? */
+    abstract public function isClosed(): bool;
+}

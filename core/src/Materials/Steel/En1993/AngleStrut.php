@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel\En1993;
+
+use Waage\Checks\Derivation;
+use Waage\Checks\Weighing;
+use Waage\Materials\Steel\Sections\Angle;
+use Waage\Materials\Steel\Strut;
+use Waage\Materials\Steel\StrutEnds;
+use Waage\Member\Basis;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle that is pressed or pulled; where one leg is connected at its ends by
+ * effective slendernesses. In class 4 the effective area of the legs counts (EN 1993-1-5, 4.4), without the shift of its centroid.
+ */
+final readonly class AngleStrut implements PressedStrut
+{
+    /** Curve b (Table 6.2). */
+    private const IMPERFECTION = 0.34;
+
+    /** From here on a slenderness is unusual; a note, not a limit of the standard. */
+    private const UNUSUAL = 200.0;
+
+    private Angle $angle;
+
+    private float $fy;
+
+    private float $epsilon;
+
+    public function __construct(private Strut $strut, private Basis $basis)
+    {
+        $this->angle = $strut->section instanceof Angle ? $strut->section : throw new \LogicException('An angle is needed.');
+        $this->fy = $strut->grade->yieldStrength($this->angle->t);
+        $this->epsilon = sqrt(235.0 / $this->fy);
+    }
+
+    /** @return non-empty-list<Weighing> class, axial force, buckling where it is pressed */
+    public function weigh(bool $derive): array
+    {
+        return [
+            ...$this->strut->compression > 0.0 ? [$this->class($derive)] : [],
+            $this->section($derive),
+            ...$this->strut->compression > 0.0 ? [$this->buckling($derive)] : [],
+        ];
+    }
+
+    /** In compression, Table 5.2, sheet 3: 3, or 4. */
+    public function sectionClass(): int
+    {
+        return $this->isClass4() ? 4 : 3;
+    }
+
+    private function isClass4(): bool
+    {
+        $s = $this->angle;
+
+        return max($s->h, $s->b) / $s->t > 15 * $this->epsilon || ($s->h + $s->b) / (2 * $s->t) > 11.5 * $this->epsilon;
+    }
+
+    private function class(bool $derive): Weighing
+    {
+        $s = $this->angle;
+        $d = $derive ? new Derivation : null;
+        $of = ['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]];
+        $epsilon = ['epsilon' => [$this->epsilon, Kind::Number]];
+        $d?->line('epsilon', 'sqrt(235 / f_y)', ['f_y' => [$this->fy, Kind::Number]], $this->epsilon, Kind::Number, 'Table 5.2', 'f_y in N/mm²');
+        $d?->line('lambda_1', 'max(h, b) / t', $of, max($s->h, $s->b) / $s->t, Kind::Number, 'Table 5.2, sheet 3');
+        $d?->line('lambda_1_3', '15 * epsilon', $epsilon, 15 * $this->epsilon, Kind::Number, 'Table 5.2, sheet 3');
+        $d?->line('lambda_2', '(h + b) / (2 * t)', $of, ($s->h + $s->b) / (2 * $s->t), Kind::Number, 'Table 5.2, sheet 3');
+        $d?->line('lambda_2_3', '11.5 * epsilon', $epsilon, 11.5 * $this->epsilon, Kind::Number, 'Table 5.2, sheet 3');
+
+        return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: "The section is class {$this->sectionClass()} in compression".($this->isClass4() ? ': the effective area of its legs counts.' : '.'), lines: $d->lines ?? []);
+    }
+
+    private function section(bool $derive): Weighing
+    {
+        $pulls = $this->strut->tension > $this->strut->compression;
+        $d = $derive ? new Derivation : null;
+        $N = max($this->strut->compression, $this->strut->tension);
+        $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
+        $A = $pulls ? $this->angle->A : $this->area($d);
+        $symbol = ! $pulls && $this->isClass4() ? 'A_eff' : 'A';
+        $NRd = $A * $this->fy / $this->basis->gammaM0;
+        $d?->line('N_c_Rd', "{$symbol} * f_y / gamma_M0", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'gamma_M0' => [$this->basis->gammaM0, Kind::Number]], $NRd, Kind::Force, $pulls ? '6.2.3(2) (6.6)' : ($symbol === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'));
+        $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
+        [$x, $combination, $arrangement, $factors] = $pulls ? $this->strut->pulled : $this->strut->pressed;
+
+        return new Weighing(
+            'axial', 'Axial force', $pulls ? 'EN 1993-1-1, 6.2.3' : 'EN 1993-1-1, 6.2.4', $N / $NRd, demand: $N, capacity: $NRd, kind: Kind::Force, demandSymbol: 'N_Ed', capacitySymbol: 'N_c_Rd',
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: $this->strut->tension > 0.0 ? 'Without holes: what a leg that is connected alone bears in tension beside its bolts or welds (EN 1993-1-8, 3.10.3 and 4.13) belongs to the connection.' : '',
+        );
+    }
+
+    /** A, or that of the effective legs. */
+    private function area(?Derivation $d): float
+    {
+        $s = $this->angle;
+        if (! $this->isClass4()) {
+            return $s->A;
+        }
+        $terms = $values = [];
+        $A = $s->A;
+        foreach (['h' => $s->h, 'b' => $s->b] as $leg => $width) {
+            $rho = PlateBuckling::outstand($leg, [$leg, $width], ['t', $s->t], $this->epsilon, $d);
+            $A -= (1 - $rho) * $width * $s->t;
+            $terms[] = "(1 - rho_{$leg}) * {$leg} * t";
+            $values += ["rho_{$leg}" => [$rho, Kind::Number], $leg => [$width, Kind::Size]];
+        }
+        $d?->line('A_eff', 'A - '.implode(' - ', $terms), ['A' => [$s->A, Kind::Area], ...$values, 't' => [$s->t, Kind::Size]], $A, Kind::Area, 'EN 1993-1-5, 4.3(4)', 'the shift of the centroid is left out');
+
+        return $A;
+    }
+
+    private function buckling(bool $derive): Weighing
+    {
+        $s = $this->angle;
+        $d = $derive ? new Derivation : null;
+        $N = $this->strut->compression;
+        $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');
+        $d?->given('L', $this->strut->L, Kind::Length, '', 'between the ends, or as given; ends connected '.$this->strut->ends->words());
+        $A = $this->area($d);
+        $symbol = $this->isClass4() ? 'A_eff' : 'A';
+        $NRk = $A * $this->fy;
+        $slendernesses = [];
+        foreach (['v' => [$s->Iv, 0.35], 'y' => [$s->Iy, 0.5], 'z' => [$s->Iz, 0.5]] as $axis => [$I, $least]) {
+            if ($axis !== 'v' && $this->strut->ends === StrutEnds::Centroid) { // about v-v it is the least stiff
+                continue;
+            }
+            $i = sqrt($I / $s->A);
+            $lambda = $this->strut->L / $i / (M_PI * sqrt($this->strut->grade->elasticity() / $this->fy)) * sqrt($A / $s->A);
+            $d?->line("s_{$axis}", "L / i_{$axis}", ['L' => [$this->strut->L, Kind::Length], "i_{$axis}" => [$i, Kind::Size]], $this->strut->L / $i, Kind::Number, 'common practice', $this->strut->L / $i > self::UNUSUAL ? 'slenderness, more than the usual 200' : '');
+            $of = ["s_{$axis}" => [$this->strut->L / $i, Kind::Number], 'E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity], 'f_y' => [$this->fy, Kind::Stress]];
+            $symbol === 'A'
+                ? $d?->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y))", $of, $lambda, Kind::Number, '6.3.1.3(1) (6.50)')
+                : $d?->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y)) * sqrt(A_eff / A)", [...$of, 'A_eff' => [$A, Kind::Area], 'A' => [$s->A, Kind::Area]], $lambda, Kind::Number, '6.3.1.3(1) (6.51)');
+            if ($this->strut->ends !== StrutEnds::Centroid) {
+                $effective = $least + 0.7 * $lambda;
+                $d?->line("lambda_eff_{$axis}", "{$least} + 0.7 * lambda_{$axis}", ["lambda_{$axis}" => [$lambda, Kind::Number]], $effective, Kind::Number, 'BB.1.2(2) (BB.1)');
+                $slendernesses["lambda_eff_{$axis}"] = $effective;
+            } else {
+                $slendernesses["lambda_{$axis}"] = $lambda;
+            }
+        }
+        [$both, $Nu, $Nv, $NT] = $this->strut->critical();
+        $this->deriveCritical($d, $both, $Nu, $Nv, $NT);
+        $slendernesses['lambda_TF'] = sqrt($NRk / $both);
+        $d?->line('lambda_TF', "sqrt({$symbol} * f_y / N_TF)", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'N_TF' => [$both, Kind::Force]], $slendernesses['lambda_TF'], Kind::Number, '6.3.1.4(2) (6.52)');
+        $lambda = max($slendernesses);
+        $d?->line('lambda', 'max('.implode(', ', array_keys($slendernesses)).')', array_map(fn (float $l): array => [$l, Kind::Number], $slendernesses), $lambda, Kind::Number);
+        $alpha = self::IMPERFECTION;
+        $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
+        $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
+        $d?->given('alpha', $alpha, Kind::Number, 'Tables 6.1, 6.2', 'curve b');
+        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', ['alpha' => [$alpha, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
+        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', ['Phi' => [$Phi, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
+        $Nb = $chi * $NRk / $this->basis->gammaM1;
+        $d?->line('N_b_Rd', "chi * {$symbol} * f_y / gamma_M1", ['chi' => [$chi, Kind::Number], $symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'gamma_M1' => [$this->basis->gammaM1, Kind::Number]], $Nb, Kind::Force, '6.3.1.1(3) (6.47)');
+        $d?->line('u', 'N_Ed / N_b_Rd', ['N_Ed' => [$N, Kind::Force], 'N_b_Rd' => [$Nb, Kind::Force]], $N / $Nb, Kind::Number, '6.3.1.1(1) (6.46)');
+        [$x, $combination, $arrangement, $factors] = $this->strut->pressed;
+
+        return new Weighing(
+            'buckling-axial', 'Buckling', $this->strut->ends === StrutEnds::Centroid ? 'EN 1993-1-1, 6.3.1' : 'EN 1993-1-1, BB.1.2', $N / $Nb, demand: $N, capacity: $Nb, kind: Kind::Force, demandSymbol: 'N_Ed', capacitySymbol: 'N_b_Rd',
+            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            remark: $this->strut->ends === StrutEnds::Centroid ? '' : 'Of a web member of a lattice, or one like it: two bolts at least or welds at its ends, to what keeps them from turning (BB.1.2(1)).',
+        );
+    }
+
+    private function deriveCritical(?Derivation $d, float $both, float $Nu, float $Nv, float $NT): void
+    {
+        $s = $this->angle;
+        [$E, $L] = [['E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity]], ['L' => [$this->strut->L, Kind::Length]]];
+        $isCentred = $this->strut->ends === StrutEnds::Centroid;
+        $i0 = sqrt(($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2);
+        $d?->line('N_u', 'pi^2 * E * I_u / L^2', [...$E, 'I_u' => [$s->Iu, Kind::SecondMoment], ...$L], $Nu, Kind::Force, 'Euler', 'about the strong principal axis');
+        $isCentred ? $d?->line('N_v', 'pi^2 * E * I_v / L^2', [...$E, 'I_v' => [$s->Iv, Kind::SecondMoment], ...$L], $Nv, Kind::Force, 'Euler', 'about the weak one') : null;
+        $d?->given('u_0', abs($s->u0), Kind::Size, '', 'from the centroid to the shear centre along the strong principal axis');
+        $isCentred ? $d?->given('v_0', abs($s->v0), Kind::Size, '', 'and along the weak one') : null;
+        $d?->given('i_0', $i0, Kind::Size, '', '√((I_u + I_v)/A + u_0² + v_0²)');
+        $d?->line('N_T', 'G * I_t / i_0^2', ['G' => [$this->strut->grade->shearModulus(), Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'i_0' => [$i0, Kind::Size]], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
+        if ($isCentred) {
+            $d?->given('N_TF', $both, Kind::Force, 'elastic theory', 'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))');
+
+            return;
+        }
+        $beta = 1 - ($s->u0 / $i0) ** 2;
+        $d?->line('beta', '1 - (u_0 / i_0)^2', ['u_0' => [abs($s->u0), Kind::Size], 'i_0' => [$i0, Kind::Size]], $beta, Kind::Number, 'elastic theory');
+        $d?->line('N_TF', '(N_u + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_u * N_T / (N_u + N_T)^2))', ['N_u' => [$Nu, Kind::Force], 'N_T' => [$NT, Kind::Force], 'beta' => [$beta, Kind::Number]], ($Nu + $NT) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $Nu * $NT / ($Nu + $NT) ** 2)), Kind::Force, 'elastic theory', 'bending about u-u and twisting at once');
+    }
+}

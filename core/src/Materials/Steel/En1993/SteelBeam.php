@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel\En1993;
+
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\RuleSet;
+use Waage\Materials\Steel\Ductility;
+use Waage\Materials\Steel\Sections\Angle;
+use Waage\Materials\Steel\SectionStep;
+use Waage\Materials\Steel\SteelMake;
+use Waage\Materials\Steel\SteelMember;
+use Waage\Materials\Steel\Strut;
+
+/** All weighings of the strength of a steel member after EN 1993-1-1. */
+final class SteelBeam extends SteelMember
+{
+    private LateralTorsionalBuckling $lateral;
+
+    private CrossSections $crossSections;
+
+    private Webs $webs;
+
+    private AxialForce $axialForce;
+
+    private ?SidewaysBending $bendsSideways;
+
+    protected function prepare(): void
+    {
+        $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength);
+        $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength);
+        $this->webs = new Webs($this->beam, $this->moment, $this->axial, $this->strength);
+        $this->bendsSideways = $this->sideways === null ? null : new SidewaysBending($this->sideways, $this->strength);
+        $this->axialForce = new AxialForce($this->beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...), $this->lateralOf(...));
+    }
+
+    public function standard(): string
+    {
+        return 'EN 1993-1-1:2005';
+    }
+
+    public function assumptions(): array
+    {
+        $member = $this->beam->member;
+        $isClosed = $member->basis->closedForms;
+
+        return [
+            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3), buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight and for loads between ends without moments.'],
+            ...SteelMake::of($member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
+            ...$this->ofHalfHeld(),
+            ...$this->ofChannels(),
+            ...$this->ofSkewSections(),
+            ...$this->ofTorsion(),
+            $isClosed
+                ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
+                : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
+            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag, or, of channels, tees, angles, strips and plated flanges, all of it at a reduced stress (10), of tubes by BS 5950-1, 3.6.6; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly; lateral-torsional buckling of these and of angles by curve d, flexural-torsional buckling of these by curve c. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+        ];
+    }
+
+    public function secondOrder(bool $isFar): string
+    {
+        return $isFar
+            ? 'From a factor of 10 on first order is good enough (EN 1993-1-1, 5.2.1(3)).'
+            : 'Below a factor of 10 moments and deflections of second order are to be looked at (EN 1993-1-1, 5.2.1(3)); the weighing of buckling with axial force takes them into account (5.2.2(8)).';
+    }
+
+    public function sectionClass(): string
+    {
+        $m = $this->beam->member;
+        $stretches = $this->with(SteelMake::of($m)->section);
+        $weight = SteelMake::of($m)->section->weight();
+
+        return 'class '.($this->struts->has($stretches, $weight) && $this->struts->refusal($stretches) === ''
+            ? $this->strut($this->struts->of($stretches[0], $weight))->sectionClass()
+            : max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $stretches)));
+    }
+
+    protected function strengths(array $stretches, float $weight, bool $derive): array
+    {
+        $member = $this->beam->member;
+        $rules = RuleSet::of($member->basis->combinations);
+        $american = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isAmerican()));
+        $isStrut = $this->struts->has($stretches, $weight);
+        $refusal = match (true) {
+            ! $rules->isEn1993() => $rules->refusal,
+            $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
+            $isStrut => $this->struts->refusal($stretches),
+            default => $this->ofAngles($stretches, $weight).$this->ofHeldFlange($stretches),
+        };
+        if ($refusal !== '') {
+            return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
+        }
+        if ($isStrut) {
+            return $this->strut($this->struts->of($stretches[0], $weight))->weigh($derive);
+        }
+        $ductility = SteelMake::of($member)->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
+        $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
+        if ($this->strength === [] || ! $strengths[0]->isCovered()) {
+            return [$strengths[0]];
+        }
+
+        $webs = $this->webs->weigh($stretches, $weight, $derive);
+        $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
+        if ($this->struts->strains($stretches, $weight)) {
+            $strut = $this->struts->of($stretches[0], $weight);
+
+            return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $derive)];
+        }
+
+        $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
+        if ($slender !== []) {
+            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.')];
+        }
+        $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
+        $together = $this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);
+
+        return [
+            ...$bending,
+            ...$webs,
+            ...$sideways ?? [],
+            ...$this->weighTorsion($stretches, $weight, [...$bending, ...$together], $derive),
+            ...$together,
+        ];
+    }
+
+    private function strut(Strut $strut): PressedStrut
+    {
+        return $strut->section instanceof Angle ? new AngleStrut($strut, $this->beam->member->basis) : new StripStrut($strut, $this->beam->member->basis);
+    }
+
+    /**
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  list<Weighing>  $others  of shear, bending, lateral-torsional buckling, and of axial force and bending both ways
+     * @return list<Weighing>
+     */
+    private function weighTorsion(array $stretches, float $weight, array $others, bool $derive): array
+    {
+        $torsion = $this->torsion();
+        if ($torsion === null) {
+            return [];
+        }
+        if (count($stretches) > 1) {
+            return [new Weighing('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', null, applies: false, remark: 'Torsion is weighed in members of one section; this one changes along its length.')];
+        }
+        $presses = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
+
+        return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $others, $presses, $derive);
+    }
+
+    /** Utilisation of a length of one section in bending, at most, under one combination. */
+    private function bendingOf(Combination $combination, SectionStep $stretch, SteelSection $steel, float $weight): float
+    {
+        $M = 0.0;
+        foreach ([1, -1] as $sign) {
+            $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight, $stretch->from, $stretch->to)->value ?? 0.0));
+        }
+
+        return $M / Bending::resistance($steel);
+    }
+
+    /** Utilisation of a member of one section in lateral-torsional buckling under one combination. */
+    private function lateralOf(Combination $combination, SectionStep $stretch, float $weight): float
+    {
+        return $this->lateral->utilisation($combination, $stretch, $weight);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel\Sections;
+
+/**
+ * A cross-section of steel that is symmetric about its strong axis at least, and the properties that every member needs.
+ *
+ * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
+ * 7850 kg/m³ and g = 9.80665 m/s².
+ */
+abstract readonly class Section
+{
+    private const STEEL_DENSITY = 7.85e-6; // kg/mm³
+
+    private const GRAVITY = 9.80665;
+
+    public float $iz;
+
+    /**
+     * @param  float  $h  depth over all
+     * @param  float  $b  width over all
+     * @param  float  $hs  distance between the centroids of the flanges
+     */
+    protected function __construct(
+        public string $name,
+        public string $family,
+        public float $h,
+        public float $b,
+        public float $hs,
+        public float $A,
+        public float $Iy,
+        public float $Iz,
+        public float $Wply,
+        public float $Wplz,
+        public float $It,
+        public float $Iw,
+        public float $Wely,
+        public float $Welz,
+    ) {
+        $this->iz = sqrt($Iz / $A);
+    }
+
+    /** Area that shears under a force along the depth, mm². */
+    abstract public function shearArea(): float;
+
+    /** Surface per length, mm: for coating. */
+    abstract public function surface(): float;
+
+    /** Thickest element, mm: decides the strength. */
+    abstract public function thickest(): float;
+
+    /** From the centroid to the shear centre along y-y, mm; 0 with two axes of symmetry. */
+    public function shearCentre(): float
+    {
+        return 0.0;
+    }
+
+    /** From the centroid to the shear centre, upwards, mm; 0 with two flanges alike. */
+    public function shearCentreAbove(): float
+    {
+        return 0.0;
+    }
+
+    /** From the middle between the flanges to the shear centre, upwards, mm; 0 with two flanges alike. */
+    public function shearLevel(): float
+    {
+        return 0.0;
+    }
+
+    /** β = (1/I_y) ∫ z (y² + z²) dA − 2 z_s, z upwards, mm: what a moment adds to the stiffness against twisting; 0 with two flanges alike. */
+    public function monosymmetry(): float
+    {
+        return 0.0;
+    }
+
+    /** Height of the upper (1) or lower face (−1) above the shear centre, mm. */
+    public function faceAbove(int $side): float
+    {
+        return $side * $this->h / 2;
+    }
+
+    /** Torque over the greatest shear stress of St Venant torsion, mm³: of an open section that of its thickest part. */
+    public function torsionModulus(): float
+    {
+        return $this->It / $this->thickest();
+    }
+
+    /** Bimoment over the greatest stress, I_w over the greatest sectorial coordinate, mm⁴; 0 where warping is of no account. */
+    public function warpingModulus(): float
+    {
+        return 0.0;
+    }
+
+    /** Does its shear centre lie in its centroid? */
+    public function hasTwoAxes(): bool
+    {
+        return $this->shearCentre() === 0.0 && $this->shearCentreAbove() === 0.0;
+    }
+
+    /** Mass per length, kg/mm. */
+    public function mass(): float
+    {
+        return $this->A * self::STEEL_DENSITY;
+    }
+
+    /** Self-weight as a line load, N/mm. */
+    public function weight(): float
+    {
+        return $this->mass() * self::GRAVITY;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Design\Design;
+use Waage\Material\Make;
+use Waage\Material\Material;
+use Waage\Material\Shape;
+use Waage\Materials\Steel\En1993\CollapseCheck;
+use Waage\Materials\Steel\Sections\Catalogue;
+use Waage\Member\Fields;
+
+final class Steel implements Material
+{
+    public function id(): string
+    {
+        return 'steel';
+    }
+
+    public function read(Fields $fields, array $document, Shape $shape, string $path): ?Make
+    {
+        return (new SteelReader($fields, $document, $path))->read($shape);
+    }
+
+    public function choices(): array
+    {
+        return ['grade' => array_column(SteelGrade::cases(), 'value'), 'family' => Catalogue::families()];
+    }
+
+    public function knows(string $section): bool
+    {
+        return Catalogue::find($section) !== null;
+    }
+
+    public function candidates(Make $make): iterable
+    {
+        $steel = SteelMake::from($make);
+        foreach (Catalogue::ofFamilies($steel->families) as $section) {
+            yield $steel->withSection($section);
+        }
+    }
+
+    public function checks(MemberEnvelopes $envelopes): SteelMember
+    {
+        return SteelMember::of($envelopes);
+    }
+
+    public function collapse(Design $design, string $combination): array
+    {
+        return (new CollapseCheck($design, $combination))->toArray();
+    }
+}

@@ -1,0 +1,277 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Steel;
+
+use Waage\Analysis\Camber;
+use Waage\Analysis\Envelope;
+use Waage\Analysis\LoadedBeam;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Loading\Combination;
+use Waage\Loading\RuleSet;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Materials\Steel\Sections\Angle;
+use Waage\Materials\Steel\Sections\Flanged;
+use Waage\Materials\Steel\Sections\Section;
+use Waage\Materials\Steel\Sections\SkewSection;
+use Waage\Materials\Steel\Sections\Stem;
+use Waage\Materials\Steel\Sections\StripSection;
+use Waage\Materials\Steel\Sections\Tee;
+use Waage\Materials\Steel\Sections\UnequalI;
+use Waage\Units\Kind;
+
+/**
+ * A steel member under its combinations, and its weighings after one standard. What does not depend on the section
+ * (envelopes, arrangements, moment diagrams between restraints) is made once, so that a shortlist of hundreds of sections
+ * stays quick.
+ */
+abstract class SteelMember implements MemberChecks
+{
+    /** Moments of a sign that are a smaller part of those of the other are rounding. */
+    private const NOTHING = 1e-9;
+
+    /** A product of inertia that is a smaller part of the moments of inertia does not turn the plane of bending. */
+    private const ASKEW = 1e-6;
+
+    protected readonly LoadedBeam $beam;
+
+    /** Axial force, compression positive; null: the member is not strained along its axis. */
+    public readonly ?Envelope $axial;
+
+    public readonly Envelope $shear;
+
+    public readonly Envelope $moment;
+
+    /** Null: nothing bends the member sideways. */
+    public readonly ?SidewaysEnvelopes $sideways;
+
+    /** Torque; null: nothing twists the member. */
+    public readonly ?Envelope $torque;
+
+    protected readonly Struts $struts;
+
+    /** @var list<Combination> */
+    protected readonly array $strength;
+
+    final protected function __construct(private readonly MemberEnvelopes $envelopes)
+    {
+        $this->beam = $envelopes->beam;
+        $this->strength = $envelopes->strength;
+        $this->axial = $envelopes->axial;
+        $this->shear = $envelopes->shear;
+        $this->moment = $envelopes->moment;
+        $this->sideways = $envelopes->sideways;
+        $this->torque = $envelopes->torque;
+        $this->struts = new Struts($this->beam, $this->axial, $this->moment, $this->strength);
+        $this->prepare();
+    }
+
+    /** After the standard that the job's combinations go with; after EN 1993 where they go with none, which then refuses. */
+    public static function of(MemberEnvelopes $envelopes): self
+    {
+        $rules = RuleSet::of($envelopes->beam->member->basis->combinations);
+
+        return $rules->isAisc360() ? new Aisc360\SteelBeam($envelopes) : new En1993\SteelBeam($envelopes);
+    }
+
+    /** What the weighings of a standard need, made once for all sections. */
+    abstract protected function prepare(): void;
+
+    /**
+     * The weighings of the strength of the member, with a section in place of its own.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight of the section, N/mm
+     * @return list<Weighing>
+     */
+    abstract protected function strengths(array $stretches, float $weight, bool $derive): array;
+
+    /** The standard and its edition. */
+    abstract public function standard(): string;
+
+    /** @return list<string> what its weighings take for granted, and where they end */
+    abstract public function assumptions(): array;
+
+    /** What twists the member; null: nothing does. */
+    protected function torsion(): ?TorsionEnvelopes
+    {
+        return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength, $this->envelopes->characteristic);
+    }
+
+    /** @return list<string> how torsion is computed, where it is */
+    protected function ofTorsion(): array
+    {
+        return $this->beam->twisting === null ? [] : ['Loads sideways twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
+    }
+
+    /**
+     * Why a member with an angle or a section built of strips in it is not weighed; empty: it has none, or is weighed.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  float  $weight  self-weight, N/mm
+     */
+    protected function ofAngles(array $stretches, float $weight): string
+    {
+        $unlike = array_values(array_filter(array_map(fn (SectionStep $s): ?Section => $s->section instanceof SkewSection ? $s->section->whole : ($s->section instanceof Angle || $s->section instanceof StripSection ? $s->section : null), $stretches)));
+        if ($unlike === []) {
+            return '';
+        }
+        $member = $this->beam->member;
+        $isFree = ! $member->top->isContinuous() || ! $member->bottom->isContinuous();
+        $isAskew = $unlike[0] instanceof StripSection && abs($unlike[0]->Iyz) > self::ASKEW * sqrt($unlike[0]->Iy * $unlike[0]->Iz);
+        $between = [...$member->top->positions, ...$member->bottom->positions] !== [] || $member->top->isContinuous() || $member->bottom->isContinuous();
+
+        return match (true) {
+            $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are held sideways all along.',
+            $isFree && $between && $isAskew => 'A section built of strips that is not symmetric is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
+            ! $this->isStrainedOtherwise($weight) => '',
+            $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
+            default => $this->struts->refusal($stretches),
+        };
+    }
+
+    /**
+     * Why a member that loads push sideways with one flange held all along is not weighed; empty: it is, since each flange takes the part of the load
+     * that it takes where both are free, and the held one passes it on.
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     */
+    protected function ofHeldFlange(array $stretches): string
+    {
+        $isHeld = $this->sideways !== null && $this->beam->member->top->isContinuous() !== $this->beam->member->bottom->isContinuous();
+
+        return $isHeld && array_filter($stretches, fn (SectionStep $s): bool => ! $s->section instanceof Flanged && ! $s->section instanceof UnequalI) !== []
+            ? 'One flange alone is held sideways all along, so that loads sideways twist the member: that is weighed for sections with two flanges. Hold both flanges, or give the places that hold.' : '';
+    }
+
+    /** @return list<string> what is made of loads that push the member sideways where one flange is held all along */
+    protected function ofHalfHeld(): array
+    {
+        $member = $this->beam->member;
+
+        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['Of loads sideways a flange that is held all along passes its part on to what holds it; the other one bends under its own, as where both are free, between the places that hold it.'];
+    }
+
+    /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
+    private function stem(Section $section, float $weight): Stem
+    {
+        $isUp = $section instanceof Angle || SteelMake::of($this->beam->member)->stemUp ? 1 : -1;
+
+        return match ($this->pressedSide($weight)) {
+            $isUp => Stem::Compressed,
+            -$isUp => Stem::Tensioned,
+            default => Stem::Both,
+        };
+    }
+
+    /** The side that the combinations for strength compress: 1 the upper one, −1 the lower one; null: either. */
+    private function pressedSide(float $weight): ?int
+    {
+        $sags = $this->moment->extreme($this->strength, 1, $weight)->value ?? 0.0;
+        $hogs = -($this->moment->extreme($this->strength, -1, $weight)->value ?? 0.0);
+
+        return match (true) {
+            $hogs <= self::NOTHING * $sags => 1,
+            $sags <= self::NOTHING * $hogs => -1,
+            default => null,
+        };
+    }
+
+    /** Do forces act sideways or along the member? */
+    private function isStrainedOtherwise(float $weight): bool
+    {
+        return $this->sideways !== null || abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
+    }
+
+    /** @return list<string> what channels are taken to be loaded like */
+    protected function ofChannels(): array
+    {
+        return array_filter(SteelMake::of($this->beam->member)->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be held against twisting where they act; where they have a distance from the axis, it counts from the shear centre.'];
+    }
+
+    /** @return list<string> how sections are taken to bend that are not symmetric and free to move sideways */
+    protected function ofSkewSections(): array
+    {
+        $member = $this->beam->member;
+
+        return SteelMake::of($member)->bent(SteelMake::of($member)->section) === SteelMake::of($member)->section ? [] : ['Vertical loads bend a section askew that is not symmetric and that nothing holds sideways all along. They are taken to act through its shear centre unless they have a distance from it, and supports to hold it sideways as they hold it up, so that the moment about the upright axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
+    }
+
+    /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
+    abstract public function secondOrder(bool $isFar): string;
+
+    /** What the standard calls the member's sections in bending, an angle that is pressed in compression: a class, or compact. */
+    abstract public function sectionClass(): string;
+
+    /**
+     * @param  bool  $derive  write down the lines of each weighing
+     * @return list<Weighing>
+     */
+    public function weigh(Make $make, bool $derive): array
+    {
+        $section = SteelMake::from($make)->section;
+        $weight = $section->weight();
+
+        return [...$this->strengths($this->with($section), $weight, $derive), ...$this->deflections($section, $weight, $derive)];
+    }
+
+    /** @return non-empty-list<SectionStep> the member's lengths of one section, with another one in place of its own */
+    protected function with(Section $section): array
+    {
+        $member = $this->beam->member;
+        $weight = $section->weight();
+
+        return array_map(function (SectionStep $s) use ($member, $section, $weight): SectionStep {
+            $placed = $this->placed($s->section === SteelMake::of($member)->section ? $section : $s->section, $weight);
+
+            return $placed === $s->section ? $s : new SectionStep($s->from, $s->to, $placed, $s->grade);
+        }, SteelMake::of($member)->stretches());
+    }
+
+    /** A section as it is in the member: which way up, what of it bending compresses, how it bends. */
+    private function placed(Section $section, float $weight): Section
+    {
+        return match (true) {
+            $section instanceof Tee => $section->in(SteelMake::of($this->beam->member)->stemUp, $this->stem($section, $weight)),
+            $section instanceof UnequalI => $section->pressedAt($this->pressedSide($weight)),
+            default => SteelMake::of($this->beam->member)->bent($section, $section instanceof Angle ? $this->stem($section, $weight) : Stem::Both),
+        };
+    }
+
+    /** @return list<Weighing> */
+    private function deflections(Section $section, float $weight, bool $derive): array
+    {
+        $basis = $this->beam->member->basis;
+        $bent = SteelMake::of($this->beam->member)->bent($section);
+        $ofI = $bent instanceof SkewSection ? 'free to move sideways: (I_y I_z − I_yz²)/I_z' : '';
+        $weighings = [];
+        $plane = new Deflections($this->beam, $this->envelopes->sag, $this->envelopes->sag !== $this->envelopes->deflection);
+        if ($this->envelopes->characteristic !== []) {
+            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->envelopes->characteristic, $basis->limitTotal, $bent->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null, $ofI);
+        }
+        if ($this->envelopes->variablePart !== []) {
+            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->envelopes->variablePart, $basis->limitVariable, $bent->Iy, $weight, $derive, ofI: $ofI);
+        }
+        if ($this->sideways !== null && $this->envelopes->characteristic !== []) {
+            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Deflection sideways', $this->envelopes->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
+        }
+
+        return $weighings;
+    }
+
+    public function notes(): array
+    {
+        $member = $this->beam->member;
+        $behind = SteelMake::of($member)->section->shearCentre();
+        if ($behind <= 0.0 || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
+            return [];
+        }
+
+        return ['Loads are taken to act through the shear centre of the channel, '.$member->basis->units->format($behind, Kind::Size)
+            .' from its centroid, behind the web. Where they act elsewhere, give their distance in front of the axis, which counts from there.'];
+    }
+}

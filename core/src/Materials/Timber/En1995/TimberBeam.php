@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber\En1995;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Loading\RuleSet;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Materials\Timber\TimberMake;
+
+/** The checks of a rectangular beam of sawn timber after EN 1995-1-1:2004 with A1:2008. */
+final readonly class TimberBeam implements MemberChecks
+{
+    /** A force that is smaller is none, N. */
+    private const NOTHING = 1.0;
+
+    private Durations $durations;
+
+    private Bending $bending;
+
+    private Shear $shear;
+
+    private Bearing $bearing;
+
+    private Deflection $deflection;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->durations = new Durations($envelopes->beam, $envelopes->strength);
+        $this->bending = new Bending($envelopes, $this->durations);
+        $this->shear = new Shear($envelopes, $this->durations);
+        $this->bearing = new Bearing($envelopes->beam, $this->durations);
+        $this->deflection = new Deflection($envelopes);
+    }
+
+    public function standard(): string
+    {
+        return 'EN 1995-1-1:2004+A1:2008';
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $timber = TimberMake::from($make);
+        $rules = RuleSet::of($this->envelopes->beam->member->basis->combinations);
+        if (! $rules->isEn1993()) {
+            return [$this->open('strength', 'Strength', '', 'Timber is weighed after EN 1995-1-1 only, with combinations of EN 1990. Choose them in the basis of the job.')];
+        }
+
+        return [
+            ...$this->envelopes->strength === [] ? [] : [
+                ...$this->bending->weigh($timber, $derive),
+                ...$this->shear->weigh($timber, $derive),
+                ...$this->bearing->weigh($timber, $derive),
+            ],
+            ...$this->deflection->weigh($timber, $derive),
+            ...$this->beyond($timber->weight()),
+        ];
+    }
+
+    /** @return list<Weighing> what strains the member and is not weighed yet */
+    private function beyond(float $weight): array
+    {
+        $e = $this->envelopes;
+        $N = abs($e->axial?->greatest($e->strength, $weight)->value ?? 0.0);
+
+        return [
+            ...$N >= self::NOTHING ? [$this->open('axial', 'Axial force', '6.1, 6.3', 'Axial force with bending is not computed for timber yet.')] : [],
+            ...$e->sideways === null ? [] : [$this->open('sideways-bending', 'Bending about the minor axis', '6.1.6', 'Lateral loads on timber are not computed yet.')],
+            ...$e->torque === null ? [] : [$this->open('torsion', 'Torsion', '6.1.8', 'Torsion of timber is not computed yet.')],
+        ];
+    }
+
+    private function open(string $id, string $title, string $clause, string $why): Weighing
+    {
+        return new Weighing($id, $title, trim("EN 1995-1-1, {$clause}", ', '), null, applies: false, remark: $why);
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: vibration by 7.3, notches, compression at an angle to the grain, fire, connections.',
+            'k_mod by the shortest action of each combination, which is also weighed without its shorter actions (3.1.3(2)).',
+            'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
+            'Partial factor γ_M = 1.3 of solid timber (Table 2.3); k_cr = 0.67 in shear (6.1.7(2)).',
+            'Effective length in lateral buckling: the whole length between restraints of the compressed edge, with 2 h more where loads act on that edge (6.3.3(3)).',
+            'Shear is not reduced near supports (6.1.7(3)).',
+            'Bearing: 30 mm of contact length more where the member goes on (6.1.5(1)).',
+            'Final deflection by 2.2.3(5): permanent load (1 + k_def) times, variable load with ψ_2 k_def more.',
+        ];
+    }
+
+    public function secondOrder(bool $isFar): string
+    {
+        return '';
+    }
+
+    public function sectionClass(): string
+    {
+        return '';
+    }
+
+    public function notes(): array
+    {
+        return [];
+    }
+}

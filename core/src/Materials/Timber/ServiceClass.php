@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber;
+
+use Waage\Loading\LoadDuration;
+
+/** EN 1995-1-1, 2.3.1.3: how moist it is where the member stands; k_mod and k_def of solid timber (Tables 3.1 and 3.2). */
+enum ServiceClass: string
+{
+    case Dry = '1';
+    case Covered = '2';
+    case Exposed = '3';
+
+    public function kMod(LoadDuration $duration): float
+    {
+        $row = $this === self::Exposed ? [0.50, 0.55, 0.65, 0.70, 0.90] : [0.60, 0.70, 0.80, 0.90, 1.10];
+
+        return $row[$duration->rank()];
+    }
+
+    public function kDef(): float
+    {
+        return match ($this) {
+            self::Dry => 0.60,
+            self::Covered => 0.80,
+            self::Exposed => 2.00,
+        };
+    }
+}

@@ -1,0 +1,24 @@
+import type { Component } from 'vue'
+import type { MemberDocument } from '@/contract/member'
+import SteelPart from '@/materials/steel/SteelPart.vue'
+import TimberPart from '@/materials/timber/TimberPart.vue'
+
+/** What a material adds to the bench: its fields, and what a new member of it starts from. One line each. */
+export interface MaterialView {
+    label: string
+    part: Component
+    start: Partial<MemberDocument>
+}
+
+export const MATERIALS: Record<NonNullable<MemberDocument['material']>, MaterialView> = {
+    steel: { label: 'Steel', part: SteelPart, start: { section: 'IPE 300', grade: 'S355' } },
+    timber: {
+        label: 'Timber',
+        part: TimberPart,
+        start: { material: 'timber', timber: { width: '75 mm', depth: '225 mm', grade: 'C24', serviceClass: '1' } },
+    },
+}
+
+export type MaterialId = keyof typeof MATERIALS
+
+export const materialOf = (document: MemberDocument): MaterialView => MATERIALS[document.material ?? 'steel']
