@@ -45,6 +45,12 @@ final class Working
         return $value;
     }
 
+    /** Of a formula that is not printed. */
+    public function value(string $formula): float
+    {
+        return Formula::value($formula, $this->values);
+    }
+
     /** @throws \LogicException where a symbol of the formula has no value */
     public function line(string $symbol, string $formula, Kind $kind, string $clause = '', string $note = ''): float
     {

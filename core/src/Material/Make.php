@@ -41,6 +41,9 @@ interface Make
     /** From its shear centre to its upper (1) or lower (−1) face, upwards. */
     public function faceAbove(int $side): float;
 
+    /** What is restrained at its top and bottom: a flange, or an edge. */
+    public function edge(): string;
+
     /** @return array<string, mixed> its section as the result has it: drawing and properties */
     public function describe(): array;
 

@@ -27,6 +27,9 @@ interface MemberChecks
     /** What the standard calls the section in bending, where it has a word for that: a class, or compact. */
     public function sectionClass(): string;
 
+    /** @return array<string, float> partial factors of the basis that its weighings use, by symbol */
+    public function factors(): array;
+
     /** @return list<string> what the engineer has to know beside the verdict */
     public function notes(): array;
 }

@@ -22,10 +22,11 @@ final class Assumptions
     {
         $member = $design->member;
         $beam = $design->beam;
+        $edge = $member->make->edge();
         $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
 
         return [
-            (count($member->make->pieces(new Situation)) === 1 ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear, A_s the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube' : '; deflection from bending only').'. Extremes are exact, no mesh.',
+            (count($member->make->pieces(new Situation)) === 1 ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear' : '; deflection from bending only').'. Extremes are exact, no mesh.',
             ...$beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
             ...$member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
             ...$member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
@@ -34,10 +35,10 @@ final class Assumptions
             ...$has(LoadKind::Lengths) ? ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'] : [],
             ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === [] ? [] : ['Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.'],
             ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither sideways nor against twisting.'],
-            'Supports hold the section against moving sideways and twisting'.(array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? '' : ', guided ones apart').'. '.($member->basis->closedForms ? 'A restraint of the compressed flange is taken to hold the section at that place; one of the other flange counts for nothing.' : 'A restraint of one flange holds that flange sideways, and the section may turn about it.'),
+            'Supports hold the section against moving sideways and twisting'.(array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? '' : ', guided ones apart').'. '.($member->basis->closedForms ? "A restraint of the compressed {$edge} is taken to hold the section at that place; one of the other {$edge} counts for nothing." : "A restraint of one {$edge} holds that {$edge} sideways, and the section may turn about it."),
             ...$beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free.'] : [],
             ...$beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
-            ($beam->sideways === null ? 'Bending about the strong axis'.($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').($beam->twisting === null ? ', without torsion. ' : ', with torsion. ').(abs($member->angle) > M_PI / 4 ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.' : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange, as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.'),
+            ($beam->sideways === null ? 'Bending about the strong axis'.($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
             ...$design->checks->assumptions(),
             'An overhang may deflect as a span of twice its length.',
         ];

@@ -164,6 +164,8 @@ final readonly class SheetBuilder
             $i === 0 ? '' : $this->format($s->x - $m->supports[$i - 1]->x, Kind::Length),
         ], $m->supports, array_keys($m->supports));
 
+        $edge = $m->make->edge();
+
         return [
             Block::heading('Member'),
             Block::figure('member', 'Member with its loads (unfactored)'),
@@ -178,8 +180,8 @@ final readonly class SheetBuilder
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
             $this->full
-                ? Block::table(['Lateral restraint', 'Given as'], [['Top flange', $this->restraintText($m->top)], ['Bottom flange', $this->restraintText($m->bottom)], ...$this->effectiveLengths()])
-                : Block::text("Top flange held {$this->restraintText($m->top)}; bottom flange {$this->restraintText($m->bottom)}.".implode('', array_map(fn (array $r): string => " {$r[0]}: {$r[1]}.", $this->effectiveLengths()))),
+                ? Block::table(['Lateral restraint', 'Given as'], [["Top {$edge}", $this->restraintText($m->top)], ["Bottom {$edge}", $this->restraintText($m->bottom)], ...$this->effectiveLengths()])
+                : Block::text("Top {$edge} held {$this->restraintText($m->top)}; bottom {$edge} {$this->restraintText($m->bottom)}.".implode('', array_map(fn (array $r): string => " {$r[0]}: {$r[1]}.", $this->effectiveLengths()))),
         ];
     }
 
@@ -188,7 +190,7 @@ final readonly class SheetBuilder
     {
         $m = $this->design->member;
         $acts = match ($m->loadHeight) {
-            LoadHeight::Top => 'on the top flange', LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => 'on the bottom flange'
+            LoadHeight::Top => "on the top {$m->make->edge()}", LoadHeight::Centre => 'at the shear centre', LoadHeight::Bottom => "on the bottom {$m->make->edge()}"
         };
         $make = $m->make;
         $row = [$make->title(), $make->grade(), $this->format($make->depth(), Kind::Size), $this->format($make->width(), Kind::Size), $this->format($make->weight(), Kind::Mass), $this->format($m->length, Kind::Length), $acts];
@@ -268,7 +270,7 @@ final readonly class SheetBuilder
                 Arrangement::All => ' Imposed load lies on all spans or on none; variable actions act where they make the effect looked at worse.',
             }.($this->design->supports->equilibrium === null ? '' : ' For equilibrium the permanent load of each span has the first factor where it destabilises and the second where it holds.')
                 .($this->design->member->permanentBySpan ? ' Permanent load has its greater factor on those spans where it makes the effect looked at worse, and its smaller one on the others (EN 1990, 6.4.3.1(4)).' : '')),
-            Block::values([...$factors, ...$rules->isEn1993() ? ['gamma_M0' => $b->gammaM0, 'gamma_M1' => $b->gammaM1] : []]),
+            Block::values([...$factors, ...$this->design->checks->factors()]),
             Block::table(['No.', 'Purpose', 'Actions', 'Clause'], $rows),
         ];
     }

@@ -4,6 +4,7 @@ import type { Editor } from '@/bench/editor'
 import { addCase } from '@/bench/loads'
 import type { CaseDocument, MemberDocument } from '@/contract/member'
 import { CATEGORIES } from '@/lib/member'
+import { materialOf } from '@/materials'
 
 /** The load cases of the member with their categories. */
 const props = defineProps<{ editor: Editor }>()
@@ -18,6 +19,12 @@ function setAlways(c: CaseDocument, always: boolean): void {
     if (always) c.always = true
     else delete c.always
 }
+function setDuration(c: CaseDocument, duration: string): void {
+    if (duration) c.duration = duration as CaseDocument['duration']
+    else delete c.duration
+}
+/** EN 1995-1-1, Table 2.1. */
+const DURATIONS = { permanent: 'permanent', long: 'long', medium: 'medium', short: 'short', instantaneous: 'instantaneous' }
 const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 </script>
 
@@ -66,6 +73,21 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 ×
             </button>
+            <label
+                v-if="materialOf(doc).byDuration"
+                class="col-span-4 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-center gap-x-1.5 text-xs text-faint"
+            >
+                <span class="text-right">stays</span>
+                <select
+                    class="field"
+                    :value="c.duration ?? ''"
+                    :aria-label="`How long ${c.name} stays`"
+                    @change="editor.change((d) => setDuration(d.cases[i]!, valueOf($event)))"
+                >
+                    <option value="">as its category has it</option>
+                    <option v-for="(name, duration) in DURATIONS" :key="duration" :value="duration">{{ name }}</option>
+                </select>
+            </label>
             <label v-if="c.category === 'settlement' || c.category === 'temperature'" class="col-span-4 flex items-center gap-1.5 text-xs text-faint">
                 <input
                     type="checkbox"

@@ -4,6 +4,7 @@ import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument, RestraintDocument } from '@/contract/member'
 import { isBare } from '@/lib/quantity'
+import { materialOf } from '@/materials'
 import { unitOf } from '@/lib/units'
 
 /** Lateral restraint of each flange, and where the load meets the section. */
@@ -80,7 +81,7 @@ function positions(text: string): string[] {
     <div class="space-y-2">
         <div v-for="flange in ['top', 'bottom'] as const" :key="flange" class="grid grid-cols-2 gap-2">
             <label>
-                <span class="label">{{ flange === 'top' ? 'Top flange' : 'Bottom flange' }}</span>
+                <span class="label">{{ flange === 'top' ? 'Top' : 'Bottom' }} {{ materialOf(doc).edge }}</span>
                 <select
                     class="field"
                     :value="doc.restraint?.[flange]?.kind ?? 'supports'"

@@ -6,6 +6,7 @@ import SlopeFields from '@/bench/SlopeFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument, SupportDocument } from '@/contract/member'
 import { readQuantity } from '@/lib/quantity'
+import { materialOf } from '@/materials'
 import { isLevel, placeSupport } from '@/lib/member'
 import { typed } from '@/lib/units'
 
@@ -89,7 +90,7 @@ function setBearsOnly(s: SupportDocument, only: boolean): void {
 
 /** Supports that press on the web; the others are connections. */
 const bearing = computed(() =>
-    doc.value.slope?.by === 'upright'
+    doc.value.slope?.by === 'upright' || !materialOf(doc.value).hasWeb
         ? []
         : doc.value.supports.map((s, i) => (s.kind === 'fixed' || s.kind === 'guided' ? -1 : i)).filter((i) => i >= 0),
 )

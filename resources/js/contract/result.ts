@@ -169,9 +169,10 @@ export interface SectionResult {
     name: string
     family: string
     /**
-     * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r
+     * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r; solid: a full rectangle
      */
-    shape: 'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'strips' | 'rectangle' | 'circle'
+    shape:
+        'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'strips' | 'rectangle' | 'circle' | 'solid'
     h: number
     b: number
     tw: number

@@ -8,17 +8,37 @@ export interface MaterialView {
     label: string
     part: Component
     start: Partial<MemberDocument>
+    /** What is restrained at its top and bottom. */
+    edge: 'flange' | 'edge'
+    /** A web that is weighed at supports, and may be stiffened there. */
+    hasWeb: boolean
+    /** Plastic hinges, so that collapse is asked for. */
+    collapses: boolean
+    /** Its strength goes by how long a load stays. */
+    byDuration: boolean
 }
 
 export const MATERIALS: Record<NonNullable<MemberDocument['material']>, MaterialView> = {
-    steel: { label: 'Steel', part: SteelPart, start: { section: 'IPE 300', grade: 'S355' } },
+    steel: {
+        label: 'Steel',
+        part: SteelPart,
+        start: { section: 'IPE 300', grade: 'S355' },
+        edge: 'flange',
+        hasWeb: true,
+        collapses: true,
+        byDuration: false,
+    },
     timber: {
         label: 'Timber',
         part: TimberPart,
         start: { material: 'timber', timber: { width: '75 mm', depth: '225 mm', grade: 'C24', serviceClass: '1' } },
+        edge: 'edge',
+        hasWeb: false,
+        collapses: false,
+        byDuration: true,
     },
 }
 
 export type MaterialId = keyof typeof MATERIALS
 
-export const materialOf = (document: MemberDocument): MaterialView => MATERIALS[document.material ?? 'steel']
+export const materialOf = (document: MemberDocument | null): MaterialView => MATERIALS[document?.material ?? 'steel']

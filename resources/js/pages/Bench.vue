@@ -22,6 +22,7 @@ import BalanceBeam from '@/components/BalanceBeam.vue'
 import NoticeLine from '@/components/NoticeLine.vue'
 import TopBar from '@/components/TopBar.vue'
 import { ratioText } from '@/lib/ratio'
+import { materialOf } from '@/materials'
 import { VERDICTS, verdictTitle } from '@/lib/verdict'
 import { typed } from '@/lib/units'
 
@@ -52,15 +53,16 @@ const SAVE: Record<string, string> = {
 const verdict = computed(() => result.value?.verdict ?? null)
 const stale = computed(() => message.value !== '')
 
-const TABS = ['Scales', 'Shortlist', 'Forces', 'Influence', 'Collapse']
+const material = computed(() => materialOf(doc.value))
+const tabs = computed(() => ['Scales', 'Shortlist', 'Forces', 'Influence', ...(material.value.collapses ? ['Collapse'] : [])])
 const influence = useInfluence(editor)
 const collapse = useCollapse(editor)
 const reserve = useReserve(editor)
 const compare = useCompare(editor, props.id)
 function openTab(index: number): void {
     influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
-    influence.open.value = TABS[index] === 'Influence'
-    collapse.open.value = TABS[index] === 'Collapse'
+    influence.open.value = tabs.value[index] === 'Influence'
+    collapse.open.value = tabs.value[index] === 'Collapse'
 }
 /** A place that was taken in the strips. */
 function pick(x: number): void {
@@ -251,7 +253,7 @@ onBeforeUnmount(() => void editor.save())
                     </div>
                     <TabGroup as="div" class="flex min-h-0 grow flex-col" @change="openTab">
                         <TabList class="flex border-b border-rule">
-                            <Tab v-for="t in TABS" :key="t" v-slot="{ selected: on }" as="template">
+                            <Tab v-for="t in tabs" :key="t" v-slot="{ selected: on }" as="template">
                                 <button
                                     class="grow px-1.5 py-1.5"
                                     :class="on ? 'border-b-2 border-accent font-semibold' : 'text-faint hover:bg-shade'"
@@ -270,7 +272,9 @@ onBeforeUnmount(() => void editor.save())
                             <TabPanel class="h-full"><ShortlistPanel :editor="editor" /></TabPanel>
                             <TabPanel><ForcesPanel :editor="editor" @read="reading = $event" /></TabPanel>
                             <TabPanel><InfluencePanel :editor="editor" :influence="influence" /></TabPanel>
-                            <TabPanel><CollapsePanel :editor="editor" :collapse="collapse" @read="reading = $event" /></TabPanel>
+                            <TabPanel v-if="material.collapses"
+                                ><CollapsePanel :editor="editor" :collapse="collapse" @read="reading = $event"
+                            /></TabPanel>
                         </TabPanels>
                     </TabGroup>
                 </aside>

@@ -91,6 +91,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         circle: [['t', s.tw, 'size']],
         flat: [['t', s.tw, 'size']],
         round: [],
+        solid: [['b', s.b, 'size']],
     }
     const isAmerican = s.symbols === 'AISC'
     const depth = {
@@ -102,6 +103,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         unequal: name.h,
         flat: name.h,
         round: 'd',
+        solid: name.h,
         rectangle: isAmerican ? 'H' : 'h',
         circle: isAmerican ? 'D' : 'd',
     }
@@ -111,8 +113,8 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         ...dimensions[s.shape],
         [name.strong, s.Iy, 'secondMoment'],
         [name.weak, s.Iz, 'secondMoment'],
-        [name.elastic, s.Wely, 'modulus'],
-        [name.plastic, s.Wply, 'modulus'],
+        [s.shape === 'solid' ? 'W_{\\mathrm{y}}' : name.elastic, s.Wely, 'modulus'],
+        ...(s.shape === 'solid' ? [] : [[name.plastic, s.Wply, 'modulus'] as [string, number, Kind]]),
         [name.torsion, s.It, 'secondMoment'],
         ...(['I', 'channel', 'unequal', 'strips'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
@@ -189,7 +191,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
-    if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
+    if (shape === 'flat' || shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)
     if (shape === 'strips') {

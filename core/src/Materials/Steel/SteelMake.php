@@ -129,6 +129,11 @@ final readonly class SteelMake implements Make
         return $this->section->faceAbove($side);
     }
 
+    public function edge(): string
+    {
+        return 'flange';
+    }
+
     public function describe(): array
     {
         return SectionDrawing::of($this);

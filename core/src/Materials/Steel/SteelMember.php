@@ -102,6 +102,24 @@ abstract class SteelMember implements MemberChecks
         return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength, $this->envelopes->characteristic);
     }
 
+    public function factors(): array
+    {
+        return [];
+    }
+
+    /** @return list<string> */
+    protected function ofWebs(): array
+    {
+        $member = $this->beam->member;
+
+        return [
+            ...$member->shears ? ['A_s in shear deformation is the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube.'] : [],
+            abs($member->angle) > M_PI / 4
+                ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.'
+                : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange, as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.',
+        ];
+    }
+
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {

@@ -112,12 +112,17 @@ final readonly class TimberMake implements Make
         return $side * $this->h / 2;
     }
 
+    public function edge(): string
+    {
+        return 'edge';
+    }
+
     public function describe(): array
     {
         [$b, $h] = [$this->b, $this->h];
 
         return [
-            'name' => $this->name(), 'family' => 'sawn timber', 'shape' => 'flat', 'h' => $h, 'b' => $b, 'tw' => $b, 'tf' => $b, 'r' => 0.0,
+            'name' => $this->name(), 'family' => 'sawn timber', 'shape' => 'solid', 'h' => $h, 'b' => $b, 'tw' => $b, 'tf' => $b, 'r' => 0.0,
             'A' => $b * $h, 'Iy' => $b * $h ** 3 / 12, 'Iz' => $h * $b ** 3 / 12, 'Wely' => $b * $h ** 2 / 6, 'Wply' => $b * $h ** 2 / 4,
             'It' => self::torsionConstant($b, $h), 'Iw' => 0.0, 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->grade->fm,
         ];

@@ -59,6 +59,7 @@ final class SteelBeam extends SteelMember
     public function assumptions(): array
     {
         return [
+            ...$this->ofWebs(),
             ...SteelMake::of($this->beam->member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; pressed it buckles in the plane and sideways as it does in truth, in torsion as if the weakest section were all along.'],
             ...$this->ofHalfHeld(),
             ...$this->ofChannels(),

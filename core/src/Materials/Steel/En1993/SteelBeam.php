@@ -41,12 +41,20 @@ final class SteelBeam extends SteelMember
         return 'EN 1993-1-1:2005';
     }
 
+    public function factors(): array
+    {
+        $basis = $this->beam->member->basis;
+
+        return ['gamma_M0' => $basis->gammaM0, 'gamma_M1' => $basis->gammaM1];
+    }
+
     public function assumptions(): array
     {
         $member = $this->beam->member;
         $isClosed = $member->basis->closedForms;
 
         return [
+            ...$this->ofWebs(),
             ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3), buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight and for loads between ends without moments.'],
             ...SteelMake::of($member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
             ...$this->ofHalfHeld(),

@@ -32,7 +32,7 @@ final readonly class Bearing
         $member = $this->beam->member;
         $weighings = [];
         foreach (abs($member->angle) > self::STANDS ? [] : $member->supports as $i => $support) {
-            $isBearing = ! $support->stiffened && $support->kind !== SupportKind::Fixed && $support->kind !== SupportKind::Guided;
+            $isBearing = $support->kind !== SupportKind::Fixed && $support->kind !== SupportKind::Guided;
             $worst = $isBearing ? $this->worst($i, $timber) : null;
             if ($worst !== null) {
                 $weighings[] = $this->at($i, $timber, $worst, $derive);
@@ -78,8 +78,9 @@ final readonly class Bearing
         $u = $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
         return new Weighing(
-            'bearing-'.($i + 1), 'Bearing at support '.($i + 1), 'EN 1995-1-1, 6.1.5', $u, x: $support->x, combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $w->lines,
+            'bearing-'.($i + 1), 'Bearing at support '.($i + 1), 'EN 1995-1-1, 6.1.5', $u, demand: $w->value('sigma_c_90_d'), capacity: $w->value('k_c_90 * f_c_90_d'),
+            kind: Kind::Stress, demandSymbol: 'sigma_c_90_d', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors),
+            factors: $factors, lines: $w->lines,
         );
     }
 

@@ -72,9 +72,9 @@ final readonly class Bending
     {
         $w = new Working($derive);
         $this->stresses($timber, $of, $w);
-        $u = $w->line('u', 'sigma_m_d / f_m_d', Kind::Number, '6.1.6(1) (6.11)');
+        $w->line('u', 'sigma_m_d / f_m_d', Kind::Number, '6.1.6(1) (6.11)');
 
-        return $this->weighing('bending', 'Bending', '6.1.6', $u, $of, $timber, $w);
+        return $this->weighing('bending', 'Bending', '6.1.6', 'f_m_d', $of, $timber, $w);
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */
@@ -99,9 +99,9 @@ final readonly class Bending
     {
         $w = new Working($derive);
         $w->let('l', $length, Kind::Length, '', 'between restraints of the compressed edge');
-        $u = $this->buckling($timber, $of, $effective, $w);
+        $this->buckling($timber, $of, $effective, $w);
 
-        return $this->weighing('buckling', 'Lateral buckling', '6.3.3', $u, $of, $timber, $w);
+        return $this->weighing('buckling', 'Lateral buckling', '6.3.3', 'k_crit * f_m_d', $of, $timber, $w);
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */
@@ -165,16 +165,19 @@ final readonly class Bending
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function weighing(string $id, string $title, string $clause, float $u, array $of, TimberMake $timber, Working $w): Weighing
+    private function weighing(string $id, string $title, string $clause, string $strength, array $of, TimberMake $timber, Working $w): Weighing
     {
         $e = $of[0];
         $beam = $this->envelopes->beam;
         $sign = $e->value >= 0.0 ? 1 : -1;
+        $u = $w->value('u');
         $factors = $beam->worst($e->combination, $timber->weight(), $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
 
         return new Weighing(
-            $id, $title, "EN 1995-1-1, {$clause}", $u, x: $e->x, combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
+            $id, $title, "EN 1995-1-1, {$clause}", $u, demand: $w->value('sigma_m_d'), capacity: $w->value($strength), kind: Kind::Stress,
+            demandSymbol: 'sigma_m_d', capacitySymbol: str_contains($strength, '*') ? '' : $strength,
+            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors,
+            lines: $w->lines, ranges: [[0.0, $beam->member->length, abs($e->value) / $u, $u]],
         );
     }
 }

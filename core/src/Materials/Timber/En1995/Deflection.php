@@ -72,7 +72,7 @@ final class Deflection
     /** @param  non-empty-list<Combination>  $combinations */
     private function against(string $id, string $title, array $combinations, float $n, string $clause, TimberMake $timber, bool $derive, string $note): Weighing
     {
-        [$e, $L, $limit, $rule] = $this->worst($combinations, $n, $timber);
+        [$e, $L, $limit, $rule, $ranges] = $this->worst($combinations, $n, $timber);
         $EI = $timber->main(new Situation)->rigidity->EI;
         $w = new Working($derive);
         $w->let('E_0_mean', $timber->grade->E, Kind::ModulusOfElasticity, 'EN 338', $timber->grade->name);
@@ -86,33 +86,40 @@ final class Deflection
 
         return new Weighing(
             $id, $title, "EN 1995-1-1, {$clause}", $u, demand: abs($e->value) / $EI, capacity: $allowed, kind: Kind::Deflection, demandSymbol: 'w', capacitySymbol: 'w_lim',
-            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
+            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors,
+            lines: $w->lines, ranges: $ranges,
         );
     }
 
     /**
      * @param  non-empty-list<Combination>  $combinations
-     * @return array{Extreme, float, float, string} extreme, length (mm), n of its limit, and the limit as a formula
+     * @return array{Extreme, float, float, string, list<list<float>>} extreme, length (mm), n of its limit, the limit as a formula,
+     *                                                                 and how far each length is used
      */
     private function worst(array $combinations, float $n, TimberMake $timber): array
     {
         $beam = $this->envelopes->beam;
         $isPost = abs($beam->member->angle) > self::STANDS;
+        $EI = $timber->main(new Situation)->rigidity->EI;
         $worst = null;
+        $ranges = [];
         foreach ($beam->beam->fields() as [$from, $to]) {
             $overhangs = $beam->isOverhang($from, $to);
             $limit = $overhangs && $isPost ? $beam->member->basis->limitSway : $n;
             $times = $overhangs && ! $isPost ? 2 : 1;
+            $most = 0.0;
             foreach ([1, -1] as $sign) {
                 $e = $this->envelopes->sag->extreme($combinations, $sign, $timber->weight(), $from, $to);
                 $u = $e === null ? -1.0 : $sign * $e->value * $limit / ($times * ($to - $from));
+                $most = max($most, $u / $EI);
                 if ($e !== null && ($worst === null || $u > $worst[4])) {
                     $worst = [$e, $to - $from, $limit, $times === 2 ? '2 * L / n' : 'L / n', $u];
                 }
             }
+            $ranges[] = [$from, $to, $times * ($to - $from) / $limit, $most];
         }
         $worst ?? throw new \LogicException('A beam has at least one span or overhang.');
 
-        return [$worst[0], $worst[1], $worst[2], $worst[3]];
+        return [$worst[0], $worst[1], $worst[2], $worst[3], $ranges];
     }
 }

@@ -81,7 +81,7 @@ final readonly class TimberBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: vibration by 7.3, notches, compression at an angle to the grain, fire, connections.',
+            'Not weighed: vibration by 7.3, pressure of loads on the upper edge, notches, compression at an angle to the grain, fire, connections.',
             'k_mod by the shortest action of each combination, which is also weighed without its shorter actions (3.1.3(2)).',
             'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
             'Partial factor γ_M = 1.3 of solid timber (Table 2.3); k_cr = 0.67 in shear (6.1.7(2)).',
@@ -100,6 +100,11 @@ final readonly class TimberBeam implements MemberChecks
     public function sectionClass(): string
     {
         return '';
+    }
+
+    public function factors(): array
+    {
+        return [];
     }
 
     public function notes(): array
