@@ -34,7 +34,7 @@ it('refuses what is no member file', function (array|string|null $document, stri
     expect($response->json('message'))->toContain($says)->and($member->fresh()?->revision)->toBe(1);
 })->with([
     'nothing' => [null, 'not a Waage member file'], 'a text' => ['abc', 'not a Waage member file'], 'a list' => [[1, 2], 'not a Waage member file'],
-    'foreign JSON' => [['type' => 'FeatureCollection'], 'not a Waage member file'], 'later version' => [['format' => 'waage-member', 'version' => 9], 'versions 1 to 4'],
+    'foreign JSON' => [['type' => 'FeatureCollection'], 'not a Waage member file'], 'later version' => [['format' => 'waage-member', 'version' => 9], 'versions 1 to 5'],
     'far too large' => [fn (): array => document(['notes' => str_repeat('x', 1_100_000)]), 'too large'],
 ]);
 

@@ -12,7 +12,7 @@ namespace Waage\Checks;
  */
 final class Formula
 {
-    private const GREEK = ['alpha', 'beta', 'gamma', 'delta', 'epsilon', 'eta', 'lambda', 'mu', 'xi', 'rho', 'sigma', 'tau', 'chi', 'psi', 'theta', 'phi', 'pi', 'Phi', 'Omega'];
+    private const GREEK = ['alpha', 'beta', 'gamma', 'delta', 'epsilon', 'eta', 'lambda', 'mu', 'nu', 'xi', 'rho', 'sigma', 'tau', 'chi', 'psi', 'theta', 'phi', 'pi', 'Phi', 'Omega'];
 
     /** Symbols written with a bar over them. */
     private const BARRED = ['lambda_LT', 'lambda_LT_0'];

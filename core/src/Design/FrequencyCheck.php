@@ -50,6 +50,9 @@ final readonly class FrequencyCheck
         if ($hertz === null) {
             return [];
         }
+        if (! $make->isElastic()) {
+            return [new Weighing('frequency', 'Natural frequency', 'EN 1990, A1.4.4', null, applies: false, remark: 'The natural frequency of a member that cracks is not computed.')];
+        }
         $d = $derive ? new Derivation : null;
         $d?->given('f_1', $hertz, Kind::Frequency, '', 'exact, in bending, with permanent load and ψ_2 times imposed load and snow');
         $d?->given('f_lim', $limit, Kind::Frequency, 'basis of the job');

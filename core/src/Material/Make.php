@@ -30,6 +30,9 @@ interface Make
     /** Self-weight of the main piece. */
     public function weight(): float;
 
+    /** Does it deflect as its rigidity says? Concrete cracks. */
+    public function isElastic(): bool;
+
     /** Greatest depth and width of the main piece. */
     public function depth(): float;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
+use Waage\Materials\Concrete\Concrete;
 use Waage\Materials\Steel\Steel;
 use Waage\Materials\Timber\Timber;
 
@@ -16,7 +17,7 @@ final class Registry
     /** @return array<string, Material> by id */
     public static function all(): array
     {
-        return self::$materials ??= self::byId(new Steel, new Timber);
+        return self::$materials ??= self::byId(new Steel, new Concrete, new Timber);
     }
 
     /** With one more, for tests. */

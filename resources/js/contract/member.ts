@@ -29,8 +29,9 @@ export interface MemberDocument {
     /**
      * Steel when absent. What the member is made of stands in the block of that name; the fields of steel may stand outside of it.
      */
-    material?: 'steel' | 'timber'
+    material?: 'steel' | 'concrete' | 'timber'
     timber?: TimberDocument
+    concrete?: ConcreteDocument
     /**
      * Of steel: name of a catalogue section, e.g. "IPE 300".
      */
@@ -199,6 +200,42 @@ export interface TimberDocument {
      * One of several alike that share the load (6.6).
      */
     sharesLoad?: boolean
+}
+/**
+ * A rectangle of reinforced concrete, its bars the same all along.
+ */
+export interface ConcreteDocument {
+    width: Quantity
+    depth: Quantity
+    /**
+     * Strength class after EN 1992-1-1, Table 3.1, e.g. C30/37.
+     */
+    grade: string
+    /**
+     * nominal, to the links
+     */
+    cover: string
+    /**
+     * Bars in one layer, number and diameter in mm: 4ø16.
+     */
+    bottom: string
+    /**
+     * As bottom.
+     */
+    top: string
+    linkDiameter: Quantity
+    /**
+     * along the member
+     */
+    linkSpacing: string
+    /**
+     * of the links that cross a section; 2 when absent
+     */
+    legs?: number | string
+    /**
+     * Yield strength of bars and links; 500 MPa when absent.
+     */
+    yield?: string
 }
 export interface StepDocument {
     from: Quantity

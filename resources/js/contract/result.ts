@@ -250,6 +250,14 @@ export interface SectionResult {
      * of strips
      */
     Welz?: number
+    /**
+     * of concrete: middle of each bar from the left and from the top, and its diameter, mm
+     */
+    bars?: number[][]
+    /**
+     * of concrete: cover to the links and their diameter, mm
+     */
+    link?: number[]
     A: number
     Iy: number
     Iz: number

@@ -1,5 +1,6 @@
 import type { Component } from 'vue'
 import type { MemberDocument } from '@/contract/member'
+import ConcretePart from '@/materials/concrete/ConcretePart.vue'
 import SteelPart from '@/materials/steel/SteelPart.vue'
 import TimberPart from '@/materials/timber/TimberPart.vue'
 
@@ -26,6 +27,27 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         edge: 'flange',
         hasWeb: true,
         collapses: true,
+        byDuration: false,
+    },
+    concrete: {
+        label: 'Concrete',
+        part: ConcretePart,
+        start: {
+            material: 'concrete',
+            concrete: {
+                width: '300 mm',
+                depth: '500 mm',
+                grade: 'C30/37',
+                cover: '30 mm',
+                bottom: '4ø20',
+                top: '2ø16',
+                linkDiameter: '8 mm',
+                linkSpacing: '200 mm',
+            },
+        },
+        edge: 'edge',
+        hasWeb: false,
+        collapses: false,
         byDuration: false,
     },
     timber: {

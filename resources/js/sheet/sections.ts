@@ -172,6 +172,14 @@ function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y
     return `M${x0} ${y0}h${T - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H - T - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H}H${x0}Z`
 }
 
+/** The bars of a concrete section as holes, and its link as a ring. */
+function reinforcement({ bars, link, b, h }: SectionResult, k: number, x0: number, y0: number): string {
+    const [cover = 0, diameter = 0] = link ?? []
+    const ring = (edge: number, r: number): string => rounded(x0 + edge * k, y0 + edge * k, (b - 2 * edge) * k, (h - 2 * edge) * k, r * k)
+    const drawn = (bars ?? []).map(([x = 0, y = 0, d = 0]) => rounded(x0 + (x - d / 2) * k, y0 + (y - d / 2) * k, d * k, d * k, (d / 2) * k))
+    return `${link ? ring(cover, 3 * diameter) + ring(cover + diameter, 2 * diameter) : ''}${drawn.join('')}`
+}
+
 /** A tee, its flange on top or below. */
 function tee({ h, b, tw, tf, r, stemUp }: SectionResult, k: number, x0: number, y0: number): string {
     const [H, B, T, F, R] = [h, b, tw, tf, r].map((v) => v * k) as [number, number, number, number, number]
@@ -191,7 +199,8 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
-    if (shape === 'flat' || shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
+    if (shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z${reinforcement(section, k, x0, y0)}`
+    if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)
     if (shape === 'strips') {

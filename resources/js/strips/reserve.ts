@@ -18,6 +18,8 @@ export function reserveLines(result: Result): ReserveLine[] {
             [M.max, 1],
             [M.min, -1],
         ],
+        sagging: [[M.max, 1]],
+        hogging: [[M.min, -1]],
         shear: [
             [V.max, 1],
             [V.min, -1],

@@ -7,8 +7,8 @@ namespace Waage\Materials\Timber;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\Piece;
+use Waage\Material\Rectangle;
 use Waage\Material\Registry;
-use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
 use Waage\Units\UnitSystem;
@@ -55,7 +55,7 @@ final readonly class TimberMake implements Make
 
     public function name(): string
     {
-        return self::size($this->b).'×'.self::size($this->h);
+        return $this->rectangle()->name();
     }
 
     public function title(): string
@@ -70,7 +70,7 @@ final readonly class TimberMake implements Make
 
     public function family(): string
     {
-        return self::size($this->b).' mm';
+        return Rectangle::size($this->b).' mm';
     }
 
     public function pieces(Situation $situation): array
@@ -80,11 +80,9 @@ final readonly class TimberMake implements Make
 
     public function main(Situation $situation): Piece
     {
-        [$b, $h, $E, $G] = [$this->b, $this->h, $this->grade->E, $this->grade->G];
-        $torsion = self::torsionConstant($b, $h);
-        $rigidity = new Rigidity($E * $b * $h ** 3 / 12, $E * $b * $h, $G * $b * $h * 5 / 6, $E * $h * $b ** 3 / 12, $G * $torsion);
+        $rigidity = $this->rectangle()->rigidity($this->grade->E, $this->grade->G);
 
-        return new Piece($this->name(), 0.0, $this->shape->length, $h, $this->weight(), self::EXPANSION, $rigidity);
+        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $rigidity);
     }
 
     public function weight(): float
@@ -112,6 +110,11 @@ final readonly class TimberMake implements Make
         return $side * $this->h / 2;
     }
 
+    public function isElastic(): bool
+    {
+        return true;
+    }
+
     public function edge(): string
     {
         return 'edge';
@@ -119,13 +122,7 @@ final readonly class TimberMake implements Make
 
     public function describe(): array
     {
-        [$b, $h] = [$this->b, $this->h];
-
-        return [
-            'name' => $this->name(), 'family' => 'sawn timber', 'shape' => 'solid', 'h' => $h, 'b' => $b, 'tw' => $b, 'tf' => $b, 'r' => 0.0,
-            'A' => $b * $h, 'Iy' => $b * $h ** 3 / 12, 'Iz' => $h * $b ** 3 / 12, 'Wely' => $b * $h ** 2 / 6, 'Wply' => $b * $h ** 2 / 4,
-            'It' => self::torsionConstant($b, $h), 'Iw' => 0.0, 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->grade->fm,
-        ];
+        return [...$this->rectangle()->describe(), 'family' => 'sawn timber', 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->grade->fm];
     }
 
     public function blocks(UnitSystem $units): array
@@ -135,7 +132,7 @@ final readonly class TimberMake implements Make
 
     public function patch(): array
     {
-        return ['timber' => ['width' => self::size($this->b).' mm', 'depth' => self::size($this->h).' mm']];
+        return ['timber' => ['width' => Rectangle::size($this->b).' mm', 'depth' => Rectangle::size($this->h).' mm']];
     }
 
     public function stronger(): array
@@ -148,16 +145,8 @@ final readonly class TimberMake implements Make
         return '. Service class '.$this->serviceClass->value.($this->sharesLoad ? ', shares its load with its neighbours' : '').'.';
     }
 
-    /** Of a rectangle, by the series of St Venant with its first term: within half a per cent. */
-    private static function torsionConstant(float $b, float $h): float
+    private function rectangle(): Rectangle
     {
-        [$t, $d] = [min($b, $h), max($b, $h)];
-
-        return $d * $t ** 3 / 3 * (1 - 0.630 * $t / $d * (1 - $t ** 4 / (12 * $d ** 4)));
-    }
-
-    private static function size(float $mm): string
-    {
-        return rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.');
+        return new Rectangle($this->b, $this->h);
     }
 }

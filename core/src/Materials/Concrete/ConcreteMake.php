@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+use Waage\Material\Make;
+use Waage\Material\Material;
+use Waage\Material\Piece;
+use Waage\Material\Rectangle;
+use Waage\Material\Registry;
+use Waage\Material\Shape;
+use Waage\Material\Situation;
+use Waage\Units\UnitSystem;
+
+/** A rectangle of reinforced concrete, b wide and h deep, its bars the same all along; cover to the links. N, mm, MPa. */
+final readonly class ConcreteMake implements Make
+{
+    /** 25 kN/m³: EN 1991-1-1, Table A.1, reinforced. */
+    private const WEIGHT = 25e-6;
+
+    /** EN 1992-1-1, 3.1.3(5), 1/K */
+    private const EXPANSION = 10e-6;
+
+    public function __construct(
+        public float $b,
+        public float $h,
+        public Grade $grade,
+        public float $fyk,
+        public float $cover,
+        public Bars $bottom,
+        public Bars $top,
+        public Links $links,
+        private Shape $shape,
+    ) {
+    }
+
+    /** @throws \LogicException where it is not of concrete */
+    public static function from(Make $make): self
+    {
+        return $make instanceof self ? $make : throw new \LogicException("Concrete is needed, not {$make->material()->id()}.");
+    }
+
+    public function material(): Material
+    {
+        return Registry::all()['concrete'];
+    }
+
+    public function withSize(float $b, float $h): self
+    {
+        return new self(...['b' => $b, 'h' => $h] + get_object_vars($this));
+    }
+
+    /** Bars that moments of a sign pull: sagging the lower ones. */
+    public function pulled(int $sign): Bars
+    {
+        return $sign > 0 ? $this->bottom : $this->top;
+    }
+
+    /** Effective depth for moments of a sign, mm. */
+    public function d(int $sign): float
+    {
+        return $this->h - $this->cover - $this->links->diameter - $this->pulled($sign)->diameter / 2;
+    }
+
+    /** Between bars of a layer, mm. */
+    public function clear(Bars $bars): float
+    {
+        return ($this->b - 2 * $this->cover - 2 * $this->links->diameter - $bars->count * $bars->diameter) / ($bars->count - 1);
+    }
+
+    public function area(): float
+    {
+        return $this->b * $this->h;
+    }
+
+    public function name(): string
+    {
+        return $this->rectangle()->name();
+    }
+
+    public function title(): string
+    {
+        return $this->name();
+    }
+
+    public function grade(): string
+    {
+        return $this->grade->name;
+    }
+
+    public function family(): string
+    {
+        return Rectangle::size($this->b).' mm';
+    }
+
+    public function pieces(Situation $situation): array
+    {
+        return [$this->main($situation)];
+    }
+
+    /** Of the section without cracks and bars, at once. */
+    public function main(Situation $situation): Piece
+    {
+        $E = $this->grade->Ecm();
+
+        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $this->rectangle()->rigidity($E, $E / 2.4));
+    }
+
+    public function isElastic(): bool
+    {
+        return false;
+    }
+
+    public function weight(): float
+    {
+        return self::WEIGHT * $this->b * $this->h;
+    }
+
+    public function depth(): float
+    {
+        return $this->h;
+    }
+
+    public function width(): float
+    {
+        return $this->b;
+    }
+
+    public function surface(): float
+    {
+        return 2 * ($this->b + $this->h);
+    }
+
+    public function faceAbove(int $side): float
+    {
+        return $side * $this->h / 2;
+    }
+
+    public function edge(): string
+    {
+        return 'edge';
+    }
+
+    public function describe(): array
+    {
+        return [
+            ...$this->rectangle()->describe(), 'family' => 'reinforced concrete', 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->fyk,
+            'bars' => [...$this->places($this->top, false), ...$this->places($this->bottom, true)],
+            'link' => [$this->cover, $this->links->diameter],
+        ];
+    }
+
+    /** @return list<list<float>> middle from the left and from the top, and diameter, mm */
+    private function places(Bars $bars, bool $isBelow): array
+    {
+        $edge = $this->cover + $this->links->diameter + $bars->diameter / 2;
+        $step = ($this->b - 2 * $edge) / ($bars->count - 1);
+
+        return array_map(fn (int $i): array => [$edge + $i * $step, $isBelow ? $this->h - $edge : $edge, $bars->diameter], range(0, $bars->count - 1));
+    }
+
+    public function blocks(UnitSystem $units): array
+    {
+        return [];
+    }
+
+    public function patch(): array
+    {
+        return ['concrete' => ['width' => Rectangle::size($this->b).' mm', 'depth' => Rectangle::size($this->h).' mm']];
+    }
+
+    public function stronger(): array
+    {
+        return array_map(fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]], $this->grade->stronger());
+    }
+
+    public function caption(): string
+    {
+        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk).' MPa.';
+    }
+
+    private function rectangle(): Rectangle
+    {
+        return new Rectangle($this->b, $this->h);
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+use Waage\Units\Kind;
+
+/** EN 1992-1-1, 7.4.2: the ratio of span to depth, in place of a deflection of the cracked beam. */
+final readonly class SpanDepth
+{
+    /** The ratios keep deflection within span/250 (7.4.1(4)). */
+    private const STANDS_FOR = 250.0;
+
+    /** rad */
+    private const STANDS = M_PI / 4;
+
+    private const ID = ['span-depth', 'Span to depth', 'EN 1992-1-1, 7.4.2'];
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+    }
+
+    /** @return list<Weighing> the span or overhang that is used most; or what is not covered */
+    public function weigh(ConcreteMake $concrete, bool $derive): array
+    {
+        $beam = $this->envelopes->beam;
+        $why = $this->refusal();
+        if ($why !== '') {
+            return [new Weighing(...self::ID, ratio: null, applies: false, remark: $why)];
+        }
+        $worst = null;
+        foreach ($beam->beam->fields() as [$from, $to]) {
+            $sign = $beam->isOverhang($from, $to) ? -1 : 1;
+            $M = $sign * ($this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to)->value ?? 0.0);
+            if ($M < 1.0) {
+                continue;
+            }
+            $w = new Working($derive);
+            if (! $this->ratio($concrete, [$from, $to], $M, $w)) {
+                return [new Weighing(...self::ID, ratio: null, applies: false, x: ($from + $to) / 2, remark: 'The section needs steel in compression or is too small: its deflection is not judged.')];
+            }
+            if ($worst === null || $w->value('u') > $worst[0]->value('u')) {
+                $worst = [$w, ($from + $to) / 2];
+            }
+        }
+        if ($worst === null) {
+            return [];
+        }
+        [$w, $x] = $worst;
+
+        return [new Weighing(
+            ...self::ID, ratio: $w->value('u'), demand: $w->value('L / d'), capacity: $w->value('lambda_lim'),
+            demandSymbol: '', capacitySymbol: 'lambda_lim', x: $x, lines: $w->lines,
+        )];
+    }
+
+    private function refusal(): string
+    {
+        $member = $this->envelopes->beam->member;
+        $others = array_filter($member->supports, fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true));
+
+        return match (true) {
+            abs($member->angle) > self::STANDS => 'The ratio of span to depth is for beams, not for members that stand.',
+            $member->basis->limitTotal > self::STANDS_FOR => 'The job asks for less than span/250, which ratios of span to depth do not show.',
+            $member->hinges !== [] => 'The ratio of span to depth is not known for beams with hinges.',
+            $others !== [] => 'The ratio of span to depth is not known for elastic and guided supports.',
+            default => '',
+        };
+    }
+
+    /**
+     * @param  array{float, float}  $field
+     * @return bool false: more moment than the section takes without steel in compression
+     */
+    private function ratio(ConcreteMake $concrete, array $field, float $M, Working $w): bool
+    {
+        [$K, $system] = $this->system($field);
+        $sign = $K < 1.0 ? -1 : 1;
+        $w->let('L', $field[1] - $field[0], Kind::Length);
+        $w->let('M_Ed', $M, Kind::Moment, '', $sign > 0 ? 'sagging, the greatest of this span' : 'hogging, the greatest of this overhang');
+        Bending::depth($concrete, $sign, $w);
+        Strength::of($w, $concrete);
+        if ($w->value('2 * M_Ed / (b * d^2 * f_cd)') > 1.0) {
+            return false;
+        }
+        Bending::needed($w);
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::Area, '', $concrete->pulled($sign)->text());
+        $w->let('K', $K, Kind::Number, 'Table 7.4N', $system);
+        $w->line('rho', 'A_s_req / (b * d)', Kind::Number);
+        $w->line('rho_0', 'sqrt(f_ck) / 1000', Kind::Number, '7.4.2(2)', 'f_ck in MPa');
+        $w->value('rho') <= $w->value('rho_0')
+            ? $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)', Kind::Number, '7.4.2(2) (7.16a)')
+            : $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho)', Kind::Number, '7.4.2(2) (7.16b)', 'no steel in compression needed');
+        $w->line('F_s', 'min(500 / f_yk * A_s / A_s_req, 1.5)', Kind::Number, '7.4.2(2) (7.17)', 'more steel than needed; at most 1.5');
+        $w->value('L') > 7000.0 && $sign > 0
+            ? $w->line('F_L', '7000 / L', Kind::Number, '7.4.2(2)', 'longer than 7 m, in case it carries partitions')
+            : $w->let('F_L', 1.0, Kind::Number, '7.4.2(2)');
+        $w->line('lambda_lim', 'lambda_0 * F_s * F_L', Kind::Number, '7.4.2(2)');
+        $w->line('u', 'L / d / lambda_lim', Kind::Number, '7.4.2(2)');
+
+        return true;
+    }
+
+    /**
+     * @param  array{float, float}  $field
+     * @return array{float, string} K
+     */
+    private function system(array $field): array
+    {
+        $beam = $this->envelopes->beam;
+        if ($beam->isOverhang(...$field)) {
+            return [0.4, 'cantilever'];
+        }
+        $length = $beam->member->length;
+        $goesOn = 0;
+        foreach ($field as $x) {
+            $isInside = $x > 1.0 && $x < $length - 1.0;
+            $fixed = array_filter($beam->member->supports, fn (Support $s): bool => abs($s->x - $x) < 1.0 && $s->kind === SupportKind::Fixed);
+            $goesOn += $isInside && ! $this->carriesOverhang($x) || $fixed !== [] ? 1 : 0;
+        }
+
+        return [[1.0, 'simply supported'], [1.3, 'end span'], [1.5, 'interior span']][$goesOn];
+    }
+
+    /** An overhang beyond a support is not the continuity that the table means. */
+    private function carriesOverhang(float $x): bool
+    {
+        $beam = $this->envelopes->beam;
+        foreach ($beam->beam->fields() as [$from, $to]) {
+            if ((abs($from - $x) < 1.0 || abs($to - $x) < 1.0) && $beam->isOverhang($from, $to)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

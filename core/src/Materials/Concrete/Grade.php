@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+/** A strength class of concrete up to C50/60; MPa (EN 1992-1-1:2004, Table 3.1, by its formulas). */
+final readonly class Grade
+{
+    private const NAMES = [
+        'C20/25' => 20.0, 'C25/30' => 25.0, 'C30/37' => 30.0, 'C35/45' => 35.0, 'C40/50' => 40.0, 'C45/55' => 45.0, 'C50/60' => 50.0,
+    ];
+
+    private function __construct(public string $name, public float $fck)
+    {
+    }
+
+    public static function of(string $name): ?self
+    {
+        return isset(self::NAMES[$name]) ? new self($name, self::NAMES[$name]) : null;
+    }
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_keys(self::NAMES);
+    }
+
+    /** Mean tensile strength. */
+    public function fctm(): float
+    {
+        return 0.3 * $this->fck ** (2 / 3);
+    }
+
+    /** Secant modulus. */
+    public function Ecm(): float
+    {
+        return 22000.0 * (($this->fck + 8.0) / 10.0) ** 0.3;
+    }
+
+    /** @return list<string> the classes above it */
+    public function stronger(): array
+    {
+        return array_keys(array_filter(self::NAMES, fn (float $fck): bool => $fck > $this->fck));
+    }
+}

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import QuantityField from '@/components/QuantityField.vue'
+import type { ConcreteDocument, MemberDocument } from '@/contract/member'
+import { useChoices } from '@/materials/choices'
+
+/** Size, strength class, bars and links of a concrete member. */
+const props = defineProps<{ editor: Editor }>()
+const units = computed(() => props.editor.units.value)
+const concrete = computed(() => (props.editor.document.value as MemberDocument).concrete)
+const fault = (key: string): string | undefined => props.editor.errors.value[`concrete.${key}`]?.[0]
+const { choices } = useChoices('concrete')
+const value = (e: Event): string => (e.target as HTMLInputElement).value
+
+function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]): void {
+    props.editor.change((d) => {
+        if (d.concrete) d.concrete[key] = to
+    }, `concrete.${key}`)
+}
+
+const SIZES = { width: 'Width', depth: 'Depth' } as const
+const BARS = { top: 'Bars at the top', bottom: 'Bars at the bottom' } as const
+const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', cover: 'Cover to the links' } as const
+</script>
+
+<template>
+    <div v-if="concrete" class="grid grid-cols-2 gap-2">
+        <QuantityField
+            v-for="(label, key) in SIZES"
+            :key="key"
+            :label="label"
+            kind="size"
+            :units="units"
+            :model-value="concrete[key]"
+            :error="fault(key)"
+            @update:model-value="(v) => set(key, v)"
+        />
+        <label class="col-span-2">
+            <span class="label">Strength class</span>
+            <select class="field" :value="concrete.grade" :aria-invalid="!!fault('grade')" @change="(e) => set('grade', value(e))">
+                <option v-for="g in choices.grade ?? [concrete.grade]" :key="g">{{ g }}</option>
+            </select>
+            <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
+        </label>
+        <label v-for="(label, key) in BARS" :key="key">
+            <span class="label">{{ label }}</span>
+            <input
+                class="field"
+                :value="concrete[key]"
+                placeholder="4ø16"
+                title="Number and diameter in mm, in one layer: 4ø16 or 4x16"
+                :aria-invalid="!!fault(key)"
+                @input="(e) => set(key, value(e))"
+            />
+            <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
+        </label>
+        <QuantityField
+            v-for="(label, key) in LINKS"
+            :key="key"
+            :label="label"
+            kind="size"
+            :units="units"
+            :model-value="concrete[key]"
+            :error="fault(key)"
+            @update:model-value="(v) => set(key, v)"
+        />
+        <label>
+            <span class="label">Legs of a link</span>
+            <input
+                class="field"
+                inputmode="numeric"
+                :value="concrete.legs ?? 2"
+                :aria-invalid="!!fault('legs')"
+                @input="(e) => set('legs', value(e))"
+            />
+            <span v-if="fault('legs')" class="fault" role="alert">{{ fault('legs') }}</span>
+        </label>
+        <QuantityField
+            label="Yield strength of bars"
+            kind="stress"
+            :units="units"
+            :model-value="concrete.yield ?? '500 MPa'"
+            :error="fault('yield')"
+            @update:model-value="(v) => set('yield', v)"
+        />
+    </div>
+</template>
