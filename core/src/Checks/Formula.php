@@ -101,6 +101,9 @@ final class Formula
     {
         $parts = explode('_', $name);
         $base = array_shift($parts);
+        if ($name === 'cot_theta') {
+            return '\\cot\\theta';
+        }
         $base = $base === 'absM' ? '|M|' : self::letter($base);
         if (in_array($name, self::BARRED, true)) {
             $base = "\\bar{{$base}}";

@@ -62,7 +62,8 @@ function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
 const material = computed(() => materialOf(doc.value))
 const sectionSummary = computed(() => {
     const of = props.editor.result.value?.section
-    return of ? `${of.name} ${of.grade}` : material.value.label
+    const more = doc.value.steps?.length
+    return of ? `${of.name}${more ? ` and ${more} more` : ''} ${of.grade}` : material.value.label
 })
 
 const spans = computed(() => {

@@ -73,11 +73,8 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 ×
             </button>
-            <label
-                v-if="materialOf(doc).byDuration"
-                class="col-span-4 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-center gap-x-1.5 text-xs text-faint"
-            >
-                <span class="text-right">stays</span>
+            <label v-if="materialOf(doc).byDuration" class="col-span-4 grid grid-cols-[3rem_1fr_1.4rem] items-center text-xs text-faint">
+                <span>stays</span>
                 <select
                     class="field"
                     :value="c.duration ?? ''"

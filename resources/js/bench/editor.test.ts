@@ -1,12 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, type EffectScope } from 'vue'
+import type { MemberDocument } from '@/contract/member'
 import { newMember } from '@/lib/member'
 import { useEditor, type Editor } from './editor'
 
 /** A server that keeps one member, as the real one answers. */
 class Server {
     revision = 1
-    document = newMember('B1', 'metric')
+    document: MemberDocument = { ...newMember('B1', 'metric'), section: 'IPE 300' }
     puts = 0
     answer: 'work' | 'away' | 'gone' = 'work'
 

@@ -15,7 +15,7 @@ const props = defineProps<{
     reading?: number | null
 }>()
 
-const DASH: Record<string, string> = { bending: '', shear: '2 2', buckling: '7 3', 'deflection-total': '1 3' }
+const DASH: Record<string, string> = { bending: '', hogging: '10 2', shear: '2 2', buckling: '7 3', 'deflection-total': '1 3' }
 const NAME: Record<string, string> = {
     bending: 'bending',
     shear: 'shear',
