@@ -244,6 +244,9 @@ final class MemberReader
                 $this->f->fail("cases.{$i}.always", 'Settlements and temperatures may be there always; permanent loads are, other loads come and go.');
             }
             $duration = ($row['duration'] ?? '') === '' ? null : $this->f->choice($row, 'duration', "cases.{$i}.duration", LoadDuration::Medium);
+            if ($category === Category::Permanent && $duration !== null && $duration !== LoadDuration::Permanent) {
+                $this->f->fail("cases.{$i}.duration", 'Permanent load stays for good. Give what goes again another category.');
+            }
             $cases[] = new LoadCase($id, $name, $category, $alternatives, $always, $duration);
         }
         $this->checkAlternatives($cases);

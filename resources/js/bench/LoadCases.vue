@@ -19,6 +19,10 @@ function setAlways(c: CaseDocument, always: boolean): void {
     if (always) c.always = true
     else delete c.always
 }
+function setCategory(c: CaseDocument, category: string): void {
+    c.category = category as CaseDocument['category']
+    if (category === 'permanent') delete c.duration
+}
 function setDuration(c: CaseDocument, duration: string): void {
     if (duration) c.duration = duration as CaseDocument['duration']
     else delete c.duration
@@ -49,7 +53,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 class="field"
                 :value="c.category"
                 :aria-label="`Category of ${c.name}`"
-                @change="editor.change((d) => void (d.cases[i]!.category = valueOf($event) as CaseDocument['category']))"
+                @change="editor.change((d) => setCategory(d.cases[i]!, valueOf($event)))"
             >
                 <option v-for="(name, category) in CATEGORIES" :key="category" :value="category">{{ name }}</option>
             </select>
@@ -73,7 +77,10 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             >
                 ×
             </button>
-            <label v-if="materialOf(doc).byDuration" class="col-span-4 grid grid-cols-[3rem_1fr_1.4rem] items-center text-xs text-faint">
+            <label
+                v-if="materialOf(doc).byDuration && c.category !== 'permanent'"
+                class="col-span-4 grid grid-cols-[3rem_1fr_1.4rem] items-center text-xs text-faint"
+            >
                 <span>stays</span>
                 <select
                     class="field"
@@ -94,6 +101,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 />
                 always there, even where it helps
             </label>
+            <span v-if="fault(`cases.${i}.duration`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.duration`) }}</span>
             <span v-if="fault(`cases.${i}.always`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.always`) }}</span>
             <span v-if="fault(`cases.${i}.alternatives`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.alternatives`) }}</span>
         </div>

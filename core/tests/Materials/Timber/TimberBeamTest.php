@@ -125,3 +125,7 @@ it('weighs the sizes of its shortlist as the member itself', function (): void {
     }
     expect(count(joistDesign()->shortlist()))->toBe(54);
 });
+
+it('does not let permanent load go again', function (): void {
+    expect(fn (): Member => Member::fromArray(joist(['cases' => [['duration' => 'short']]])))->toThrow(InvalidMember::class, 'stays for good');
+});
