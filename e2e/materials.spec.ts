@@ -31,7 +31,7 @@ test('a timber joist: size, service class and how long a load stays decide, a si
     await page.getByLabel('Depth').press('Tab')
     await expect(verdict(page)).toContainText('Does not hold')
     await page.getByRole('tab', { name: 'Shortlist' }).click()
-    await page.getByRole('button', { name: '63×225', exact: true }).click()
+    await page.getByRole('button', { name: '100×300', exact: true }).click()
     await expect(verdict(page)).toContainText('Holds')
     await saved(page)
 })
