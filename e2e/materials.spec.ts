@@ -55,5 +55,5 @@ test('a concrete beam: bars are typed as they are written, and printed with thei
     await saved(page)
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByText('Bottom 4ø25, top 2ø16', { exact: false })).toBeVisible()
-    await expect(page.getByText('width of cracks by 7.3', { exact: false })).toBeVisible()
+    await expect(page.getByText('Cracks under quasi-permanent load', { exact: false })).toBeVisible()
 })

@@ -31,6 +31,7 @@ final readonly class ConcreteMake implements Make
         public Bars $bottom,
         public Bars $top,
         public Links $links,
+        public CrackWidth $crack,
         private Shape $shape,
     ) {
     }
@@ -177,7 +178,7 @@ final readonly class ConcreteMake implements Make
 
     public function caption(): string
     {
-        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk).' MPa.';
+        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk)." MPa; cracks up to {$this->crack->value} mm.";
     }
 
     private function rectangle(): Rectangle

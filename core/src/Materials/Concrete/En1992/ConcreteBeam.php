@@ -23,11 +23,14 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private SpanDepth $spanDepth;
 
+    private Cracks $cracks;
+
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
+        $this->cracks = new Cracks($envelopes);
     }
 
     public function standard(): string
@@ -48,6 +51,7 @@ final readonly class ConcreteBeam implements MemberChecks
                 ...$this->shear->weigh($concrete, $derive),
                 ...$this->spanDepth->weigh($concrete, $derive),
             ],
+            ...$this->cracks->weigh($concrete, $derive),
             ...BarSpacing::weigh($concrete, $derive),
             ...$this->beyond($concrete->weight()),
         ];
@@ -74,7 +78,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: width of cracks by 7.3, anchorage and laps of bars, cover for durability and fire, lateral instability by 5.9.',
+            'Not weighed: anchorage and laps of bars, cover for durability and fire, lateral instability by 5.9.',
             'Bars and links are the same all along; bars in one layer. Steel in compression is left out.',
             'Partial factors γ_C = 1.5 and γ_S = 1.15, α_cc = 1, the recommended values.',
             'Forces from elastic statics of the section without cracks, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
@@ -82,6 +86,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Deflection by the ratio of span to depth, which stands for span/250 (7.4.2); of spans over 7 m as if they carry partitions.',
             'Deflections in diagrams and tables are those of the section without cracks, at once: less than the beam will show.',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
+            'Cracks under quasi-permanent load by diameter or spacing of the bars (7.3.3), with a creep coefficient of 2; their least steel by 9.2.1.1 only.',
             'Aggregate of at most 20 mm.',
         ];
     }
@@ -103,6 +108,6 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function notes(): array
     {
-        return ['Deflections drawn are of the section without cracks, at once; deflection is weighed by span to depth. Width of cracks is not weighed.'];
+        return ['Deflections drawn are of the section without cracks, at once; deflection is weighed by span to depth.'];
     }
 }
