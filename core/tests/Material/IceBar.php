@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Material;
 
-use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\Piece;
 use Waage\Material\Rectangle;
+use Waage\Material\RectangularMake;
 use Waage\Material\Situation;
-use Waage\Units\UnitSystem;
 
-final readonly class IceBar implements Make
+/** A square of ice. */
+final readonly class IceBar extends RectangularMake
 {
-    public function __construct(public float $size, private float $length, private Material $material)
+    public function __construct(float $size, private float $length, private Material $material)
     {
+        parent::__construct($size, $size);
+    }
+
+    public function withSize(float $b, float $h): static
+    {
+        return new self($h, $this->length, $this->material);
     }
 
     public function material(): Material
@@ -24,12 +30,7 @@ final readonly class IceBar implements Make
 
     public function name(): string
     {
-        return 'ice '.Rectangle::size($this->size);
-    }
-
-    public function title(): string
-    {
-        return $this->name();
+        return 'ice '.Rectangle::size($this->h);
     }
 
     public function grade(): string
@@ -37,24 +38,14 @@ final readonly class IceBar implements Make
         return 'clear';
     }
 
-    public function family(): string
-    {
-        return 'ice';
-    }
-
-    public function pieces(Situation $situation): array
-    {
-        return [$this->main($situation)];
-    }
-
     public function main(Situation $situation): Piece
     {
-        return new Piece($this->name(), 0.0, $this->length, $this->size, $this->weight(), 5e-5, (new Rectangle($this->size, $this->size))->rigidity(9000.0, 3500.0));
+        return new Piece($this->name(), 0.0, $this->length, $this->h, $this->weight(), 5e-5, $this->rectangle()->rigidity(9000.0, 3500.0));
     }
 
     public function weight(): float
     {
-        return 9e-6 * $this->size ** 2;
+        return 9e-6 * $this->h ** 2;
     }
 
     public function isElastic(): bool
@@ -62,44 +53,14 @@ final readonly class IceBar implements Make
         return true;
     }
 
-    public function depth(): float
-    {
-        return $this->size;
-    }
-
-    public function width(): float
-    {
-        return $this->size;
-    }
-
-    public function surface(): float
-    {
-        return 4 * $this->size;
-    }
-
-    public function faceAbove(int $side): float
-    {
-        return $side * $this->size / 2;
-    }
-
-    public function edge(): string
-    {
-        return 'edge';
-    }
-
     public function describe(): array
     {
-        return [...(new Rectangle($this->size, $this->size))->describe(), 'name' => $this->name(), 'family' => 'ice', 'weight' => $this->weight(), 'grade' => 'clear', 'fy' => 1.5];
-    }
-
-    public function blocks(UnitSystem $units): array
-    {
-        return [];
+        return [...$this->rectangle()->describe(), 'name' => $this->name(), 'family' => 'ice', 'weight' => $this->weight(), 'grade' => 'clear', 'fy' => 1.5];
     }
 
     public function patch(): array
     {
-        return ['ice' => ['size' => Rectangle::size($this->size).' mm']];
+        return ['ice' => ['size' => Rectangle::size($this->h).' mm']];
     }
 
     public function stronger(): array

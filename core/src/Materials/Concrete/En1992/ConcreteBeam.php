@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\ConcreteMake;
 
 /** The checks of a rectangular beam of reinforced concrete after EN 1992-1-1:2004. */
 final readonly class ConcreteBeam implements MemberChecks
 {
-    /** A force that is smaller is none, N. */
-    private const NOTHING = 1.0;
-
     private Bending $bending;
 
     private Shear $shear;
@@ -25,8 +22,11 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Cracks $cracks;
 
+    private Unweighed $unweighed;
+
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $this->unweighed = new Unweighed('EN 1992-1-1', 'concrete');
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
@@ -42,7 +42,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
         if (! RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993()) {
-            return [$this->open('strength', 'Strength', '', 'Concrete is weighed after EN 1992-1-1 only, with combinations of EN 1990. Choose them in the basis of the job.')];
+            return [$this->unweighed->rules()];
         }
 
         return [
@@ -53,26 +53,8 @@ final readonly class ConcreteBeam implements MemberChecks
             ],
             ...$this->cracks->weigh($concrete, $derive),
             ...BarSpacing::weigh($concrete, $derive),
-            ...$this->beyond($concrete->weight()),
+            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
-    }
-
-    /** @return list<Weighing> what strains the member and is not weighed yet */
-    private function beyond(float $weight): array
-    {
-        $e = $this->envelopes;
-        $N = abs($e->axial?->greatest($e->strength, $weight)->value ?? 0.0);
-
-        return [
-            ...$N >= self::NOTHING ? [$this->open('axial', 'Axial force', '6.1', 'Axial force with bending is not computed for concrete yet.')] : [],
-            ...$e->sideways === null ? [] : [$this->open('sideways-bending', 'Bending about the minor axis', '6.1', 'Lateral loads on concrete are not computed yet.')],
-            ...$e->torque === null ? [] : [$this->open('torsion', 'Torsion', '6.3', 'Torsion of concrete is not computed yet.')],
-        ];
-    }
-
-    private function open(string $id, string $title, string $clause, string $why): Weighing
-    {
-        return new Weighing($id, $title, trim("EN 1992-1-1, {$clause}", ', '), null, applies: false, remark: $why);
     }
 
     public function assumptions(): array
