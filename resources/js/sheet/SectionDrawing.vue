@@ -29,7 +29,7 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
 </script>
 
 <template>
-    <div class="section-drawing">
+    <div :class="bare ? '' : 'section-drawing'">
         <svg viewBox="0 0 250 206" role="img" :aria-label="`Section ${section.name}`">
             <path
                 :d="path"
