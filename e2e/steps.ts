@@ -46,7 +46,7 @@ export async function newMember(page: Page, name = `Boathouse ${Date.now()}`): P
     await page.getByLabel('Name of a new job').fill(name)
     await page.getByLabel('Name of a new job').press('Enter')
     await page.getByRole('button', { name: 'New member' }).click()
-    await page.getByRole('menuitem', { name: 'Steel' }).click()
+    await page.getByRole('menuitem', { name: 'Steel beam' }).click()
     await expect(verdict(page)).toContainText('Holds')
 }
 

@@ -10,7 +10,6 @@ use Waage\Design\Reserve;
 use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
-use Waage\Materials\Steel\En1993\CollapseCheck;
 use Waage\Member\Member;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
@@ -25,7 +24,7 @@ echo json_encode([
     'result' => (new Result($design, Show::envelope()))->toArray(),
     'full' => (new SheetBuilder($design, $job, true))->toArray(),
     'brief' => (new SheetBuilder($design, $job, false))->toArray(),
-    'collapse' => (new CollapseCheck($design))->toArray(),
+    'collapse' => $design->collapse(),
     ...in_array('reserve', $argv, true) ? ['reserve' => (new Reserve($document))->toArray()] : [],
     'shortlist' => array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()),
 ], JSON_THROW_ON_ERROR);

@@ -42,3 +42,10 @@ it('writes the sheet beside the result', function (): void {
     [$code] = waage('design', memberFile(document(['section' => 'HEB 300'])), '--sheet', $pdf, '--brief');
     expect($code)->toBe(0)->and((string) file_get_contents($pdf))->toStartWith('%PDF');
 });
+
+it('prints every value with its unit and clause', function (): void {
+    [$code, $stdout] = waage('design', base_path('database/demo/22-K1.waage.json'), '--lines');
+    expect($code)->toBe(0)->and($stdout)->toContain("300×500 C30/37, EN 1992-1-1:2004+A1:2014\nholds: 0.7327")
+        ->toContain('Bending, hogging (EN 1992-1-1, 6.1): 0.7327, holds')
+        ->toContain('  f_yd = f_yk / gamma_S = 434.7826 MPa   [3.2.7(2)]');
+});

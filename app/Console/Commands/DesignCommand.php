@@ -12,12 +12,13 @@ use Waage\Design\Show;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 use Waage\Sheets\JobInfo;
+use Waage\Sheets\PlainText;
 use Waage\Sheets\SheetBuilder;
 
 /** bin/waage design FILE.json: the same front door as the web, for batch work and outside tools. */
 final class DesignCommand extends Command
 {
-    protected $signature = 'design {file : a member file} {--sheet= : write the calculation sheet as PDF} {--brief : the brief sheet} {--paper=A4 : A4 or Letter}';
+    protected $signature = 'design {file : a member file} {--lines : every value of the weighings as text, in place of JSON} {--sheet= : write the calculation sheet as PDF} {--brief : the brief sheet} {--paper=A4 : A4 or Letter}';
 
     protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold or is not covered, 2 bad input';
 
@@ -40,7 +41,7 @@ final class DesignCommand extends Command
         } catch (InvalidMember $e) {
             return $this->refuse(array_map(fn ($error): string => "{$error->path}: {$error->message}", $e->errors));
         }
-        $this->output->writeln((string) json_encode((new Result($design, Show::envelope()))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $this->output->write($this->option('lines') ? PlainText::of($design) : $this->json($design));
         $sheet = $this->option('sheet');
         if (is_string($sheet) && $sheet !== '') {
             $to = str_starts_with($sheet, '/') ? $sheet : getcwd().'/'.$sheet;
@@ -49,6 +50,11 @@ final class DesignCommand extends Command
         }
 
         return $design->verdict()->holds() ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function json(Design $design): string
+    {
+        return json_encode((new Result($design, Show::envelope()))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
     /** @param  list<string>  $messages */

@@ -20,10 +20,13 @@ final class Registry
         return self::$materials ??= self::byId(new Steel, new Concrete, new Timber);
     }
 
-    /** With one more, for tests. */
-    public static function add(Material $material): void
+    /** With one more, for tests; null: without it again. */
+    public static function with(?Material $more): void
     {
-        self::$materials = [...self::all(), $material->id() => $material];
+        self::$materials = null;
+        if ($more !== null) {
+            self::$materials = [...self::all(), $more->id() => $more];
+        }
     }
 
     /** @return array<string, Material> */

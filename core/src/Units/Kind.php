@@ -16,6 +16,10 @@ enum Kind: string
     case Mass = 'mass';
     case AreaLoad = 'areaLoad';
     case Stress = 'stress';
+
+    /** Of timber, where tenths count. */
+    case LowStress = 'lowStress';
+
     case ModulusOfElasticity = 'modulusOfElasticity';
     case Moment = 'moment';
     case Area = 'area';

@@ -12,6 +12,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { isLevel } from '@/lib/member'
 import { MATERIALS, materialOf } from '@/materials'
+import SectionDrawing from '@/sheet/SectionDrawing.vue'
 
 /** The definition of the member in working order. */
 const props = defineProps<{ editor: Editor; selected: string }>()
@@ -60,8 +61,9 @@ function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
 }
 
 const material = computed(() => materialOf(doc.value))
+const section = computed(() => props.editor.result.value?.section)
 const sectionSummary = computed(() => {
-    const of = props.editor.result.value?.section
+    const of = section.value
     const more = doc.value.steps?.length
     return of ? `${of.name}${more ? ` and ${more} more` : ''} ${of.grade}` : material.value.label
 })
@@ -128,6 +130,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             open
             :faulty="has('material', 'section', 'grade', 'steps', 'webStiffeners', ...Object.keys(MATERIALS))"
         >
+            <SectionDrawing v-if="section" bare class="mx-auto w-52" :section="section" :units="editor.units.value" />
             <div class="grid grid-cols-2 gap-2">
                 <component :is="material.part" class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">

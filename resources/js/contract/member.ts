@@ -233,6 +233,10 @@ export interface ConcreteDocument {
      */
     legs?: number | string
     /**
+     * Width of cracks that is accepted, mm; 0.3 when absent.
+     */
+    crackWidth?: '0.2' | '0.3' | '0.4'
+    /**
      * Yield strength of bars and links; 500 MPa when absent.
      */
     yield?: string

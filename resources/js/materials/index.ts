@@ -1,14 +1,18 @@
 import type { Component } from 'vue'
 import type { MemberDocument } from '@/contract/member'
+import type { KindId } from '@/lib/kinds'
 import ConcretePart from '@/materials/concrete/ConcretePart.vue'
 import SteelPart from '@/materials/steel/SteelPart.vue'
 import TimberPart from '@/materials/timber/TimberPart.vue'
 
-/** What a material adds to the bench: its fields, and what a new member of it starts from. One line each. */
+/** What a material adds to the bench: its fields, and what new members of it start from. */
 export interface MaterialView {
     label: string
     part: Component
-    start: Partial<MemberDocument>
+    /** What a new member starts from: which kinds there are, and what each is made of. */
+    kinds: Partial<Record<KindId, Partial<MemberDocument>>>
+    /** The same by American standards, where they are known. */
+    american?: Partial<Record<KindId, Partial<MemberDocument>>>
     /** What is restrained at its top and bottom. */
     edge: 'flange' | 'edge'
     /** A web that is weighed at supports, and may be stiffened there. */
@@ -19,11 +23,29 @@ export interface MaterialView {
     byDuration: boolean
 }
 
+const steel = (section: string): Partial<MemberDocument> => ({ section, grade: 'S355' })
+const american = (section: string): Partial<MemberDocument> => ({ section, grade: 'A992' })
+const concrete = (width: string, depth: string, bottom: string, top: string): Partial<MemberDocument> => ({
+    material: 'concrete',
+    concrete: { width, depth, grade: 'C30/37', cover: '30 mm', bottom, top, linkDiameter: '8 mm', linkSpacing: '150 mm' },
+})
+const timber = (width: string, depth: string, serviceClass: '1' | '2'): Partial<MemberDocument> => ({
+    material: 'timber',
+    timber: { width, depth, grade: 'C24', serviceClass },
+})
+
 export const MATERIALS: Record<NonNullable<MemberDocument['material']>, MaterialView> = {
     steel: {
         label: 'Steel',
         part: SteelPart,
-        start: { section: 'IPE 300', grade: 'S355' },
+        kinds: { beam: steel('IPE 300'), lintel: steel('IPE 160'), purlin: steel('IPE 160'), rafter: steel('IPE 240'), column: steel('HEB 160') },
+        american: {
+            beam: american('W18×50'),
+            lintel: american('W8×18'),
+            purlin: american('W8×18'),
+            rafter: american('W12×26'),
+            column: american('W8×31'),
+        },
         edge: 'flange',
         hasWeb: true,
         collapses: true,
@@ -32,19 +54,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
     concrete: {
         label: 'Concrete',
         part: ConcretePart,
-        start: {
-            material: 'concrete',
-            concrete: {
-                width: '300 mm',
-                depth: '500 mm',
-                grade: 'C30/37',
-                cover: '30 mm',
-                bottom: '4ø20',
-                top: '2ø16',
-                linkDiameter: '8 mm',
-                linkSpacing: '200 mm',
-            },
-        },
+        kinds: { beam: concrete('300 mm', '500 mm', '4ø20', '2ø16'), lintel: concrete('200 mm', '250 mm', '2ø12', '2ø12') },
         edge: 'edge',
         hasWeb: false,
         collapses: false,
@@ -53,7 +63,12 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
     timber: {
         label: 'Timber',
         part: TimberPart,
-        start: { material: 'timber', timber: { width: '75 mm', depth: '225 mm', grade: 'C24', serviceClass: '1' } },
+        kinds: {
+            joist: timber('63 mm', '225 mm', '1'),
+            beam: timber('100 mm', '300 mm', '1'),
+            lintel: timber('100 mm', '200 mm', '2'),
+            purlin: timber('100 mm', '200 mm', '2'),
+        },
         edge: 'edge',
         hasWeb: false,
         collapses: false,

@@ -10,7 +10,7 @@ import BasisForm from '@/pages/BasisForm.vue'
 import PackPanel from '@/pages/PackPanel.vue'
 import { api, ApiError } from '@/lib/api'
 import type { JobDetail, MemberRow } from '@/lib/jobs'
-import { newMember } from '@/lib/member'
+import { type KindId, startOf } from '@/lib/kinds'
 import { MATERIALS, type MaterialId } from '@/materials'
 import NewMember from '@/pages/NewMember.vue'
 import { notice } from '@/lib/notice'
@@ -57,11 +57,13 @@ async function act(action: () => Promise<unknown>): Promise<void> {
     await load()
 }
 
-async function add(material: MaterialId): Promise<void> {
+async function add(material: MaterialId, kind: KindId): Promise<void> {
     if (!job.value) return
+    const { units, combinations } = job.value.basis
+    const { kinds, american } = MATERIALS[material]
     const document = {
-        ...newMember(`B${members.value.length + 1}`, job.value.basis.units ?? 'metric'),
-        ...structuredClone(MATERIALS[material].start),
+        ...startOf(kind, units ?? 'metric', members.value.length + 1),
+        ...structuredClone((combinations?.startsWith('asce') ? american : undefined)?.[kind] ?? kinds[kind]),
     }
     try {
         const row = await api<MemberRow>('POST', `jobs/${props.id}/members`, { document })

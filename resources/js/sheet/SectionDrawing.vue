@@ -5,8 +5,8 @@ import type { SectionResult } from '@/contract/result'
 import { format, type Kind, type UnitSystem } from '@/lib/units'
 import { outlineOf, propertiesOf } from '@/sheet/sections'
 
-/** The section to scale with its dimensions, and its properties beside it. */
-const props = defineProps<{ section: SectionResult; units: UnitSystem }>()
+/** The section to scale with its dimensions, and its properties beside it unless it is bare. */
+const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean }>()
 const CENTRE = 150
 const scale = computed(() => 150 / Math.max(props.section.h, props.section.b))
 const box = computed(() => {
@@ -29,8 +29,8 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
 </script>
 
 <template>
-    <div class="section-drawing">
-        <svg viewBox="0 0 250 206">
+    <div :class="bare ? '' : 'section-drawing'">
+        <svg viewBox="0 0 250 206" role="img" :aria-label="`Section ${section.name}`">
             <path
                 :d="path"
                 fill="var(--color-shade)"
@@ -52,7 +52,7 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
                 <text :x="box.x0 - 14" y="98" text-anchor="end" stroke="none">{{ format(section.h, 'size', units) }}</text>
             </g>
         </svg>
-        <dl>
+        <dl v-if="!bare">
             <template v-for="[symbol, value, kind] in rows" :key="symbol">
                 <dt><Tex :tex="symbol" /></dt>
                 <dd>{{ format(value, kind, units, decimals(kind)) }}</dd>

@@ -47,6 +47,7 @@ final class Concrete implements Material
             $fields->fail("{$path}grade", 'The strength class is one of: '.implode(', ', Grade::names()).'.');
         }
         $legs = (int) $fields->number($block, 'legs', "{$path}legs", 2.0, 2.0, 12.0);
+        $crack = $fields->choice($block, 'crackWidth', "{$path}crackWidth", CrackWidth::Usual);
         [$bottom, $top] = array_map(function (string $key) use ($fields, $block, $path): ?Bars {
             $bars = Bars::parse($fields->text($block, $key, "{$path}{$key}"));
             if ($bars === null) {
@@ -58,7 +59,7 @@ final class Concrete implements Material
         if ($grade === null || $bottom === null || $top === null || min($sizes) <= 0.0 || $fyk <= 0.0) {
             return null;
         }
-        $make = new ConcreteMake($sizes['width'], $sizes['depth'], $grade, $fyk, $sizes['cover'], $bottom, $top, new Links($sizes['linkDiameter'], $sizes['linkSpacing'], $legs), $shape);
+        $make = new ConcreteMake($sizes['width'], $sizes['depth'], $grade, $fyk, $sizes['cover'], $bottom, $top, new Links($sizes['linkDiameter'], $sizes['linkSpacing'], $legs), $crack, $shape);
         foreach (['bottom' => $bottom, 'top' => $top] as $key => $bars) {
             if ($make->clear($bars) < 1.0) {
                 $fields->fail("{$path}{$key}", 'These bars do not fit in one layer between the links.');
@@ -73,7 +74,7 @@ final class Concrete implements Material
 
     public function choices(): array
     {
-        return ['grade' => Grade::names()];
+        return ['grade' => Grade::names(), 'crackWidth' => array_column(CrackWidth::cases(), 'value')];
     }
 
     public function knows(string $section): bool

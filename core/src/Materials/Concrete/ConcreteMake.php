@@ -8,13 +8,13 @@ use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\Piece;
 use Waage\Material\Rectangle;
+use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
-use Waage\Units\UnitSystem;
 
 /** A rectangle of reinforced concrete, b wide and h deep, its bars the same all along; cover to the links. N, mm, MPa. */
-final readonly class ConcreteMake implements Make
+final readonly class ConcreteMake extends RectangularMake
 {
     /** 25 kN/m³: EN 1991-1-1, Table A.1, reinforced. */
     private const WEIGHT = 25e-6;
@@ -23,16 +23,18 @@ final readonly class ConcreteMake implements Make
     private const EXPANSION = 10e-6;
 
     public function __construct(
-        public float $b,
-        public float $h,
+        float $b,
+        float $h,
         public Grade $grade,
         public float $fyk,
         public float $cover,
         public Bars $bottom,
         public Bars $top,
         public Links $links,
+        public CrackWidth $crack,
         private Shape $shape,
     ) {
+        parent::__construct($b, $h);
     }
 
     /** @throws \LogicException where it is not of concrete */
@@ -46,7 +48,7 @@ final readonly class ConcreteMake implements Make
         return Registry::all()['concrete'];
     }
 
-    public function withSize(float $b, float $h): self
+    public function withSize(float $b, float $h): static
     {
         return new self(...['b' => $b, 'h' => $h] + get_object_vars($this));
     }
@@ -69,34 +71,9 @@ final readonly class ConcreteMake implements Make
         return ($this->b - 2 * $this->cover - 2 * $this->links->diameter - $bars->count * $bars->diameter) / ($bars->count - 1);
     }
 
-    public function area(): float
-    {
-        return $this->b * $this->h;
-    }
-
-    public function name(): string
-    {
-        return $this->rectangle()->name();
-    }
-
-    public function title(): string
-    {
-        return $this->name();
-    }
-
     public function grade(): string
     {
         return $this->grade->name;
-    }
-
-    public function family(): string
-    {
-        return Rectangle::size($this->b).' mm';
-    }
-
-    public function pieces(Situation $situation): array
-    {
-        return [$this->main($situation)];
     }
 
     /** Of the section without cracks and bars, at once. */
@@ -117,31 +94,6 @@ final readonly class ConcreteMake implements Make
         return self::WEIGHT * $this->b * $this->h;
     }
 
-    public function depth(): float
-    {
-        return $this->h;
-    }
-
-    public function width(): float
-    {
-        return $this->b;
-    }
-
-    public function surface(): float
-    {
-        return 2 * ($this->b + $this->h);
-    }
-
-    public function faceAbove(int $side): float
-    {
-        return $side * $this->h / 2;
-    }
-
-    public function edge(): string
-    {
-        return 'edge';
-    }
-
     public function describe(): array
     {
         return [
@@ -160,16 +112,6 @@ final readonly class ConcreteMake implements Make
         return array_map(fn (int $i): array => [$edge + $i * $step, $isBelow ? $this->h - $edge : $edge, $bars->diameter], range(0, $bars->count - 1));
     }
 
-    public function blocks(UnitSystem $units): array
-    {
-        return [];
-    }
-
-    public function patch(): array
-    {
-        return ['concrete' => ['width' => Rectangle::size($this->b).' mm', 'depth' => Rectangle::size($this->h).' mm']];
-    }
-
     public function stronger(): array
     {
         return array_map(fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]], $this->grade->stronger());
@@ -177,11 +119,6 @@ final readonly class ConcreteMake implements Make
 
     public function caption(): string
     {
-        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk).' MPa.';
-    }
-
-    private function rectangle(): Rectangle
-    {
-        return new Rectangle($this->b, $this->h);
+        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk)." MPa; cracks up to {$this->crack->value} mm.";
     }
 }

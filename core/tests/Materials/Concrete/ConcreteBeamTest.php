@@ -8,6 +8,7 @@ use Waage\Checks\State;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Materials\Concrete\Bars;
+use Waage\Materials\Concrete\CrackWidth;
 use Waage\Materials\Concrete\Grade;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
@@ -147,4 +148,24 @@ it('offers depths, and tells its section with its bars', function (): void {
     expect($names)->toContain('300×550')
         ->and($make->describe())->toHaveKey('bars.5')->toHaveKey('bars.0', [46.0, 46.0, 16.0])
         ->and($make->weight())->toBeNear(3.75, 1e-9);
+});
+
+// By hand: w_qp = 12 + 0.3 · 10 = 15 kN/m, M = 67.5 kNm. E_cm = 32.84 GPa, α_e = 200/10.95 = 18.27; x = 76.53 (√(1 + 2 · 452/76.53) − 1)
+// = 197.5 mm, σ_s = 67.5/(1256.6 · (452 − 65.8)) = 139 MPa: below 160, where Table 7.2N has 32 mm and Table 7.3N 300 mm.
+it('is weighed for cracks by the spacing of its bars, or by their diameter', function (): void {
+    $w = weighingOf(concreteBeam(), 'cracks-bottom');
+    $lines = array_column(array_map(fn ($l): array => [$l->symbol, $l->result], $w->lines), 1, 0);
+    expect($lines['x'])->toBeNear(197.5, 2e-3)->and($lines['sigma_s'])->toBeNear(139.1, 2e-3)
+        ->and($w->ratio)->toBeNear((300 - 60 - 16 - 20) / 3 / 300, 1e-9);
+    // Few thick bars at a high stress do not do; accepting wider cracks helps.
+    $few = ['concrete' => ['bottom' => '2ø25', 'width' => '500 mm'], 'loads' => [['value' => '34 kN/m']]];
+    expect(weighingOf(concreteBeam($few), 'cracks-bottom')->ratio)->toBeGreaterThan(1.0)
+        ->toBeGreaterThan(weighingOf(concreteBeam(array_replace_recursive($few, ['concrete' => ['crackWidth' => '0.4']])), 'cracks-bottom')->ratio);
+});
+
+// EN 1992-1-1, Tables 7.2N and 7.3N (from memory): rows, between rows, and where they end.
+it('has the tables of bars against cracks', function (): void {
+    expect(CrackWidth::Usual->greatestDiameter(240))->toBe(16.0)->and(CrackWidth::Usual->greatestSpacing(220))->toBe(225.0)
+        ->and(CrackWidth::Wide->greatestSpacing(100))->toBe(300.0)->and(CrackWidth::Fine->greatestSpacing(300))->toBeNull()
+        ->and(CrackWidth::Fine->greatestDiameter(450))->toBeNull()->and(CrackWidth::Fine->greatestStress())->toBe(400.0);
 });

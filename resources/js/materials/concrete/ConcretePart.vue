@@ -84,5 +84,15 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             :error="fault('yield')"
             @update:model-value="(v) => set('yield', v)"
         />
+        <label class="col-span-2">
+            <span class="label">Cracks up to, mm</span>
+            <select
+                class="field"
+                :value="concrete.crackWidth ?? '0.3'"
+                @change="(e) => set('crackWidth', value(e) as ConcreteDocument['crackWidth'])"
+            >
+                <option v-for="w in choices.crackWidth ?? ['0.3']" :key="w">{{ w }}</option>
+            </select>
+        </label>
     </div>
 </template>

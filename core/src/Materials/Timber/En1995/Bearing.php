@@ -79,7 +79,7 @@ final readonly class Bearing
 
         return new Weighing(
             'bearing-'.($i + 1), 'Bearing at support '.($i + 1), 'EN 1995-1-1, 6.1.5', $u, demand: $w->value('sigma_c_90_d'), capacity: $w->value('k_c_90 * f_c_90_d'),
-            kind: Kind::Stress, demandSymbol: 'sigma_c_90_d', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors),
+            kind: Kind::LowStress, demandSymbol: 'sigma_c_90_d', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors),
             factors: $factors, lines: $w->lines,
         );
     }

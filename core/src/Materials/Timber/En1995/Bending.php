@@ -174,7 +174,7 @@ final readonly class Bending
         $factors = $beam->worst($e->combination, $timber->weight(), $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
 
         return new Weighing(
-            $id, $title, "EN 1995-1-1, {$clause}", $u, demand: $w->value('sigma_m_d'), capacity: $w->value($strength), kind: Kind::Stress,
+            $id, $title, "EN 1995-1-1, {$clause}", $u, demand: $w->value('sigma_m_d'), capacity: $w->value($strength), kind: Kind::LowStress,
             demandSymbol: 'sigma_m_d', capacitySymbol: str_contains($strength, '*') ? '' : $strength,
             x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors,
             lines: $w->lines, ranges: [[0.0, $beam->member->length, abs($e->value) / $u, $u]],

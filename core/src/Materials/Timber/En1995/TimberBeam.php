@@ -5,18 +5,15 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\Unweighed;
 use Waage\Materials\Timber\TimberMake;
 
 /** The checks of a rectangular beam of sawn timber after EN 1995-1-1:2004 with A1:2008. */
 final readonly class TimberBeam implements MemberChecks
 {
-    /** A force that is smaller is none, N. */
-    private const NOTHING = 1.0;
-
     private Durations $durations;
 
     private Bending $bending;
@@ -27,8 +24,11 @@ final readonly class TimberBeam implements MemberChecks
 
     private Deflection $deflection;
 
+    private Unweighed $unweighed;
+
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $this->unweighed = new Unweighed('EN 1995-1-1', 'timber');
         $this->durations = new Durations($envelopes->beam, $envelopes->strength);
         $this->bending = new Bending($envelopes, $this->durations);
         $this->shear = new Shear($envelopes, $this->durations);
@@ -46,7 +46,7 @@ final readonly class TimberBeam implements MemberChecks
         $timber = TimberMake::from($make);
         $rules = RuleSet::of($this->envelopes->beam->member->basis->combinations);
         if (! $rules->isEn1993()) {
-            return [$this->open('strength', 'Strength', '', 'Timber is weighed after EN 1995-1-1 only, with combinations of EN 1990. Choose them in the basis of the job.')];
+            return [$this->unweighed->rules()];
         }
 
         return [
@@ -56,26 +56,8 @@ final readonly class TimberBeam implements MemberChecks
                 ...$this->bearing->weigh($timber, $derive),
             ],
             ...$this->deflection->weigh($timber, $derive),
-            ...$this->beyond($timber->weight()),
+            ...$this->unweighed->beyondBending($this->envelopes, $timber->weight()),
         ];
-    }
-
-    /** @return list<Weighing> what strains the member and is not weighed yet */
-    private function beyond(float $weight): array
-    {
-        $e = $this->envelopes;
-        $N = abs($e->axial?->greatest($e->strength, $weight)->value ?? 0.0);
-
-        return [
-            ...$N >= self::NOTHING ? [$this->open('axial', 'Axial force', '6.1, 6.3', 'Axial force with bending is not computed for timber yet.')] : [],
-            ...$e->sideways === null ? [] : [$this->open('sideways-bending', 'Bending about the minor axis', '6.1.6', 'Lateral loads on timber are not computed yet.')],
-            ...$e->torque === null ? [] : [$this->open('torsion', 'Torsion', '6.1.8', 'Torsion of timber is not computed yet.')],
-        ];
-    }
-
-    private function open(string $id, string $title, string $clause, string $why): Weighing
-    {
-        return new Weighing($id, $title, trim("EN 1995-1-1, {$clause}", ', '), null, applies: false, remark: $why);
     }
 
     public function assumptions(): array

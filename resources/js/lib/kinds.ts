@@ -1,0 +1,64 @@
+import type { MemberDocument } from '@/contract/member'
+import { newMember } from '@/lib/member'
+import type { UnitSystem } from '@/lib/units'
+
+export type KindId = 'beam' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column'
+
+interface MemberKind {
+    label: string
+    /** Before its number in the job. */
+    mark: string
+    length: [metric: string, us: string]
+    bearing: [metric: string, us: string]
+    change: Partial<MemberDocument>
+}
+
+const IMPOSED = (category: 'A' | 'B'): MemberDocument['cases'] => [
+    { id: 'g', name: 'Permanent', category: 'permanent' },
+    { id: 'q', name: 'Imposed', category },
+]
+const ROOF: MemberDocument['cases'] = [
+    { id: 'g', name: 'Permanent', category: 'permanent' },
+    { id: 's', name: 'Snow', category: 'snow' },
+    { id: 'w', name: 'Wind downward', category: 'wind-down', alternatives: 'wind' },
+    { id: 'u', name: 'Wind upward', category: 'wind-up', alternatives: 'wind' },
+]
+const HELD: MemberDocument['restraint'] = { top: { kind: 'continuous' }, bottom: { kind: 'supports' } }
+
+/** What a member may be; each starts with supports, restraint and load cases that are usual for it. */
+export const KINDS: Record<KindId, MemberKind> = {
+    beam: { label: 'beam', mark: 'B', length: ['6 m', '20 ft'], bearing: ['150 mm', '6 in'], change: {} },
+    joist: { label: 'joist', mark: 'J', length: ['4 m', '14 ft'], bearing: ['75 mm', '3 in'], change: { cases: IMPOSED('A'), restraint: HELD } },
+    lintel: { label: 'lintel', mark: 'L', length: ['1.8 m', '6 ft'], bearing: ['150 mm', '6 in'], change: { cases: IMPOSED('A') } },
+    purlin: { label: 'purlin', mark: 'PU', length: ['5 m', '16 ft'], bearing: ['100 mm', '4 in'], change: { cases: ROOF, restraint: HELD } },
+    rafter: {
+        label: 'rafter',
+        mark: 'R',
+        length: ['5 m', '16 ft'],
+        bearing: ['100 mm', '4 in'],
+        change: { slope: { by: 'angle', value: '30 deg' }, cases: ROOF, restraint: HELD },
+    },
+    column: {
+        label: 'column',
+        mark: 'C',
+        length: ['3.5 m', '12 ft'],
+        bearing: ['150 mm', '6 in'],
+        change: { slope: { by: 'upright' }, loadHeight: 'centre' },
+    },
+}
+
+/** A member of a kind to start from: simply supported, held along its axis at one end where it slopes or stands. */
+export function startOf(kind: KindId, units: UnitSystem, number: number): MemberDocument {
+    const { mark, length, bearing, change } = KINDS[kind]
+    const at = units === 'metric' ? 0 : 1
+    const member = newMember(`${mark}${number}`, units)
+    const [first, last] = member.supports
+    const held: MemberDocument['supports'] = [
+        { ...first!, bearing: bearing[at] },
+        { ...last!, x: length[at], bearing: bearing[at], ...(change.slope ? rolling(kind) : {}) },
+    ]
+    return { ...member, length: length[at], supports: held, ...structuredClone(change) }
+}
+
+const rolling = (kind: KindId): Partial<MemberDocument['supports'][number]> =>
+    kind === 'rafter' ? { kind: 'roller', holds: 'vertical' } : { kind: 'roller' }
