@@ -20,6 +20,7 @@ use Waage\Material\Piece;
 use Waage\Material\Situation;
 use Waage\Member\Category;
 use Waage\Member\Load;
+use Waage\Member\LoadCase;
 use Waage\Member\Restraint;
 use Waage\Member\Support;
 
@@ -377,10 +378,12 @@ final readonly class Result
             $messages[] = $off === 1 ? '1 load is switched off.' : "{$off} loads are switched off.";
         }
         $used = array_column($this->design->member->loads, 'case');
-        foreach ($this->design->member->cases as $case) {
-            if (! in_array($case->id, $used, true) && $case->category !== Category::Permanent) {
-                $messages[] = "Load case “{$case->name}” has no load; it takes no part in the combinations.";
-            }
+        $idle = array_filter($this->design->member->cases, fn (LoadCase $c): bool => ! in_array($c->id, $used, true) && $c->category !== Category::Permanent);
+        $names = implode(', ', array_map(fn (LoadCase $c): string => "“{$c->name}”", $idle));
+        if ($idle !== []) {
+            $messages[] = count($idle) === 1
+                ? "Load case {$names} has no load; it takes no part in the combinations."
+                : "Load cases {$names} have no load; they take no part in the combinations.";
         }
 
         return $messages;
