@@ -52,12 +52,12 @@ export function startOf(kind: KindId, units: UnitSystem, number: number): Member
     const { mark, length, bearing, change } = KINDS[kind]
     const at = units === 'metric' ? 0 : 1
     const member = newMember(`${mark}${number}`, units)
-    const [first, last] = member.supports
-    const held: MemberDocument['supports'] = [
-        { ...first!, bearing: bearing[at] },
-        { ...last!, x: length[at], bearing: bearing[at], ...(change.slope ? rolling(kind) : {}) },
-    ]
-    return { ...member, length: length[at], supports: held, ...structuredClone(change) }
+    const supports = member.supports.map((s, i) => ({
+        ...s,
+        bearing: bearing[at],
+        ...(i === 0 ? {} : { x: length[at], ...(change.slope ? rolling(kind) : {}) }),
+    }))
+    return { ...member, length: length[at], supports, ...structuredClone(change) }
 }
 
 const rolling = (kind: KindId): Partial<MemberDocument['supports'][number]> =>
