@@ -4,6 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import LoadCases from '@/bench/LoadCases.vue'
 import LoadForm from '@/bench/LoadForm.vue'
+import OtherLoads from '@/bench/OtherLoads.vue'
 import { addLoad, copyLoads, pasteLoads, type CopiedLoads } from '@/bench/loads'
 import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isAtOnePlace, isDisplacement, isMoving, VALUE } from '@/lib/member'
@@ -32,8 +33,8 @@ const KINDS: Record<LoadDocument['kind'], string> = {
     concentrated: 'Concentrated, in place of the rest',
     lengths: 'Load on any lengths',
 }
-/** A rotation is rare: it is made from a settlement. */
-const ADDED = ['line', 'area', 'slab', 'point', 'moment', 'settlement', 'temperature', 'warming', 'train', 'concentrated', 'lengths'] as const
+/** The usual ones; the others stand in a menu. */
+const ADDED = ['line', 'area', 'point', 'moment'] as const
 
 function add(kind: LoadDocument['kind']): void {
     let id = ''
@@ -102,8 +103,9 @@ watch(
 
 <template>
     <div ref="root">
-        <div class="flex flex-wrap gap-x-1">
+        <div class="relative flex flex-wrap gap-x-1">
             <button v-for="kind in ADDED" :key="kind" class="quiet underline" @click="add(kind)">+ {{ KINDS[kind] }}</button>
+            <OtherLoads :kinds="KINDS" @add="add" />
         </div>
         <div class="flex gap-x-1">
             <button

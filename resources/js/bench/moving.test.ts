@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import AxleFields from '@/bench/AxleFields.vue'
 import ForcesPanel from '@/bench/ForcesPanel.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
+import OtherLoads from '@/bench/OtherLoads.vue'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { MemberDocument } from '@/contract/member'
 import MemberStrip from '@/strips/MemberStrip.vue'
@@ -15,10 +16,7 @@ describe('loads that move', () => {
     it('gives a train a load case of its own and takes more axles', async () => {
         const editor = editorOf(BEAM, result)
         const part = open(editor, '')
-        await part
-            .findAll('button')
-            .find((b) => b.text() === '+ Train of axles')!
-            .trigger('click')
+        part.findComponent(OtherLoads).vm.$emit('add', 'train')
         const train = documentOf(editor).loads.at(-1)!
         expect(documentOf(editor).loads.filter((l) => l.case === train.case)).toHaveLength(1)
         const axles = open(editor, train.id).findComponent(AxleFields)

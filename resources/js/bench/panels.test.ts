@@ -7,6 +7,7 @@ import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 import CombinationsPart from './CombinationsPart.vue'
 import ForcesPanel from './ForcesPanel.vue'
 import LoadsPart from './LoadsPart.vue'
+import OtherLoads from './OtherLoads.vue'
 import RestraintPart from './RestraintPart.vue'
 import ScalesPanel from './ScalesPanel.vue'
 import SelfCheckBlock from './SelfCheckBlock.vue'
@@ -321,13 +322,9 @@ describe('supports of all kinds', () => {
     it('makes a load case for the first settlement and uses it for the next', async () => {
         const editor = editorOf(BEAM)
         const part = mount(LoadsPart, { props: { editor, selected: '' } })
-        const press = () =>
-            part
-                .findAll('button')
-                .find((b) => b.text() === '+ Settlement of a support')!
-                .trigger('click')
-        await press()
-        await press()
+        const press = () => part.findComponent(OtherLoads).vm.$emit('add', 'settlement')
+        press()
+        press()
         expect(documentOf(editor).cases.filter((c) => c.category === 'settlement').length).toBe(1)
         expect(documentOf(editor).loads.at(-1)).toMatchObject({ kind: 'settlement', x: '9 m', case: 'd' })
         expect(answerTo(documentOf(editor)).result.reactions.cases.at(-1)?.reaction).toBeCloseTo(0, 6)
