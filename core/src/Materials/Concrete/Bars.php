@@ -22,6 +22,12 @@ final readonly class Bars
         return $count >= 2 && $count <= 40 && $diameter >= 6.0 && $diameter <= 40.0 ? new self($count, $diameter) : null;
     }
 
+    /** With more of them. */
+    public function with(int $more): self
+    {
+        return new self($this->count + $more, $this->diameter);
+    }
+
     /** mm² */
     public function area(): float
     {

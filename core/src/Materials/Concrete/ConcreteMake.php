@@ -22,6 +22,11 @@ final readonly class ConcreteMake extends RectangularMake
     /** EN 1992-1-1, 3.1.3(5), 1/K */
     private const EXPANSION = 10e-6;
 
+    /** So many bars more are tried at most, where this much room is left between them, mm. */
+    private const MORE_BARS = 4;
+
+    private const ROOM = 25.0;
+
     public function __construct(
         float $b,
         float $h,
@@ -114,7 +119,28 @@ final readonly class ConcreteMake extends RectangularMake
 
     public function stronger(): array
     {
-        return array_map(fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]], $this->grade->stronger());
+        return [
+            ...$this->moreBars(),
+            ...array_map(fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]], $this->grade->stronger()),
+        ];
+    }
+
+    /** @return list<array{string, array<string, mixed>}> more bars of the same diameter at the top, the bottom or both, as many as have room */
+    private function moreBars(): array
+    {
+        $more = [];
+        for ($n = 1; $n <= self::MORE_BARS; $n++) {
+            foreach ([['top'], ['bottom'], ['top', 'bottom']] as $sides) {
+                $bars = array_map(fn (string $side): Bars => $side === 'top' ? $this->top->with($n) : $this->bottom->with($n), array_combine($sides, $sides));
+                if (array_filter($bars, fn (Bars $b): bool => $this->clear($b) < self::ROOM) === []) {
+                    $texts = array_map(fn (Bars $b): string => $b->text(), $bars);
+                    $said = array_map(fn (string $side): string => "{$texts[$side]} at the {$side}", $sides);
+                    $more[] = [implode(', ', $said), ['concrete' => $texts]];
+                }
+            }
+        }
+
+        return $more;
     }
 
     public function caption(): string

@@ -169,3 +169,10 @@ it('has the tables of bars against cracks', function (): void {
         ->and(CrackWidth::Wide->greatestSpacing(100))->toBe(300.0)->and(CrackWidth::Fine->greatestSpacing(300))->toBeNull()
         ->and(CrackWidth::Fine->greatestDiameter(450))->toBeNull()->and(CrackWidth::Fine->greatestStress())->toBe(400.0);
 });
+
+it('knows which bars would help', function (): void {
+    $changes = concreteBeam()->member->make->stronger();
+    expect($changes[0])->toBe(['3ø16 at the top', ['concrete' => ['top' => '3ø16']]])
+        ->and($changes[2])->toBe(['3ø16 at the top, 5ø20 at the bottom', ['concrete' => ['top' => '3ø16', 'bottom' => '5ø20']]])
+        ->and(array_column($changes, 0))->toContain('Strength class C35/45')->not->toContain('8ø20 at the bottom');
+});
