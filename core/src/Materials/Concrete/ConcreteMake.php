@@ -134,7 +134,7 @@ final readonly class ConcreteMake extends RectangularMake
                 $bars = array_map(fn (string $side): Bars => $side === 'top' ? $this->top->with($n) : $this->bottom->with($n), array_combine($sides, $sides));
                 if (array_filter($bars, fn (Bars $b): bool => $this->clear($b) < self::ROOM) === []) {
                     $texts = array_map(fn (Bars $b): string => $b->text(), $bars);
-                    $said = array_map(fn (string $side): string => "{$texts[$side]} at the {$side}", $sides);
+                    $said = array_map(fn (string $side, Bars $b): string => "{$b->text()} at the {$side}", array_keys($bars), $bars);
                     $more[] = [implode(', ', $said), ['concrete' => $texts]];
                 }
             }
