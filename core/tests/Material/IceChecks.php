@@ -9,10 +9,13 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
 use Waage\Units\Kind;
 
 final readonly class IceChecks implements MemberChecks
 {
+    use PlainChecks;
+
     public function __construct(private MemberEnvelopes $envelopes)
     {
     }
@@ -40,25 +43,5 @@ final readonly class IceChecks implements MemberChecks
     public function assumptions(): array
     {
         return ['It freezes.'];
-    }
-
-    public function secondOrder(bool $isFar): string
-    {
-        return '';
-    }
-
-    public function sectionClass(): string
-    {
-        return '';
-    }
-
-    public function factors(): array
-    {
-        return [];
-    }
-
-    public function notes(): array
-    {
-        return [];
     }
 }

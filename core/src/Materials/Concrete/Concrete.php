@@ -46,7 +46,10 @@ final class Concrete implements Material
         if ($grade === null) {
             $fields->fail("{$path}grade", 'The strength class is one of: '.implode(', ', Grade::names()).'.');
         }
-        $legs = (int) $fields->number($block, 'legs', "{$path}legs", 2.0, 2.0, 12.0);
+        $legs = $fields->number($block, 'legs', "{$path}legs", 2.0, 2.0, 12.0);
+        if ($legs != floor($legs)) {
+            $fields->fail("{$path}legs", 'The legs of a link are a whole number.');
+        }
         $crack = $fields->choice($block, 'crackWidth', "{$path}crackWidth", CrackWidth::Usual);
         [$bottom, $top] = array_map(function (string $key) use ($fields, $block, $path): ?Bars {
             $bars = Bars::parse($fields->text($block, $key, "{$path}{$key}"));
@@ -59,7 +62,7 @@ final class Concrete implements Material
         if ($grade === null || $bottom === null || $top === null || min($sizes) <= 0.0 || $fyk <= 0.0) {
             return null;
         }
-        $make = new ConcreteMake($sizes['width'], $sizes['depth'], $grade, $fyk, $sizes['cover'], $bottom, $top, new Links($sizes['linkDiameter'], $sizes['linkSpacing'], $legs), $crack, $shape);
+        $make = new ConcreteMake($sizes['width'], $sizes['depth'], $grade, $fyk, $sizes['cover'], $bottom, $top, new Links($sizes['linkDiameter'], $sizes['linkSpacing'], (int) $legs), $crack, $shape);
         foreach (['bottom' => $bottom, 'top' => $top] as $key => $bars) {
             if ($make->clear($bars) < 1.0) {
                 $fields->fail("{$path}{$key}", 'These bars do not fit in one layer between the links.');

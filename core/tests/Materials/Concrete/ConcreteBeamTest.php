@@ -134,7 +134,7 @@ it('says at the field what is wrong with it', function (array $concrete, string 
 })->with([
     [['bottom' => 'four'], 'bottom', '4ø16'], [['bottom' => '1ø16'], 'bottom', '2 to 40'], [['top' => '12ø25'], 'top', 'do not fit'],
     [['grade' => 'C33/40'], 'grade', 'C30/37'], [['cover' => '240 mm'], 'cover', 'less than half'], [['yield' => '250 MPa'], 'yield', '400 to 600'],
-    [['width' => '4 m'], 'width', '3 m'], [['legs' => 1], 'legs', 'between 2'],
+    [['width' => '4 m'], 'width', '3 m'], [['legs' => 1], 'legs', 'between 2'], [['legs' => '2.5'], 'legs', 'whole number'],
 ]);
 
 it('reads bars as they are written', function (): void {
@@ -175,4 +175,8 @@ it('knows which bars would help', function (): void {
     expect($changes[0])->toBe(['3ø16 at the top', ['concrete' => ['top' => '3ø16']]])
         ->and($changes[2])->toBe(['3ø16 at the top, 5ø20 at the bottom', ['concrete' => ['top' => '3ø16', 'bottom' => '5ø20']]])
         ->and(array_column($changes, 0))->toContain('Strength class C35/45')->not->toContain('8ø20 at the bottom');
+});
+
+it('has nothing that holds where nothing acts', function (): void {
+    expect(concreteBeam(['loads' => [['off' => true], ['off' => true]]])->weighings)->toBe([]);
 });

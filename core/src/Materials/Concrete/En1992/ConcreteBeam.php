@@ -8,12 +8,15 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\ConcreteMake;
 
 /** The checks of a rectangular beam of reinforced concrete after EN 1992-1-1:2004. */
 final readonly class ConcreteBeam implements MemberChecks
 {
+    use PlainChecks;
+
     private Bending $bending;
 
     private Shear $shear;
@@ -50,9 +53,9 @@ final readonly class ConcreteBeam implements MemberChecks
                 ...$this->bending->weigh($concrete, $derive),
                 ...$this->shear->weigh($concrete, $derive),
                 ...$this->spanDepth->weigh($concrete, $derive),
+                ...$this->cracks->weigh($concrete, $derive),
+                ...BarSpacing::weigh($concrete, $derive),
             ],
-            ...$this->cracks->weigh($concrete, $derive),
-            ...BarSpacing::weigh($concrete, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
     }
@@ -60,7 +63,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: anchorage and laps of bars, cover for durability and fire, lateral instability by 5.9.',
+            'Not weighed: anchorage and laps of bars, cover for bond, durability and fire, lateral instability by 5.9.',
             'Bars and links are the same all along; bars in one layer. Steel in compression is left out.',
             'Partial factors γ_C = 1.5 and γ_S = 1.15, α_cc = 1, the recommended values.',
             'Forces from elastic statics of the section without cracks, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
@@ -71,21 +74,6 @@ final readonly class ConcreteBeam implements MemberChecks
             'Cracks under quasi-permanent load by diameter or spacing of the bars (7.3.3), with a creep coefficient of 2; their least steel by 9.2.1.1 only.',
             'Aggregate of at most 20 mm.',
         ];
-    }
-
-    public function secondOrder(bool $isFar): string
-    {
-        return '';
-    }
-
-    public function sectionClass(): string
-    {
-        return '';
-    }
-
-    public function factors(): array
-    {
-        return [];
     }
 
     public function notes(): array

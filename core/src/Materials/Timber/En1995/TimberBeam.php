@@ -8,12 +8,15 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Timber\TimberMake;
 
 /** The checks of a rectangular beam of sawn timber after EN 1995-1-1:2004 with A1:2008. */
 final readonly class TimberBeam implements MemberChecks
 {
+    use PlainChecks;
+
     private Durations $durations;
 
     private Bending $bending;
@@ -72,25 +75,5 @@ final readonly class TimberBeam implements MemberChecks
             'Bearing: 30 mm of contact length more where the member goes on (6.1.5(1)).',
             'Final deflection by 2.2.3(5): permanent load (1 + k_def) times, variable load with ψ_2 k_def more.',
         ];
-    }
-
-    public function secondOrder(bool $isFar): string
-    {
-        return '';
-    }
-
-    public function sectionClass(): string
-    {
-        return '';
-    }
-
-    public function factors(): array
-    {
-        return [];
-    }
-
-    public function notes(): array
-    {
-        return [];
     }
 }
