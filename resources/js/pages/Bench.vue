@@ -242,7 +242,7 @@ onBeforeUnmount(() => void editor.save())
                         </div>
                         <p class="truncate" :title="verdict.reason">
                             {{ result?.section.name }} {{ result?.section.grade
-                            }}<template v-if="verdict.state !== 'uncovered'">, {{ verdict.title }}</template>
+                            }}<template v-if="verdict.title && verdict.state !== 'uncovered'">, {{ verdict.title }}</template>
                         </p>
                         <p v-if="verdict.state === 'uncovered'" class="text-xs">{{ verdict.reason }}</p>
                         <p v-if="before" class="text-xs text-faint">
