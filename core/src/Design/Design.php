@@ -13,6 +13,7 @@ use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
 use Waage\Material\Registry;
@@ -46,6 +47,9 @@ final class Design
     public readonly MemberEnvelopes $envelopes;
 
     public readonly MemberChecks $checks;
+
+    /** What the member is made of, with all that the checks choose for it. */
+    public readonly Make $make;
 
     public readonly SupportChecks $supports;
 
@@ -82,9 +86,10 @@ final class Design
         $this->assertAllTakePart($combinations);
         $this->envelopes = new MemberEnvelopes($this->beam, $this->combinations);
         $this->checks = $member->make->material()->checks($this->envelopes);
+        $this->make = $this->checks->settle($member->make);
         $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->everyWeighing = self::heaviestFirst([
-            ...$this->checks->weigh($member->make, $derive),
+            ...$this->checks->weigh($this->make, $derive),
             ...$this->supports->weigh($member->make->weight(), $derive),
             ...(new FrequencyCheck($held))->weigh($member->make, $derive),
         ]);

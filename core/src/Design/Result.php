@@ -16,6 +16,8 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\CurvePart;
+use Waage\Material\Figure;
 use Waage\Material\Piece;
 use Waage\Material\Situation;
 use Waage\Member\Category;
@@ -23,6 +25,7 @@ use Waage\Member\Load;
 use Waage\Member\LoadCase;
 use Waage\Member\Restraint;
 use Waage\Member\Support;
+use Waage\Units\Kind;
 
 /**
  * A design as the document that goes to the browser and the command line (core/schema/result.schema.json).
@@ -54,7 +57,7 @@ final readonly class Result
         return [
             'verdict' => ['state' => $verdict->state->value, 'holds' => $verdict->holds(), 'ratio' => $verdict->ratio, 'weighing' => $verdict->weighing, 'title' => $verdict->title, 'governs' => $verdict->governs(), 'reason' => $verdict->reason],
             'member' => $this->member(),
-            'section' => ['class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN', ...$this->design->member->make->describe()],
+            'section' => ['class' => $this->design->checks->sectionClass(), 'symbols' => RuleSet::of($this->design->member->basis->combinations)->isAisc360() ? 'AISC' : 'EN', ...$this->design->make->describe()],
             'combinations' => array_map($this->combination(...), $this->design->combinations),
             'leftOut' => array_map($this->combination(...), $this->design->leftOut),
             'envelope' => $strength,
@@ -66,6 +69,7 @@ final readonly class Result
             'secondOrder' => $secondOrder,
             'selfCheck' => (new SelfCheck($this->design))->toArray(),
             'zeros' => $this->zeros($shown ?? $strength),
+            'figures' => array_map($this->figure(...), [...$this->design->checks->figures($this->design->make), ...$this->deflectionLimit()]),
             'weighings' => array_map($this->weighing(...), $this->design->everyWeighing),
             'messages' => $this->messages($secondOrder),
         ];
@@ -202,10 +206,7 @@ final readonly class Result
         if ($combinations === []) {
             return ['max' => [], 'min' => []];
         }
-        $index = [];
-        foreach ($this->design->combinations as $i => $c) {
-            $index[$c->id] = $i;
-        }
+        $index = $this->combinationNumbers();
         $breaks = $envelope->breaks();
         $weight = $this->design->member->make->weight();
         $curve = fn (int $sign): array => array_map(fn (array $p): array => [
@@ -216,6 +217,41 @@ final readonly class Result
         ], $envelope->curve($combinations, $sign, $weight));
 
         return ['max' => $curve(1), 'min' => $curve(-1)];
+    }
+
+    /** @return array<string, int> by id */
+    private function combinationNumbers(): array
+    {
+        return array_flip(array_map(fn (Combination $c): string => $c->id, $this->design->combinations));
+    }
+
+    /** @return list<Figure> what deflections may come to, span by span; downwards and upwards */
+    private function deflectionLimit(): array
+    {
+        $id = $this->design->checks->limitsDeflection();
+        $weighing = array_values(array_filter($this->design->weighings, fn (Weighing $w): bool => $w->id === $id))[0] ?? null;
+        $limit = fn (int $sign): array => array_map(
+            fn (array $range): CurvePart => new CurvePart($range[0], $range[1], [$sign * $range[2]]),
+            $weighing->ranges ?? [],
+        );
+
+        return $limit(1) === [] ? [] : [new Figure('w', 'Deflection', '', Kind::Deflection, true, [], [], $limit(1), $limit(-1))];
+    }
+
+    /** @return array<string, mixed> */
+    private function figure(Figure $figure): array
+    {
+        $index = $this->combinationNumbers();
+        $curve = fn (array $parts): array => array_map(
+            fn (CurvePart $p): array => [$p->from, $p->to, $p->combination === null ? -1 : $index[$p->combination->id], ...$p->polynomial],
+            $parts,
+        );
+
+        return [
+            'id' => $figure->id, 'title' => $figure->title, 'caption' => $figure->caption, 'kind' => $figure->kind->value,
+            'downward' => $figure->isDownward, 'curves' => ['max' => $curve($figure->max), 'min' => $curve($figure->min)],
+            'there' => ['max' => $curve($figure->most), 'min' => $curve($figure->least)],
+        ];
     }
 
     private function stiffness(): float

@@ -23,7 +23,7 @@ final class Shortlist
             $checks = $acting === null ? $design->checks : $material->checks(new MemberEnvelopes($acting->beam, $acting->combinations));
             $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
             $weighings = [
-                ...$checks->weigh($make, false),
+                ...$checks->weigh($checks->settle($make), false),
                 ...$supports->weigh($make->weight(), false),
                 ...(new FrequencyCheck($held ?? $design->beam))->weigh($make, false),
             ];

@@ -30,6 +30,15 @@ interface MemberChecks
     /** @return array<string, float> partial factors of the basis that its weighings use, by symbol */
     public function factors(): array;
 
+    /** The make with all that these checks choose for it where the engineer leaves it open, such as bars. */
+    public function settle(Make $make): Make;
+
+    /** @return list<Figure> diagrams along the member beside those of the forces */
+    public function figures(Make $make): array;
+
+    /** The id of the weighing whose limit belongs to the deflections that are drawn. */
+    public function limitsDeflection(): string;
+
     /** @return list<string> what the engineer has to know beside the verdict */
     public function notes(): array;
 }

@@ -4,9 +4,27 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
-/** Answers of checks that have nothing to say beside their weighings: no second order, classes of sections, factors or notes. */
+/**
+ * Answers of checks that have nothing to say beside their weighings: no choices, figures, second order, classes, factors or
+ * notes.
+ */
 trait PlainChecks
 {
+    public function settle(Make $make): Make
+    {
+        return $make;
+    }
+
+    public function figures(Make $make): array
+    {
+        return [];
+    }
+
+    public function limitsDeflection(): string
+    {
+        return 'deflection-total';
+    }
+
     public function secondOrder(bool $isFar): string
     {
         return '';

@@ -54,7 +54,7 @@ final class Block
     }
 
     /**
-     * @param  'member'|'N'|'V'|'M'|'w'|'Vy'|'Mz'|'v'|'T'|'section'|'collapse'|'mechanism'|'influence'  $name
+     * @param  'member'|'N'|'V'|'M'|'w'|'Vy'|'Mz'|'v'|'T'|'section'|'collapse'|'mechanism'|'influence'|'figure'  $name
      * @param  int|null  $index  which of several
      * @return array{type: 'figure', name: string, caption: string, index?: int}
      */

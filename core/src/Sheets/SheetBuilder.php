@@ -175,7 +175,7 @@ final readonly class SheetBuilder
                 : Block::text('Supports: '.implode('; ', array_map(fn (array $s): string => "{$s[0]} at {$s[1]}, {$s[2]}, bearing {$s[3]}", $supports)).'.'),
             ...$m->angle === 0.0 ? [] : [Block::text($this->slopeText())],
             ...$m->camber === 0.0 ? [] : [Block::text('Made with a camber of '.$this->format($m->camber, Kind::Size).' in the middle, a parabola. Diagrams and tables show deflections from the shape it is made in; the total deflection is weighed less the camber (EN 1990, A1.4.3).')],
-            ...$m->make->blocks($m->basis->units),
+            ...$this->design->make->blocks($m->basis->units),
             ...$m->hinges === [] ? [] : [Block::text('Hinges at x = '.implode(', ', array_map(fn (float $x): string => $this->format($x, Kind::Length), $m->hinges)).'.')],
             ...$m->loads === [] && ! $m->selfWeight && $m->endForces !== [] ? [] : (new LoadsTable($m))->toBlocks(),
             ...(new EndForcesTable($this->design, $this->full))->toBlocks(),
@@ -299,6 +299,7 @@ final readonly class SheetBuilder
             ...$this->design->envelopes->axial === null ? [] : [Block::figure('N', 'Axial force, envelope of the strength combinations, compression positive')],
             Block::figure('V', 'Shear force, envelope of the strength combinations'),
             Block::figure('M', 'Bending moment, envelope of the strength combinations, sagging positive'),
+            ...$this->figures(),
             ...$deflects ? [Block::figure('w', 'Deflection, envelope of the characteristic combinations, down positive')] : [],
             ...$this->design->beam->sideways === null ? [] : SidewaysBlocks::figures($deflects),
             ...$this->design->beam->twisting === null ? [] : [Block::figure('T', 'Torque, envelope of the strength combinations')],
@@ -393,10 +394,48 @@ final readonly class SheetBuilder
     {
         return [
             Block::heading('Section'),
-            Block::figure('section', $this->design->member->make->title().$this->design->member->make->caption()),
+            ...$this->sections(),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
         ];
+    }
+
+    /** @return list<array<string, mixed>> the section, or those of several cuts */
+    private function sections(): array
+    {
+        $make = $this->design->make;
+        $caption = $make->title().$make->caption();
+        /** @var array{cuts?: list<array{title: string, text: string}>} $section */
+        $section = $this->result['section'];
+        $cuts = $section['cuts'] ?? [];
+        if ($cuts === []) {
+            return [Block::figure('section', $caption)];
+        }
+        $figures = [];
+        $seen = [];
+        foreach ($cuts as $i => $cut) {
+            if (! in_array($cut['text'], $seen, true)) {
+                $seen[] = $cut['text'];
+                $figures[] = Block::figure('section', ($seen === [$cut['text']] ? "{$caption} " : '')."{$cut['title']}: {$cut['text']}", $i);
+            }
+        }
+
+        return $figures;
+    }
+
+    /** @return list<array<string, mixed>> diagrams of the material beside those of the forces */
+    private function figures(): array
+    {
+        $blocks = [];
+        /** @var list<array{caption: string}> $figures */
+        $figures = $this->result['figures'];
+        foreach ($figures as $i => $figure) {
+            if ($figure['caption'] !== '') {
+                $blocks[] = Block::figure('figure', $figure['caption'], $i);
+            }
+        }
+
+        return $blocks;
     }
 
     /** @return list<array<string, mixed>> */

@@ -14,6 +14,7 @@ enum Dimension: string
     case Stress = 'stress';
     case Moment = 'moment';
     case Area = 'area';
+    case AreaByLength = 'areaByLength';
     case Modulus = 'modulus';
     case SecondMoment = 'secondMoment';
     case Warping = 'warping';

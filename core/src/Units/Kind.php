@@ -23,6 +23,13 @@ enum Kind: string
     case ModulusOfElasticity = 'modulusOfElasticity';
     case Moment = 'moment';
     case Area = 'area';
+
+    /** Of bars. */
+    case SteelArea = 'steelArea';
+
+    /** Of links. */
+    case AreaByLength = 'areaByLength';
+
     case FloorArea = 'floorArea';
     case Modulus = 'modulus';
     case SecondMoment = 'secondMoment';

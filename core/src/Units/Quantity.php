@@ -27,7 +27,7 @@ final class Quantity
         'number' => [0, 0], 'length' => [0, 1], 'force' => [1, 0], 'lineLoad' => [1, -1], 'stress' => [1, -2],
         'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'unitWeight' => [1, -3],
         // Not made of force and length: powers that nothing else comes to.
-        'angle' => [0, 9], 'temperature' => [9, 0], 'frequency' => [9, 9],
+        'angle' => [0, 9], 'areaByLength' => [8, 8], 'temperature' => [9, 0], 'frequency' => [9, 9],
     ];
 
     private int $at = 0;
@@ -230,6 +230,7 @@ final class Quantity
             Dimension::Stress => 'a load per area',
             Dimension::Moment => 'a moment',
             Dimension::Area => 'an area',
+            Dimension::AreaByLength => 'an area per length',
             Dimension::Angle => 'an angle',
             Dimension::UnitWeight => 'a unit weight',
             Dimension::Temperature => 'a difference of temperature',

@@ -15,7 +15,7 @@ import { MATERIALS, materialOf } from '@/materials'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 
 /** The definition of the member in working order. */
-const props = defineProps<{ editor: Editor; selected: string }>()
+const props = defineProps<{ editor: Editor; selected: string; reading?: number | null }>()
 const emit = defineEmits<{ select: [id: string]; table: []; endForces: [] }>()
 
 const doc = computed(() => props.editor.document.value as MemberDocument)
@@ -62,6 +62,11 @@ function setLimit(key: (typeof LIMITS)[number][0], text: string): void {
 
 const material = computed(() => materialOf(doc.value))
 const section = computed(() => props.editor.result.value?.section)
+/** Of several the cut at the reading line. */
+const cut = computed(() => {
+    const x = props.reading ?? 0
+    return Math.max(0, section.value?.cuts?.findIndex((c) => x >= c.from && x <= c.to) ?? 0)
+})
 const sectionSummary = computed(() => {
     const of = section.value
     const more = doc.value.steps?.length
@@ -130,7 +135,12 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             open
             :faulty="has('material', 'section', 'grade', 'steps', 'webStiffeners', ...Object.keys(MATERIALS))"
         >
-            <SectionDrawing v-if="section" bare class="mx-auto w-52" :section="section" :units="editor.units.value" />
+            <template v-if="section">
+                <SectionDrawing bare class="mx-auto w-52" :section="section" :units="editor.units.value" :cut="cut" />
+                <p v-if="section.cuts?.length" class="mb-2 text-center text-xs text-faint">
+                    {{ section.cuts[cut]?.title }}: {{ section.cuts[cut]?.text }}
+                </p>
+            </template>
             <div class="grid grid-cols-2 gap-2">
                 <component :is="material.part" class="col-span-2" :editor="editor" />
                 <label class="col-span-2 flex items-center gap-2">

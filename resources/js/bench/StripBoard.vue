@@ -8,7 +8,7 @@ import type { InfluenceState } from '@/bench/influence'
 import type { MemberDocument } from '@/contract/member'
 import { isAtOnePlace, isDisplacement, placeSupport } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
-import { format, typed } from '@/lib/units'
+import { format, typed, type Kind } from '@/lib/units'
 import CurveStrip from '@/strips/CurveStrip.vue'
 import InfluenceStrip from '@/strips/InfluenceStrip.vue'
 import MechanismStrip from '@/strips/MechanismStrip.vue'
@@ -38,14 +38,18 @@ const xAt = (event: MouseEvent): number => {
 }
 const within = (x: number): number => Math.min(length.value, Math.max(0, x))
 
-type Strip = 'N' | 'V' | 'M' | 'Mz' | 'T' | 'w' | 'reserve'
-/** An axial force, bending sideways and torsion have strips where there are any. */
-const strips = computed<Strip[]>(() => [
+/** Diagrams of the material, such as bars needed and there; those with the name of a force add to its strip. */
+const figures = computed(() => (result.value?.figures ?? []).filter((f) => f.curves.max.length > 0))
+const there = (id: string) => (result.value?.shown ? undefined : result.value?.figures.find((f) => f.id === id)?.there)
+
+/** The names of forces, or of the material's figures: an axial force, lateral bending and torsion have strips where there are any. */
+const strips = computed<string[]>(() => [
     ...(result.value?.envelope.N ? (['N'] as const) : []),
     'V',
     'M',
     ...(result.value?.envelope.Mz ? (['Mz'] as const) : []),
     ...(result.value?.envelope.T ? (['T'] as const) : []),
+    ...figures.value.map((f) => f.id),
     'w',
     'reserve',
 ])
@@ -54,7 +58,7 @@ const heights = computed(() => {
     const h = Math.max(340, height.value)
     const member = Math.round(h * 0.31)
     const each = (h - member) / strips.value.length
-    return { total: h, member, each, at: (strip: Strip) => member + strips.value.indexOf(strip) * each }
+    return { total: h, member, each, at: (strip: string) => member + strips.value.indexOf(strip) * each }
 })
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
 /** Envelopes are compared with envelopes. */
@@ -246,6 +250,7 @@ function release(): void {
                 :curves="collapsed ? { max: collapsed.moment, min: collapsed.moment } : curves.M"
                 :combinations="collapsed ? [] : result.combinations"
                 :under="under?.M"
+                :limit="collapsed ? undefined : there('M')"
                 :sx="sx"
                 :left="LEFT"
                 :right="right"
@@ -287,6 +292,23 @@ function release(): void {
                 :units="units"
                 :reading="reading"
             />
+            <CurveStrip
+                v-for="f in figures"
+                :key="f.id"
+                :title="f.title"
+                :kind="f.kind as Kind"
+                :curves="f.curves"
+                :limit="f.there"
+                :combinations="result.combinations"
+                :sx="sx"
+                :left="LEFT"
+                :right="right"
+                :y="heights.at(f.id)"
+                :height="heights.each"
+                :downward="f.downward"
+                :units="units"
+                :reading="reading"
+            />
             <InfluenceStrip
                 v-if="line"
                 :influence="line"
@@ -315,6 +337,7 @@ function release(): void {
                 kind="deflection"
                 :curves="curves.w"
                 :under="under?.w"
+                :limit="there('w')"
                 :combinations="result.combinations"
                 :sx="sx"
                 :left="LEFT"

@@ -202,7 +202,7 @@ export interface TimberDocument {
     sharesLoad?: boolean
 }
 /**
- * A rectangle of reinforced concrete, its bars the same all along.
+ * A rectangle of reinforced concrete. Bars and links that are empty or absent are chosen.
  */
 export interface ConcreteDocument {
     width: Quantity
@@ -216,18 +216,30 @@ export interface ConcreteDocument {
      */
     cover: string
     /**
-     * Bars in one layer, number and diameter in mm: 4ø16.
+     * Bars of every span, number and diameter in mm: 4ø16.
      */
-    bottom: string
+    bottom?: string
     /**
-     * As bottom.
+     * Bars that run through; where they are given, none are added over supports.
      */
-    top: string
+    top?: string
+    /**
+     * Bottom bars of single spans in place of `bottom`, by number from 1.
+     */
+    spans?: {
+        [k: string]: string
+    }
+    /**
+     * Top bars over single supports, by number from 1.
+     */
+    supports?: {
+        [k: string]: string
+    }
     linkDiameter: Quantity
     /**
-     * along the member
+     * along the member; empty: closer at the ends of spans, as needed
      */
-    linkSpacing: string
+    linkSpacing?: string
     /**
      * of the links that cross a section; 2 when absent
      */

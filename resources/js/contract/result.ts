@@ -48,6 +48,7 @@ export interface Result {
      * What holds the member where loads bend it sideways; forces to the back positive, moments as if these pointed up; null: nothing bends it so.
      */
     sideways: null | SidewaysResult
+    figures: FigureResult[]
     weighings: WeighingResult[]
     messages: string[]
 }
@@ -251,9 +252,19 @@ export interface SectionResult {
      */
     Welz?: number
     /**
-     * of concrete: middle of each bar from the left and from the top, and its diameter, mm
+     * of concrete: bars by field of the document, such as spans.1, supports.2, top
      */
-    bars?: number[][]
+    bars?: {
+        [k: string]: string
+    }
+    /**
+     * of concrete: from, to and spacing of links, mm
+     */
+    links?: number[][]
+    /**
+     * of concrete: where its bars differ, from left to right
+     */
+    cuts?: CutResult[]
     /**
      * of concrete: cover to the links and their diameter, mm
      */
@@ -279,6 +290,16 @@ export interface SectionResult {
      * Whose names properties have on screen and sheet.
      */
     symbols: 'EN' | 'AISC'
+}
+export interface CutResult {
+    title: string
+    from: number
+    to: number
+    /**
+     * middle of each bar from the left and from the top, and its diameter, mm
+     */
+    bars: number[][]
+    text: string
 }
 export interface CombinationResult {
     id: string
@@ -475,6 +496,18 @@ export interface SidewaysResult {
     places: number[]
     cases: CaseReactions[]
     combinations: CombinationReactions[]
+}
+/**
+ * A diagram of the material: what is needed on both sides of its axis, and what there is. One with the name of a force adds what there is to the diagram of that.
+ */
+export interface FigureResult {
+    id: string
+    title: string
+    caption: string
+    kind: string
+    downward: boolean
+    curves: CurvePair1
+    there: CurvePair1
 }
 export interface WeighingResult {
     id: string

@@ -77,8 +77,24 @@ export interface TableBlock {
 }
 export interface FigureBlock {
     type: 'figure'
+    /**
+     * figure: one of the result's figures; section: of several cuts the one
+     */
     name:
-        'member' | 'N' | 'V' | 'M' | 'w' | 'Vy' | 'Mz' | 'v' | 'T' | 'section' | 'collapse' | 'mechanism' | 'influence'
+        | 'member'
+        | 'N'
+        | 'V'
+        | 'M'
+        | 'w'
+        | 'Vy'
+        | 'Mz'
+        | 'v'
+        | 'T'
+        | 'section'
+        | 'collapse'
+        | 'mechanism'
+        | 'influence'
+        | 'figure'
     caption: string
     index?: number
 }

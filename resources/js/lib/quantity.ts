@@ -23,6 +23,7 @@ const POWERS: Record<string, [number, number]> = {
     unitWeight: [1, -3],
     // Not made of force and length: powers that nothing else comes to.
     angle: [0, 9],
+    areaByLength: [8, 8],
     temperature: [9, 0],
     frequency: [9, 9],
 }
@@ -34,6 +35,7 @@ const NOUNS: Record<string, string> = {
     stress: 'a load per area',
     moment: 'a moment',
     area: 'an area',
+    areaByLength: 'an area per length',
     angle: 'an angle',
     unitWeight: 'a unit weight',
     temperature: 'a difference of temperature',

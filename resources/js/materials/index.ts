@@ -25,9 +25,10 @@ export interface MaterialView {
 
 const steel = (section: string): Partial<MemberDocument> => ({ section, grade: 'S355' })
 const american = (section: string): Partial<MemberDocument> => ({ section, grade: 'A992' })
-const concrete = (width: string, depth: string, bottom: string, top: string): Partial<MemberDocument> => ({
+/** Bars and links are left to be chosen. */
+const concrete = (width: string, depth: string): Partial<MemberDocument> => ({
     material: 'concrete',
-    concrete: { width, depth, grade: 'C30/37', cover: '30 mm', bottom, top, linkDiameter: '8 mm', linkSpacing: '150 mm' },
+    concrete: { width, depth, grade: 'C30/37', cover: '30 mm', linkDiameter: '8 mm' },
 })
 const timber = (width: string, depth: string, serviceClass: '1' | '2'): Partial<MemberDocument> => ({
     material: 'timber',
@@ -54,7 +55,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
     concrete: {
         label: 'Concrete',
         part: ConcretePart,
-        kinds: { beam: concrete('300 mm', '500 mm', '4ø20', '2ø16'), lintel: concrete('200 mm', '250 mm', '2ø12', '2ø12') },
+        kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm') },
         edge: 'edge',
         hasWeb: false,
         collapses: false,

@@ -142,6 +142,7 @@ onBeforeUnmount(() => void editor.save())
             <main class="grid min-h-0 grow grid-cols-[19.5rem_minmax(0,1fr)_24rem]">
                 <div ref="definition" class="min-h-0 overflow-auto border-r border-rule">
                     <DefinitionPanel
+                        :reading="reading"
                         :editor="editor"
                         :selected="selected"
                         @select="selected = $event"

@@ -6,14 +6,14 @@ import { format, type Kind, type UnitSystem } from '@/lib/units'
 import { outlineOf, propertiesOf } from '@/sheet/sections'
 
 /** The section to scale with its dimensions, and its properties beside it unless it is bare. */
-const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean }>()
+const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean; cut?: number }>()
 const CENTRE = 150
 const scale = computed(() => 150 / Math.max(props.section.h, props.section.b))
 const box = computed(() => {
     const [H, B] = [props.section.h * scale.value, props.section.b * scale.value]
     return { x0: CENTRE - B / 2, y0: 95 - H / 2, B, H }
 })
-const path = computed(() => outlineOf(props.section, scale.value, box.value.x0, box.value.y0))
+const path = computed(() => outlineOf(props.section, scale.value, box.value.x0, box.value.y0, props.cut))
 /** Of a section built of strips: centroid, shear centre, and the ends of a line along the strong principal axis. */
 const marks = computed(() => {
     const { shape, h, ys = 0, zs = 0, ym = 0, zm = 0, lean = 0 } = props.section

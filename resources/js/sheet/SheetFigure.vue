@@ -30,9 +30,12 @@ const CURVES: Partial<Record<FigureBlock['name'], { title: string; kind: Kind; d
 }
 const curve = computed(() => {
     const name = props.block.name
+    const figure = name === 'figure' ? props.result.figures[props.block.index ?? 0] : undefined
+    if (figure) return { ...figure, kind: figure.kind as Kind, limit: figure.there }
     const drawn = CURVES[name]
     const curves = drawn && props.result.envelope[name as keyof Curves]
-    return curves ? { curves, ...drawn } : null
+    const limit = props.result.figures.find((f) => f.id === name)?.there
+    return curves ? { curves, limit, ...drawn } : null
 })
 const memberHeight = computed(
     () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,
@@ -41,7 +44,7 @@ const memberHeight = computed(
 
 <template>
     <figure>
-        <SectionDrawing v-if="block.name === 'section'" :section="result.section" :units="units" />
+        <SectionDrawing v-if="block.name === 'section'" :section="result.section" :units="units" :cut="block.index" :bare="(block.index ?? 0) > 0" />
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
             <MemberStrip :member="result.member" :sx="sx" :y="0" :height="memberHeight" :units="units" />
         </svg>
@@ -72,6 +75,7 @@ const memberHeight = computed(
                 :title="curve.title"
                 :kind="curve.kind"
                 :curves="curve.curves"
+                :limit="curve.limit"
                 :combinations="result.combinations"
                 :sx="sx"
                 :left="LEFT"

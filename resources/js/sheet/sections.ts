@@ -173,10 +173,12 @@ function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y
 }
 
 /** The bars of a concrete section as holes, and its link as a ring. */
-function reinforcement({ bars, link, b, h }: SectionResult, k: number, x0: number, y0: number): string {
+function reinforcement({ cuts, link, b, h }: SectionResult, cut: number, k: number, x0: number, y0: number): string {
     const [cover = 0, diameter = 0] = link ?? []
     const ring = (edge: number, r: number): string => rounded(x0 + edge * k, y0 + edge * k, (b - 2 * edge) * k, (h - 2 * edge) * k, r * k)
-    const drawn = (bars ?? []).map(([x = 0, y = 0, d = 0]) => rounded(x0 + (x - d / 2) * k, y0 + (y - d / 2) * k, d * k, d * k, (d / 2) * k))
+    const drawn = (cuts?.[cut]?.bars ?? []).map(([x = 0, y = 0, d = 0]) =>
+        rounded(x0 + (x - d / 2) * k, y0 + (y - d / 2) * k, d * k, d * k, (d / 2) * k),
+    )
     return `${link ? ring(cover, 3 * diameter) + ring(cover + diameter, 2 * diameter) : ''}${drawn.join('')}`
 }
 
@@ -190,8 +192,8 @@ function tee({ h, b, tw, tf, r, stemUp }: SectionResult, k: number, x0: number, 
     return `M${x0} ${stemUp ? y0 + H : y0}h${B}v${F * way}H${right + R}${arc(R)}V${stemUp ? y0 : y0 + H}H${left}v${(F + R - H) * way}${arc(-R)}H${x0}Z`
 }
 
-/** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre. */
-export function outlineOf(section: SectionResult, k: number, x0: number, y0: number): string {
+/** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre; of concrete one of its cuts. */
+export function outlineOf(section: SectionResult, k: number, x0: number, y0: number, cut = 0): string {
     const { shape, h, b, tw, tf, r } = section
     const [H, B] = [h * k, b * k]
     const centre = x0 + B / 2
@@ -199,7 +201,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
-    if (shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z${reinforcement(section, k, x0, y0)}`
+    if (shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z${reinforcement(section, cut, k, x0, y0)}`
     if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)

@@ -15,6 +15,8 @@ const props = defineProps<{
     combinations: CombinationResult[]
     /** Of a state that is compared with. */
     under?: CurvePair
+    /** What there is, or what is allowed, in steps. */
+    limit?: CurvePair
     sx: (x: number) => number
     left: number
     right: number
@@ -29,11 +31,25 @@ const props = defineProps<{
 const PAD = 17
 /** Room that the value at the reading line takes at the right end; a label that stands there gives way. */
 const READING = 140
+/** A limit that is further off than so many times the curve is told and not drawn, so that the curve stays readable. */
+const FAR = 2.2
 const extremes = computed(() => ({ max: extremeOf(props.curves.max, 1), min: extremeOf(props.curves.min, -1) }))
 const under = computed(() => (props.under ? { max: extremeOf(props.under.max, 1), min: extremeOf(props.under.min, -1) } : null))
+const limits = computed(() => {
+    const greatest = extremeOf(props.limit?.max ?? [], 1)?.value ?? 0
+    const smallest = extremeOf(props.limit?.min ?? [], -1)?.value ?? 0
+    const most = Math.max(extremes.value.max?.value ?? 0, -(extremes.value.min?.value ?? 0))
+    return { greatest, smallest, drawn: props.limit !== undefined && Math.max(greatest, -smallest) <= FAR * most }
+})
+/** Of a limit that is too far off to be drawn. */
+const farLimit = computed(() => {
+    const { greatest, smallest, drawn } = limits.value
+    return !props.limit || drawn || greatest - smallest < 1e-9 ? '' : `limit ${format(Math.max(greatest, -smallest), props.kind, props.units)}`
+})
 const range = computed(() => {
-    const top = Math.max(0, extremes.value.max?.value ?? 0, under.value?.max?.value ?? 0)
-    const bottom = Math.min(0, extremes.value.min?.value ?? 0, under.value?.min?.value ?? 0)
+    const { greatest, smallest, drawn } = limits.value
+    const top = Math.max(0, extremes.value.max?.value ?? 0, under.value?.max?.value ?? 0, drawn ? greatest : 0)
+    const bottom = Math.min(0, extremes.value.min?.value ?? 0, under.value?.min?.value ?? 0, drawn ? smallest : 0)
     return top - bottom < 1e-9 ? { top: 1, bottom: 0 } : { top, bottom }
 })
 const sy = computed(() => {
@@ -104,6 +120,18 @@ const read = computed(() => {
                 stroke-dasharray="5 3"
             />
         </template>
+        <template v-if="limits.drawn">
+            <path
+                v-for="(c, i) in [props.limit!.max, props.limit!.min].filter((c) => c.length)"
+                :key="`limit${i}`"
+                :d="pathOf(c, sx, sy)"
+                fill="none"
+                stroke="var(--color-fail)"
+                stroke-width="1"
+                stroke-dasharray="7 2"
+            />
+        </template>
+        <text v-if="farLimit" x="8" :y="y + height / 2 + 23" font-size="11" fill="var(--color-faint)">{{ farLimit }}</text>
         <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-ink)" stroke-width="0.9" />
         <text
             v-for="(l, i) in labels.filter((l) => !read || l.x < right - READING || l.y > y + 22)"

@@ -12,8 +12,12 @@ use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Units\UnitSystem;
 
-/** A rectangle of reinforced concrete, b wide and h deep, its bars the same all along; cover to the links. N, mm, MPa. */
+/**
+ * A rectangle of reinforced concrete, b wide and h deep, as the engineer wishes it; with its bars and links once these are
+ * chosen. N, mm, MPa.
+ */
 final readonly class ConcreteMake extends RectangularMake
 {
     /** 25 kN/m³: EN 1991-1-1, Table A.1, reinforced. */
@@ -22,10 +26,8 @@ final readonly class ConcreteMake extends RectangularMake
     /** EN 1992-1-1, 3.1.3(5), 1/K */
     private const EXPANSION = 10e-6;
 
-    /** So many bars more are tried at most, where this much room is left between them, mm. */
+    /** So many bars more are tried at most. */
     private const MORE_BARS = 4;
-
-    private const ROOM = 25.0;
 
     public function __construct(
         float $b,
@@ -33,11 +35,11 @@ final readonly class ConcreteMake extends RectangularMake
         public Grade $grade,
         public float $fyk,
         public float $cover,
-        public Bars $bottom,
-        public Bars $top,
         public Links $links,
+        public Wishes $wishes,
         public CrackWidth $crack,
         private Shape $shape,
+        public ?Reinforcement $steel = null,
     ) {
         parent::__construct($b, $h);
     }
@@ -53,27 +55,45 @@ final readonly class ConcreteMake extends RectangularMake
         return Registry::all()['concrete'];
     }
 
+    /** The same of another size, its bars open again. */
     public function withSize(float $b, float $h): static
     {
-        return new self(...['b' => $b, 'h' => $h] + get_object_vars($this));
+        return new self(...['b' => $b, 'h' => $h, 'steel' => null] + get_object_vars($this));
     }
 
-    /** Bars that moments of a sign pull: sagging the lower ones. */
-    public function pulled(int $sign): Bars
+    public function withSteel(Reinforcement $steel): self
     {
-        return $sign > 0 ? $this->bottom : $this->top;
+        return new self(...['steel' => $steel] + get_object_vars($this));
     }
 
-    /** Effective depth for moments of a sign, mm. */
-    public function d(int $sign): float
+    /** @throws \LogicException before they are chosen */
+    public function steel(): Reinforcement
     {
-        return $this->h - $this->cover - $this->links->diameter - $this->pulled($sign)->diameter / 2;
+        return $this->steel ?? throw new \LogicException('Bars are chosen first.');
     }
 
-    /** Between bars of a layer, mm. */
-    public function clear(Bars $bars): float
+    public function cage(): Cage
     {
-        return ($this->b - 2 * $this->cover - 2 * $this->links->diameter - $bars->count * $bars->diameter) / ($bars->count - 1);
+        return new Cage($this->b, $this->cover, $this->links->diameter);
+    }
+
+    public function group(Bars $bars): BarGroup
+    {
+        return BarGroup::of($bars, $this->cage());
+    }
+
+    /** Do all bars that the engineer names fit, in layers that leave a lever arm? */
+    public function fits(Bars $bars): bool
+    {
+        $group = $this->group($bars);
+
+        return $group->fits() && $group->inset(count($group->layers) - 1) < $this->h / 3;
+    }
+
+    /** Of the member, mm. */
+    public function length(): float
+    {
+        return $this->shape->length;
     }
 
     public function grade(): string
@@ -85,8 +105,9 @@ final readonly class ConcreteMake extends RectangularMake
     public function main(Situation $situation): Piece
     {
         $E = $this->grade->Ecm();
+        $rigidity = $this->rectangle()->rigidity($E, $E / 2.4);
 
-        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $this->rectangle()->rigidity($E, $E / 2.4));
+        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $rigidity);
     }
 
     public function isElastic(): bool
@@ -102,40 +123,51 @@ final readonly class ConcreteMake extends RectangularMake
     public function describe(): array
     {
         return [
-            ...$this->rectangle()->describe(), 'family' => 'reinforced concrete', 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->fyk,
-            'bars' => [...$this->places($this->top, false), ...$this->places($this->bottom, true)],
-            'link' => [$this->cover, $this->links->diameter],
+            ...$this->rectangle()->describe(), 'family' => 'reinforced concrete', 'weight' => $this->weight(),
+            'grade' => $this->grade->name, 'fy' => $this->fyk, 'link' => [$this->cover, $this->links->diameter],
+            ...$this->steel === null ? [] : [
+                'cuts' => Cut::of($this, $this->steel), 'bars' => $this->barsByPlace($this->steel),
+                'links' => array_map(fn (LinkZone $z): array => [$z->from, $z->to, $z->spacing], $this->steel->links),
+            ],
         ];
     }
 
-    /** @return list<list<float>> middle from the left and from the top, and diameter, mm */
-    private function places(Bars $bars, bool $isBelow): array
+    /** @return array<string, string> by field of the block: "spans.1", "supports.2", "top" */
+    private function barsByPlace(Reinforcement $steel): array
     {
-        $edge = $this->cover + $this->links->diameter + $bars->diameter / 2;
-        $step = ($this->b - 2 * $edge) / ($bars->count - 1);
+        $bars = [];
+        foreach ($steel->bottom as $stretch) {
+            $bars['spans.'.($stretch->id === '' ? '1' : $stretch->id)] = $stretch->group->text();
+        }
+        foreach ($steel->top as $stretch) {
+            $bars[$stretch->id === 'through' ? 'top' : "supports.{$stretch->id}"] = $stretch->group->text();
+        }
 
-        return array_map(fn (int $i): array => [$edge + $i * $step, $isBelow ? $this->h - $edge : $edge, $bars->diameter], range(0, $bars->count - 1));
+        return $bars;
     }
 
     public function stronger(): array
     {
-        return [
-            ...$this->moreBars(),
-            ...array_map(fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]], $this->grade->stronger()),
-        ];
+        $classes = array_map(
+            fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]],
+            $this->grade->stronger(),
+        );
+
+        return [...$this->moreBars(), ...$classes];
     }
 
-    /** @return list<array{string, array<string, mixed>}> more bars of the same diameter at the top, the bottom or both, as many as have room */
+    /** @return list<array{string, array<string, mixed>}> more of the bars that the engineer names, at the top, the bottom or both */
     private function moreBars(): array
     {
+        $said = array_filter(['top' => $this->wishes->top, 'bottom' => $this->wishes->bottom]);
         $more = [];
         for ($n = 1; $n <= self::MORE_BARS; $n++) {
             foreach ([['top'], ['bottom'], ['top', 'bottom']] as $sides) {
-                $bars = array_map(fn (string $side): Bars => $side === 'top' ? $this->top->with($n) : $this->bottom->with($n), array_combine($sides, $sides));
-                if (array_filter($bars, fn (Bars $b): bool => $this->clear($b) < self::ROOM) === []) {
+                $bars = array_map(fn (Bars $b): Bars => $b->with($n), array_intersect_key($said, array_flip($sides)));
+                if (count($bars) === count($sides) && array_filter($bars, fn (Bars $b): bool => ! $this->fits($b)) === []) {
                     $texts = array_map(fn (Bars $b): string => $b->text(), $bars);
-                    $said = array_map(fn (string $side, Bars $b): string => "{$b->text()} at the {$side}", array_keys($bars), $bars);
-                    $more[] = [implode(', ', $said), ['concrete' => $texts]];
+                    $names = array_map(fn (string $side, string $b): string => "{$b} at the {$side}", array_keys($texts), $texts);
+                    $more[] = [implode(', ', $names), ['concrete' => $texts]];
                 }
             }
         }
@@ -143,8 +175,16 @@ final readonly class ConcreteMake extends RectangularMake
         return $more;
     }
 
+    public function blocks(UnitSystem $units): array
+    {
+        return $this->steel === null ? [] : BarTable::of($this, $this->steel, $units);
+    }
+
     public function caption(): string
     {
-        return ". Bottom {$this->bottom->text()}, top {$this->top->text()}, {$this->links->text()}; cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk)." MPa; cracks up to {$this->crack->value} mm.";
+        $links = $this->steel === null ? '' : ' '.ucfirst($this->links->text($this->steel->links)).';';
+
+        return ".{$links} cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk)
+            ." MPa; cracks up to {$this->crack->value} mm.";
     }
 }

@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** Upright links all along: diameter of the bar, spacing along the member (mm), and how many legs cross a section. */
+use Waage\Material\Rectangle;
+
+/** Vertical links: diameter of the bar (mm), and how many legs cross a section. */
 final readonly class Links
 {
-    public function __construct(public float $diameter, public float $spacing, public int $legs)
+    public function __construct(public float $diameter, public int $legs)
     {
     }
 
-    public function text(): string
+    /** Of the legs in a section, mm². */
+    public function area(): float
     {
-        return sprintf('links ø%s at %s mm, %d legs', self::size($this->diameter), self::size($this->spacing), $this->legs);
+        return $this->legs * M_PI * $this->diameter ** 2 / 4;
     }
 
-    private static function size(float $mm): string
+    /** @param  list<LinkZone>  $zones */
+    public function text(array $zones): string
     {
-        return rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.');
+        $spacings = array_values(array_unique(array_map(fn (LinkZone $z): string => Rectangle::size($z->spacing), $zones)));
+        $at = implode(' and ', $spacings);
+
+        return 'links ø'.Rectangle::size($this->diameter)." at {$at} mm, {$this->legs} legs";
     }
 }

@@ -14,6 +14,7 @@ use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\Sections\Section;
@@ -31,6 +32,8 @@ use Waage\Units\Kind;
  */
 abstract class SteelMember implements MemberChecks
 {
+    use PlainChecks;
+
     /** Moments of a sign that are a smaller part of those of the other are rounding. */
     private const NOTHING = 1e-9;
 

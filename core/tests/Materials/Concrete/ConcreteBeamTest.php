@@ -77,11 +77,27 @@ it('has the resistance that strains give: concrete at 3.5 ‰, plane sections', 
     expect(weighingOf(concreteBeam(), 'sagging')->capacity)->toBeNear(0.8 * $low * $b * 20 * ($d - 0.4 * $low), 1e-9);
 });
 
-it('takes no more steel than leaves the neutral axis at 0.448 d', function (): void {
-    $heavy = weighingOf(concreteBeam(['concrete' => ['bottom' => '6ø25', 'width' => '350 mm', 'grade' => 'C20/25']]), 'sagging');
-    $d = 500 - 30 - 8 - 12.5;
+// 8ø25 do not fit in one layer of 350 mm: (350 − 76 + 25)/50 = 5.98, so 5 and 3; d = 449.5 − 3 · 50/8 = 430.75.
+it('takes no more steel than leaves the neutral axis at 0.448 d, and puts bars into layers', function (): void {
+    $heavy = weighingOf(concreteBeam(['concrete' => ['bottom' => '8ø25', 'width' => '350 mm', 'grade' => 'C20/25']]), 'sagging');
+    $d = 500 - 30 - 8 - 12.5 - 3 * 50 / 8;
     $x = 0.448 * $d;
     expect($heavy->capacity)->toBeNear(0.8 * $x * 350 * 20 / 1.5 * ($d - 0.4 * $x), 1e-9);
+});
+
+// Plane sections, concrete by its rectangular block, displaced concrete deducted, the axis at 0.448 d held by as much of the
+// bars in tension as there is: forces of bars summed one by one.
+it('uses bars in compression where the moment calls for them', function (): void {
+    $design = concreteBeam(['concrete' => ['bottom' => '6ø32', 'top' => '4ø25', 'width' => '400 mm', 'linkSpacing' => '100 mm'], 'loads' => [['value' => '60 kN/m'], ['value' => '33 kN/m']]]);
+    $w = weighingOf($design, 'sagging');
+    $d = 500 - 30 - 8 - 16 - 2 * 64 / 6; // four and two
+    $d2 = 30 + 8 + 12.5;
+    $x = 0.448 * $d;
+    $concrete = 0.8 * $x * 400 * 20;
+    $steel = 4 * M_PI * 12.5 ** 2 * (min(500 / 1.15, 200000 * 0.0035 * (1 - $d2 / $x)) - 20);
+    $room = 6 * M_PI * 16 ** 2 * 500 / 1.15 - $concrete;
+    expect($w->demand)->toBeNear(130.5 * 36 / 8 * 1e6, 1e-9)
+        ->and($w->capacity)->toBeNear($concrete * ($d - 0.4 * $x) + min($steel, $room) * ($d - $d2), 1e-9);
 });
 
 // By hand (7.16b): A_s,req of 140.4 kNm is 758.8 mm², ρ = 0.560 % against ρ_0 = 0.548 %; 11 + 1.5 · √30 · 0.9787 = 19.04; 1.5 times
@@ -99,8 +115,8 @@ it('is weighed by span to depth', function (): void {
 it('weighs hogging with the top bars, at the support and on an overhang', function (): void {
     $design = concreteBeam(['length' => '8 m', 'concrete' => ['top' => '4ø16']]);
     // 31.2 · 2²/2 on the overhang; d = 500 − 30 − 8 − 8.
-    expect(weighingOf($design, 'hogging')->demand)->toBeNear(62.4e6, 1e-6)->and(weighingOf($design, 'hogging')->x)->toBe(6000.0)
-        ->and(weighingOf($design, 'least-top')->capacity)->toBeNear(4 * M_PI * 64, 1e-9);
+    expect(weighingOf($design, 'hogging-2')->demand)->toBeNear(62.4e6, 1e-6)->and(weighingOf($design, 'hogging-2')->x)->toBe(6000.0)
+        ->and(weighingOf($design, 'least-top-2')->capacity)->toBeNear(4 * M_PI * 64, 1e-9);
 });
 
 it('steepens its struts where flat ones would be crushed', function (): void {
@@ -132,8 +148,8 @@ it('says at the field what is wrong with it', function (array $concrete, string 
     }
     throw new \LogicException('It was taken.');
 })->with([
-    [['bottom' => 'four'], 'bottom', '4ø16'], [['bottom' => '1ø16'], 'bottom', '2 to 40'], [['top' => '12ø25'], 'top', 'do not fit'],
-    [['grade' => 'C33/40'], 'grade', 'C30/37'], [['cover' => '240 mm'], 'cover', 'less than half'], [['yield' => '250 MPa'], 'yield', '400 to 600'],
+    [['bottom' => 'four'], 'bottom', '4ø16'], [['bottom' => '1ø16'], 'bottom', '2 to 40'], [['top' => '14ø25'], 'top', 'do not fit'],
+    [['grade' => 'C33/40'], 'grade', 'C30/37'], [['cover' => '240 mm'], 'cover', 'less cover'], [['yield' => '250 MPa'], 'yield', '400 to 600'],
     [['width' => '4 m'], 'width', '3 m'], [['legs' => 1], 'legs', 'between 2'], [['legs' => '2.5'], 'legs', 'whole number'],
 ]);
 
@@ -146,7 +162,7 @@ it('offers depths, and tells its section with its bars', function (): void {
     $make = $design->member->make;
     $names = array_map(fn ($m): string => $m->name(), [...$make->material()->candidates($make)]);
     expect($names)->toContain('300×550')
-        ->and($make->describe())->toHaveKey('bars.5')->toHaveKey('bars.0', [46.0, 46.0, 16.0])
+        ->and($design->make->describe())->toHaveKey('cuts.0.bars.5')->toHaveKey('cuts.0.bars.0', [46.0, 46.0, 16.0])
         ->and($make->weight())->toBeNear(3.75, 1e-9);
 });
 
@@ -174,7 +190,7 @@ it('knows which bars would help', function (): void {
     $changes = concreteBeam()->member->make->stronger();
     expect($changes[0])->toBe(['3ø16 at the top', ['concrete' => ['top' => '3ø16']]])
         ->and($changes[2])->toBe(['3ø16 at the top, 5ø20 at the bottom', ['concrete' => ['top' => '3ø16', 'bottom' => '5ø20']]])
-        ->and(array_column($changes, 0))->toContain('Strength class C35/45')->not->toContain('8ø20 at the bottom');
+        ->and(array_column($changes, 0))->toContain('Strength class C35/45')->toContain('8ø20 at the bottom');
 });
 
 it('has nothing that holds where nothing acts', function (): void {

@@ -3,6 +3,8 @@ import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
+import BarFields from '@/materials/concrete/BarFields.vue'
+import { format } from '@/lib/units'
 import { useChoices } from '@/materials/choices'
 
 /** Size, strength class, bars and links of a concrete member. */
@@ -20,7 +22,12 @@ function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]):
 }
 
 const SIZES = { width: 'Width', depth: 'Depth' } as const
-const BARS = { top: 'Bars at the top', bottom: 'Bars at the bottom' } as const
+/** Of links that are chosen. */
+const linkSpacing = computed(() => {
+    const zones = props.editor.result.value?.section.links ?? []
+    const spacings = [...new Set(zones.map(([, , spacing]) => format(spacing ?? 0, 'size', units.value)))]
+    return spacings.join(', ') || 'as needed'
+})
 const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', cover: 'Cover to the links' } as const
 </script>
 
@@ -43,18 +50,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             </select>
             <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
         </label>
-        <label v-for="(label, key) in BARS" :key="key">
-            <span class="label">{{ label }}</span>
-            <input
-                class="field"
-                :value="concrete[key]"
-                placeholder="4ø16"
-                title="Number and diameter in mm, in one layer: 4ø16 or 4x16"
-                :aria-invalid="!!fault(key)"
-                @input="(e) => set(key, value(e))"
-            />
-            <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
-        </label>
+        <BarFields class="col-span-2" :editor="editor" />
         <QuantityField
             v-for="(label, key) in LINKS"
             :key="key"
@@ -62,6 +58,8 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             kind="size"
             :units="units"
             :model-value="concrete[key]"
+            :optional="key === 'linkSpacing'"
+            :placeholder="key === 'linkSpacing' ? linkSpacing : undefined"
             :error="fault(key)"
             @update:model-value="(v) => set(key, v)"
         />

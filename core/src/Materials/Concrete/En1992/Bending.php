@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Units\Kind;
 
-/** EN 1992-1-1, 6.1: bending by sign, with the bars that it pulls; those in compression are left out, on the safe side. */
+/** EN 1992-1-1, 6.1 and 9.2.1.1: bending of every span and over every support, with the bars that are there. */
 final readonly class Bending
 {
     /** x/d without redistribution, so that hinges may turn (5.5(4), recommended values with δ = 1). */
@@ -26,86 +29,144 @@ final readonly class Bending
     /** @return list<Weighing> */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        return array_merge(...array_map(fn (int $sign): array => $this->ofSign($concrete, $sign, $derive), [1, -1]));
+        $weighings = [];
+        foreach ([1, -1] as $sign) {
+            foreach ($this->worst($concrete, $sign) as [$stretch, $e]) {
+                $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $derive);
+                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $derive);
+            }
+        }
+
+        return $weighings;
     }
 
-    /** @return list<Weighing> */
-    private function ofSign(ConcreteMake $concrete, int $sign, bool $derive): array
+    /** @return list<array{BarStretch, Extreme}> of stretches with the same name the one that is used most */
+    private function worst(ConcreteMake $concrete, int $sign): array
     {
-        $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight());
-        if ($e === null || $sign * $e->value < self::NOTHING) {
-            return [];
+        $needed = new Needed($concrete);
+        $worst = $ratios = [];
+        foreach ($concrete->steel()->inTension($sign) as $stretch) {
+            $moment = $this->envelopes->moment;
+            $e = $moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $stretch->from, $stretch->to);
+            if ($e === null || $sign * $e->value < self::NOTHING) {
+                continue;
+            }
+            $d = $concrete->h - $stretch->group->centroid();
+            $ratio = $sign * $e->value / $needed->resistance($stretch->group->bars->area(), $d);
+            if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
+                $ratios[$stretch->id] = $ratio;
+                $worst[$stretch->id] = [$stretch, $e];
+            }
         }
+
+        return array_values($worst);
+    }
+
+    private function resists(ConcreteMake $concrete, int $sign, BarStretch $stretch, Extreme $e, bool $derive): Weighing
+    {
         $w = new Working($derive);
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
-        $this->resistance($concrete, $sign, $w);
+        self::depth($concrete, $stretch->group, $w);
+        Strength::of($w, $concrete);
+        self::needed($concrete, $sign, $stretch, $w);
+        $this->resistance($stretch->group, $w);
         $u = $w->line('u', 'M_Ed / M_Rd', Kind::Number, '6.1(1)');
         $beam = $this->envelopes->beam;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
-        [$id, $title] = $sign > 0 ? ['sagging', 'Bending, sagging'] : ['hogging', 'Bending, hogging'];
+        $effect = $this->envelopes->moment->effect;
+        $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
+        $name = $sign > 0 ? 'sagging' : 'hogging';
 
-        return [
-            new Weighing(
-                $id, $title, 'EN 1992-1-1, 6.1', $u, demand: $w->value('M_Ed'), capacity: $w->value('M_Rd'), kind: Kind::Moment,
-                demandSymbol: 'M_Ed', capacitySymbol: 'M_Rd', x: $e->x, combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
-                ranges: [[0.0, $beam->member->length, $w->value('M_Rd')]],
-            ),
-            $this->leastBars($concrete, $sign, $derive),
-        ];
+        return new Weighing(
+            self::id($name, $stretch), "Bending, {$name}, {$stretch->place}", 'EN 1992-1-1, 6.1', $u,
+            demand: $w->value('M_Ed'), capacity: $w->value('M_Rd'), kind: Kind::Moment,
+            demandSymbol: 'M_Ed', capacitySymbol: 'M_Rd', x: $e->x, combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
+            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')),
+        );
     }
 
-    /** M_Rd, and the steel that M_Ed needs where it can do without steel in compression. */
-    private function resistance(ConcreteMake $concrete, int $sign, Working $w): void
+    /** @return list<list<float>> where these bars count: a name may stand for several stretches */
+    private static function ranges(ConcreteMake $concrete, int $sign, BarStretch $stretch, float $capacity): array
     {
-        self::depth($concrete, $sign, $w);
-        Strength::of($w, $concrete);
+        $same = array_filter($concrete->steel()->inTension($sign), fn (BarStretch $s): bool => $s->id === $stretch->id);
+
+        return array_values(array_map(fn (BarStretch $s): array => [$s->from, $s->to, $capacity], $same));
+    }
+
+    public static function id(string $what, BarStretch $stretch): string
+    {
+        return $stretch->id === '' ? $what : "{$what}-{$stretch->id}";
+    }
+
+    /** The most that the section takes without steel in compression; and what M_Ed needs. */
+    public static function needed(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
+    {
         $w->line('x_max', self::DEEPEST, Kind::Size, '5.5(4)', 'without redistribution');
-        $w->line('M_max', '0.8 * x_max * b * f_cd * (d - 0.4 * x_max)', Kind::Moment, '3.1.7(3)', 'with the greatest x, without steel in compression');
+        $w->line('M_max', '0.8 * x_max * b * f_cd * (d - 0.4 * x_max)', Kind::Moment, '3.1.7(3)', 'without steel in compression');
         if ($w->value('M_Ed') <= $w->value('M_max')) {
-            self::needed($w);
+            $w->line('z_req', 'd / 2 * (1 + sqrt(1 - 2 * M_Ed / (b * d^2 * f_cd)))', Kind::Size, '3.1.7(3)');
+            $w->line('A_s_req', 'M_Ed / (z_req * f_yd)', Kind::SteelArea, '', 'needed');
+
+            return;
         }
-        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::Area, '', $concrete->pulled($sign)->text());
-        $w->line('x', 'min(A_s * f_yd / (0.8 * b * f_cd), x_max)', Kind::Size, '3.1.7(3)', 'steel yields before the concrete fails');
-        $w->line('M_Rd', '0.8 * x * b * f_cd * (d - 0.4 * x)', Kind::Moment, '6.1(2)');
+        $other = $concrete->steel()->leastInCompression($sign, $stretch->from, $stretch->to);
+        $w->let('d_2', $other->centroid(), Kind::Size, '', 'to the bars in compression');
+        $w->line('sigma_s2', 'min(f_yd, 700 * (1 - d_2 / x_max)) - f_cd', Kind::Stress, '3.1.7', '3.5 ‰; less displaced concrete');
+        $w->line('A_s2_req', '(M_Ed - M_max) / ((d - d_2) * sigma_s2)', Kind::SteelArea, '', 'needed in compression');
+        $w->line('A_s_req', '(0.8 * x_max * b * f_cd + (M_Ed - M_max) / (d - d_2)) / f_yd', Kind::SteelArea, '', 'needed');
+        $w->let('A_s2', $other->bars->area(), Kind::SteelArea, '', "in compression {$other->text()}");
+    }
+
+    /** M_Rd of the bars; with those in compression where M_Ed calls for them and the bars in tension can use them. */
+    private function resistance(BarGroup $group, Working $w): void
+    {
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
+        if ($w->value('M_Ed') <= $w->value('M_max') || $w->value('A_s * f_yd') <= $w->value('0.8 * x_max * b * f_cd')) {
+            $w->line('x', 'min(A_s * f_yd / (0.8 * b * f_cd), x_max)', Kind::Size, '3.1.7(3)', 'steel yields before the concrete fails');
+            $w->line('M_Rd', '0.8 * x * b * f_cd * (d - 0.4 * x)', Kind::Moment, '6.1(2)');
+
+            return;
+        }
+        $w->line('F_s2', 'max(0, min(A_s2 * sigma_s2, A_s * f_yd - 0.8 * x_max * b * f_cd))', Kind::Force, '6.1(2)', 'as far as the bars in tension hold it');
+        $w->line('M_Rd', 'M_max + F_s2 * (d - d_2)', Kind::Moment, '6.1(2)');
     }
 
     /** b, h and d, with what d is made of. */
-    public static function depth(ConcreteMake $concrete, int $sign, Working $w): void
+    public static function depth(ConcreteMake $concrete, BarGroup $group, Working $w): void
     {
-        $bars = $concrete->pulled($sign);
         $w->let('b', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
         $w->let('c', $concrete->cover, Kind::Size, '', 'to the links');
         $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
-        $w->let('n', (float) $bars->count, Kind::Number, '', $sign > 0 ? 'bottom bars' : 'top bars');
-        $w->let('phi', $bars->diameter, Kind::Size);
-        $w->line('d', 'h - c - phi_w - phi / 2', Kind::Size);
-    }
+        $w->let('n', (float) $group->bars->count, Kind::Number, '', $group->text());
+        $w->let('phi', $group->bars->diameter, Kind::Size);
+        if (count($group->layers) === 1) {
+            $w->line('d', 'h - c - phi_w - phi / 2', Kind::Size);
 
-    /** A_s,req of M_Ed, with the block of stress of 3.1.7(3). */
-    public static function needed(Working $w): float
-    {
-        $w->line('z_req', 'd / 2 * (1 + sqrt(1 - 2 * M_Ed / (b * d^2 * f_cd)))', Kind::Size, '3.1.7(3)');
-
-        return $w->line('A_s_req', 'M_Ed / (z_req * f_yd)', Kind::Area, '', 'needed');
+            return;
+        }
+        $w->let('a_v', $group->gap, Kind::Size, '8.2(2)', 'between layers');
+        $w->let('n_2', (float) $group->layers[1], Kind::Number, '', 'bars in the second layer');
+        $w->let('n_3', (float) ($group->layers[2] ?? 0), Kind::Number, '', 'and in the third');
+        $w->line('d', 'h - c - phi_w - phi / 2 - (n_2 + 2 * n_3) * (phi + a_v) / n', Kind::Size);
     }
 
     /** 9.2.1.1(1): so that the beam does not break when it cracks. */
-    private function leastBars(ConcreteMake $concrete, int $sign, bool $derive): Weighing
+    private function leastBars(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): Weighing
     {
         $w = new Working($derive);
-        self::depth($concrete, $sign, $w);
+        self::depth($concrete, $stretch->group, $w);
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('f_yk', $concrete->fyk, Kind::Stress);
         $w->line('f_ctm', '0.3 * f_ck^(2/3)', Kind::Stress, 'Table 3.1');
-        $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b * d', Kind::Area, '9.2.1.1(1) (9.1N)');
-        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::Area, '', $concrete->pulled($sign)->text());
+        $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b * d', Kind::SteelArea, '9.2.1.1(1) (9.1N)');
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('u', 'A_s_min / A_s', Kind::Number, '9.2.1.1(1)');
-        [$id, $title] = $sign > 0 ? ['least-bottom', 'Least bars at the bottom'] : ['least-top', 'Least bars at the top'];
+        $id = self::id($sign > 0 ? 'least-bottom' : 'least-top', $stretch);
 
         return new Weighing(
-            $id, $title, 'EN 1992-1-1, 9.2.1.1', $w->value('u'), demand: $w->value('A_s_min'), capacity: $w->value('A_s'), kind: Kind::Area,
+            $id, "Least bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.1', $w->value('u'),
+            demand: $w->value('A_s_min'), capacity: $w->value('A_s'), kind: Kind::SteelArea,
             demandSymbol: 'A_s_min', capacitySymbol: 'A_s', lines: $w->lines,
         );
     }

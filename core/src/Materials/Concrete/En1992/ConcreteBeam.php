@@ -23,6 +23,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private SpanDepth $spanDepth;
 
+    private Detailing $detailing;
+
     private Cracks $cracks;
 
     private Unweighed $unweighed;
@@ -33,7 +35,23 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
+        $this->detailing = new Detailing($envelopes);
         $this->cracks = new Cracks($envelopes);
+    }
+
+    /** With its bars and links. */
+    public function settle(Make $make): Make
+    {
+        $concrete = ConcreteMake::from($make);
+
+        return $concrete->steel === null ? $this->detailing->of($concrete) : $concrete;
+    }
+
+    public function figures(Make $make): array
+    {
+        $isCovered = RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993();
+
+        return $isCovered ? (new SteelAlong($this->envelopes))->figures(ConcreteMake::from($make)) : [];
     }
 
     public function standard(): string
@@ -43,10 +61,10 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function weigh(Make $make, bool $derive): array
     {
-        $concrete = ConcreteMake::from($make);
         if (! RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993()) {
             return [$this->unweighed->rules()];
         }
+        $concrete = ConcreteMake::from($this->settle($make));
 
         return [
             ...$this->envelopes->strength === [] ? [] : [
@@ -55,6 +73,7 @@ final readonly class ConcreteBeam implements MemberChecks
                 ...$this->spanDepth->weigh($concrete, $derive),
                 ...$this->cracks->weigh($concrete, $derive),
                 ...BarSpacing::weigh($concrete, $derive),
+                ...Anchorage::weigh($concrete, $derive),
             ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
@@ -63,16 +82,18 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: anchorage and laps of bars, cover for bond, durability and fire, lateral instability by 5.9.',
-            'Bars and links are the same all along; bars in one layer. Steel in compression is left out.',
-            'Partial factors γ_C = 1.5 and γ_S = 1.15, α_cc = 1, the recommended values.',
-            'Forces from elastic statics of the section without cracks, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
-            'Shear where it is greatest, at the axis of the support; links carry all of it (6.2.3).',
-            'Deflection by the ratio of span to depth, which stands for span/250 (7.4.2); of spans over 7 m as if they carry partitions.',
-            'Deflections in diagrams and tables are those of the section without cracks, at once: less than the beam will show.',
+            'Not weighed: anchorage at end supports and laps of bars; cover for bond, durability and fire; lateral stability by 5.9.',
+            'Bottom bars of a span run from support to support and are anchored there.',
+            'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
-            'Cracks under quasi-permanent load by diameter or spacing of the bars (7.3.3), with a creep coefficient of 2; their least steel by 9.2.1.1 only.',
-            'Aggregate of at most 20 mm.',
+            'Steel in compression is used only where the moment calls for it.',
+            'Partial factors γ_C = 1.5 and γ_S = 1.15, α_cc = 1, the recommended values.',
+            'Forces from elastic analysis of the uncracked section, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
+            'Shear where it is greatest, at the axis of the support; links carry all of it (6.2.3).',
+            'Deflection by the ratio of span to depth, which stands for span/250 (7.4.2); spans over 7 m as if they carry partitions.',
+            'Deflections in diagrams and tables are those of the uncracked section, at once: less than the beam will show.',
+            'Cracks under quasi-permanent load by diameter or spacing of the bars (7.3.3), with a creep coefficient of 2.',
+            'Least steel against cracks by 9.2.1.1 only. Aggregate of at most 20 mm.',
         ];
     }
 

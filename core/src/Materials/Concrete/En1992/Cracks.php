@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Units\Kind;
 
@@ -29,38 +32,70 @@ final readonly class Cracks
         $this->quasiPermanent = array_values(array_filter($envelopes->combinations, fn (Combination $c): bool => $c->purpose === Purpose::QuasiPermanent));
     }
 
-    /** @return list<Weighing> */
+    /** @return list<Weighing> of every span and support the bars that are used most */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        return $this->quasiPermanent === [] ? [] : array_merge(...array_map(fn (int $sign): array => $this->ofSign($concrete, $sign, $derive), [1, -1]));
+        $worst = [];
+        foreach ($this->quasiPermanent === [] ? [] : [1, -1] as $sign) {
+            foreach ($concrete->steel()->inTension($sign) as $stretch) {
+                $w = $this->ofStretch($concrete, $sign, $stretch, $derive);
+                if ($w !== null && $w->ratio > ($worst[$w->id]->ratio ?? -1.0)) {
+                    $worst[$w->id] = $w;
+                }
+            }
+        }
+
+        return array_values($worst);
     }
 
-    /** @return list<Weighing> */
-    private function ofSign(ConcreteMake $concrete, int $sign, bool $derive): array
+    private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): ?Weighing
     {
-        $e = $this->envelopes->moment->extreme($this->quasiPermanent, $sign, $concrete->weight());
-        if ($e === null || $sign * $e->value < self::NOTHING) {
-            return [];
+        $e = $this->moment($concrete, $sign, $stretch->from, $stretch->to);
+        if ($e === null) {
+            return null;
         }
         $w = new Working($derive);
         $w->let('M_qp', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
-        $stress = $this->stress($concrete, $sign, $w);
-        $u = $this->against($concrete, $stress, $w);
+        $u = $this->ratio($concrete, $stretch->group, $w);
         $beam = $this->envelopes->beam;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
-        [$id, $title] = $sign > 0 ? ['cracks-bottom', 'Cracks at the bottom'] : ['cracks-top', 'Cracks at the top'];
+        $effect = $this->envelopes->moment->effect;
+        $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
+        $id = Bending::id($sign > 0 ? 'cracks-bottom' : 'cracks-top', $stretch);
 
-        return [new Weighing(
-            $id, $title, 'EN 1992-1-1, 7.3.3', $u, x: $e->x, combination: $e->combination->id,
+        return new Weighing(
+            $id, "Cracks, {$stretch->place}", 'EN 1992-1-1, 7.3.3', $u, x: $e->x, combination: $e->combination->id,
             arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
-        )];
+        );
+    }
+
+    /** The greatest quasi-permanent moment of a sign between two places; null: none. */
+    public function moment(ConcreteMake $concrete, int $sign, float $from, float $to): ?Extreme
+    {
+        $e = $this->envelopes->moment->extreme($this->quasiPermanent, $sign, $concrete->weight(), $from, $to);
+
+        return $e === null || $sign * $e->value < self::NOTHING ? null : $e;
+    }
+
+    /** Do bars keep cracks narrow under a quasi-permanent moment, Nmm? */
+    public function holds(ConcreteMake $concrete, BarGroup $group, float $moment): bool
+    {
+        $w = new Working(false);
+        $w->let('M_qp', $moment, Kind::Moment);
+
+        return $this->ratio($concrete, $group, $w) <= 1.0;
+    }
+
+    /** Of M_qp. */
+    private function ratio(ConcreteMake $concrete, BarGroup $group, Working $w): float
+    {
+        return $this->against($concrete, $group, $this->stress($concrete, $group, $w), $w);
     }
 
     /** Of the bars in the cracked section, elastic, with creep. */
-    private function stress(ConcreteMake $concrete, int $sign, Working $w): float
+    private function stress(ConcreteMake $concrete, BarGroup $group, Working $w): float
     {
-        Bending::depth($concrete, $sign, $w);
-        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::Area, '', $concrete->pulled($sign)->text());
+        Bending::depth($concrete, $group, $w);
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
         $w->let('E_cm', $concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1', $concrete->grade->name);
         $w->let('phi_c', self::CREEP, Kind::Number, '3.1.4', 'creep, taken');
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
@@ -71,7 +106,7 @@ final readonly class Cracks
         return $w->line('sigma_s', 'M_qp / (A_s * (d - x / 3))', Kind::Stress);
     }
 
-    private function against(ConcreteMake $concrete, float $stress, Working $w): float
+    private function against(ConcreteMake $concrete, BarGroup $group, float $stress, Working $w): float
     {
         $width = "w_k = {$concrete->crack->value} mm";
         $diameter = $concrete->crack->greatestDiameter($stress);
@@ -85,7 +120,8 @@ final readonly class Cracks
         }
         if ($spacing !== null) {
             $w->let('s_max', $spacing, Kind::Size, 'Table 7.3N', $width);
-            $w->line('s_b', '(b - 2 * c - 2 * phi_w - phi) / (n - 1)', Kind::Size, '', 'spacing of bars');
+            $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
+            $w->line('s_b', '(b - 2 * c - 2 * phi_w - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
             $ratios[] = 's_b / s_max';
         }
         if ($ratios === []) {

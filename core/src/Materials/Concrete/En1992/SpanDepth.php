@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -38,14 +39,12 @@ final readonly class SpanDepth
         $worst = null;
         foreach ($beam->beam->fields() as [$from, $to]) {
             $sign = $beam->isOverhang($from, $to) ? -1 : 1;
-            $M = $sign * ($this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to)->value ?? 0.0);
-            if ($M < 1.0) {
+            $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
+            if ($e === null || $sign * $e->value < 1.0) {
                 continue;
             }
             $w = new Working($derive);
-            if (! $this->ratio($concrete, [$from, $to], $M, $w)) {
-                return [new Weighing(...self::ID, ratio: null, applies: false, x: ($from + $to) / 2, remark: 'The section needs steel in compression or is too small: its deflection is not judged.')];
-            }
+            $this->ratio($concrete, [$from, $to], $e, $w);
             if ($worst === null || $w->value('u') > $worst[0]->value('u')) {
                 $worst = [$w, ($from + $to) / 2];
             }
@@ -75,37 +74,35 @@ final readonly class SpanDepth
         };
     }
 
-    /**
-     * @param  array{float, float}  $field
-     * @return bool false: more moment than the section takes without steel in compression
-     */
-    private function ratio(ConcreteMake $concrete, array $field, float $M, Working $w): bool
+    /** @param  array{float, float}  $field */
+    private function ratio(ConcreteMake $concrete, array $field, Extreme $e, Working $w): void
     {
         [$K, $system] = $this->system($field);
         $sign = $K < 1.0 ? -1 : 1;
+        $stretch = $concrete->steel()->at($sign, $sign > 0 ? ($field[0] + $field[1]) / 2 : $e->x);
         $w->let('L', $field[1] - $field[0], Kind::Length);
-        $w->let('M_Ed', $M, Kind::Moment, '', $sign > 0 ? 'sagging, the greatest of this span' : 'hogging, the greatest of this overhang');
-        Bending::depth($concrete, $sign, $w);
+        $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging, the greatest of this span' : 'hogging, the greatest of this overhang');
+        Bending::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
-        if ($w->value('2 * M_Ed / (b * d^2 * f_cd)') > 1.0) {
-            return false;
-        }
-        Bending::needed($w);
-        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::Area, '', $concrete->pulled($sign)->text());
+        Bending::needed($concrete, $sign, $stretch, $w);
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->let('K', $K, Kind::Number, 'Table 7.4N', $system);
         $w->line('rho', 'A_s_req / (b * d)', Kind::Number);
         $w->line('rho_0', 'sqrt(f_ck) / 1000', Kind::Number, '7.4.2(2)', 'f_ck in MPa');
-        $w->value('rho') <= $w->value('rho_0')
-            ? $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)', Kind::Number, '7.4.2(2) (7.16a)')
-            : $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho)', Kind::Number, '7.4.2(2) (7.16b)', 'no steel in compression needed');
+        if ($w->value('rho') <= $w->value('rho_0')) {
+            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)', Kind::Number, '7.4.2(2) (7.16a)');
+        } elseif ($w->value('M_Ed') <= $w->value('M_max')) {
+            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho)', Kind::Number, '7.4.2(2) (7.16b)', 'no steel in compression needed');
+        } else {
+            $w->line('rho_2', 'A_s2_req / (b * d)', Kind::Number, '', 'needed in compression');
+            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / (rho - rho_2) + sqrt(f_ck) / 12 * sqrt(rho_2 / rho_0))', Kind::Number, '7.4.2(2) (7.16b)');
+        }
         $w->line('F_s', 'min(500 / f_yk * A_s / A_s_req, 1.5)', Kind::Number, '7.4.2(2) (7.17)', 'more steel than needed; at most 1.5');
         $w->value('L') > 7000.0 && $sign > 0
             ? $w->line('F_L', '7000 / L', Kind::Number, '7.4.2(2)', 'longer than 7 m, in case it carries partitions')
             : $w->let('F_L', 1.0, Kind::Number, '7.4.2(2)');
         $w->line('lambda_lim', 'lambda_0 * F_s * F_L', Kind::Number, '7.4.2(2)');
         $w->line('u', 'L / d / lambda_lim', Kind::Number, '7.4.2(2)');
-
-        return true;
     }
 
     /**

@@ -8,7 +8,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Units\Kind;
 
-/** EN 1992-1-1, 2.4.2.4 and 3.1.6: design strengths, with the recommended factors. */
+/** EN 1992-1-1, 2.4.2.4 and 3.1.6: design strengths, with the recommended factors. MPa. */
 final class Strength
 {
     private const GAMMA_C = 1.5;
@@ -25,5 +25,21 @@ final class Strength
         $w->let('f_yk', $concrete->fyk, Kind::Stress);
         $w->let('gamma_S', self::GAMMA_S, Kind::Number, 'Table 2.1N');
         $w->line('f_yd', 'f_yk / gamma_S', Kind::Stress, '3.2.7(2)');
+    }
+
+    public static function fcd(ConcreteMake $concrete): float
+    {
+        return $concrete->grade->fck / self::GAMMA_C;
+    }
+
+    public static function fyd(ConcreteMake $concrete): float
+    {
+        return $concrete->fyk / self::GAMMA_S;
+    }
+
+    /** Design value of the concrete's tensile strength, for bond (8.4.2(2)). */
+    public static function fctd(ConcreteMake $concrete): float
+    {
+        return 0.7 * $concrete->grade->fctm() / self::GAMMA_C;
     }
 }

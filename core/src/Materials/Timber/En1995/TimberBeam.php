@@ -39,6 +39,12 @@ final readonly class TimberBeam implements MemberChecks
         $this->deflection = new Deflection($envelopes);
     }
 
+    /** What is drawn is without creep. */
+    public function limitsDeflection(): string
+    {
+        return 'deflection-variable';
+    }
+
     public function standard(): string
     {
         return 'EN 1995-1-1:2004+A1:2008';

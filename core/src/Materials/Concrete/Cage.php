@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+/** What bars have to stay within: width of the section, cover to the links, their diameter, greatest size of aggregate; mm. */
+final readonly class Cage
+{
+    public function __construct(
+        public float $width,
+        public float $cover,
+        public float $link,
+        public float $aggregate = 20.0,
+    ) {
+    }
+
+    /** From a face to the bars. */
+    public function toBars(): float
+    {
+        return $this->cover + $this->link;
+    }
+
+    /** Between the legs of the links. */
+    public function room(): float
+    {
+        return $this->width - 2 * $this->toBars();
+    }
+
+    /** Clear distance that bars need (EN 1992-1-1, 8.2(2), k_1 = 1 and k_2 = 5 mm). */
+    public function leastClear(float $diameter): float
+    {
+        return max($diameter, $this->aggregate + 5.0, 20.0);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+/** Sections of a beam where its bars differ, for drawings. */
+final class Cut
+{
+    /** @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> each different one once */
+    public static function of(ConcreteMake $concrete, Reinforcement $steel): array
+    {
+        $places = [0.0, $concrete->length()];
+        foreach ([...$steel->bottom, ...$steel->top] as $stretch) {
+            $places[] = $stretch->from;
+            $places[] = $stretch->to;
+        }
+        sort($places);
+        $cuts = [];
+        foreach ($places as $i => $from) {
+            $to = $places[$i + 1] ?? $from;
+            if ($to - $from < 1.0) {
+                continue;
+            }
+            [$top, $bottom] = [$steel->at(-1, ($from + $to) / 2), $steel->at(1, ($from + $to) / 2)];
+            $place = str_starts_with($top->place, 'support') ? $top->place : $bottom->place;
+            $cuts[] = [
+                'title' => ucfirst($place), 'from' => $from, 'to' => $to,
+                'bars' => [...self::places($concrete, $top->group, false), ...self::places($concrete, $bottom->group, true)],
+                'text' => "top {$top->group->text()}, bottom {$bottom->group->text()}",
+            ];
+        }
+
+        return $cuts;
+    }
+
+    /** @return list<list<float>> middle from the left and from the top, and diameter, mm */
+    private static function places(ConcreteMake $concrete, BarGroup $group, bool $isBelow): array
+    {
+        $edge = $concrete->cage()->toBars() + $group->bars->diameter / 2;
+        $places = [];
+        foreach ($group->layers as $layer => $count) {
+            $step = $count === 1 ? 0.0 : ($concrete->b - 2 * $edge) / ($count - 1);
+            $y = $isBelow ? $concrete->h - $group->inset($layer) : $group->inset($layer);
+            for ($i = 0; $i < $count; $i++) {
+                $places[] = [$count === 1 ? $concrete->b / 2 : $edge + $i * $step, $y, $group->bars->diameter];
+            }
+        }
+
+        return $places;
+    }
+}

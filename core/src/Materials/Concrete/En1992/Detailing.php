@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\Bars;
+use Waage\Materials\Concrete\BarStretch;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Reinforcement;
+
+/**
+ * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer leaves
+ * open is chosen by what EN 1992-1-1 asks of it, and goes as far as it is needed.
+ */
+final readonly class Detailing
+{
+    /** Less moment is rounding, Nmm. */
+    private const NOTHING = 1.0;
+
+    /** Bars in compression are reckoned to lie so deep before they are known, as a part of the depth. */
+    private const COMPRESSION = 0.12;
+
+    private Cracks $cracks;
+
+    private LinkZones $zones;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->cracks = new Cracks($envelopes);
+        $this->zones = new LinkZones($envelopes);
+    }
+
+    public function of(ConcreteMake $concrete): ConcreteMake
+    {
+        $choice = new BarChoice($concrete);
+        $bottom = $this->bottom($concrete, $choice);
+        $top = $this->top($concrete, $choice, $bottom);
+        $bars = new Reinforcement($bottom, $top, [$this->zones->even($concrete)]);
+
+        return $concrete->withSteel(new Reinforcement($bottom, $top, $this->zones->of($concrete->withSteel($bars))));
+    }
+
+    /** @return non-empty-list<BarStretch> of every span and overhang */
+    private function bottom(ConcreteMake $concrete, BarChoice $choice): array
+    {
+        $names = $this->envelopes->beam->beam->fieldNames();
+        $stretches = [];
+        $span = 0;
+        foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
+            $span += str_starts_with($names[$i], 'span') ? 1 : 0;
+            $said = str_starts_with($names[$i], 'span') ? $concrete->wishes->spans[$span] ?? null : null;
+            $said ??= $concrete->wishes->bottom;
+            $group = $said === null ? $this->chosen($concrete, $choice, 1, $from, $to) : $concrete->group($said);
+            $id = count($names) === 1 ? '' : str_replace(['span ', ' overhang'], '', $names[$i]);
+            $stretches[] = new BarStretch($from, $to, $group, $id, $names[$i], [$from, $to]);
+        }
+
+        return $stretches === [] ? throw new \LogicException('A beam has a span.') : $stretches;
+    }
+
+    /**
+     * @param  non-empty-list<BarStretch>  $bottom
+     * @return non-empty-list<BarStretch>
+     */
+    private function top(ConcreteMake $concrete, BarChoice $choice, array $bottom): array
+    {
+        $through = $concrete->wishes->top === null
+            ? $this->through($concrete, $choice)
+            : $concrete->group($concrete->wishes->top);
+        $curtailment = new Curtailment($this->envelopes, $concrete, $through);
+        $groups = [];
+        foreach ($curtailment->regions() as $support => [$from, $to]) {
+            $said = $concrete->wishes->supports[$support] ?? null;
+            if ($said !== null) {
+                $groups[$support] = $concrete->group($said);
+            } elseif ($concrete->wishes->top === null && ! $this->does($concrete, $through, -1, $from, $to)) {
+                $groups[$support] = $this->chosen($concrete, $choice, -1, $from, $to);
+            }
+        }
+
+        return $curtailment->stretches($groups);
+    }
+
+    /** Two bars to hang links on; more where spans need steel in compression. */
+    private function through(ConcreteMake $concrete, BarChoice $choice): BarGroup
+    {
+        $needed = new Needed($concrete);
+        $M = max(0.0, $this->moment($concrete, 1, 0.0, INF));
+        $hogs = $this->moment($concrete, -1, 0.0, INF) > self::NOTHING;
+
+        return $choice->first(function (BarGroup $g) use ($concrete, $needed, $M, $hogs): bool {
+            $d = (1 - self::COMPRESSION) * $concrete->h;
+            $least = $needed->steel($M, $d, $g->centroid())[1];
+
+            return $g->bars->area() >= max($least, $hogs ? $needed->least($concrete->h - $g->centroid()) : 0.0);
+        });
+    }
+
+    private function chosen(ConcreteMake $concrete, BarChoice $choice, int $sign, float $from, float $to): BarGroup
+    {
+        return $choice->first(fn (BarGroup $g): bool => $this->does($concrete, $g, $sign, $from, $to));
+    }
+
+    /** Do bars suffice between two places: for the moment, against breaking at the first crack, and for narrow cracks? */
+    private function does(ConcreteMake $concrete, BarGroup $group, int $sign, float $from, float $to): bool
+    {
+        $needed = new Needed($concrete);
+        $M = $this->moment($concrete, $sign, $from, $to);
+        if ($M < self::NOTHING) {
+            return true;
+        }
+        $d = $concrete->h - $group->centroid();
+        $As = max($needed->least($d), $needed->steel($M, $d, self::COMPRESSION * $concrete->h)[0]);
+        if ($group->bars->area() < $As * (1 - 1e-9)) {
+            return false;
+        }
+        $e = $this->cracks->moment($concrete, $sign, $from, $to);
+
+        return $e === null || $this->cracks->holds($concrete, $group, abs($e->value));
+    }
+
+    /** The greatest of a sign for strength, Nmm. */
+    private function moment(ConcreteMake $concrete, int $sign, float $from, float $to): float
+    {
+        $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
+
+        return $e === null ? 0.0 : $sign * $e->value;
+    }
+}

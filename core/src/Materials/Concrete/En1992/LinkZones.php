@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\LinkZone;
+
+/** Spacing of links: closer at the ends of spans, as shear asks; one spacing where the engineer gives it. mm. */
+final readonly class LinkZones
+{
+    private const SPACINGS = [400.0, 350.0, 300.0, 275.0, 250.0, 225.0, 200.0, 175.0, 150.0, 125.0, 100.0, 75.0];
+
+    /** Zones are whole multiples of this, and end where this many steps along a half span say so. */
+    private const MODULE = 100.0;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+    }
+
+    /** The same all along, as a start. */
+    public function even(ConcreteMake $concrete): LinkZone
+    {
+        return new LinkZone(0.0, $concrete->length(), $concrete->wishes->linkSpacing ?? self::SPACINGS[0]);
+    }
+
+    /** @return non-empty-list<LinkZone> */
+    public function of(ConcreteMake $concrete): array
+    {
+        if ($concrete->wishes->linkSpacing !== null) {
+            return [$this->even($concrete)];
+        }
+        $zones = [];
+        foreach ($this->envelopes->beam->beam->fields() as [$from, $to]) {
+            array_push($zones, ...$this->ofField($concrete, $from, $to));
+        }
+
+        return $zones === [] ? [$this->even($concrete)] : $zones;
+    }
+
+    /** @return non-empty-list<LinkZone> close, wide, close */
+    private function ofField(ConcreteMake $concrete, float $from, float $to): array
+    {
+        $wide = $this->spacing($concrete, 0.0, ($from + $to) / 2);
+        $middle = ($from + $to) / 2;
+        [$left, $leftSpacing] = $this->closeEnd($concrete, $from, $middle, $wide);
+        [$right, $rightSpacing] = $this->closeEnd($concrete, $to, $middle, $wide);
+        if ($left + $right >= $to - $from - self::MODULE) {
+            return [new LinkZone($from, $to, min($leftSpacing, $rightSpacing))];
+        }
+
+        return [
+            ...$left > 0.0 ? [new LinkZone($from, $from + $left, $leftSpacing)] : [],
+            new LinkZone($from + $left, $to - $right, $wide),
+            ...$right > 0.0 ? [new LinkZone($to - $right, $to, $rightSpacing)] : [],
+        ];
+    }
+
+    /** @return array{float, float} how long links are closer from an end of a span to its middle, and their spacing */
+    private function closeEnd(ConcreteMake $concrete, float $end, float $middle, float $wide): array
+    {
+        $side = $middle > $end ? 1 : -1;
+        $spacing = $this->spacing($concrete, $this->shear($concrete, $end, $middle), $end + $side);
+        if ($spacing >= $wide) {
+            return [0.0, $wide];
+        }
+        for ($length = self::MODULE; $length < abs($middle - $end); $length += self::MODULE) {
+            if ($this->spacing($concrete, $this->shear($concrete, $end + $side * $length, $middle), $end + $side * $length) >= $wide) {
+                break;
+            }
+        }
+
+        return [min($length, abs($middle - $end)), $spacing];
+    }
+
+    /** The greatest shear between two places, N. */
+    private function shear(ConcreteMake $concrete, float $a, float $b): float
+    {
+        $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), min($a, $b), max($a, $b));
+
+        return abs($e->value ?? 0.0);
+    }
+
+    /** The widest that does for a shear, with the rules for the least links. */
+    private function spacing(ConcreteMake $concrete, float $V, float $x): float
+    {
+        $d = $concrete->h - Shear::shallower($concrete, $x)->centroid();
+        $most = min(0.75 * $d, $concrete->links->area() / (new Needed($concrete))->links($V, $d));
+        foreach (self::SPACINGS as $spacing) {
+            if ($spacing <= $most + 1e-9) {
+                return $spacing;
+            }
+        }
+
+        return self::SPACINGS[count(self::SPACINGS) - 1];
+    }
+}

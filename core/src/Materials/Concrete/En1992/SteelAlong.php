@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\Polynomial;
+use Waage\Loading\Combination;
+use Waage\Material\CurvePart;
+use Waage\Material\Figure;
+use Waage\Materials\Concrete\BarStretch;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\LinkZone;
+use Waage\Units\Kind;
+
+/**
+ * Steel that is needed along a beam, bottom downwards and top upwards, and links; with what there is. Moments are shifted by
+ * 9.2.1.3(2). Between places of the envelopes it is drawn in straight lines.
+ */
+final readonly class SteelAlong
+{
+    /** Straight lines for a piece of an envelope. */
+    private const LINES = 6;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+    }
+
+    /** @return list<Figure> */
+    public function figures(ConcreteMake $concrete): array
+    {
+        if ($this->envelopes->strength === []) {
+            return [];
+        }
+        $needed = new Needed($concrete);
+        $links = array_map(
+            fn (LinkZone $z): CurvePart => new CurvePart($z->from, $z->to, [$concrete->links->area() / $z->spacing]),
+            $concrete->steel()->links,
+        );
+
+        return [
+            new Figure('M', 'Moment M', '', Kind::Moment, true, [], [], $this->resistance($concrete, 1), $this->resistance($concrete, -1)),
+            new Figure(
+                'As', 'Bars', 'Bars needed (filled) and there (line): bottom downwards, top upwards', Kind::SteelArea, true,
+                $this->bars($concrete, 1), $this->bars($concrete, -1), $this->there($concrete, 1), $this->there($concrete, -1),
+            ),
+            new Figure(
+                'Asw', 'Links', 'Links needed (filled) and there (line), area by length', Kind::AreaByLength, false,
+                $this->links($concrete, $needed), [], $links, [],
+            ),
+        ];
+    }
+
+    /** @return list<CurvePart> */
+    private function there(ConcreteMake $concrete, int $sign): array
+    {
+        return array_map(
+            fn (BarStretch $s): CurvePart => new CurvePart($s->from, $s->to, [$sign * $s->group->bars->area()]),
+            $concrete->steel()->inTension($sign),
+        );
+    }
+
+    /** @return list<CurvePart> */
+    private function resistance(ConcreteMake $concrete, int $sign): array
+    {
+        $needed = new Needed($concrete);
+        $of = fn (BarStretch $s): float => $needed->resistance($s->group->bars->area(), $concrete->h - $s->group->centroid());
+
+        return array_map(
+            fn (BarStretch $s): CurvePart => new CurvePart($s->from, $s->to, [$sign * $of($s)]),
+            $concrete->steel()->inTension($sign),
+        );
+    }
+
+    /** @return list<CurvePart> for moments of a sign, times it */
+    private function bars(ConcreteMake $concrete, int $sign): array
+    {
+        $samples = $this->samples($this->envelopes->moment, $sign, $concrete->weight());
+        $needed = new Needed($concrete);
+        $steel = $concrete->steel();
+        $values = [];
+        foreach ($samples as [$x]) {
+            $group = $steel->at($sign, $x)->group;
+            $d = $concrete->h - $group->centroid();
+            $shift = Anchorage::shift($d);
+            [$most, $combination] = [0.0, null];
+            foreach ($samples as [$at, $M, $c]) {
+                if (abs($at - $x) <= $shift && $M > $most) {
+                    [$most, $combination] = [$M, $c];
+                }
+            }
+            $As = $needed->steel($most, $d, $steel->at(-$sign, $x)->group->centroid())[0];
+            $values[] = [$x, $sign * $As, $combination];
+        }
+
+        return self::lines($values);
+    }
+
+    /** @return list<CurvePart> */
+    private function links(ConcreteMake $concrete, Needed $needed): array
+    {
+        $values = [];
+        $weight = $concrete->weight();
+        $down = $this->samples($this->envelopes->shear, 1, $weight);
+        $up = $this->samples($this->envelopes->shear, -1, $weight);
+        $places = array_values(array_unique([...array_column($down, 0), ...array_column($up, 0)]));
+        sort($places);
+        foreach ($places as $x) {
+            [$V, $c] = self::greater(self::at($down, $x), self::at($up, $x));
+            $d = $concrete->h - Shear::shallower($concrete, $x)->centroid();
+            $values[] = [$x, $needed->links($V, $d), $c];
+        }
+
+        return self::lines($values);
+    }
+
+    /**
+     * @param  array{float, Combination|null}  $a
+     * @param  array{float, Combination|null}  $b
+     * @return array{float, Combination|null}
+     */
+    private static function greater(array $a, array $b): array
+    {
+        return $a[0] >= $b[0] ? $a : $b;
+    }
+
+    /**
+     * @param  list<array{float, float, Combination}>  $samples
+     * @return array{float, Combination|null} between two samples on the straight line; at a jump the greater side
+     */
+    private static function at(array $samples, float $x): array
+    {
+        $most = [0.0, null];
+        foreach ($samples as $i => [$from, $a, $combination]) {
+            [$to, $b] = $samples[$i + 1] ?? [$from, $a];
+            if ($x >= $from && $x <= $to) {
+                $value = $to - $from < 1e-6 ? max($a, $b) : $a + ($b - $a) * ($x - $from) / ($to - $from);
+                $most = $value > $most[0] ? [$value, $combination] : $most;
+            }
+        }
+
+        return $most;
+    }
+
+    /** @return list<array{float, float, Combination}> places, values times the sign but not below 0, what governs */
+    private function samples(Envelope $envelope, int $sign, float $weight): array
+    {
+        $breaks = $envelope->breaks();
+        $samples = [];
+        foreach ($envelope->curve($this->envelopes->strength, $sign, $weight) as $piece) {
+            $start = $breaks[$piece['segment']];
+            $places = Polynomial::roots(Polynomial::derivative($piece['polynomial']), $piece['from'], $piece['to']);
+            for ($i = 0; $i <= self::LINES; $i++) {
+                $places[] = $piece['from'] + ($piece['to'] - $piece['from']) * $i / self::LINES;
+            }
+            sort($places);
+            foreach ($places as $t) {
+                $samples[] = [$start + $t, max(0.0, $sign * Polynomial::value($piece['polynomial'], $t)), $piece['combination']];
+            }
+        }
+
+        return $samples;
+    }
+
+    /**
+     * @param  list<array{float, float, Combination|null}>  $values
+     * @return list<CurvePart>
+     */
+    private static function lines(array $values): array
+    {
+        $parts = [];
+        foreach ($values as $i => [$x, $value, $combination]) {
+            [$to, $next] = $values[$i + 1] ?? [$x, $value];
+            if ($to - $x > 1e-6) {
+                $parts[] = new CurvePart($x, $to, [$value, ($next - $value) / ($to - $x)], $combination);
+            }
+        }
+
+        return $parts;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+/** Bars and links of a beam from end to end. */
+final readonly class Reinforcement
+{
+    /**
+     * @param  non-empty-list<BarStretch>  $bottom
+     * @param  non-empty-list<BarStretch>  $top
+     * @param  non-empty-list<LinkZone>  $links
+     */
+    public function __construct(public array $bottom, public array $top, public array $links)
+    {
+    }
+
+    /** @return non-empty-list<BarStretch> those in tension under moments of a sign */
+    public function inTension(int $sign): array
+    {
+        return $sign > 0 ? $this->bottom : $this->top;
+    }
+
+    /** The bars in tension at a place. */
+    public function at(int $sign, float $x): BarStretch
+    {
+        $stretches = $this->inTension($sign);
+        foreach ($stretches as $stretch) {
+            if ($x <= $stretch->to + 1e-6) {
+                return $stretch;
+            }
+        }
+
+        return $stretches[count($stretches) - 1];
+    }
+
+    /** The fewest bars, by area, that are in compression anywhere between two places. */
+    public function leastInCompression(int $sign, float $from, float $to): BarGroup
+    {
+        $least = null;
+        foreach ($this->inTension(-$sign) as $stretch) {
+            $overlaps = $stretch->from < $to - 1e-6 && $stretch->to > $from + 1e-6;
+            if ($overlaps && ($least === null || $stretch->group->bars->area() < $least->bars->area())) {
+                $least = $stretch->group;
+            }
+        }
+
+        return $least ?? $this->at(-$sign, $from)->group;
+    }
+
+    /** @return list<LinkZone> between two places */
+    public function linksBetween(float $from, float $to): array
+    {
+        return array_values(array_filter($this->links, fn (LinkZone $z): bool => $z->from < $to - 1e-6 && $z->to > $from + 1e-6));
+    }
+
+    /** @return list<BarGroup> every group there is */
+    public function groups(): array
+    {
+        return array_map(fn (BarStretch $s): BarGroup => $s->group, [...$this->bottom, ...$this->top]);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+/**
+ * What the engineer says of bars and links. What is null or missing is chosen: bars at the bottom of every span, at the top all
+ * along, those of single spans and supports (by number from 1) in their place, and one spacing of links (mm).
+ */
+final readonly class Wishes
+{
+    /**
+     * @param  array<int, Bars>  $spans
+     * @param  array<int, Bars>  $supports
+     */
+    public function __construct(
+        public ?Bars $bottom,
+        public ?Bars $top,
+        public array $spans,
+        public array $supports,
+        public ?float $linkSpacing,
+    ) {
+    }
+
+    /** @return list<Bars> all that are said */
+    public function bars(): array
+    {
+        return array_values(array_filter([$this->bottom, $this->top, ...$this->spans, ...$this->supports]));
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Tests\Materials\Concrete;
+
+use Waage\Analysis\Polynomial;
+use Waage\Checks\Weighing;
+use Waage\Design\Design;
+use Waage\Material\CurvePart;
+use Waage\Materials\Concrete\BarStretch;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\En1992\Anchorage;
+use Waage\Member\Member;
+
+/**
+ * A continuous beam whose bars and links are left open.
+ *
+ * @param  list<float>  $spans  m
+ * @param  array<string, mixed>  $concrete
+ */
+function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0): Design
+{
+    $x = 0.0;
+    $supports = [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '250 mm']];
+    foreach ($spans as $span) {
+        $x += $span;
+        $supports[] = ['x' => "{$x} m", 'kind' => 'roller', 'bearing' => '250 mm'];
+    }
+    $length = $x + $overhang;
+
+    return new Design(Member::fromArray([
+        'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
+        'concrete' => ['width' => '300 mm', 'depth' => '550 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm', ...$concrete],
+        'length' => "{$length} m", 'supports' => $supports,
+        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+        'cases' => [['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'], ['id' => 'q', 'name' => 'People', 'category' => 'B']],
+        'loads' => [
+            ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$g} kN/m"],
+            ['id' => 'b', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$q} kN/m"],
+        ],
+    ]), true);
+}
+
+function steelOf(Design $design): \Waage\Materials\Concrete\Reinforcement
+{
+    return ConcreteMake::from($design->make)->steel();
+}
+
+it('chooses bars that hold by its own weighings, in random beams', function (): void {
+    mt_srand(17);
+    $number = fn (float $a, float $b): float => round($a + ($b - $a) * mt_rand() / mt_getrandmax(), 2);
+    for ($i = 0; $i < 60; $i++) {
+        $spans = array_map(fn (): float => $number(3, 7.5), array_fill(0, mt_rand(1, 4), 0));
+        $concrete = ['width' => 10 * mt_rand(25, 45).' mm', 'depth' => 50 * mt_rand(11, 16).' mm', 'grade' => ['C25/30', 'C30/37', 'C40/50'][mt_rand(0, 2)], 'linkDiameter' => '10 mm'];
+        $design = openBeam($spans, $number(5, 30), $number(2, 25), $concrete, mt_rand(0, 1) * $number(0.5, 2.0));
+        // Only the depth, the width of links' legs and the struts are the engineer's.
+        $chosen = array_filter($design->weighings, fn (Weighing $w): bool => preg_match('/^(sagging|hogging|least|shear|cracks|clear|most)/', $w->id) === 1);
+        $failing = array_filter($chosen, fn (Weighing $w): bool => ! $w->holds());
+        expect(array_map(fn (Weighing $w): string => "{$i}: {$w->id} {$w->ratio}", $failing))->toBe([]);
+    }
+});
+
+it('has more steel everywhere than the shifted moments need', function (): void {
+    $design = openBeam([6.0, 7.5, 5.0], 22, 18, overhang: 1.5);
+    $figures = array_column(array_map(fn ($f): array => [$f->id, $f], $design->checks->figures($design->make)), 1, 0);
+    foreach ([[1, $figures['As']->max], [-1, $figures['As']->min], [1, $figures['Asw']->max]] as $k => [$sign, $parts]) {
+        $there = [$figures['As']->most, $figures['As']->least, $figures['Asw']->most][$k];
+        $at = fn (float $x): float => array_values(array_filter($there, fn (CurvePart $p): bool => $x >= $p->from - 1e-6 && $x <= $p->to + 1e-6))[0]->polynomial[0];
+        $short = array_filter($parts, function (CurvePart $p) use ($sign, $at): bool {
+            $middle = ($p->from + $p->to) / 2;
+
+            return $sign * Polynomial::value($p->polynomial, $middle - $p->from) > $sign * $at($middle) * (1 + 1e-6);
+        });
+        expect($short)->toBe([]);
+    }
+});
+
+it('mirrors its bars with the beam', function (): void {
+    $texts = fn (Design $d): array => array_map(fn (BarStretch $s): string => $s->group->text(), steelOf($d)->bottom);
+    expect(array_reverse($texts(openBeam([4.0, 7.0, 5.5], 20, 15))))->toBe($texts(openBeam([5.5, 7.0, 4.0], 20, 15)));
+});
+
+it('keeps what the engineer says of single places', function (): void {
+    $design = openBeam([6.0, 6.0], 15, 10, ['spans' => ['2' => '5ø20'], 'supports' => ['2' => '6ø16'], 'linkSpacing' => '125 mm']);
+    $make = ConcreteMake::from($design->make);
+    expect($make->describe()['bars'])->toMatchArray(['spans.2' => '5ø20', 'supports.2' => '6ø16 in layers of 4 and 2'])
+        ->and($make->steel()->links)->toHaveCount(1)->and($make->steel()->links[0]->spacing)->toBe(125.0);
+});
+
+// EN 1992-1-1, 8.4, by hand: C30/37, poor bond: f_bd = 2.25 · 0.7 · 0.7 · 2.896/1.5 = 2.129 MPa; ø20: 5 · 434.8/2.129 = 1021 mm.
+it('anchors bars by bond, straight and stressed to the yield strength', function (): void {
+    $concrete = ConcreteMake::from(openBeam([6.0], 15, 10)->make);
+    expect(Anchorage::length($concrete, 20.0))->toBeNear(1021.1, 1e-3)->and(Anchorage::shift(500.0))->toBeNear(562.5, 1e-9);
+});
+
+it('lays links closer at the ends of spans where shear asks for it', function (): void {
+    $zones = steelOf(openBeam([7.0], 40, 25))->links;
+    expect($zones)->toHaveCount(3)->and($zones[0]->spacing)->toBeLessThan($zones[1]->spacing)
+        ->and($zones[0]->spacing)->toBe($zones[2]->spacing)->and($zones[2]->to)->toBeNear(7000.0, 1e-9);
+});

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Editor } from '@/bench/editor'
+import { spansOf } from '@/bench/spans'
+import type { MemberDocument } from '@/contract/member'
+
+/** Bars by span and by support; what is left empty is chosen, and the field shows what is. */
+const props = defineProps<{ editor: Editor }>()
+const document = computed(() => props.editor.document.value as MemberDocument)
+const concrete = computed(() => document.value.concrete)
+const chosen = computed(() => props.editor.result.value?.section.bars ?? {})
+const fault = (path: string): string | undefined => props.editor.errors.value[`concrete.${path}`]?.[0]
+
+interface Row {
+    path: string
+    label: string
+    value: string
+    placeholder: string
+}
+const AS_NEEDED = 'as needed'
+const columns = computed<{ title: string; rows: Row[] }[]>(() => {
+    const of = concrete.value
+    const place = (key: 'spans' | 'supports', number: number, label: string): Row => {
+        const path = `${key}.${number}`
+        const otherwise = key === 'spans' ? of?.bottom : of?.top
+        return { path, label, value: of?.[key]?.[number] ?? '', placeholder: chosen.value[path] ?? (otherwise || 'those that run through') }
+    }
+    const spans = spansOf(document.value).filter((s) => s.name.startsWith('Span'))
+    const bottom: Row[] = [{ path: 'bottom', label: 'All spans', value: of?.bottom ?? '', placeholder: chosen.value['spans.1'] ?? AS_NEEDED }]
+    if (spans.length > 1) bottom[0]!.placeholder = AS_NEEDED
+    const supports = document.value.supports.length
+    return [
+        {
+            title: 'Top bars',
+            rows: [
+                { path: 'top', label: 'Run through', value: of?.top ?? '', placeholder: chosen.value.top ?? AS_NEEDED },
+                ...Array.from({ length: supports }, (_, i) => place('supports', i + 1, `Support ${i + 1}`)),
+            ],
+        },
+        { title: 'Bottom bars', rows: [...bottom, ...(spans.length > 1 ? spans.map((_, i) => place('spans', i + 1, `Span ${i + 1}`)) : [])] },
+    ]
+})
+
+function set(path: string, text: string): void {
+    props.editor.change((d) => {
+        if (!d.concrete) return
+        const [key, number] = path.split('.') as ['top' | 'bottom' | 'spans' | 'supports', string?]
+        if (number === undefined) {
+            if (key === 'top' || key === 'bottom') d.concrete[key] = text
+            return
+        }
+        if (key !== 'spans' && key !== 'supports') return
+        const places = { ...d.concrete[key], [number]: text }
+        if (text.trim() === '') Reflect.deleteProperty(places, number)
+        if (Object.keys(places).length) d.concrete[key] = places
+        else Reflect.deleteProperty(d.concrete, key)
+    }, `concrete.${path}`)
+}
+</script>
+
+<template>
+    <div class="grid grid-cols-2 gap-x-2">
+        <fieldset v-for="column in columns" :key="column.title" class="min-w-0">
+            <legend class="label font-semibold">{{ column.title }}</legend>
+            <label v-for="row in column.rows" :key="row.path" class="mb-1 grid grid-cols-[4.5rem_1fr] items-center gap-1">
+                <span class="text-xs">{{ row.label }}</span>
+                <input
+                    class="field"
+                    :value="row.value"
+                    :placeholder="row.placeholder"
+                    :aria-label="`${column.title}, ${row.label}`"
+                    :title="`Number and diameter in mm: 4ø16 or 4x16. Empty: ${row.placeholder}`"
+                    :aria-invalid="!!fault(row.path)"
+                    @input="set(row.path, ($event.target as HTMLInputElement).value)"
+                />
+                <span v-if="fault(row.path)" class="fault col-span-2" role="alert">{{ fault(row.path) }}</span>
+            </label>
+        </fieldset>
+    </div>
+</template>
