@@ -363,7 +363,7 @@ final readonly class Result
         $said = $this->design->member->remarks[$w->id] ?? null;
 
         return [
-            'id' => $w->id, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'state' => ($said->leftOut ?? false ? State::LeftOut : $w->state)->value, 'holds' => $w->holds(),
+            'id' => $w->id, 'group' => $w->group, 'title' => $w->title, 'clause' => $w->clause, 'ratio' => $w->ratio, 'state' => ($said->leftOut ?? false ? State::LeftOut : $w->state)->value, 'holds' => $w->holds(),
             'demand' => $w->demand, 'capacity' => $w->capacity, 'kind' => $w->kind->value,
             'demandTex' => $w->demandSymbol === '' ? '' : Formula::symbol($w->demandSymbol),
             'capacityTex' => $w->capacitySymbol === '' ? '' : Formula::symbol($w->capacitySymbol),

@@ -120,7 +120,7 @@ final readonly class SheetBuilder
             },
             $w->x === null ? '' : $this->format($w->x, Kind::Length),
             $w->combination,
-            preg_replace('~^(EN 1993-1-1|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
+            preg_replace('~^(EN \d{4}-\d-\d|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
         ], array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $this->full || $w->ratio !== null || $w->state === State::NotCovered || in_array($w, $this->design->notCounted, true))));
 
         $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
@@ -396,8 +396,24 @@ final readonly class SheetBuilder
             Block::heading('Section'),
             ...$this->sections(),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
-            ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $this->design->weighings),
+            ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $derived = $this->derived()),
+            ...count($derived) === count($this->design->weighings) ? [] : [
+                Block::text('Of weighings that are alike for several spans or supports the one that is used most is derived; the others stand in the summary.'),
+            ],
         ];
+    }
+
+    /** @return list<Weighing> of those that are alike the first; all that are not covered, or that the engineer says something to */
+    private function derived(): array
+    {
+        $seen = [];
+
+        return array_values(array_filter($this->design->weighings, function (Weighing $w) use (&$seen): bool {
+            $isFirst = $w->group === '' || ! isset($seen[$w->group]);
+            $seen[$w->group] = true;
+
+            return $isFirst || $w->state === State::NotCovered || isset($this->design->member->remarks[$w->id]);
+        }));
     }
 
     /** @return list<array<string, mixed>> the section, or those of several cuts */

@@ -511,6 +511,10 @@ export interface FigureResult {
 }
 export interface WeighingResult {
     id: string
+    /**
+     * what it is called without its place, where there is one for every span or support
+     */
+    group: string
     title: string
     clause: string
     ratio: number | null

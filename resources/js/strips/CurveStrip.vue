@@ -86,7 +86,7 @@ const labels = computed(() => {
 const read = computed(() => {
     if (props.reading === null || props.reading === undefined) return null
     const max = readAt(props.curves.max, props.reading)
-    const min = readAt(props.curves.min, props.reading)
+    const min = readAt(props.curves.min.length ? props.curves.min : props.curves.max, props.reading)
     if (!max || !min) return null
     const id = (i: number): string => props.combinations[i]?.id ?? ''
     const one = Math.abs(max.value - min.value) < 1e-6 * (range.value.top - range.value.bottom)
@@ -126,7 +126,7 @@ const read = computed(() => {
                 :key="`limit${i}`"
                 :d="pathOf(c, sx, sy)"
                 fill="none"
-                stroke="var(--color-fail)"
+                stroke="var(--color-ink)"
                 stroke-width="1"
                 stroke-dasharray="7 2"
             />

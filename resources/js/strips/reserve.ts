@@ -36,8 +36,8 @@ export function reserveLines(result: Result): ReserveLine[] {
     return result.weighings.flatMap((weighing) =>
         weighing.ranges.length === 0 || weighing.state === 'left out'
             ? []
-            : (sources[weighing.id] ?? []).map(([curve, sign], _, all) => ({
-                  id: weighing.id,
+            : (sources[weighing.group || weighing.id] ?? []).map(([curve, sign], _, all) => ({
+                  id: weighing.group || weighing.id,
                   curve: weighing.ranges.flatMap(([from, to, capacity, ratio]) => {
                       const part = (of: Curve, way: 1 | -1) => divided(of, way, from as number, to as number, capacity as number)
                       return ratio === undefined

@@ -26,8 +26,8 @@ const columns = computed<{ title: string; rows: Row[] }[]>(() => {
         return { path, label, value: of?.[key]?.[number] ?? '', placeholder: chosen.value[path] ?? (otherwise || 'those that run through') }
     }
     const spans = spansOf(document.value).filter((s) => s.name.startsWith('Span'))
-    const bottom: Row[] = [{ path: 'bottom', label: 'All spans', value: of?.bottom ?? '', placeholder: chosen.value['spans.1'] ?? AS_NEEDED }]
-    if (spans.length > 1) bottom[0]!.placeholder = AS_NEEDED
+    const only = spans.length > 1 ? undefined : chosen.value['spans.1']
+    const bottom: Row[] = [{ path: 'bottom', label: 'All spans', value: of?.bottom ?? '', placeholder: only ?? AS_NEEDED }]
     const supports = document.value.supports.length
     return [
         {

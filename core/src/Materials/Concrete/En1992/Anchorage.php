@@ -69,7 +69,7 @@ final class Anchorage
             Bending::id('length', $stretch), "Length of bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.3', null,
             demand: $w->value('l_req'), capacity: $w->value('l_1'), kind: Kind::Size, demandSymbol: 'l_req', capacitySymbol: 'l_1',
             x: $cut->support + $cut->side * $cut->reach, lines: $w->lines,
-            remark: 'Set out so that it suffices.',
+            group: 'length', remark: 'Set out so that it suffices.',
         );
     }
 }

@@ -81,7 +81,7 @@ final readonly class Bending
             demand: $w->value('M_Ed'), capacity: $w->value('M_Rd'), kind: Kind::Moment,
             demandSymbol: 'M_Ed', capacitySymbol: 'M_Rd', x: $e->x, combination: $e->combination->id,
             arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
-            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')),
+            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')), group: $name,
         );
     }
 
@@ -162,12 +162,12 @@ final readonly class Bending
         $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b * d', Kind::SteelArea, '9.2.1.1(1) (9.1N)');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('u', 'A_s_min / A_s', Kind::Number, '9.2.1.1(1)');
-        $id = self::id($sign > 0 ? 'least-bottom' : 'least-top', $stretch);
+        $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
         return new Weighing(
-            $id, "Least bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.1', $w->value('u'),
+            self::id($group, $stretch), "Least bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.1', $w->value('u'),
             demand: $w->value('A_s_min'), capacity: $w->value('A_s'), kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min', capacitySymbol: 'A_s', lines: $w->lines,
+            demandSymbol: 'A_s_min', capacitySymbol: 'A_s', lines: $w->lines, group: $group,
         );
     }
 }

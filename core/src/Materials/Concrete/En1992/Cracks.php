@@ -60,11 +60,11 @@ final readonly class Cracks
         $beam = $this->envelopes->beam;
         $effect = $this->envelopes->moment->effect;
         $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
-        $id = Bending::id($sign > 0 ? 'cracks-bottom' : 'cracks-top', $stretch);
+        $group = $sign > 0 ? 'cracks-bottom' : 'cracks-top';
 
         return new Weighing(
-            $id, "Cracks, {$stretch->place}", 'EN 1992-1-1, 7.3.3', $u, x: $e->x, combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
+            Bending::id($group, $stretch), "Cracks, {$stretch->place}", 'EN 1992-1-1, 7.3.3', $u, x: $e->x, combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines, group: $group,
         );
     }
 

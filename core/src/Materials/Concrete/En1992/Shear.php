@@ -152,6 +152,7 @@ final readonly class Shear
             demand: $w->value('V_Ed'), capacity: $w->value($capacity), kind: Kind::Force,
             demandSymbol: 'V_Ed', capacitySymbol: $capacity, x: $e->x, combination: $e->combination->id,
             arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines, ranges: $ranges,
+            group: $id,
         );
     }
 
