@@ -394,7 +394,7 @@ final readonly class SheetBuilder
     {
         return [
             Block::heading('Section'),
-            ...$this->sections(),
+            Block::figure('section', $this->design->make->title().$this->design->make->caption()),
             Block::heading("Weighings ({$this->design->checks->standard()})"),
             ...array_map(fn (Weighing $w): array => Block::weighing($w->id), $derived = $this->derived()),
             ...count($derived) === count($this->design->weighings) ? [] : [
@@ -414,29 +414,6 @@ final readonly class SheetBuilder
 
             return $isFirst || $w->state === State::NotCovered || isset($this->design->member->remarks[$w->id]);
         }));
-    }
-
-    /** @return list<array<string, mixed>> the section, or those of several cuts */
-    private function sections(): array
-    {
-        $make = $this->design->make;
-        $caption = $make->title().$make->caption();
-        /** @var array{cuts?: list<array{title: string, text: string}>} $section */
-        $section = $this->result['section'];
-        $cuts = $section['cuts'] ?? [];
-        if ($cuts === []) {
-            return [Block::figure('section', $caption)];
-        }
-        $figures = [];
-        $seen = [];
-        foreach ($cuts as $i => $cut) {
-            if (! in_array($cut['text'], $seen, true)) {
-                $seen[] = $cut['text'];
-                $figures[] = Block::figure('section', ($seen === [$cut['text']] ? "{$caption} " : '')."{$cut['title']}: {$cut['text']}", $i);
-            }
-        }
-
-        return $figures;
     }
 
     /** @return list<array<string, mixed>> diagrams of the material beside those of the forces */

@@ -78,7 +78,7 @@ export interface TableBlock {
 export interface FigureBlock {
     type: 'figure'
     /**
-     * figure: one of the result's figures; section: of several cuts the one
+     * figure: one of the result's figures, by index
      */
     name:
         | 'member'

@@ -37,6 +37,11 @@ const curve = computed(() => {
     const limit = props.result.figures.find((f) => f.id === name)?.there
     return curves ? { curves, limit, ...drawn } : null
 })
+/** Sections with other bars, each once. */
+const cuts = computed(() => {
+    const all = (props.result.section.cuts ?? []).map((c, index) => ({ ...c, index }))
+    return all.filter((c, i) => all.findIndex((other) => other.text === c.text) === i)
+})
 const memberHeight = computed(
     () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,
 )
@@ -44,7 +49,15 @@ const memberHeight = computed(
 
 <template>
     <figure>
-        <SectionDrawing v-if="block.name === 'section'" :section="result.section" :units="units" :cut="block.index" :bare="(block.index ?? 0) > 0" />
+        <template v-if="block.name === 'section'">
+            <SectionDrawing :section="result.section" :units="units" />
+            <div v-if="cuts.length > 1" class="section-cuts">
+                <div v-for="c in cuts" :key="c.text">
+                    <SectionDrawing bare :section="result.section" :units="units" :cut="c.index" />
+                    <figcaption>{{ c.title }}: {{ c.text }}</figcaption>
+                </div>
+            </div>
+        </template>
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
             <MemberStrip :member="result.member" :sx="sx" :y="0" :height="memberHeight" :units="units" />
         </svg>
