@@ -33,7 +33,7 @@ const rows = computed(() => {
             </div>
             <div v-else class="derivation-given">
                 <span v-for="(l, k) in given" :key="k">
-                    <Tex :tex="`${l.symbol} = ${l.result}`" fit />
+                    <Tex :tex="`${l.symbol} = ${l.result}`" />
                     <span v-if="source(l)" class="derivation-source"><SymbolText :text="source(l)" /></span>
                 </span>
             </div>

@@ -51,8 +51,9 @@ const memberHeight = computed(
     <figure>
         <template v-if="block.name === 'section'">
             <SectionDrawing :section="result.section" :units="units" />
+            <figcaption v-if="cuts[0]">{{ cuts[0].title }}: {{ cuts[0].text }}</figcaption>
             <div v-if="cuts.length > 1" class="section-cuts">
-                <div v-for="c in cuts" :key="c.text">
+                <div v-for="c in cuts.slice(1)" :key="c.text">
                     <SectionDrawing bare :section="result.section" :units="units" :cut="c.index" />
                     <figcaption>{{ c.title }}: {{ c.text }}</figcaption>
                 </div>

@@ -17,13 +17,13 @@ interface Row {
     value: string
     placeholder: string
 }
-const AS_NEEDED = 'as needed'
+const AS_NEEDED = 'chosen'
 const columns = computed<{ title: string; rows: Row[] }[]>(() => {
     const of = concrete.value
     const place = (key: 'spans' | 'supports', number: number, label: string): Row => {
         const path = `${key}.${number}`
         const otherwise = key === 'spans' ? of?.bottom : of?.top
-        return { path, label, value: of?.[key]?.[number] ?? '', placeholder: chosen.value[path] ?? (otherwise || 'those that run through') }
+        return { path, label, value: of?.[key]?.[number] ?? '', placeholder: chosen.value[path] ?? (otherwise || 'none') }
     }
     const spans = spansOf(document.value).filter((s) => s.name.startsWith('Span'))
     const only = spans.length > 1 ? undefined : chosen.value['spans.1']
