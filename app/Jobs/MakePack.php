@@ -56,11 +56,15 @@ final class MakePack implements ShouldQueue
                 return;
             }
             $this->bind($pack, array_map(Sheets::indexRow(...), $made), count($parts), $left, $printer, $directory);
-            $this->state('ready', match (count($left)) {
-                0 => '',
-                1 => '1 incomplete member has no sheet; the index names it.',
-                default => count($left).' incomplete members have no sheet; the index names them.',
-            }, 'working');
+            $this->state(
+                'ready',
+                match (count($left)) {
+                    0 => '',
+                    1 => '1 incomplete member has no sheet; the index names it.',
+                    default => count($left).' incomplete members have no sheet; the index names them.',
+                },
+                'working',
+            );
         } finally {
             File::deleteDirectory($directory);
         }
@@ -68,7 +72,11 @@ final class MakePack implements ShouldQueue
 
     public function failed(?\Throwable $e): void
     {
-        $this->state('failed', mb_substr('The pack could not be made. '.($e?->getMessage() ?? ''), 0, 500), 'working');
+        $this->state(
+            'failed',
+            mb_substr('The pack could not be made. '.($e?->getMessage() ?? ''), 0, 500),
+            'working',
+        );
     }
 
     /**
@@ -102,7 +110,11 @@ final class MakePack implements ShouldQueue
         $done = $left;
         while ($next < count($parts) || $running !== []) {
             while ($next < count($parts) && count($running) < self::AT_ONCE) {
-                $running[$next] = $printer->start(['sheets' => $parts[$next], 'pack' => true], $paper, "{$directory}/{$next}.pdf");
+                $running[$next] = $printer->start(
+                    ['sheets' => $parts[$next], 'pack' => true],
+                    $paper,
+                    "{$directory}/{$next}.pdf",
+                );
                 $next++;
             }
             usleep(50_000);
@@ -111,7 +123,9 @@ final class MakePack implements ShouldQueue
                     $run->finish();
                     unset($running[$i]);
                     $done += count($parts[$i]);
-                    Pack::query()->whereKey($this->pack)->update(['done' => $done]);
+                    Pack::query()
+                        ->whereKey($this->pack)
+                        ->update(['done' => $done]);
                 }
             }
             if (! $this->isWanted()) {
@@ -128,10 +142,23 @@ final class MakePack implements ShouldQueue
      * @param  list<array<string, mixed>>  $rows  of the index
      * @param  list<array<string, string>>  $left
      */
-    private function bind(Pack $pack, array $rows, int $parts, array $left, SheetPrinter $printer, string $directory): void
-    {
+    private function bind(
+        Pack $pack,
+        array $rows,
+        int $parts,
+        array $left,
+        SheetPrinter $printer,
+        string $directory,
+    ): void {
         $job = $pack->job;
-        $index = ['job' => $job->name, 'number' => $job->number, 'client' => $job->client, 'office' => $job->office->name, 'date' => now()->format('Y-m-d'), 'left' => $left];
+        $index = [
+            'job' => $job->name,
+            'number' => $job->number,
+            'client' => $job->client,
+            'office' => $job->office->name,
+            'date' => now()->format('Y-m-d'),
+            'left' => $left,
+        ];
         $files = array_map(fn (int $i): string => "{$directory}/{$i}.pdf", $parts > 0 ? range(0, $parts - 1) : []);
         $counts = array_merge([], ...array_map($this->pagesOfSheets(...), $files));
         // Its own length moves the pages that the index gives: it is printed again until they fit.
@@ -142,7 +169,11 @@ final class MakePack implements ShouldQueue
                 $rows[$i]['page'] = $page + 1;
                 $page += $pages;
             }
-            $printer->print(['sheets' => [], 'index' => [...$index, 'sheets' => $rows]], $pack->paper, "{$directory}/index.pdf");
+            $printer->print(
+                ['sheets' => [], 'index' => [...$index, 'sheets' => $rows]],
+                $pack->paper,
+                "{$directory}/index.pdf",
+            );
             $length = count($this->pages("{$directory}/index.pdf"));
         }
         (new Process(['pdfunite', "{$directory}/index.pdf", ...$files, $pack->path()]))->setTimeout(120)->mustRun();
@@ -167,7 +198,10 @@ final class MakePack implements ShouldQueue
     /** @return list<string> the text of each page */
     private function pages(string $pdf): array
     {
-        return explode("\f", rtrim((new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput(), "\f\n"));
+        return explode(
+            "\f",
+            rtrim((new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput(), "\f\n"),
+        );
     }
 
     private function isWanted(): bool
@@ -177,6 +211,9 @@ final class MakePack implements ShouldQueue
 
     private function state(string $state, string $message, string $from): void
     {
-        Pack::query()->whereKey($this->pack)->where('state', $from)->update(['state' => $state, 'message' => $message]);
+        Pack::query()
+            ->whereKey($this->pack)
+            ->where('state', $from)
+            ->update(['state' => $state, 'message' => $message]);
     }
 }

@@ -79,12 +79,16 @@ final class MemberStore
         // A member file is a few levels deep; the database takes no more than 32.
         $json = json_encode($document, 0, self::DEEPEST);
         if ($json === false) {
-            throw new InvalidMember([new FieldError('', 'This is not a Waage member file: it is nested too deeply.')]);
+            throw new InvalidMember([
+                new FieldError('', 'This is not a Waage member file: it is nested too deeply.'),
+            ]);
         }
         if (strlen($json) > self::LARGEST) {
             throw new InvalidMember([new FieldError('', 'This member is too large to be stored.')]);
         }
-        $text = fn (string $key, int $length): string => is_string($document[$key] ?? null) ? mb_substr($document[$key], 0, $length) : '';
+        $text = fn (string $key, int $length): string => is_string($document[$key] ?? null)
+            ? mb_substr($document[$key], 0, $length)
+            : '';
         $member->document = $document;
         $member->mark = $text('mark', 60);
         $member->title = $text('title', 200);
@@ -116,11 +120,16 @@ final class MemberStore
             'governs' => $verdict->governs(),
             'reason' => $verdict->reason,
             'length' => $member->length,
-            'supports' => array_map(fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()], $member->supports),
-            'loads' => array_values(array_map(
-                fn (Load $l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value],
-                array_filter($member->loads, fn (Load $l): bool => $l->on && ! $l->kind->isDisplacement()),
-            )),
+            'supports' => array_map(
+                fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()],
+                $member->supports,
+            ),
+            'loads' => array_values(
+                array_map(
+                    fn (Load $l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value],
+                    array_filter($member->loads, fn (Load $l): bool => $l->on && ! $l->kind->isDisplacement()),
+                ),
+            ),
         ];
     }
 }

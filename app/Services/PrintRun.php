@@ -32,7 +32,9 @@ final readonly class PrintRun
         try {
             $this->process->wait();
             if (! is_file("{$this->directory}/out.pdf")) {
-                throw new RuntimeException('The sheet could not be printed: '.trim(substr($this->process->getErrorOutput(), -300)));
+                throw new RuntimeException(
+                    'The sheet could not be printed: '.trim(substr($this->process->getErrorOutput(), -300)),
+                );
             }
             File::ensureDirectoryExists(dirname($this->to));
             File::move("{$this->directory}/out.pdf", $this->to);

@@ -31,11 +31,28 @@ final class SheetPrinter
     {
         $directory = storage_path('app/print-'.bin2hex(random_bytes(8)));
         File::ensureDirectoryExists($directory);
-        File::put("{$directory}/sheet.html", view('print', ['content' => $content, 'paper' => $paper, 'assets' => $this->assets()])->render());
+        File::put(
+            "{$directory}/sheet.html",
+            view('print', ['content' => $content, 'paper' => $paper, 'assets' => $this->assets()])->render(),
+        );
         $process = new Process([
-            $this->chromium(), '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-extensions', '--disable-dev-shm-usage', '--allow-file-access-from-files',
-            '--no-pdf-header-footer', '--disable-pdf-tagging', "--user-data-dir={$directory}/profile", "--print-to-pdf={$directory}/out.pdf", "file://{$directory}/sheet.html",
+            $this->chromium(),
+            '--headless',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-extensions',
+            '--disable-dev-shm-usage',
+            '--allow-file-access-from-files',
+            '--no-pdf-header-footer',
+            '--disable-pdf-tagging',
+            "--user-data-dir={$directory}/profile",
+            "--print-to-pdf={$directory}/out.pdf",
+            "file://{$directory}/sheet.html",
         ]);
         $process->setTimeout(self::SECONDS);
         $process->start();
@@ -50,7 +67,9 @@ final class SheetPrinter
                 return $path;
             }
         }
-        throw new RuntimeException('Chromium is missing; install Debian\'s package "chromium-headless-shell" to print sheets.');
+        throw new RuntimeException(
+            'Chromium is missing; install Debian\'s package "chromium-headless-shell" to print sheets.',
+        );
     }
 
     /** @return array{script: string, styles: string} address of the built script; the styles with their fonts inside */
@@ -73,7 +92,10 @@ final class SheetPrinter
         };
         $collect('resources/js/print.ts');
 
-        return ['script' => 'file://'.public_path('build/'.$entries['resources/js/print.ts']['file']), 'styles' => implode("\n", $styles)];
+        return [
+            'script' => 'file://'.public_path('build/'.$entries['resources/js/print.ts']['file']),
+            'styles' => implode("\n", $styles),
+        ];
     }
 
     /** A style whose fonts are there at once: fonts that come later have every sheet laid out and measured again. */
@@ -81,7 +103,9 @@ final class SheetPrinter
     {
         return (string) preg_replace_callback(
             '~url\((\S+?\.woff2)\)~',
-            fn (array $m): string => 'url(data:font/woff2;base64,'.base64_encode(File::get(dirname($css).'/'.$m[1])).')',
+            fn (array $m): string => 'url(data:font/woff2;base64,'.
+                base64_encode(File::get(dirname($css).'/'.$m[1])).
+                ')',
             File::get($css),
         );
     }

@@ -17,7 +17,11 @@ final class Sheets
     /** @return array<string, mixed> */
     public function of(Member $member, bool $full): array
     {
-        return (new SheetBuilder(new Design(CoreMember::fromArray($member->fullDocument())), $this->jobInfo($member->job, $member), $full))->toArray();
+        return (new SheetBuilder(
+            new Design(CoreMember::fromArray($member->fullDocument())),
+            $this->jobInfo($member->job, $member),
+            $full,
+        ))->toArray();
     }
 
     /**
@@ -28,12 +32,19 @@ final class Sheets
      */
     public static function indexRow(array $sheet): array
     {
-        /** @var array{section: array{name: string, grade: string}, verdict: array{governs: string, ratio: float|null, state: string}} $result */
+        /**
+         * @var array{section: array{name: string, grade: string}, verdict: array{governs: string, ratio: float|null,
+         *     state: string}} $result
+         */
         $result = $sheet['result'];
 
         return [
-            'mark' => $sheet['mark'], 'title' => $sheet['title'], 'section' => "{$result['section']['name']} {$result['section']['grade']}",
-            'governs' => $result['verdict']['governs'], 'ratio' => $result['verdict']['ratio'], 'state' => $result['verdict']['state'],
+            'mark' => $sheet['mark'],
+            'title' => $sheet['title'],
+            'section' => "{$result['section']['name']} {$result['section']['grade']}",
+            'governs' => $result['verdict']['governs'],
+            'ratio' => $result['verdict']['ratio'],
+            'state' => $result['verdict']['state'],
         ];
     }
 

@@ -45,7 +45,11 @@ final class DesignCommand extends Command
         $sheet = $this->option('sheet');
         if (is_string($sheet) && $sheet !== '') {
             $to = str_starts_with($sheet, '/') ? $sheet : getcwd().'/'.$sheet;
-            $content = (new SheetBuilder($design, new JobInfo(date: now()->format('Y-m-d')), ! $this->option('brief')))->toArray();
+            $content = (new SheetBuilder(
+                $design,
+                new JobInfo(date: now()->format('Y-m-d')),
+                ! $this->option('brief'),
+            ))->toArray();
             $printer->print(['sheets' => [$content]], $this->option('paper') === 'Letter' ? 'Letter' : 'A4', $to);
         }
 
@@ -54,7 +58,10 @@ final class DesignCommand extends Command
 
     private function json(Design $design): string
     {
-        return json_encode((new Result($design, Show::envelope()))->toArray(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            (new Result($design, Show::envelope()))->toArray(),
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @param  list<string>  $messages */

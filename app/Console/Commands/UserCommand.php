@@ -19,13 +19,27 @@ final class UserCommand extends Command
     public function handle(): int
     {
         $input = [
-            'office' => $this->argument('office'), 'name' => $this->argument('name'), 'email' => $this->argument('email'),
+            'office' => $this->argument('office'),
+            'name' => $this->argument('name'),
+            'email' => $this->argument('email'),
             'password' => $this->option('password') ?? $this->secret('Password'),
         ];
-        $check = Validator::make($input, [
-            'office' => ['required', 'string', 'max:120'], 'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'email', 'max:255', 'unique:users'], 'password' => ['required', 'string', 'min:10', 'max:255'],
-        ], ['required' => 'The :attribute is missing.', 'email' => 'This is not an e-mail address.', 'unique' => 'There is an account with this address already.', 'min' => 'The password needs at least :min characters.', 'max' => 'The :attribute is too long.']);
+        $check = Validator::make(
+            $input,
+            [
+                'office' => ['required', 'string', 'max:120'],
+                'name' => ['required', 'string', 'max:120'],
+                'email' => ['required', 'string', 'email', 'max:255', 'unique:users'],
+                'password' => ['required', 'string', 'min:10', 'max:255'],
+            ],
+            [
+                'required' => 'The :attribute is missing.',
+                'email' => 'This is not an e-mail address.',
+                'unique' => 'There is an account with this address already.',
+                'min' => 'The password needs at least :min characters.',
+                'max' => 'The :attribute is too long.',
+            ],
+        );
         foreach ($check->errors()->all() as $error) {
             $this->error($error);
         }
@@ -35,7 +49,12 @@ final class UserCommand extends Command
         /** @var array{office: string, name: string, email: string, password: string} $account */
         $account = $check->validated();
         $office = Office::query()->firstOrCreate(['name' => $account['office']]);
-        User::query()->create(['office_id' => $office->id, 'name' => $account['name'], 'email' => $account['email'], 'password' => $account['password']]);
+        User::query()->create([
+            'office_id' => $office->id,
+            'name' => $account['name'],
+            'email' => $account['email'],
+            'password' => $account['password'],
+        ]);
         $this->info("{$account['email']} can sign in and works in {$office->name}.");
 
         return self::SUCCESS;

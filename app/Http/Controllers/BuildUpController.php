@@ -24,7 +24,11 @@ final class BuildUpController extends Controller
         $buildUp = $request->input('buildUp');
         BasisReader::read(['buildUps' => [$buildUp]]);
 
-        return $this->change($request, fn (array $kept): array => [...$kept, $buildUp], is_array($buildUp) ? $buildUp['name'] ?? '' : '');
+        return $this->change(
+            $request,
+            fn (array $kept): array => [...$kept, $buildUp],
+            is_array($buildUp) ? $buildUp['name'] ?? '' : '',
+        );
     }
 
     public function destroy(Request $request): JsonResponse
@@ -32,7 +36,10 @@ final class BuildUpController extends Controller
         return $this->change($request, fn (array $kept): array => $kept, $request->input('name'));
     }
 
-    /** @param  callable(list<array<string, mixed>>): list<mixed>  $to  what becomes of the others than the one of a name */
+    /**
+     * @param  callable(list<array<string, mixed>>): list<mixed>  $to  what becomes of the others than the one of a
+     *     name
+     */
     private function change(Request $request, callable $to, mixed $name): JsonResponse
     {
         $of = is_string($name) ? trim($name) : '';
@@ -40,7 +47,12 @@ final class BuildUpController extends Controller
             $query = Office::query();
             $query->lockForUpdate();
             $office = $query->findOrFail($this->user($request)->office_id);
-            $others = array_values(array_filter($office->build_ups ?? [], fn (array $b): bool => trim(is_string($b['name'] ?? null) ? $b['name'] : '') !== $of));
+            $others = array_values(
+                array_filter(
+                    $office->build_ups ?? [],
+                    fn (array $b): bool => trim(is_string($b['name'] ?? null) ? $b['name'] : '') !== $of,
+                ),
+            );
             $all = $to($others);
             BasisReader::read(['buildUps' => $all]);
             $office->build_ups = array_values($all);

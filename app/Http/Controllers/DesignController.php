@@ -22,7 +22,12 @@ final class DesignController extends Controller
     {
         $design = new Design($this->member($request));
 
-        return new JsonResponse((new Result($design, Show::fromText(is_string($request->input('show')) ? $request->input('show') : '')))->toArray());
+        return new JsonResponse(
+            (new Result(
+                $design,
+                Show::fromText(is_string($request->input('show')) ? $request->input('show') : ''),
+            ))->toArray(),
+        );
     }
 
     public function shortlist(Request $request): JsonResponse
@@ -51,7 +56,9 @@ final class DesignController extends Controller
     {
         $combination = $request->input('combination');
 
-        return new JsonResponse((new Design($this->member($request)))->collapse(is_string($combination) ? $combination : ''));
+        return new JsonResponse(
+            (new Design($this->member($request)))->collapse(is_string($combination) ? $combination : ''),
+        );
     }
 
     public function reserve(Request $request): JsonResponse

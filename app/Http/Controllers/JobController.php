@@ -22,20 +22,37 @@ final class JobController extends Controller
 
     public function index(Request $request): JsonResponse
     {
-        $jobs = Job::query()->where('office_id', $this->user($request)->office_id)->with('members:id,job_id,summary')->latest('updated_at');
+        $jobs = Job::query()
+            ->where('office_id', $this->user($request)->office_id)
+            ->with('members:id,job_id,summary')
+            ->latest('updated_at');
 
-        return new JsonResponse($jobs->get()->map(fn (Job $job): array => [
-            'id' => $job->id, 'name' => $job->name, 'number' => $job->number, 'client' => $job->client,
-            'members' => $job->members->count(),
-            'uncovered' => $job->members->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'uncovered')->count(),
-            'failing' => $job->members->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'fails')->count(),
-            'changed' => $job->updated_at->toIso8601String(),
-        ]));
+        return new JsonResponse(
+            $jobs->get()->map(
+                fn (Job $job): array => [
+                    'id' => $job->id,
+                    'name' => $job->name,
+                    'number' => $job->number,
+                    'client' => $job->client,
+                    'members' => $job->members->count(),
+                    'uncovered' => $job->members
+                        ->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'uncovered')
+                        ->count(),
+                    'failing' => $job->members
+                        ->filter(fn (Member $m): bool => ($m->summary['state'] ?? '') === 'fails')
+                        ->count(),
+                    'changed' => $job->updated_at->toIso8601String(),
+                ],
+            ),
+        );
     }
 
     public function store(Request $request): JsonResponse
     {
-        $job = new Job([...$this->texts($request), 'basis' => $this->basis($request) ?? ['standard' => 'EN', 'units' => 'metric']]);
+        $job = new Job([
+            ...$this->texts($request),
+            'basis' => $this->basis($request) ?? ['standard' => 'EN', 'units' => 'metric'],
+        ]);
         $job->office()->associate($this->user($request)->office()->firstOrFail());
         $job->save();
 
@@ -105,12 +122,23 @@ final class JobController extends Controller
     private function texts(Request $request, bool $partly = false): array
     {
         /** @var array<string, string|null> $texts */
-        $texts = $request->validate([
-            'name' => [$partly ? 'sometimes' : 'required', 'filled', 'string', 'max:120'],
-            ...array_fill_keys(['number', 'client', 'engineer', 'checker'], ['nullable', 'string', 'max:60']),
-        ], ['required' => 'A job needs a name.', 'filled' => 'A job needs a name.', 'max' => 'This is too long; at most :max characters.', 'string' => 'This must be a text.']);
+        $texts = $request->validate(
+            [
+                'name' => [$partly ? 'sometimes' : 'required', 'filled', 'string', 'max:120'],
+                ...array_fill_keys(['number', 'client', 'engineer', 'checker'], ['nullable', 'string', 'max:60']),
+            ],
+            [
+                'required' => 'A job needs a name.',
+                'filled' => 'A job needs a name.',
+                'max' => 'This is too long; at most :max characters.',
+                'string' => 'This must be a text.',
+            ],
+        );
 
-        return array_map(fn (?string $t): string => trim((string) $t), array_intersect_key($texts, array_flip(self::TEXTS)));
+        return array_map(
+            fn (?string $t): string => trim((string) $t),
+            array_intersect_key($texts, array_flip(self::TEXTS)),
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -129,8 +157,13 @@ final class JobController extends Controller
     private function present(Job $job): array
     {
         return [
-            'id' => $job->id, 'name' => $job->name, 'number' => $job->number, 'client' => $job->client,
-            'engineer' => $job->engineer, 'checker' => $job->checker, 'basis' => $job->basis,
+            'id' => $job->id,
+            'name' => $job->name,
+            'number' => $job->number,
+            'client' => $job->client,
+            'engineer' => $job->engineer,
+            'checker' => $job->checker,
+            'basis' => $job->basis,
             'members' => $job->members()->get()->map(fn (Member $m): array => MemberController::row($m)),
         ];
     }

@@ -22,7 +22,14 @@ final class MemberController extends Controller
     /** @return array<string, mixed> a row of the list of members */
     public static function row(Member $m): array
     {
-        return ['id' => $m->id, 'mark' => $m->mark, 'title' => $m->title, 'section' => $m->section, 'revision' => $m->revision, 'summary' => $m->summary];
+        return [
+            'id' => $m->id,
+            'mark' => $m->mark,
+            'title' => $m->title,
+            'section' => $m->section,
+            'revision' => $m->revision,
+            'summary' => $m->summary,
+        ];
     }
 
     public function store(Request $request, Job $job): JsonResponse
@@ -40,7 +47,9 @@ final class MemberController extends Controller
         $job = $member->job()->with('office')->firstOrFail();
 
         return new JsonResponse([
-            'id' => $member->id, 'revision' => $member->revision, 'document' => $member->document,
+            'id' => $member->id,
+            'revision' => $member->revision,
+            'document' => $member->document,
             'job' => ['id' => $job->id, 'name' => $job->name, 'basis' => $job->basis],
         ]);
     }
@@ -77,7 +86,10 @@ final class MemberController extends Controller
     {
         $this->authorize('work', $member);
         $copy = DB::transaction(function () use ($member): Member {
-            Member::query()->where('job_id', $member->job_id)->where('position', '>', $member->position)->increment('position');
+            Member::query()
+                ->where('job_id', $member->job_id)
+                ->where('position', '>', $member->position)
+                ->increment('position');
             $document = $member->document;
             $document['mark'] = $member->mark.' copy';
             $copy = $this->store->create($member->job()->firstOrFail(), $document);
@@ -94,10 +106,14 @@ final class MemberController extends Controller
     public function order(Request $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
-        $ids = $request->validate(['members' => ['required', 'array', 'max:5000'], 'members.*' => ['integer']])['members'];
+        $ids = $request->validate(['members' => ['required', 'array', 'max:5000'], 'members.*' => ['integer']])[
+            'members'
+        ];
         DB::transaction(function () use ($ids, $job): void {
             foreach (array_values($ids) as $position => $id) {
-                $job->members()->whereKey($id)->update(['position' => $position + 1]);
+                $job->members()
+                    ->whereKey($id)
+                    ->update(['position' => $position + 1]);
             }
         });
 
@@ -111,7 +127,12 @@ final class MemberController extends Controller
         $member->load('job');
         $name = preg_replace('/[^A-Za-z0-9_-]+/', '-', $member->mark) ?: 'member';
 
-        return new JsonResponse($member->fullDocument(), 200, ['Content-Disposition' => "attachment; filename=\"{$name}.waage.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $member->fullDocument(),
+            200,
+            ['Content-Disposition' => "attachment; filename=\"{$name}.waage.json\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /** @return array<array-key, mixed> */

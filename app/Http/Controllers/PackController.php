@@ -20,7 +20,11 @@ final class PackController extends Controller
         if ($total === 0) {
             return new JsonResponse(['message' => 'The job has no members yet, so there is nothing to print.'], 422);
         }
-        $pack = new Pack(['paper' => SheetController::paper($request), 'full' => $request->boolean('full', true), 'total' => $total]);
+        $pack = new Pack([
+            'paper' => SheetController::paper($request),
+            'full' => $request->boolean('full', true),
+            'total' => $total,
+        ]);
         $pack->job()->associate($job);
         $pack->state = 'waiting';
         $pack->save();
@@ -52,12 +56,21 @@ final class PackController extends Controller
         $this->authorize('work', $pack);
         abort_unless($pack->state === 'ready' && is_file($pack->path()), 404);
 
-        return response()->file($pack->path(), ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"pack-{$pack->id}.pdf\""]);
+        return response()->file($pack->path(), [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"pack-{$pack->id}.pdf\"",
+        ]);
     }
 
     /** @return array<string, mixed> */
     private function present(Pack $pack): array
     {
-        return ['id' => $pack->id, 'state' => $pack->state, 'done' => $pack->done, 'total' => $pack->total, 'message' => $pack->message];
+        return [
+            'id' => $pack->id,
+            'state' => $pack->state,
+            'done' => $pack->done,
+            'total' => $pack->total,
+            'message' => $pack->message,
+        ];
     }
 }

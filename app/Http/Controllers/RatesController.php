@@ -21,7 +21,10 @@ final class RatesController extends Controller
     /** Changes what is given and leaves the rest. */
     public function update(Request $request): JsonResponse
     {
-        return $this->change($request, fn (array $kept): array => [...$kept, ...$request->only(['price', 'coating', 'carbon', 'currency'])]);
+        return $this->change(
+            $request,
+            fn (array $kept): array => [...$kept, ...$request->only(['price', 'coating', 'carbon', 'currency'])],
+        );
     }
 
     /** Marks a section as a favourite, or no longer. */
@@ -29,13 +32,22 @@ final class RatesController extends Controller
     {
         $section = $request->input('section');
 
-        return $this->change($request, fn (array $kept): array => [...$kept, 'favourites' => [
-            ...array_filter($kept['favourites'], fn (string $name): bool => $name !== $section),
-            ...$request->boolean('favourite') ? [$section] : [],
-        ]]);
+        return $this->change(
+            $request,
+            fn (array $kept): array => [
+                ...$kept,
+                'favourites' => [
+                    ...array_filter($kept['favourites'], fn (string $name): bool => $name !== $section),
+                    ...$request->boolean('favourite') ? [$section] : [],
+                ],
+            ],
+        );
     }
 
-    /** @param  callable(array{price: float|null, coating: float|null, carbon: float|null, currency: string, favourites: list<string>}): array<string, mixed>  $to */
+    /**
+     * @param  callable(array{price: float|null, coating: float|null, carbon: float|null, currency: string,
+     *     favourites: list<string>}): array<string, mixed>  $to
+     */
     private function change(Request $request, callable $to): JsonResponse
     {
         $rates = DB::transaction(function () use ($request, $to): Rates {

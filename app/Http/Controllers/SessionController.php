@@ -19,7 +19,13 @@ final class SessionController extends Controller
         $user = $request->user();
 
         return new JsonResponse([
-            'user' => $user instanceof User ? ['name' => $user->name, 'email' => $user->email, 'office' => $user->load('office')->office->name] : null,
+            'user' => $user instanceof User
+                    ? [
+                        'name' => $user->name,
+                        'email' => $user->email,
+                        'office' => $user->load('office')->office->name,
+                    ]
+                    : null,
             'demo' => User::query()->where('email', self::DEMO_EMAIL)->exists(),
         ]);
     }
@@ -28,10 +34,20 @@ final class SessionController extends Controller
     {
         $credentials = $request->validate(
             ['email' => ['required', 'string', 'email', 'max:255'], 'password' => ['required', 'string', 'max:255']],
-            ['required' => 'Enter your :attribute.', 'email' => 'This is not an e-mail address.', 'max' => 'This is too long.'],
+            [
+                'required' => 'Enter your :attribute.',
+                'email' => 'This is not an e-mail address.',
+                'max' => 'This is too long.',
+            ],
         );
         if (! Auth::attempt($credentials)) {
-            return new JsonResponse(['message' => 'E-mail address and password do not match.', 'errors' => ['password' => ['E-mail address and password do not match.']]], 422);
+            return new JsonResponse(
+                [
+                    'message' => 'E-mail address and password do not match.',
+                    'errors' => ['password' => ['E-mail address and password do not match.']],
+                ],
+                422,
+            );
         }
 
         return $this->signedIn($request);

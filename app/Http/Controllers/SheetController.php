@@ -24,10 +24,19 @@ final class SheetController extends Controller
     {
         $this->authorize('work', $member);
         $file = storage_path('app/sheet-'.bin2hex(random_bytes(8)).'.pdf');
-        $printer->print(['sheets' => [$sheets->of($member->load('job.office'), $request->boolean('full', true))]], self::paper($request), $file);
+        $printer->print(
+            ['sheets' => [$sheets->of($member->load('job.office'), $request->boolean('full', true))]],
+            self::paper($request),
+            $file,
+        );
         $name = preg_replace('/[^A-Za-z0-9_-]+/', '-', $member->mark) ?: 'sheet';
 
-        return response()->file($file, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"{$name}.pdf\""])->deleteFileAfterSend();
+        return response()
+            ->file($file, [
+                'Content-Type' => 'application/pdf',
+                'Content-Disposition' => "inline; filename=\"{$name}.pdf\"",
+            ])
+            ->deleteFileAfterSend();
     }
 
     public static function paper(Request $request): string

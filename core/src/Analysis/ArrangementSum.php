@@ -19,8 +19,12 @@ final readonly class ArrangementSum
      * @param  PieceShare  $permanent  all permanent load but self-weight
      * @param  array<string, PieceShare>  $shares  of what acts, by load case
      */
-    public function __construct(private PieceResponses $of, Combination $combination, PieceShare $permanent, private array $shares)
-    {
+    public function __construct(
+        private PieceResponses $of,
+        Combination $combination,
+        PieceShare $permanent,
+        private array $shares,
+    ) {
         $this->permanent = $combination->permanent;
         $terms = [[$combination->permanent, $permanent]];
         foreach ($shares as $id => $share) {
@@ -37,7 +41,9 @@ final readonly class ArrangementSum
      */
     public function terms(float $weight): array
     {
-        return $this->of->own === null ? $this->terms : [...$this->terms, [$this->permanent * $weight, $this->of->own]];
+        return $this->of->own === null
+            ? $this->terms
+            : [...$this->terms, [$this->permanent * $weight, $this->of->own]];
     }
 
     /** What distinguishes it from other arrangements of its combination. */

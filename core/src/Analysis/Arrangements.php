@@ -12,7 +12,9 @@ use Waage\Loading\Combination;
  */
 final class Arrangements
 {
-    /** @var array<string, PieceShare> every variable load case on all its spans, or as the engineer arranges it first */
+    /**
+     * @var array<string, PieceShare> every variable load case on all its spans, or as the engineer arranges it first
+     */
     public readonly array $full;
 
     /** All permanent load but self-weight. */
@@ -23,8 +25,11 @@ final class Arrangements
     /** @var array<string, array<string, PieceShare>> by place */
     private array $worst = [];
 
-    public function __construct(private readonly LoadedBeam $beam, private readonly float $from, private readonly float $to)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        private readonly float $from,
+        private readonly float $to,
+    ) {
         $this->responses = new PieceResponses($beam, $from, $to);
         $this->permanent = $this->responses->share(array_fill_keys($beam->permanentSets(), 1.0));
         $full = [];
@@ -36,18 +41,25 @@ final class Arrangements
         $this->full = $this->shares($full);
     }
 
-    /** @return array<string, PieceShare> where it makes the moment of a sign greatest at x, on the segment to its left or right */
+    /**
+     * @return array<string, PieceShare> where it makes the moment of a sign greatest at x, on the segment to its left
+     *     or right
+     */
     public function worstAt(float $x, bool $left, int $sign): array
     {
         $k = $this->beam->responses->segmentAt($x, $left);
 
-        return $this->worst["{$sign}:{$x}:{$k}"] ??= $this->shares($this->beam->patterns(
-            $sign, $this->beam->responses->valuesAt(Effect::Moment, $k, $x - $this->beam->responses->breaks[$k]),
-        ));
+        return $this->worst["{$sign}:{$x}:{$k}"] ??= $this->shares(
+            $this->beam->patterns(
+                $sign,
+                $this->beam->responses->valuesAt(Effect::Moment, $k, $x - $this->beam->responses->breaks[$k]),
+            ),
+        );
     }
 
     /**
-     * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment of either sign
+     * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment of either
+     * sign
      * greatest at the ends, the quarter points and the middle.
      *
      * @return list<array<string, PieceShare>> shares by load case
@@ -67,7 +79,12 @@ final class Arrangements
     /** @param  array<string, PieceShare>  $shares  by load case */
     public function sum(Combination $combination, array $shares): ArrangementSum
     {
-        return new ArrangementSum($this->responses, $combination, $this->permanent, array_intersect_key($shares, $combination->variable));
+        return new ArrangementSum(
+            $this->responses,
+            $combination,
+            $this->permanent,
+            array_intersect_key($shares, $combination->variable),
+        );
     }
 
     /**
@@ -76,6 +93,9 @@ final class Arrangements
      */
     private function shares(array $patterns): array
     {
-        return array_map(fn (array $pattern): PieceShare => $this->responses->share($pattern), array_filter($patterns, fn (array $p): bool => $p !== []));
+        return array_map(
+            fn (array $pattern): PieceShare => $this->responses->share($pattern),
+            array_filter($patterns, fn (array $p): bool => $p !== []),
+        );
     }
 }

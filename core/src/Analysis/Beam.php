@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * A straight beam with hinges and lengths of different stiffness, on supports that hold it rigidly, by springs or in one
+ * A straight beam with hinges and lengths of different stiffness, on supports that hold it rigidly, by springs or in
+ * one
  * way only; solved exactly by the displacement method. Where its axis is strained, forces along it are solved together
  * with bending: a support that slides obliquely to the axis ties the two.
  *
@@ -29,16 +30,25 @@ final readonly class Beam
     /** @var list<float> places of the supports, mm */
     public array $supports;
 
-    /** @var list<float> of those that hold the member at its place, sideways and against twisting as well: not of guided ones */
+    /**
+     * @var list<float> of those that hold the member at its place, sideways and against twisting as well: not of
+     *     guided ones
+     */
     public array $forks;
 
     /** @var list<float> */
     private array $nodes;
 
-    /** @var list<array{int, int, int, int}> unknowns of each node: deflection, rotation left and right of it, along the axis; −1 where it is held */
+    /**
+     * @var list<array{int, int, int, int}> unknowns of each node: deflection, rotation left and right of it, along the
+     *     axis; −1 where it is held
+     */
     private array $unknowns;
 
-    /** @var list<array{list<int>, list<float>}> of each element: unknowns of its ends, and how far these move it per unit */
+    /**
+     * @var list<array{list<int>, list<float>}> of each element: unknowns of its ends, and how far these move it per
+     *     unit
+     */
     private array $ends;
 
     /** @var list<array{float, float, float}> EI, EA and Φ of each element */
@@ -63,13 +73,26 @@ final readonly class Beam
      *
      * @throws UnstableBeam
      */
-    public function __construct(public float $length, public array $holds, public array $hinges = [], public float $EI = 1.0, public float $EA = 1.0, public array $steps = [], public Axis $axis = new Axis, public float $GA = INF)
-    {
+    public function __construct(
+        public float $length,
+        public array $holds,
+        public array $hinges = [],
+        public float $EI = 1.0,
+        public float $EA = 1.0,
+        public array $steps = [],
+        public Axis $axis = new Axis,
+        public float $GA = INF,
+    ) {
         if ($holds === []) {
             throw new UnstableBeam('The beam has no support: it can move down as a whole.');
         }
         $this->supports = array_map(fn (BeamSupport $s): float => $s->x, $holds);
-        $this->forks = array_values(array_map(fn (BeamSupport $s): float => $s->x, array_filter($holds, fn (BeamSupport $s): bool => $s->holdsPlace())));
+        $this->forks = array_values(
+            array_map(
+                fn (BeamSupport $s): float => $s->x,
+                array_filter($holds, fn (BeamSupport $s): bool => $s->holdsPlace()),
+            ),
+        );
         $nodes = [0.0, ...$this->supports, ...$hinges, $length];
         foreach ($steps as $step) {
             $nodes[] = $step->from;
@@ -117,7 +140,16 @@ final readonly class Beam
      */
     public static function onRigidSupports(float $length, array $supports, array $fixed): self
     {
-        return new self($length, array_values(array_map(fn (float $x, bool $f): BeamSupport => $f ? BeamSupport::fixed($x) : BeamSupport::pinned($x), $supports, $fixed)));
+        return new self(
+            $length,
+            array_values(
+                array_map(
+                    fn (float $x, bool $f): BeamSupport => $f ? BeamSupport::fixed($x) : BeamSupport::pinned($x),
+                    $supports,
+                    $fixed,
+                ),
+            ),
+        );
     }
 
     /** Do forces depend on the stiffness of the section? */
@@ -149,8 +181,10 @@ final readonly class Beam
         $span = 0;
         foreach ($this->fields() as [$from, $to]) {
             $names[] = match (true) {
-                $this->holdAt($from) === null || $this->holdAt($to) === null => $from === 0.0 ? 'left overhang' : 'right overhang',
-                default => 'span '.(++$span),
+                $this->holdAt($from) === null || $this->holdAt($to) === null => $from === 0.0
+                    ? 'left overhang'
+                    : 'right overhang',
+                default => 'span '.++$span,
             };
         }
 
@@ -180,7 +214,7 @@ final readonly class Beam
             }
         }
 
-        return [$EI, $EA, 12 * $EI / ($GA * ($to - $from) ** 2)];
+        return [$EI, $EA, (12 * $EI) / ($GA * ($to - $from) ** 2)];
     }
 
     /** @return list<list<float>> */
@@ -188,7 +222,12 @@ final readonly class Beam
     {
         [$EI, $EA, $shear] = $this->rigidity[$e];
 
-        return BeamElement::stiffness($this->nodes[$e + 1] - $this->nodes[$e], $EI / $this->EI, $this->axis->isStrained ? $EA / $this->EI : null, $shear);
+        return BeamElement::stiffness(
+            $this->nodes[$e + 1] - $this->nodes[$e],
+            $EI / $this->EI,
+            $this->axis->isStrained ? $EA / $this->EI : null,
+            $shear,
+        );
     }
 
     /** What a shear force of 1 adds to the slope of an element, times EI of the beam. */
@@ -196,7 +235,7 @@ final readonly class Beam
     {
         [$EI, , $shear] = $this->rigidity[$e];
 
-        return $shear * ($this->nodes[$e + 1] - $this->nodes[$e]) ** 2 / 12 * $this->EI / $EI;
+        return ((($shear * ($this->nodes[$e + 1] - $this->nodes[$e]) ** 2) / 12) * $this->EI) / $EI;
     }
 
     /**
@@ -216,19 +255,34 @@ final readonly class Beam
         foreach ($sets as $set) {
             $loads = BeamElement::loads($this->nodes, $set, $EI, $EA, $shear);
             [$displacements, $u, $atNodes] = $this->displacements($set, $loads);
-            [$displacements, $forces] = $this->balance->of($displacements, $u, $loads, $atNodes, self::NEGLIGIBLE * $set->sizeWithMovements($this->length, $this->EI, $this->EA));
+            [$displacements, $forces] = $this->balance->of(
+                $displacements,
+                $u,
+                $loads,
+                $atNodes,
+                self::NEGLIGIBLE * $set->sizeWithMovements($this->length, $this->EI, $this->EA),
+            );
             $ofSet = $this->reactions($forces);
             $size = $set->size($this->length);
-            $isAmplified = $size > 0.0 && $set->dislocations === [] && max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
+            $isAmplified =
+                $size > 0.0 &&
+                $set->dislocations === [] &&
+                max([0.0, ...array_map(fn (array $r): float => abs($r[0]), $ofSet)]) > self::AMPLIFIED * $size;
             if ($isAmplified || $this->residual($set, $ofSet) > self::EQUILIBRIUM) {
-                throw new UnstableBeam('Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.', $this->hinges === [] ? 'supports' : 'hinges');
+                throw new UnstableBeam(
+                    'Supports or hinges lie so close together that the beam is almost a mechanism there. Put them in one place, or farther apart.',
+                    $this->hinges === [] ? 'supports' : 'hinges',
+                );
             }
             $integration = new BeamIntegration($breaks, $this->nodes, $set, $this->EI);
             [$M[], $W[]] = $integration->bending($displacements, $forces, $flexibility, $slip);
             if ($this->axis->isStrained) {
                 $N[] = $integration->axial($forces);
             }
-            $reactions[] = array_map(fn (array $r): array => [$this->axis->up($r[0], $r[2]), $r[1], $this->axis->right($r[0], $r[2])], $ofSet);
+            $reactions[] = array_map(
+                fn (array $r): array => [$this->axis->up($r[0], $r[2]), $r[1], $this->axis->right($r[0], $r[2])],
+                $ofSet,
+            );
         }
 
         return new Responses($breaks, $M, $W, $this->supports, $reactions, [], $N);
@@ -247,7 +301,8 @@ final readonly class Beam
             $node = (int) array_search($x, $this->nodes, true);
             $hold = $this->holds[$i];
             // Where nothing holds, what is left is rounding.
-            $sum = fn (int $atEnd, int $atStart): float => ($forces[$node - 1][$atEnd] ?? 0.0) + ($forces[$node][$atStart] ?? 0.0);
+            $sum = fn (int $atEnd, int $atStart): float => ($forces[$node - 1][$atEnd] ?? 0.0) +
+                ($forces[$node][$atStart] ?? 0.0);
             $reactions[] = [
                 $hold->vertical > 0.0 ? -$sum(2, 0) : 0.0,
                 $hold->rotation > 0.0 ? $sum(3, 1) : 0.0,
@@ -366,36 +421,53 @@ final readonly class Beam
         $along = array_map(fn (array $of): float => abs($at($of[3])), $this->unknowns);
         $w = array_map(fn (array $of): float => $at($of[0]), $this->unknowns);
         $last = count($w) - 1;
-        $turns = array_map(fn (array $of): float => $this->length * max(abs($at($of[1])), abs($at($of[2]))), $this->unknowns);
+        $turns = array_map(
+            fn (array $of): float => $this->length * max(abs($at($of[1])), abs($at($of[2]))),
+            $this->unknowns,
+        );
         $most = max(array_map(abs(...), [...$w, ...$turns]));
         if (max($along) > 1e-6 * $most) {
-            return new UnstableBeam('No support holds the member along its axis: it can slide. Make one of them pinned or fixed.');
+            return new UnstableBeam(
+                'No support holds the member along its axis: it can slide. Make one of them pinned or fixed.',
+            );
         }
         $moved = array_keys(array_filter($w, fn (float $v): bool => abs($v) > 1e-6 * $most));
         $from = max(0, ($moved[0] ?? 0) - 1);
         $to = min($last, ($moved[count($moved) - 1] ?? $last) + 1);
-        $m = fn (int $node): string => rtrim(rtrim(number_format($this->nodes[$node] / 1000, 3, '.', ''), '0'), '.').' m';
+        $m = fn (int $node): string => rtrim(rtrim(number_format($this->nodes[$node] / 1000, 3, '.', ''), '0'), '.').
+            ' m';
         if ($from > 0 || $to < $last || $this->hinges !== []) {
-            return new UnstableBeam("The beam can move between x = {$m($from)} and x = {$m($to)}: with its hinges it is a mechanism there. Take out a hinge, or add or fix a support.", $this->hinges === [] ? 'supports' : 'hinges');
+            return new UnstableBeam(
+                "The beam can move between x = {$m($from)} and x = {$m(
+                    $to,
+                )}: with its hinges it is a mechanism there. Take out a hinge, or add or fix a support.",
+                $this->hinges === [] ? 'supports' : 'hinges',
+            );
         }
         if (max($turns) <= 1e-6 * $most) {
             return new UnstableBeam('No support holds the beam against moving up and down. Add a support that does.');
         }
 
-        return new UnstableBeam('The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.');
+        return new UnstableBeam(
+            'The beam rests on one pinned support only: it can turn about it. Add a support or fix this one.',
+        );
     }
 
     /**
      * Displacements of a load set, times EI: of each element at its ends, as BeamElement.
      *
      * @param  array<int, list<float>>  $loads
-     * @return array{list<list<float>>, list<float>, array<int, float>} and of the unknowns; forces of the feet of springs
+     * @return array{list<list<float>>, list<float>, array<int, float>} and of the unknowns; forces of the feet of
+     *     springs
      */
     private function displacements(LoadSet $set, array $loads): array
     {
         $u = array_fill(0, $this->count, 0.0);
         $atNodes = [];
-        /** @var array<int, array{float, float, float}> $imposed deflection, rotation and displacement along the axis of nodes that are held rigidly */
+        /**
+         * @var array<int, array{float, float, float}> $imposed deflection, rotation and displacement along the axis of
+         *     nodes that are held rigidly
+         */
         $imposed = [];
         foreach ($set->displacements as [$support, $settlement, $rotation]) {
             $node = (int) array_search($this->supports[$support], $this->nodes, true);
@@ -409,7 +481,8 @@ final readonly class Beam
                 } elseif ($spring > 0.0) {
                     // The foot of the spring moves.
                     $u[$this->unknowns[$node][2 * $which]] += $spring * $by;
-                    $atNodes[$this->unknowns[$node][2 * $which]] = ($atNodes[$this->unknowns[$node][2 * $which]] ?? 0.0) + $spring * $by;
+                    $atNodes[$this->unknowns[$node][2 * $which]] =
+                        ($atNodes[$this->unknowns[$node][2 * $which]] ?? 0.0) + $spring * $by;
                 }
             }
             if ($hold->along || $hold->slides !== null) {
@@ -417,7 +490,9 @@ final readonly class Beam
             }
         }
         // Deflection and rotation of the left end, of the right end, along the axis.
-        $held = fn (int $e, int $i): float => $i < 4 ? ($imposed[$e + intdiv($i, 2)][$i % 2] ?? 0.0) : ($imposed[$e + $i - 4][2] ?? 0.0);
+        $held = fn (int $e, int $i): float => $i < 4
+            ? $imposed[$e + intdiv($i, 2)][$i % 2] ?? 0.0
+            : $imposed[$e + $i - 4][2] ?? 0.0;
         foreach ($loads as $e => $vector) {
             [$of, $by] = $this->ends[$e];
             foreach ($of as $i => $unknown) {

@@ -9,8 +9,10 @@ final class BeamChain
 {
     /**
      * @param  list<float>  $x  where each piece starts, mm
-     * @param  list<list<list<float>>>  $stiffness  of each piece for deflection and slope at both ends, over EI of the beam
-     * @return array{BandMatrix, list<list<int>>, list<int>} stiffness, unknowns of each piece (−1: held), of the deflection at each start and at the end
+     * @param  list<list<list<float>>>  $stiffness  of each piece for deflection and slope at both ends, over EI of the
+     *     beam
+     * @return array{BandMatrix, list<list<int>>, list<int>} stiffness, unknowns of each piece (−1: held), of the
+     *     deflection at each start and at the end
      */
     public static function assembled(Beam $beam, array $x, array $stiffness): array
     {

@@ -22,16 +22,20 @@ final class BeamElement
     public static function stiffness(float $l, float $bending = 1.0, ?float $along = null, float $shear = 0.0): array
     {
         $bending /= 1 + $shear;
-        $a = $bending * 12 / $l ** 3;
-        $b = $bending * 6 / $l ** 2;
-        $c = $bending * (4 + $shear) / $l;
-        $d = $bending * (2 - $shear) / $l;
+        $a = ($bending * 12) / $l ** 3;
+        $b = ($bending * 6) / $l ** 2;
+        $c = ($bending * (4 + $shear)) / $l;
+        $d = ($bending * (2 - $shear)) / $l;
         if ($along !== null) {
             $n = $along / $l;
 
             return [
-                [$a, $b, -$a, $b, 0.0, 0.0], [$b, $c, -$b, $d, 0.0, 0.0], [-$a, -$b, $a, -$b, 0.0, 0.0], [$b, $d, -$b, $c, 0.0, 0.0],
-                [0.0, 0.0, 0.0, 0.0, $n, -$n], [0.0, 0.0, 0.0, 0.0, -$n, $n],
+                [$a, $b, -$a, $b, 0.0, 0.0],
+                [$b, $c, -$b, $d, 0.0, 0.0],
+                [-$a, -$b, $a, -$b, 0.0, 0.0],
+                [$b, $d, -$b, $c, 0.0, 0.0],
+                [0.0, 0.0, 0.0, 0.0, $n, -$n],
+                [0.0, 0.0, 0.0, 0.0, -$n, $n],
             ];
         }
 
@@ -54,7 +58,7 @@ final class BeamElement
         $first = $sag + $c * $u[1] + $d * $u[3];
         $second = $sag + $d * $u[1] + $c * $u[3];
         // The length is 2 b / a.
-        $shear = ($first + $second) * $a / (2 * $b);
+        $shear = (($first + $second) * $a) / (2 * $b);
         $forces = [$shear, $first, -$shear, $second];
         if (isset($stiffness[4])) {
             $forces[4] = $stiffness[4][4] * ($u[4] - $u[5]);
@@ -110,8 +114,12 @@ final class BeamElement
             $l = $nodes[$e + 1] - $nodes[$e];
             $s = ($x - $nodes[$e]) / $l;
             $p = $shear[$e];
-            $add($e, [(12 * $s - 6) / $l ** 2, (6 * $s - 4 - $p) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2 + $p) / $l], $kink * $EI[$e] / (1 + $p));
-            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], -$offset * $EI[$e] / (1 + $p));
+            $add(
+                $e,
+                [(12 * $s - 6) / $l ** 2, (6 * $s - 4 - $p) / $l, (6 - 12 * $s) / $l ** 2, (6 * $s - 2 + $p) / $l],
+                ($kink * $EI[$e]) / (1 + $p),
+            );
+            $add($e, [12 / $l ** 3, 6 / $l ** 2, -12 / $l ** 3, 6 / $l ** 2], (-$offset * $EI[$e]) / (1 + $p));
         }
         foreach ($set->curvatures as [$a, $b, $curvature]) {
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
@@ -119,12 +127,19 @@ final class BeamElement
                 $l = $nodes[$e + 1] - $nodes[$e];
                 $slopes = array_map(
                     fn (float $end, float $start): float => $end - $start,
-                    self::rotation(min($b, $nodes[$e + 1]) - $nodes[$e], $l, $shear[$e]), self::rotation(max($a, $nodes[$e]) - $nodes[$e], $l, $shear[$e]),
+                    self::rotation(min($b, $nodes[$e + 1]) - $nodes[$e], $l, $shear[$e]),
+                    self::rotation(max($a, $nodes[$e]) - $nodes[$e], $l, $shear[$e]),
                 );
                 $add($e, $slopes, -$curvature * $EI[$e]);
             }
         }
-        $integrate = function (array $line, \Closure $shape, int $at) use ($nodes, $last, $elementAt, $add, $shear): void {
+        $integrate = function (array $line, \Closure $shape, int $at) use (
+            $nodes,
+            $last,
+            $elementAt,
+            $add,
+            $shear,
+        ): void {
             [$a, $b, $qa, $qb] = $line;
             $gauss = sqrt(0.6);
             for ($e = $elementAt($a); $e <= $last && $nodes[$e] < $b; $e++) {
@@ -133,8 +148,13 @@ final class BeamElement
                 // Cubic shape times linear load: three Gauss points integrate it exactly.
                 foreach ([[-$gauss, 5 / 9], [0.0, 8 / 9], [$gauss, 5 / 9]] as [$place, $weight]) {
                     $x = $from + $half * (1 + $place);
-                    $q = $qa + ($qb - $qa) * ($x - $a) / ($b - $a);
-                    $add($e, $shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e], $shear[$e]), $q * $weight * $half, $at);
+                    $q = $qa + (($qb - $qa) * ($x - $a)) / ($b - $a);
+                    $add(
+                        $e,
+                        $shape($x - $nodes[$e], $nodes[$e + 1] - $nodes[$e], $shear[$e]),
+                        $q * $weight * $half,
+                        $at,
+                    );
                 }
             }
         };
@@ -169,8 +189,10 @@ final class BeamElement
         $k = 1 / (1 + $shear);
 
         return [
-            $k * (1 + $shear * (1 - $s) - 3 * $s ** 2 + 2 * $s ** 3), $k * $t * ((1 - $s) ** 2 + $shear / 2 * (1 - $s)),
-            $k * ($shear * $s + 3 * $s ** 2 - 2 * $s ** 3), $k * $t * ($s ** 2 - $s - $shear / 2 * (1 - $s)),
+            $k * (1 + $shear * (1 - $s) - 3 * $s ** 2 + 2 * $s ** 3),
+            $k * $t * ((1 - $s) ** 2 + ($shear / 2) * (1 - $s)),
+            $k * ($shear * $s + 3 * $s ** 2 - 2 * $s ** 3),
+            $k * $t * ($s ** 2 - $s - ($shear / 2) * (1 - $s)),
         ];
     }
 
@@ -181,8 +203,10 @@ final class BeamElement
         $k = 1 / (1 + $shear);
 
         return [
-            $k * 6 * ($s ** 2 - $s) / $l, $k * (1 + $shear * (1 - $s) - 4 * $s + 3 * $s ** 2),
-            $k * 6 * ($s - $s ** 2) / $l, $k * ($shear * $s + 3 * $s ** 2 - 2 * $s),
+            ($k * 6 * ($s ** 2 - $s)) / $l,
+            $k * (1 + $shear * (1 - $s) - 4 * $s + 3 * $s ** 2),
+            ($k * 6 * ($s - $s ** 2)) / $l,
+            $k * ($shear * $s + 3 * $s ** 2 - 2 * $s),
         ];
     }
 }

@@ -15,15 +15,20 @@ final readonly class BeamIntegration
      * @param  list<float>  $breaks
      * @param  list<float>  $nodes
      */
-    public function __construct(private array $breaks, private array $nodes, private LoadSet $set, private float $EI)
-    {
+    public function __construct(
+        private array $breaks,
+        private array $nodes,
+        private LoadSet $set,
+        private float $EI,
+    ) {
     }
 
     /**
      * @param  list<list<float>>  $displacements  of the ends of each element, times EI
      * @param  list<list<float>>  $forces  on the ends of each element
      * @param  list<float>  $flexibility  of each element, over that of the beam
-     * @param  list<float>  $slip  by how much a unit shear force lets the axis slope more than the section turns, times EI of the beam
+     * @param  list<float>  $slip  by how much a unit shear force lets the axis slope more than the section turns,
+     *     times EI of the beam
      * @return array{list<list<float>>, list<list<float>>} moment; deflection times EI
      */
     public function bending(array $displacements, array $forces, array $flexibility, array $slip): array
@@ -38,7 +43,9 @@ final readonly class BeamIntegration
                 $free[$k] = ($free[$k] ?? 0.0) + $curvature * $this->EI;
             }
         }
-        $offsets = $this->jumps(array_map(fn (array $d): array => [$d[0], $d[1] * $this->EI], $this->set->dislocations));
+        $offsets = $this->jumps(
+            array_map(fn (array $d): array => [$d[0], $d[1] * $this->EI], $this->set->dislocations),
+        );
         $kinks = $this->jumps(array_map(fn (array $d): array => [$d[0], $d[2] * $this->EI], $this->set->dislocations));
         $M = $W = [];
         $k = 0;
@@ -59,10 +66,17 @@ final readonly class BeamIntegration
                 $b = $q1[$k] ?? 0.0;
                 $pm = [$m, $V, -$a / 2, -$b / 6];
                 $bent = $f * $m + ($free[$k] ?? 0.0);
-                $pw = [$w, $turn + $g * $V, -$bent / 2 - $g * $a / 2, -$f * $V / 6 - $g * $b / 6, $f * $a / 24, $f * $b / 120];
+                $pw = [
+                    $w,
+                    $turn + $g * $V,
+                    -$bent / 2 - ($g * $a) / 2,
+                    (-$f * $V) / 6 - ($g * $b) / 6,
+                    ($f * $a) / 24,
+                    ($f * $b) / 120,
+                ];
                 $M[] = $pm;
                 $W[] = $pw;
-                $turn -= $t * ($bent + $t * ($f * $V / 2 - $t * ($f * $a / 6 + $t * $f * $b / 24)));
+                $turn -= $t * ($bent + $t * (($f * $V) / 2 - $t * (($f * $a) / 6 + ($t * $f * $b) / 24)));
                 $m = $pm[0] + $t * ($pm[1] + $t * ($pm[2] + $t * $pm[3]));
                 $V = $pm[1] + $t * (2 * $pm[2] + $t * 3 * $pm[3]);
                 $w = $pw[0] + $t * ($pw[1] + $t * ($pw[2] + $t * ($pw[3] + $t * ($pw[4] + $t * $pw[5]))));
@@ -97,7 +111,8 @@ final readonly class BeamIntegration
     }
 
     /**
-     * What acts at the left break of each segment. A load at a node belongs to the element on its right (the last one at
+     * What acts at the left break of each segment. A load at a node belongs to the element on its right (the last one
+     * at
      * the right end), as in BeamElement::loads.
      *
      * @param  list<array{float, float}>  $at  place, value

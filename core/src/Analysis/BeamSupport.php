@@ -14,8 +14,13 @@ namespace Waage\Analysis;
 final readonly class BeamSupport
 {
     /** @param  array{float, float}|null  $slides */
-    private function __construct(public float $x, public float $vertical, public float $rotation, public bool $along, public ?array $slides = null)
-    {
+    private function __construct(
+        public float $x,
+        public float $vertical,
+        public float $rotation,
+        public bool $along,
+        public ?array $slides = null,
+    ) {
     }
 
     public static function pinned(float $x): self

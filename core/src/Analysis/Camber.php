@@ -20,7 +20,7 @@ final readonly class Camber
     /** Up positive, mm. */
     public function at(float $x): float
     {
-        return 4 * $this->rise * $x / $this->length * (1 - $x / $this->length);
+        return ((4 * $this->rise * $x) / $this->length) * (1 - $x / $this->length);
     }
 
     /**
@@ -31,16 +31,27 @@ final readonly class Camber
      * @param  float  $weight  self-weight, N/mm
      * @param  float  $stiffness  E I, N mm²
      */
-    public function remaining(Envelope $deflection, array $combinations, int $sign, float $weight, float $stiffness): Extreme
-    {
+    public function remaining(
+        Envelope $deflection,
+        array $combinations,
+        int $sign,
+        float $weight,
+        float $stiffness,
+    ): Extreme {
         $breaks = $deflection->breaks();
-        $slope = 4 * $this->rise * $stiffness / $this->length;
+        $slope = (4 * $this->rise * $stiffness) / $this->length;
         $parabola = [0.0, $slope, -$slope / $this->length];
         $best = null;
         foreach ($deflection->curve($combinations, $sign, $weight) as $piece) {
             $start = $breaks[$piece['segment']];
             $left = Polynomial::sum($piece['polynomial'], Polynomial::shift($parabola, $start), -1.0);
-            foreach ([$piece['from'], ...Polynomial::roots(Polynomial::derivative($left), $piece['from'], $piece['to']), $piece['to']] as $t) {
+            foreach (
+                [
+                    $piece['from'],
+                    ...Polynomial::roots(Polynomial::derivative($left), $piece['from'], $piece['to']),
+                    $piece['to'],
+                ] as $t
+            ) {
                 $value = Polynomial::value($left, $t);
                 if ($best === null || $sign * $value > $sign * $best->value) {
                     $best = new Extreme($value, $start + $t, $piece['segment'], $t, $piece['combination']);

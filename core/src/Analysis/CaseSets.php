@@ -9,7 +9,8 @@ use Waage\Member\LoadCase;
 
 /**
  * A load case and the load sets it consists of: one, or for imposed load one for each span that it loads;
- * for settlements one for each support that moves; for a moving load one for each place where it may stand, for a load on
+ * for settlements one for each support that moves; for a moving load one for each place where it may stand, for a load
+ * on
  * any lengths one for each piece of it.
  */
 final readonly class CaseSets
@@ -25,15 +26,25 @@ final readonly class CaseSets
     public array $sets;
 
     /**
-     * @param  non-empty-list<list<int>>  $options  sets of which any may act together; of the options one acts at a time
-     * @param  array<int, string>  $labels  for each set the span, overhang, support or place it is on; empty when the case is not arranged
-     * @param  bool  $movesOnly  is every option a place of a moving load; otherwise the first one is the load that stays
+     * @param  non-empty-list<list<int>>  $options  sets of which any may act together; of the options one acts at a
+     *     time
+     * @param  array<int, string>  $labels  for each set the span, overhang, support or place it is on; empty when the
+     *     case is not arranged
+     * @param  bool  $movesOnly  is every option a place of a moving load; otherwise the first one is the load that
+     *     stays
      * @param  bool  $isMade  is it no load case of the engineer, but made for what a combination does with those
      * @param  bool  $always  does one of the options act even where none does harm
      * @param  list<int>|null  $everywhere  the set of all its load, where no option need be it
      */
-    public function __construct(public LoadCase $case, public array $options, public array $labels, private bool $movesOnly = false, public bool $isMade = false, public bool $always = false, private ?array $everywhere = null)
-    {
+    public function __construct(
+        public LoadCase $case,
+        public array $options,
+        public array $labels,
+        private bool $movesOnly = false,
+        public bool $isMade = false,
+        public bool $always = false,
+        private ?array $everywhere = null,
+    ) {
         $this->isPermanent = $case->category === Category::Permanent && ! $isMade;
         $this->isReversible = $case->category->isReversible();
         $this->sets = array_merge(...$options);
@@ -98,7 +109,8 @@ final readonly class CaseSets
     {
         return match (true) {
             $this->case->category === Category::Settlement => ' of '.self::listed($on),
-            count($on) < count($this->first()) || ($on !== [''] && (count($this->options) > 1 || $this->everywhere !== null)) => ' on '.self::listed($on),
+            count($on) < count($this->first()) ||
+                ($on !== [''] && (count($this->options) > 1 || $this->everywhere !== null)) => ' on '.self::listed($on),
             default => count($on) > 1 ? ' on all spans' : '',
         };
     }

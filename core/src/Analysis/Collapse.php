@@ -8,8 +8,10 @@ namespace Waage\Analysis;
  * Plastic collapse of a beam of constant plastic moment under loads that grow together.
  *
  * The loads are raised from hinge to hinge. A hinge is a kink, which sets up moments of its own. Hinges under a
- * distributed load stay at the peak of the moment, which moves; so no moment is ever more than the plastic one, and when
- * the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and reached by a mechanism (both bounds
+ * distributed load stay at the peak of the moment, which moves; so no moment is ever more than the plastic one, and
+ * when
+ * the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and reached by a mechanism (both
+ * bounds
  * of plastic theory). Nothing is sampled, there is no mesh.
  *
  * Moments in Nmm, sagging positive, lengths in mm.
@@ -46,8 +48,13 @@ final class Collapse
      * @param  array<int, float>  $capacities  moment that a support can pass on, where it is less; by support
      * @param  KinkMoments|null  $kinkMoments  of the beam, when they are known
      */
-    public function __construct(private readonly Beam $beam, private readonly LoadSet $loads, private readonly float $Mp, private readonly array $capacities = [], ?KinkMoments $kinkMoments = null)
-    {
+    public function __construct(
+        private readonly Beam $beam,
+        private readonly LoadSet $loads,
+        private readonly float $Mp,
+        private readonly array $capacities = [],
+        ?KinkMoments $kinkMoments = null,
+    ) {
         $this->fields = $beam->fields();
         $this->responses = $responses = $beam->solve([$loads]);
         $load = $responses->M[0];
@@ -55,7 +62,11 @@ final class Collapse
         $this->kinkMoments = $kinkMoments ?? new KinkMoments($beam);
         $fieldOf = [];
         foreach ($this->fields as $f => [$from, $to]) {
-            for ($k = $responses->segmentAt($from); $k < $responses->segments() && $responses->breaks[$k] < $to; $k++) {
+            for (
+                $k = $responses->segmentAt($from);
+                $k < $responses->segments() && $responses->breaks[$k] < $to;
+                $k++
+            ) {
                 $fieldOf[$k] = $f;
             }
         }
@@ -63,8 +74,10 @@ final class Collapse
         $most = max([0.0, ...array_map(fn (array $p): float => max([0.0, ...array_map(abs(...), $p)]), $load)]);
         $goesOn = [false];
         for ($k = 1; $k < $responses->segments(); $k++) {
-            $jump = $load[$k][0] - Polynomial::value($load[$k - 1], $responses->breaks[$k] - $responses->breaks[$k - 1]);
-            $goesOn[] = ($beam->holdAt($responses->breaks[$k])->rotation ?? 0.0) === 0.0 && abs($jump) <= 1e-9 * $most;
+            $jump =
+                $load[$k][0] - Polynomial::value($load[$k - 1], $responses->breaks[$k] - $responses->breaks[$k - 1]);
+            $goesOn[] =
+                ($beam->holdAt($responses->breaks[$k])->rotation ?? 0.0) === 0.0 && abs($jump) <= 1e-9 * $most;
         }
         $this->goesOn = $goesOn;
     }
@@ -83,7 +96,8 @@ final class Collapse
     }
 
     /**
-     * The state in which a mechanism forms; null when the loads bend nothing, or when none is found of which both bounds
+     * The state in which a mechanism forms; null when the loads bend nothing, or when none is found of which both
+     * bounds
      * of plastic theory are the same.
      */
     public function find(): ?CollapseState
@@ -107,7 +121,13 @@ final class Collapse
             }
             [$lambda, $hinges, $hinge] = $next;
             // A hinge that has moved up to a break is the one that is found there.
-            $same = array_keys(array_filter($hinges, fn (PlasticHinge $h): bool => $h->sign === $hinge->sign && $this->isOneWith($h, $hinge->x, $hinge->segment, 1e-4)));
+            $same = array_keys(
+                array_filter(
+                    $hinges,
+                    fn (PlasticHinge $h): bool => $h->sign === $hinge->sign &&
+                        $this->isOneWith($h, $hinge->x, $hinge->segment, 1e-4),
+                ),
+            );
             if ($same !== []) {
                 $this->lock($hinges, $same, $lambda);
                 $hinges = array_values(array_diff_key($hinges, array_flip($same)));
@@ -117,7 +137,11 @@ final class Collapse
             if ($rotations === null) {
                 continue;
             }
-            $wrong = array_filter($rotations, fn (float $r, int $i): bool => $r * $hinges[$i]->sign > self::SMALL, ARRAY_FILTER_USE_BOTH);
+            $wrong = array_filter(
+                $rotations,
+                fn (float $r, int $i): bool => $r * $hinges[$i]->sign > self::SMALL,
+                ARRAY_FILTER_USE_BOTH,
+            );
             if ($wrong === []) {
                 return $this->state($lambda, $hinges, $rotations);
             }
@@ -144,11 +168,17 @@ final class Collapse
         $turns = new LoadSet;
         foreach ($hinges as $i => $hinge) {
             // At a support that holds against turning the kink is in the span, not beyond.
-            $inside = $hinge->x >= $this->fields[$hinge->field][1] && $hinge->x < $this->beam->length ? 1e-9 * $this->beam->length : 0.0;
+            $inside =
+                $hinge->x >= $this->fields[$hinge->field][1] && $hinge->x < $this->beam->length
+                    ? 1e-9 * $this->beam->length
+                    : 0.0;
             $turns->dislocation($hinge->x - $inside, 0.0, $rotations[$i]);
         }
         $solved = $this->beam->solve([$turns]);
-        $shape = array_map(fn (array $w): array => array_map(fn (float $c): float => $c / $this->beam->EI, $w), $solved->W[0]);
+        $shape = array_map(
+            fn (array $w): array => array_map(fn (float $c): float => $c / $this->beam->EI, $w),
+            $solved->W[0],
+        );
         $start = 0.0;
         if (($this->beam->holdAt(0.0)->rotation ?? 0.0) === 0.0) {
             $start = $shape[0][1];
@@ -157,7 +187,16 @@ final class Collapse
             }
         }
 
-        return new CollapseState($lambda, $hinges, $rotations, $this->responses->breaks, $moments, $solved->breaks, $shape, $start);
+        return new CollapseState(
+            $lambda,
+            $hinges,
+            $rotations,
+            $this->responses->breaks,
+            $moments,
+            $solved->breaks,
+            $shape,
+            $start,
+        );
     }
 
     /**
@@ -178,7 +217,7 @@ final class Collapse
             $least = INF;
             foreach ($this->peaks($lines, $lambda, $hinges) as [$x, $k, $t, $sign, $M]) {
                 $rate = $sign * (Polynomial::value($this->load[$k], $t) + Polynomial::value($rates[$k], $t));
-                if ($rate > ($from > 0.0 ? 1e-12 * $this->Mp / $from : 0.0)) {
+                if ($rate > ($from > 0.0 ? (1e-12 * $this->Mp) / $from : 0.0)) {
                     $capacity = $this->capacityAt($this->fieldOf[$k], $x);
                     $at = $lambda > 0.0 ? $lambda + ($capacity - $sign * $M) / $rate : $capacity / $rate;
                     if ($at < $least - self::SMALL * abs($least) || $least === INF) {
@@ -192,7 +231,19 @@ final class Collapse
             }
             $least = max($least, $from);
             if (abs($least - $lambda) <= 1e-13 * $least) {
-                return [$least, $hinges, new PlasticHinge($best->x, $best->field, $best->segment, $best->sign, $best->capacity, $least, $best->x)];
+                return [
+                    $least,
+                    $hinges,
+                    new PlasticHinge(
+                        $best->x,
+                        $best->field,
+                        $best->segment,
+                        $best->sign,
+                        $best->capacity,
+                        $least,
+                        $best->x,
+                    ),
+                ];
             }
             $lambda = $least;
         }
@@ -201,22 +252,27 @@ final class Collapse
     }
 
     /**
-     * Rotations of the mechanism that the new hinge makes with the others (its own is one), or null when the beam still stands.
+     * Rotations of the mechanism that the new hinge makes with the others (its own is one), or null when the beam
+     * still stands.
      *
      * @param  list<PlasticHinge>  $hinges
      * @return list<float>|null jumps of the slope, sagging ones negative
      */
     private function mechanism(array $hinges, PlasticHinge $new): ?array
     {
-        $column = array_map(fn (PlasticHinge $h): float => $this->kinkMoments->of($h->field, $h->x, $new->field, $new->x), $hinges);
+        $column = array_map(
+            fn (PlasticHinge $h): float => $this->kinkMoments->of($h->field, $h->x, $new->field, $new->x),
+            $hinges,
+        );
         $others = $this->kinkMoments->kinksFor($hinges, $column);
         $own = $this->kinkMoments->of($new->field, $new->x, $new->field, $new->x);
         $left = $own;
         foreach ($others as $i => $rotation) {
             $left -= $column[$i] * $rotation;
         }
-        // What a beam that is held has is of the order of EI / L; a statically determinate part has nothing but rounding.
-        if ($left > 1e-12 * $this->beam->EI / $this->beam->length) {
+        // What a beam that is held has is of the order of EI / L; a statically determinate part has nothing but
+        // rounding.
+        if ($left > (1e-12 * $this->beam->EI) / $this->beam->length) {
             return null;
         }
         $turn = (float) -$new->sign;
@@ -294,7 +350,8 @@ final class Collapse
     }
 
     /**
-     * The peak of the moment that a hinge belongs to: uphill from where it is, to the next place where the slope is zero or
+     * The peak of the moment that a hinge belongs to: uphill from where it is, to the next place where the slope is
+     * zero or
      * a break.
      *
      * @param  list<list<float>>  $lines
@@ -319,11 +376,11 @@ final class Collapse
             $t = min($end, max(0.0, $hinge->x - $start));
             $v = Polynomial::derivative(Polynomial::sum($lines[$k], $this->load[$k], $lambda));
             $uphill = $hinge->sign * Polynomial::value($v, $t);
-            if (abs($uphill) <= 1e-9 * $this->Mp / $end) {
+            if (abs($uphill) <= (1e-9 * $this->Mp) / $end) {
                 continue;
             }
             if ($uphill > 0.0 && $t < $end) {
-                return [$start + ([...Polynomial::roots($v, $t, $end), $end])[0], $k];
+                return [$start + [...Polynomial::roots($v, $t, $end), $end][0], $k];
             }
             if ($uphill < 0.0 && $t > 0.0) {
                 $before = [0.0, ...Polynomial::roots($v, 0.0, $t)];
@@ -360,13 +417,23 @@ final class Collapse
             }
         }
 
-        return array_values(array_filter($peaks, fn (array $peak): bool => array_filter($hinges, fn (PlasticHinge $h): bool => $h->sign === $peak[3] && $this->isOneWith($h, $peak[0], $peak[1])) === []));
+        return array_values(
+            array_filter(
+                $peaks,
+                fn (array $peak): bool => array_filter(
+                    $hinges,
+                    fn (PlasticHinge $h): bool => $h->sign === $peak[3] && $this->isOneWith($h, $peak[0], $peak[1]),
+                ) === [],
+            ),
+        );
     }
 
     /** Is a place that of a hinge, on the same side of couples and of supports that take moments? */
     private function isOneWith(PlasticHinge $hinge, float $x, int $segment, float $near = 1e-7): bool
     {
-        return abs($hinge->x - $x) < $near * $this->beam->length && ($hinge->segment === $segment || (abs($hinge->segment - $segment) === 1 && $this->goesOn[max($hinge->segment, $segment)]));
+        return abs($hinge->x - $x) < $near * $this->beam->length &&
+            ($hinge->segment === $segment ||
+                (abs($hinge->segment - $segment) === 1 && $this->goesOn[max($hinge->segment, $segment)]));
     }
 
     private function capacityAt(int $field, float $x): float
@@ -390,7 +457,15 @@ final class Collapse
      */
     private function kinks(array $hinges, float $lambda): array
     {
-        return $this->kinkMoments->kinksFor($hinges, array_map(fn (PlasticHinge $h): float => $h->sign * $h->capacity - $lambda * $this->loadMoment($h) - $this->lockedMoment($h->field, $h->x), $hinges));
+        return $this->kinkMoments->kinksFor(
+            $hinges,
+            array_map(
+                fn (PlasticHinge $h): float => $h->sign * $h->capacity -
+                    $lambda * $this->loadMoment($h) -
+                    $this->lockedMoment($h->field, $h->x),
+                $hinges,
+            ),
+        );
     }
 
     /**
@@ -401,12 +476,20 @@ final class Collapse
      */
     private function rates(array $hinges): array
     {
-        return $this->kinkMoments->kinksFor($hinges, array_map(fn (PlasticHinge $h): float => -$this->loadMoment($h), $hinges));
+        return $this->kinkMoments->kinksFor(
+            $hinges,
+            array_map(fn (PlasticHinge $h): float => -$this->loadMoment($h), $hinges),
+        );
     }
 
     private function lockedMoment(int $field, float $x): float
     {
-        return array_sum(array_map(fn (array $l): float => $l[1] * $this->kinkMoments->of($field, $x, $l[0]->field, $l[0]->x), $this->locked));
+        return array_sum(
+            array_map(
+                fn (array $l): float => $l[1] * $this->kinkMoments->of($field, $x, $l[0]->field, $l[0]->x),
+                $this->locked,
+            ),
+        );
     }
 
     private function loadMoment(PlasticHinge $hinge): float
@@ -433,7 +516,11 @@ final class Collapse
                 $b += $kinks[$i] * $this->kinkMoments->of($f, $to, $hinge->field, $hinge->x);
             }
             $slope = ($b - $a) / ($to - $from);
-            for ($k = $this->responses->segmentAt($from); $k < $this->responses->segments() && $this->responses->breaks[$k] < $to; $k++) {
+            for (
+                $k = $this->responses->segmentAt($from);
+                $k < $this->responses->segments() && $this->responses->breaks[$k] < $to;
+                $k++
+            ) {
                 $lines[$k] = [$a + $slope * ($this->responses->breaks[$k] - $from), $slope];
             }
         }

@@ -10,7 +10,8 @@ final readonly class CollapseState
     /**
      * @param  float  $factor  of the loads
      * @param  list<PlasticHinge>  $hinges  in the order in which they formed
-     * @param  list<float>  $rotations  of the hinges in the mechanism: jumps of the slope, sagging ones negative; 0 of those that take no part
+     * @param  list<float>  $rotations  of the hinges in the mechanism: jumps of the slope, sagging ones negative; 0 of
+     *     those that take no part
      * @param  list<float>  $breaks
      * @param  list<list<float>>  $moments  on each segment between breaks
      * @param  list<float>  $shapeBreaks
@@ -56,7 +57,8 @@ final readonly class CollapseState
     }
 
     /**
-     * Both bounds of plastic theory: nowhere more than the plastic moment, and loads and moments do the same work on the
+     * Both bounds of plastic theory: nowhere more than the plastic moment, and loads and moments do the same work on
+     * the
      * mechanism.
      */
     public function isProved(LoadSet $loads, float $Mp): bool
@@ -70,13 +72,19 @@ final readonly class CollapseState
             }
         }
 
-        return abs($this->factor * $this->externalWork($loads) / $this->internalWork() - 1.0) < 1e-6;
+        return abs(($this->factor * $this->externalWork($loads)) / $this->internalWork() - 1.0) < 1e-6;
     }
 
     /** Work of the plastic moments on the rotations of the mechanism. */
     public function internalWork(): float
     {
-        return array_sum(array_map(fn (PlasticHinge $h, float $rotation): float => $h->capacity * abs($rotation), $this->hinges, $this->rotations));
+        return array_sum(
+            array_map(
+                fn (PlasticHinge $h, float $rotation): float => $h->capacity * abs($rotation),
+                $this->hinges,
+                $this->rotations,
+            ),
+        );
     }
 
     /** Work of loads on the movement of the mechanism. */
@@ -96,7 +104,9 @@ final readonly class CollapseState
         return $work;
     }
 
-    /** ∫ (qa + slope (x − a)) w dx by Simpson's rule between the breaks, where load and movement are straight: exact. */
+    /**
+     * ∫ (qa + slope (x − a)) w dx by Simpson's rule between the breaks, where load and movement are straight: exact.
+     */
     private function workOfLine(float $a, float $b, float $qa, float $slope): float
     {
         $work = 0.0;
@@ -104,8 +114,9 @@ final readonly class CollapseState
             $from = max($a, $this->shapeBreaks[$k]);
             $to = min($b, $this->shapeBreaks[$k + 1]);
             if ($to > $from) {
-                $f = fn (float $x): float => ($qa + $slope * ($x - $a)) * Polynomial::value($p, $x - $this->shapeBreaks[$k]);
-                $work += ($to - $from) / 6 * ($f($from) + 4 * $f(($from + $to) / 2) + $f($to));
+                $f = fn (float $x): float => ($qa + $slope * ($x - $a)) *
+                    Polynomial::value($p, $x - $this->shapeBreaks[$k]);
+                $work += (($to - $from) / 6) * ($f($from) + 4 * $f(($from + $to) / 2) + $f($to));
             }
         }
 

@@ -15,7 +15,10 @@ final readonly class Contact
     /** Of the loads; less is rounding. */
     private const ROUNDING = 1e-9;
 
-    /** @param  array<int, array<int, float>>  $stiffness  what support i presses more (N) when support j is lifted by 1 mm; symmetric */
+    /**
+     * @param  array<int, array<int, float>>  $stiffness  what support i presses more (N) when support j is lifted by 1
+     *     mm; symmetric
+     */
     public function __construct(private array $stiffness)
     {
     }

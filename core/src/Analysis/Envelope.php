@@ -17,7 +17,8 @@ use Waage\Loading\Combination;
  *
  * @phpstan-import-type Part from EnvelopeParts
  *
- * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>, combination: Combination}
+ * @phpstan-type CurvePiece array{segment: int, from: float, to: float, polynomial: list<float>,
+ *     combination: Combination}
  */
 final class Envelope
 {
@@ -41,7 +42,15 @@ final class Envelope
     public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
     {
         $this->parts = EnvelopeParts::of($beam, $effect);
-        $this->bounds = new EnvelopeBounds($this->parts, array_values(array_map(fn (CaseSets $c): string => $c->case->id, array_filter($beam->cases, fn (CaseSets $c): bool => ! $c->isPermanent))));
+        $this->bounds = new EnvelopeBounds(
+            $this->parts,
+            array_values(
+                array_map(
+                    fn (CaseSets $c): string => $c->case->id,
+                    array_filter($beam->cases, fn (CaseSets $c): bool => ! $c->isPermanent),
+                ),
+            ),
+        );
     }
 
     /** @return list<float> where its segments begin and end, mm */
@@ -56,8 +65,13 @@ final class Envelope
      * @param  list<Combination>  $combinations
      * @param  float  $weight  self-weight, N/mm
      */
-    public function extreme(array $combinations, int $sign, float $weight, float $from = 0.0, float $to = INF): ?Extreme
-    {
+    public function extreme(
+        array $combinations,
+        int $sign,
+        float $weight,
+        float $from = 0.0,
+        float $to = INF,
+    ): ?Extreme {
         if ($combinations === []) {
             return null;
         }
@@ -82,17 +96,30 @@ final class Envelope
         $most = $this->extreme($combinations, 1, $weight, $from, $to);
         $least = $this->extreme($combinations, -1, $weight, $from, $to);
 
-        return $most !== null && $least !== null && abs($least->value) > abs($most->value) * (1 + 1e-9) ? $least : $most;
+        return $most !== null && $least !== null && abs($least->value) > abs($most->value) * (1 + 1e-9)
+            ? $least
+            : $most;
     }
 
     /** @param  non-empty-list<Combination>  $combinations */
-    private function greatestOf(array $combinations, EnvelopeReach $reach, int $sign, float $weight, float $from, float $to): ?Extreme
-    {
+    private function greatestOf(
+        array $combinations,
+        EnvelopeReach $reach,
+        int $sign,
+        float $weight,
+        float $from,
+        float $to,
+    ): ?Extreme {
         if ($reach->parts === []) {
             return null;
         }
         $breaks = $this->beam->responses->breaks;
-        $at = fn (int $part, float $t, Combination $combination): array => [$breaks[$this->parts[$part]['segment']] + $t, $this->parts[$part]['segment'], $t, $combination];
+        $at = fn (int $part, float $t, Combination $combination): array => [
+            $breaks[$this->parts[$part]['segment']] + $t,
+            $this->parts[$part]['segment'],
+            $t,
+            $combination,
+        ];
         // What is likely to be the greatest sets the mark for all others.
         [$c, $i] = $reach->likeliest($combinations, $weight);
         [$best, $t] = $this->greatestOn($combinations[$c], $i, $sign, $weight, $from, $to);
@@ -131,7 +158,12 @@ final class Envelope
             $weight = max($weight, $this->bounds->weights[$sign][$i]);
         }
 
-        return new EnvelopeReach($parts, array_map(fn (Combination $c): array => $this->bounds->highest($c, $sign), $combinations), $this->bounds->weights[$sign], $weight);
+        return new EnvelopeReach(
+            $parts,
+            array_map(fn (Combination $c): array => $this->bounds->highest($c, $sign), $combinations),
+            $this->bounds->weights[$sign],
+            $weight,
+        );
     }
 
     /**
@@ -197,12 +229,25 @@ final class Envelope
      */
     public function absoluteBounds(Combination $combination, float $weight): array
     {
-        return array_map(fn (float $sagging, float $hogging): float => max(0.0, $sagging, $hogging), $this->bounds->onSegments($combination, 1, $weight), $this->bounds->onSegments($combination, -1, $weight));
+        return array_map(
+            fn (float $sagging, float $hogging): float => max(0.0, $sagging, $hogging),
+            $this->bounds->onSegments($combination, 1, $weight),
+            $this->bounds->onSegments($combination, -1, $weight),
+        );
     }
 
-    /** @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and its place from the start of the segment */
-    private function greatestOn(Combination $combination, int $part, int $sign, float $weight, float $left, float $right): array
-    {
+    /**
+     * @return array{float, float} the greatest value on what of a part lies between two places, times the sign, and
+     *     its place from the start of the segment
+     */
+    private function greatestOn(
+        Combination $combination,
+        int $part,
+        int $sign,
+        float $weight,
+        float $left,
+        float $right,
+    ): array {
         ['from' => $from, 'to' => $to, 'segment' => $segment] = $this->parts[$part];
         $start = $this->beam->responses->breaks[$segment];
         $from = max($from, $left - $start);
@@ -239,13 +284,24 @@ final class Envelope
         foreach ($this->parts as $i => $part) {
             $polynomials = $this->rivals($combinations, $highest, $factors, $i, $sign, $weight);
             foreach (Worst::onParts($polynomials, $sign, $part['from'], $part['to']) as [$from, $to, $c]) {
-                if ($open !== null && $open['segment'] === $part['segment'] && $open['combination'] === $combinations[$c] && self::same($open['polynomial'], $polynomials[$c])) {
+                if (
+                    $open !== null &&
+                    $open['segment'] === $part['segment'] &&
+                    $open['combination'] === $combinations[$c] &&
+                    self::same($open['polynomial'], $polynomials[$c])
+                ) {
                     $open['to'] = $to;
                 } else {
                     if ($open !== null) {
                         $pieces[] = $open;
                     }
-                    $open = ['segment' => $part['segment'], 'from' => $from, 'to' => $to, 'polynomial' => $polynomials[$c], 'combination' => $combinations[$c]];
+                    $open = [
+                        'segment' => $part['segment'],
+                        'from' => $from,
+                        'to' => $to,
+                        'polynomial' => $polynomials[$c],
+                        'combination' => $combinations[$c],
+                    ];
                 }
             }
         }
@@ -276,8 +332,14 @@ final class Envelope
      * @param  list<list<float>>  $factors  of each combination
      * @return non-empty-array<int, list<float>> the worst values of each, by number
      */
-    private function rivals(array $combinations, array $highest, array $factors, int $part, int $sign, float $weight): array
-    {
+    private function rivals(
+        array $combinations,
+        array $highest,
+        array $factors,
+        int $part,
+        int $sign,
+        float $weight,
+    ): array {
         $of = $this->bounds;
         $ofWeight = $weight * $of->weights[$sign][$part];
         $first = 0;
@@ -296,7 +358,8 @@ final class Envelope
         $lower = -$of->permanents[-$sign][$part] - $weight * $of->weights[-$sign][$part];
         $most = $of->most[$sign][$part];
         $least = $of->least[$sign][$part];
-        // The others have to reach at least what the likeliest one makes everywhere, and to make more than it somewhere.
+        // The others have to reach at least what the likeliest one makes everywhere, and to make more than it
+        // somewhere.
         $everywhere = $permanent * $lower;
         foreach ($likeliest as $i => $factor) {
             $everywhere += $factor * $least[$i];

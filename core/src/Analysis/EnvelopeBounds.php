@@ -7,7 +7,8 @@ namespace Waage\Analysis;
 use Waage\Loading\Combination;
 
 /**
- * What the effect of an envelope does not exceed on its parts, times a sign: of self-weight of 1 N/mm, of permanent load, and
+ * What the effect of an envelope does not exceed on its parts, times a sign: of self-weight of 1 N/mm, of permanent
+ * load, and
  * of what each variable load case makes at most.
  *
  * @phpstan-import-type Part from EnvelopeParts
@@ -35,7 +36,10 @@ final class EnvelopeBounds
     /** @var array<int, array{Combination, list<float>}> factors of the variable load cases, by combination */
     private array $factors = [];
 
-    /** @var array<int, array{Combination, array<int, list<float>>}> by combination, which is kept since numbers of objects are used again; without self-weight */
+    /**
+     * @var array<int, array{Combination, array<int, list<float>>}> by combination, which is kept since numbers of
+     *     objects are used again; without self-weight
+     */
     private array $highest = [];
 
     /** @var array<int, array<int, list<float>>> the greatest of them on each segment */
@@ -50,7 +54,17 @@ final class EnvelopeBounds
         $none = array_fill(0, count($cases), 0.0);
         $weights = $permanents = $mosts = $leasts = [1 => [], -1 => []];
         $partsOf = [];
-        foreach ($parts as $i => ['segment' => $segment, 'weight' => $weight, 'permanent' => $permanent, 'plus' => $plus, 'minus' => $minus, 'from' => $from, 'to' => $to]) {
+        foreach (
+            $parts as $i => [
+                'segment' => $segment,
+                'weight' => $weight,
+                'permanent' => $permanent,
+                'plus' => $plus,
+                'minus' => $minus,
+                'from' => $from,
+                'to' => $to,
+            ]
+        ) {
             $partsOf[$segment][] = $i;
             [$low, $high] = Polynomial::bounds($weight, $from, $to);
             $weights[1][] = $high;
@@ -84,7 +98,10 @@ final class EnvelopeBounds
     /** @return list<float> factors of the variable load cases */
     public function factors(Combination $combination): array
     {
-        return ($this->factors[spl_object_id($combination)] ??= [$combination, array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases)])[1];
+        return ($this->factors[spl_object_id($combination)] ??= [
+            $combination,
+            array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases),
+        ])[1];
     }
 
     /** @return list<float> of a combination on each part, without self-weight */
@@ -120,7 +137,9 @@ final class EnvelopeBounds
         $highest = $this->highest($combination, $sign);
         $own = $combination->permanent * $weight;
         $bounds = [];
-        foreach ($this->ofSegments[spl_object_id($combination)][$sign] ??= $this->ofSegments($highest) as $k => $bound) {
+        foreach (
+            $this->ofSegments[spl_object_id($combination)][$sign] ??= $this->ofSegments($highest) as $k => $bound
+        ) {
             $bounds[] = $bound + $own * $this->weightsOfSegments[$sign][$k];
         }
 

@@ -8,7 +8,8 @@ namespace Waage\Analysis;
  * A beam cut where the contribution of a load set changes its sign, or another option of a load case becomes the worst:
  * on each part the sums of what makes most and least of an effect are polynomials, by number of the variable load case.
  *
- * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>, plus: array<int, list<float>>, minus: array<int, list<float>>}
+ * @phpstan-type Part array{segment: int, from: float, to: float, permanent: list<float>, weight: list<float>,
+ *     plus: array<int, list<float>>, minus: array<int, list<float>>}
  */
 final class EnvelopeParts
 {
@@ -77,7 +78,15 @@ final class EnvelopeParts
                         $minus[$number[$case]] = $least;
                     }
                 }
-                $parts[] = ['segment' => $k, 'from' => $from, 'to' => $to, 'permanent' => array_values($permanent), 'weight' => $weight, 'plus' => $plus, 'minus' => $minus];
+                $parts[] = [
+                    'segment' => $k,
+                    'from' => $from,
+                    'to' => $to,
+                    'permanent' => array_values($permanent),
+                    'weight' => $weight,
+                    'plus' => $plus,
+                    'minus' => $minus,
+                ];
                 $from = $to;
             }
         }

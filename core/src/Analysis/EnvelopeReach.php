@@ -6,7 +6,10 @@ namespace Waage\Analysis;
 
 use Waage\Loading\Combination;
 
-/** What some combinations do not exceed on the parts of an envelope between two places: it does not depend on the section. */
+/**
+ * What some combinations do not exceed on the parts of an envelope between two places: it does not depend on the
+ * section.
+ */
 final class EnvelopeReach
 {
     /** @var list<float> of each combination the greatest upper bound, without self-weight */
@@ -21,8 +24,12 @@ final class EnvelopeReach
      * @param  list<float>  $weights  what self-weight does not exceed on all parts
      * @param  float  $weight  the greatest of these between the places
      */
-    public function __construct(public readonly array $parts, private readonly array $bounds, private readonly array $weights, public readonly float $weight)
-    {
+    public function __construct(
+        public readonly array $parts,
+        private readonly array $bounds,
+        private readonly array $weights,
+        public readonly float $weight,
+    ) {
         $highest = [];
         foreach ($bounds as $of) {
             $most = -INF;

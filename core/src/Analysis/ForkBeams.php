@@ -10,7 +10,10 @@ use Waage\Member\Member;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
-/** What a member is sideways and about its axis, between its supports and the places that hold both flanges: beams with their load sets. */
+/**
+ * What a member is sideways and about its axis, between its supports and the places that hold both flanges: beams with
+ * their load sets.
+ */
 final class ForkBeams
 {
     /**
@@ -24,7 +27,11 @@ final class ForkBeams
     {
         try {
             $beam = new Beam(
-                $member->length, self::holds($member), [], self::main($member)->EIz, 1.0,
+                $member->length,
+                self::holds($member),
+                [],
+                self::main($member)->EIz,
+                1.0,
                 Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
             );
         } catch (UnstableBeam $e) {
@@ -44,8 +51,12 @@ final class ForkBeams
         $places = self::places($member);
 
         return new Beam(
-            $member->length, count($places) > 1 ? array_map(BeamSupport::roller(...), $places) : self::holds($member), [],
-            self::main($member)->EIz, 1.0, Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
+            $member->length,
+            count($places) > 1 ? array_map(BeamSupport::roller(...), $places) : self::holds($member),
+            [],
+            self::main($member)->EIz,
+            1.0,
+            Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
         );
     }
 
@@ -57,8 +68,13 @@ final class ForkBeams
     public static function twisted(Member $member, MemberCases $parts): array
     {
         $beam = new Beam(
-            $member->length, array_map(BeamSupport::fixed(...), self::places($member)), [], 1.0, self::main($member)->GJ,
-            Step::of($member->make, new Situation, fn (Rigidity $r): array => [1.0, $r->GJ, INF]), new Axis(0.0, true),
+            $member->length,
+            array_map(BeamSupport::fixed(...), self::places($member)),
+            [],
+            1.0,
+            self::main($member)->GJ,
+            Step::of($member->make, new Situation, fn (Rigidity $r): array => [1.0, $r->GJ, INF]),
+            new Axis(0.0, true),
         );
 
         return [$beam, array_map(fn (LoadSet $s): LoadSet => $s->twisting ?? new LoadSet, $parts->sets)];
@@ -94,11 +110,16 @@ final class ForkBeams
     /** @return list<BeamSupport> fixed supports hold a flange against turning as well */
     private static function holds(Member $member): array
     {
-        $holds = array_map(fn (Support $s): BeamSupport => match ($s->kind) {
-            SupportKind::Fixed => BeamSupport::fixed($s->x),
-            default => BeamSupport::roller($s->x),
-        }, self::forks($member));
-        foreach (array_diff(self::places($member), array_map(fn (Support $s): float => $s->x, self::forks($member))) as $x) {
+        $holds = array_map(
+            fn (Support $s): BeamSupport => match ($s->kind) {
+                SupportKind::Fixed => BeamSupport::fixed($s->x),
+                default => BeamSupport::roller($s->x),
+            },
+            self::forks($member),
+        );
+        foreach (
+            array_diff(self::places($member), array_map(fn (Support $s): float => $s->x, self::forks($member))) as $x
+        ) {
             $holds[] = BeamSupport::roller($x);
         }
         usort($holds, fn (BeamSupport $a, BeamSupport $b): int => $a->x <=> $b->x);
@@ -109,7 +130,9 @@ final class ForkBeams
     /** @return list<Support> those that hold sideways and against twisting: all but guided ones */
     private static function forks(Member $member): array
     {
-        return array_values(array_filter($member->supports, fn (Support $s): bool => $s->kind !== SupportKind::Guided));
+        return array_values(
+            array_filter($member->supports, fn (Support $s): bool => $s->kind !== SupportKind::Guided),
+        );
     }
 
     /** @return list<float> ascending, mm */

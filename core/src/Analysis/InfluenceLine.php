@@ -58,7 +58,11 @@ final readonly class InfluenceLine
         $pieces = [];
         for ($k = 0; $k < $r->segments(); $k++) {
             if ($r->breaks[$k + 1] - $r->breaks[$k] > 1e-6) {
-                $pieces[] = [$r->breaks[$k], $r->breaks[$k + 1], array_map(fn (float $c): float => $c / $beam->EI, array_slice($r->W[0][$k], 0, 4))];
+                $pieces[] = [
+                    $r->breaks[$k],
+                    $r->breaks[$k + 1],
+                    array_map(fn (float $c): float => $c / $beam->EI, array_slice($r->W[0][$k], 0, 4)),
+                ];
             }
         }
 
@@ -139,7 +143,8 @@ final readonly class InfluenceLine
     /**
      * The worst place of a train of forces, which may stand with a part of it beyond the ends, for a sign.
      *
-     * @param  non-empty-list<array{float, float}>  $axles  distance behind the first one (mm, ascending from 0), force (N)
+     * @param  non-empty-list<array{float, float}>  $axles  distance behind the first one (mm, ascending from 0), force
+     *     (N)
      * @return array{value: float, x: float} effect (Nmm or N; 0 where none has the sign), place of the first axle (mm)
      */
     public function train(array $axles, int $sign): array

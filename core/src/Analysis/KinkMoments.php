@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * Moments that a kink in a beam sets up, Nmm per rad of a kink that hogs. Between two supports they are straight lines, and
+ * Moments that a kink in a beam sets up, Nmm per rad of a kink that hogs. Between two supports they are straight
+ * lines, and
  * by reciprocity straight in the place of the kink as well, so that those of two kinks in each span give those of any.
  */
 final readonly class KinkMoments
@@ -13,7 +14,10 @@ final readonly class KinkMoments
     /** @var list<array{float, float}> */
     private array $fields;
 
-    /** @var list<list<list<list<float>>>> moment at the thirds of field a for a kink at the thirds of field b: [a][b][i][j] */
+    /**
+     * @var list<list<list<list<float>>>> moment at the thirds of field a for a kink at the thirds of field b:
+     *     [a][b][i][j]
+     */
     private array $kernel;
 
     public function __construct(Beam $beam)
@@ -22,7 +26,7 @@ final readonly class KinkMoments
         $sets = [];
         foreach ($this->fields as [$from, $to]) {
             foreach ([1, 2] as $third) {
-                $sets[] = (new LoadSet)->dislocation($from + $third * ($to - $from) / 3, 0.0, 1.0);
+                $sets[] = (new LoadSet)->dislocation($from + ($third * ($to - $from)) / 3, 0.0, 1.0);
             }
         }
         $of = $beam->solve($sets);
@@ -30,7 +34,7 @@ final readonly class KinkMoments
         foreach ($this->fields as $a => [$from, $to]) {
             foreach (array_keys($this->fields) as $b) {
                 foreach ([0, 1] as $i) {
-                    $x = $from + ($i + 1) * ($to - $from) / 3;
+                    $x = $from + (($i + 1) * ($to - $from)) / 3;
                     $k = $of->segmentAt($x);
                     foreach ([0, 1] as $j) {
                         $kernel[$a][$b][$i][$j] = Polynomial::value($of->M[2 * $b + $j][$k], $x - $of->breaks[$k]);
@@ -45,7 +49,9 @@ final readonly class KinkMoments
     /** Moment at x on field a for a kink at p on field b. */
     public function of(int $a, float $x, int $b, float $p): float
     {
-        $along = fn (int $f, float $at): float => 3 * ($at - $this->fields[$f][0]) / ($this->fields[$f][1] - $this->fields[$f][0]) - 1;
+        $along = fn (int $f, float $at): float => (3 * ($at - $this->fields[$f][0])) /
+            ($this->fields[$f][1] - $this->fields[$f][0]) -
+            1;
         [[$k11, $k12], [$k21, $k22]] = $this->kernel[$a][$b];
         $u = $along($a, $x);
         $v = $along($b, $p);

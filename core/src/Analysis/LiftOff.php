@@ -11,23 +11,33 @@ use Waage\Member\LoadCase;
 
 /**
  * A member that may lift off supports that bear only. What it does then is no sum of what its loads do one by one, so
- * each combination that can lift it is worked out arrangement by arrangement: a support that lifts off is one that moves
+ * each combination that can lift it is worked out arrangement by arrangement: a support that lifts off is one that
+ * moves
  * up until nothing presses on it. The arrangements of such a combination become one load case, of which one acts.
  *
  * Combinations that lift nothing, and those for equilibrium, stay as they are.
  */
 final readonly class LiftOff
 {
-    /** With more arrangements in a combination than this only those that are the worst somewhere when nothing lifts off. */
+    /**
+     * With more arrangements in a combination than this only those that are the worst somewhere when nothing lifts
+     * off.
+     */
     public const MOST = 128;
 
     /**
      * @param  list<Combination>  $combinations
-     * @param  list<array{support: int, lift: float, combination: string, arrangement: string}>  $lifts  greatest one of each support and combination, mm
-     * @param  list<string>  $tips  combinations that leave nothing to hold it; they are taken as if all supports held it down
+     * @param  list<array{support: int, lift: float, combination: string, arrangement: string}>  $lifts  greatest one
+     *     of each support and combination, mm
+     * @param  list<string>  $tips  combinations that leave nothing to hold it; they are taken as if all supports held
+     *     it down
      */
-    private function __construct(public LoadedBeam $beam, public array $combinations, public array $lifts, public array $tips = [])
-    {
+    private function __construct(
+        public LoadedBeam $beam,
+        public array $combinations,
+        public array $lifts,
+        public array $tips = [],
+    ) {
     }
 
     /**
@@ -51,7 +61,10 @@ final readonly class LiftOff
         $sums = $cases = $acting = $lifts = $tips = [];
         $first = count($beam->sets);
         foreach ($combinations as $combination) {
-            $arrangements = $combination->purpose === Purpose::Equilibrium ? [] : self::arrangements($beam, $combination, $weight, $envelopes);
+            $arrangements =
+                $combination->purpose === Purpose::Equilibrium
+                    ? []
+                    : self::arrangements($beam, $combination, $weight, $envelopes);
             $states = array_map(fn (array $factors): ?array => self::lifted($beam, $contact, $factors), $arrangements);
             if (in_array(null, $states, true)) {
                 $tips[] = $combination->id;
@@ -72,7 +85,12 @@ final readonly class LiftOff
                 foreach ($states[$a] ?? [] as $support => $lift) {
                     $key = $combination->id.' '.$support;
                     if ($lift > ($lifts[$key]['lift'] ?? 0.0)) {
-                        $lifts[$key] = ['support' => $support, 'lift' => $lift, 'combination' => $combination->id, 'arrangement' => $label];
+                        $lifts[$key] = [
+                            'support' => $support,
+                            'lift' => $lift,
+                            'combination' => $combination->id,
+                            'arrangement' => $label,
+                        ];
                     }
                 }
             }
@@ -80,14 +98,22 @@ final readonly class LiftOff
             $cases[] = self::made($id, $labels);
             $acting[] = $combination->as($id);
             if ($combination->purpose === Purpose::Characteristic) {
-                $ofVariable = array_combine(range($first + count($sums), $first + count($sums) + count($variable) - 1), array_values($labels));
+                $ofVariable = array_combine(
+                    range($first + count($sums), $first + count($sums) + count($variable) - 1),
+                    array_values($labels),
+                );
                 $cases[] = self::made($id.Combination::VARIABLE, $ofVariable);
                 array_push($sums, ...$variable);
             }
         }
         $sets = array_map(fn (array $factors): LoadSet => self::loads($beam, $factors), $sums);
 
-        return new self($beam->with($sets, $cases, $beam->responses->with($sums)), $acting, array_values($lifts), $tips);
+        return new self(
+            $beam->with($sets, $cases, $beam->responses->with($sums)),
+            $acting,
+            array_values($lifts),
+            $tips,
+        );
     }
 
     /** @param  array<int, string>  $labels  by load set */
@@ -95,7 +121,13 @@ final readonly class LiftOff
     {
         $options = array_map(fn (int $set): array => [$set], array_keys($labels));
 
-        return new CaseSets(new LoadCase($id, '', Category::Permanent), $options === [] ? throw new \LogicException('A combination has an arrangement.') : $options, $labels, isMade: true, always: true);
+        return new CaseSets(
+            new LoadCase($id, '', Category::Permanent),
+            $options === [] ? throw new \LogicException('A combination has an arrangement.') : $options,
+            $labels,
+            isMade: true,
+            always: true,
+        );
     }
 
     /**
@@ -104,8 +136,12 @@ final readonly class LiftOff
      * @param  list<Envelope>  $envelopes  of moment and deflection
      * @return non-empty-list<array<int, float>>
      */
-    private static function arrangements(LoadedBeam $beam, Combination $combination, float $weight, array $envelopes): array
-    {
+    private static function arrangements(
+        LoadedBeam $beam,
+        Combination $combination,
+        float $weight,
+        array $envelopes,
+    ): array {
         $all = [$beam->factors($combination, $weight, [])];
         foreach ($beam->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;
@@ -156,7 +192,8 @@ final readonly class LiftOff
     }
 
     /**
-     * Arrangements that are the worst when nothing lifts off: for shear at the supports, for the moment there, at the quarter
+     * Arrangements that are the worst when nothing lifts off: for shear at the supports, for the moment there, at the
+     * quarter
      * points and where it is greatest in each span, for the greatest deflection of each span and for the reactions.
      *
      * @param  list<Envelope>  $envelopes  of moment and deflection
@@ -168,10 +205,20 @@ final readonly class LiftOff
         $all = [$beam->factors($combination, $weight, []), $beam->allLoaded($combination, $weight)];
         $wanted = [];
         foreach ($beam->beam->fields() as [$from, $to]) {
-            foreach ([[0.0, Effect::Shear], [0.0, Effect::Moment], [0.25, Effect::Moment], [0.5, Effect::Moment], [0.75, Effect::Moment], [1.0, Effect::Moment], [1.0, Effect::Shear]] as [$part, $effect]) {
+            foreach (
+                [
+                    [0.0, Effect::Shear],
+                    [0.0, Effect::Moment],
+                    [0.25, Effect::Moment],
+                    [0.5, Effect::Moment],
+                    [0.75, Effect::Moment],
+                    [1.0, Effect::Moment],
+                    [1.0, Effect::Shear],
+                ] as [$part, $effect]
+            ) {
                 $x = $from + $part * ($to - $from);
                 $k = $responses->segmentAt($x, $part === 1.0);
-                $wanted[] = [1, $values = $responses->valuesAt($effect, $k, $x - $responses->breaks[$k])];
+                $wanted[] = [1, ($values = $responses->valuesAt($effect, $k, $x - $responses->breaks[$k]))];
                 $wanted[] = [-1, $values];
             }
             foreach ($envelopes as $envelope) {
@@ -184,7 +231,7 @@ final readonly class LiftOff
             }
         }
         foreach (array_keys($responses->supports) as $i) {
-            $wanted[] = [1, $values = array_map(fn (array $r): float => $r[$i][0], $responses->reactions)];
+            $wanted[] = [1, ($values = array_map(fn (array $r): float => $r[$i][0], $responses->reactions))];
             $wanted[] = [-1, $values];
         }
         foreach ($wanted as [$sign, $values]) {
@@ -240,11 +287,12 @@ final readonly class LiftOff
         $supports = array_map(fn (int $i): string => (string) ($i + 1), array_keys($lifts ?? []));
         sort($supports);
 
-        return $beam->arrangementText($factors).match (count($supports)) {
-            0 => '',
-            1 => ", off support {$supports[0]}",
-            default => ', off supports '.CaseSets::listed($supports),
-        };
+        return $beam->arrangementText($factors).
+            match (count($supports)) {
+                0 => '',
+                1 => ", off support {$supports[0]}",
+                default => ', off supports '.CaseSets::listed($supports),
+            };
     }
 
     /**

@@ -8,7 +8,8 @@ namespace Waage\Analysis;
  * Loads that always act together: forces, clockwise moments, linearly varying line loads, displacements of supports,
  * dislocations and free curvatures of the beam itself; and what acts along its axis.
  *
- * Lengths in mm from the left end, forces in N (normal to the axis, down positive), moments in Nmm (clockwise positive),
+ * Lengths in mm from the left end, forces in N (normal to the axis, down positive), moments in Nmm (clockwise
+ * positive),
  * line loads in N/mm. Along the axis: away from the left end positive.
  */
 final class LoadSet
@@ -22,10 +23,16 @@ final class LoadSet
     /** @var list<array{float, float, float, float}> from, to, value at from, value at to */
     public array $lines = [];
 
-    /** @var list<array{int, float, float}> support, its settlement in mm (down positive) and its rotation in rad (clockwise positive) */
+    /**
+     * @var list<array{int, float, float}> support, its settlement in mm (down positive) and its rotation in rad
+     *     (clockwise positive)
+     */
     public array $displacements = [];
 
-    /** @var list<array{float, float, float}> from, to, curvature that the beam takes freely (1/mm, as a sagging deflection curves positive) */
+    /**
+     * @var list<array{float, float, float}> from, to, curvature that the beam takes freely (1/mm,
+     *     as a sagging deflection curves positive)
+     */
     public array $curvatures = [];
 
     public function curvature(float $from, float $to, float $curvature): self
@@ -69,25 +76,33 @@ final class LoadSet
         return $this;
     }
 
-    /** What bends the beam sideways: forces and line loads towards the one who looks at it, their moments; null: nothing. */
+    /**
+     * What bends the beam sideways: forces and line loads towards the one who looks at it, their moments; null:
+     * nothing.
+     */
     public ?self $sideways = null;
 
     /** The set of what bends sideways, to be added to. */
     public function across(): self
     {
-        return $this->sideways ??= new self;
+        return $this->sideways ??= new self();
     }
 
-    /** What twists the beam: torques as forces and line loads along the axis of a set, N mm and N mm/mm; null: nothing. */
+    /**
+     * What twists the beam: torques as forces and line loads along the axis of a set, N mm and N mm/mm; null: nothing.
+     */
     public ?self $twisting = null;
 
     /** The set of what twists, to be added to. */
     public function turning(): self
     {
-        return $this->twisting ??= new self;
+        return $this->twisting ??= new self();
     }
 
-    /** @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad, clockwise) */
+    /**
+     * @var list<array{float, float, float}> place, by how much the right part lies lower (mm) and is turned (rad,
+     *     clockwise)
+     */
     public array $dislocations = [];
 
     public function dislocation(float $x, float $offset, float $kink): self
@@ -155,7 +170,10 @@ final class LoadSet
         return $this;
     }
 
-    /** How great the forces are that it makes, N: its loads, and what its movements meet in a beam of a length and a stiffness. */
+    /**
+     * How great the forces are that it makes, N: its loads, and what its movements meet in a beam of a length and a
+     * stiffness.
+     */
     public function sizeWithMovements(float $length, float $EI, float $EA): float
     {
         $size = $this->size($length);
@@ -163,7 +181,7 @@ final class LoadSet
             $size += $EI * (abs($settlement) / $length ** 3 + abs($rotation) / $length ** 2);
         }
         foreach ($this->curvatures as [, , $curvature]) {
-            $size += $EI * abs($curvature) / $length;
+            $size += ($EI * abs($curvature)) / $length;
         }
         foreach ($this->strains as [, , $strain]) {
             $size += $EA * abs($strain);
@@ -174,9 +192,17 @@ final class LoadSet
 
     public function isEmpty(): bool
     {
-        return $this->forces === [] && $this->moments === [] && $this->lines === [] && $this->displacements === [] && $this->dislocations === []
-            && $this->curvatures === [] && $this->alongForces === [] && $this->alongLines === [] && $this->strains === []
-            && ($this->sideways === null || $this->sideways->isEmpty()) && ($this->twisting === null || $this->twisting->isEmpty());
+        return $this->forces === [] &&
+            $this->moments === [] &&
+            $this->lines === [] &&
+            $this->displacements === [] &&
+            $this->dislocations === [] &&
+            $this->curvatures === [] &&
+            $this->alongForces === [] &&
+            $this->alongLines === [] &&
+            $this->strains === [] &&
+            ($this->sideways === null || $this->sideways->isEmpty()) &&
+            ($this->twisting === null || $this->twisting->isEmpty());
     }
 
     /** Sum of the loads normal to the axis, N, down positive. */
@@ -199,7 +225,7 @@ final class LoadSet
     {
         $sum = array_sum(array_column($forces, 1));
         foreach ($lines as [$a, $b, $qa, $qb]) {
-            $sum += ($qa + $qb) / 2 * ($b - $a);
+            $sum += (($qa + $qb) / 2) * ($b - $a);
         }
 
         return $sum;
@@ -216,7 +242,7 @@ final class LoadSet
             $sum += abs($moment) / $length;
         }
         foreach ([...$this->lines, ...$this->alongLines] as [$a, $b, $qa, $qb]) {
-            $sum += (abs($qa) + abs($qb)) / 2 * ($b - $a);
+            $sum += ((abs($qa) + abs($qb)) / 2) * ($b - $a);
         }
 
         return $sum;
@@ -231,7 +257,7 @@ final class LoadSet
         }
         foreach ($this->lines as [$a, $b, $qa, $qb]) {
             $l = $b - $a;
-            $sum += $qa * $l * ($a + $l / 2) + ($qb - $qa) * $l / 2 * ($a + 2 * $l / 3);
+            $sum += $qa * $l * ($a + $l / 2) + ((($qb - $qa) * $l) / 2) * ($a + (2 * $l) / 3);
         }
 
         return $sum;

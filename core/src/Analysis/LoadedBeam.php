@@ -28,11 +28,23 @@ final readonly class LoadedBeam
      * @param  list<CaseSets>  $cases  load cases that carry load; permanent ones first
      * @param  int|null  $selfWeight  its load set; null when the engineer has switched it off
      * @param  array<int, int>  $lifts  load sets that lift a support by 1 mm, by support
-     * @param  self|null  $twisting  the same load sets where they twist the member: torques (Nmm) count as forces along the axis; in its own $sideways as forces on a flange
-     * @param  self|null  $sideways  the same load sets where they bend the member sideways: forces towards the one who looks at it count as downward ones
+     * @param  self|null  $twisting  the same load sets where they twist the member: torques (Nmm) count as forces
+     *     along the axis; in its own $sideways as forces on a flange
+     * @param  self|null  $sideways  the same load sets where they bend the member sideways: forces towards the one who
+     *     looks at it count as downward ones
      */
-    private function __construct(public Member $member, public Beam $beam, private MemberLoads $loads, public array $sets, public array $cases, public ?int $selfWeight, public array $lifts, public Responses $responses, public ?self $sideways = null, public ?self $twisting = null)
-    {
+    private function __construct(
+        public Member $member,
+        public Beam $beam,
+        private MemberLoads $loads,
+        public array $sets,
+        public array $cases,
+        public ?int $selfWeight,
+        public array $lifts,
+        public Responses $responses,
+        public ?self $sideways = null,
+        public ?self $twisting = null,
+    ) {
     }
 
     /** @throws UnstableBeam */
@@ -53,13 +65,41 @@ final readonly class LoadedBeam
         $loads = new MemberLoads($member, $beam->axis);
         $parts = new MemberCases($member, $beam, $loads);
         $responses = $beam->solve($parts->sets);
-        $loaded = new self($member, $beam, $loads, $parts->sets, $parts->cases, $parts->selfWeight, $parts->lifts, $responses,
+        $loaded = new self(
+            $member,
+            $beam,
+            $loads,
+            $parts->sets,
+            $parts->cases,
+            $parts->selfWeight,
+            $parts->lifts,
+            $responses,
             $member->bendsSideways() ? self::on(ForkBeams::sideways($member, $parts), $member, $loads, $parts) : null,
-            $member->twists() ? self::on(ForkBeams::twisted($member, $parts), $member, $loads, $parts, self::on(ForkBeams::flange($member, $parts), $member, $loads, $parts)) : null,
+            $member->twists()
+                ? self::on(
+                    ForkBeams::twisted($member, $parts),
+                    $member,
+                    $loads,
+                    $parts,
+                    self::on(ForkBeams::flange($member, $parts), $member, $loads, $parts),
+                )
+                : null,
         );
 
         return $loaded->supportsMove()
-            ? $loaded->with([], [], new Responses($responses->breaks, $responses->M, $responses->W, $responses->supports, $responses->reactions, Sag::of($beam, $responses), $responses->N))
+            ? $loaded->with(
+                [],
+                [],
+                new Responses(
+                    $responses->breaks,
+                    $responses->M,
+                    $responses->W,
+                    $responses->supports,
+                    $responses->reactions,
+                    Sag::of($beam, $responses),
+                    $responses->N,
+                ),
+            )
             : $loaded;
     }
 
@@ -72,7 +112,18 @@ final readonly class LoadedBeam
      */
     public function with(array $sets, array $cases, Responses $responses): self
     {
-        return new self($this->member, $this->beam, $this->loads, [...$this->sets, ...$sets], [...$this->cases, ...$cases], $this->selfWeight, $this->lifts, $responses, $this->sideways, $this->twisting);
+        return new self(
+            $this->member,
+            $this->beam,
+            $this->loads,
+            [...$this->sets, ...$sets],
+            [...$this->cases, ...$cases],
+            $this->selfWeight,
+            $this->lifts,
+            $responses,
+            $this->sideways,
+            $this->twisting,
+        );
     }
 
     /**
@@ -80,19 +131,40 @@ final readonly class LoadedBeam
      *
      * @param  array{Beam, list<LoadSet>}  $of  beam, load sets
      */
-    private static function on(array $of, Member $member, MemberLoads $loads, MemberCases $parts, ?self $sideways = null): self
-    {
+    private static function on(
+        array $of,
+        Member $member,
+        MemberLoads $loads,
+        MemberCases $parts,
+        ?self $sideways = null,
+    ): self {
         [$beam, $sets] = $of;
 
-        return new self($member, $beam, $loads, $sets, $parts->cases, $parts->selfWeight, [], $beam->solve($sets), $sideways);
+        return new self(
+            $member,
+            $beam,
+            $loads,
+            $sets,
+            $parts->cases,
+            $parts->selfWeight,
+            [],
+            $beam->solve($sets),
+            $sideways,
+        );
     }
 
     /** @return list<LoadSet> the permanent load of each span and overhang, without self-weight */
     public function permanentBySpan(): array
     {
-        $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
+        $permanent = array_column(
+            array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent),
+            'id',
+        );
 
-        return $this->loads->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->beam->fields());
+        return $this->loads->split(
+            array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)),
+            $this->beam->fields(),
+        );
     }
 
     /**
@@ -110,10 +182,19 @@ final readonly class LoadedBeam
         foreach ($this->member->cases as $case) {
             $part = match (true) {
                 $case->category === Category::Permanent => 1.0,
-                $case->category->isImposed() || $case->category === Category::Snow => $this->member->basis->psi[$case->category->psiRow()][2] ?? 0.0,
+                $case->category->isImposed() || $case->category === Category::Snow => $this->member->basis->psi[
+                    $case->category->psiRow()
+                ][2] ?? 0.0,
                 default => 0.0,
             };
-            $loads = array_filter($this->member->loads, fn (Load $l): bool => $l->on && $l->case === $case->id && ! $l->kind->isMoving() && $l->kind->hasDirection() && in_array($l->direction, [LoadDirection::Vertical, LoadDirection::Plan], true));
+            $loads = array_filter(
+                $this->member->loads,
+                fn (Load $l): bool => $l->on &&
+                    $l->case === $case->id &&
+                    ! $l->kind->isMoving() &&
+                    $l->kind->hasDirection() &&
+                    in_array($l->direction, [LoadDirection::Vertical, LoadDirection::Plan], true),
+            );
             $part > 0.0 && $weights->with($this->loads->together($loads), $part);
         }
         // All of a weight vibrates, not only its part normal to the axis.
@@ -131,20 +212,29 @@ final readonly class LoadedBeam
     /** Can a support move, on a spring, in a guide or with the ground? */
     public function supportsMove(): bool
     {
-        return array_filter($this->beam->holds, fn (BeamSupport $s): bool => $s->vertical < INF || $s->slides !== null) !== [] || $this->areSupportsMoved();
+        return array_filter(
+            $this->beam->holds,
+            fn (BeamSupport $s): bool => $s->vertical < INF || $s->slides !== null,
+        ) !== [] || $this->areSupportsMoved();
     }
 
     /** Do the forces depend on the stiffness of the section? */
     public function dependsOnStiffness(): bool
     {
-        return $this->beam->isOnSprings() || $this->beam->steps !== [] || $this->beam->GA < INF || $this->isHeldTwiceAlong()
-            || array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !== [];
+        return $this->beam->isOnSprings() ||
+            $this->beam->steps !== [] ||
+            $this->beam->GA < INF ||
+            $this->isHeldTwiceAlong() ||
+            array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !==
+                [];
     }
 
     /** Is the statics another one for each section of a shortlist? */
     public function dependsOnSection(): bool
     {
-        return $this->dependsOnStiffness() || ($this->member->permanentBySpan && $this->selfWeight !== null) || ($this->twisting !== null && $this->sideways !== null && $this->member->sidewaysArm() !== 0.0);
+        return $this->dependsOnStiffness() ||
+            ($this->member->permanentBySpan && $this->selfWeight !== null) ||
+            ($this->twisting !== null && $this->sideways !== null && $this->member->sidewaysArm() !== 0.0);
     }
 
     /** Does the stiffness along the axis decide about forces? Not where equilibrium alone gives them. */
@@ -153,7 +243,9 @@ final readonly class LoadedBeam
         $along = $all = 0;
         foreach ($this->beam->holds as $hold) {
             $along += (int) ($hold->along || $hold->slides !== null);
-            $all += ($hold->slides !== null ? 1 : (int) ($hold->vertical > 0.0) + (int) $hold->along) + (int) ($hold->rotation > 0.0);
+            $all +=
+                ($hold->slides !== null ? 1 : (int) ($hold->vertical > 0.0) + (int) $hold->along) +
+                (int) ($hold->rotation > 0.0);
         }
 
         return $this->beam->axis->isStrained && $along > 1 && $all > 3 + count($this->beam->hinges);
@@ -161,7 +253,10 @@ final readonly class LoadedBeam
 
     private function areSupportsMoved(): bool
     {
-        return array_filter(array_diff_key($this->sets, array_flip($this->lifts)), fn (LoadSet $s): bool => $s->displacements !== []) !== [];
+        return array_filter(
+            array_diff_key($this->sets, array_flip($this->lifts)),
+            fn (LoadSet $s): bool => $s->displacements !== [],
+        ) !== [];
     }
 
     private static function hold(Support $s, float $angle): BeamSupport
@@ -204,7 +299,8 @@ final readonly class LoadedBeam
     }
 
     /**
-     * Factors of all sets for a combination with every span loaded, or in the first arrangement that the engineer has chosen.
+     * Factors of all sets for a combination with every span loaded, or in the first arrangement that the engineer has
+     * chosen.
      *
      * @param  float  $weight  self-weight, N/mm
      * @return array<int, float>
@@ -230,8 +326,14 @@ final readonly class LoadedBeam
      *
      * @return array<int, float>
      */
-    public function worst(Combination $combination, float $weight, Effect $effect, int $sign, int $segment, float $t): array
-    {
+    public function worst(
+        Combination $combination,
+        float $weight,
+        Effect $effect,
+        int $sign,
+        int $segment,
+        float $t,
+    ): array {
         return $this->loadedWhere($combination, $weight, $sign, $this->responses->valuesAt($effect, $segment, $t));
     }
 
@@ -246,7 +348,12 @@ final readonly class LoadedBeam
     {
         // What acts of a load case does not depend on its factor.
         $patterns = $this->patterns($sign, $values);
-        $variable = array_map(fn (array $pattern): float => array_sum(array_map(fn (float $way, int $set): float => $way * $values[$set], $pattern, array_keys($pattern))), $patterns);
+        $variable = array_map(
+            fn (array $pattern): float => array_sum(
+                array_map(fn (float $way, int $set): float => $way * $values[$set], $pattern, array_keys($pattern)),
+            ),
+            $patterns,
+        );
         $permanent = $this->selfWeight === null ? 0.0 : $weight * $values[$this->selfWeight];
         foreach ($this->permanentSets() as $set) {
             $permanent += $values[$set];
@@ -366,11 +473,16 @@ final readonly class LoadedBeam
             if ($case->always) {
                 return $on[0];
             }
-            $parts[] = $case->case->name.($reversed ? ' reversed' : '').match (true) {
-                $on[0] === CaseSets::LENGTHS => $this->lengths(array_values(array_intersect($case->sets, array_keys($factors)))),
-                $moving => ' '.$on[0],
-                default => $case->where($on),
-            };
+            $parts[] =
+                $case->case->name.
+                ($reversed ? ' reversed' : '').
+                match (true) {
+                    $on[0] === CaseSets::LENGTHS => $this->lengths(
+                        array_values(array_intersect($case->sets, array_keys($factors))),
+                    ),
+                    $moving => ' '.$on[0],
+                    default => $case->where($on),
+                };
         }
 
         return $parts === [] ? 'no variable load' : implode(', ', $parts);
@@ -395,12 +507,14 @@ final readonly class LoadedBeam
         }
         $format = fn (float $x): string => $this->member->basis->units->format($x, Kind::Length);
 
-        return ' from x = '.implode(' and ', array_map(fn (array $l): string => "{$format($l[0])} to {$format($l[1])}", $lengths));
+        return ' from x = '.
+            implode(' and ', array_map(fn (array $l): string => "{$format($l[0])} to {$format($l[1])}", $lengths));
     }
 
     /** Has a span or overhang an end that nothing holds down? At a guided end the beam is thought to go on. */
     public function isOverhang(float $from, float $to): bool
     {
-        return ($this->beam->holdAt($from)->vertical ?? 0.0) === 0.0 || ($this->beam->holdAt($to)->vertical ?? 0.0) === 0.0;
+        return ($this->beam->holdAt($from)->vertical ?? 0.0) === 0.0 ||
+            ($this->beam->holdAt($to)->vertical ?? 0.0) === 0.0;
     }
 }

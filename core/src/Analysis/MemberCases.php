@@ -13,7 +13,10 @@ use Waage\Member\LoadKind;
 use Waage\Member\Member;
 use Waage\Units\Kind;
 
-/** The load sets of a member and which of them its load cases consist of: spans, places and directions that may act for themselves. */
+/**
+ * The load sets of a member and which of them its load cases consist of: spans, places and directions that may act for
+ * themselves.
+ */
 final class MemberCases
 {
     /** @var list<LoadSet> */
@@ -34,8 +37,11 @@ final class MemberCases
     /** @var list<string> */
     private readonly array $names;
 
-    public function __construct(private readonly Member $member, private readonly Beam $beam, private readonly MemberLoads $loads)
-    {
+    public function __construct(
+        private readonly Member $member,
+        private readonly Beam $beam,
+        private readonly MemberLoads $loads,
+    ) {
         $this->fields = $beam->fields();
         $this->names = $beam->fieldNames();
         $this->selfWeight = $member->selfWeight ? 0 : null;
@@ -43,7 +49,7 @@ final class MemberCases
             $this->sets[] = $loads->selfWeight(0.0, $member->length);
         }
         $cases = array_values(array_filter(array_map($this->read(...), $member->cases)));
-        usort($cases, fn (CaseSets $a, CaseSets $b): int => ($b->isPermanent) <=> ($a->isPermanent));
+        usort($cases, fn (CaseSets $a, CaseSets $b): int => $b->isPermanent <=> $a->isPermanent);
         $more = $member->permanentBySpan ? $this->morePermanent() : null;
         $this->cases = [...$cases, ...$more === null ? [] : [$more], ...$this->endForces()];
         $lifts = [];
@@ -63,7 +69,9 @@ final class MemberCases
         $loads = array_diff_key($loads, $moving);
         [$parts, $labels] = match (true) {
             $case->category->isImposed() => [$this->loads->split($loads, $this->fields), $this->names],
-            $case->category === Category::Settlement => $case->always ? [[self::all($this->loads->displacements($loads)[0])], []] : $this->loads->displacements($loads),
+            $case->category === Category::Settlement => $case->always
+                ? [[self::all($this->loads->displacements($loads)[0])], []]
+                : $this->loads->displacements($loads),
             default => [[$this->loads->together($loads)], []],
         };
         $options = $case->category->isImposed()
@@ -71,16 +79,38 @@ final class MemberCases
             : [array_map(fn (LoadSet $s, int $i): array => [$s, $labels[$i] ?? ''], $parts, array_keys($parts))];
         foreach ($moving as $load) {
             if ($load->kind === LoadKind::Lengths) {
-                $options[] = array_map(fn (LoadSet $s): array => [$s, CaseSets::LENGTHS], $this->loads->pieces($load, $this->fields));
+                $options[] = array_map(
+                    fn (LoadSet $s): array => [$s, CaseSets::LENGTHS],
+                    $this->loads->pieces($load, $this->fields),
+                );
             }
-            foreach ($load->axles === [] ? [] : Positions::of($this->beam, $load->from, $load->to, $load->trains()) as $axles) {
-                $options[] = [[$this->loads->forces($axles), 'at x = '.$this->member->basis->units->format($axles[0][0], Kind::Length)]];
+            foreach (
+                $load->axles === [] ? [] : Positions::of($this->beam, $load->from, $load->to, $load->trains()) as $axles
+            ) {
+                $options[] = [
+                    [
+                        $this->loads->forces($axles),
+                        'at x = '.$this->member->basis->units->format($axles[0][0], Kind::Length),
+                    ],
+                ];
             }
         }
         [$indices, $on] = $this->added($options);
-        [$everywhere] = $case->category->isImposed() && $this->member->arrangement === Arrangement::Chosen ? $this->added([[[$this->loads->together($loads), '']]]) : [[]];
+        [$everywhere] =
+            $case->category->isImposed() && $this->member->arrangement === Arrangement::Chosen
+                ? $this->added([[[$this->loads->together($loads), '']]])
+                : [[]];
 
-        return $indices === [] ? null : new CaseSets($case, $indices, $labels === [] && $moving === [] ? [] : $on, $moving !== [] && $loads === [], always: $case->always, everywhere: $everywhere[0] ?? null);
+        return $indices === []
+            ? null
+            : new CaseSets(
+                $case,
+                $indices,
+                $labels === [] && $moving === [] ? [] : $on,
+                $moving !== [] && $loads === [],
+                always: $case->always,
+                everywhere: $everywhere[0] ?? null,
+            );
     }
 
     /** @param  list<LoadSet>  $sets  movements of supports */
@@ -99,14 +129,29 @@ final class MemberCases
     /** Permanent load, span by span, for what its greater factor adds to the smaller one where it does harm. */
     private function morePermanent(): ?CaseSets
     {
-        $permanent = array_column(array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent), 'id');
-        $parts = $this->loads->split(array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)), $this->fields);
+        $permanent = array_column(
+            array_filter($this->member->cases, fn (LoadCase $c): bool => $c->category === Category::Permanent),
+            'id',
+        );
+        $parts = $this->loads->split(
+            array_filter($this->member->loads, fn (Load $l): bool => $l->on && in_array($l->case, $permanent, true)),
+            $this->fields,
+        );
         foreach ($this->selfWeight === null ? [] : $this->fields as $i => $field) {
             $parts[$i]->with($this->loads->selfWeight(...$field), $this->member->make->weight());
         }
-        [$indices, $on] = $this->added([array_map(fn (LoadSet $s, string $name): array => [$s, $name], $parts, $this->names)]);
+        [$indices, $on] = $this->added([
+            array_map(fn (LoadSet $s, string $name): array => [$s, $name], $parts, $this->names),
+        ]);
 
-        return $indices === [] ? null : new CaseSets(new LoadCase(Combination::MORE_PERMANENT, 'Greater permanent load', Category::Permanent), $indices, $on, isMade: true);
+        return $indices === []
+            ? null
+            : new CaseSets(
+                new LoadCase(Combination::MORE_PERMANENT, 'Greater permanent load', Category::Permanent),
+                $indices,
+                $on,
+                isMade: true,
+            );
     }
 
     /**
@@ -121,7 +166,9 @@ final class MemberCases
             'N' => (new LoadSet)->alongForce(0.0, $one)->alongForce($length, -$one),
             'My1' => (new LoadSet)->moment(0.0, $one),
             'My2' => (new LoadSet)->moment($length, -$one),
-            default => $this->sideways(fn (LoadSet $s): LoadSet => $part === 'Mz1' ? $s->moment(0.0, $one) : $s->moment($length, -$one)),
+            default => $this->sideways(
+                fn (LoadSet $s): LoadSet => $part === 'Mz1' ? $s->moment(0.0, $one) : $s->moment($length, -$one),
+            ),
         };
         $parts = [];
         foreach ($this->member->endForces as $row) {
@@ -129,9 +176,17 @@ final class MemberCases
         }
         $cases = [];
         foreach (array_keys($parts) as $part) {
-            [$indices, $on] = $this->added([[[$unit(substr($part, 0, -1), str_ends_with($part, '+') ? 1.0 : -1.0), '']]]);
+            [$indices, $on] = $this->added([
+                [[$unit(substr($part, 0, -1), str_ends_with($part, '+') ? 1.0 : -1.0), '']],
+            ]);
             if ($indices !== []) {
-                $cases[] = new CaseSets(new LoadCase(Combination::END_FORCE.$part, '', Category::Permanent), $indices, $on, isMade: true, always: true);
+                $cases[] = new CaseSets(
+                    new LoadCase(Combination::END_FORCE.$part, '', Category::Permanent),
+                    $indices,
+                    $on,
+                    isMade: true,
+                    always: true,
+                );
             }
         }
 
@@ -181,7 +236,10 @@ final class MemberCases
     {
         $names = $this->names;
         $loaded = array_filter($parts, fn (LoadSet $s): bool => ! $s->isEmpty());
-        if ($this->member->arrangement === Arrangement::Worst || (count($loaded) < 2 && $this->member->arrangement !== Arrangement::Chosen)) {
+        if (
+            $this->member->arrangement === Arrangement::Worst ||
+            (count($loaded) < 2 && $this->member->arrangement !== Arrangement::Chosen)
+        ) {
             return [array_map(fn (LoadSet $s, int $i): array => [$s, $names[$i]], $parts, array_keys($parts))];
         }
         $together = function (array $fields) use ($loaded, $names): array {
@@ -191,7 +249,14 @@ final class MemberCases
                 $set->with($loaded[$i], 1.0);
             }
 
-            return [[$set, count($fields) === count($loaded) ? '' : CaseSets::listed(array_values(array_map(fn (int $i): string => $names[$i], $fields)))]];
+            return [
+                [
+                    $set,
+                    count($fields) === count($loaded)
+                        ? ''
+                        : CaseSets::listed(array_values(array_map(fn (int $i): string => $names[$i], $fields))),
+                ],
+            ];
         };
         $all = array_keys($parts);
         if ($this->member->arrangements !== []) {
@@ -207,6 +272,9 @@ final class MemberCases
             }
         }
 
-        return [$options[0], ...array_values(array_filter(array_slice($options, 1), fn (array $o): bool => ! $o[0][0]->isEmpty()))];
+        return [
+            $options[0],
+            ...array_values(array_filter(array_slice($options, 1), fn (array $o): bool => ! $o[0][0]->isEmpty())),
+        ];
     }
 }

@@ -9,7 +9,8 @@ use Waage\Loading\Purpose;
 use Waage\Member\Category;
 
 /**
- * A member under its combinations: the envelopes of all its effects, made once. They do not depend on its section, but where
+ * A member under its combinations: the envelopes of all its effects, made once. They do not depend on its section, but
+ * where
  * the statics itself does.
  */
 final readonly class MemberEnvelopes
@@ -44,18 +45,23 @@ final readonly class MemberEnvelopes
     /** @param  list<Combination>  $combinations */
     public function __construct(public LoadedBeam $beam, public array $combinations)
     {
-        $this->strength = array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
-        $this->characteristic = array_values(array_filter($combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic));
+        $this->strength = array_values(
+            array_filter($combinations, fn (Combination $c): bool => $c->purpose->isForStrength()),
+        );
+        $this->characteristic = array_values(
+            array_filter($combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic),
+        );
         $settlement = [];
         foreach ($beam->cases as $case) {
             if ($case->case->category === Category::Settlement) {
                 $settlement[$case->case->id] = true;
             }
         }
-        $this->variablePart = array_values(array_filter(array_map(
-            fn (Combination $c): ?Combination => $c->variablePart($settlement),
-            $this->characteristic,
-        )));
+        $this->variablePart = array_values(
+            array_filter(
+                array_map(fn (Combination $c): ?Combination => $c->variablePart($settlement), $this->characteristic),
+            ),
+        );
         $this->axial = $beam->beam->axis->isStrained ? new Envelope($beam, Effect::Axial) : null;
         $this->shear = new Envelope($beam, Effect::Shear);
         $this->moment = new Envelope($beam, Effect::Moment);

@@ -23,7 +23,10 @@ final readonly class MemberLoads
     {
     }
 
-    /** Self-weight between two places: 1 N/mm where the member has its main section, where it has another one as much more or less. */
+    /**
+     * Self-weight between two places: 1 N/mm where the member has its main section, where it has another one as much
+     * more or less.
+     */
     public function selfWeight(float $from, float $to): LoadSet
     {
         [$normal, $along] = $this->parts(LoadDirection::Vertical);
@@ -65,7 +68,12 @@ final readonly class MemberLoads
         foreach ($fields as [$from, $to]) {
             for ($i = 0; $i < $parts; $i++) {
                 $set = new LoadSet;
-                $this->put($set, $load, $from + ($to - $from) * $i / $parts, $from + ($to - $from) * ($i + 1) / $parts);
+                $this->put(
+                    $set,
+                    $load,
+                    $from + (($to - $from) * $i) / $parts,
+                    $from + (($to - $from) * ($i + 1)) / $parts,
+                );
                 if (! $set->isEmpty()) {
                     $sets[] = $set;
                 }
@@ -88,7 +96,11 @@ final readonly class MemberLoads
         foreach ($loads as $load) {
             $support = (int) array_search($load->from, $places, true);
             $settles = $load->kind === LoadKind::Settlement;
-            $sets[] = (new LoadSet)->displacement($support, $settles ? $load->start() : 0.0, $settles ? 0.0 : $load->start());
+            $sets[] = (new LoadSet)->displacement(
+                $support,
+                $settles ? $load->start() : 0.0,
+                $settles ? 0.0 : $load->start(),
+            );
             $labels[] = 'support '.($support + 1);
         }
 
@@ -135,14 +147,22 @@ final readonly class MemberLoads
             // Warmer below: the bottom grows longer and the member sags.
             foreach ($this->member->make->pieces(new Situation) as $piece) {
                 if (min($load->to, $piece->to) > max($load->from, $piece->from)) {
-                    $set->curvature(max($load->from, $piece->from), min($load->to, $piece->to), $piece->expansion * $load->start() / $piece->depth);
+                    $set->curvature(
+                        max($load->from, $piece->from),
+                        min($load->to, $piece->to),
+                        ($piece->expansion * $load->start()) / $piece->depth,
+                    );
                 }
             }
 
             return;
         }
         if ($load->kind === LoadKind::Warming) {
-            $set->strain($load->from, $load->to, $this->member->make->main(new Situation)->expansion * $load->start());
+            $set->strain(
+                $load->from,
+                $load->to,
+                $this->member->make->main(new Situation)->expansion * $load->start(),
+            );
 
             return;
         }
@@ -155,7 +175,8 @@ final readonly class MemberLoads
         if ($load->kind === LoadKind::Point) {
             if ($inside) {
                 $set->force($load->from, $normal * $load->start())->alongForce($load->from, $along * $load->start());
-                $load->eccentricity != 0.0 && $set->moment($load->from, -$along * $load->start() * $load->eccentricity);
+                $load->eccentricity != 0.0 &&
+                    $set->moment($load->from, -$along * $load->start() * $load->eccentricity);
                 $load->across != 0.0 && $set->across()->moment($load->from, -$along * $load->start() * $load->across);
                 $arm !== 0.0 && $whole->turning()->alongForce($load->from, $normal * $load->start() * $arm);
             }
@@ -176,7 +197,10 @@ final readonly class MemberLoads
         }
     }
 
-    /** @return array{float, float} of a load of 1: normal to the axis (down positive), along it (away from the start positive) */
+    /**
+     * @return array{float, float} of a load of 1: normal to the axis (down positive), along it
+     *     (away from the start positive)
+     */
     private function parts(LoadDirection $direction): array
     {
         $cos = $this->axis->cos;

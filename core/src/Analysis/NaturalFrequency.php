@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * The lowest natural frequency of a beam in its plane, by exact dynamic stiffness of pieces with uniform mass (V. Koloušek,
- * 1941): below it every movement meets resistance, above it one does not. A mass that varies along a segment is taken in
+ * The lowest natural frequency of a beam in its plane, by exact dynamic stiffness of pieces with uniform mass (V.
+ * Koloušek,
+ * 1941): below it every movement meets resistance, above it one does not. A mass that varies along a segment is taken
+ * in
  * steps. Bending only, no damping.
  *
  * Lengths in mm, masses as weights: N/mm along the beam, N at places.
@@ -45,7 +47,7 @@ final class NaturalFrequency
         }
         foreach ($weights->lines as [$a, $b, $qa, $qb]) {
             for ($i = 0, $n = abs($qa - $qb) > 1e-9 * max(abs($qa), abs($qb)) ? self::STEPS : 1; $i <= $n; $i++) {
-                $places[] = $a + ($b - $a) * $i / $n;
+                $places[] = $a + (($b - $a) * $i) / $n;
             }
         }
         foreach ($weights->forces as [$x, $force]) {
@@ -61,9 +63,14 @@ final class NaturalFrequency
             $middle = 0.5 * ($from + $to);
             $q = 0.0;
             foreach ($weights->lines as [$a, $b, $qa, $qb]) {
-                $q += $middle > $a && $middle < $b ? $qa + ($qb - $qa) * ($middle - $a) / ($b - $a) : 0.0;
+                $q += $middle > $a && $middle < $b ? $qa + (($qb - $qa) * ($middle - $a)) / ($b - $a) : 0.0;
             }
-            $this->segments[] = [$from, $to - $from, $beam->stiffnessBetween($from, $to), max(0.0, $q) / self::GRAVITY];
+            $this->segments[] = [
+                $from,
+                $to - $from,
+                $beam->stiffnessBetween($from, $to),
+                max(0.0, $q) / self::GRAVITY,
+            ];
             $from = $to;
         }
     }
@@ -94,17 +101,21 @@ final class NaturalFrequency
         $omega2 = (2 * M_PI * $hertz) ** 2;
         $x = $stiffness = [];
         foreach ($this->segments as [$from, $length, $EI, $mass]) {
-            $parts = max(1, (int) ceil(($mass * $omega2 / $EI) ** 0.25 * $length / self::LONGEST));
+            $parts = max(1, (int) ceil(((($mass * $omega2) / $EI) ** 0.25 * $length) / self::LONGEST));
             for ($i = 0; $i < $parts; $i++) {
-                $x[] = $from + $length * $i / $parts;
-                $stiffness[] = self::stiffness($length / $parts, $EI / $this->beam->EI, $mass * $omega2 / $this->beam->EI);
+                $x[] = $from + ($length * $i) / $parts;
+                $stiffness[] = self::stiffness(
+                    $length / $parts,
+                    $EI / $this->beam->EI,
+                    ($mass * $omega2) / $this->beam->EI,
+                );
             }
         }
         [$matrix, , $deflections] = BeamChain::assembled($this->beam, $x, $stiffness);
         foreach ([...$x, $this->beam->length] as $i => $place) {
             $mass = $this->masses[(string) $place] ?? 0.0;
             if ($mass > 0.0 && $deflections[$i] >= 0) {
-                $matrix->add($deflections[$i], $deflections[$i], -$mass * $omega2 / $this->beam->EI);
+                $matrix->add($deflections[$i], $deflections[$i], (-$mass * $omega2) / $this->beam->EI);
             }
         }
 
@@ -123,19 +134,31 @@ final class NaturalFrequency
         if ($b < self::SHORTEST) {
             // At rest, less the consistent mass.
             $k = $EI / $l ** 3;
-            $m = $inertia * $l / 420;
-            [$w, $s, $far, $cross, $turn, $other] = [12 * $k - 156 * $m, 6 * $k * $l - 22 * $m * $l, -12 * $k - 54 * $m, 6 * $k * $l + 13 * $m * $l, 4 * $k * $l ** 2 - 4 * $m * $l ** 2, 2 * $k * $l ** 2 + 3 * $m * $l ** 2];
+            $m = ($inertia * $l) / 420;
+            [$w, $s, $far, $cross, $turn, $other] = [
+                12 * $k - 156 * $m,
+                6 * $k * $l - 22 * $m * $l,
+                -12 * $k - 54 * $m,
+                6 * $k * $l + 13 * $m * $l,
+                4 * $k * $l ** 2 - 4 * $m * $l ** 2,
+                2 * $k * $l ** 2 + 3 * $m * $l ** 2,
+            ];
         } else {
             [$sin, $cos, $sinh, $cosh] = [sin($b), cos($b), sinh($b), cosh($b)];
             $D = 1 - $cos * $cosh;
-            $w = $EI * $beta ** 3 * ($cos * $sinh + $sin * $cosh) / $D;
-            $s = $EI * $beta ** 2 * $sin * $sinh / $D;
-            $far = -$EI * $beta ** 3 * ($sin + $sinh) / $D;
-            $cross = $EI * $beta ** 2 * ($cosh - $cos) / $D;
-            $turn = $EI * $beta * ($sin * $cosh - $cos * $sinh) / $D;
-            $other = $EI * $beta * ($sinh - $sin) / $D;
+            $w = ($EI * $beta ** 3 * ($cos * $sinh + $sin * $cosh)) / $D;
+            $s = ($EI * $beta ** 2 * $sin * $sinh) / $D;
+            $far = (-$EI * $beta ** 3 * ($sin + $sinh)) / $D;
+            $cross = ($EI * $beta ** 2 * ($cosh - $cos)) / $D;
+            $turn = ($EI * $beta * ($sin * $cosh - $cos * $sinh)) / $D;
+            $other = ($EI * $beta * ($sinh - $sin)) / $D;
         }
 
-        return [[$w, $s, $far, $cross], [$s, $turn, -$cross, $other], [$far, -$cross, $w, -$s], [$cross, $other, -$s, $turn]];
+        return [
+            [$w, $s, $far, $cross],
+            [$s, $turn, -$cross, $other],
+            [$far, -$cross, $w, -$s],
+            [$cross, $other, -$s, $turn],
+        ];
     }
 }

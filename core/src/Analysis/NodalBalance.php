@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * Displacements and forces of the ends of each element in equilibrium at the nodes. In an element that is short beside the
+ * Displacements and forces of the ends of each element in equilibrium at the nodes. In an element that is short beside
+ * the
  * beam the forces are small differences of great numbers: what the nodes miss is put on the beam once more, so that
  * rounding decides about nothing.
  */
@@ -16,12 +17,18 @@ final readonly class NodalBalance
 
     /**
      * @param  list<list<list<float>>>  $elements  stiffness of each
-     * @param  list<array{list<int>, list<float>}>  $ends  of each element: its unknowns, and how far these move it per unit
+     * @param  list<array{list<int>, list<float>}>  $ends  of each element: its unknowns, and how far these move it per
+     *     unit
      * @param  list<array{int, float}>  $springs  unknown, stiffness
      * @param  float  $length  of the beam: what a moment counts as a force
      */
-    public function __construct(private BandMatrix $stiffness, private array $elements, private array $ends, private array $springs, private float $length)
-    {
+    public function __construct(
+        private BandMatrix $stiffness,
+        private array $elements,
+        private array $ends,
+        private array $springs,
+        private float $length,
+    ) {
     }
 
     /**

@@ -13,22 +13,32 @@ final class PieceDiagram
     /** @var list<list<float>>|null moment on each segment, without self-weight */
     private ?array $moments = null;
 
-    /** @var array{float, list<array{float, float, float, array{float, float, float, float}}>}|null self-weight, segments */
+    /**
+     * @var array{float, list<array{float, float, float, array{float, float, float, float}}>}|null self-weight,
+     *     segments
+     */
     private ?array $last = null;
 
-    /** @var array{array{float, float, float}, array{array{float, float}, array{float, float}}}|null self-weight and range, greatest moments */
+    /**
+     * @var array{array{float, float, float}, array{array{float, float}, array{float, float}}}|null self-weight and
+     *     range, greatest moments
+     */
     private ?array $greatest = null;
 
     /**
      * @param  list<array{float, PieceShare}>  $terms  factor, what it multiplies; without self-weight
      * @param  float  $permanent  factor of the self-weight
      */
-    public function __construct(private readonly PieceResponses $of, private readonly array $terms, private readonly float $permanent)
-    {
+    public function __construct(
+        private readonly PieceResponses $of,
+        private readonly array $terms,
+        private readonly float $permanent,
+    ) {
     }
 
     /**
-     * The greatest moment of a sign (1 sagging, −1 hogging) as a positive number, and where it is; 0 where there is none.
+     * The greatest moment of a sign (1 sagging, −1 hogging) as a positive number, and where it is; 0 where there is
+     * none.
      *
      * @param  float  $weight  self-weight, N/mm
      * @return array{float, float} Nmm, mm
@@ -92,7 +102,8 @@ final class PieceDiagram
     }
 
     /**
-     * ∫ q(x) sin²(π (x − from) / L) dx over a part of it that is L long, N, down positive: the load that works on a half
+     * ∫ q(x) sin²(π (x − from) / L) dx over a part of it that is L long, N, down positive: the load that works on a
+     * half
      * sine wave of twist.
      */
     public function twistingLoad(float $from, float $to, float $weight): float
@@ -110,7 +121,7 @@ final class PieceDiagram
             $s = $x + $t0 - $from;
             $sum += self::sineSquared(-2 * $c - 6 * $d * $t0, -6 * $d, $s, $t1 - $t0, $L);
             if ($before !== null) {
-                $sum += ($before - ($b + $t0 * (2 * $c + $t0 * 3 * $d))) * sin(M_PI * $s / $L) ** 2;
+                $sum += ($before - ($b + $t0 * (2 * $c + $t0 * 3 * $d))) * sin((M_PI * $s) / $L) ** 2;
             }
             $before = $b + $t1 * (2 * $c + $t1 * 3 * $d);
         }
@@ -118,11 +129,14 @@ final class PieceDiagram
         return $sum;
     }
 
-    /** (2/L) ∫ M cos²(π (x − from) / L) dx over a part of it that is L long, Nmm: what moments do to a half sine wave of twist by Wagner's term. */
+    /**
+     * (2/L) ∫ M cos²(π (x − from) / L) dx over a part of it that is L long, Nmm: what moments do to a half sine wave
+     * of twist by Wagner's term.
+     */
     public function twistingMoment(float $from, float $to, float $weight): float
     {
         $L = $to - $from;
-        $w = 2 * M_PI / $L;
+        $w = (2 * M_PI) / $L;
         $sum = 0.0;
         foreach ($this->segments($weight) as [$x, $t0, $t1, [$a, $b, $c, $d]]) {
             $t0 = max($t0, $from - $x);
@@ -133,8 +147,10 @@ final class PieceDiagram
             // 2 cos² = 1 + cos: the moment itself, and by parts.
             foreach ([[1, $t1], [-1, $t0]] as [$sign, $t]) {
                 $theta = $w * ($x + $t - $from);
-                $waves = ($a + $t * ($b + $t * ($c + $t * $d)) - (2 * $c + 6 * $d * $t) / $w ** 2) * sin($theta) / $w + ($b + $t * (2 * $c + $t * 3 * $d) - 6 * $d / $w ** 2) * cos($theta) / $w ** 2;
-                $sum += $sign * ($t * ($a + $t * ($b / 2 + $t * ($c / 3 + $t * $d / 4))) + $waves);
+                $waves =
+                    (($a + $t * ($b + $t * ($c + $t * $d)) - (2 * $c + 6 * $d * $t) / $w ** 2) * sin($theta)) / $w +
+                    (($b + $t * (2 * $c + $t * 3 * $d) - (6 * $d) / $w ** 2) * cos($theta)) / $w ** 2;
+                $sum += $sign * ($t * ($a + $t * ($b / 2 + $t * ($c / 3 + ($t * $d) / 4))) + $waves);
             }
         }
 
@@ -147,15 +163,20 @@ final class PieceDiagram
         if ($q0 == 0.0 && $q1 == 0.0) {
             return 0.0;
         }
-        $w = 2 * M_PI / $length;
+        $w = (2 * M_PI) / $length;
         $sin0 = sin($w * $s);
         $sin1 = sin($w * ($s + $l));
 
-        return 0.5 * ($q0 * $l + $q1 * $l * $l / 2)
-            - 0.5 * (($q0 * ($sin1 - $sin0) + $q1 * $l * $sin1) / $w + $q1 * (cos($w * ($s + $l)) - cos($w * $s)) / ($w * $w));
+        return 0.5 * ($q0 * $l + ($q1 * $l * $l) / 2) -
+            0.5 *
+                (($q0 * ($sin1 - $sin0) + $q1 * $l * $sin1) / $w +
+                    ($q1 * (cos($w * ($s + $l)) - cos($w * $s))) / ($w * $w));
     }
 
-    /** @return list<array{float, float, float, array{float, float, float, float}}> its x, the part of it that counts, the moment */
+    /**
+     * @return list<array{float, float, float, array{float, float, float, float}}> its x, the part of it that counts,
+     *     the moment
+     */
     private function segments(float $weight): array
     {
         if ($this->last !== null && $this->last[0] === $weight) {

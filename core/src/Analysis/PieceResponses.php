@@ -10,7 +10,9 @@ namespace Waage\Analysis;
  */
 final class PieceResponses
 {
-    /** @var list<array{int, float, float, float}> segment, its x, and the part of it that lies on the piece: from, to */
+    /**
+     * @var list<array{int, float, float, float}> segment, its x, and the part of it that lies on the piece: from, to
+     */
     public readonly array $segments;
 
     public readonly Responses $responses;
@@ -26,7 +28,11 @@ final class PieceResponses
         $this->responses = $beam->responses;
         $breaks = $this->responses->breaks;
         $segments = [];
-        for ($k = $this->responses->segmentAt($from), $n = $this->responses->segments(); $k < $n && $breaks[$k] < $to - 1e-9; $k++) {
+        for (
+            $k = $this->responses->segmentAt($from), $n = $this->responses->segments();
+            $k < $n && $breaks[$k] < $to - 1e-9;
+            $k++
+        ) {
             $segments[] = [$k, $breaks[$k], max(0.0, $from - $breaks[$k]), min($breaks[$k + 1], $to) - $breaks[$k]];
         }
         $this->segments = $segments;

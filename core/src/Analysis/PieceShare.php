@@ -17,8 +17,11 @@ final class PieceShare
      * @param  int  $id  of all shares of the length
      * @param  array<int, float>  $factors  load set => factor
      */
-    public function __construct(private readonly PieceResponses $of, public readonly int $id, public readonly array $factors)
-    {
+    public function __construct(
+        private readonly PieceResponses $of,
+        public readonly int $id,
+        public readonly array $factors,
+    ) {
     }
 
     /**
@@ -48,6 +51,11 @@ final class PieceShare
     /** @return list<list<float>> moment on each segment of the length */
     public function moments(): array
     {
-        return $this->moments ??= array_map(fn (array $s): array => array_values($this->of->responses->combined(Effect::Moment, $this->factors, $s[0])), $this->of->segments);
+        return $this->moments ??= array_map(
+            fn (array $s): array => array_values(
+                $this->of->responses->combined(Effect::Moment, $this->factors, $s[0]),
+            ),
+            $this->of->segments,
+        );
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Waage\Analysis;
 
 /**
- * Places of a train of axles (or of one force) that make its effects greatest: where influence lines have the moments over
- * the supports, the reactions, the shear beside them and the sagging moments in the spans at their greatest, exactly; and,
+ * Places of a train of axles (or of one force) that make its effects greatest: where influence lines have the moments
+ * over
+ * the supports, the reactions, the shear beside them and the sagging moments in the spans at their greatest, exactly;
+ * and,
  * as long as these are not too many, each axle at equal parts of every span, and where half-way between it and the
  * resultant lies the middle of a span, which gives the greatest moment of a simple span. mm, N.
  */
@@ -31,7 +33,8 @@ final class Positions
 
     /**
      * @param  float  $from  axles left of it or right of $to stand on other members
-     * @param  list<non-empty-list<array{float, float}>>  $trains  that may come, one at a time: axles with their distance behind the first, force
+     * @param  list<non-empty-list<array{float, float}>>  $trains  that may come, one at a time: axles with their
+     *     distance behind the first, force
      * @return list<list<array{float, float}>> place and force of each axle that is on
      */
     public static function of(Beam $beam, float $from, float $to, array $trains): array
@@ -47,7 +50,9 @@ final class Positions
         }
         foreach ($beam->fields() as [$a, $b]) {
             foreach ($trains as $train) {
-                $moment = fn (float $part): array => InfluenceLine::ofMoment($beam, $a + $part * ($b - $a))->within($from, $to)->train($train, 1);
+                $moment = fn (float $part): array => InfluenceLine::ofMoment($beam, $a + $part * ($b - $a))
+                    ->within($from, $to)
+                    ->train($train, 1);
                 foreach (self::sagging($moment) as $worst) {
                     $exact += self::standing($train, self::place($worst), $from, $to);
                 }
@@ -120,7 +125,10 @@ final class Positions
     /** @return list<array{InfluenceLine, list<int>}> lines, and the signs of the effect that are looked for */
     private static function lines(Beam $beam): array
     {
-        $lines = array_map(fn (int $i): array => [InfluenceLine::ofReaction($beam, $i), [1, -1]], array_keys($beam->supports));
+        $lines = array_map(
+            fn (int $i): array => [InfluenceLine::ofReaction($beam, $i), [1, -1]],
+            array_keys($beam->supports),
+        );
         foreach ($beam->supports as $x) {
             if ($x > 1.0 && $x < $beam->length - 1.0) {
                 $lines[] = [InfluenceLine::ofMoment($beam, $x), [1, -1]];
@@ -146,7 +154,7 @@ final class Positions
         $resultant = array_sum(array_map(fn (array $a): float => $a[0] * $a[1], $train)) / $total;
         $fronts = [];
         foreach ($beam->fields() as [$a, $b]) {
-            $places = array_map(fn (int $k): float => $a + $k * ($b - $a) / $parts, range(1, $parts - 1));
+            $places = array_map(fn (int $k): float => $a + ($k * ($b - $a)) / $parts, range(1, $parts - 1));
             foreach ($train as [$behind]) {
                 $fronts[] = ($a + $b) / 2 + ($behind + $resultant) / 2;
                 foreach ($places as $place) {
@@ -161,7 +169,8 @@ final class Positions
     /**
      * @param  non-empty-list<array{float, float}>  $train
      * @param  list<float>  $fronts  places of its first axle
-     * @return array<string, non-empty-list<array{float, float}>> place and force of each axle that is on, by what tells them apart
+     * @return array<string, non-empty-list<array{float, float}>> place and force of each axle that is on, by what
+     *     tells them apart
      */
     private static function standing(array $train, array $fronts, float $from, float $to): array
     {

@@ -40,16 +40,36 @@ final readonly class Responses
      */
     public function with(array $sums): self
     {
-        $of = fn (Effect $effect): array => array_map(fn (array $factors): array => array_map(fn (int $k): array => array_values($this->combined($effect, $factors, $k)), range(0, $this->segments() - 1)), $sums);
+        $of = fn (Effect $effect): array => array_map(
+            fn (array $factors): array => array_map(
+                fn (int $k): array => array_values($this->combined($effect, $factors, $k)),
+                range(0, $this->segments() - 1),
+            ),
+            $sums,
+        );
         $reactions = $this->reactions;
         foreach ($sums as $factors) {
-            $at = fn (int $i, int $component): float => array_sum(array_map(fn (float $f, int $set): float => $f * $this->reactions[$set][$i][$component], $factors, array_keys($factors)));
-            $reactions[] = array_map(fn (int $i): array => [$at($i, 0), $at($i, 1), $at($i, 2)], array_keys($this->supports));
+            $at = fn (int $i, int $component): float => array_sum(
+                array_map(
+                    fn (float $f, int $set): float => $f * $this->reactions[$set][$i][$component],
+                    $factors,
+                    array_keys($factors),
+                ),
+            );
+            $reactions[] = array_map(
+                fn (int $i): array => [$at($i, 0), $at($i, 1), $at($i, 2)],
+                array_keys($this->supports),
+            );
         }
 
         return new self(
-            $this->breaks, [...$this->M, ...$of(Effect::Moment)], [...$this->W, ...$of(Effect::Deflection)], $this->supports, $reactions,
-            $this->sag === [] ? [] : [...$this->sag, ...$of(Effect::Sag)], $this->N === [] ? [] : [...$this->N, ...$of(Effect::Axial)],
+            $this->breaks,
+            [...$this->M, ...$of(Effect::Moment)],
+            [...$this->W, ...$of(Effect::Deflection)],
+            $this->supports,
+            $reactions,
+            $this->sag === [] ? [] : [...$this->sag, ...$of(Effect::Sag)],
+            $this->N === [] ? [] : [...$this->N, ...$of(Effect::Axial)],
         );
     }
 
@@ -135,12 +155,16 @@ final readonly class Responses
     public function valuesAt(Effect $effect, int $segment, float $t): array
     {
         if ($effect !== Effect::Moment && $effect !== Effect::Shear) {
-            return array_map(fn (int $set): float => Polynomial::value($this->polynomial($effect, $set, $segment), $t), array_keys($this->M));
+            return array_map(
+                fn (int $set): float => Polynomial::value($this->polynomial($effect, $set, $segment), $t),
+                array_keys($this->M),
+            );
         }
         $values = [];
         foreach ($this->M as $set) {
             [$a, $b, $c, $d] = $set[$segment];
-            $values[] = $effect === Effect::Moment ? $a + $t * ($b + $t * ($c + $t * $d)) : $b + $t * (2 * $c + $t * 3 * $d);
+            $values[] =
+                $effect === Effect::Moment ? $a + $t * ($b + $t * ($c + $t * $d)) : $b + $t * (2 * $c + $t * 3 * $d);
         }
 
         return $values;

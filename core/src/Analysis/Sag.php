@@ -15,7 +15,12 @@ final class Sag
     {
         $lines = [];
         foreach ($beam->fields() as [$from, $to]) {
-            $lines[] = [$from, $to, ($beam->holdAt($from)->vertical ?? 0.0) > 0.0, ($beam->holdAt($to)->vertical ?? 0.0) > 0.0];
+            $lines[] = [
+                $from,
+                $to,
+                ($beam->holdAt($from)->vertical ?? 0.0) > 0.0,
+                ($beam->holdAt($to)->vertical ?? 0.0) > 0.0,
+            ];
         }
         $sag = [];
         foreach ($responses->W as $W) {
@@ -27,7 +32,11 @@ final class Sag
             foreach ($lines as [$from, $to, $left, $right]) {
                 $a = $left ? $at($from) : ($right ? $at($to) : 0.0);
                 $slope = $left && $right ? ($at($to) - $a) / ($to - $from) : 0.0;
-                for ($k = $responses->segmentAt($from); $k < $responses->segments() && $responses->breaks[$k] < $to; $k++) {
+                for (
+                    $k = $responses->segmentAt($from);
+                    $k < $responses->segments() && $responses->breaks[$k] < $to;
+                    $k++
+                ) {
                     $W[$k][0] -= $a + $slope * ($responses->breaks[$k] - $from);
                     $W[$k][1] -= $slope;
                 }

@@ -28,7 +28,9 @@ final class SecondOrder
     /** A load that may grow by more counts as one that buckles nothing. */
     private const MOST = 1e4;
 
-    /** A member that bears less than this part of its load has buckled; what rounding leaves of it is not searched for. */
+    /**
+     * A member that bears less than this part of its load has buckled; what rounding leaves of it is not searched for.
+     */
     private const LEAST = 1e-6;
 
     private const ACCURACY = 1e-6;
@@ -64,10 +66,17 @@ final class SecondOrder
         foreach ($breaks as $k => $x) {
             if (in_array($x, $special, true)) {
                 // What lies a hair before it goes.
-                while ($kept !== [] && ! in_array($breaks[end($kept)], $special, true) && $x - $breaks[end($kept)] < $hair) {
+                while (
+                    $kept !== [] &&
+                    ! in_array($breaks[end($kept)], $special, true) &&
+                    $x - $breaks[end($kept)] < $hair
+                ) {
                     array_pop($kept);
                 }
-            } elseif ($x - $before < $hair || self::goesOn($W, $N, $k, $breaks[$k] - $breaks[$k - 1], $beam->length)) {
+            } elseif (
+                $x - $before < $hair ||
+                self::goesOn($W, $N, $k, $breaks[$k] - $breaks[$k - 1], $beam->length)
+            ) {
                 continue;
             }
             $kept[] = $k;
@@ -116,7 +125,10 @@ final class SecondOrder
      */
     public static function of(Beam $beam, Responses $responses, array $factors): self
     {
-        $sum = fn (Effect $effect): array => array_map(fn (int $k): array => array_values($responses->combined($effect, $factors, $k)), range(0, $responses->segments() - 1));
+        $sum = fn (Effect $effect): array => array_map(
+            fn (int $k): array => array_values($responses->combined($effect, $factors, $k)),
+            range(0, $responses->segments() - 1),
+        );
 
         return new self($beam, $responses->breaks, $sum(Effect::Deflection), $sum(Effect::Axial));
     }
@@ -138,7 +150,10 @@ final class SecondOrder
         $N = [];
         for ($i = 1, $n = count($breaks); $i < $n; $i++) {
             $k = $responses->segmentAt(($breaks[$i - 1] + $breaks[$i]) / 2);
-            $N[] = Polynomial::shift($responses->combined(Effect::Axial, $factors, $k), $breaks[$i - 1] - $responses->breaks[$k]);
+            $N[] = Polynomial::shift(
+                $responses->combined(Effect::Axial, $factors, $k),
+                $breaks[$i - 1] - $responses->breaks[$k],
+            );
         }
 
         return new self($beam, $breaks, array_fill(0, count($N), [0.0, 0.0, 0.0, 0.0, 0.0, 0.0]), $N);
@@ -217,9 +232,11 @@ final class SecondOrder
     }
 
     /**
-     * Growth of the moment and the deflection of second order on pieces from left to right; null when the beam has buckled.
+     * Growth of the moment and the deflection of second order on pieces from left to right; null when the beam has
+     * buckled.
      *
-     * @return list<array{float, float, list<float>, list<float>}>|null from, to, what the moment grows by, deflection (mm) in x − from
+     * @return list<array{float, float, list<float>, list<float>}>|null from, to, what the moment grows by, deflection
+     *     (mm) in x − from
      */
     public function solve(): ?array
     {
@@ -242,7 +259,10 @@ final class SecondOrder
             $ends = array_map(fn (int $unknown): float => $unknown < 0 ? 0.0 : $u[$unknown], $unknowns[$e]);
             $w = $this->grown($piece, $ends, $elements[$e][1]);
             $total = Polynomial::sum($w, $piece['w']);
-            $M = array_map(fn (float $c): float => -$piece['EI'] * $c, Polynomial::derivative(Polynomial::derivative($w)));
+            $M = array_map(
+                fn (float $c): float => -$piece['EI'] * $c,
+                Polynomial::derivative(Polynomial::derivative($w)),
+            );
             $solution[] = [$piece['x'], $piece['x'] + $piece['l'], $M, $total];
         }
 
@@ -262,12 +282,18 @@ final class SecondOrder
             $EI = $this->beam->stiffnessBetween($this->breaks[$k], $this->breaks[$k + 1]);
             $N = array_map(fn (float $c): float => $factor * $c, $this->N[$k]);
             $greatest = max(array_map(abs(...), Polynomial::bounds($N, 0.0, $length)));
-            $parts = max(1, (int) ceil(sqrt($greatest * $length ** 2 / $EI / self::SHORT)));
+            $parts = max(1, (int) ceil(sqrt(($greatest * $length ** 2) / $EI / self::SHORT)));
             for ($i = 0; $i < $parts; $i++) {
-                $t = $length * $i / $parts;
+                $t = ($length * $i) / $parts;
                 $pieces[] = [
-                    'x' => $this->breaks[$k] + $t, 'l' => $length / $parts, 'EI' => $EI, 'N' => Polynomial::shift($N, $t),
-                    'w' => array_map(fn (float $c): float => $c / $this->beam->EI, Polynomial::shift($this->W[$k], $t)),
+                    'x' => $this->breaks[$k] + $t,
+                    'l' => $length / $parts,
+                    'EI' => $EI,
+                    'N' => Polynomial::shift($N, $t),
+                    'w' => array_map(
+                        fn (float $c): float => $c / $this->beam->EI,
+                        Polynomial::shift($this->W[$k], $t),
+                    ),
                 ];
             }
         }
@@ -286,7 +312,10 @@ final class SecondOrder
         $elements = array_map($this->element(...), $pieces);
         $stiffness = [];
         foreach ($elements as [$columns]) {
-            $stiffness[] = array_map(fn (array $column): array => array_map(fn (float $k): float => $k / $this->beam->EI, $column), $columns);
+            $stiffness[] = array_map(
+                fn (array $column): array => array_map(fn (float $k): float => $k / $this->beam->EI, $column),
+                $columns,
+            );
         }
         [$matrix, $unknowns] = BeamChain::assembled($this->beam, array_column($pieces, 'x'), $stiffness);
 
@@ -317,18 +346,35 @@ final class SecondOrder
         $pushed = Polynomial::value($push, $l);
         $det = $far[2][0] * $far[3][1] - $far[3][0] * $far[2][1];
         // Of a movement of the ends: what it makes of the second and third term, and so the forces on the ends.
-        $forces = function (float $w0, float $s0, float $w1, float $s1, float $particular) use ($far, $det, $EI, $N, $push, $pushed): array {
+        $forces = function (float $w0, float $s0, float $w1, float $s1, float $particular) use (
+            $far,
+            $det,
+            $EI,
+            $N,
+            $push,
+            $pushed,
+        ): array {
             $dw = $w1 - $w0 * $far[0][0] - $s0 * $far[1][0] - $particular * $far[4][0];
             $ds = $s1 - $w0 * $far[0][1] - $s0 * $far[1][1] - $particular * $far[4][1];
             $a2 = ($dw * $far[3][1] - $ds * $far[3][0]) / $det;
             $a3 = ($ds * $far[2][0] - $dw * $far[2][1]) / $det;
             $M = $w0 * $far[0][2] + $s0 * $far[1][2] + $a2 * $far[2][2] + $a3 * $far[3][2] + $particular * $far[4][2];
-            $T = $w0 * $far[0][3] + $s0 * $far[1][3] + $a2 * $far[2][3] + $a3 * $far[3][3] + $particular * ($far[4][3] - $pushed);
+            $T =
+                $w0 * $far[0][3] +
+                $s0 * $far[1][3] +
+                $a2 * $far[2][3] +
+                $a3 * $far[3][3] +
+                $particular * ($far[4][3] - $pushed);
             $T0 = -6 * $EI * $a3 - $N[0] * $s0 - $particular * $push[0];
 
             return [-$T0, -2 * $EI * $a2, $T, -$M];
         };
-        $columns = [$forces(1.0, 0.0, 0.0, 0.0, 0.0), $forces(0.0, 1.0, 0.0, 0.0, 0.0), $forces(0.0, 0.0, 1.0, 0.0, 0.0), $forces(0.0, 0.0, 0.0, 1.0, 0.0)];
+        $columns = [
+            $forces(1.0, 0.0, 0.0, 0.0, 0.0),
+            $forces(0.0, 1.0, 0.0, 0.0, 0.0),
+            $forces(0.0, 0.0, 1.0, 0.0, 0.0),
+            $forces(0.0, 0.0, 0.0, 1.0, 0.0),
+        ];
 
         return [$columns, $series, $forces(0.0, 0.0, 0.0, 0.0, 1.0)];
     }
@@ -352,7 +398,11 @@ final class SecondOrder
         $det = $w2 * $s3 - $w3 * $s2;
         [$dw, $ds] = [$ends[2] - $w, $ends[3] - $s];
 
-        return Polynomial::sum(Polynomial::sum($known, $series[2], ($dw * $s3 - $ds * $w3) / $det), $series[3], ($ds * $w2 - $dw * $s2) / $det);
+        return Polynomial::sum(
+            Polynomial::sum($known, $series[2], ($dw * $s3 - $ds * $w3) / $det),
+            $series[3],
+            ($ds * $w2 - $dw * $s2) / $det,
+        );
     }
 
     /**
@@ -390,7 +440,9 @@ final class SecondOrder
         $s = Polynomial::value($slope, $t);
 
         return [
-            Polynomial::value($a, $t), $s, -$EI * Polynomial::value($curvature, $t),
+            Polynomial::value($a, $t),
+            $s,
+            -$EI * Polynomial::value($curvature, $t),
             -$EI * Polynomial::value(Polynomial::derivative($curvature), $t) - Polynomial::value($N, $t) * $s,
         ];
     }

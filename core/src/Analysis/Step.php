@@ -9,11 +9,18 @@ use Waage\Material\Piece;
 use Waage\Material\Rigidity;
 use Waage\Material\Situation;
 
-/** A length of a beam with a stiffness of its own: from, to in mm, EI in Nmm², EA and GA in N (INF: it does not shear). */
+/**
+ * A length of a beam with a stiffness of its own: from, to in mm, EI in Nmm², EA and GA in N (INF: it does not shear).
+ */
 final readonly class Step
 {
-    public function __construct(public float $from, public float $to, public float $EI, public float $EA, public float $GA = INF)
-    {
+    public function __construct(
+        public float $from,
+        public float $to,
+        public float $EI,
+        public float $EA,
+        public float $GA = INF,
+    ) {
     }
 
     /**
@@ -26,6 +33,8 @@ final readonly class Step
     {
         $others = array_filter($make->pieces($situation), fn (Piece $p): bool => ! $p->isMain);
 
-        return array_values(array_map(fn (Piece $p): self => new self($p->from, $p->to, ...$of($p->rigidity)), $others));
+        return array_values(
+            array_map(fn (Piece $p): self => new self($p->from, $p->to, ...$of($p->rigidity)), $others),
+        );
     }
 }

@@ -14,7 +14,8 @@ final class Worst
     private const TIE = 1e-6;
 
     /**
-     * Which polynomial is the worst on which part of [a, b]: the worst one of a place where none ties with it, as far as
+     * Which polynomial is the worst on which part of [a, b]: the worst one of a place where none ties with it, as far
+     * as
      * no other crosses it, and the same again on what is left on either side, among those that can be worse there.
      *
      * @param  array<int, list<float>>  $polynomials
@@ -116,7 +117,8 @@ final class Worst
      * Where another option of a load case becomes the worst one, or none does harm any more.
      *
      * @param  array<string, list<list<list<float>>>>  $variable
-     * @param  array<string, bool>  $always  by load case: does one option, of one set then, act even where none does harm
+     * @param  array<string, bool>  $always  by load case: does one option, of one set then, act even where none does
+     *     harm
      * @param  list<float>  $cuts  changes of sign of sets that act together
      * @return list<float>
      */
@@ -135,7 +137,14 @@ final class Worst
                 }
                 foreach ([1, -1] as $i => $sign) {
                     // An option of one set is compared with none instead of being cut where it changes its sign.
-                    $sums = array_filter(array_map(fn (array $option): ?array => count($option) === 1 ? $option[0] : self::acting($option, $from, $to)[$i], $options));
+                    $sums = array_filter(
+                        array_map(
+                            fn (array $option): ?array => count($option) === 1
+                                ? $option[0]
+                                : self::acting($option, $from, $to)[$i],
+                            $options,
+                        ),
+                    );
                     if (! $always[$case]) {
                         $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
                     }
@@ -179,7 +188,8 @@ final class Worst
 
     /**
      * @param  list<list<float>>  $polynomials  without a change of sign on the part
-     * @return array{list<float>|null, list<float>|null} the sums of those that are positive and of those that are negative
+     * @return array{list<float>|null, list<float>|null} the sums of those that are positive and of those that are
+     *     negative
      */
     private static function acting(array $polynomials, float $from, float $to): array
     {
@@ -197,7 +207,8 @@ final class Worst
     }
 
     /**
-     * What tells the order of polynomials that do not cross on a part: the sum of two values, since at one place they may touch.
+     * What tells the order of polynomials that do not cross on a part: the sum of two values, since at one place they
+     * may touch.
      *
      * @param  array<int, float>  $p
      */

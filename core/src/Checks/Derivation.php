@@ -19,8 +19,15 @@ final class Derivation
     }
 
     /** @param  array<string, array{float, Kind}>  $values what stands in the formula, by symbol */
-    public function line(string $symbol, string $formula, array $values, float $result, Kind $kind, string $clause = '', string $note = ''): void
-    {
+    public function line(
+        string $symbol,
+        string $formula,
+        array $values,
+        float $result,
+        Kind $kind,
+        string $clause = '',
+        string $note = '',
+    ): void {
         $this->lines[] = new Line($symbol, $formula, $values, $result, $kind, $clause, $note);
     }
 }

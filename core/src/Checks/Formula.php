@@ -12,7 +12,28 @@ namespace Waage\Checks;
  */
 final class Formula
 {
-    private const GREEK = ['alpha', 'beta', 'gamma', 'delta', 'epsilon', 'eta', 'lambda', 'mu', 'nu', 'xi', 'rho', 'sigma', 'tau', 'chi', 'psi', 'theta', 'phi', 'pi', 'Phi', 'Omega'];
+    private const GREEK = [
+        'alpha',
+        'beta',
+        'gamma',
+        'delta',
+        'epsilon',
+        'eta',
+        'lambda',
+        'mu',
+        'nu',
+        'xi',
+        'rho',
+        'sigma',
+        'tau',
+        'chi',
+        'psi',
+        'theta',
+        'phi',
+        'pi',
+        'Phi',
+        'Omega',
+    ];
 
     /** Symbols written with a bar over them. */
     private const BARRED = ['lambda_LT', 'lambda_LT_0'];
@@ -74,7 +95,9 @@ final class Formula
             return (float) $node[1];
         }
         if ($name === 'symbol') {
-            return $node[1] === 'pi' ? M_PI : $values[$node[1]] ?? throw new \LogicException("{$node[1]} has no value.");
+            return $node[1] === 'pi'
+                ? M_PI
+                : $values[$node[1]] ?? throw new \LogicException("{$node[1]} has no value.");
         }
         /** @var non-empty-list<array<array-key, mixed>> $arguments */
         $arguments = array_slice($node, 1);
@@ -109,7 +132,9 @@ final class Formula
             $base = "\\bar{{$base}}";
         }
 
-        return $parts === [] ? $base : $base.'_{\\mathrm{'.implode(',', array_map(self::letter(...), $parts)).'}}';
+        return $parts === []
+            ? $base
+            : $base.'_{\\mathrm{'.implode(',', array_map(self::letter(...), $parts)).'}}';
     }
 
     private static function letter(string $name): string
@@ -223,9 +248,17 @@ final class Formula
             /** @var array{string, mixed} $base */
             $base = $node[1];
             $tex = $part(1, 3);
-            $plain = $base[0] === 'brackets' || ($base[0] === 'symbol' && ! str_contains($symbol((string) $base[1]), '\\,') && ! str_starts_with($tex, '-')) || $base[0] === 'number';
+            $plain =
+                $base[0] === 'brackets' ||
+                ($base[0] === 'symbol' &&
+                    ! str_contains($symbol((string) $base[1]), '\\,') &&
+                    ! str_starts_with($tex, '-')) ||
+                $base[0] === 'number';
 
-            return ($plain ? ($base[0] === 'brackets' ? "{{$tex}}" : "{{$tex}}") : "\\left({$tex}\\right)").'^{'.$part(2, 1).'}';
+            return ($plain ? ($base[0] === 'brackets' ? "{{$tex}}" : "{{$tex}}") : "\\left({$tex}\\right)").
+                '^{'.
+                $part(2, 1).
+                '}';
         };
 
         return match ($name) {
@@ -238,7 +271,14 @@ final class Formula
             'brackets' => ['\\left('.$part(1, 1).'\\right)', 3],
             'sqrt' => ['\\sqrt{'.$part(1, 1).'}', 3],
             'abs' => ['\\left|'.$part(1, 1).'\\right|', 3],
-            default => ['\\'.$name.'\\left('.implode(';\\; ', array_map(fn (int $i): string => $part($i, 1), $arguments)).'\\right)', 3],
+            default => [
+                '\\'.
+                $name.
+                '\\left('.
+                implode(';\\; ', array_map(fn (int $i): string => $part($i, 1), $arguments)).
+                '\\right)',
+                3,
+            ],
         };
     }
 

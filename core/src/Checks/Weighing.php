@@ -18,9 +18,12 @@ final readonly class Weighing
 
     /**
      * @param  list<Line>  $lines
-     * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length is weighed as a whole
-     * @param  list<array{float, float, float}>  $shape  how it buckles: place (mm), how far top and bottom flange move sideways, the greatest is 1
-     * @param  float|null  $critical  of lateral-torsional buckling: factor on the loads at which the member buckles elastically, or more where that makes no difference
+     * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length
+     *     is weighed as a whole
+     * @param  list<array{float, float, float}>  $shape  how it buckles: place (mm), how far top and bottom flange move
+     *     sideways, the greatest is 1
+     * @param  float|null  $critical  of lateral-torsional buckling: factor on the loads at which the member buckles
+     *     elastically, or more where that makes no difference
      * @param  string  $group  what it is called without its place, where there is one for every span or support
      * @param  array<int, float>  $factors  load sets that act, with their factors: the arrangement
      */

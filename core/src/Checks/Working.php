@@ -7,7 +7,8 @@ namespace Waage\Checks;
 use Waage\Units\Kind;
 
 /**
- * A calculation whose values have names: a line looks them up and works its formula out, so that what is printed is what is
+ * A calculation whose values have names: a line looks them up and works its formula out, so that what is printed is
+ * what is
  * computed. N, mm, MPa.
  */
 final class Working

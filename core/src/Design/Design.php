@@ -80,7 +80,12 @@ final class Design
         foreach ([[Purpose::Strength, 'strength'], [Purpose::Characteristic, 'deflection']] as [$purpose, $what]) {
             $isFor = fn (Combination $c): bool => $c->purpose === $purpose;
             if (array_filter($this->leftOut, $isFor) !== [] && array_filter($this->combinations, $isFor) === []) {
-                throw new InvalidMember([new FieldError('leftOut', "Every {$purpose->value} combination is left out, so that no {$what} would be weighed. Leave one in, or add one of your own.")]);
+                throw new InvalidMember([
+                    new FieldError(
+                        'leftOut',
+                        "Every {$purpose->value} combination is left out, so that no {$what} would be weighed. Leave one in, or add one of your own.",
+                    ),
+                ]);
             }
         }
         $this->assertAllTakePart($combinations);
@@ -94,10 +99,15 @@ final class Design
             ...(new FrequencyCheck($held))->weigh($member->make, $derive),
         ]);
         $this->weighings = self::counting($member, $this->everyWeighing);
-        $this->notCounted = array_values(array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)));
+        $this->notCounted = array_values(
+            array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)),
+        );
     }
 
-    /** @throws InvalidMember when a load case that carries load is in no combination for strength, nor in one of the engineer's */
+    /**
+     * @throws InvalidMember when a load case that carries load is in no combination for strength, nor in one of the
+     *     engineer's
+     */
     private function assertAllTakePart(Combinations $combinations): void
     {
         $used = [];
@@ -108,8 +118,16 @@ final class Design
         $acting = array_column($this->beam->actingCases(), 'id');
         $errors = [];
         foreach ($this->member->cases as $i => $case) {
-            if ($case->category !== Category::Permanent && in_array($case->id, $acting, true) && ! isset($used[$case->id])) {
-                $errors[] = new FieldError("cases.{$i}.category", RuleSet::of($this->member->basis->combinations)->standard.' as built in has no combination with this kind of action. Choose another category, or add a combination of your own that has it.');
+            if (
+                $case->category !== Category::Permanent &&
+                in_array($case->id, $acting, true) &&
+                ! isset($used[$case->id])
+            ) {
+                $errors[] = new FieldError(
+                    "cases.{$i}.category",
+                    RuleSet::of($this->member->basis->combinations)->standard.
+                        ' as built in has no combination with this kind of action. Choose another category, or add a combination of your own that has it.',
+                );
             }
         }
         if ($errors !== []) {
@@ -134,13 +152,17 @@ final class Design
     /** @return list<Combination> those that the resistance of the section is weighed for */
     public function ultimate(): array
     {
-        return array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
+        return array_values(
+            array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()),
+        );
     }
 
     /** @return list<Combination> */
     public function characteristic(): array
     {
-        return array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic));
+        return array_values(
+            array_filter($this->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Characteristic),
+        );
     }
 
     /** @return array<string, array<string, list<string>>> what can be chosen, by material and field */
@@ -171,7 +193,9 @@ final class Design
      */
     public static function counting(Member $member, array $weighings): array
     {
-        return array_values(array_filter($weighings, fn (Weighing $w): bool => ! ($member->remarks[$w->id]->leftOut ?? false)));
+        return array_values(
+            array_filter($weighings, fn (Weighing $w): bool => ! ($member->remarks[$w->id]->leftOut ?? false)),
+        );
     }
 
     /** @return list<ShortlistRow> every section of the member's families, in the order of the catalogue */
@@ -186,7 +210,7 @@ final class Design
      */
     private static function heaviestFirst(array $weighings): array
     {
-        $weight = fn (Weighing $w): float => $w->isCovered() ? ($w->ratio ?? -1.0) : INF;
+        $weight = fn (Weighing $w): float => $w->isCovered() ? $w->ratio ?? -1.0 : INF;
         usort($weighings, fn (Weighing $a, Weighing $b): int => $weight($b) <=> $weight($a));
 
         return $weighings;

@@ -20,7 +20,8 @@ use Waage\Units\Kind;
  *
  * For equilibrium the permanent load of each span is for itself: it has the stabilising factor where it presses and
  * the destabilising one where it lifts. Where a member lifts off, its forces are no longer those of a beam on all its
- * supports, so that it does not hold; unless the engineer lets it lift off (Analysis/LiftOff). Then it only must not tip
+ * supports, so that it does not hold; unless the engineer lets it lift off (Analysis/LiftOff). Then it only must not
+ * tip
  * over one of its outermost supports: what lifts it off the other one of these, with nothing between them.
  */
 final readonly class Equilibrium
@@ -49,13 +50,26 @@ final readonly class Equilibrium
     /** @param  list<Combination>  $combinations */
     public function __construct(private LoadedBeam $beam, array $combinations)
     {
-        $this->combinations = array_values(array_filter($combinations, fn (Combination $c): bool => ! in_array($c->purpose, [Purpose::Fire, Purpose::Frequent, Purpose::QuasiPermanent], true)));
+        $this->combinations = array_values(
+            array_filter(
+                $combinations,
+                fn (Combination $c): bool => ! in_array(
+                    $c->purpose,
+                    [Purpose::Fire, Purpose::Frequent, Purpose::QuasiPermanent],
+                    true,
+                ),
+            ),
+        );
         $supports = $beam->member->supports;
         $last = count($supports) - 1;
         $bearing = array_filter($supports, fn (Support $s): bool => $s->bearsOnly);
         if ($beam->member->liftsOff) {
             // Of two outermost supports; the member tips over one when no other one holds it down or against turning.
-            $this->held = Beam::onRigidSupports($beam->beam->length, [$supports[0]->x, $supports[$last]->x], [false, false]);
+            $this->held = Beam::onRigidSupports(
+                $beam->beam->length,
+                [$supports[0]->x, $supports[$last]->x],
+                [false, false],
+            );
             $holding = array_keys(array_diff_key($supports, $bearing));
             $turning = array_filter($supports, fn (Support $s): bool => $s->holdsTurning()) !== [];
             $this->places = match (true) {
@@ -69,17 +83,19 @@ final readonly class Equilibrium
             $this->held = $beam->beam;
             $this->places = array_combine(array_keys($bearing), array_keys($bearing));
         }
-        $this->reactions = $this->held === $beam->beam
-            ? array_map(fn (array $of): array => array_column($of, 0), $beam->responses->reactions)
-            // Movements and temperature press on neither of two supports.
-            : $this->reactions(array_map(fn (LoadSet $s): LoadSet => (new LoadSet)->with($s, 1.0), $beam->sets));
+        $this->reactions =
+            $this->held === $beam->beam
+                ? array_map(fn (array $of): array => array_column($of, 0), $beam->responses->reactions)
+                : // Movements and temperature press on neither of two supports.
+                $this->reactions(array_map(fn (LoadSet $s): LoadSet => (new LoadSet)->with($s, 1.0), $beam->sets));
         $this->permanent = $this->reactions($beam->permanentBySpan());
         $this->own = $beam->selfWeight === null ? [] : $this->reactions($beam->selfWeightBySpan());
     }
 
     /**
      * @param  float  $weight  self-weight, N/mm
-     * @return list<Weighing> one for each support that bears only; or for each outermost one that the member can tip off
+     * @return list<Weighing> one for each support that bears only; or for each outermost one that the member can tip
+     *     off
      */
     public function weigh(float $weight, bool $derive): array
     {
@@ -88,7 +104,12 @@ final readonly class Equilibrium
             $worst = null;
             foreach ($this->combinations as $combination) {
                 [$presses, $lifts] = $this->parts($combination, $place, $weight);
-                $ratio = $lifts <= 0.0 ? 0.0 : ($presses <= 0.0 ? self::LIFTS_AT_ONCE : min(self::LIFTS_AT_ONCE, $lifts / $presses));
+                $ratio =
+                    $lifts <= 0.0
+                        ? 0.0
+                        : ($presses <= 0.0
+                            ? self::LIFTS_AT_ONCE
+                            : min(self::LIFTS_AT_ONCE, $lifts / $presses));
                 if ($worst === null || $ratio > $worst[0]) {
                     $worst = [$ratio, $presses, $lifts, $combination->id];
                 }
@@ -109,16 +130,44 @@ final readonly class Equilibrium
         $tips = $this->beam->member->liftsOff;
         $over = $support === 0 ? count($supports) : 1;
         $d = $derive ? new Derivation : null;
-        $d?->given('R_stb', $presses, Kind::Force, '', $tips ? 'presses the member onto support '.($support + 1).', with none between the outermost ones' : 'presses the member onto the support');
+        $d?->given(
+            'R_stb',
+            $presses,
+            Kind::Force,
+            '',
+            $tips
+                ? 'presses the member onto support '.($support + 1).', with none between the outermost ones'
+                : 'presses the member onto the support',
+        );
         $d?->given('R_dst', $lifts, Kind::Force, '', 'lifts it off');
         if ($presses > 0.0 && $ratio < self::LIFTS_AT_ONCE) {
-            $d?->line('u', 'R_dst / R_stb', ['R_dst' => [$lifts, Kind::Force], 'R_stb' => [$presses, Kind::Force]], $ratio, Kind::Number, '6.4.2 (6.7)');
+            $d?->line(
+                'u',
+                'R_dst / R_stb',
+                ['R_dst' => [$lifts, Kind::Force], 'R_stb' => [$presses, Kind::Force]],
+                $ratio,
+                Kind::Number,
+                '6.4.2 (6.7)',
+            );
         }
 
         return new Weighing(
-            'uplift-'.($support + 1), $tips ? "Tipping over support {$over}" : 'Uplift of support '.($support + 1), 'EN 1990, 6.4.2', $ratio, demand: $lifts, capacity: $presses, kind: Kind::Force,
-            demandSymbol: 'R_dst', capacitySymbol: 'R_stb', x: $supports[$support]->x, combination: $combination,
-            remark: $lifts > $presses ? ($tips ? 'The member tips over: other results take it as held down where nothing else holds it. Hold it down, or load it.' : 'The member lifts off this support, which only bears: all other results take it as held down. Hold it down, or load it.') : '',
+            'uplift-'.($support + 1),
+            $tips ? "Tipping over support {$over}" : 'Uplift of support '.($support + 1),
+            'EN 1990, 6.4.2',
+            $ratio,
+            demand: $lifts,
+            capacity: $presses,
+            kind: Kind::Force,
+            demandSymbol: 'R_dst',
+            capacitySymbol: 'R_stb',
+            x: $supports[$support]->x,
+            combination: $combination,
+            remark: $lifts > $presses
+                ? ($tips
+                    ? 'The member tips over: other results take it as held down where nothing else holds it. Hold it down, or load it.'
+                    : 'The member lifts off this support, which only bears: all other results take it as held down. Hold it down, or load it.')
+                : '',
             lines: $d->lines ?? [],
         );
     }
@@ -133,7 +182,11 @@ final readonly class Equilibrium
         };
         $stabilising = $combination->stabilising ?? $combination->permanent;
         foreach ($this->permanent as $field => $reactions) {
-            $add($reactions[$support] + $weight * ($this->own[$field][$support] ?? 0.0), $stabilising, $combination->permanent);
+            $add(
+                $reactions[$support] + $weight * ($this->own[$field][$support] ?? 0.0),
+                $stabilising,
+                $combination->permanent,
+            );
         }
         foreach ($this->beam->cases as $case) {
             $factor = $combination->variable[$case->case->id] ?? 0.0;

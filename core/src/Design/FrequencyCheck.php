@@ -13,7 +13,8 @@ use Waage\Material\Situation;
 use Waage\Units\Kind;
 
 /**
- * The lowest natural frequency of a member in its plane with its quasi-permanent load, against a limit where one is given
+ * The lowest natural frequency of a member in its plane with its quasi-permanent load, against a limit where one is
+ * given
  * (EN 1990, A1.4.4). Members that stand are not looked at, and none is computed where no limit is given.
  */
 final readonly class FrequencyCheck
@@ -34,7 +35,9 @@ final readonly class FrequencyCheck
         $hertz = (new NaturalFrequency($this->beam->beam, $this->beam->weights($make->weight())))->hertz();
 
         // A stiffer section under the same weights vibrates faster; where forces depend on it the statics is its own.
-        return is_finite($hertz) ? $hertz * sqrt(self::stiffness($make) / self::stiffness($this->beam->member->make)) : null;
+        return is_finite($hertz)
+            ? $hertz * sqrt(self::stiffness($make) / self::stiffness($this->beam->member->make))
+            : null;
     }
 
     private static function stiffness(Make $make): float
@@ -51,13 +54,48 @@ final readonly class FrequencyCheck
             return [];
         }
         if (! $make->isElastic()) {
-            return [new Weighing('frequency', 'Natural frequency', 'EN 1990, A1.4.4', null, applies: false, remark: 'The natural frequency of a member that cracks is not computed.')];
+            return [
+                new Weighing(
+                    'frequency',
+                    'Natural frequency',
+                    'EN 1990, A1.4.4',
+                    null,
+                    applies: false,
+                    remark: 'The natural frequency of a member that cracks is not computed.',
+                ),
+            ];
         }
         $d = $derive ? new Derivation : null;
-        $d?->given('f_1', $hertz, Kind::Frequency, '', 'exact, in bending, with permanent load and ψ_2 times imposed load and snow');
+        $d?->given(
+            'f_1',
+            $hertz,
+            Kind::Frequency,
+            '',
+            'exact, in bending, with permanent load and ψ_2 times imposed load and snow',
+        );
         $d?->given('f_lim', $limit, Kind::Frequency, 'basis of the job');
-        $d?->line('u', 'f_lim / f_1', ['f_lim' => [$limit, Kind::Frequency], 'f_1' => [$hertz, Kind::Frequency]], $limit / $hertz, Kind::Number, 'EN 1990, A1.4.4');
+        $d?->line(
+            'u',
+            'f_lim / f_1',
+            ['f_lim' => [$limit, Kind::Frequency], 'f_1' => [$hertz, Kind::Frequency]],
+            $limit / $hertz,
+            Kind::Number,
+            'EN 1990, A1.4.4',
+        );
 
-        return [new Weighing('frequency', 'Natural frequency', 'EN 1990, A1.4.4', $limit / $hertz, demand: $limit, capacity: $hertz, kind: Kind::Frequency, demandSymbol: 'f_lim', capacitySymbol: 'f_1', lines: $d->lines ?? [])];
+        return [
+            new Weighing(
+                'frequency',
+                'Natural frequency',
+                'EN 1990, A1.4.4',
+                $limit / $hertz,
+                demand: $limit,
+                capacity: $hertz,
+                kind: Kind::Frequency,
+                demandSymbol: 'f_lim',
+                capacitySymbol: 'f_1',
+                lines: $d->lines ?? [],
+            ),
+        ];
     }
 }

@@ -37,7 +37,8 @@ final readonly class Influence
     }
 
     /**
-     * @param  array<array-key, mixed>  $ask  effect, x or support (from 0), load, axles with force and distance from the one before
+     * @param  array<array-key, mixed>  $ask  effect, x or support (from 0), load, axles with force and distance from
+     *     the one before
      *
      * @throws InvalidMember with paths that start with "influence."
      */
@@ -57,22 +58,42 @@ final readonly class Influence
             $f->fail('influence.support', 'There is no such support.');
         }
         if ($member->isStrainedAlong()) {
-            $f->fail('influence.effect', 'Influence lines are of level members that nothing strains along their axis.');
+            $f->fail(
+                'influence.effect',
+                'Influence lines are of level members that nothing strains along their axis.',
+            );
         }
         if ($member->liftsOff) {
-            $f->fail('influence.effect', 'Influence lines are of a member that stays on its supports. Weigh uplift instead of letting it lift off to see them.');
+            $f->fail(
+                'influence.effect',
+                'Influence lines are of a member that stays on its supports. Weigh uplift instead of letting it lift off to see them.',
+            );
         }
         $load = $f->positive($ask, 'load', 'influence.load', Kind::LineLoad, 'The uniform load');
         $axles = [];
         $behind = 0.0;
         $rows = $f->rows($ask, 'axles', self::MOST_AXLES, 'axles', 'influence.axles');
         foreach ($rows as $i => $row) {
-            $behind += $i === 0 ? 0.0 : $f->positive($row, 'distance', "influence.axles.{$i}.distance", Kind::Length, 'The distance');
-            $axles[] = [$behind, $f->positive($row, 'force', "influence.axles.{$i}.force", Kind::Force, 'The axle load')];
+            $behind +=
+                $i === 0
+                    ? 0.0
+                    : $f->positive($row, 'distance', "influence.axles.{$i}.distance", Kind::Length, 'The distance');
+            $axles[] = [
+                $behind,
+                $f->positive($row, 'force', "influence.axles.{$i}.force", Kind::Force, 'The axle load'),
+            ];
         }
         $f->throwIfAny();
 
-        return new self(Design::statics($member), is_string($effect) ? $effect : 'M', min($x, $member->length), is_int($support) ? $support : 0, $load, $axles, $f->flag($ask, 'left', 'influence.left', false));
+        return new self(
+            Design::statics($member),
+            is_string($effect) ? $effect : 'M',
+            min($x, $member->length),
+            is_int($support) ? $support : 0,
+            $load,
+            $axles,
+            $f->flag($ask, 'left', 'influence.left', false),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -81,7 +102,9 @@ final readonly class Influence
         $beam = $this->beam->beam;
         $line = match ($this->effect) {
             'M' => InfluenceLine::ofMoment($beam, $this->x),
-            'V' => $this->left ? InfluenceLine::ofShearLeftOf($beam, $this->x) : InfluenceLine::ofShear($beam, $this->x),
+            'V' => $this->left
+                ? InfluenceLine::ofShearLeftOf($beam, $this->x)
+                : InfluenceLine::ofShear($beam, $this->x),
             default => InfluenceLine::ofReaction($beam, $this->support),
         };
         $fields = $beam->fields();
@@ -94,20 +117,31 @@ final readonly class Influence
             $spans = array_filter($areas, fn (float $area): bool => $sign * $area > $nothing);
 
             return [
-                'value' => $this->load * $free['area'], 'parts' => $free['parts'],
-                'spans' => $this->load * array_sum($spans), 'on' => array_values(array_intersect_key($names, $spans)),
+                'value' => $this->load * $free['area'],
+                'parts' => $free['parts'],
+                'spans' => $this->load * array_sum($spans),
+                'on' => array_values(array_intersect_key($names, $spans)),
                 'train' => $this->train($line, $sign),
             ];
         };
 
         return [
-            'effect' => $this->effect, 'left' => $this->left, 'x' => $this->x, 'support' => $this->support, 'load' => $this->load,
+            'effect' => $this->effect,
+            'left' => $this->left,
+            'x' => $this->x,
+            'support' => $this->support,
+            'load' => $this->load,
             'curve' => array_map(fn (array $p): array => [$p[0], $p[1], -1, ...$p[2]], $line->pieces),
-            'max' => $worst(1), 'min' => $worst(-1), 'all' => $this->load * array_sum($areas),
+            'max' => $worst(1),
+            'min' => $worst(-1),
+            'all' => $this->load * array_sum($areas),
         ];
     }
 
-    /** @return array{value: float, axles: list<array{float, float}>}|null value; place and force of each axle on the beam; driving either way */
+    /**
+     * @return array{value: float, axles: list<array{float, float}>}|null value; place and force of each axle on the
+     *     beam; driving either way
+     */
     private function train(InfluenceLine $line, int $sign): ?array
     {
         if ($this->axles === []) {
@@ -120,7 +154,10 @@ final readonly class Influence
             $found = $line->train($axles, $sign);
             if ($best === null || $sign * $found['value'] > $sign * $best['value']) {
                 $places = array_map(fn (array $a): array => [$found['x'] - $a[0], $a[1]], $axles);
-                $on = array_filter($places, fn (array $a): bool => $a[0] >= -1e-6 && $a[0] <= $this->beam->beam->length + 1e-6);
+                $on = array_filter(
+                    $places,
+                    fn (array $a): bool => $a[0] >= -1e-6 && $a[0] <= $this->beam->beam->length + 1e-6,
+                );
                 $best = ['value' => $found['value'], 'axles' => array_values($on)];
             }
         }

@@ -19,7 +19,10 @@ final readonly class PrintedLine
     {
     }
 
-    /** @return array{symbol: string, formula: string, values: string, result: string, clause: string, note: string} LaTeX, and plain text for clause and note */
+    /**
+     * @return array{symbol: string, formula: string, values: string, result: string, clause: string, note: string}
+     *     LaTeX, and plain text for clause and note
+     */
     public function toArray(): array
     {
         $line = $this->line;
@@ -28,7 +31,12 @@ final readonly class PrintedLine
         return [
             'symbol' => Formula::symbol($line->symbol),
             'formula' => $given ? '' : Formula::tex($line->formula),
-            'values' => $given ? '' : Formula::texWith($line->formula, array_map(fn (array $v): string => $this->quantity($v[0], $v[1], true), $line->values)),
+            'values' => $given
+                ? ''
+                : Formula::texWith(
+                    $line->formula,
+                    array_map(fn (array $v): string => $this->quantity($v[0], $v[1], true), $line->values),
+                ),
             'result' => $this->quantity($line->result, $line->kind, false),
             'clause' => $line->clause,
             'note' => $line->note,

@@ -10,7 +10,9 @@ use Waage\Material\Registry;
 use Waage\Member\Fields;
 use Waage\Member\InvalidMember;
 
-/** What steel costs an office, in money and in carbon, and the sections it likes to use. Whatever is not given is null. */
+/**
+ * What steel costs an office, in money and in carbon, and the sections it likes to use. Whatever is not given is null.
+ */
 final readonly class Rates
 {
     private const MOST_FAVOURITES = 500;
@@ -21,8 +23,13 @@ final readonly class Rates
      * @param  float|null  $carbon  embodied, kg CO₂e per kg of steel
      * @param  list<string>  $favourites  names of sections
      */
-    private function __construct(public ?float $price, public ?float $coating, public ?float $carbon, public string $currency, public array $favourites)
-    {
+    private function __construct(
+        public ?float $price,
+        public ?float $coating,
+        public ?float $carbon,
+        public string $currency,
+        public array $favourites,
+    ) {
     }
 
     /**
@@ -33,7 +40,9 @@ final readonly class Rates
     public static function read(array $in): self
     {
         $f = new Fields;
-        $rate = fn (string $key, float $most): ?float => in_array($in[$key] ?? null, [null, ''], true) ? null : $f->number($in, $key, $key, 0, 0, $most);
+        $rate = fn (string $key, float $most): ?float => in_array($in[$key] ?? null, [null, ''], true)
+            ? null
+            : $f->number($in, $key, $key, 0, 0, $most);
         [$price, $coating, $carbon] = [$rate('price', 1e6), $rate('coating', 1e6), $rate('carbon', 100)];
         $currency = trim($f->text($in, 'currency', 'currency'));
         if (mb_strlen($currency) > 5) {
@@ -56,7 +65,9 @@ final readonly class Rates
     /** Steel and coating of a metre; null when the office gives neither. */
     public function pricePerMetre(Make $make): ?float
     {
-        return $this->price === null && $this->coating === null ? null : self::massPerMetre($make) * ($this->price ?? 0.0) + $make->surface() / 1000 * ($this->coating ?? 0.0);
+        return $this->price === null && $this->coating === null
+            ? null
+            : self::massPerMetre($make) * ($this->price ?? 0.0) + ($make->surface() / 1000) * ($this->coating ?? 0.0);
     }
 
     /** Of a metre, kg CO₂e. */
@@ -65,10 +76,19 @@ final readonly class Rates
         return $this->carbon === null ? null : self::massPerMetre($make) * $this->carbon;
     }
 
-    /** @return array{price: float|null, coating: float|null, carbon: float|null, currency: string, favourites: list<string>} */
+    /**
+     * @return array{price: float|null, coating: float|null, carbon: float|null, currency: string,
+     *     favourites: list<string>}
+     */
     public function toArray(): array
     {
-        return ['price' => $this->price, 'coating' => $this->coating, 'carbon' => $this->carbon, 'currency' => $this->currency, 'favourites' => $this->favourites];
+        return [
+            'price' => $this->price,
+            'coating' => $this->coating,
+            'carbon' => $this->carbon,
+            'currency' => $this->currency,
+            'favourites' => $this->favourites,
+        ];
     }
 
     /** Has any material a section of this name? */
@@ -80,6 +100,6 @@ final readonly class Rates
     /** kg per metre: the weight with g = 9.80665 m/s². */
     private static function massPerMetre(Make $make): float
     {
-        return $make->weight() / 9.80665 * 1000;
+        return ($make->weight() / 9.80665) * 1000;
     }
 }

@@ -11,13 +11,17 @@ use Waage\Loading\Purpose;
 /**
  * Reactions: unfactored by load case with every span loaded, and the greatest and smallest of each combination.
  *
- * Forces in N, up and to the right positive, the latter where the member is strained along its axis; moments of fixed supports in Nmm, clockwise on the beam positive.
+ * Forces in N, up and to the right positive, the latter where the member is strained along its axis; moments of fixed
+ * supports in Nmm, clockwise on the beam positive.
  */
 final readonly class Reactions
 {
     private LoadedBeam $beam;
 
-    /** @param  LoadedBeam|null  $sideways  LoadedBeam::$sideways: of this one, to the back positive, at all places that hold it */
+    /**
+     * @param  LoadedBeam|null  $sideways  LoadedBeam::$sideways: of this one, to the back positive, at all places that
+     *     hold it
+     */
     public function __construct(private Design $design, ?LoadedBeam $sideways = null)
     {
         $this->beam = $sideways ?? $design->beam;
@@ -35,10 +39,22 @@ final readonly class Reactions
         $beam = $this->beam;
         $rows = [];
         if ($beam->selfWeight !== null) {
-            $rows[] = $this->row('self-weight', 'Self-weight', 'permanent', [$beam->selfWeight], $this->design->member->make->weight());
+            $rows[] = $this->row(
+                'self-weight',
+                'Self-weight',
+                'permanent',
+                [$beam->selfWeight],
+                $this->design->member->make->weight(),
+            );
         }
         foreach ($beam->given() as $case) {
-            $rows[] = $this->row($case->case->id, $case->case->name, $case->case->category->value, $case->whole(), 1.0);
+            $rows[] = $this->row(
+                $case->case->id,
+                $case->case->name,
+                $case->case->category->value,
+                $case->whole(),
+                1.0,
+            );
         }
 
         return $rows;
@@ -66,8 +82,16 @@ final readonly class Reactions
         }
 
         return [
-            'id' => $id, 'name' => $name, 'category' => $category, 'forces' => $forces, 'moments' => $moments, 'horizontal' => $axis->isStrained ? $horizontal : [],
-            'load' => $load, 'reaction' => array_sum($forces), 'loadMoment' => $loadMoment, 'reactionMoment' => $reactionMoment,
+            'id' => $id,
+            'name' => $name,
+            'category' => $category,
+            'forces' => $forces,
+            'moments' => $moments,
+            'horizontal' => $axis->isStrained ? $horizontal : [],
+            'load' => $load,
+            'reaction' => array_sum($forces),
+            'loadMoment' => $loadMoment,
+            'reactionMoment' => $reactionMoment,
         ];
     }
 
@@ -78,11 +102,26 @@ final readonly class Reactions
         $moments = $this->shares(1);
         $horizontal = $this->beam->beam->axis->isStrained ? $this->shares(2) : null;
 
-        // Of rows of end forces the reactions are not told: what acts along comes from the structure, not from supports.
-        // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports that bear only.
-        $others = array_values(array_filter($this->design->combinations, fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium && ! $c->isRow()));
+        // Of rows of end forces the reactions are not told: what acts along comes from the structure, not from
+        // supports.
+        // For equilibrium each span's permanent load is for itself: those combinations are weighed at the supports
+        // that bear only.
+        $others = array_values(
+            array_filter(
+                $this->design->combinations,
+                fn (Combination $c): bool => $c->purpose !== Purpose::Equilibrium && ! $c->isRow(),
+            ),
+        );
 
-        return array_map(fn (Combination $c): array => ['id' => $c->id, 'forces' => $this->range($c, $forces), 'moments' => $this->range($c, $moments), 'horizontal' => $horizontal === null ? [] : $this->range($c, $horizontal)], $others);
+        return array_map(
+            fn (Combination $c): array => [
+                'id' => $c->id,
+                'forces' => $this->range($c, $forces),
+                'moments' => $this->range($c, $moments),
+                'horizontal' => $horizontal === null ? [] : $this->range($c, $horizontal),
+            ],
+            $others,
+        );
     }
 
     /**
@@ -108,7 +147,8 @@ final readonly class Reactions
     }
 
     /**
-     * What each variable load case adds to the greatest and to the smallest reaction of each support; under '' all permanent load.
+     * What each variable load case adds to the greatest and to the smallest reaction of each support; under '' all
+     * permanent load.
      *
      * @return array<string, list<array{float, float}>>
      */
@@ -118,7 +158,10 @@ final readonly class Reactions
         $weight = $this->design->member->make->weight();
         $shares = ['' => []];
         foreach (array_keys($beam->beam->supports) as $i) {
-            $permanent = $beam->selfWeight === null ? 0.0 : $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];
+            $permanent =
+                $beam->selfWeight === null
+                    ? 0.0
+                    : $weight * $beam->responses->reactions[$beam->selfWeight][$i][$component];
             foreach ($beam->cases as $case) {
                 $values = [];
                 foreach ($case->sets as $set) {
@@ -129,7 +172,13 @@ final readonly class Reactions
 
                     continue;
                 }
-                $of = fn (int $sign): float => array_sum(array_map(fn (float $way, int $set): float => $way * $values[$set], $acting = $case->worst($sign, $values), array_keys($acting)));
+                $of = fn (int $sign): float => array_sum(
+                    array_map(
+                        fn (float $way, int $set): float => $way * $values[$set],
+                        $acting = $case->worst($sign, $values),
+                        array_keys($acting),
+                    ),
+                );
                 $shares[$case->case->id][] = [$of(1), $of(-1)];
             }
             $shares[''][] = [$permanent, $permanent];

@@ -47,10 +47,13 @@ final readonly class Reserve
     public function toArray(): array
     {
         $isLoad = fn (Load $l): bool => $l->on && ! $l->kind->isDisplacement() && ! $l->kind->isThermal();
-        $isVariable = fn (Load $l): bool => $isLoad($l) && $this->design->member->case($l->case)->category !== Category::Permanent;
+        $isVariable = fn (Load $l): bool => $isLoad($l) &&
+            $this->design->member->case($l->case)->category !== Category::Permanent;
 
         return [
-            'variable' => $this->factor($isVariable), 'all' => $this->factor($isLoad, true), 'lengths' => $this->lengths(),
+            'variable' => $this->factor($isVariable),
+            'all' => $this->factor($isLoad, true),
+            'lengths' => $this->lengths(),
             'changes' => $this->design->verdict()->holds() ? [] : $this->changes(),
         ];
     }
@@ -60,7 +63,8 @@ final readonly class Reserve
      *
      * @param  callable(Load): bool  $grows
      * @param  bool  $rows  do rows of end forces, which have all loads in them, grow as well
-     * @return array{state: string, factor: float|null} found; none: no such load acts; beyond: more than MOST; never: it does not hold even without them
+     * @return array{state: string, factor: float|null} found; none: no such load acts; beyond: more than MOST; never:
+     *     it does not hold even without them
      */
     private function factor(callable $grows, bool $rows = false): array
     {
@@ -69,10 +73,19 @@ final readonly class Reserve
             return ['state' => 'none', 'factor' => null];
         }
 
-        return $this->search(fn (float $factor): float => $this->ratio((new Design($member->withLoads(
-            array_map(fn (Load $l): Load => $grows($l) ? $l->times($factor) : $l, $member->loads),
-            $rows ? array_map(fn (EndForces $r): EndForces => $r->times($factor), $member->endForces) : null,
-        ), false))->verdict()));
+        return $this->search(
+            fn (float $factor): float => $this->ratio(
+                (new Design(
+                    $member->withLoads(
+                        array_map(fn (Load $l): Load => $grows($l) ? $l->times($factor) : $l, $member->loads),
+                        $rows
+                            ? array_map(fn (EndForces $r): EndForces => $r->times($factor), $member->endForces)
+                            : null,
+                    ),
+                    false,
+                ))->verdict(),
+            ),
+        );
     }
 
     /**
@@ -87,7 +100,11 @@ final readonly class Reserve
             return ['state' => 'none', 'factor' => null];
         }
 
-        return $this->search(fn (float $factor): float => $this->ratio((new Design($member->heldApart(max($factor, self::LEAST)), false))->verdict()));
+        return $this->search(
+            fn (float $factor): float => $this->ratio(
+                (new Design($member->heldApart(max($factor, self::LEAST)), false))->verdict(),
+            ),
+        );
     }
 
     /**
@@ -140,13 +157,22 @@ final readonly class Reserve
     /** @return list<array<string, mixed>> */
     private function changes(): array
     {
-        $failing = array_map(fn (Weighing $w): string => $w->id, array_filter($this->design->weighings, fn (Weighing $w): bool => ! $w->holds()));
-        $starts = fn (string $with): bool => array_filter($failing, fn (string $id): bool => str_starts_with($id, $with)) !== [];
+        $failing = array_map(
+            fn (Weighing $w): string => $w->id,
+            array_filter($this->design->weighings, fn (Weighing $w): bool => ! $w->holds()),
+        );
+        $starts = fn (string $with): bool => array_filter(
+            $failing,
+            fn (string $id): bool => str_starts_with($id, $with),
+        ) !== [];
 
         return [
-            ...$this->section(), ...$this->stronger(),
+            ...$this->section(),
+            ...$this->stronger(),
             ...$starts('buckling') ? $this->restraints() : [],
-            ...$starts('web-') ? [$this->change('Stiffened webs at the supports and under the point loads', $this->stiffened())] : [],
+            ...$starts('web-')
+                ? [$this->change('Stiffened webs at the supports and under the point loads', $this->stiffened())]
+                : [],
         ];
     }
 
@@ -156,7 +182,16 @@ final readonly class Reserve
         $holding = array_filter($this->design->shortlist(), fn (ShortlistRow $r): bool => $r->verdict->holds());
         usort($holding, fn (ShortlistRow $a, ShortlistRow $b): int => $a->make->weight() <=> $b->make->weight());
 
-        return $holding === [] ? [] : [$this->change($holding[0]->make->name().', '.$this->design->member->basis->units->format($holding[0]->make->weight(), Kind::Mass), $holding[0]->make->patch())];
+        return $holding === []
+            ? []
+            : [
+                $this->change(
+                    $holding[0]->make->name().
+                        ', '.
+                        $this->design->member->basis->units->format($holding[0]->make->weight(), Kind::Mass),
+                    $holding[0]->make->patch(),
+                ),
+            ];
     }
 
     /** @return list<array<string, mixed>> the first stronger make that holds, or the strongest one */
@@ -173,7 +208,10 @@ final readonly class Reserve
         return $change === null ? [] : [$change];
     }
 
-    /** @return list<array<string, mixed>> for each flange that can be held more often, and both: the fewest restraints with which the member holds */
+    /**
+     * @return list<array<string, mixed>> for each flange that can be held more often, and both: the fewest restraints
+     *     with which the member holds
+     */
     private function restraints(): array
     {
         $member = $this->design->member;
@@ -184,14 +222,25 @@ final readonly class Reserve
                 continue;
             }
             $best = null;
-            for ($n = 1 + min(array_map(fn (string $f): int => count($member->$f->positions), $flanges)); $n <= self::MOST_RESTRAINTS && ! ($best['holds'] ?? false); $n++) {
+            for (
+                $n = 1 + min(array_map(fn (string $f): int => count($member->$f->positions), $flanges));
+                $n <= self::MOST_RESTRAINTS && ! ($best['holds'] ?? false);
+                $n++
+            ) {
                 $spacing = $this->length($member->length / ($n + 1));
                 $name = count($flanges) === 2 ? 'both flanges' : "the {$flanges[0]} flange";
-                $change = $this->change("Restraints of {$name} every {$spacing}", ['restraint' => array_fill_keys($flanges, ['kind' => 'spacing', 'spacing' => $spacing])]);
-                $best = $best === null || ($change['ratio'] ?? INF) < ($best['ratio'] ?? INF) - 1e-6 ? $change : $best;
+                $change = $this->change("Restraints of {$name} every {$spacing}", [
+                    'restraint' => array_fill_keys($flanges, ['kind' => 'spacing', 'spacing' => $spacing]),
+                ]);
+                $best =
+                    $best === null || ($change['ratio'] ?? INF) < ($best['ratio'] ?? INF) - 1e-6 ? $change : $best;
             }
             // What does not help is not worth a line; both flanges are where one does not do.
-            if ($best !== null && ($best['ratio'] ?? INF) < ($this->design->verdict()->ratio ?? INF) - 1e-6 && ! (count($flanges) === 2 && in_array(true, array_column($changes, 'holds'), true))) {
+            if (
+                $best !== null &&
+                ($best['ratio'] ?? INF) < ($this->design->verdict()->ratio ?? INF) - 1e-6 &&
+                ! (count($flanges) === 2 && in_array(true, array_column($changes, 'holds'), true))
+            ) {
                 $changes[] = $best;
             }
         }
@@ -209,9 +258,15 @@ final readonly class Reserve
     /** @return array<string, mixed> */
     private function stiffened(): array
     {
-        $all = fn (string $key, callable $which): array => array_map(fn (mixed $row): mixed => is_array($row) && $which($row) ? [...$row, 'stiffened' => true] : $row, is_array($this->document[$key] ?? null) ? $this->document[$key] : []);
+        $all = fn (string $key, callable $which): array => array_map(
+            fn (mixed $row): mixed => is_array($row) && $which($row) ? [...$row, 'stiffened' => true] : $row,
+            is_array($this->document[$key] ?? null) ? $this->document[$key] : [],
+        );
 
-        return ['supports' => $all('supports', fn (array $row): bool => true), 'loads' => $all('loads', fn (array $row): bool => ($row['kind'] ?? '') === 'point')];
+        return [
+            'supports' => $all('supports', fn (array $row): bool => true),
+            'loads' => $all('loads', fn (array $row): bool => ($row['kind'] ?? '') === 'point'),
+        ];
     }
 
     /**
@@ -227,6 +282,12 @@ final readonly class Reserve
         }
         $verdict = (new Design(Member::fromArray($changed), false))->verdict();
 
-        return ['text' => $text, 'patch' => $patch, 'holds' => $verdict->holds(), 'ratio' => $verdict->ratio, 'title' => $verdict->title];
+        return [
+            'text' => $text,
+            'patch' => $patch,
+            'holds' => $verdict->holds(),
+            'ratio' => $verdict->ratio,
+            'title' => $verdict->title,
+        ];
     }
 }

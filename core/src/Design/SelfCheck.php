@@ -30,11 +30,17 @@ final readonly class SelfCheck
         return ['equilibrium' => $this->equilibrium(), 'deflection' => $this->deflection(), 'hand' => $this->hand()];
     }
 
-    /** @return array{load: float, reaction: float, force: float, moment: float} sums in N, and what they differ by, over the sum of all loads (and the length) */
+    /**
+     * @return array{load: float, reaction: float, force: float, moment: float} sums in N, and what they differ by,
+     *     over the sum of all loads (and the length)
+     */
     private function equilibrium(): array
     {
         $load = $reaction = $size = $force = $moment = 0.0;
-        /** @var list<array{load: float, reaction: float, loadMoment: float, reactionMoment: float, forces: list<float>}> $cases */
+        /**
+         * @var list<array{load: float, reaction: float, loadMoment: float, reactionMoment: float,
+         *     forces: list<float>}> $cases
+         */
         $cases = (new Reactions($this->design))->cases();
         foreach ($cases as $case) {
             $load += $case['load'];
@@ -45,7 +51,12 @@ final readonly class SelfCheck
         }
         $size = max($size, 1e-9);
 
-        return ['load' => $load, 'reaction' => $reaction, 'force' => $force / $size, 'moment' => $moment / $size / $this->design->member->length];
+        return [
+            'load' => $load,
+            'reaction' => $reaction,
+            'force' => $force / $size,
+            'moment' => $moment / $size / $this->design->member->length,
+        ];
     }
 
     /** @return array{part: float|null, small: bool} span over greatest deflection of the characteristic combinations */
@@ -58,7 +69,9 @@ final readonly class SelfCheck
         if ($weighing === null || $weighing->demand === null || $weighing->demand <= 0.0) {
             return ['part' => null, 'small' => true];
         }
-        $part = (float) $weighing->capacity * $this->design->member->basis->limitTotal / ($weighing->demand + $this->design->member->camber);
+        $part =
+            ((float) $weighing->capacity * $this->design->member->basis->limitTotal) /
+            ($weighing->demand + $this->design->member->camber);
 
         return ['part' => $part, 'small' => $part >= self::SMALL];
     }
@@ -67,7 +80,8 @@ final readonly class SelfCheck
      * A hand formula beside the computed moment; null where none comes near.
      *
      * @return array{formula: string, load: float, length: float, value: float, computed: float, fits: bool}|null
-     *                                                                                                             fits: the formula is made for just this beam and load, and has to agree
+     *
+     * fits: the formula is made for just this beam and load, and has to agree
      */
     private function hand(): ?array
     {
@@ -97,7 +111,11 @@ final readonly class SelfCheck
         $computed = $this->greatestMoment($sets);
 
         return [
-            'formula' => $text, 'load' => $w, 'length' => $span, 'value' => $w * $span ** 2 / $divisor, 'computed' => $computed,
+            'formula' => $text,
+            'load' => $w,
+            'length' => $span,
+            'value' => ($w * $span ** 2) / $divisor,
+            'computed' => $computed,
             'fits' => $holdsExactly && $this->isUniform($sets, $w),
         ];
     }
@@ -106,7 +124,11 @@ final readonly class SelfCheck
     private function formula(): ?array
     {
         $beam = $this->design->beam->beam;
-        if ($this->design->beam->dependsOnStiffness() || $beam->hinges !== [] || array_filter($beam->holds, fn (BeamSupport $s): bool => $s->vertical === 0.0) !== []) {
+        if (
+            $this->design->beam->dependsOnStiffness() ||
+            $beam->hinges !== [] ||
+            array_filter($beam->holds, fn (BeamSupport $s): bool => $s->vertical === 0.0) !== []
+        ) {
             return null;
         }
         $fields = $beam->fields();
@@ -134,7 +156,12 @@ final readonly class SelfCheck
         if (! $fixed && isset(self::CONTINUOUS[count($fields)]) && $longest - min(INF, ...$lengths) < 1.0) {
             [$divisor, $times] = self::CONTINUOUS[count($fields)];
 
-            return [$times === 1 ? "w l² / {$divisor}" : "{$times} w l² / {$divisor}", $divisor / $times, $longest, true];
+            return [
+                $times === 1 ? "w l² / {$divisor}" : "{$times} w l² / {$divisor}",
+                $divisor / $times,
+                $longest,
+                true,
+            ];
         }
 
         return ['w l² / 10', 10.0, $longest, false];

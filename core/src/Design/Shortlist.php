@@ -20,7 +20,10 @@ final class Shortlist
             // On springs a stiffer section attracts other forces: the statics is its own.
             $held = $design->beam->dependsOnSection() ? Design::statics($member->withMake($make)) : null;
             $acting = $held === null ? null : LiftOff::of($held, $design->given, $make->weight());
-            $checks = $acting === null ? $design->checks : $material->checks(new MemberEnvelopes($acting->beam, $acting->combinations));
+            $checks =
+                $acting === null
+                    ? $design->checks
+                    : $material->checks(new MemberEnvelopes($acting->beam, $acting->combinations));
             $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
             $weighings = [
                 ...$checks->weigh($checks->settle($make), false),

@@ -12,7 +12,11 @@ final readonly class ShortlistRow
     {
     }
 
-    /** @return array{name: string, family: string, depth: float, width: float, weight: float, surface: float, price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string, reason: string, patch: array<string, mixed>} */
+    /**
+     * @return array{name: string, family: string, depth: float, width: float, weight: float, surface: float,
+     *     price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string,
+     *     reason: string, patch: array<string, mixed>}
+     */
     public function toArray(Rates $rates): array
     {
         return [

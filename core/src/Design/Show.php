@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
-/** What the strips show: the envelope of all combinations, one combination, the arrangement of one weighing, or one load case with every span loaded. */
+/**
+ * What the strips show: the envelope of all combinations, one combination, the arrangement of one weighing, or one
+ * load case with every span loaded.
+ */
 final readonly class Show
 {
     private function __construct(public string $kind, public string $id)
@@ -21,6 +24,8 @@ final readonly class Show
     {
         [$kind, $id] = explode(':', $text.':', 2);
 
-        return in_array($kind, ['combination', 'case', 'weighing'], true) ? new self($kind, rtrim($id, ':')) : self::envelope();
+        return in_array($kind, ['combination', 'case', 'weighing'], true)
+            ? new self($kind, rtrim($id, ':'))
+            : self::envelope();
     }
 }

@@ -41,7 +41,16 @@ final readonly class SupportChecks
         $equilibrium = $this->equilibrium?->weigh($weight, $derive) ?? [];
         // What tips over fails by its weighing; where another combination than those weighed does it, that is told.
         if ($this->tips !== [] && array_filter($equilibrium, fn (Weighing $w): bool => ! $w->holds()) === []) {
-            $equilibrium[] = new Weighing('uplift', 'Lifting off', 'EN 1990, 6.4.2', null, applies: false, remark: 'Under '.implode(', ', $this->tips).' the member lifts off so many supports that nothing holds it. Hold it down, or load it.');
+            $equilibrium[] = new Weighing(
+                'uplift',
+                'Lifting off',
+                'EN 1990, 6.4.2',
+                null,
+                applies: false,
+                remark: 'Under '.
+                    implode(', ', $this->tips).
+                    ' the member lifts off so many supports that nothing holds it. Hold it down, or load it.',
+            );
         }
 
         return [...$equilibrium, ...$this->moments->weigh($weight, $derive)];

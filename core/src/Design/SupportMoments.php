@@ -30,20 +30,43 @@ final readonly class SupportMoments
                 continue;
             }
             $moments = array_map(fn (array $of): float => $of[$i][1], $this->beam->responses->reactions);
-            $strength = array_values(array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()));
+            $strength = array_values(
+                array_filter($this->combinations, fn (Combination $c): bool => $c->purpose->isForStrength()),
+            );
             if ($strength === []) {
                 continue;
             }
-            $worst = array_map(fn (int $sign): array => $this->beam->greatest($strength, $weight, $sign, $moments), [1, -1]);
+            $worst = array_map(fn (int $sign): array => $this->beam->greatest($strength, $weight, $sign, $moments), [
+                1,
+                -1,
+            ]);
             [$M, $combination, $factors] = $worst[$worst[1][0] > $worst[0][0] ? 1 : 0];
             $ratio = $M / $support->momentCapacity;
             $d = $derive ? new Derivation : null;
             $d?->given('M_Ed', $M, Kind::Moment, '', 'moment of the support, elastic');
             $d?->given('M_j_Rd', $support->momentCapacity, Kind::Moment, '', 'given by the engineer');
-            $d?->line('u', 'M_Ed / M_j_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_j_Rd' => [$support->momentCapacity, Kind::Moment]], $ratio, Kind::Number);
+            $d?->line(
+                'u',
+                'M_Ed / M_j_Rd',
+                ['M_Ed' => [$M, Kind::Moment], 'M_j_Rd' => [$support->momentCapacity, Kind::Moment]],
+                $ratio,
+                Kind::Number,
+            );
             $weighings[] = new Weighing(
-                'support-moment-'.($i + 1), 'Moment of support '.($i + 1), 'capacity given by the engineer', $ratio, demand: $M, capacity: $support->momentCapacity,
-                kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_j_Rd', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+                'support-moment-'.($i + 1),
+                'Moment of support '.($i + 1),
+                'capacity given by the engineer',
+                $ratio,
+                demand: $M,
+                capacity: $support->momentCapacity,
+                kind: Kind::Moment,
+                demandSymbol: 'M_Ed',
+                capacitySymbol: 'M_j_Rd',
+                x: $support->x,
+                combination: $combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+                lines: $d->lines ?? [],
             );
         }
 

@@ -14,8 +14,14 @@ final readonly class Verdict
      * @param  float|null  $ratio  of the heaviest weighing; null when nothing was weighed
      * @param  string  $reason  why it does not hold, in words; empty when it does
      */
-    public function __construct(public VerdictState $state, public ?float $ratio, public string $weighing, public string $title, public string $reason, private int $leftOut)
-    {
+    public function __construct(
+        public VerdictState $state,
+        public ?float $ratio,
+        public string $weighing,
+        public string $title,
+        public string $reason,
+        private int $leftOut,
+    ) {
     }
 
     /**
@@ -44,7 +50,10 @@ final readonly class Verdict
             default => VerdictState::Holds,
         };
         $failing = implode('; ', array_column($fails, 1));
-        $reason = implode('. ', array_filter([$failing, ($failing !== '' && $open !== [] ? 'Not covered: ' : '').implode('. ', $open)]));
+        $reason = implode(
+            '. ',
+            array_filter([$failing, ($failing !== '' && $open !== [] ? 'Not covered: ' : '').implode('. ', $open)]),
+        );
 
         return new self($state, $heaviest?->ratio, $heaviest->id ?? '', $heaviest->title ?? '', $reason, $leftOut);
     }
@@ -73,7 +82,9 @@ final readonly class Verdict
     public function leftOut(): string
     {
         return match ($this->leftOut) {
-            0 => '', 1 => '1 weighing left out', default => "{$this->leftOut} weighings left out"
+            0 => '',
+            1 => '1 weighing left out',
+            default => "{$this->leftOut} weighings left out",
         };
     }
 }

@@ -16,7 +16,10 @@ use Waage\Member\LoadCase;
  */
 final readonly class Combination
 {
-    /** The load case for what the greater factor of permanent load adds to the smaller one, span by span where it does harm. */
+    /**
+     * The load case for what the greater factor of permanent load adds to the smaller one, span by span where it does
+     * harm.
+     */
     public const MORE_PERMANENT = '+permanent';
 
     /** Before the load case of a unit force at the ends, which a row of end forces multiplies. */
@@ -27,7 +30,8 @@ final readonly class Combination
 
     /**
      * @param  array<string, float>  $variable load case id => factor
-     * @param  Combination|null  $of  the combination of the rules that this one is the statics of, where supports lift off
+     * @param  Combination|null  $of  the combination of the rules that this one is the statics of, where supports lift
+     *     off
      */
     public function __construct(
         public string $id,
@@ -51,7 +55,17 @@ final readonly class Combination
     /** The same combination, as one load case that holds all its arrangements. */
     public function as(string $case): self
     {
-        return new self($this->id, $this->purpose, $this->clause, 0.0, [$case => 1.0], $this->text, $this->own, null, $this);
+        return new self(
+            $this->id,
+            $this->purpose,
+            $this->clause,
+            0.0,
+            [$case => 1.0],
+            $this->text,
+            $this->own,
+            null,
+            $this,
+        );
     }
 
     /** The greatest factor that a load case has in it. */
@@ -59,7 +73,8 @@ final readonly class Combination
     {
         return match (true) {
             $this->of !== null => $this->of->factorOf($case),
-            $case->category === Category::Permanent => $this->permanent + ($this->variable[self::MORE_PERMANENT] ?? 0.0),
+            $case->category === Category::Permanent => $this->permanent +
+                ($this->variable[self::MORE_PERMANENT] ?? 0.0),
             default => $this->variable[$case->id] ?? 0.0,
         };
     }
@@ -71,7 +86,10 @@ final readonly class Combination
      */
     public function variablePart(array $without): ?self
     {
-        $variable = $this->of === null ? array_diff_key($this->variable, $without) : [array_key_first($this->variable).self::VARIABLE => 1.0];
+        $variable =
+            $this->of === null
+                ? array_diff_key($this->variable, $without)
+                : [array_key_first($this->variable).self::VARIABLE => 1.0];
         $isThere = $this->of === null ? $variable !== [] : array_diff_key($this->of->variable, $without) !== [];
 
         return $isThere ? new self($this->id, $this->purpose, $this->clause, 0.0, $variable, $this->text) : null;
@@ -86,7 +104,18 @@ final readonly class Combination
         $factors = $this->variable;
         ksort($factors);
 
-        return $this->purpose->value.' '.round($this->permanent, 6).($this->stabilising === null ? '' : '/'.round($this->stabilising, 6)).implode('', array_map(fn (string $id, float $f): string => ' '.$id.'='.round($f, 6), array_keys($factors), $factors));
+        return $this->purpose->value.
+            ' '.
+            round($this->permanent, 6).
+            ($this->stabilising === null ? '' : '/'.round($this->stabilising, 6)).
+            implode(
+                '',
+                array_map(
+                    fn (string $id, float $f): string => ' '.$id.'='.round($f, 6),
+                    array_keys($factors),
+                    $factors,
+                ),
+            );
     }
 
     /** A factor as it is written. */

@@ -34,7 +34,11 @@ final readonly class Combinations
         }
 
         return new self(
-            [...array_values(array_filter($generated, fn (Combination $c): bool => ! $isOut($c))), ...$own, ...self::rows($member)],
+            [
+                ...array_values(array_filter($generated, fn (Combination $c): bool => ! $isOut($c))),
+                ...$own,
+                ...self::rows($member),
+            ],
             array_values(array_filter($generated, $isOut)),
         );
     }
@@ -47,17 +51,32 @@ final readonly class Combinations
     private static function rows(Member $member): array
     {
         $units = $member->basis->units;
-        $symbols = ['N' => Kind::Force, 'My1' => Kind::Moment, 'My2' => Kind::Moment, 'Mz1' => Kind::Moment, 'Mz2' => Kind::Moment];
+        $symbols = [
+            'N' => Kind::Force,
+            'My1' => Kind::Moment,
+            'My2' => Kind::Moment,
+            'Mz1' => Kind::Moment,
+            'Mz2' => Kind::Moment,
+        ];
         $rows = [];
         foreach ($member->endForces as $i => $row) {
             $variable = $terms = [];
             foreach ($row->parts() as $part => $value) {
                 $variable[Combination::END_FORCE.$part] = $value;
                 $symbol = substr($part, 0, -1);
-                $terms[] = "{$symbol} ".$units->format(str_ends_with($part, '+') ? $value : -$value, $symbols[$symbol]);
+                $terms[] =
+                    "{$symbol} ".$units->format(str_ends_with($part, '+') ? $value : -$value, $symbols[$symbol]);
             }
             if ($terms !== []) {
-                $rows[] = new Combination('ROW '.($i + 1), Purpose::Strength, 'end forces as given', 0.0, $variable, "{$row->name}: ".implode(', ', $terms), true);
+                $rows[] = new Combination(
+                    'ROW '.($i + 1),
+                    Purpose::Strength,
+                    'end forces as given',
+                    0.0,
+                    $variable,
+                    "{$row->name}: ".implode(', ', $terms),
+                    true,
+                );
             }
         }
 
@@ -74,6 +93,16 @@ final readonly class Combinations
             $terms[] = Combination::number($factor).' × '.$names[$id];
         }
 
-        return $terms === [] ? null : new Combination("OWN {$number}", Purpose::from($own->purpose), "engineer's own", $own->permanent, $variable, "{$own->name}: ".implode(' + ', $terms), true);
+        return $terms === []
+            ? null
+            : new Combination(
+                "OWN {$number}",
+                Purpose::from($own->purpose),
+                "engineer's own",
+                $own->permanent,
+                $variable,
+                "{$own->name}: ".implode(' + ', $terms),
+                true,
+            );
     }
 }

@@ -13,7 +13,8 @@ use Waage\Member\LoadCase;
  * of absent loads.
  *
  * Permanent load is one action (single source): all of it is favourable or unfavourable; for equilibrium, and where the
- * engineer wants it (EN 1990, 6.4.3.1(4)), each part of it is for itself. A settlement of supports takes part in every combination, but only where it is unfavourable.
+ * engineer wants it (EN 1990, 6.4.3.1(4)), each part of it is for itself. A settlement of supports takes part in every
+ * combination, but only where it is unfavourable.
  *
  * @phpstan-import-type Rule from RuleSet
  */
@@ -22,8 +23,28 @@ final readonly class Generator
     /** Kinds of action by the names that the rules use. */
     private const GROUPS = [
         'imposed' => [Category::A, Category::B, Category::C, Category::D, Category::E, Category::F, Category::G],
-        'live' => [Category::A, Category::B, Category::C, Category::D, Category::E, Category::F, Category::G, Category::H],
-        'live and snow' => [Category::A, Category::B, Category::C, Category::D, Category::E, Category::F, Category::G, Category::H, Category::Snow, Category::Rain],
+        'live' => [
+            Category::A,
+            Category::B,
+            Category::C,
+            Category::D,
+            Category::E,
+            Category::F,
+            Category::G,
+            Category::H,
+        ],
+        'live and snow' => [
+            Category::A,
+            Category::B,
+            Category::C,
+            Category::D,
+            Category::E,
+            Category::F,
+            Category::G,
+            Category::H,
+            Category::Snow,
+            Category::Rain,
+        ],
         'H' => [Category::H],
         'snow' => [Category::Snow],
         'rain' => [Category::Rain],
@@ -34,8 +55,12 @@ final readonly class Generator
     ];
 
     /** @param  list<LoadCase>  $cases */
-    private function __construct(private RuleSet $rules, private array $cases, private Basis $basis, private bool $bySpan)
-    {
+    private function __construct(
+        private RuleSet $rules,
+        private array $cases,
+        private Basis $basis,
+        private bool $bySpan,
+    ) {
     }
 
     /**
@@ -44,8 +69,12 @@ final readonly class Generator
      * @param  bool  $bySpan  has permanent load the greater or the smaller factor span by span
      * @return list<Combination>
      */
-    public static function combinations(array $cases, Basis $basis, bool $equilibrium = false, bool $bySpan = false): array
-    {
+    public static function combinations(
+        array $cases,
+        Basis $basis,
+        bool $equilibrium = false,
+        bool $bySpan = false,
+    ): array {
         return (new self(RuleSet::of($basis->combinations), $cases, $basis, $bySpan))->all($equilibrium);
     }
 
@@ -60,7 +89,10 @@ final readonly class Generator
             if ($purpose === Purpose::Equilibrium && ! $equilibrium) {
                 continue;
             }
-            $permanent = array_map(fn (string $f): float => $hasPermanent ? $this->factor($f, null) : 0.0, $rule['permanent']);
+            $permanent = array_map(
+                fn (string $f): float => $hasPermanent ? $this->factor($f, null) : 0.0,
+                $rule['permanent'],
+            );
             $settlement = [];
             foreach ($this->of($this->cases, [Category::Settlement]) as $case) {
                 $settlement[$case->id] = $this->factor($rule['settlement'], $case);
@@ -68,9 +100,22 @@ final readonly class Generator
             foreach ($choices as $choice) {
                 foreach ($this->variable($rule, $choice) as $factors) {
                     if ($purpose === Purpose::Equilibrium) {
-                        $all[] = [$purpose, $rule['clause'], $permanent[0], $factors + $settlement, $permanent[1] ?? $permanent[0]];
+                        $all[] = [
+                            $purpose,
+                            $rule['clause'],
+                            $permanent[0],
+                            $factors + $settlement,
+                            $permanent[1] ?? $permanent[0],
+                        ];
                     } elseif ($this->bySpan && count(array_unique($permanent)) === 2) {
-                        $all[] = [$purpose, $rule['clause'], min($permanent), $factors + $settlement + [Combination::MORE_PERMANENT => max($permanent) - min($permanent)], null];
+                        $all[] = [
+                            $purpose,
+                            $rule['clause'],
+                            min($permanent),
+                            $factors +
+                                $settlement + [Combination::MORE_PERMANENT => max($permanent) - min($permanent)],
+                            null,
+                        ];
                     } else {
                         foreach (array_unique($permanent) as $g) {
                             $all[] = [$purpose, $rule['clause'], $g, $factors + $settlement, null];
@@ -98,7 +143,9 @@ final readonly class Generator
             }
             $with += $this->factors($cases, $factor);
         }
-        $combined = isset($rule['leading']) ? $this->leading($rule['leading'], $rule['accompanying'] ?? '0', $choice) : $this->chosen($rule['terms'] ?? [], $choice);
+        $combined = isset($rule['leading'])
+            ? $this->leading($rule['leading'], $rule['accompanying'] ?? '0', $choice)
+            : $this->chosen($rule['terms'] ?? [], $choice);
         foreach ($rule['also'] ?? [] as $group => $factor) {
             $with += $this->factors($this->of($choice, self::GROUPS[$group]), $factor);
         }
@@ -191,7 +238,10 @@ final readonly class Generator
         return $factors;
     }
 
-    /** A sum of products of numbers, parameters of the basis and factors of the category, as "gammaQ * KFI * psi0"; not less than 0. */
+    /**
+     * A sum of products of numbers, parameters of the basis and factors of the category, as "gammaQ * KFI * psi0"; not
+     * less than 0.
+     */
     private function factor(string $text, ?LoadCase $case): float
     {
         $sum = 0.0;
@@ -232,7 +282,8 @@ final readonly class Generator
             'psi2' => $psi[2],
             'psiAccidental' => $psi[$this->basis->psiAccidental],
             'psiFire' => $psi[$this->basis->psiFire],
-            default => $this->rules->factors[$category->value][$name] ?? throw new \LogicException("No factor {$name} of {$category->value}."),
+            default => $this->rules->factors[$category->value][$name] ??
+                throw new \LogicException("No factor {$name} of {$category->value}."),
         };
     }
 
@@ -247,7 +298,9 @@ final readonly class Generator
         foreach ($all as [$purpose, $clause, $g, $factors, $stabilising]) {
             $factors = array_filter($factors, fn (float $f): bool => $f > 0);
             ksort($factors);
-            $key = $purpose->value.json_encode([round($g, 6), $stabilising, array_map(fn (float $f): float => round($f, 6), $factors)]);
+            $key =
+                $purpose->value.
+                json_encode([round($g, 6), $stabilising, array_map(fn (float $f): float => round($f, 6), $factors)]);
             if (isset($seen[$key]) || ($g == 0.0 && $factors === [])) {
                 continue;
             }
@@ -264,7 +317,16 @@ final readonly class Generator
                 $terms[] = Combination::number($f).' × '.$names[$id];
             }
             $count[$purpose->value] = ($count[$purpose->value] ?? 0) + 1;
-            $combinations[] = new Combination($purpose->abbreviation().' '.$count[$purpose->value], $purpose, "{$this->rules->standard}, {$clause}", $g, $factors, implode(' + ', $terms), false, $stabilising);
+            $combinations[] = new Combination(
+                $purpose->abbreviation().' '.$count[$purpose->value],
+                $purpose,
+                "{$this->rules->standard}, {$clause}",
+                $g,
+                $factors,
+                implode(' + ', $terms),
+                false,
+                $stabilising,
+            );
         }
 
         return $combinations;

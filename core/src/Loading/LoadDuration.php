@@ -21,7 +21,12 @@ enum LoadDuration: string
         return match ($category) {
             Category::Permanent, Category::Settlement => self::Permanent,
             Category::E => self::Long,
-            Category::H, Category::Snow, Category::WindDown, Category::WindUp, Category::Rain, Category::Temperature => self::Short,
+            Category::H,
+            Category::Snow,
+            Category::WindDown,
+            Category::WindUp,
+            Category::Rain,
+            Category::Temperature => self::Short,
             Category::Accidental, Category::Seismic => self::Instantaneous,
             default => self::Medium,
         };

@@ -11,7 +11,8 @@ use Waage\Member\LoadCase;
 final class Scenarios
 {
     /**
-     * Every choice of one load case from each set of alternatives, of one wind and one seismic load case, with all others.
+     * Every choice of one load case from each set of alternatives, of one wind and one seismic load case, with all
+     * others.
      *
      * Wind acts from one direction at a time; so does an earthquake.
      *
@@ -39,7 +40,10 @@ final class Scenarios
             $choices = $more;
         }
 
-        return self::oneAtATime(self::oneAtATime($choices, fn (Category $c): bool => $c->isWind()), fn (Category $c): bool => $c === Category::Seismic);
+        return self::oneAtATime(
+            self::oneAtATime($choices, fn (Category $c): bool => $c->isWind()),
+            fn (Category $c): bool => $c === Category::Seismic,
+        );
     }
 
     /**
@@ -64,7 +68,8 @@ final class Scenarios
     /**
      * The sets of variable actions that EN 1990 lets act together; each action is a list of load cases.
      *
-     * Imposed loads of categories A to G are one action when they meet others (EN 1991-1-1, 3.3.1(2)). Category H does not
+     * Imposed loads of categories A to G are one action when they meet others (EN 1991-1-1, 3.3.1(2)). Category H does
+     * not
      * act together with snow or wind (EN 1991-1-1, 3.3.2(1)).
      *
      * @param  list<LoadCase>  $cases  a choice
@@ -72,13 +77,17 @@ final class Scenarios
      */
     public static function actions(array $cases): array
     {
-        $of = fn (callable $test): array => array_values(array_filter($cases, fn (LoadCase $c): bool => $test($c->category)));
+        $of = fn (callable $test): array => array_values(
+            array_filter($cases, fn (LoadCase $c): bool => $test($c->category)),
+        );
         $imposed = $of(fn (Category $c): bool => $c->isImposed() && $c !== Category::H);
         $roof = $of(fn (Category $c): bool => $c === Category::H);
         $snow = $of(fn (Category $c): bool => $c === Category::Snow);
         $thermal = $of(fn (Category $c): bool => $c === Category::Temperature);
         $winds = $of(fn (Category $c): bool => $c->isWind());
-        $present = fn (array ...$actions): array => array_values(array_filter($actions, fn (array $a): bool => $a !== []));
+        $present = fn (array ...$actions): array => array_values(
+            array_filter($actions, fn (array $a): bool => $a !== []),
+        );
 
         $scenarios = [];
         if ($roof !== []) {

@@ -60,7 +60,10 @@ interface Make
     /** @return array<string, mixed> as a JSON merge patch (RFC 7396) on the member document, to take it up */
     public function patch(): array;
 
-    /** @return list<array{string, array<string, mixed>}> stronger ones to try in its place, the weakest first: name, patch */
+    /**
+     * @return list<array{string, array<string, mixed>}> stronger ones to try in its place, the weakest first: name,
+     *     patch
+     */
     public function stronger(): array;
 
     /** More to say under the drawing of its section; empty: nothing. */

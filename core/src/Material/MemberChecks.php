@@ -6,7 +6,10 @@ namespace Waage\Material;
 
 use Waage\Checks\Weighing;
 
-/** The checks of one member by one standard. What does not depend on the make is done once, so that shortlists stay quick. */
+/**
+ * The checks of one member by one standard. What does not depend on the make is done once, so that shortlists stay
+ * quick.
+ */
 interface MemberChecks
 {
     /**
@@ -21,7 +24,10 @@ interface MemberChecks
     /** @return list<string> what its weighings take for granted, and where they end */
     public function assumptions(): array;
 
-    /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
+    /**
+     * What it makes of second order in the plane of bending, where the loads are near to buckling the member or far
+     * from it.
+     */
     public function secondOrder(bool $isFar): string;
 
     /** What the standard calls the section in bending, where it has a word for that: a class, or compact. */

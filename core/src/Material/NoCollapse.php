@@ -11,8 +11,18 @@ final class NoCollapse
     public static function because(string $reason): array
     {
         return [
-            'reason' => $reason, 'combination' => '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => 0.0,
-            'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
+            'reason' => $reason,
+            'combination' => '',
+            'arrangement' => '',
+            'factor' => null,
+            'plasticMoment' => 0.0,
+            'hinges' => [],
+            'moment' => [],
+            'shape' => [],
+            'internal' => 0.0,
+            'external' => 0.0,
+            'lines' => [],
+            'notes' => [],
         ];
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Material;
 
 /**
- * Answers of checks that have nothing to say beside their weighings: no choices, figures, second order, classes, factors or
+ * Answers of checks that have nothing to say beside their weighings: no choices, figures, second order, classes,
+ * factors or
  * notes.
  */
 trait PlainChecks

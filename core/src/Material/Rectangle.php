@@ -28,25 +28,45 @@ final readonly class Rectangle
     {
         [$t, $d] = [min($this->b, $this->h), max($this->b, $this->h)];
 
-        return $d * $t ** 3 / 3 * (1 - 0.630 * $t / $d * (1 - $t ** 4 / (12 * $d ** 4)));
+        return (($d * $t ** 3) / 3) * (1 - ((0.63 * $t) / $d) * (1 - $t ** 4 / (12 * $d ** 4)));
     }
 
     public function rigidity(float $E, float $G): Rigidity
     {
         [$b, $h] = [$this->b, $this->h];
 
-        return new Rigidity($E * $b * $h ** 3 / 12, $E * $b * $h, $G * $b * $h * 5 / 6, $E * $h * $b ** 3 / 12, $G * $this->torsionConstant());
+        return new Rigidity(
+            ($E * $b * $h ** 3) / 12,
+            $E * $b * $h,
+            ($G * $b * $h * 5) / 6,
+            ($E * $h * $b ** 3) / 12,
+            $G * $this->torsionConstant(),
+        );
     }
 
-    /** @return array<string, mixed> what the result tells of a section (core/schema/result.schema.json), without weight and strength */
+    /**
+     * @return array<string, mixed> what the result tells of a section (core/schema/result.schema.json), without weight
+     *     and strength
+     */
     public function describe(): array
     {
         [$b, $h] = [$this->b, $this->h];
 
         return [
-            'name' => $this->name(), 'shape' => 'solid', 'h' => $h, 'b' => $b, 'tw' => $b, 'tf' => $b, 'r' => 0.0,
-            'A' => $b * $h, 'Iy' => $b * $h ** 3 / 12, 'Iz' => $h * $b ** 3 / 12, 'Wely' => $b * $h ** 2 / 6, 'Wply' => $b * $h ** 2 / 4,
-            'It' => $this->torsionConstant(), 'Iw' => 0.0,
+            'name' => $this->name(),
+            'shape' => 'solid',
+            'h' => $h,
+            'b' => $b,
+            'tw' => $b,
+            'tf' => $b,
+            'r' => 0.0,
+            'A' => $b * $h,
+            'Iy' => ($b * $h ** 3) / 12,
+            'Iz' => ($h * $b ** 3) / 12,
+            'Wely' => ($b * $h ** 2) / 6,
+            'Wply' => ($b * $h ** 2) / 4,
+            'It' => $this->torsionConstant(),
+            'Iw' => 0.0,
         ];
     }
 }

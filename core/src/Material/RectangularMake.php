@@ -58,7 +58,7 @@ abstract readonly class RectangularMake implements Make
 
     public function faceAbove(int $side): float
     {
-        return $side * $this->h / 2;
+        return ($side * $this->h) / 2;
     }
 
     public function edge(): string
@@ -73,6 +73,11 @@ abstract readonly class RectangularMake implements Make
 
     public function patch(): array
     {
-        return [$this->material()->id() => ['width' => Rectangle::size($this->b).' mm', 'depth' => Rectangle::size($this->h).' mm']];
+        return [
+            $this->material()->id() => [
+                'width' => Rectangle::size($this->b).' mm',
+                'depth' => Rectangle::size($this->h).' mm',
+            ],
+        ];
     }
 }

@@ -6,12 +6,19 @@ namespace Waage\Material;
 
 use Waage\Member\Restraint;
 
-/** What a material has to know of a member when its block is read: length and places of supports and hinges (mm), restraint of either flange or edge. */
+/**
+ * What a material has to know of a member when its block is read: length and places of supports and hinges (mm),
+ * restraint of either flange or edge.
+ */
 final readonly class Shape
 {
     /** @param  list<float>  $places */
-    public function __construct(public float $length, public array $places, public Restraint $top, public Restraint $bottom)
-    {
+    public function __construct(
+        public float $length,
+        public array $places,
+        public Restraint $top,
+        public Restraint $bottom,
+    ) {
     }
 
     /** Is it restrained sideways all along, at top and bottom? */

@@ -21,22 +21,43 @@ final readonly class Unweighed
     /** The rules of combination are those of another family of standards. */
     public function rules(): Weighing
     {
-        $why = ucfirst($this->name)." is weighed after {$this->standard} only, with combinations of EN 1990. Choose them in the basis of the job.";
+        $why =
+            ucfirst($this->name).
+            " is weighed after {$this->standard} only, with combinations of EN 1990. Choose them in the basis of the job.";
 
         return $this->open('strength', 'Strength', $why);
     }
 
-    /** @return list<Weighing> for each of axial force, bending sideways and torsion that strains the member; self-weight in N/mm */
+    /**
+     * @return list<Weighing> for each of axial force, bending sideways and torsion that strains the member;
+     *     self-weight in N/mm
+     */
     public function beyondBending(MemberEnvelopes $envelopes, float $weight): array
     {
         $N = abs($envelopes->axial?->greatest($envelopes->strength, $weight)->value ?? 0.0);
 
         return [
-            ...$N < self::NOTHING ? [] : [$this->open('axial', 'Axial force', "Axial force with bending is not computed for {$this->name} yet.")],
-            ...$envelopes->sideways === null ? [] : [
-                $this->open('sideways-bending', 'Bending about the minor axis', "Lateral loads on {$this->name} are not computed yet."),
-            ],
-            ...$envelopes->torque === null ? [] : [$this->open('torsion', 'Torsion', "Torsion of {$this->name} is not computed yet.")],
+            ...$N < self::NOTHING
+                ? []
+                : [
+                    $this->open(
+                        'axial',
+                        'Axial force',
+                        "Axial force with bending is not computed for {$this->name} yet.",
+                    ),
+                ],
+            ...$envelopes->sideways === null
+                ? []
+                : [
+                    $this->open(
+                        'sideways-bending',
+                        'Bending about the minor axis',
+                        "Lateral loads on {$this->name} are not computed yet.",
+                    ),
+                ],
+            ...$envelopes->torque === null
+                ? []
+                : [$this->open('torsion', 'Torsion', "Torsion of {$this->name} is not computed yet.")],
         ];
     }
 

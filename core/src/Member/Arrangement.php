@@ -10,7 +10,10 @@ enum Arrangement: string
     /** On any spans and overhangs, just where it makes the effect looked at worse. */
     case Worst = 'worst';
 
-    /** The simplified arrangements of EN 1992-1-1, 5.1.3, and ACI 318, 6.4.2: every other span, any two adjacent spans; and all. */
+    /**
+     * The simplified arrangements of EN 1992-1-1, 5.1.3, and ACI 318, 6.4.2: every other span, any two adjacent spans;
+     * and all.
+     */
     case Alternate = 'alternate';
 
     /** On all spans. */

@@ -11,13 +11,26 @@ use Waage\Units\UnitSystem;
 final class BasisReader
 {
     /** Rules that make the combinations of actions (core/data/combinations). */
-    public const COMBINATIONS = ['6.10', '6.10a/b', 'asce-7-16-lrfd', 'asce-7-16-asd', 'asce-7-22-lrfd', 'asce-7-22-asd', 'as-nzs-1170', 'nbc-2020', 'classic'];
+    public const COMBINATIONS = [
+        '6.10',
+        '6.10a/b',
+        'asce-7-16-lrfd',
+        'asce-7-16-asd',
+        'asce-7-22-lrfd',
+        'asce-7-22-asd',
+        'as-nzs-1170',
+        'nbc-2020',
+        'classic',
+    ];
 
     private const MOST_BUILD_UPS = 60;
 
     private const MOST_LAYERS = 30;
 
-    /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}}|null */
+    /**
+     * @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string,
+     *     array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}}|null
+     */
     private static ?array $recommended = null;
 
     /**
@@ -89,11 +102,32 @@ final class BasisReader
             kcByC1: $f->flag($parameters, 'kcByC1', 'basis.parameters.kcByC1', false),
             closedForms: $f->flag($parameters, 'closedForms', 'basis.parameters.closedForms', false),
             annexA: $f->flag($parameters, 'annexA', 'basis.parameters.annexA', false),
-            limitTotal: $f->number($deflection, 'total', 'basis.deflection.total', $recommended['deflection']['total'], 50, 2000),
-            limitVariable: $f->number($deflection, 'variable', 'basis.deflection.variable', $recommended['deflection']['variable'], 50, 2000),
+            limitTotal: $f->number(
+                $deflection,
+                'total',
+                'basis.deflection.total',
+                $recommended['deflection']['total'],
+                50,
+                2000,
+            ),
+            limitVariable: $f->number(
+                $deflection,
+                'variable',
+                'basis.deflection.variable',
+                $recommended['deflection']['variable'],
+                50,
+                2000,
+            ),
             buildUps: self::buildUps($f, $in),
             limitFrequency: $f->number($deflection, 'frequency', 'basis.deflection.frequency', 0, 0, 50),
-            limitSway: $f->number($deflection, 'sway', 'basis.deflection.sway', $recommended['deflection']['sway'], 50, 2000),
+            limitSway: $f->number(
+                $deflection,
+                'sway',
+                'basis.deflection.sway',
+                $recommended['deflection']['sway'],
+                50,
+                2000,
+            ),
             SDS: $f->number($parameters, 'SDS', 'basis.parameters.SDS', 0, 0, 3),
         );
     }
@@ -109,14 +143,31 @@ final class BasisReader
             $path = "basis.buildUps.{$i}";
             $name = trim($f->text($row, 'name', "{$path}.name"));
             if ($name === '' || isset($buildUps[$name])) {
-                $f->fail("{$path}.name", $name === '' ? 'A build-up needs a name.' : "Two build-ups have the name “{$name}”.");
+                $f->fail(
+                    "{$path}.name",
+                    $name === '' ? 'A build-up needs a name.' : "Two build-ups have the name “{$name}”.",
+                );
             }
             $layers = [];
             foreach ($f->rows($row, 'layers', self::MOST_LAYERS, 'layers', "{$path}.layers") as $j => $layer) {
                 $at = "{$path}.layers.{$j}";
-                $thickness = ($layer['thickness'] ?? '') === '' ? null : $f->positive($layer, 'thickness', "{$at}.thickness", Kind::Size, 'The thickness');
-                $weight = $f->positive($layer, 'weight', "{$at}.weight", $thickness === null ? Kind::AreaLoad : Kind::UnitWeight, $thickness === null ? 'The load' : 'The unit weight');
-                $layers[] = [$f->text($layer, 'name', "{$at}.name"), $thickness, $weight, ($thickness ?? 1.0) * $weight];
+                $thickness =
+                    ($layer['thickness'] ?? '') === ''
+                        ? null
+                        : $f->positive($layer, 'thickness', "{$at}.thickness", Kind::Size, 'The thickness');
+                $weight = $f->positive(
+                    $layer,
+                    'weight',
+                    "{$at}.weight",
+                    $thickness === null ? Kind::AreaLoad : Kind::UnitWeight,
+                    $thickness === null ? 'The load' : 'The unit weight',
+                );
+                $layers[] = [
+                    $f->text($layer, 'name', "{$at}.name"),
+                    $thickness,
+                    $weight,
+                    ($thickness ?? 1.0) * $weight,
+                ];
             }
             if ($layers === []) {
                 $f->fail("{$path}.layers", 'A build-up needs one layer at least.');
@@ -128,12 +179,23 @@ final class BasisReader
         return $buildUps;
     }
 
-    /** @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}} */
+    /**
+     * @return array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string,
+     *     array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}}
+     */
     private static function recommended(): array
     {
         if (self::$recommended === null) {
-            /** @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string, array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}} $data */
-            $data = json_decode((string) file_get_contents(__DIR__.'/../../data/recommended-en.json'), true, 8, JSON_THROW_ON_ERROR);
+            /**
+             * @var array{numbers: array<string, array{value: float, least: float, most: float}>, psi: array<string,
+             *     array{float, float, float}>, deflection: array{total: float, variable: float, sway: float}} $data
+             */
+            $data = json_decode(
+                (string) file_get_contents(__DIR__.'/../../data/recommended-en.json'),
+                true,
+                8,
+                JSON_THROW_ON_ERROR,
+            );
             self::$recommended = $data;
         }
 

@@ -14,7 +14,17 @@ final class CombinationReader
     private const GREATEST_FACTOR = 10.0;
 
     /** As Waage\Loading\Purpose has them. */
-    private const PURPOSES = ['strength', 'equilibrium', 'construction', 'accidental', 'seismic', 'fire', 'characteristic', 'frequent', 'quasi-permanent'];
+    private const PURPOSES = [
+        'strength',
+        'equilibrium',
+        'construction',
+        'accidental',
+        'seismic',
+        'fire',
+        'characteristic',
+        'frequent',
+        'quasi-permanent',
+    ];
 
     /** @param  list<LoadCase>  $cases */
     public function __construct(private readonly Fields $f, private readonly array $cases)
@@ -36,7 +46,12 @@ final class CombinationReader
                 $this->f->fail("{$path}.purpose", 'This must be one of: '.implode(', ', self::PURPOSES).'.');
                 $purpose = 'strength';
             }
-            $own[] = new OwnCombination($name === '' ? 'own combination '.($i + 1) : $name, $purpose, $this->factor($row, 'permanent', "{$path}.permanent"), $this->factors($row, $path));
+            $own[] = new OwnCombination(
+                $name === '' ? 'own combination '.($i + 1) : $name,
+                $purpose,
+                $this->factor($row, 'permanent', "{$path}.permanent"),
+                $this->factors($row, $path),
+            );
         }
 
         return $own;
@@ -49,7 +64,12 @@ final class CombinationReader
     public function leftOut(array $in): array
     {
         $keys = $in['leftOut'] ?? [];
-        if (! is_array($keys) || ! array_is_list($keys) || count($keys) > 1000 || array_filter($keys, fn (mixed $k): bool => ! is_string($k)) !== []) {
+        if (
+            ! is_array($keys) ||
+            ! array_is_list($keys) ||
+            count($keys) > 1000 ||
+            array_filter($keys, fn (mixed $k): bool => ! is_string($k)) !== []
+        ) {
             $this->f->fail('leftOut', 'This must be a list of combinations.');
 
             return [];
@@ -73,9 +93,15 @@ final class CombinationReader
         foreach ($this->f->rows($row, 'factors', self::MOST, 'factors', "{$path}.factors") as $i => $given) {
             $id = $this->f->text($given, 'case', "{$path}.factors.{$i}.case");
             if (! isset($categories[$id])) {
-                $this->f->fail("{$path}.factors.{$i}.case", 'This combination refers to a load case that is no longer there.');
+                $this->f->fail(
+                    "{$path}.factors.{$i}.case",
+                    'This combination refers to a load case that is no longer there.',
+                );
             } elseif ($categories[$id] === Category::Permanent) {
-                $this->f->fail("{$path}.factors.{$i}.case", 'All permanent load has one factor, that of the combination.');
+                $this->f->fail(
+                    "{$path}.factors.{$i}.case",
+                    'All permanent load has one factor, that of the combination.',
+                );
             } elseif (($factor = $this->factor($given, 'factor', "{$path}.factors.{$i}.factor")) > 0.0) {
                 $factors[$id] = $factor;
             }

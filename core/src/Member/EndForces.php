@@ -14,16 +14,31 @@ final readonly class EndForces
     /** What a row consists of, in its order. */
     public const PARTS = ['N', 'My1', 'My2', 'Mz1', 'Mz2'];
 
-    public function __construct(public string $name, public float $N, public float $My1, public float $My2, public float $Mz1, public float $Mz2)
-    {
+    public function __construct(
+        public string $name,
+        public float $N,
+        public float $My1,
+        public float $My2,
+        public float $Mz1,
+        public float $Mz2,
+    ) {
     }
 
     public function times(float $factor): self
     {
-        return new self($this->name, $factor * $this->N, $factor * $this->My1, $factor * $this->My2, $factor * $this->Mz1, $factor * $this->Mz2);
+        return new self(
+            $this->name,
+            $factor * $this->N,
+            $factor * $this->My1,
+            $factor * $this->My2,
+            $factor * $this->Mz1,
+            $factor * $this->Mz2,
+        );
     }
 
-    /** @return array<string, float> its parts that are not zero, by name and sign, as positive numbers: "My1-" => 12e6 */
+    /**
+     * @return array<string, float> its parts that are not zero, by name and sign, as positive numbers: "My1-" => 12e6
+     */
     public function parts(): array
     {
         $parts = [];

@@ -115,7 +115,12 @@ final class Fields
         }
         $value = is_string($in[$key]) ? $default::tryFrom($in[$key]) : null;
         if ($value === null) {
-            $this->fail($path, 'This must be one of: '.implode(', ', array_map(fn (\BackedEnum $c): string => (string) $c->value, $default::cases())).'.');
+            $this->fail(
+                $path,
+                'This must be one of: '.
+                    implode(', ', array_map(fn (\BackedEnum $c): string => (string) $c->value, $default::cases())).
+                    '.',
+            );
         }
 
         return $value ?? $default;
@@ -206,7 +211,12 @@ final class Fields
             return $length;
         }
         if (($x < 0 || $x > $length) && $length > 0) {
-            $this->fail($path, "{$what} lies off the beam, which is ".rtrim(rtrim(number_format($length / 1000, 3, '.', ''), '0'), '.').' m long.');
+            $this->fail(
+                $path,
+                "{$what} lies off the beam, which is ".
+                    rtrim(rtrim(number_format($length / 1000, 3, '.', ''), '0'), '.').
+                    ' m long.',
+            );
         }
 
         return $x;

@@ -14,7 +14,10 @@ final readonly class GeometryReader
     /** mm; a longer member is a typing error. */
     private const LONGEST = 500_000.0;
 
-    /** rad; a support that holds plumb or level holds a member only where it is clearly across its axis: common sense, no source. */
+    /**
+     * rad; a support that holds plumb or level holds a member only where it is clearly across its axis: common sense,
+     * no source.
+     */
     private const CLEARLY = 0.087;
 
     /** mm */
@@ -42,14 +45,20 @@ final readonly class GeometryReader
         if ($by === Slope::Angle) {
             $angle = $this->f->quantity($in, 'value', 'slope.value', Kind::Angle);
             if (abs($angle) > M_PI_2 + 1e-9) {
-                $this->f->fail('slope.value', 'The angle lies between −90 and 90 degrees; a negative one falls to the right.');
+                $this->f->fail(
+                    'slope.value',
+                    'The angle lies between −90 and 90 degrees; a negative one falls to the right.',
+                );
             }
 
             return max(-M_PI_2, min(M_PI_2, $angle));
         }
         $rise = $this->f->quantity($in, 'value', 'slope.value', Kind::Length);
         if (abs($rise) > $this->length && $this->f->areSound('length', 'slope')) {
-            $this->f->fail('slope.value', 'The rise is more than the length of the member, which is measured along its axis.');
+            $this->f->fail(
+                'slope.value',
+                'The rise is more than the length of the member, which is measured along its axis.',
+            );
         }
 
         return $this->length > 0.0 ? asin(max(-1.0, min(1.0, $rise / $this->length))) : 0.0;
@@ -66,7 +75,10 @@ final readonly class GeometryReader
             RollerHolds::Horizontal => abs(sin($angle)),
         };
         if ($across < self::CLEARLY) {
-            $this->f->fail($path, "A support that holds {$holds->value}ly holds this member along its axis only. Let it hold normal to the member, or make it pinned.");
+            $this->f->fail(
+                $path,
+                "A support that holds {$holds->value}ly holds this member along its axis only. Let it hold normal to the member, or make it pinned.",
+            );
         }
 
         return $holds;
@@ -83,22 +95,55 @@ final readonly class GeometryReader
         foreach ($rows as $i => $row) {
             $x = $this->f->place($row, 'x', "supports.{$i}.x", $this->length, 'The support');
             $kind = $this->f->choice($row, 'kind', "supports.{$i}.kind", SupportKind::Pinned);
-            [$vertical, $rotation] = $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
+            [$vertical, $rotation] =
+                $kind === SupportKind::Elastic ? $this->springs($row, "supports.{$i}") : [INF, 0.0];
             $bearing = $this->f->positive($row, 'bearing', "supports.{$i}.bearing", Kind::Size, 'The bearing length');
             foreach ($supports as $j => $other) {
                 if (abs($other->x - $x) < 1.0 && $this->f->areSound('length', "supports.{$i}.x", "supports.{$j}.x")) {
                     $this->f->fail("supports.{$i}.x", 'This support lies on top of support '.($j + 1).'.');
                 }
             }
-            $holds = $kind === SupportKind::Roller ? $this->holds($row, "supports.{$i}.holds", $angle) : RollerHolds::Normal;
+            $holds =
+                $kind === SupportKind::Roller
+                    ? $this->holds($row, "supports.{$i}.holds", $angle)
+                    : RollerHolds::Normal;
             $bearsOnly = $this->f->flag($row, 'bearsOnly', "supports.{$i}.bearsOnly", false);
             if ($bearsOnly && in_array($kind, [SupportKind::Fixed, SupportKind::Guided], true)) {
-                $this->f->fail("supports.{$i}.bearsOnly", 'A support that holds the beam against turning holds it down as well.');
+                $this->f->fail(
+                    "supports.{$i}.bearsOnly",
+                    'A support that holds the beam against turning holds it down as well.',
+                );
             }
-            $capacity = in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) || ($row['momentCapacity'] ?? '') === '' ? INF : $this->f->positive($row, 'momentCapacity', "supports.{$i}.momentCapacity", Kind::Moment, 'The moment capacity');
+            $capacity =
+                in_array($kind, [SupportKind::Pinned, SupportKind::Roller], true) ||
+                ($row['momentCapacity'] ?? '') === ''
+                    ? INF
+                    : $this->f->positive(
+                        $row,
+                        'momentCapacity',
+                        "supports.{$i}.momentCapacity",
+                        Kind::Moment,
+                        'The moment capacity',
+                    );
             $stiffened = $this->f->flag($row, 'stiffened', "supports.{$i}.stiffened", false);
-            $along = $this->f->choice($row, 'along', "supports.{$i}.along", $kind === SupportKind::Guided ? AlongAxis::Free : AlongAxis::Held);
-            $supports[$i] = new Support($x, $kind, $bearing, $vertical, $rotation, $bearsOnly, $capacity, $holds, $stiffened, $along);
+            $along = $this->f->choice(
+                $row,
+                'along',
+                "supports.{$i}.along",
+                $kind === SupportKind::Guided ? AlongAxis::Free : AlongAxis::Held,
+            );
+            $supports[$i] = new Support(
+                $x,
+                $kind,
+                $bearing,
+                $vertical,
+                $rotation,
+                $bearsOnly,
+                $capacity,
+                $holds,
+                $stiffened,
+                $along,
+            );
         }
         usort($supports, fn (Support $a, Support $b): int => $a->x <=> $b->x);
         if ($supports === [] && $this->f->areSound('supports')) {
@@ -109,29 +154,47 @@ final readonly class GeometryReader
     }
 
     /**
-     * May the member lift off the supports that bear only? It has to be level, in one piece, and these must not hold against turning.
+     * May the member lift off the supports that bear only? It has to be level, in one piece, and these must not hold
+     * against turning.
      *
      * @param  list<Support>  $supports
      * @param  list<float>  $hinges
      */
     public function liftsOff(array $supports, array $hinges, bool $isStrainedAlong, bool $bendsSideways): bool
     {
-        if (! $this->f->flag($this->in, 'liftsOff', 'liftsOff', false) || array_filter($supports, fn (Support $s): bool => $s->bearsOnly) === []) {
+        if (
+            ! $this->f->flag($this->in, 'liftsOff', 'liftsOff', false) ||
+            array_filter($supports, fn (Support $s): bool => $s->bearsOnly) === []
+        ) {
             return false;
         }
         foreach ($supports as $i => $support) {
             if ($support->bearsOnly && $support->rotation > 0.0) {
-                $this->f->fail('liftsOff', 'Support '.($i + 1).' holds against turning as well as bearing only: what it does when the member lifts off is not covered. Let it be free to turn.');
+                $this->f->fail(
+                    'liftsOff',
+                    'Support '.
+                        ($i + 1).
+                        ' holds against turning as well as bearing only: what it does when the member lifts off is not covered. Let it be free to turn.',
+                );
             }
         }
         if ($hinges !== []) {
-            $this->f->fail('liftsOff', 'Lifting off is computed for members without hinges. Take uplift as a weighing here.');
+            $this->f->fail(
+                'liftsOff',
+                'Lifting off is computed for members without hinges. Take uplift as a weighing here.',
+            );
         }
         if ($bendsSideways) {
-            $this->f->fail('liftsOff', 'Lifting off is computed for members that no load bends sideways. Take uplift as a weighing here.');
+            $this->f->fail(
+                'liftsOff',
+                'Lifting off is computed for members that no load bends sideways. Take uplift as a weighing here.',
+            );
         }
         if ($isStrainedAlong) {
-            $this->f->fail('liftsOff', 'Lifting off is computed for level members without forces along their axis. Take uplift as a weighing here.');
+            $this->f->fail(
+                'liftsOff',
+                'Lifting off is computed for level members without forces along their axis. Take uplift as a weighing here.',
+            );
         }
 
         return true;
@@ -149,8 +212,12 @@ final readonly class GeometryReader
         }
 
         return [
-            $given('vertical') ? $this->f->positive($row, 'vertical', "{$path}.vertical", Kind::Spring, 'The stiffness') : INF,
-            $given('rotation') ? $this->f->positive($row, 'rotation', "{$path}.rotation", Kind::RotationSpring, 'The stiffness') : 0.0,
+            $given('vertical')
+                ? $this->f->positive($row, 'vertical', "{$path}.vertical", Kind::Spring, 'The stiffness')
+                : INF,
+            $given('rotation')
+                ? $this->f->positive($row, 'rotation', "{$path}.rotation", Kind::RotationSpring, 'The stiffness')
+                : 0.0,
         ];
     }
 
@@ -177,7 +244,10 @@ final readonly class GeometryReader
                 if (abs($support->x - $x) < 1.0) {
                     $x = $support->x;
                     if ($support->holdsTurning()) {
-                        $this->f->fail($path, 'The support here holds the beam against turning, and a hinge would do so on one side of it only. Put the hinge a little to that side.');
+                        $this->f->fail(
+                            $path,
+                            'The support here holds the beam against turning, and a hinge would do so on one side of it only. Put the hinge a little to that side.',
+                        );
                     }
                 }
             }

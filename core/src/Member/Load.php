@@ -9,11 +9,14 @@ namespace Waage\Member;
  *
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
  * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
- * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the
+ * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis
+ * (in the
  * sense of a load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a
  * sideways load); `bearing`: the length of the member that it acts on, mm, 0 for an edge; `stiffened`: the web has
- * stiffeners under it; `twist`: how far in front of the axis the part of it acts that is normal to the member. A load from an area also keeps its
- * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
+ * stiffeners under it; `twist`: how far in front of the axis the part of it acts that is normal to the member. A load
+ * from an area also keeps its
+ * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the
+ * pressure.
  */
 final readonly class Load
 {
@@ -25,7 +28,8 @@ final readonly class Load
      * @param  bool  $on  false: switched off, it is kept but does not act
      * @param  non-empty-list<array{float, float}>  $profile  place, value
      * @param  list<array{float, float}>  $widths  place, width
-     * @param  list<array{float, float}>  $axles  of a load that moves between the ends of its profile: distance behind the first (mm), force (N)
+     * @param  list<array{float, float}>  $axles  of a load that moves between the ends of its profile: distance behind
+     *     the first (mm), force (N)
      */
     public function __construct(
         public string $id,
@@ -84,7 +88,14 @@ final readonly class Load
         $by = fn (array $of): array => array_map(fn (array $p): array => [$p[0], $factor * $p[1]], $of);
         $values = array_diff_key(get_object_vars($this), ['from' => true, 'to' => true]);
 
-        return new self(...[...$values, 'profile' => $by($this->profile), 'pressure' => $this->pressure === null ? null : $factor * $this->pressure, 'axles' => $by($this->axles)]);
+        return new self(
+            ...[
+                ...$values,
+                'profile' => $by($this->profile),
+                'pressure' => $this->pressure === null ? null : $factor * $this->pressure,
+                'axles' => $by($this->axles),
+            ],
+        );
     }
 
     /** Does it twist the member? */

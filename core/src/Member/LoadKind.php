@@ -28,7 +28,20 @@ enum LoadKind: string
     /** Does it act at one place? */
     public function isAtOnePlace(): bool
     {
-        return ! in_array($this, [self::Line, self::Area, self::Slab, self::Temperature, self::Warming, self::Train, self::Concentrated, self::Lengths], true);
+        return ! in_array(
+            $this,
+            [
+                self::Line,
+                self::Area,
+                self::Slab,
+                self::Temperature,
+                self::Warming,
+                self::Train,
+                self::Concentrated,
+                self::Lengths,
+            ],
+            true,
+        );
     }
 
     /** Does it act at the worst place, in place of the other loads of its case? */

@@ -60,16 +60,27 @@ final class LoadReader
             /** @var LoadKind $kind */
             $kind = $this->f->choice($row, 'kind', "{$path}.kind", LoadKind::Line);
             if ($case !== null && $kind->isDisplacement() !== ($case->category === Category::Settlement)) {
-                $this->f->fail("{$path}.case", $kind->isDisplacement()
-                    ? 'A movement of a support belongs to a load case of the category “Settlement”.'
-                    : 'A load case of the category “Settlement” takes movements of supports only.');
+                $this->f->fail(
+                    "{$path}.case",
+                    $kind->isDisplacement()
+                        ? 'A movement of a support belongs to a load case of the category “Settlement”.'
+                        : 'A load case of the category “Settlement” takes movements of supports only.',
+                );
             }
             if ($case !== null && $kind->isThermal() !== ($case->category === Category::Temperature)) {
-                $this->f->fail("{$path}.case", $kind->isThermal()
-                    ? 'A temperature belongs to a load case of the category “Temperature”.'
-                    : 'A load case of the category “Temperature” takes temperatures only.');
+                $this->f->fail(
+                    "{$path}.case",
+                    $kind->isThermal()
+                        ? 'A temperature belongs to a load case of the category “Temperature”.'
+                        : 'A load case of the category “Temperature” takes temperatures only.',
+                );
             }
-            if ($case !== null && $kind->isMoving() && ! $case->category->isImposed() && $case->category !== Category::Accidental) {
+            if (
+                $case !== null &&
+                $kind->isMoving() &&
+                ! $case->category->isImposed() &&
+                $case->category !== Category::Accidental
+            ) {
                 $this->f->fail("{$path}.case", 'A load that moves belongs to a load case of imposed load.');
             }
             $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category);
@@ -80,8 +91,12 @@ final class LoadReader
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function reduction(array $row, string $path, LoadKind $kind, Category $category): AreaReduction|StoreyReduction|null
-    {
+    private function reduction(
+        array $row,
+        string $path,
+        LoadKind $kind,
+        Category $category,
+    ): AreaReduction|StoreyReduction|null {
         if (($row['storeys'] ?? '') !== '') {
             return $this->storeys($row, "{$path}.storeys", $kind, $category);
         }
@@ -108,7 +123,10 @@ final class LoadReader
             $this->f->fail($path, 'The number of storeys is a whole one.');
         }
         if (($row['area'] ?? '') !== '') {
-            $this->f->fail($path, 'A load is reduced with the area or with the number of storeys, not with both (EN 1991-1-1, 3.3.2).');
+            $this->f->fail(
+                $path,
+                'A load is reduced with the area or with the number of storeys, not with both (EN 1991-1-1, 3.3.2).',
+            );
         }
         if ($kind->isMoving() || ! $kind->hasDirection()) {
             $this->f->fail($path, 'Only forces and distributed loads are reduced with the number of storeys.');
@@ -125,17 +143,29 @@ final class LoadReader
     private function checkMoving(array $loads): void
     {
         $count = [];
-        $others = array_count_values(array_map(fn (Load $l): string => $l->case, array_filter($loads, fn (Load $l): bool => $l->on && ! $l->kind->isMoving())));
+        $others = array_count_values(
+            array_map(
+                fn (Load $l): string => $l->case,
+                array_filter($loads, fn (Load $l): bool => $l->on && ! $l->kind->isMoving()),
+            ),
+        );
         foreach ($loads as $i => $load) {
             if (! $load->kind->isMoving() || ! $load->on) {
                 continue;
             }
             $count[$load->case] = ($count[$load->case] ?? 0) + 1;
             if ($count[$load->case] === 2) {
-                $this->f->fail("loads.{$i}.case", 'A load case has one load that moves. Put the other one into a load case of its own.');
+                $this->f->fail(
+                    "loads.{$i}.case",
+                    'A load case has one load that moves. Put the other one into a load case of its own.',
+                );
             }
             if ($load->kind->standsAlone() && isset($others[$load->case])) {
-                $this->f->fail("loads.{$i}.case", ($load->kind === LoadKind::Train ? 'A train of axles' : 'A load on any lengths').' has a load case of its own. Put the other loads into another one.');
+                $this->f->fail(
+                    "loads.{$i}.case",
+                    ($load->kind === LoadKind::Train ? 'A train of axles' : 'A load on any lengths').
+                        ' has a load case of its own. Put the other loads into another one.',
+                );
             }
         }
     }
@@ -154,8 +184,14 @@ final class LoadReader
         $axles = [];
         $behind = 0.0;
         foreach ($rows as $i => $axle) {
-            $behind += $i === 0 ? 0.0 : $f->positive($axle, 'distance', "{$path}.axles.{$i}.distance", Kind::Length, 'The distance');
-            $axles[] = [$behind, $f->positive($axle, 'force', "{$path}.axles.{$i}.force", Kind::Force, 'The axle load')];
+            $behind +=
+                $i === 0
+                    ? 0.0
+                    : $f->positive($axle, 'distance', "{$path}.axles.{$i}.distance", Kind::Length, 'The distance');
+            $axles[] = [
+                $behind,
+                $f->positive($axle, 'force', "{$path}.axles.{$i}.force", Kind::Force, 'The axle load'),
+            ];
         }
 
         return $axles === [] ? [[0.0, 0.0]] : $axles;
@@ -170,7 +206,10 @@ final class LoadReader
         $value = function (string $key, Kind $quantity) use ($f, $row, $path, $up, $sign): float {
             $v = $f->quantity($row, $key, "{$path}.{$key}", $quantity);
             if ($up && $v < 0) {
-                $f->fail("{$path}.{$key}", 'Loads of an upward wind case are entered as positive numbers; they act upward.');
+                $f->fail(
+                    "{$path}.{$key}",
+                    'Loads of an upward wind case are entered as positive numbers; they act upward.',
+                );
             }
 
             return $sign * $v;
@@ -181,22 +220,40 @@ final class LoadReader
         if ($kind->isAtOnePlace()) {
             $x = $this->place($row, 'x', $path);
             $x = $kind->isDisplacement() ? $this->onSupport($x, $kind, $path) : $x;
-            if ($kind === LoadKind::Moment && $f->areSound('length', 'hinges', "{$path}.x") && array_filter($this->hinges, fn (float $hinge): bool => abs($hinge - $x) < 1.0) !== []) {
-                $f->fail("{$path}.x", 'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.');
+            if (
+                $kind === LoadKind::Moment &&
+                $f->areSound('length', 'hinges', "{$path}.x") &&
+                array_filter($this->hinges, fn (float $hinge): bool => abs($hinge - $x) < 1.0) !== []
+            ) {
+                $f->fail(
+                    "{$path}.x",
+                    'There is a hinge here, and a moment acts on one side of it. Put the moment a little to that side.',
+                );
             }
-            $profile = [[$x, $value('value', match ($kind) {
-                LoadKind::Moment => Kind::Moment,
-                LoadKind::Settlement => Kind::Deflection,
-                LoadKind::Rotation => Kind::Rotation,
-                default => Kind::Force,
-            })]];
+            $profile = [
+                [
+                    $x,
+                    $value(
+                        'value',
+                        match ($kind) {
+                            LoadKind::Moment => Kind::Moment,
+                            LoadKind::Settlement => Kind::Deflection,
+                            LoadKind::Rotation => Kind::Rotation,
+                            default => Kind::Force,
+                        },
+                    ),
+                ],
+            ];
         } elseif ($kind === LoadKind::Lengths) {
             [$from, $to] = $this->extent($row, $path);
             $load = $f->positive($row, 'value', "{$path}.value", Kind::LineLoad, 'The load');
             $profile = [[$from, $load], [$to, $load]];
         } elseif ($kind->isMoving()) {
             [$from, $to] = $this->extent($row, $path);
-            $axles = $kind === LoadKind::Train ? $this->axles($row, $path) : [[0.0, $f->positive($row, 'value', "{$path}.value", Kind::Force, 'The force')]];
+            $axles =
+                $kind === LoadKind::Train
+                    ? $this->axles($row, $path)
+                    : [[0.0, $f->positive($row, 'value', "{$path}.value", Kind::Force, 'The force')]];
             $profile = [[$from, 0.0], [$to, 0.0]];
         } elseif ($kind->isThermal()) {
             [$from, $to] = $this->extent($row, $path);
@@ -214,7 +271,8 @@ final class LoadReader
                 array_key_exists('widths', $row) => $this->widths($row, $path),
                 default => $this->sameWidth($row, $path),
             };
-            $profile = $widths === [] ? [[0.0, 0.0]] : array_map(fn (array $w): array => [$w[0], $pressure * $w[1]], $widths);
+            $profile =
+                $widths === [] ? [[0.0, 0.0]] : array_map(fn (array $w): array => [$w[0], $pressure * $w[1]], $widths);
         }
 
         $direction = $this->direction($row, $path, $kind);
@@ -224,10 +282,24 @@ final class LoadReader
         }
 
         return new Load(
-            $f->text($row, 'id', "{$path}.id"), $case, $kind, $f->text($row, 'name', "{$path}.name"), $f->text($row, 'remark', "{$path}.remark"),
-            ! $f->flag($row, 'off', "{$path}.off", false), $profile, $pressure, $widths, $axles, $reduction, $direction,
-            $this->eccentricity($row, 'eccentricity', $path, $kind, $direction), $buildUp, $this->eccentricity($row, 'across', $path, $kind, $direction),
-            $this->bearing($row, $path, $kind), $f->flag($row, 'stiffened', "{$path}.stiffened", false), $this->twist($row, $path, $kind, $direction),
+            $f->text($row, 'id', "{$path}.id"),
+            $case,
+            $kind,
+            $f->text($row, 'name', "{$path}.name"),
+            $f->text($row, 'remark', "{$path}.remark"),
+            ! $f->flag($row, 'off', "{$path}.off", false),
+            $profile,
+            $pressure,
+            $widths,
+            $axles,
+            $reduction,
+            $direction,
+            $this->eccentricity($row, 'eccentricity', $path, $kind, $direction),
+            $buildUp,
+            $this->eccentricity($row, 'across', $path, $kind, $direction),
+            $this->bearing($row, $path, $kind),
+            $f->flag($row, 'stiffened', "{$path}.stiffened", false),
+            $this->twist($row, $path, $kind, $direction),
             $f->choice($row, 'way', "{$path}.way", Way::Both),
         );
     }
@@ -245,7 +317,10 @@ final class LoadReader
         }
         $buildUp = $this->basis->buildUps[$name] ?? null;
         if ($buildUp === null) {
-            $this->f->fail("{$path}.buildUp", "The job has no build-up “{$name}”. Choose another one, or give the load a value of its own.");
+            $this->f->fail(
+                "{$path}.buildUp",
+                "The job has no build-up “{$name}”. Choose another one, or give the load a value of its own.",
+            );
         }
         if ($category !== null && $category !== Category::Permanent) {
             $this->f->fail("{$path}.buildUp", 'A build-up is permanent: the load belongs to a permanent load case.');
@@ -267,7 +342,10 @@ final class LoadReader
             return LoadDirection::Vertical;
         }
         if ($direction === LoadDirection::Plan && abs($this->angle) > self::UPRIGHT) {
-            $this->f->fail("{$path}.direction", 'An upright member has no length on plan. Give the load along the member, or normal to it.');
+            $this->f->fail(
+                "{$path}.direction",
+                'An upright member has no length on plan. Give the load along the member, or normal to it.',
+            );
         }
 
         return $direction;
@@ -276,22 +354,32 @@ final class LoadReader
     /** @param  array<array-key, mixed>  $row */
     private function bearing(array $row, string $path, LoadKind $kind): float
     {
-        return ($row['bearing'] ?? '') === '' || ! in_array($kind, [LoadKind::Point, LoadKind::Train, LoadKind::Concentrated], true)
+        return ($row['bearing'] ?? '') === '' ||
+            ! in_array($kind, [LoadKind::Point, LoadKind::Train, LoadKind::Concentrated], true)
             ? 0.0
             : $this->f->positive($row, 'bearing', "{$path}.bearing", Kind::Size, 'The length that the load acts on');
     }
 
     /** @param  array<array-key, mixed>  $row */
-    private function eccentricity(array $row, string $key, string $path, LoadKind $kind, LoadDirection $direction): float
-    {
-        $hasPart = $direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0);
+    private function eccentricity(
+        array $row,
+        string $key,
+        string $path,
+        LoadKind $kind,
+        LoadDirection $direction,
+    ): float {
+        $hasPart =
+            $direction === LoadDirection::Along || ($direction === LoadDirection::Vertical && $this->angle !== 0.0);
         // In front of the axis a force normal to it twists the member: twist().
         if (($row[$key] ?? '') === '' || $kind !== LoadKind::Point || ($key === 'across' && ! $hasPart)) {
             return 0.0;
         }
         $e = $this->f->quantity($row, $key, "{$path}.{$key}", Kind::Size);
         if ($e != 0.0 && ! $hasPart) {
-            $this->f->fail("{$path}.{$key}", 'This force has no part along the member that could act beside its axis.');
+            $this->f->fail(
+                "{$path}.{$key}",
+                'This force has no part along the member that could act beside its axis.',
+            );
         }
 
         return $e;
@@ -304,15 +392,28 @@ final class LoadReader
      */
     private function twist(array $row, string $path, LoadKind $kind, LoadDirection $direction): float
     {
-        if (($row['across'] ?? '') === '' || ! in_array($kind, [LoadKind::Point, LoadKind::Line, LoadKind::Area, LoadKind::Slab], true)) {
+        if (
+            ($row['across'] ?? '') === '' ||
+            ! in_array($kind, [LoadKind::Point, LoadKind::Line, LoadKind::Area, LoadKind::Slab], true)
+        ) {
             return 0.0;
         }
         $e = $this->f->quantity($row, 'across', "{$path}.across", Kind::Size);
-        if ($e != 0.0 && ($direction === LoadDirection::Sideways || ($direction === LoadDirection::Along && $kind !== LoadKind::Point))) {
-            $this->f->fail("{$path}.across", 'Give how far in front of the axis it acts for loads that are plumb or normal to the member, or for a force along it.');
+        if (
+            $e != 0.0 &&
+            ($direction === LoadDirection::Sideways ||
+                ($direction === LoadDirection::Along && $kind !== LoadKind::Point))
+        ) {
+            $this->f->fail(
+                "{$path}.across",
+                'Give how far in front of the axis it acts for loads that are plumb or normal to the member, or for a force along it.',
+            );
         }
 
-        return $direction === LoadDirection::Along || (abs($this->angle) > self::UPRIGHT && $direction !== LoadDirection::Normal) ? 0.0 : $e;
+        return $direction === LoadDirection::Along ||
+            (abs($this->angle) > self::UPRIGHT && $direction !== LoadDirection::Normal)
+            ? 0.0
+            : $e;
     }
 
     /**
@@ -390,7 +491,10 @@ final class LoadReader
         $width = $f->positive($row, 'width', "{$path}.width", Kind::Length, 'The greatest width');
         if (($row['peak'] ?? '') !== '') {
             $peak = $this->place($row, 'peak', $path);
-            if (($peak < $from || $peak > $to) && $f->areSound('length', "{$path}.peak", "{$path}.from", "{$path}.to")) {
+            if (
+                ($peak < $from || $peak > $to) &&
+                $f->areSound('length', "{$path}.peak", "{$path}.from", "{$path}.to")
+            ) {
                 $f->fail("{$path}.peak", 'The peak lies within the length of the load.');
             }
 
@@ -398,13 +502,16 @@ final class LoadReader
         }
         $angle = ($row['angle'] ?? '') === '' ? M_PI / 4 : $f->quantity($row, 'angle', "{$path}.angle", Kind::Angle);
         if (($angle < self::FLATTEST || $angle > self::STEEPEST) && $f->areSound("{$path}.angle")) {
-            $f->fail("{$path}.angle", 'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are held alike.');
+            $f->fail(
+                "{$path}.angle",
+                'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are held alike.',
+            );
         }
         $rise = $width / tan(max($angle, self::FLATTEST));
         $half = ($to - $from) / 2;
 
         return $rise >= $half
-            ? [[$from, 0.0], [$from + $half, $width * $half / max($rise, 1e-9)], [$to, 0.0]]
+            ? [[$from, 0.0], [$from + $half, ($width * $half) / max($rise, 1e-9)], [$to, 0.0]]
             : [[$from, 0.0], [$from + $rise, $width], [$to - $rise, $width], [$to, 0.0]];
     }
 

@@ -25,7 +25,8 @@ final readonly class Member
      * @param  list<EndForces>  $endForces  rows of an analysis of the whole structure
      * @param  float  $apart  factor on the unbraced lengths; not part of the document
      * @param  float  $camber  rise in the middle of the one span that the member is made with, mm
-     * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where they are chosen
+     * @param  list<non-empty-list<int>>  $arrangements  spans and overhangs that are loaded together, from 0; where
+     *     they are chosen
      * @param  list<array<array-key, mixed>>  $influence  influence lines that the sheet shows, as they are asked for
      */
     public function __construct(
@@ -64,25 +65,33 @@ final readonly class Member
     /** Are forces along its axis part of its statics? */
     public function isStrainedAlong(): bool
     {
-        return $this->angle !== 0.0 || array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [] || array_filter($this->endForces, fn (EndForces $r): bool => $r->N != 0.0) !== [];
+        return $this->angle !== 0.0 ||
+            array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [] ||
+            array_filter($this->endForces, fn (EndForces $r): bool => $r->N != 0.0) !== [];
     }
 
     /** Does it bend sideways? Not where both flanges are held all along. */
     public function bendsSideways(): bool
     {
-        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && (
-            array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [] || array_filter($this->endForces, fn (EndForces $r): bool => $r->Mz1 != 0.0 || $r->Mz2 != 0.0) !== []
-        );
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) &&
+            (array_filter($this->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [] ||
+                array_filter($this->endForces, fn (EndForces $r): bool => $r->Mz1 != 0.0 || $r->Mz2 != 0.0) !== []);
     }
 
     /** Do loads twist it between the places that hold it against twisting? */
     public function twists(): bool
     {
-        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) && array_filter($this->loads, fn (Load $l): bool => $l->on && ($l->twists() || ($l->direction === LoadDirection::Sideways && $this->sidewaysArm() !== 0.0))) !== [];
+        return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) &&
+            array_filter(
+                $this->loads,
+                fn (Load $l): bool => $l->on &&
+                    ($l->twists() || ($l->direction === LoadDirection::Sideways && $this->sidewaysArm() !== 0.0)),
+            ) !== [];
     }
 
     /**
-     * How far above the shear centre loads act that push the member sideways, mm: they twist it. Not where they meet a flange
+     * How far above the shear centre loads act that push the member sideways, mm: they twist it. Not where they meet a
+     * flange
      * that is restrained all along.
      */
     public function sidewaysArm(): float
@@ -106,7 +115,15 @@ final readonly class Member
         return match (true) {
             $top->isContinuous() => $bottom->positions,
             $bottom->isContinuous() => $top->positions,
-            default => array_values(array_filter($top->positions, fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== [])),
+            default => array_values(
+                array_filter(
+                    $top->positions,
+                    fn (float $x): bool => array_filter(
+                        $bottom->positions,
+                        fn (float $y): bool => abs($x - $y) < 1.0,
+                    ) !== [],
+                ),
+            ),
         };
     }
 
@@ -118,7 +135,9 @@ final readonly class Member
      */
     public function withLoads(array $loads, ?array $endForces = null): self
     {
-        return new self(...['loads' => $loads, 'endForces' => $endForces ?? $this->endForces] + get_object_vars($this));
+        return new self(
+            ...['loads' => $loads, 'endForces' => $endForces ?? $this->endForces] + get_object_vars($this),
+        );
     }
 
     /** The same member, as if what holds it sideways were so many times as far apart: moments stay as they are. */

@@ -85,14 +85,48 @@ final class MemberReader
         $this->assertHeldSideways($supports, $top, $bottom);
         $shears = $f->flag($in, 'shears', 'shears', false);
         $permanentBySpan = $f->flag($in, 'permanentBySpan', 'permanentBySpan', false);
-        $liftsOff = $geometry->liftsOff($supports, $hinges, $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [], array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []);
+        $liftsOff = $geometry->liftsOff(
+            $supports,
+            $hinges,
+            $angle !== 0.0 || array_filter($loads, fn (Load $l): bool => $l->on && $l->actsAlong()) !== [],
+            array_filter($loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== [],
+        );
 
         $f->throwIfAny();
         if ($supports === [] || $make === null) {
             throw new \LogicException('Errors must have been told.');
         }
 
-        return new Member($mark, $title, $notes, $length, $supports, $hinges, $make, $top, $bottom, $loadHeight, $selfWeight, $cases, $loads, $own, $leftOut, $basis, $collapse, $arrangement, $influence, $angle, $shears, $permanentBySpan, $liftsOff, $arrangements, $remarks, $camber, $endForces, $effective);
+        return new Member(
+            $mark,
+            $title,
+            $notes,
+            $length,
+            $supports,
+            $hinges,
+            $make,
+            $top,
+            $bottom,
+            $loadHeight,
+            $selfWeight,
+            $cases,
+            $loads,
+            $own,
+            $leftOut,
+            $basis,
+            $collapse,
+            $arrangement,
+            $influence,
+            $angle,
+            $shears,
+            $permanentBySpan,
+            $liftsOff,
+            $arrangements,
+            $remarks,
+            $camber,
+            $endForces,
+            $effective,
+        );
     }
 
     private function effective(float $length): EffectiveLengths
@@ -108,8 +142,14 @@ final class MemberReader
                 return null;
             }
             $L = $this->f->quantity($given, $axis, "effectiveLengths.{$axis}", Kind::Length);
-            if ($this->f->areSound('length', "effectiveLengths.{$axis}") && ($L < $length / 20 || $L > 20 * $length)) {
-                $this->f->fail("effectiveLengths.{$axis}", 'A buckling length lies between 1/20 of the member and 20 times its length.');
+            if (
+                $this->f->areSound('length', "effectiveLengths.{$axis}") &&
+                ($L < $length / 20 || $L > 20 * $length)
+            ) {
+                $this->f->fail(
+                    "effectiveLengths.{$axis}",
+                    'A buckling length lies between 1/20 of the member and 20 times its length.',
+                );
             }
 
             return $L;
@@ -129,11 +169,17 @@ final class MemberReader
         }
         $camber = $this->f->quantity($this->in, 'camber', 'camber', Kind::Size);
         if ($camber < 0.0 || $camber > $length / self::MOST_CAMBER) {
-            $this->f->fail('camber', 'A camber lies between 0 and 1/'.self::MOST_CAMBER.' of the length; it is upward.');
+            $this->f->fail(
+                'camber',
+                'A camber lies between 0 and 1/'.self::MOST_CAMBER.' of the length; it is upward.',
+            );
         }
         $places = array_map(fn (Support $s): float => $s->kind === SupportKind::Guided ? -1.0 : $s->x, $supports);
         if ($camber > 0.0 && (count($places) !== 2 || abs($places[0]) > 1e-6 || abs($places[1] - $length) > 1e-6)) {
-            $this->f->fail('camber', 'A camber is counted in a single span between supports at both ends only, none of them guided. Leave it empty here.');
+            $this->f->fail(
+                'camber',
+                'A camber is counted in a single span between supports at both ends only, none of them guided. Leave it empty here.',
+            );
         }
 
         return $camber;
@@ -143,7 +189,7 @@ final class MemberReader
     private function make(Shape $shape): ?Make
     {
         $id = $this->in['material'] ?? 'steel';
-        $material = is_string($id) ? (Registry::all()[$id] ?? null) : null;
+        $material = is_string($id) ? Registry::all()[$id] ?? null : null;
         if ($material === null) {
             $this->f->fail('material', 'The material is one of: '.implode(', ', array_keys(Registry::all())).'.');
 
@@ -171,10 +217,16 @@ final class MemberReader
         if ($forks === [] || count($forks) === count($supports) || $top->isContinuous() || $bottom->isContinuous()) {
             return;
         }
-        $both = array_filter($top->positions, fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== []);
+        $both = array_filter(
+            $top->positions,
+            fn (float $x): bool => array_filter($bottom->positions, fn (float $y): bool => abs($x - $y) < 1.0) !== [],
+        );
         $isFixed = array_filter($forks, fn (Support $s): bool => $s->kind === SupportKind::Fixed) !== [];
         if (! $isFixed && count($forks) + count($both) < 2) {
-            $this->f->fail('supports', 'A guided support does not restrain the member sideways, so that it could turn about the other one. Give a place that restrains both flanges.');
+            $this->f->fail(
+                'supports',
+                'A guided support does not restrain the member sideways, so that it could turn about the other one. Give a place that restrains both flanges.',
+            );
         }
     }
 
@@ -183,7 +235,10 @@ final class MemberReader
     {
         $given = $this->in['remarks'] ?? [];
         if (! is_array($given) || count($given) > self::MOST_REMARKS) {
-            $this->f->fail('remarks', 'Give at most '.self::MOST_REMARKS.' remarks, each with the weighing it belongs to.');
+            $this->f->fail(
+                'remarks',
+                'Give at most '.self::MOST_REMARKS.' remarks, each with the weighing it belongs to.',
+            );
 
             return [];
         }
@@ -194,7 +249,10 @@ final class MemberReader
 
                 continue;
             }
-            $remarks[(string) $weighing] = new Remark($this->f->text($remark, 'text', "remarks.{$weighing}.text"), $this->f->flag($remark, 'leftOut', "remarks.{$weighing}.leftOut", false));
+            $remarks[(string) $weighing] = new Remark(
+                $this->f->text($remark, 'text', "remarks.{$weighing}.text"),
+                $this->f->flag($remark, 'leftOut', "remarks.{$weighing}.leftOut", false),
+            );
         }
 
         return $remarks;
@@ -211,7 +269,14 @@ final class MemberReader
             throw new InvalidMember([new FieldError('format', 'This is not a Waage member file.')]);
         }
         if (! in_array($document['version'] ?? null, range(1, self::VERSION), true)) {
-            throw new InvalidMember([new FieldError('version', 'This file has another version of the member format; versions 1 to '.self::VERSION.' can be read.')]);
+            throw new InvalidMember([
+                new FieldError(
+                    'version',
+                    'This file has another version of the member format; versions 1 to '.
+                        self::VERSION.
+                        ' can be read.',
+                ),
+            ]);
         }
     }
 
@@ -223,7 +288,10 @@ final class MemberReader
             $id = $this->f->text($row, 'id', "cases.{$i}.id");
             $name = $this->f->text($row, 'name', "cases.{$i}.name");
             if (preg_match('/^[A-Za-z][\w-]{0,39}$/', $id) !== 1) {
-                $this->f->fail("cases.{$i}.id", 'The id of a load case starts with a letter and has letters and digits only.');
+                $this->f->fail(
+                    "cases.{$i}.id",
+                    'The id of a load case starts with a letter and has letters and digits only.',
+                );
             }
             if (trim($name) === '') {
                 $this->f->fail("cases.{$i}.name", 'A load case needs a name.');
@@ -237,15 +305,27 @@ final class MemberReader
             $category = $this->f->choice($row, 'category', "cases.{$i}.category", Category::Permanent);
             $alternatives = trim($this->f->text($row, 'alternatives', "cases.{$i}.alternatives"));
             if ($alternatives !== '' && ($category === Category::Permanent || $category === Category::Settlement)) {
-                $this->f->fail("cases.{$i}.alternatives", 'Only variable load cases can be alternatives of each other.');
+                $this->f->fail(
+                    "cases.{$i}.alternatives",
+                    'Only variable load cases can be alternatives of each other.',
+                );
             }
             $always = $this->f->flag($row, 'always', "cases.{$i}.always", false);
             if ($always && $category !== Category::Settlement && $category !== Category::Temperature) {
-                $this->f->fail("cases.{$i}.always", 'Settlements and temperatures may be there always; permanent loads are, other loads come and go.');
+                $this->f->fail(
+                    "cases.{$i}.always",
+                    'Settlements and temperatures may be there always; permanent loads are, other loads come and go.',
+                );
             }
-            $duration = ($row['duration'] ?? '') === '' ? null : $this->f->choice($row, 'duration', "cases.{$i}.duration", LoadDuration::Medium);
+            $duration =
+                ($row['duration'] ?? '') === ''
+                    ? null
+                    : $this->f->choice($row, 'duration', "cases.{$i}.duration", LoadDuration::Medium);
             if ($category === Category::Permanent && $duration !== null && $duration !== LoadDuration::Permanent) {
-                $this->f->fail("cases.{$i}.duration", 'Permanent load stays for good. Give what goes again another category.');
+                $this->f->fail(
+                    "cases.{$i}.duration",
+                    'Permanent load stays for good. Give what goes again another category.',
+                );
             }
             $cases[] = new LoadCase($id, $name, $category, $alternatives, $always, $duration);
         }
@@ -257,14 +337,29 @@ final class MemberReader
     /** @param  list<LoadCase>  $cases */
     private function checkAlternatives(array $cases): void
     {
-        $count = array_count_values(array_filter(array_map(fn (LoadCase $c): string => $c->alternatives, $cases), fn (string $a): bool => $a !== ''));
+        $count = array_count_values(
+            array_filter(
+                array_map(fn (LoadCase $c): string => $c->alternatives, $cases),
+                fn (string $a): bool => $a !== '',
+            ),
+        );
         foreach ($cases as $i => $case) {
             if (($count[$case->alternatives] ?? 0) === 1) {
-                $this->f->fail("cases.{$i}.alternatives", "No other load case is an alternative “{$case->alternatives}”; it takes two at least.");
+                $this->f->fail(
+                    "cases.{$i}.alternatives",
+                    "No other load case is an alternative “{$case->alternatives}”; it takes two at least.",
+                );
             }
         }
         if (array_product($count) > self::MOST_CHOICES) {
-            $this->f->fail('cases', 'These alternatives can be chosen from in '.array_product($count).' ways; at most '.self::MOST_CHOICES.' are combined.');
+            $this->f->fail(
+                'cases',
+                'These alternatives can be chosen from in '.
+                    array_product($count).
+                    ' ways; at most '.
+                    self::MOST_CHOICES.
+                    ' are combined.',
+            );
         }
     }
 
@@ -290,7 +385,12 @@ final class MemberReader
             }
         } elseif ($kind === RestraintKind::Positions) {
             $given = $row['positions'] ?? [];
-            if (! is_array($given) || ! array_is_list($given) || $given === [] || count($given) > self::MOST_RESTRAINTS) {
+            if (
+                ! is_array($given) ||
+                ! array_is_list($given) ||
+                $given === [] ||
+                count($given) > self::MOST_RESTRAINTS
+            ) {
                 $f->fail("{$path}.positions", 'Give between 1 and '.self::MOST_RESTRAINTS.' positions.');
                 $given = [];
             }
@@ -314,7 +414,10 @@ final class MemberReader
         $count = count(array_unique([0.0, ...array_map(fn (Support $s): float => $s->x, $supports), $length])) - 1;
         $given = $this->in['arrangements'] ?? [];
         if (! is_array($given) || ! array_is_list($given) || $given === [] || count($given) > self::MOST_ARRANGEMENTS) {
-            $this->f->fail('arrangements', 'Give between 1 and '.self::MOST_ARRANGEMENTS.' arrangements of imposed load.');
+            $this->f->fail(
+                'arrangements',
+                'Give between 1 and '.self::MOST_ARRANGEMENTS.' arrangements of imposed load.',
+            );
 
             return [];
         }
@@ -323,7 +426,12 @@ final class MemberReader
             $fields = is_array($fields) ? array_values(array_unique($fields, SORT_REGULAR)) : [];
             $known = array_values(array_filter($fields, fn (mixed $f): bool => is_int($f) && $f >= 1 && $f <= $count));
             if ($fields === [] || $known === [] || count($known) < count($fields)) {
-                $this->f->fail("arrangements.{$i}", $fields === [] ? 'This arrangement loads no span.' : "This arrangement loads a span that is not there; the member has {$count} spans and overhangs.");
+                $this->f->fail(
+                    "arrangements.{$i}",
+                    $fields === []
+                        ? 'This arrangement loads no span.'
+                        : "This arrangement loads a span that is not there; the member has {$count} spans and overhangs.",
+                );
 
                 continue;
             }
@@ -343,9 +451,23 @@ final class MemberReader
         }
         $values = get_object_vars($basis);
         $values['limitTotal'] = $this->f->number($own, 'total', 'deflection.total', $basis->limitTotal, 50, 2000);
-        $values['limitVariable'] = $this->f->number($own, 'variable', 'deflection.variable', $basis->limitVariable, 50, 2000);
+        $values['limitVariable'] = $this->f->number(
+            $own,
+            'variable',
+            'deflection.variable',
+            $basis->limitVariable,
+            50,
+            2000,
+        );
         $values['limitSway'] = $this->f->number($own, 'sway', 'deflection.sway', $basis->limitSway, 50, 2000);
-        $values['limitFrequency'] = $this->f->number($own, 'frequency', 'deflection.frequency', $basis->limitFrequency, 0, 50);
+        $values['limitFrequency'] = $this->f->number(
+            $own,
+            'frequency',
+            'deflection.frequency',
+            $basis->limitFrequency,
+            0,
+            50,
+        );
 
         return new Basis(...$values);
     }

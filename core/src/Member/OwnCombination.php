@@ -11,7 +11,11 @@ final readonly class OwnCombination
      * @param  string  $purpose  a value of Waage\Loading\Purpose
      * @param  array<string, float>  $factors  load case id => factor, of all but permanent cases
      */
-    public function __construct(public string $name, public string $purpose, public float $permanent, public array $factors)
-    {
+    public function __construct(
+        public string $name,
+        public string $purpose,
+        public float $permanent,
+        public array $factors,
+    ) {
     }
 }

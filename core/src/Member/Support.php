@@ -7,10 +7,12 @@ namespace Waage\Member;
 /**
  * A support at x (mm from the left end) with its bearing length in mm.
  *
- * Pinned: held against moving, along the axis as well. Roller: in one direction only. Fixed: against turning as well; along the axis as `along` says.
+ * Pinned: held against moving, along the axis as well. Roller: in one direction only. Fixed: against turning as well;
+ * along the axis as `along` says.
  * Guided: against turning in the plane of bending, along the axis as `along` says, and not sideways. Elastic: by
  * springs, `vertical` in N/mm (INF: rigid) and `rotation` in Nmm/rad (0: free to turn). A support that bears only does
- * not hold the member down. `stiffened`: the web has stiffeners here, or an end plate. `momentCapacity`: the moment that a support which holds against turning can take, Nmm.
+ * not hold the member down. `stiffened`: the web has stiffeners here, or an end plate. `momentCapacity`: the moment
+ * that a support which holds against turning can take, Nmm.
  */
 final readonly class Support
 {

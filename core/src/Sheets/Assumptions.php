@@ -23,22 +23,81 @@ final class Assumptions
         $member = $design->member;
         $beam = $design->beam;
         $edge = $member->make->edge();
-        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
+        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !==
+            [];
 
         return [
-            (count($member->make->pieces(new Situation)) === 1 ? 'Straight prismatic member' : 'Straight member, prismatic between its steps').', linear elastic, small displacements; '.($beam->beam->isOnSprings() || $beam->supportsMove() ? 'supports rigid but for the springs and movements given' : 'rigid supports').($member->shears ? '; deflection from bending and from shear' : '; deflection from bending only').'. Extremes are exact, no mesh.',
-            ...$beam->supportsMove() ? ['Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.'] : [],
-            ...$member->liftsOff ? ['The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.LiftOff::MOST.' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.'] : [],
-            ...$member->hinges === [] ? [] : ['A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.'],
-            ...$has(LoadKind::Temperature) ? ['A difference of temperature bends the beam by α ΔT / h, with α = '.self::number(1e6 * $member->make->main(new Situation)->expansion).' × 10⁻⁶ per K ('.self::number(1e6 / 1.8 * $member->make->main(new Situation)->expansion).' × 10⁻⁶ per °F).'] : [],
-            ...array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) === [] ? [] : ['A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.'],
-            ...$has(LoadKind::Lengths) ? ['A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.'] : [],
-            ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === [] ? [] : ['Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.'],
-            ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? [] : ['At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither sideways nor against twisting.'],
-            'Supports hold the section against moving sideways and twisting'.(array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === [] ? '' : ', guided ones apart').'. '.($member->basis->closedForms ? "A restraint of the compressed {$edge} is taken to hold the section at that place; one of the other {$edge} counts for nothing." : "A restraint of one {$edge} holds that {$edge} sideways, and the section may turn about it."),
-            ...$beam->beam->axis->isStrained ? ['Axial forces are those of first order; sideways sliding of rollers is free.'] : [],
+            (count($member->make->pieces(new Situation)) === 1
+                ? 'Straight prismatic member'
+                : 'Straight member, prismatic between its steps').
+            ', linear elastic, small displacements; '.
+            ($beam->beam->isOnSprings() || $beam->supportsMove()
+                ? 'supports rigid but for the springs and movements given'
+                : 'rigid supports').
+            ($member->shears ? '; deflection from bending and from shear' : '; deflection from bending only').
+            '. Extremes are exact, no mesh.',
+            ...$beam->supportsMove()
+                ? [
+                    'Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.',
+                ]
+                : [],
+            ...$member->liftsOff
+                ? [
+                    'The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.
+                    LiftOff::MOST.
+                    ' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.',
+                ]
+                : [],
+            ...$member->hinges === []
+                ? []
+                : [
+                    'A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.',
+                ],
+            ...$has(LoadKind::Temperature)
+                ? [
+                    'A difference of temperature bends the beam by α ΔT / h, with α = '.
+                    self::number(1e6 * $member->make->main(new Situation)->expansion).
+                    ' × 10⁻⁶ per K ('.
+                    self::number((1e6 / 1.8) * $member->make->main(new Situation)->expansion).
+                    ' × 10⁻⁶ per °F).',
+                ]
+                : [],
+            ...array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) === []
+                ? []
+                : [
+                    'A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.',
+                ],
+            ...$has(LoadKind::Lengths)
+                ? [
+                    'A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.',
+                ]
+                : [],
+            ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === []
+                ? []
+                : [
+                    'Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.',
+                ],
+            ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
+                ? []
+                : [
+                    'At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither sideways nor against twisting.',
+                ],
+            'Supports hold the section against moving sideways and twisting'.
+            (array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
+                ? ''
+                : ', guided ones apart').
+            '. '.
+            ($member->basis->closedForms
+                ? "A restraint of the compressed {$edge} is taken to hold the section at that place; one of the other {$edge} counts for nothing."
+                : "A restraint of one {$edge} holds that {$edge} sideways, and the section may turn about it."),
+            ...$beam->beam->axis->isStrained
+                ? ['Axial forces are those of first order; sideways sliding of rollers is free.']
+                : [],
             ...$beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
-            ($beam->sideways === null ? 'Bending about the strong axis'.($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force') : 'Bending about both axes').($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
+            ($beam->sideways === null
+                ? 'Bending about the strong axis'.
+                    ($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force')
+                : 'Bending about both axes').($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
             ...$design->checks->assumptions(),
             'An overhang may deflect as a span of twice its length.',
         ];

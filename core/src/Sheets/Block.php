@@ -29,7 +29,14 @@ final class Block
      */
     public static function values(array $values): array
     {
-        return ['type' => 'values', 'items' => array_map(fn (string $symbol, float $v): string => Formula::symbol($symbol).' = '.$v, array_keys($values), $values)];
+        return [
+            'type' => 'values',
+            'items' => array_map(
+                fn (string $symbol, float $v): string => Formula::symbol($symbol).' = '.$v,
+                array_keys($values),
+                $values,
+            ),
+        ];
     }
 
     /**
@@ -60,7 +67,12 @@ final class Block
      */
     public static function figure(string $name, string $caption, ?int $index = null): array
     {
-        return ['type' => 'figure', 'name' => $name, 'caption' => $caption, ...$index === null ? [] : ['index' => $index]];
+        return [
+            'type' => 'figure',
+            'name' => $name,
+            'caption' => $caption,
+            ...$index === null ? [] : ['index' => $index],
+        ];
     }
 
     /**

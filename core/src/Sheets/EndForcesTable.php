@@ -34,14 +34,32 @@ final readonly class EndForcesTable
         foreach ($member->endForces as $i => $row) {
             $id = 'ROW '.($i + 1);
             if ($this->full || isset($governs[$id])) {
-                $rows[] = [str_replace(' ', "\u{00A0}", $id), $row->name, ...array_map(fn (string $part): string => $row->{$part} == 0.0 ? '–' : $units->format($row->{$part}, $part === 'N' ? Kind::Force : Kind::Moment), EndForces::PARTS), implode('; ', $governs[$id] ?? [])];
+                $rows[] = [
+                    str_replace(' ', "\u{00A0}", $id),
+                    $row->name,
+                    ...array_map(
+                        fn (string $part): string => $row->{$part} == 0.0
+                            ? '–'
+                            : $units->format($row->{$part}, $part === 'N' ? Kind::Force : Kind::Moment),
+                        EndForces::PARTS,
+                    ),
+                    implode('; ', $governs[$id] ?? []),
+                ];
             }
         }
         $count = count($member->endForces);
 
         return [
-            Block::text(($count === 1 ? 'One row' : "{$count} rows").' of forces at the ends, from an analysis of the whole structure with all factors'.($this->full || count($rows) === $count ? '' : '; those that govern').'. N compression positive; moments at start and end, My sagging positive, Mz with tension in front positive.'),
-            Block::table(['No.', 'Combination', '>N', '>My start', '>My end', '>Mz start', '>Mz end', 'Governs'], $rows),
+            Block::text(
+                ($count === 1 ? 'One row' : "{$count} rows").
+                    ' of forces at the ends, from an analysis of the whole structure with all factors'.
+                    ($this->full || count($rows) === $count ? '' : '; those that govern').
+                    '. N compression positive; moments at start and end, My sagging positive, Mz with tension in front positive.',
+            ),
+            Block::table(
+                ['No.', 'Combination', '>N', '>My start', '>My end', '>Mz start', '>Mz end', 'Governs'],
+                $rows,
+            ),
         ];
     }
 }

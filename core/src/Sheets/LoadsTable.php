@@ -25,11 +25,26 @@ final readonly class LoadsTable
     public function toBlocks(): array
     {
         $cases = array_column($this->member->cases, null, 'id');
-        $rows = array_map(fn (Load $l): array => [
-            $l->name, $cases[$l->case]->name, $cases[$l->case]->category->label(), $this->loadText($l), $this->placeText($l), $l->on ? $l->remark : trim('switched off, without effect. '.$l->remark),
-        ], $this->member->loads);
+        $rows = array_map(
+            fn (Load $l): array => [
+                $l->name,
+                $cases[$l->case]->name,
+                $cases[$l->case]->category->label(),
+                $this->loadText($l),
+                $this->placeText($l),
+                $l->on ? $l->remark : trim('switched off, without effect. '.$l->remark),
+            ],
+            $this->member->loads,
+        );
         if ($this->member->selfWeight) {
-            array_unshift($rows, ['Self-weight', 'Self-weight', 'Permanent', $this->format($this->member->make->weight(), Kind::LineLoad), 'full length', '']);
+            array_unshift($rows, [
+                'Self-weight',
+                'Self-weight',
+                'Permanent',
+                $this->format($this->member->make->weight(), Kind::LineLoad),
+                'full length',
+                '',
+            ]);
         }
         $lines = [];
         foreach ($this->member->loads as $load) {
@@ -59,14 +74,19 @@ final readonly class LoadsTable
         foreach ($used as $buildUp) {
             foreach ($buildUp->layers as $i => [$name, $thickness, $weight, $pressure]) {
                 $rows[] = [
-                    $i === 0 ? $buildUp->name : '', $name, $thickness === null ? '' : $this->format($thickness, Kind::Size),
-                    $thickness === null ? '' : $this->format($weight, Kind::UnitWeight), $this->format($pressure, Kind::AreaLoad),
+                    $i === 0 ? $buildUp->name : '',
+                    $name,
+                    $thickness === null ? '' : $this->format($thickness, Kind::Size),
+                    $thickness === null ? '' : $this->format($weight, Kind::UnitWeight),
+                    $this->format($pressure, Kind::AreaLoad),
                 ];
             }
             $rows[] = ['', 'Sum', '', '', $this->format($buildUp->load(), Kind::AreaLoad)];
         }
 
-        return $rows === [] ? [] : [Block::table(['Build-up', 'Layer', '>Thickness', '>Unit weight', '>Load'], $rows)];
+        return $rows === []
+            ? []
+            : [Block::table(['Build-up', 'Layer', '>Thickness', '>Unit weight', '>Load'], $rows)];
     }
 
     private function format(float $value, Kind $kind): string
@@ -88,15 +108,29 @@ final readonly class LoadsTable
             LoadKind::Temperature => 'bottom warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Warming => 'warmer by '.$this->format($l->start(), Kind::Temperature),
             LoadKind::Rotation => 'turns '.$this->format($l->start(), Kind::Rotation),
-            LoadKind::Area, LoadKind::Slab => ($l->buildUp === null ? '' : "build-up “{$l->buildUp->name}”, ").$this->format((float) $l->pressure, Kind::AreaLoad).' × '.$this->widthText($l),
-            LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).' at the worst place, in place of the rest of its case',
-            LoadKind::Train => implode(' + ', array_map(fn (array $a): string => $this->format($a[1], Kind::Force).($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''), $l->axles)).match ($l->way) {
-                Way::Both => ', driving either way',
-                Way::ToRight => ', driving to the right',
-                Way::ToLeft => ', driving to the left',
-            },
+            LoadKind::Area, LoadKind::Slab => ($l->buildUp === null ? '' : "build-up “{$l->buildUp->name}”, ").
+                $this->format((float) $l->pressure, Kind::AreaLoad).
+                ' × '.
+                $this->widthText($l),
+            LoadKind::Concentrated => $this->format($l->axles[0][1], Kind::Force).
+                ' at the worst place, in place of the rest of its case',
+            LoadKind::Train => implode(
+                ' + ',
+                array_map(
+                    fn (array $a): string => $this->format($a[1], Kind::Force).
+                        ($a[0] > 0.0 ? ' '.$this->format($a[0], Kind::Length).' behind' : ''),
+                    $l->axles,
+                ),
+            ).
+                match ($l->way) {
+                    Way::Both => ', driving either way',
+                    Way::ToRight => ', driving to the right',
+                    Way::ToLeft => ', driving to the left',
+                },
             LoadKind::Lengths => $this->format($l->start(), Kind::LineLoad).' on any lengths',
-            LoadKind::Line => $l->start() === $l->end() ? $this->format($l->start(), Kind::LineLoad) : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
+            LoadKind::Line => $l->start() === $l->end()
+                ? $this->format($l->start(), Kind::LineLoad)
+                : $this->format($l->start(), Kind::LineLoad).' to '.$this->format($l->end(), Kind::LineLoad),
         };
 
         $text .= match ($l->direction) {
@@ -106,13 +140,22 @@ final readonly class LoadsTable
             LoadDirection::Along => ', along the member',
             LoadDirection::Sideways => ', sideways',
         };
-        $text .= $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
+        $text .=
+            $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';
 
-        $text .= ($l->bearing > 0.0 ? ', on '.$this->format($l->bearing, Kind::Size) : '').($l->stiffened ? ', web stiffened' : '');
+        $text .=
+            ($l->bearing > 0.0 ? ', on '.$this->format($l->bearing, Kind::Size) : '').
+            ($l->stiffened ? ', web stiffened' : '');
         $across = $l->across ?: $l->twist;
         $text .= $across == 0.0 ? '' : ', '.$this->format($across, Kind::Size).' in front of the axis';
 
-        return $l->reduction === null ? $text : $text.', with '.($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').' = '.number_format($l->reduction->factor, 3, '.', '');
+        return $l->reduction === null
+            ? $text
+            : $text.
+                    ', with '.
+                    ($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').
+                    ' = '.
+                    number_format($l->reduction->factor, 3, '.', '');
     }
 
     private function widthText(Load $l): string
@@ -130,7 +173,16 @@ final readonly class LoadsTable
     private function placeText(Load $l): string
     {
         return match (true) {
-            $l->widths !== [] && ! self::hasOneWidth($l) => 'width '.implode(', ', array_map(fn (array $w): string => $this->number($w[1], Kind::Length).' at '.$this->format($w[0], Kind::Length), $l->widths)),
+            $l->widths !== [] && ! self::hasOneWidth($l) => 'width '.
+                implode(
+                    ', ',
+                    array_map(
+                        fn (array $w): string => $this->number($w[1], Kind::Length).
+                            ' at '.
+                            $this->format($w[0], Kind::Length),
+                        $l->widths,
+                    ),
+                ),
             $l->kind->isAtOnePlace() => 'at '.$this->format($l->from, Kind::Length),
             $l->from === 0.0 && $l->to === $this->member->length => 'full length',
             default => $this->format($l->from, Kind::Length).' to '.$this->format($l->to, Kind::Length),

@@ -12,7 +12,8 @@ use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
 /**
- * The weighings of a design as text: every value with its symbol, unit and clause, in the order in which it is computed, to
+ * The weighings of a design as text: every value with its symbol, unit and clause, in the order in which it is
+ * computed, to
  * be checked by hand or by another program.
  */
 final class PlainText
@@ -24,7 +25,11 @@ final class PlainText
         $member = $design->member;
         $verdict = $design->verdict();
         $units = $member->basis->units;
-        $blocks = [trim("{$member->mark} {$member->title}")."\n{$member->make->title()} {$member->make->grade()}, {$design->checks->standard()}\n{$verdict->state->value}".($verdict->ratio === null ? '' : ': '.self::ratio($verdict->ratio))];
+        $blocks = [
+            trim("{$member->mark} {$member->title}").
+            "\n{$member->make->title()} {$member->make->grade()}, {$design->checks->standard()}\n{$verdict->state->value}".
+            ($verdict->ratio === null ? '' : ': '.self::ratio($verdict->ratio)),
+        ];
         foreach ($design->weighings as $weighing) {
             $blocks[] = self::weighing($weighing, $units);
         }
@@ -35,12 +40,20 @@ final class PlainText
     private static function weighing(Weighing $w, UnitSystem $units): string
     {
         $state = match (true) {
-            $w->state === State::Weighed => self::ratio((float) $w->ratio).', '.($w->holds() ? 'holds' : 'does not hold'),
+            $w->state === State::Weighed => self::ratio((float) $w->ratio).
+                ', '.
+                ($w->holds() ? 'holds' : 'does not hold'),
             default => $w->state->value,
         };
-        $where = implode(', ', array_filter([
-            $w->x === null ? '' : 'x = '.$units->format($w->x, Kind::Length), $w->combination, $w->arrangement, $w->remark,
-        ]));
+        $where = implode(
+            ', ',
+            array_filter([
+                $w->x === null ? '' : 'x = '.$units->format($w->x, Kind::Length),
+                $w->combination,
+                $w->arrangement,
+                $w->remark,
+            ]),
+        );
 
         return implode("\n", [
             "{$w->title} ({$w->clause}): {$state}",
@@ -52,7 +65,9 @@ final class PlainText
     private static function line(Line $line, UnitSystem $units): string
     {
         $formula = $line->formula === $line->symbol ? '' : " = {$line->formula}";
-        $value = trim($units->significant($line->result, $line->kind, self::DIGITS).' '.$units->unit($line->kind));
+        $value = trim(
+            $units->significant($line->result, $line->kind, self::DIGITS).' '.$units->unit($line->kind),
+        );
         $source = implode('; ', array_filter([$line->clause, $line->note]));
 
         return "{$line->symbol}{$formula} = {$value}".($source === '' ? '' : "   [{$source}]");

@@ -17,8 +17,18 @@ final class SidewaysBlocks
     public static function figures(bool $deflects): array
     {
         return [
-            Block::figure('Mz', 'Bending moment about z-z, envelope of the strength combinations, tension in front positive'),
-            ...$deflects ? [Block::figure('v', 'Deflection sideways, envelope of the characteristic combinations, to the front positive')] : [],
+            Block::figure(
+                'Mz',
+                'Bending moment about z-z, envelope of the strength combinations, tension in front positive',
+            ),
+            ...$deflects
+                ? [
+                    Block::figure(
+                        'v',
+                        'Deflection sideways, envelope of the characteristic combinations, to the front positive',
+                    ),
+                ]
+                : [],
         ];
     }
 
@@ -42,7 +52,10 @@ final class SidewaysBlocks
 
         return [
             Block::text('Forces that hold the member sideways, to the back positive; by load case unfactored.'),
-            Block::table(['Held at x', ...array_map(fn (float $x): string => '>'.$units->format($x, Kind::Length), $places)], $rows),
+            Block::table(
+                ['Held at x', ...array_map(fn (float $x): string => '>'.$units->format($x, Kind::Length), $places)],
+                $rows,
+            ),
         ];
     }
 }

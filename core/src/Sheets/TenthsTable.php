@@ -10,7 +10,10 @@ use Waage\Units\Kind;
 /** Forces and deflection at the tenths of each span and overhang, just inside its ends. */
 final readonly class TenthsTable
 {
-    /** @param  array<string, array{max: list<list<float|int>>, min: list<list<float|int>>}>  $curves  as Result gives them */
+    /**
+     * @param  array<string, array{max: list<list<float|int>>, min: list<list<float|int>>}>  $curves  as Result gives
+     *     them
+     */
     public function __construct(private Design $design, private array $curves)
     {
     }
@@ -21,8 +24,21 @@ final readonly class TenthsTable
         $deflects = $this->design->characteristic() !== [];
 
         return [
-            $this->table([...isset($this->curves['N']) ? ['N' => Kind::Force] : [], 'V' => Kind::Force, 'M' => Kind::Moment, ...$deflects ? ['w' => Kind::Deflection] : []]),
-            ...isset($this->curves['Mz']) ? [$this->table(['Vy' => Kind::Force, 'Mz' => Kind::Moment, ...$deflects ? ['v' => Kind::Deflection] : []])] : [],
+            $this->table([
+                ...isset($this->curves['N']) ? ['N' => Kind::Force] : [],
+                'V' => Kind::Force,
+                'M' => Kind::Moment,
+                ...$deflects ? ['w' => Kind::Deflection] : [],
+            ]),
+            ...isset($this->curves['Mz'])
+                ? [
+                    $this->table([
+                        'Vy' => Kind::Force,
+                        'Mz' => Kind::Moment,
+                        ...$deflects ? ['v' => Kind::Deflection] : [],
+                    ]),
+                ]
+                : [],
         ];
     }
 
@@ -33,23 +49,40 @@ final readonly class TenthsTable
     private function table(array $effects): array
     {
         $units = $this->design->member->basis->units;
-        $names = ['Vy' => 'V sideways', 'Mz' => 'M sideways', 'v' => 'w sideways'] + array_combine(array_keys($effects), array_keys($effects));
+        $names =
+            ['Vy' => 'V sideways', 'Mz' => 'M sideways', 'v' => 'w sideways'] +
+            array_combine(array_keys($effects), array_keys($effects));
         $rows = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {
             $name = ucfirst($this->design->beam->beam->fieldNames()[$i]);
             for ($tenth = 0; $tenth <= 10; $tenth++) {
-                $x = $from + ($to - $from) * $tenth / 10;
+                $x = $from + (($to - $from) * $tenth) / 10;
                 $row = [$tenth === 0 ? $name : '', $units->format($x, Kind::Length)];
                 foreach ($effects as $effect => $kind) {
                     foreach (['min', 'max'] as $side) {
-                        $row[] = $units->format(self::valueAt($this->curves[$effect][$side], $x, $tenth === 10), $kind);
+                        $row[] = $units->format(
+                            self::valueAt($this->curves[$effect][$side], $x, $tenth === 10),
+                            $kind,
+                        );
                     }
                 }
                 $rows[] = $row;
             }
         }
 
-        return Block::table(['', '>x', ...array_merge(...array_map(fn (string $effect): array => [">{$names[$effect]} smallest", '>greatest'], array_keys($effects)))], $rows);
+        return Block::table(
+            [
+                '',
+                '>x',
+                ...array_merge(
+                    ...array_map(
+                        fn (string $effect): array => [">{$names[$effect]} smallest", '>greatest'],
+                        array_keys($effects),
+                    ),
+                ),
+            ],
+            $rows,
+        );
     }
 
     /** @param  list<list<float|int>>  $curve  on the piece to the right of x, or to the left */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Waage\ThinWalled;
 
 /**
- * How the strips of an open section hang together: points that lie within 0.01 mm of each other are one; a strip that ends within
- * the thickness of another one divides it, and a link without thickness leads from its end to the middle line of that one.
+ * How the strips of an open section hang together: points that lie within 0.01 mm of each other are one; a strip that
+ * ends within
+ * the thickness of another one divides it, and a link without thickness leads from its end to the middle line of that
+ * one.
  */
 final readonly class StripTree
 {
@@ -50,16 +52,22 @@ final readonly class StripTree
                     continue;
                 }
                 if (isset($reached[$a], $reached[$b])) {
-                    throw new \DomainException('The strips close a ring: cells are not covered. Leave one open, or take a hollow section or a box.');
+                    throw new \DomainException(
+                        'The strips close a ring: cells are not covered. Leave one open, or take a hollow section or a box.',
+                    );
                 }
                 $isForward = isset($reached[$a]);
-                $ordered[] = $isForward ? $strip : new Strip($strip->y2, $strip->z2, $strip->y1, $strip->z1, $strip->t);
+                $ordered[] = $isForward
+                    ? $strip
+                    : new Strip($strip->y2, $strip->z2, $strip->y1, $strip->z1, $strip->t);
                 $ends[] = $isForward ? [$a, $b] : [$b, $a];
                 $reached[$isForward ? $b : $a] = true;
                 unset($open[$i]);
             }
             if (count($open) === $before) {
-                throw new \DomainException('The strips do not all meet: each has to begin or end at a point of another one.');
+                throw new \DomainException(
+                    'The strips do not all meet: each has to begin or end at a point of another one.',
+                );
             }
         }
         $this->strips = $ordered === [] ? throw new \LogicException('There is a strip.') : $ordered;
@@ -85,7 +93,11 @@ final readonly class StripTree
             foreach ([$s, new Strip($s->y2, $s->z2, $s->y1, $s->z1, $s->t)] as $one) {
                 $next = [];
                 foreach ($strips as $j => $other) {
-                    foreach ($j === $i ? [] : [$other, new Strip($other->y2, $other->z2, $other->y1, $other->z1, $other->t)] as $on) {
+                    foreach (
+                        $j === $i
+                            ? []
+                            : [$other, new Strip($other->y2, $other->z2, $other->y1, $other->z1, $other->t)] as $on
+                    ) {
                         if (hypot($on->y1 - $one->y2, $on->z1 - $one->z2) <= self::SAME) {
                             $next[] = [$j, $on];
                         }
@@ -138,7 +150,13 @@ final readonly class StripTree
             sort($at);
             for ($i = 1, $n = count($at); $i < $n; $i++) {
                 if ($at[$i] - $at[$i - 1] > self::SAME) {
-                    $divided[] = new Strip($s->y1 + $at[$i - 1] * $uy, $s->z1 + $at[$i - 1] * $uz, $s->y1 + $at[$i] * $uy, $s->z1 + $at[$i] * $uz, $s->t);
+                    $divided[] = new Strip(
+                        $s->y1 + $at[$i - 1] * $uy,
+                        $s->z1 + $at[$i - 1] * $uz,
+                        $s->y1 + $at[$i] * $uy,
+                        $s->z1 + $at[$i] * $uz,
+                        $s->t,
+                    );
                 }
             }
         }

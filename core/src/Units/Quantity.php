@@ -13,7 +13,8 @@ namespace Waage\Units;
  * Dimensions are tracked as powers of force and length, so "2.5 kN/m² * 3 m" is a line load. A dot or a comma is the
  * decimal sign; there is no thousands separator.
  *
- * The browser reads the same grammar (resources/js/lib/quantity.ts); both are tested on core/tests/data/quantities.json.
+ * The browser reads the same grammar (resources/js/lib/quantity.ts); both are tested on
+ * core/tests/data/quantities.json.
  */
 final class Quantity
 {
@@ -24,10 +25,23 @@ final class Quantity
 
     /** Powers of force and length of each dimension. */
     private const POWERS = [
-        'number' => [0, 0], 'length' => [0, 1], 'force' => [1, 0], 'lineLoad' => [1, -1], 'stress' => [1, -2],
-        'moment' => [1, 1], 'area' => [0, 2], 'modulus' => [0, 3], 'secondMoment' => [0, 4], 'warping' => [0, 6], 'stiffness' => [1, 2], 'unitWeight' => [1, -3],
+        'number' => [0, 0],
+        'length' => [0, 1],
+        'force' => [1, 0],
+        'lineLoad' => [1, -1],
+        'stress' => [1, -2],
+        'moment' => [1, 1],
+        'area' => [0, 2],
+        'modulus' => [0, 3],
+        'secondMoment' => [0, 4],
+        'warping' => [0, 6],
+        'stiffness' => [1, 2],
+        'unitWeight' => [1, -3],
         // Not made of force and length: powers that nothing else comes to.
-        'angle' => [0, 9], 'areaByLength' => [8, 8], 'temperature' => [9, 0], 'frequency' => [9, 9],
+        'angle' => [0, 9],
+        'areaByLength' => [8, 8],
+        'temperature' => [9, 0],
+        'frequency' => [9, 9],
     ];
 
     private int $at = 0;
@@ -58,7 +72,15 @@ final class Quantity
             }
             $value *= $bare?->factor($kind) ?? 1.0;
         } elseif ([$f, $l] !== self::POWERS[$dimension->value]) {
-            throw new QuantityError('This is '.self::describe($f, $l).', but '.(in_array($kind, [Kind::Spring, Kind::RotationSpring], true) ? 'a stiffness' : self::noun($dimension))." is needed, for example {$example}.");
+            throw new QuantityError(
+                'This is '.
+                    self::describe($f, $l).
+                    ', but '.
+                    (in_array($kind, [Kind::Spring, Kind::RotationSpring], true)
+                        ? 'a stiffness'
+                        : self::noun($dimension)).
+                    " is needed, for example {$example}.",
+            );
         }
         if (! is_finite($value) || abs($value) > self::LARGEST) {
             throw new QuantityError('This number is too large.');
@@ -77,7 +99,11 @@ final class Quantity
             throw new QuantityError('Nothing is entered here.');
         }
         $last = count($tokens) - 1;
-        if ($last > 0 && $tokens[$last][0] === 'unit' && count(array_keys(array_column($tokens, 0), 'unit', true)) === 1) {
+        if (
+            $last > 0 &&
+            $tokens[$last][0] === 'unit' &&
+            count(array_keys(array_column($tokens, 0), 'unit', true)) === 1
+        ) {
             $tokens = [['sign', '('], ...array_slice($tokens, 0, $last), ['sign', ')'], $tokens[$last]];
         }
         $parser = new self($tokens);
@@ -92,14 +118,23 @@ final class Quantity
     /** @return list<array{string, string}> */
     private static function tokens(string $text): array
     {
-        $text = trim(strtr($text, ['−' => '-', '×' => '*', '÷' => '/', "\u{00A0}" => ' ', "'" => ' ft ', '"' => ' in ']));
-        $text = (string) preg_replace(['~(m|ft|in)\^?2\b~', '~(m|ft|in)\^?3\b~', '~(m|ft|in)\^?4\b~'], ['$1²', '$1³', '$1⁴'], $text);
+        $text = trim(
+            strtr($text, ['−' => '-', '×' => '*', '÷' => '/', "\u{00A0}" => ' ', "'" => ' ft ', '"' => ' in ']),
+        );
+        $text = (string) preg_replace(
+            ['~(m|ft|in)\^?2\b~', '~(m|ft|in)\^?3\b~', '~(m|ft|in)\^?4\b~'],
+            ['$1²', '$1³', '$1⁴'],
+            $text,
+        );
         $tokens = [];
-        $pattern = '~\G\s*(?:(?<number>(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?)|(?<unit>[\p{L}µ][\p{L}·]*[²³⁴⁶]?(?:/[\p{L}]+[²³]?)?)|(?<sign>[-+*/()]))~u';
+        $pattern =
+            '~\G\s*(?:(?<number>(?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?)|(?<unit>[\p{L}µ][\p{L}·]*[²³⁴⁶]?(?:/[\p{L}]+[²³]?)?)|(?<sign>[-+*/()]))~u';
         $offset = 0;
         while ($offset < strlen($text)) {
             if (preg_match($pattern, $text, $m, PREG_UNMATCHED_AS_NULL, $offset) !== 1) {
-                throw new QuantityError('“'.mb_substr(ltrim(substr($text, $offset)), 0, 12).'” is not a number, a unit or a sign.');
+                throw new QuantityError(
+                    '“'.mb_substr(ltrim(substr($text, $offset)), 0, 12).'” is not a number, a unit or a sign.',
+                );
             }
             $offset += strlen((string) $m[0]);
             $tokens[] = match (true) {
@@ -132,7 +167,9 @@ final class Quantity
     private static function add(array $a, array $b, int $sign): array
     {
         if ($a[1] !== $b[1] || $a[2] !== $b[2]) {
-            throw new QuantityError(ucfirst(self::describe($a[1], $a[2])).' and '.self::describe($b[1], $b[2]).' cannot be added.');
+            throw new QuantityError(
+                ucfirst(self::describe($a[1], $a[2])).' and '.self::describe($b[1], $b[2]).' cannot be added.',
+            );
         }
 
         return [$a[0] + $sign * $b[0], $a[1], $a[2]];

@@ -32,7 +32,11 @@ enum UnitSystem: string
     /** E.g. 123456.0, Kind::Force -> "123.5 kN". The value is in N, mm, MPa. */
     public function format(float $value, Kind $kind): string
     {
-        return trim(self::trimNegativeZero(number_format($value / $this->factor($kind), $this->decimals($kind), '.', '')).' '.$this->unit($kind));
+        return trim(
+            self::trimNegativeZero(number_format($value / $this->factor($kind), $this->decimals($kind), '.', '')).
+                ' '.
+                $this->unit($kind),
+        );
     }
 
     /**

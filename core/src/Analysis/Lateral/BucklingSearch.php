@@ -17,8 +17,11 @@ final readonly class BucklingSearch
      * @param  list<Combination>  $combinations
      * @param  Envelope  $moment  of the beam
      */
-    public function __construct(public HeldDiagrams $diagrams, private array $combinations, private Envelope $moment)
-    {
+    public function __construct(
+        public HeldDiagrams $diagrams,
+        private array $combinations,
+        private Envelope $moment,
+    ) {
     }
 
     /**
@@ -31,7 +34,15 @@ final readonly class BucklingSearch
         $diagrams = $this->diagrams;
         $most = $moment = $factor = 0.0;
         $heaviest = null;
-        $weigh = function (BucklingCase $case, array $terms) use (&$most, &$moment, &$factor, &$heaviest, $shapes, $resistance, $weight): void {
+        $weigh = function (BucklingCase $case, array $terms) use (
+            &$most,
+            &$moment,
+            &$factor,
+            &$heaviest,
+            $shapes,
+            $resistance,
+            $weight,
+        ): void {
             /** @var list<array{float, int}> $terms */
             [$M] = $case->greatest($weight);
             if ($M <= 0.0) {
@@ -45,13 +56,22 @@ final readonly class BucklingSearch
             }
             // With no greater moment it takes a smaller factor to be heavier.
             $needed = $M <= $moment ? $factor : self::needed($resistance, $M, $most);
-            if (is_finite($needed) && $needed > 0.0 && $shapes->isAbove($case, $weight, $shapes->tried($terms, $needed, $resistance->mostFactor($M)))) {
+            if (
+                is_finite($needed) &&
+                $needed > 0.0 &&
+                $shapes->isAbove($case, $weight, $shapes->tried($terms, $needed, $resistance->mostFactor($M)))
+            ) {
                 return;
             }
             $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($M));
             $utilisation = $resistance->utilisation($case, $alpha);
             if ($utilisation > $most) {
-                [$most, $moment, $factor, $heaviest] = [$utilisation, $M, $resistance->isOfFactor() ? min($alpha, $resistance->mostFactor($M)) : INF, $case];
+                [$most, $moment, $factor, $heaviest] = [
+                    $utilisation,
+                    $M,
+                    $resistance->isOfFactor() ? min($alpha, $resistance->mostFactor($M)) : INF,
+                    $case,
+                ];
             }
         };
         foreach ($diagrams->ordered($this->combinations, $this->moment, $weight) as [$combination, $bound]) {
@@ -74,7 +94,8 @@ final readonly class BucklingSearch
     }
 
     /**
-     * Cases of which one is the heaviest for any section that lies between some: those that no other one outdoes in moment
+     * Cases of which one is the heaviest for any section that lies between some: those that no other one outdoes in
+     * moment
      * and in critical factor for each of these.
      *
      * @param  non-empty-list<array{BucklingShapes, float}>  $between  with the self-weight of each, N/mm
@@ -138,7 +159,7 @@ final readonly class BucklingSearch
         }
         for ($i = 0; $i < 12; $i++) {
             $middle = sqrt($low * $high);
-            $resistance->bound($M, $middle) > $most ? $low = $middle : $high = $middle;
+            $resistance->bound($M, $middle) > $most ? ($low = $middle) : ($high = $middle);
         }
 
         return $high;

@@ -10,7 +10,8 @@ use Waage\Analysis\PieceShare;
  * The critical factors of a held length with a certain section.
  *
  * A diagram's critical factor is at most the one at which it balances the stiffness in the shape that another diagram
- * buckles in, and near it where the two are alike. One sum over the loads gives that estimate, so that most diagrams need
+ * buckles in, and near it where the two are alike. One sum over the loads gives that estimate, so that most diagrams
+ * need
  * no eigenvalue.
  */
 final class BucklingShapes
@@ -32,7 +33,9 @@ final class BucklingShapes
     /** @var list<array<int, float>> of each shape what each share does in it, by its number */
     private array $effects = [];
 
-    /** @var list<array{list<array{float, int}>, float}> sums that were worked out, and what their moments do not exceed */
+    /**
+     * @var list<array{list<array{float, int}>, float}> sums that were worked out, and what their moments do not exceed
+     */
     private array $known = [];
 
     /** @var array<int, list<float>> what each of these does in the shapes */
@@ -44,13 +47,16 @@ final class BucklingShapes
     /** @var \WeakMap<BucklingCase, Pencil> */
     private \WeakMap $pencils;
 
-    /** @var \WeakMap<BucklingCase, array{float, array<int, float>, float}> factor, shape, and up to which factor it was looked for */
+    /**
+     * @var \WeakMap<BucklingCase, array{float, array<int, float>, float}> factor, shape, and up to which factor it was
+     *     looked for
+     */
     private \WeakMap $solved;
 
     public function __construct(private readonly HeldDiagrams $diagrams, public readonly ThinWalledBeam $beam)
     {
-        $this->pencils = new \WeakMap;
-        $this->solved = new \WeakMap;
+        $this->pencils = new \WeakMap();
+        $this->solved = new \WeakMap();
     }
 
     /**
@@ -143,7 +149,10 @@ final class BucklingShapes
         if ($solved !== null && (is_finite($solved[0]) || $most <= $solved[2])) {
             return $solved[0] <= $most ? $solved[0] : INF;
         }
-        $drives = array_map(fn (int $shape): float => $this->drives($shape, $case, $weight), array_keys($this->shapes));
+        $drives = array_map(
+            fn (int $shape): float => $this->drives($shape, $case, $weight),
+            array_keys($this->shapes),
+        );
         $greatest = $drives === [] ? 0.0 : max($drives);
         $nearest = $greatest > 0.0 ? $this->shapes[(int) array_search($greatest, $drives, true)][0] : null;
         [$alpha, $shape] = $this->pencil($case, $weight)->least($nearest, $most);
@@ -151,7 +160,10 @@ final class BucklingShapes
         if (is_finite($alpha) && count($this->shapes) < self::MOST && self::OFF * $greatest < 1 / $alpha) {
             $work = $this->beam->work($shape);
             $this->shapes[] = [$shape, ...$work];
-            $this->effects[] = array_map(fn (PieceShare $share): float => $this->effect($work, $share), $this->diagrams->shares);
+            $this->effects[] = array_map(
+                fn (PieceShare $share): float => $this->effect($work, $share),
+                $this->diagrams->shares,
+            );
             array_map($this->compare(...), array_keys($this->known));
         }
 
@@ -165,7 +177,9 @@ final class BucklingShapes
      */
     public function flanges(BucklingCase $case, float $weight, float $most): array
     {
-        return is_finite($this->factor($case, $weight, $most)) ? $this->beam->flanges($this->solved[$case][1] ?? []) : [];
+        return is_finite($this->factor($case, $weight, $most))
+            ? $this->beam->flanges($this->solved[$case][1] ?? [])
+            : [];
     }
 
     /** The beam under a case. */
@@ -192,7 +206,8 @@ final class BucklingShapes
         [, $ofMoments, $ofLoads] = $this->shapes[$shape];
         $drives = 0.0;
         foreach ($case->sum->terms($weight) as [$factor, $share]) {
-            $drives += $factor * ($this->effects[$shape][$share->id] ??= $this->effect([$ofMoments, $ofLoads], $share));
+            $drives +=
+                $factor * ($this->effects[$shape][$share->id] ??= $this->effect([$ofMoments, $ofLoads], $share));
         }
 
         return $drives;

@@ -16,7 +16,10 @@ final readonly class Forms
     /** @var list<array{int, int, int, float, float}> row, column, element, of E I_w and of G I_t */
     public array $twisting;
 
-    /** @var list<array{int, int, int, float, list<float>}> row, column, first point of the element, factor, and what moments do at its points, for a = 1 mm */
+    /**
+     * @var list<array{int, int, int, float, list<float>}> row, column, first point of the element, factor, and what
+     *     moments do at its points, for a = 1 mm
+     */
     public array $ofMoments;
 
     /** @var list<array{int, int, int, float, list<float>}> the same of loads, for z = 1 mm */
@@ -33,19 +36,31 @@ final readonly class Forms
             foreach ($u as [$i, $p, $ci]) {
                 foreach ($u as [$j, $q, $cj]) {
                     if ($q <= $p) {
-                        $bending[] = [$p, $band - $p + $q, $e, $ci * $cj / $l ** 3 * $shapes->bending[$i][$j]];
+                        $bending[] = [$p, $band - $p + $q, $e, (($ci * $cj) / $l ** 3) * $shapes->bending[$i][$j]];
                     }
                 }
             }
             foreach ($phi as [$i, $p, $ci]) {
                 foreach ($u as [$j, $q, $cj]) {
                     // Both halves of a symmetric matrix fall on the diagonal.
-                    $ofMoments[] = [max($p, $q), $band - abs($p - $q), $start, ($p === $q ? 2 : 1) * $ci * $cj / $l, $shapes->coupling[$i][$j]];
+                    $ofMoments[] = [
+                        max($p, $q),
+                        $band - abs($p - $q),
+                        $start,
+                        (($p === $q ? 2 : 1) * $ci * $cj) / $l,
+                        $shapes->coupling[$i][$j],
+                    ];
                 }
                 foreach ($phi as [$j, $q, $cj]) {
                     if ($q <= $p) {
-                        $twisting[] = [$p, $band - $p + $q, $e, $ci * $cj / $l ** 3 * $shapes->bending[$i][$j], $ci * $cj / $l * $shapes->twist[$i][$j]];
-                        $ofLoads[] = [$p, $band - $p + $q, $start, $ci * $cj / $l, $shapes->square[$i][$j]];
+                        $twisting[] = [
+                            $p,
+                            $band - $p + $q,
+                            $e,
+                            (($ci * $cj) / $l ** 3) * $shapes->bending[$i][$j],
+                            (($ci * $cj) / $l) * $shapes->twist[$i][$j],
+                        ];
+                        $ofLoads[] = [$p, $band - $p + $q, $start, ($ci * $cj) / $l, $shapes->square[$i][$j]];
                     }
                 }
             }

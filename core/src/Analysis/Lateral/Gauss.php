@@ -10,7 +10,9 @@ final class Gauss
     /** @var array<int, array{list<float>, list<float>}> */
     private static array $rules = [];
 
-    /** @return array{list<float>, list<float>} places and weights of n points: exact for polynomials of degree 2n − 1 */
+    /**
+     * @return array{list<float>, list<float>} places and weights of n points: exact for polynomials of degree 2n − 1
+     */
     public static function rule(int $n): array
     {
         return self::$rules[$n] ??= self::make($n);
@@ -36,10 +38,10 @@ final class Gauss
     {
         $places = $weights = [];
         for ($i = 1; $i <= $n; $i++) {
-            $t = -cos(M_PI * ($i - 0.25) / ($n + 0.5));
+            $t = -cos((M_PI * ($i - 0.25)) / ($n + 0.5));
             do {
                 $P = self::legendre($n, $t);
-                $slope = $n * ($t * $P[$n] - $P[$n - 1]) / ($t * $t - 1);
+                $slope = ($n * ($t * $P[$n] - $P[$n - 1])) / ($t * $t - 1);
                 $step = $P[$n] / $slope;
                 $t -= $step;
             } while (abs($step) > 1e-15);

@@ -78,7 +78,10 @@ final class HeldDiagrams
     {
         $ordered = [];
         foreach ($combinations as $combination) {
-            $bound = max($moment->bound($combination, 1, $weight, $this->held->from, $this->held->to), $moment->bound($combination, -1, $weight, $this->held->from, $this->held->to));
+            $bound = max(
+                $moment->bound($combination, 1, $weight, $this->held->from, $this->held->to),
+                $moment->bound($combination, -1, $weight, $this->held->from, $this->held->to),
+            );
             if ($bound > 0.0) {
                 $ordered[] = [$combination, $bound];
             }
@@ -90,13 +93,21 @@ final class HeldDiagrams
 
     public function case(Combination $combination, int $place): BucklingCase
     {
-        return new BucklingCase($this->held, $combination, $this->arrangements->sum($combination, $this->places[$place]));
+        return new BucklingCase(
+            $this->held,
+            $combination,
+            $this->arrangements->sum($combination, $this->places[$place]),
+        );
     }
 
     /** The case in which variable load makes the moment of a sign greatest at x. */
     public function caseAt(Combination $combination, float $x, int $sign): BucklingCase
     {
-        return new BucklingCase($this->held, $combination, $this->arrangements->sum($combination, $this->arrangements->worstAt($x, false, $sign)));
+        return new BucklingCase(
+            $this->held,
+            $combination,
+            $this->arrangements->sum($combination, $this->arrangements->worstAt($x, false, $sign)),
+        );
     }
 
     /**
@@ -175,7 +186,8 @@ final class HeldDiagrams
             $jumps[$i] = $start - ($before ?? ($this->held->forks[0] > $this->held->from ? 0.0 : $start));
             $before = $end;
         }
-        $jumps[$last + 1] = $this->held->forks[count($this->held->forks) - 1] < $this->held->to ? -($before ?? 0.0) : 0.0;
+        $jumps[$last + 1] =
+            $this->held->forks[count($this->held->forks) - 1] < $this->held->to ? -($before ?? 0.0) : 0.0;
         if (max(array_map(abs(...), $jumps)) <= 1e-9 * $least) {
             return null;
         }
@@ -199,7 +211,13 @@ final class HeldDiagrams
     {
         $held = $this->held;
         $L = $held->length();
-        $nodes = [...$held->forks, ...array_column($held->flanges, 0), ...array_filter($breaks, fn (float $x): bool => $x > $held->from && $x < $held->to), $held->from, $held->to];
+        $nodes = [
+            ...$held->forks,
+            ...array_column($held->flanges, 0),
+            ...array_filter($breaks, fn (float $x): bool => $x > $held->from && $x < $held->to),
+            $held->from,
+            $held->to,
+        ];
         $kinks = [];
         $forces = $this->arrangements->responses->forces();
         if (count($forces) <= 3) {
@@ -215,7 +233,7 @@ final class HeldDiagrams
         for ($i = 1, $n = count($nodes); $i < $n; $i++) {
             $parts = (int) ceil(($nodes[$i] - $nodes[$i - 1]) / (0.35 * $L));
             for ($k = 1; $k < $parts; $k++) {
-                $kinks[] = $nodes[$i - 1] + $k / $parts * ($nodes[$i] - $nodes[$i - 1]);
+                $kinks[] = $nodes[$i - 1] + ($k / $parts) * ($nodes[$i] - $nodes[$i - 1]);
             }
         }
 

@@ -23,7 +23,8 @@ final class HeldLengths
         if ($top->isContinuous() && $bottom->isContinuous()) {
             return [];
         }
-        $isHeld = fn (Restraint $r, float $x): bool => $r->isContinuous() || array_filter($r->positions, fn (float $p): bool => abs($p - $x) <= self::ONE) !== [];
+        $isHeld = fn (Restraint $r, float $x): bool => $r->isContinuous() ||
+            array_filter($r->positions, fn (float $p): bool => abs($p - $x) <= self::ONE) !== [];
         $forks = $flanges = [];
         foreach (self::distinct([...$beam->forks, ...$top->positions, ...$bottom->positions]) as $x) {
             $isSupport = array_filter($beam->forks, fn (float $s): bool => abs($s - $x) <= self::ONE) !== [];
@@ -40,7 +41,14 @@ final class HeldLengths
             throw new \LogicException('A beam has supports.');
         }
         foreach (self::cuts($beam, $forks) as [$from, $to, $inside, $clamped]) {
-            $lengths[] = new HeldLength($from, $to, $inside, $clamped, array_values(array_filter($flanges, fn (array $f): bool => $f[0] >= $from && $f[0] <= $to)), $continuous);
+            $lengths[] = new HeldLength(
+                $from,
+                $to,
+                $inside,
+                $clamped,
+                array_values(array_filter($flanges, fn (array $f): bool => $f[0] >= $from && $f[0] <= $to)),
+                $continuous,
+            );
         }
 
         return $lengths;

@@ -35,17 +35,22 @@ final readonly class Mesh
     /** @param  list<float>  $breaks  places where the section changes */
     public function __construct(public HeldLength $held, array $breaks = [])
     {
-        $inside = array_filter([...$held->forks, ...array_column($held->flanges, 0), ...$breaks], fn (float $x): bool => $x > $held->from + 1.0 && $x < $held->to - 1.0);
+        $inside = array_filter(
+            [...$held->forks, ...array_column($held->flanges, 0), ...$breaks],
+            fn (float $x): bool => $x > $held->from + 1.0 && $x < $held->to - 1.0,
+        );
         $nodes = array_values(array_unique([$held->from, ...$inside, $held->to]));
         sort($nodes);
         $this->nodes = $nodes;
         $last = count($nodes) - 1;
-        $this->shapes = Shapes::ofDegree(match (true) {
-            $last === 1 => 7,
-            $last === 2 => 6,
-            $last === 3 => 5,
-            default => 4,
-        });
+        $this->shapes = Shapes::ofDegree(
+            match (true) {
+                $last === 1 => 7,
+                $last === 2 => 6,
+                $last === 3 => 5,
+                default => 4,
+            },
+        );
 
         $next = 0;
         $number = function (bool $isFree) use (&$next): int {
@@ -56,7 +61,10 @@ final readonly class Mesh
         foreach ($nodes as $n => $x) {
             $isFork = in_array($x, $held->forks, true);
             $isClamped = in_array($x, $held->clamped, true);
-            $ties[] = $held->continuous !== 0 ? $held->continuous : (array_column(array_filter($held->flanges, fn (array $f): bool => $f[0] === $x), 1)[0] ?? 0);
+            $ties[] =
+                $held->continuous !== 0
+                    ? $held->continuous
+                    : array_column(array_filter($held->flanges, fn (array $f): bool => $f[0] === $x), 1)[0] ?? 0;
             $u[2 * $n] = $number($moves && ! $isFork && $ties[$n] === 0);
             $u[2 * $n + 1] = $number($moves && ! $isClamped);
             $phi[2 * $n] = $number(! $isFork);

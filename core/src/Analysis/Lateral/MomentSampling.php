@@ -10,12 +10,18 @@ namespace Waage\Analysis\Lateral;
  */
 final readonly class MomentSampling
 {
-    /** @var list<list<array{int, array<int, array<int, float>>}>> of each element: segment, and for each power of t what it gives at each point */
+    /**
+     * @var list<list<array{int, array<int, array<int, float>>}>> of each element: segment, and for each power of t
+     *     what it gives at each point
+     */
     private array $parts;
 
     private int $points;
 
-    /** @param  list<array{int, float, float, float}>  $segments  number, its x, and the part of it on the length: from, to */
+    /**
+     * @param  list<array{int, float, float, float}>  $segments  number, its x, and the part of it on the length: from,
+     *     to
+     */
     public function __construct(Mesh $mesh, array $segments)
     {
         $this->points = $mesh->shapes->points;
@@ -38,7 +44,7 @@ final readonly class MomentSampling
                 $powers = array_fill(0, 4, array_fill(0, $this->points, 0.0));
                 foreach ($at as $i => $part) {
                     $t = $t0 + $part * ($t1 - $t0);
-                    $w = $weights[$i] * ($t1 - $t0) / $l;
+                    $w = ($weights[$i] * ($t1 - $t0)) / $l;
                     foreach (self::lagrange($places, $barycentric, ($x + $t - $from) / $l) as $g => $value) {
                         $powers[0][$g] += $w * $value;
                         $powers[1][$g] += $w * $t * $value;
@@ -78,14 +84,19 @@ final readonly class MomentSampling
     }
 
     /**
-     * The weights with which the polynomials of Lagrange through some places are found at any other one (barycentric form).
+     * The weights with which the polynomials of Lagrange through some places are found at any other one (barycentric
+     * form).
      *
      * @param  list<float>  $places
      * @return list<float>
      */
     private static function barycentric(array $places): array
     {
-        return array_map(fn (float $own): float => 1 / array_product(array_map(fn (float $other): float => $other === $own ? 1.0 : $own - $other, $places)), $places);
+        return array_map(
+            fn (float $own): float => 1 /
+                array_product(array_map(fn (float $other): float => $other === $own ? 1.0 : $own - $other, $places)),
+            $places,
+        );
     }
 
     /**

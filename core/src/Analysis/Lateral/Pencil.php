@@ -8,7 +8,8 @@ namespace Waage\Analysis\Lateral;
  * The least positive λ with (K + λ G) x = 0 of two symmetric band matrices, K positive definite and G of any sign: the
  * load factor at which a structure of stiffness K buckles under loads of geometric stiffness G.
  *
- * By inverse iteration about a shift below the answer. Where the pivots of K + λ G are all positive λ is below the least
+ * By inverse iteration about a shift below the answer. Where the pivots of K + λ G are all positive λ is below the
+ * least
  * answer: so the shift is, and so is a hair less than what was found, before it counts as the least.
  */
 final readonly class Pencil

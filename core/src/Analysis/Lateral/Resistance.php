@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Analysis\Lateral;
 
-/** What a standard makes of a moment diagram and its critical factor. Both grow with the moment and fall with the factor. */
+/**
+ * What a standard makes of a moment diagram and its critical factor. Both grow with the moment and fall with the
+ * factor.
+ */
 interface Resistance
 {
     /** A utilisation that no diagram with moments up to M (Nmm) and at least this critical factor exceeds. */

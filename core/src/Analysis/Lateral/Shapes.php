@@ -40,7 +40,8 @@ final class Shapes
 
     private function __construct(public readonly int $degree)
     {
-        // Exact for the products of two shape functions, differentiated twice, with a moment projected onto as many points.
+        // Exact for the products of two shape functions, differentiated twice, with a moment projected onto as many
+        // points.
         $this->points = 2 * $degree - 3;
         [$places, $weights] = Gauss::rule($this->points);
         $values = $slopes = $curvatures = [];
@@ -103,7 +104,8 @@ final class Shapes
         $P = Gauss::legendre($degree, 2 * $x - 1);
         for ($j = 2; $j <= $degree - 2; $j++) {
             $shapes[] = [
-                (($P[$j + 2] - $P[$j]) / (2 * (2 * $j + 3)) - ($P[$j] - $P[$j - 2]) / (2 * (2 * $j - 1))) / (2 * (2 * $j + 1)),
+                (($P[$j + 2] - $P[$j]) / (2 * (2 * $j + 3)) - ($P[$j] - $P[$j - 2]) / (2 * (2 * $j - 1))) /
+                (2 * (2 * $j + 1)),
                 ($P[$j + 1] - $P[$j - 1]) / (2 * (2 * $j + 1)),
                 $P[$j],
             ];

@@ -7,13 +7,16 @@ namespace Waage\Analysis\Lateral;
 /**
  * Elastic lateral-torsional buckling of a held length: a one-dimensional thin-walled beam after Vlasov, with warping.
  *
- * Potential energy of a sideways displacement v of the shear centre and a twist φ (top flange towards +v), for a section
+ * Potential energy of a sideways displacement v of the shear centre and a twist φ (top flange towards +v), for a
+ * section
  * that is symmetric about its upright axis:
  *
  *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ ∫ M β φ′² dx − ½ Σ q z φ²)
  *
- * with sagging moments M and downward loads q at the height z above the shear centre. Unknown is the displacement u = v − s φ of
- * the middle between the flanges, which lies s below the shear centre: so the flanges, at half their distance a, are held
+ * with sagging moments M and downward loads q at the height z above the shear centre. Unknown is the displacement u =
+ * v − s φ of
+ * the middle between the flanges, which lies s below the shear centre: so the flanges, at half their distance a, are
+ * held
  * alike. The load factor α at which the energy vanishes is the critical one. Source: V. Z. Vlasov, Thin-Walled Elastic
  * Beams (1961); N. S. Trahair, Flexural-Torsional Buckling of Structures (1993).
  *
@@ -51,10 +54,11 @@ final readonly class ThinWalledBeam
         $band = $mesh->band;
         foreach ($mesh->elements as $e => [$u, $phi]) {
             $l = $mesh->nodes[$e + 1] - $mesh->nodes[$e];
-            $both = $stiffness[$e]->bending * $stiffness[$e]->level * $a / $l ** 3;
+            $both = ($stiffness[$e]->bending * $stiffness[$e]->level * $a) / $l ** 3;
             foreach ($both === 0.0 ? [] : $u as [$i, $p, $ci]) {
                 foreach ($phi as [$j, $q, $cj]) {
-                    $K[max($p, $q)][$band - abs($p - $q)] += ($p === $q ? 2 : 1) * $ci * $cj * $both * $shapes->bending[$i][$j];
+                    $K[max($p, $q)][$band - abs($p - $q)] +=
+                        ($p === $q ? 2 : 1) * $ci * $cj * $both * $shapes->bending[$i][$j];
                 }
             }
         }
@@ -96,13 +100,20 @@ final readonly class ThinWalledBeam
                 $at = Shapes::at($mesh->shapes->degree, $k / $parts);
                 $moves = array_sum(array_map(fn (array $f): float => $f[2] * $shape[$f[1]] * $at[$f[0]][0], $u));
                 $twists = array_sum(array_map(fn (array $f): float => $f[2] * $shape[$f[1]] * $at[$f[0]][0], $phi));
-                $points[] = [$mesh->nodes[$e] + $k / $parts * ($mesh->nodes[$e + 1] - $mesh->nodes[$e]), $moves + $twists, $moves - $twists];
+                $points[] = [
+                    $mesh->nodes[$e] + ($k / $parts) * ($mesh->nodes[$e + 1] - $mesh->nodes[$e]),
+                    $moves + $twists,
+                    $moves - $twists,
+                ];
                 $most = abs($moves + $twists) > abs($most) ? $moves + $twists : $most;
                 $most = abs($moves - $twists) > abs($most) ? $moves - $twists : $most;
             }
         }
 
-        return array_map(fn (array $p): array => [$p[0], $p[1] / $most, $p[2] / $most], $points === [] ? [[0.0, 0.0, 0.0]] : $points);
+        return array_map(
+            fn (array $p): array => [$p[0], $p[1] / $most, $p[2] / $most],
+            $points === [] ? [[0.0, 0.0, 0.0]] : $points,
+        );
     }
 
     /**
@@ -130,7 +141,7 @@ final readonly class ThinWalledBeam
                     $curvature += $c * $shape[$p] * $shapes->curvatures[$i][$g];
                 }
                 $ofMoments[] = -(2 * $value * ($this->a * $bends + $level * $curvature) - $beta * $slope ** 2) / $l;
-                $ofLoads[] = -2 * $this->z / $l * ($value * $curvature + $slope ** 2);
+                $ofLoads[] = ((-2 * $this->z) / $l) * ($value * $curvature + $slope ** 2);
             }
         }
 
@@ -153,9 +164,11 @@ final readonly class ThinWalledBeam
                     }
                     $factors = [];
                     foreach ($shapes->coupling[$i][$j] as $g => $v) {
-                        $factors[] = $level * ($v + $shapes->coupling[$j][$i][$g]) - $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g];
+                        $factors[] =
+                            $level * ($v + $shapes->coupling[$j][$i][$g]) -
+                            $beta * $shapes->slopes[$i][$g] * $shapes->slopes[$j][$g];
                     }
-                    $forms[] = [$p, $mesh->band - $p + $q, $e * $shapes->points, $ci * $cj / $l, $factors];
+                    $forms[] = [$p, $mesh->band - $p + $q, $e * $shapes->points, ($ci * $cj) / $l, $factors];
                 }
             }
         }
@@ -172,7 +185,13 @@ final readonly class ThinWalledBeam
     {
         $G = self::none($this->mesh);
         $forms = $this->mesh->forms;
-        foreach ([[$this->a, $forms->ofMoments, $moments], [1.0, $this->ofDifference, $moments], [$this->z, $this->z === 0.0 ? [] : $forms->ofLoads, $ofLoads]] as [$scale, $of, $values]) {
+        foreach (
+            [
+                [$this->a, $forms->ofMoments, $moments],
+                [1.0, $this->ofDifference, $moments],
+                [$this->z, $this->z === 0.0 ? [] : $forms->ofLoads, $ofLoads],
+            ] as [$scale, $of, $values]
+        ) {
             foreach ($of as [$row, $column, $g, $factor, $shares]) {
                 $sum = 0.0;
                 foreach ($shares as $share) {

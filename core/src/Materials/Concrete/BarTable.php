@@ -18,18 +18,28 @@ final class BarTable
         foreach (['Bottom' => $steel->bottom, 'Top' => $steel->top] as $face => $stretches) {
             foreach ($stretches as $stretch) {
                 // Bars that run through have a row each time they count alone: one tells it all.
-                $key = "{$face} ".($stretch->ends[0] === 0.0 && $stretch->ends[1] === $concrete->length() ? 'all' : $stretch->id);
+                $key =
+                    "{$face} ".
+                    ($stretch->ends[0] === 0.0 && $stretch->ends[1] === $concrete->length() ? 'all' : $stretch->id);
                 $rows[$key] ??= [
-                    $face, $key === "{$face} all" ? 'all along' : $stretch->place, $stretch->group->text(),
+                    $face,
+                    $key === "{$face} all" ? 'all along' : $stretch->place,
+                    $stretch->group->text(),
                     $units->format($stretch->group->bars->area(), Kind::SteelArea),
-                    $units->format($stretch->ends[0], Kind::Length), $units->format($stretch->ends[1], Kind::Length),
+                    $units->format($stretch->ends[0], Kind::Length),
+                    $units->format($stretch->ends[1], Kind::Length),
                 ];
             }
         }
-        $links = array_map(fn (LinkZone $zone): array => [
-            $units->format($zone->from, Kind::Length), $units->format($zone->to, Kind::Length),
-            $units->format($zone->spacing, Kind::Size), $units->format($concrete->links->area() / $zone->spacing, Kind::AreaByLength),
-        ], $steel->links);
+        $links = array_map(
+            fn (LinkZone $zone): array => [
+                $units->format($zone->from, Kind::Length),
+                $units->format($zone->to, Kind::Length),
+                $units->format($zone->spacing, Kind::Size),
+                $units->format($concrete->links->area() / $zone->spacing, Kind::AreaByLength),
+            ],
+            $steel->links,
+        );
 
         return [
             Block::table(['Bars', 'Where', 'Number and diameter', '>Area', '>From x', '>To x'], array_values($rows)),

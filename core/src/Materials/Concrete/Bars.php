@@ -19,7 +19,9 @@ final readonly class Bars
         }
         [$count, $diameter] = [(int) $found[1], (float) $found[2]];
 
-        return $count >= 2 && $count <= 40 && $diameter >= 6.0 && $diameter <= 40.0 ? new self($count, $diameter) : null;
+        return $count >= 2 && $count <= 40 && $diameter >= 6.0 && $diameter <= 40.0
+            ? new self($count, $diameter)
+            : null;
     }
 
     /** With more of them. */
@@ -31,7 +33,7 @@ final readonly class Bars
     /** mm² */
     public function area(): float
     {
-        return $this->count * M_PI * $this->diameter ** 2 / 4;
+        return ($this->count * M_PI * $this->diameter ** 2) / 4;
     }
 
     public function text(): string

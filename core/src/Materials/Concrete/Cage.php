@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** What bars have to stay within: width of the section, cover to the links, their diameter, greatest size of aggregate; mm. */
+/**
+ * What bars have to stay within: width of the section, cover to the links, their diameter, greatest size of aggregate;
+ * mm.
+ */
 final readonly class Cage
 {
     public function __construct(

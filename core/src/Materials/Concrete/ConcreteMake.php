@@ -15,7 +15,8 @@ use Waage\Material\Situation;
 use Waage\Units\UnitSystem;
 
 /**
- * A rectangle of reinforced concrete, b wide and h deep, as the engineer wishes it; with its bars and links once these are
+ * A rectangle of reinforced concrete, b wide and h deep, as the engineer wishes it; with its bars and links once these
+ * are
  * chosen. N, mm, MPa.
  */
 final readonly class ConcreteMake extends RectangularMake
@@ -47,7 +48,9 @@ final readonly class ConcreteMake extends RectangularMake
     /** @throws \LogicException where it is not of concrete */
     public static function from(Make $make): self
     {
-        return $make instanceof self ? $make : throw new \LogicException("Concrete is needed, not {$make->material()->id()}.");
+        return $make instanceof self
+            ? $make
+            : throw new \LogicException("Concrete is needed, not {$make->material()->id()}.");
     }
 
     public function material(): Material
@@ -107,7 +110,15 @@ final readonly class ConcreteMake extends RectangularMake
         $E = $this->grade->Ecm();
         $rigidity = $this->rectangle()->rigidity($E, $E / 2.4);
 
-        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $rigidity);
+        return new Piece(
+            $this->name(),
+            0.0,
+            $this->shape->length,
+            $this->h,
+            $this->weight(),
+            self::EXPANSION,
+            $rigidity,
+        );
     }
 
     public function isElastic(): bool
@@ -123,12 +134,22 @@ final readonly class ConcreteMake extends RectangularMake
     public function describe(): array
     {
         return [
-            ...$this->rectangle()->describe(), 'family' => 'reinforced concrete', 'weight' => $this->weight(),
-            'grade' => $this->grade->name, 'fy' => $this->fyk, 'link' => [$this->cover, $this->links->diameter],
-            ...$this->steel === null ? [] : [
-                'cuts' => Cut::of($this, $this->steel), 'bars' => $this->barsByPlace($this->steel),
-                'links' => array_map(fn (LinkZone $z): array => [$z->from, $z->to, $z->spacing], $this->steel->links),
-            ],
+            ...$this->rectangle()->describe(),
+            'family' => 'reinforced concrete',
+            'weight' => $this->weight(),
+            'grade' => $this->grade->name,
+            'fy' => $this->fyk,
+            'link' => [$this->cover, $this->links->diameter],
+            ...$this->steel === null
+                ? []
+                : [
+                    'cuts' => Cut::of($this, $this->steel),
+                    'bars' => $this->barsByPlace($this->steel),
+                    'links' => array_map(
+                        fn (LinkZone $z): array => [$z->from, $z->to, $z->spacing],
+                        $this->steel->links,
+                    ),
+                ],
         ];
     }
 
@@ -156,7 +177,10 @@ final readonly class ConcreteMake extends RectangularMake
         return [...$this->moreBars(), ...$classes];
     }
 
-    /** @return list<array{string, array<string, mixed>}> more of the bars that the engineer names, at the top, the bottom or both */
+    /**
+     * @return list<array{string, array<string, mixed>}> more of the bars that the engineer names, at the top, the
+     *     bottom or both
+     */
     private function moreBars(): array
     {
         $said = array_filter(['top' => $this->wishes->top, 'bottom' => $this->wishes->bottom]);
@@ -164,9 +188,16 @@ final readonly class ConcreteMake extends RectangularMake
         for ($n = 1; $n <= self::MORE_BARS; $n++) {
             foreach ([['top'], ['bottom'], ['top', 'bottom']] as $sides) {
                 $bars = array_map(fn (Bars $b): Bars => $b->with($n), array_intersect_key($said, array_flip($sides)));
-                if (count($bars) === count($sides) && array_filter($bars, fn (Bars $b): bool => ! $this->fits($b)) === []) {
+                if (
+                    count($bars) === count($sides) &&
+                    array_filter($bars, fn (Bars $b): bool => ! $this->fits($b)) === []
+                ) {
                     $texts = array_map(fn (Bars $b): string => $b->text(), $bars);
-                    $names = array_map(fn (string $side, string $b): string => "{$b} at the {$side}", array_keys($texts), $texts);
+                    $names = array_map(
+                        fn (string $side, string $b): string => "{$b} at the {$side}",
+                        array_keys($texts),
+                        $texts,
+                    );
                     $more[] = [implode(', ', $names), ['concrete' => $texts]];
                 }
             }
@@ -184,7 +215,10 @@ final readonly class ConcreteMake extends RectangularMake
     {
         $links = $this->steel === null ? '' : ' '.ucfirst($this->links->text($this->steel->links)).';';
 
-        return ".{$links} cover ".Rectangle::size($this->cover).' mm to the links; f_yk = '.Rectangle::size($this->fyk)
-            ." MPa; cracks up to {$this->crack->value} mm.";
+        return ".{$links} cover ".
+            Rectangle::size($this->cover).
+            ' mm to the links; f_yk = '.
+            Rectangle::size($this->fyk).
+            " MPa; cracks up to {$this->crack->value} mm.";
     }
 }

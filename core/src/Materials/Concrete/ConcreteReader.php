@@ -32,7 +32,10 @@ final readonly class ConcreteReader
         $fyk = $this->yield();
         $grade = Grade::of($this->fields->text($this->block, 'grade', "{$this->path}grade"));
         if ($grade === null) {
-            $this->fields->fail("{$this->path}grade", 'The strength class is one of: '.implode(', ', Grade::names()).'.');
+            $this->fields->fail(
+                "{$this->path}grade",
+                'The strength class is one of: '.implode(', ', Grade::names()).'.',
+            );
         }
         $wishes = $this->wishes();
         $links = new Links($link, $this->legs());
@@ -49,17 +52,25 @@ final readonly class ConcreteReader
     private function assertFits(ConcreteMake $make): void
     {
         if ($make->cage()->toBars() + 10.0 > $make->h / 3 || $make->cage()->room() < 50.0) {
-            $this->fields->fail("{$this->path}cover", 'Cover and links leave too little of the section: give less cover, or more width and depth.');
+            $this->fields->fail(
+                "{$this->path}cover",
+                'Cover and links leave too little of the section: give less cover, or more width and depth.',
+            );
 
             return;
         }
         $given = [
-            'bottom' => $make->wishes->bottom, 'top' => $make->wishes->top,
-            ...self::keyed('spans', $make->wishes->spans), ...self::keyed('supports', $make->wishes->supports),
+            'bottom' => $make->wishes->bottom,
+            'top' => $make->wishes->top,
+            ...self::keyed('spans', $make->wishes->spans),
+            ...self::keyed('supports', $make->wishes->supports),
         ];
         foreach (array_filter($given) as $key => $bars) {
             if (! $make->fits($bars)) {
-                $this->fields->fail("{$this->path}{$key}", 'These bars do not fit between the links in three layers within a third of the depth.');
+                $this->fields->fail(
+                    "{$this->path}{$key}",
+                    'These bars do not fit between the links in three layers within a third of the depth.',
+                );
             }
         }
     }
@@ -88,9 +99,18 @@ final readonly class ConcreteReader
         if (($this->block['yield'] ?? '') === '') {
             return 500.0;
         }
-        $fyk = $this->fields->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength of the bars');
+        $fyk = $this->fields->positive(
+            $this->block,
+            'yield',
+            "{$this->path}yield",
+            Kind::Stress,
+            'The yield strength of the bars',
+        );
         if ($fyk > 0.0 && ($fyk < 400.0 || $fyk > 600.0)) {
-            $this->fields->fail("{$this->path}yield", 'The rules are for bars of 400 to 600 MPa (EN 1992-1-1, 3.2.2(3)).');
+            $this->fields->fail(
+                "{$this->path}yield",
+                'The rules are for bars of 400 to 600 MPa (EN 1992-1-1, 3.2.2(3)).',
+            );
         }
 
         return $fyk;
@@ -110,12 +130,18 @@ final readonly class ConcreteReader
     private function wishes(): ?Wishes
     {
         $isSound = true;
-        [$bottom, $top] = array_map(function (string $key) use (&$isSound): ?Bars {
-            return $this->bars($this->block, $key, $this->path.$key, $isSound);
-        }, ['bottom', 'top']);
-        [$spans, $supports] = array_map(function (string $key) use (&$isSound): array {
-            return $this->places($key, $isSound);
-        }, ['spans', 'supports']);
+        [$bottom, $top] = array_map(
+            function (string $key) use (&$isSound): ?Bars {
+                return $this->bars($this->block, $key, $this->path.$key, $isSound);
+            },
+            ['bottom', 'top'],
+        );
+        [$spans, $supports] = array_map(
+            function (string $key) use (&$isSound): array {
+                return $this->places($key, $isSound);
+            },
+            ['spans', 'supports'],
+        );
         $spacing = null;
         if (($this->block['linkSpacing'] ?? '') !== '') {
             $spacing = $this->size('linkSpacing', 'The spacing of the links');
@@ -130,7 +156,10 @@ final readonly class ConcreteReader
     {
         $given = $this->block[$key] ?? [];
         if (! is_array($given) || count($given) > self::MOST_PLACES) {
-            $this->fields->fail($this->path.$key, "Bars of {$key} are given by their number, counted from 1 from the left.");
+            $this->fields->fail(
+                $this->path.$key,
+                "Bars of {$key} are given by their number, counted from 1 from the left.",
+            );
             $isSound = false;
 
             return [];

@@ -16,8 +16,26 @@ enum CrackWidth: string
     {
         return match ($this) {
             self::Fine => [160 => 25.0, 200 => 16.0, 240 => 12.0, 280 => 8.0, 320 => 6.0, 360 => 5.0, 400 => 4.0],
-            self::Usual => [160 => 32.0, 200 => 25.0, 240 => 16.0, 280 => 12.0, 320 => 10.0, 360 => 8.0, 400 => 6.0, 450 => 5.0],
-            self::Wide => [160 => 40.0, 200 => 32.0, 240 => 20.0, 280 => 16.0, 320 => 12.0, 360 => 10.0, 400 => 8.0, 450 => 6.0],
+            self::Usual => [
+                160 => 32.0,
+                200 => 25.0,
+                240 => 16.0,
+                280 => 12.0,
+                320 => 10.0,
+                360 => 8.0,
+                400 => 6.0,
+                450 => 5.0,
+            ],
+            self::Wide => [
+                160 => 40.0,
+                200 => 32.0,
+                240 => 20.0,
+                280 => 16.0,
+                320 => 12.0,
+                360 => 10.0,
+                400 => 8.0,
+                450 => 6.0,
+            ],
         };
     }
 
@@ -55,7 +73,9 @@ enum CrackWidth: string
         $before = null;
         foreach ($table as $row => $value) {
             if ($stress <= $row) {
-                return $before === null ? $value : $before[1] + ($value - $before[1]) * ($stress - $before[0]) / ($row - $before[0]);
+                return $before === null
+                    ? $value
+                    : $before[1] + (($value - $before[1]) * ($stress - $before[0])) / ($row - $before[0]);
             }
             $before = [$row, $value];
         }

@@ -7,7 +7,10 @@ namespace Waage\Materials\Concrete;
 /** Sections of a beam where its bars differ, for drawings. */
 final class Cut
 {
-    /** @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> each different one once */
+    /**
+     * @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> each different
+     *     one once
+     */
     public static function of(ConcreteMake $concrete, Reinforcement $steel): array
     {
         $places = [0.0, $concrete->length()];
@@ -25,8 +28,13 @@ final class Cut
             [$top, $bottom] = [$steel->at(-1, ($from + $to) / 2), $steel->at(1, ($from + $to) / 2)];
             $place = str_starts_with($top->place, 'support') ? $top->place : $bottom->place;
             $cuts[] = [
-                'title' => ucfirst($place), 'from' => $from, 'to' => $to,
-                'bars' => [...self::places($concrete, $top->group, false), ...self::places($concrete, $bottom->group, true)],
+                'title' => ucfirst($place),
+                'from' => $from,
+                'to' => $to,
+                'bars' => [
+                    ...self::places($concrete, $top->group, false),
+                    ...self::places($concrete, $bottom->group, true),
+                ],
                 'text' => "top {$top->group->text()}, bottom {$bottom->group->text()}",
             ];
         }

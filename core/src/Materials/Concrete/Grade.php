@@ -8,7 +8,13 @@ namespace Waage\Materials\Concrete;
 final readonly class Grade
 {
     private const NAMES = [
-        'C20/25' => 20.0, 'C25/30' => 25.0, 'C30/37' => 30.0, 'C35/45' => 35.0, 'C40/50' => 40.0, 'C45/55' => 45.0, 'C50/60' => 50.0,
+        'C20/25' => 20.0,
+        'C25/30' => 25.0,
+        'C30/37' => 30.0,
+        'C35/45' => 35.0,
+        'C40/50' => 40.0,
+        'C45/55' => 45.0,
+        'C50/60' => 50.0,
     ];
 
     private function __construct(public string $name, public float $fck)

@@ -16,13 +16,15 @@ final readonly class Links
     /** Of the legs in a section, mm². */
     public function area(): float
     {
-        return $this->legs * M_PI * $this->diameter ** 2 / 4;
+        return ($this->legs * M_PI * $this->diameter ** 2) / 4;
     }
 
     /** @param  list<LinkZone>  $zones */
     public function text(array $zones): string
     {
-        $spacings = array_values(array_unique(array_map(fn (LinkZone $z): string => Rectangle::size($z->spacing), $zones)));
+        $spacings = array_values(
+            array_unique(array_map(fn (LinkZone $z): string => Rectangle::size($z->spacing), $zones)),
+        );
         $at = implode(' and ', $spacings);
 
         return 'links ø'.Rectangle::size($this->diameter)." at {$at} mm, {$this->legs} legs";

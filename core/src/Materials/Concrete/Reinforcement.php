@@ -52,7 +52,9 @@ final readonly class Reinforcement
     /** @return list<LinkZone> between two places */
     public function linksBetween(float $from, float $to): array
     {
-        return array_values(array_filter($this->links, fn (LinkZone $z): bool => $z->from < $to - 1e-6 && $z->to > $from + 1e-6));
+        return array_values(
+            array_filter($this->links, fn (LinkZone $z): bool => $z->from < $to - 1e-6 && $z->to > $from + 1e-6),
+        );
     }
 
     /** @return list<BarGroup> every group there is */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
-/** A strength class of solid timber: characteristic strengths and stiffnesses in MPa, densities in kg/m³ (EN 338:2016, from memory). */
+/**
+ * A strength class of solid timber: characteristic strengths and stiffnesses in MPa, densities in kg/m³ (EN 338:2016,
+ * from memory).
+ */
 final readonly class Grade
 {
     /** f_m, f_t,0, f_c,0, f_c,90, f_v, E_0,mean, E_0,05, G_mean, ρ_k, ρ_mean */

@@ -6,7 +6,9 @@ namespace Waage\Materials\Timber;
 
 use Waage\Loading\LoadDuration;
 
-/** EN 1995-1-1, 2.3.1.3: how moist it is where the member stands; k_mod and k_def of solid timber (Tables 3.1 and 3.2). */
+/**
+ * EN 1995-1-1, 2.3.1.3: how moist it is where the member stands; k_mod and k_def of solid timber (Tables 3.1 and 3.2).
+ */
 enum ServiceClass: string
 {
     case Dry = '1';
@@ -15,7 +17,7 @@ enum ServiceClass: string
 
     public function kMod(LoadDuration $duration): float
     {
-        $row = $this === self::Exposed ? [0.50, 0.55, 0.65, 0.70, 0.90] : [0.60, 0.70, 0.80, 0.90, 1.10];
+        $row = $this === self::Exposed ? [0.5, 0.55, 0.65, 0.7, 0.9] : [0.6, 0.7, 0.8, 0.9, 1.1];
 
         return $row[$duration->rank()];
     }
@@ -23,9 +25,9 @@ enum ServiceClass: string
     public function kDef(): float
     {
         return match ($this) {
-            self::Dry => 0.60,
-            self::Covered => 0.80,
-            self::Exposed => 2.00,
+            self::Dry => 0.6,
+            self::Covered => 0.8,
+            self::Exposed => 2.0,
         };
     }
 }

@@ -46,7 +46,9 @@ final class Timber implements Material
         $serviceClass = $fields->choice($block, 'serviceClass', "{$path}serviceClass", ServiceClass::Dry);
         $shares = $fields->flag($block, 'sharesLoad', "{$path}sharesLoad", false);
 
-        return $grade === null || $b <= 0.0 || $h <= 0.0 ? null : new TimberMake($b, $h, $grade, $serviceClass, $shares, $shape);
+        return $grade === null || $b <= 0.0 || $h <= 0.0
+            ? null
+            : new TimberMake($b, $h, $grade, $serviceClass, $shares, $shape);
     }
 
     public function choices(): array

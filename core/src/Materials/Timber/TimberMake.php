@@ -36,7 +36,9 @@ final readonly class TimberMake extends RectangularMake
     /** @throws \LogicException where it is not of timber */
     public static function from(Make $make): self
     {
-        return $make instanceof self ? $make : throw new \LogicException("Timber is needed, not {$make->material()->id()}.");
+        return $make instanceof self
+            ? $make
+            : throw new \LogicException("Timber is needed, not {$make->material()->id()}.");
     }
 
     public function material(): Material
@@ -58,7 +60,15 @@ final readonly class TimberMake extends RectangularMake
     {
         $rigidity = $this->rectangle()->rigidity($this->grade->E, $this->grade->G);
 
-        return new Piece($this->name(), 0.0, $this->shape->length, $this->h, $this->weight(), self::EXPANSION, $rigidity);
+        return new Piece(
+            $this->name(),
+            0.0,
+            $this->shape->length,
+            $this->h,
+            $this->weight(),
+            self::EXPANSION,
+            $rigidity,
+        );
     }
 
     public function weight(): float
@@ -73,16 +83,28 @@ final readonly class TimberMake extends RectangularMake
 
     public function describe(): array
     {
-        return [...$this->rectangle()->describe(), 'family' => 'sawn timber', 'weight' => $this->weight(), 'grade' => $this->grade->name, 'fy' => $this->grade->fm];
+        return [
+            ...$this->rectangle()->describe(),
+            'family' => 'sawn timber',
+            'weight' => $this->weight(),
+            'grade' => $this->grade->name,
+            'fy' => $this->grade->fm,
+        ];
     }
 
     public function stronger(): array
     {
-        return array_map(fn (string $name): array => ["Strength class {$name}", ['timber' => ['grade' => $name]]], $this->grade->stronger());
+        return array_map(
+            fn (string $name): array => ["Strength class {$name}", ['timber' => ['grade' => $name]]],
+            $this->grade->stronger(),
+        );
     }
 
     public function caption(): string
     {
-        return '. Service class '.$this->serviceClass->value.($this->sharesLoad ? ', shares its load with its neighbours' : '').'.';
+        return '. Service class '.
+            $this->serviceClass->value.
+            ($this->sharesLoad ? ', shares its load with its neighbours' : '').
+            '.';
     }
 }

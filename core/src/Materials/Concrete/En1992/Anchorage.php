@@ -12,7 +12,8 @@ use Waage\Materials\Concrete\CutOff;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 8.4 and 9.2.1.3: how far bars go beyond the place where fewer suffice. Straight ribbed bars up to ø32, stressed
+ * EN 1992-1-1, 8.4 and 9.2.1.3: how far bars go beyond the place where fewer suffice. Straight ribbed bars up to ø32,
+ * stressed
  * to f_yd, with all α = 1; the shift of the moment with the flattest struts, which is the greatest there is. mm.
  */
 final class Anchorage
@@ -23,17 +24,20 @@ final class Anchorage
     /** 9.2.1.3(2): a_l = z cot θ / 2. */
     public static function shift(float $d): float
     {
-        return 0.9 * $d * 2.5 / 2;
+        return (0.9 * $d * 2.5) / 2;
     }
 
     public static function length(ConcreteMake $concrete, float $phi): float
     {
         $bond = 2.25 * ($concrete->h > self::GOOD ? 0.7 : 1.0) * Strength::fctd($concrete);
 
-        return max($phi / 4 * Strength::fyd($concrete) / $bond, 10 * $phi, 100.0);
+        return max((($phi / 4) * Strength::fyd($concrete)) / $bond, 10 * $phi, 100.0);
     }
 
-    /** @return list<Weighing> what sets out the bars of every support that end within the spans, on the side with less to spare */
+    /**
+     * @return list<Weighing> what sets out the bars of every support that end within the spans, on the side with less
+     *     to spare
+     */
     public static function weigh(ConcreteMake $concrete, bool $derive): array
     {
         $weighings = [];
@@ -66,10 +70,19 @@ final class Anchorage
         $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');
 
         return new Weighing(
-            Bending::id('length', $stretch), "Length of bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.3', null,
-            demand: $w->value('l_req'), capacity: $w->value('l_1'), kind: Kind::Size, demandSymbol: 'l_req', capacitySymbol: 'l_1',
-            x: $cut->support + $cut->side * $cut->reach, lines: $w->lines,
-            group: 'length', remark: 'Set out so that it suffices.',
+            Bending::id('length', $stretch),
+            "Length of bars, {$stretch->place}",
+            'EN 1992-1-1, 9.2.1.3',
+            null,
+            demand: $w->value('l_req'),
+            capacity: $w->value('l_1'),
+            kind: Kind::Size,
+            demandSymbol: 'l_req',
+            capacitySymbol: 'l_1',
+            x: $cut->support + $cut->side * $cut->reach,
+            lines: $w->lines,
+            group: 'length',
+            remark: 'Set out so that it suffices.',
         );
     }
 }

@@ -47,12 +47,18 @@ final readonly class Bending
         $worst = $ratios = [];
         foreach ($concrete->steel()->inTension($sign) as $stretch) {
             $moment = $this->envelopes->moment;
-            $e = $moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $stretch->from, $stretch->to);
+            $e = $moment->extreme(
+                $this->envelopes->strength,
+                $sign,
+                $concrete->weight(),
+                $stretch->from,
+                $stretch->to,
+            );
             if ($e === null || $sign * $e->value < self::NOTHING) {
                 continue;
             }
             $d = $concrete->h - $stretch->group->centroid();
-            $ratio = $sign * $e->value / $needed->resistance($stretch->group->bars->area(), $d);
+            $ratio = ($sign * $e->value) / $needed->resistance($stretch->group->bars->area(), $d);
             if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
                 $ratios[$stretch->id] = $ratio;
                 $worst[$stretch->id] = [$stretch, $e];
@@ -62,8 +68,13 @@ final readonly class Bending
         return array_values($worst);
     }
 
-    private function resists(ConcreteMake $concrete, int $sign, BarStretch $stretch, Extreme $e, bool $derive): Weighing
-    {
+    private function resists(
+        ConcreteMake $concrete,
+        int $sign,
+        BarStretch $stretch,
+        Extreme $e,
+        bool $derive,
+    ): Weighing {
         $w = new Working($derive);
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
         self::depth($concrete, $stretch->group, $w);
@@ -77,18 +88,32 @@ final readonly class Bending
         $name = $sign > 0 ? 'sagging' : 'hogging';
 
         return new Weighing(
-            self::id($name, $stretch), "Bending, {$name}, {$stretch->place}", 'EN 1992-1-1, 6.1', $u,
-            demand: $w->value('M_Ed'), capacity: $w->value('M_Rd'), kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines,
-            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')), group: $name,
+            self::id($name, $stretch),
+            "Bending, {$name}, {$stretch->place}",
+            'EN 1992-1-1, 6.1',
+            $u,
+            demand: $w->value('M_Ed'),
+            capacity: $w->value('M_Rd'),
+            kind: Kind::Moment,
+            demandSymbol: 'M_Ed',
+            capacitySymbol: 'M_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
+            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')),
+            group: $name,
         );
     }
 
     /** @return list<list<float>> where these bars count: a name may stand for several stretches */
     private static function ranges(ConcreteMake $concrete, int $sign, BarStretch $stretch, float $capacity): array
     {
-        $same = array_filter($concrete->steel()->inTension($sign), fn (BarStretch $s): bool => $s->id === $stretch->id);
+        $same = array_filter(
+            $concrete->steel()->inTension($sign),
+            fn (BarStretch $s): bool => $s->id === $stretch->id,
+        );
 
         return array_values(array_map(fn (BarStretch $s): array => [$s->from, $s->to, $capacity], $same));
     }
@@ -102,7 +127,13 @@ final readonly class Bending
     public static function needed(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
     {
         $w->line('x_max', self::DEEPEST, Kind::Size, '5.5(4)', 'without redistribution');
-        $w->line('M_max', '0.8 * x_max * b * f_cd * (d - 0.4 * x_max)', Kind::Moment, '3.1.7(3)', 'without steel in compression');
+        $w->line(
+            'M_max',
+            '0.8 * x_max * b * f_cd * (d - 0.4 * x_max)',
+            Kind::Moment,
+            '3.1.7(3)',
+            'without steel in compression',
+        );
         if ($w->value('M_Ed') <= $w->value('M_max')) {
             $w->line('z_req', 'd / 2 * (1 + sqrt(1 - 2 * M_Ed / (b * d^2 * f_cd)))', Kind::Size, '3.1.7(3)');
             $w->line('A_s_req', 'M_Ed / (z_req * f_yd)', Kind::SteelArea, '', 'needed');
@@ -111,9 +142,21 @@ final readonly class Bending
         }
         $other = $concrete->steel()->leastInCompression($sign, $stretch->from, $stretch->to);
         $w->let('d_2', $other->centroid(), Kind::Size, '', 'to the bars in compression');
-        $w->line('sigma_s2', 'min(f_yd, 700 * (1 - d_2 / x_max)) - f_cd', Kind::Stress, '3.1.7', '3.5 ‰; less displaced concrete');
+        $w->line(
+            'sigma_s2',
+            'min(f_yd, 700 * (1 - d_2 / x_max)) - f_cd',
+            Kind::Stress,
+            '3.1.7',
+            '3.5 ‰; less displaced concrete',
+        );
         $w->line('A_s2_req', '(M_Ed - M_max) / ((d - d_2) * sigma_s2)', Kind::SteelArea, '', 'needed in compression');
-        $w->line('A_s_req', '(0.8 * x_max * b * f_cd + (M_Ed - M_max) / (d - d_2)) / f_yd', Kind::SteelArea, '', 'needed');
+        $w->line(
+            'A_s_req',
+            '(0.8 * x_max * b * f_cd + (M_Ed - M_max) / (d - d_2)) / f_yd',
+            Kind::SteelArea,
+            '',
+            'needed',
+        );
         $w->let('A_s2', $other->bars->area(), Kind::SteelArea, '', "in compression {$other->text()}");
     }
 
@@ -121,13 +164,28 @@ final readonly class Bending
     private function resistance(BarGroup $group, Working $w): void
     {
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
-        if ($w->value('M_Ed') <= $w->value('M_max') || $w->value('A_s * f_yd') <= $w->value('0.8 * x_max * b * f_cd')) {
-            $w->line('x', 'min(A_s * f_yd / (0.8 * b * f_cd), x_max)', Kind::Size, '3.1.7(3)', 'steel yields before the concrete fails');
+        if (
+            $w->value('M_Ed') <= $w->value('M_max') ||
+            $w->value('A_s * f_yd') <= $w->value('0.8 * x_max * b * f_cd')
+        ) {
+            $w->line(
+                'x',
+                'min(A_s * f_yd / (0.8 * b * f_cd), x_max)',
+                Kind::Size,
+                '3.1.7(3)',
+                'steel yields before the concrete fails',
+            );
             $w->line('M_Rd', '0.8 * x * b * f_cd * (d - 0.4 * x)', Kind::Moment, '6.1(2)');
 
             return;
         }
-        $w->line('F_s2', 'max(0, min(A_s2 * sigma_s2, A_s * f_yd - 0.8 * x_max * b * f_cd))', Kind::Force, '6.1(2)', 'as far as the bars in tension hold it');
+        $w->line(
+            'F_s2',
+            'max(0, min(A_s2 * sigma_s2, A_s * f_yd - 0.8 * x_max * b * f_cd))',
+            Kind::Force,
+            '6.1(2)',
+            'as far as the bars in tension hold it',
+        );
         $w->line('M_Rd', 'M_max + F_s2 * (d - d_2)', Kind::Moment, '6.1(2)');
     }
 
@@ -165,9 +223,17 @@ final readonly class Bending
         $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
         return new Weighing(
-            self::id($group, $stretch), "Least bars, {$stretch->place}", 'EN 1992-1-1, 9.2.1.1', $w->value('u'),
-            demand: $w->value('A_s_min'), capacity: $w->value('A_s'), kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min', capacitySymbol: 'A_s', lines: $w->lines, group: $group,
+            self::id($group, $stretch),
+            "Least bars, {$stretch->place}",
+            'EN 1992-1-1, 9.2.1.1',
+            $w->value('u'),
+            demand: $w->value('A_s_min'),
+            capacity: $w->value('A_s'),
+            kind: Kind::SteelArea,
+            demandSymbol: 'A_s_min',
+            capacitySymbol: 'A_s',
+            lines: $w->lines,
+            group: $group,
         );
     }
 }

@@ -67,14 +67,16 @@ final readonly class ConcreteBeam implements MemberChecks
         $concrete = ConcreteMake::from($this->settle($make));
 
         return [
-            ...$this->envelopes->strength === [] ? [] : [
-                ...$this->bending->weigh($concrete, $derive),
-                ...$this->shear->weigh($concrete, $derive),
-                ...$this->spanDepth->weigh($concrete, $derive),
-                ...$this->cracks->weigh($concrete, $derive),
-                ...BarSpacing::weigh($concrete, $derive),
-                ...Anchorage::weigh($concrete, $derive),
-            ],
+            ...$this->envelopes->strength === []
+                ? []
+                : [
+                    ...$this->bending->weigh($concrete, $derive),
+                    ...$this->shear->weigh($concrete, $derive),
+                    ...$this->spanDepth->weigh($concrete, $derive),
+                    ...$this->cracks->weigh($concrete, $derive),
+                    ...BarSpacing::weigh($concrete, $derive),
+                    ...Anchorage::weigh($concrete, $derive),
+                ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
     }
@@ -99,6 +101,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function notes(): array
     {
-        return ['Deflections drawn are of the section without cracks, at once; deflection is weighed by span to depth.'];
+        return [
+            'Deflections drawn are of the section without cracks, at once; deflection is weighed by span to depth.',
+        ];
     }
 }

@@ -29,7 +29,12 @@ final readonly class Cracks
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
-        $this->quasiPermanent = array_values(array_filter($envelopes->combinations, fn (Combination $c): bool => $c->purpose === Purpose::QuasiPermanent));
+        $this->quasiPermanent = array_values(
+            array_filter(
+                $envelopes->combinations,
+                fn (Combination $c): bool => $c->purpose === Purpose::QuasiPermanent,
+            ),
+        );
     }
 
     /** @return list<Weighing> of every span and support the bars that are used most */
@@ -63,8 +68,16 @@ final readonly class Cracks
         $group = $sign > 0 ? 'cracks-bottom' : 'cracks-top';
 
         return new Weighing(
-            Bending::id($group, $stretch), "Cracks, {$stretch->place}", 'EN 1992-1-1, 7.3.3', $u, x: $e->x, combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines, group: $group,
+            Bending::id($group, $stretch),
+            "Cracks, {$stretch->place}",
+            'EN 1992-1-1, 7.3.3',
+            $u,
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
+            group: $group,
         );
     }
 
@@ -101,7 +114,13 @@ final readonly class Cracks
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', 200000.0, Kind::ModulusOfElasticity, '3.2.7(4)');
         $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);
-        $w->line('x', 'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)', Kind::Size, '', 'cracked, elastic');
+        $w->line(
+            'x',
+            'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)',
+            Kind::Size,
+            '',
+            'cracked, elastic',
+        );
 
         return $w->line('sigma_s', 'M_qp / (A_s * (d - x / 3))', Kind::Stress);
     }
@@ -115,7 +134,13 @@ final readonly class Cracks
         if ($diameter !== null) {
             $w->let('phi_tab', $diameter, Kind::Size, 'Table 7.2N', $width);
             $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1');
-            $w->line('phi_max', 'phi_tab * f_ctm / 2.9 * 0.4 * h / 2 / (2 * (h - d))', Kind::Size, '7.3.3(2) (7.6N)', 'f_ctm in MPa; bending');
+            $w->line(
+                'phi_max',
+                'phi_tab * f_ctm / 2.9 * 0.4 * h / 2 / (2 * (h - d))',
+                Kind::Size,
+                '7.3.3(2) (7.6N)',
+                'f_ctm in MPa; bending',
+            );
             $ratios[] = 'phi / phi_max';
         }
         if ($spacing !== null) {
@@ -125,10 +150,21 @@ final readonly class Cracks
             $ratios[] = 's_b / s_max';
         }
         if ($ratios === []) {
-            $w->let('sigma_max', $concrete->crack->greatestStress(), Kind::Stress, 'Table 7.2N', "{$width}, where the table ends");
+            $w->let(
+                'sigma_max',
+                $concrete->crack->greatestStress(),
+                Kind::Stress,
+                'Table 7.2N',
+                "{$width}, where the table ends",
+            );
             $ratios[] = 'sigma_s / sigma_max';
         }
 
-        return $w->line('u', count($ratios) === 2 ? "min({$ratios[0]}, {$ratios[1]})" : $ratios[0], Kind::Number, '7.3.3(2)');
+        return $w->line(
+            'u',
+            count($ratios) === 2 ? "min({$ratios[0]}, {$ratios[1]})" : $ratios[0],
+            Kind::Number,
+            '7.3.3(2)',
+        );
     }
 }

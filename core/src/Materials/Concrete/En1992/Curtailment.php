@@ -28,7 +28,10 @@ final class Curtailment
     ) {
     }
 
-    /** @return array<int, array{float, float}> by number of the support what its top bars are for: to the middle of spans, over overhangs */
+    /**
+     * @return array<int, array{float, float}> by number of the support what its top bars are for: to the middle of
+     *     spans, over overhangs
+     */
     public function regions(): array
     {
         $fields = $this->envelopes->beam->beam->fields();
@@ -80,7 +83,15 @@ final class Curtailment
                 $stretches[] = $this->between($at, $stretch->from);
             }
             $from = $stretch->from > $at + 1.0 ? $stretch->from : $at;
-            $stretches[] = new BarStretch($from, $to, $stretch->group, $stretch->id, $stretch->place, $stretch->ends, $stretch->cutOffs);
+            $stretches[] = new BarStretch(
+                $from,
+                $to,
+                $stretch->group,
+                $stretch->id,
+                $stretch->place,
+                $stretch->ends,
+                $stretch->cutOffs,
+            );
             $at = $to;
         }
 
@@ -95,7 +106,10 @@ final class Curtailment
         $regions = $this->regions();
         foreach ($regions as $number => [, $to]) {
             $to = $number === array_key_last($regions) ? $length : $to;
-            $stretches[] = new BarStretch($at, $to, $this->through, (string) $number, "support {$number}", [0.0, $length]);
+            $stretches[] = new BarStretch($at, $to, $this->through, (string) $number, "support {$number}", [
+                0.0,
+                $length,
+            ]);
             $at = $to;
         }
 
@@ -104,7 +118,10 @@ final class Curtailment
 
     private function between(float $from, float $to): BarStretch
     {
-        return new BarStretch($from, $to, $this->through, 'through', 'top bars that run through', [0.0, $this->concrete->length()]);
+        return new BarStretch($from, $to, $this->through, 'through', 'top bars that run through', [
+            0.0,
+            $this->concrete->length(),
+        ]);
     }
 
     private function over(int $number, BarGroup $group): BarStretch
@@ -151,7 +168,10 @@ final class Curtailment
     private function suffices(float $x, int $side): float
     {
         $end = $this->endOfField($x, $side);
-        $MRd = (new Needed($this->concrete))->resistance($this->through->bars->area(), $this->concrete->h - $this->through->centroid());
+        $MRd = (new Needed($this->concrete))->resistance(
+            $this->through->bars->area(),
+            $this->concrete->h - $this->through->centroid(),
+        );
         $furthest = 0.0;
         foreach ($this->hogging() as [$from, $to, $p]) {
             if (min($x, $end) > $from + 1e-6 || max($x, $end) < $to - 1e-6) {
@@ -174,7 +194,11 @@ final class Curtailment
         if ($this->hogging === null) {
             $breaks = $this->envelopes->moment->breaks();
             $this->hogging = array_map(
-                fn (array $p): array => [$breaks[$p['segment']] + $p['from'], $breaks[$p['segment']] + $p['to'], Polynomial::shift($p['polynomial'], $p['from'])],
+                fn (array $p): array => [
+                    $breaks[$p['segment']] + $p['from'],
+                    $breaks[$p['segment']] + $p['to'],
+                    Polynomial::shift($p['polynomial'], $p['from']),
+                ],
                 $this->envelopes->moment->curve($this->envelopes->strength, -1, $this->concrete->weight()),
             );
         }

@@ -12,7 +12,8 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Reinforcement;
 
 /**
- * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer leaves
+ * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer
+ * leaves
  * open is chosen by what EN 1992-1-1 asks of it, and goes as far as it is needed.
  */
 final readonly class Detailing
@@ -67,9 +68,10 @@ final readonly class Detailing
      */
     private function top(ConcreteMake $concrete, BarChoice $choice, array $bottom): array
     {
-        $through = $concrete->wishes->top === null
-            ? $this->through($concrete, $choice)
-            : $concrete->group($concrete->wishes->top);
+        $through =
+            $concrete->wishes->top === null
+                ? $this->through($concrete, $choice)
+                : $concrete->group($concrete->wishes->top);
         $curtailment = new Curtailment($this->envelopes, $concrete, $through);
         $groups = [];
         foreach ($curtailment->regions() as $support => [$from, $to]) {
@@ -104,7 +106,9 @@ final readonly class Detailing
         return $choice->first(fn (BarGroup $g): bool => $this->does($concrete, $g, $sign, $from, $to));
     }
 
-    /** Do bars suffice between two places: for the moment, against breaking at the first crack, and for narrow cracks? */
+    /**
+     * Do bars suffice between two places: for the moment, against breaking at the first crack, and for narrow cracks?
+     */
     private function does(ConcreteMake $concrete, BarGroup $group, int $sign, float $from, float $to): bool
     {
         $needed = new Needed($concrete);

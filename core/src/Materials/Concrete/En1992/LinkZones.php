@@ -67,7 +67,13 @@ final readonly class LinkZones
             return [0.0, $wide];
         }
         for ($length = self::MODULE; $length < abs($middle - $end); $length += self::MODULE) {
-            if ($this->spacing($concrete, $this->shear($concrete, $end + $side * $length, $middle), $end + $side * $length) >= $wide) {
+            if (
+                $this->spacing(
+                    $concrete,
+                    $this->shear($concrete, $end + $side * $length, $middle),
+                    $end + $side * $length,
+                ) >= $wide
+            ) {
                 break;
             }
         }
@@ -78,7 +84,12 @@ final readonly class LinkZones
     /** The greatest shear between two places, N. */
     private function shear(ConcreteMake $concrete, float $a, float $b): float
     {
-        $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), min($a, $b), max($a, $b));
+        $e = $this->envelopes->shear->greatest(
+            $this->envelopes->strength,
+            $concrete->weight(),
+            min($a, $b),
+            max($a, $b),
+        );
 
         return abs($e->value ?? 0.0);
     }

@@ -26,7 +26,9 @@ final readonly class Shear
     {
     }
 
-    /** @return list<Weighing> links and struts of every span, and the rules for links where they are the furthest apart */
+    /**
+     * @return list<Weighing> links and struts of every span, and the rules for links where they are the furthest apart
+     */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
         $weighings = [];
@@ -42,7 +44,11 @@ final readonly class Shear
         $zones = $concrete->steel()->links;
         usort($zones, fn (LinkZone $a, LinkZone $b): int => $b->spacing <=> $a->spacing);
 
-        return [...$weighings, $this->leastLinks($concrete, $zones[0], $derive), $this->spacing($concrete, $zones[0], $derive)];
+        return [
+            ...$weighings,
+            $this->leastLinks($concrete, $zones[0], $derive),
+            $this->spacing($concrete, $zones[0], $derive),
+        ];
     }
 
     /** @return array{string, string} what weighings of a span are called: end of the id, place */
@@ -50,7 +56,10 @@ final readonly class Shear
     {
         $names = $this->envelopes->beam->beam->fieldNames();
 
-        return [count($names) === 1 ? '' : '-'.str_replace(['span ', ' overhang'], '', $names[$field]), $names[$field]];
+        return [
+            count($names) === 1 ? '' : '-'.str_replace(['span ', ' overhang'], '', $names[$field]),
+            $names[$field],
+        ];
     }
 
     public function greatest(ConcreteMake $concrete, float $from, float $to): ?Extreme
@@ -58,7 +67,9 @@ final readonly class Shear
         return $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), $from, $to);
     }
 
-    /** @return array{LinkZone, Extreme}|null of the zones of a span the one that is used most, with its greatest shear */
+    /**
+     * @return array{LinkZone, Extreme}|null of the zones of a span the one that is used most, with its greatest shear
+     */
     private function worstZone(ConcreteMake $concrete, float $from, float $to): ?array
     {
         $needed = new Needed($concrete);
@@ -67,7 +78,7 @@ final readonly class Shear
         foreach ($concrete->steel()->linksBetween($from, $to) as $zone) {
             $e = $this->greatest($concrete, max($from, $zone->from), min($to, $zone->to));
             $d = $e === null ? 0.0 : $concrete->h - self::shallower($concrete, $e->x)->centroid();
-            $used = $e === null ? -1.0 : abs($e->value) / $needed->angle(abs($e->value), $d) * $zone->spacing;
+            $used = $e === null ? -1.0 : (abs($e->value) / $needed->angle(abs($e->value), $d)) * $zone->spacing;
             if ($e !== null && $used > $most) {
                 $most = $used;
                 $worst = [$zone, $e];
@@ -85,7 +96,13 @@ final readonly class Shear
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
         $w->line('A_sw', 'n_w * pi * phi_w^2 / 4', Kind::SteelArea);
         $w->let('s', $zone->spacing, Kind::Size);
-        $w->line('s_req', 'A_sw * z * f_yd * cot_theta / V_Ed', Kind::Size, '6.2.3(3) (6.8)', 'spacing that would do');
+        $w->line(
+            's_req',
+            'A_sw * z * f_yd * cot_theta / V_Ed',
+            Kind::Size,
+            '6.2.3(3) (6.8)',
+            'spacing that would do',
+        );
         $w->line('V_Rd_s', 'A_sw / s * z * f_yd * cot_theta', Kind::Force, '6.2.3(3) (6.8)');
         $w->line('u', 'V_Ed / V_Rd_s', Kind::Number, '6.2.1(3)');
         $ranges = [[$zone->from, $zone->to, $w->value('V_Rd_s')]];
@@ -96,11 +113,29 @@ final readonly class Shear
     /** cot θ of V_Ed: as flat as the struts bear. */
     public static function angle(Working $w): float
     {
-        $flat = $w->line('k_theta', 'b * z * nu_1 * f_cd / V_Ed', Kind::Number, '6.2.3(3) (6.9)', 'cot θ + tan θ at which the struts are used up');
+        $flat = $w->line(
+            'k_theta',
+            'b * z * nu_1 * f_cd / V_Ed',
+            Kind::Number,
+            '6.2.3(3) (6.9)',
+            'cot θ + tan θ at which the struts are used up',
+        );
 
         return match (true) {
-            $flat >= self::FLATTEST + 1 / self::FLATTEST => $w->let('cot_theta', self::FLATTEST, Kind::Number, '6.2.3(2) (6.7N)', 'the flattest struts'),
-            $flat > 2.0 => $w->line('cot_theta', '(k_theta + sqrt(k_theta^2 - 4)) / 2', Kind::Number, '6.2.3(2), (3)', 'as flat as the struts bear'),
+            $flat >= self::FLATTEST + 1 / self::FLATTEST => $w->let(
+                'cot_theta',
+                self::FLATTEST,
+                Kind::Number,
+                '6.2.3(2) (6.7N)',
+                'the flattest struts',
+            ),
+            $flat > 2.0 => $w->line(
+                'cot_theta',
+                '(k_theta + sqrt(k_theta^2 - 4)) / 2',
+                Kind::Number,
+                '6.2.3(2), (3)',
+                'as flat as the struts bear',
+            ),
             default => $w->let('cot_theta', 1.0, Kind::Number, '6.2.3(2) (6.7N)', 'the steepest struts'),
         };
     }
@@ -140,18 +175,42 @@ final readonly class Shear
      * @param  array{string, string}  $place
      * @param  list<list<float>>  $ranges
      */
-    private function weighing(array $what, array $place, ConcreteMake $concrete, Extreme $e, Working $w, array $ranges): Weighing
-    {
+    private function weighing(
+        array $what,
+        array $place,
+        ConcreteMake $concrete,
+        Extreme $e,
+        Working $w,
+        array $ranges,
+    ): Weighing {
         [$id, $title, $capacity] = $what;
         $beam = $this->envelopes->beam;
         $sign = $e->value >= 0.0 ? 1 : -1;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $this->envelopes->shear->effect, $sign, $e->segment, $e->t);
+        $factors = $beam->worst(
+            $e->combination,
+            $concrete->weight(),
+            $this->envelopes->shear->effect,
+            $sign,
+            $e->segment,
+            $e->t,
+        );
 
         return new Weighing(
-            $id.$place[0], "{$title}, {$place[1]}", 'EN 1992-1-1, 6.2.3', $w->value('u'),
-            demand: $w->value('V_Ed'), capacity: $w->value($capacity), kind: Kind::Force,
-            demandSymbol: 'V_Ed', capacitySymbol: $capacity, x: $e->x, combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors), factors: $factors, lines: $w->lines, ranges: $ranges,
+            $id.$place[0],
+            "{$title}, {$place[1]}",
+            'EN 1992-1-1, 6.2.3',
+            $w->value('u'),
+            demand: $w->value('V_Ed'),
+            capacity: $w->value($capacity),
+            kind: Kind::Force,
+            demandSymbol: 'V_Ed',
+            capacitySymbol: $capacity,
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
+            ranges: $ranges,
             group: $id,
         );
     }
@@ -184,6 +243,12 @@ final readonly class Shear
         $w->line('s_t_max', 'min(0.75 * d, 600)', Kind::Size, '9.2.2(8) (9.8N)');
         $w->line('u', 'max(s / s_max, s_t / s_t_max)', Kind::Number, '9.2.2(6), (8)');
 
-        return new Weighing('link-spacing', 'Spacing of links', 'EN 1992-1-1, 9.2.2', $w->value('u'), lines: $w->lines);
+        return new Weighing(
+            'link-spacing',
+            'Spacing of links',
+            'EN 1992-1-1, 9.2.2',
+            $w->value('u'),
+            lines: $w->lines,
+        );
     }
 }

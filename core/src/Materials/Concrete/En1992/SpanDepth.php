@@ -63,7 +63,10 @@ final readonly class SpanDepth
     private function refusal(): string
     {
         $member = $this->envelopes->beam->member;
-        $others = array_filter($member->supports, fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true));
+        $others = array_filter(
+            $member->supports,
+            fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true),
+        );
 
         return match (true) {
             abs($member->angle) > self::STANDS => 'The ratio of span to depth is for beams, not for members that stand.',
@@ -81,7 +84,8 @@ final readonly class SpanDepth
         $sign = $K < 1.0 ? -1 : 1;
         $stretch = $concrete->steel()->at($sign, $sign > 0 ? ($field[0] + $field[1]) / 2 : $e->x);
         $w->let('L', $field[1] - $field[0], Kind::Length);
-        $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging, the greatest of this span' : 'hogging, the greatest of this overhang');
+        $note = $sign > 0 ? 'sagging, the greatest of this span' : 'hogging, the greatest of this overhang';
+        $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $note);
         Bending::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
         Bending::needed($concrete, $sign, $stretch, $w);
@@ -90,14 +94,18 @@ final readonly class SpanDepth
         $w->line('rho', 'A_s_req / (b * d)', Kind::Number);
         $w->line('rho_0', 'sqrt(f_ck) / 1000', Kind::Number, '7.4.2(2)', 'f_ck in MPa');
         if ($w->value('rho') <= $w->value('rho_0')) {
-            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)', Kind::Number, '7.4.2(2) (7.16a)');
+            $rule = 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)';
+            $w->line('lambda_0', $rule, Kind::Number, '7.4.2(2) (7.16a)');
         } elseif ($w->value('M_Ed') <= $w->value('M_max')) {
-            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho)', Kind::Number, '7.4.2(2) (7.16b)', 'no steel in compression needed');
+            $rule = 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho)';
+            $w->line('lambda_0', $rule, Kind::Number, '7.4.2(2) (7.16b)', 'no steel in compression needed');
         } else {
             $w->line('rho_2', 'A_s2_req / (b * d)', Kind::Number, '', 'needed in compression');
-            $w->line('lambda_0', 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / (rho - rho_2) + sqrt(f_ck) / 12 * sqrt(rho_2 / rho_0))', Kind::Number, '7.4.2(2) (7.16b)');
+            $rule = 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / (rho - rho_2) + sqrt(f_ck) / 12 * sqrt(rho_2 / rho_0))';
+            $w->line('lambda_0', $rule, Kind::Number, '7.4.2(2) (7.16b)');
         }
-        $w->line('F_s', 'min(500 / f_yk * A_s / A_s_req, 1.5)', Kind::Number, '7.4.2(2) (7.17)', 'more steel than needed; at most 1.5');
+        $rule = 'min(500 / f_yk * A_s / A_s_req, 1.5)';
+        $w->line('F_s', $rule, Kind::Number, '7.4.2(2) (7.17)', 'more steel than needed; at most 1.5');
         $w->value('L') > 7000.0 && $sign > 0
             ? $w->line('F_L', '7000 / L', Kind::Number, '7.4.2(2)', 'longer than 7 m, in case it carries partitions')
             : $w->let('F_L', 1.0, Kind::Number, '7.4.2(2)');
@@ -119,7 +127,10 @@ final readonly class SpanDepth
         $goesOn = 0;
         foreach ($field as $x) {
             $isInside = $x > 1.0 && $x < $length - 1.0;
-            $fixed = array_filter($beam->member->supports, fn (Support $s): bool => abs($s->x - $x) < 1.0 && $s->kind === SupportKind::Fixed);
+            $fixed = array_filter(
+                $beam->member->supports,
+                fn (Support $s): bool => abs($s->x - $x) < 1.0 && $s->kind === SupportKind::Fixed,
+            );
             $goesOn += $isInside && ! $this->carriesOverhang($x) || $fixed !== [] ? 1 : 0;
         }
 

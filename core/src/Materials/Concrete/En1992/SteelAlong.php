@@ -16,7 +16,8 @@ use Waage\Materials\Concrete\LinkZone;
 use Waage\Units\Kind;
 
 /**
- * Steel that is needed along a beam, bottom downwards and top upwards, and links; with what there is. Moments are shifted by
+ * Steel that is needed along a beam, bottom downwards and top upwards, and links; with what there is. Moments are
+ * shifted by
  * 9.2.1.3(2). Between places of the envelopes it is drawn in straight lines.
  */
 final readonly class SteelAlong
@@ -41,14 +42,38 @@ final readonly class SteelAlong
         );
 
         return [
-            new Figure('M', 'Moment M', '', Kind::Moment, true, [], [], $this->resistance($concrete, 1), $this->resistance($concrete, -1)),
             new Figure(
-                'As', 'Bars', 'Bars needed (filled) and there (line): bottom downwards, top upwards', Kind::SteelArea, true,
-                $this->bars($concrete, 1), $this->bars($concrete, -1), $this->there($concrete, 1), $this->there($concrete, -1),
+                'M',
+                'Moment M',
+                '',
+                Kind::Moment,
+                true,
+                [],
+                [],
+                $this->resistance($concrete, 1),
+                $this->resistance($concrete, -1),
             ),
             new Figure(
-                'Asw', 'Links', 'Links needed (filled) and there (line), area by length', Kind::AreaByLength, false,
-                $this->links($concrete, $needed), [], $links, [],
+                'As',
+                'Bars',
+                'Bars needed (filled) and there (line): bottom downwards, top upwards',
+                Kind::SteelArea,
+                true,
+                $this->bars($concrete, 1),
+                $this->bars($concrete, -1),
+                $this->there($concrete, 1),
+                $this->there($concrete, -1),
+            ),
+            new Figure(
+                'Asw',
+                'Links',
+                'Links needed (filled) and there (line), area by length',
+                Kind::AreaByLength,
+                false,
+                $this->links($concrete, $needed),
+                [],
+                $links,
+                [],
             ),
         ];
     }
@@ -66,7 +91,10 @@ final readonly class SteelAlong
     private function resistance(ConcreteMake $concrete, int $sign): array
     {
         $needed = new Needed($concrete);
-        $of = fn (BarStretch $s): float => $needed->resistance($s->group->bars->area(), $concrete->h - $s->group->centroid());
+        $of = fn (BarStretch $s): float => $needed->resistance(
+            $s->group->bars->area(),
+            $concrete->h - $s->group->centroid(),
+        );
 
         return array_map(
             fn (BarStretch $s): CurvePart => new CurvePart($s->from, $s->to, [$sign * $of($s)]),
@@ -136,7 +164,7 @@ final readonly class SteelAlong
         foreach ($samples as $i => [$from, $a, $combination]) {
             [$to, $b] = $samples[$i + 1] ?? [$from, $a];
             if ($x >= $from && $x <= $to) {
-                $value = $to - $from < 1e-6 ? max($a, $b) : $a + ($b - $a) * ($x - $from) / ($to - $from);
+                $value = $to - $from < 1e-6 ? max($a, $b) : $a + (($b - $a) * ($x - $from)) / ($to - $from);
                 $most = $value > $most[0] ? [$value, $combination] : $most;
             }
         }
@@ -153,11 +181,15 @@ final readonly class SteelAlong
             $start = $breaks[$piece['segment']];
             $places = Polynomial::roots(Polynomial::derivative($piece['polynomial']), $piece['from'], $piece['to']);
             for ($i = 0; $i <= self::LINES; $i++) {
-                $places[] = $piece['from'] + ($piece['to'] - $piece['from']) * $i / self::LINES;
+                $places[] = $piece['from'] + (($piece['to'] - $piece['from']) * $i) / self::LINES;
             }
             sort($places);
             foreach ($places as $t) {
-                $samples[] = [$start + $t, max(0.0, $sign * Polynomial::value($piece['polynomial'], $t)), $piece['combination']];
+                $samples[] = [
+                    $start + $t,
+                    max(0.0, $sign * Polynomial::value($piece['polynomial'], $t)),
+                    $piece['combination'],
+                ];
             }
         }
 

@@ -42,15 +42,21 @@ final readonly class Bearing
         return $weighings;
     }
 
-    /** @return array{float, Combination, array<int, float>, float, LoadDuration}|null force, its combination and arrangement, k_mod */
+    /**
+     * @return array{float, Combination, array<int, float>, float, LoadDuration}|null force, its combination and
+     *     arrangement, k_mod
+     */
     private function worst(int $i, TimberMake $timber): ?array
     {
         $axis = $this->beam->beam->axis;
-        $presses = array_map(fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]), $this->beam->responses->reactions);
+        $presses = array_map(
+            fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]),
+            $this->beam->responses->reactions,
+        );
         $worst = null;
         foreach ($this->durations->groups($timber->serviceClass) as [$duration, $kMod, $combinations]) {
             [$F, $combination, $factors] = $this->beam->greatest($combinations, $timber->weight(), 1, $presses);
-            if ($F > 1.0 && ($worst === null || $F / $kMod > $worst[0] / $worst[3] * (1 + 1e-9))) {
+            if ($F > 1.0 && ($worst === null || $F / $kMod > ($worst[0] / $worst[3]) * (1 + 1e-9))) {
                 $worst = [$F, $combination, $factors, $kMod, $duration];
             }
         }
@@ -68,19 +74,41 @@ final readonly class Bearing
         $w->let('F_c_90_d', $F, Kind::Force);
         $w->let('b', $timber->b, Kind::Size);
         $w->let('l', $l, Kind::Size, '', 'bearing');
-        $w->let('a_l', $this->beyond($support->x, $l), Kind::Size, '6.1.5(1)', 'contact length beyond it, both sides together');
+        $w->let(
+            'a_l',
+            $this->beyond($support->x, $l),
+            Kind::Size,
+            '6.1.5(1)',
+            'contact length beyond it, both sides together',
+        );
         $w->line('A_ef', 'b * (l + a_l)', Kind::Area, '6.1.5(1)');
         $w->line('sigma_c_90_d', 'F_c_90_d / A_ef', Kind::Stress, '6.1.5(1) (6.4)');
         $isApart = $timber->grade->isSoftwood() && $this->nearest($i) >= 2 * $timber->h;
-        $w->let('k_c_90', $isApart ? 1.5 : 1.0, Kind::Number, '6.1.5(4)', $isApart ? 'softwood on supports at least 2 h apart' : '');
+        $w->let(
+            'k_c_90',
+            $isApart ? 1.5 : 1.0,
+            Kind::Number,
+            '6.1.5(4)',
+            $isApart ? 'softwood on supports at least 2 h apart' : '',
+        );
         $w->let('f_c_90_k', $timber->grade->fc90, Kind::Stress, 'EN 338', $timber->grade->name);
         Strength::of($w, 'f_c_90_d', 'f_c_90_k', $kMod, $duration, '', '2.4.1 (2.14)');
         $u = $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
         return new Weighing(
-            'bearing-'.($i + 1), 'Bearing at support '.($i + 1), 'EN 1995-1-1, 6.1.5', $u, demand: $w->value('sigma_c_90_d'), capacity: $w->value('k_c_90 * f_c_90_d'),
-            kind: Kind::LowStress, demandSymbol: 'sigma_c_90_d', x: $support->x, combination: $combination->id, arrangement: $this->beam->arrangementText($factors),
-            factors: $factors, lines: $w->lines,
+            'bearing-'.($i + 1),
+            'Bearing at support '.($i + 1),
+            'EN 1995-1-1, 6.1.5',
+            $u,
+            demand: $w->value('sigma_c_90_d'),
+            capacity: $w->value('k_c_90 * f_c_90_d'),
+            kind: Kind::LowStress,
+            demandSymbol: 'sigma_c_90_d',
+            x: $support->x,
+            combination: $combination->id,
+            arrangement: $this->beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
         );
     }
 
@@ -102,7 +130,10 @@ final readonly class Bearing
         $least = INF;
         foreach ($supports as $j => $other) {
             if ($j !== $i) {
-                $least = min($least, abs($other->x - $supports[$i]->x) - ($other->bearing + $supports[$i]->bearing) / 2);
+                $least = min(
+                    $least,
+                    abs($other->x - $supports[$i]->x) - ($other->bearing + $supports[$i]->bearing) / 2,
+                );
             }
         }
 

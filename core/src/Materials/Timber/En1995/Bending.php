@@ -40,7 +40,13 @@ final readonly class Bending
         return [
             ...$worst === null ? [] : [$this->bending($timber, $worst, $derive)],
             $buckles === null
-                ? new Weighing('buckling', 'Lateral buckling', 'EN 1995-1-1, 6.3.3', null, remark: 'The compressed edge is restrained all along, or nothing bends the member.')
+                ? new Weighing(
+                    'buckling',
+                    'Lateral buckling',
+                    'EN 1995-1-1, 6.3.3',
+                    null,
+                    remark: 'The compressed edge is restrained all along, or nothing bends the member.',
+                )
                 : $this->weighBuckling($timber, $buckles[1], $buckles[2], $buckles[3], $derive),
         ];
     }
@@ -57,7 +63,7 @@ final readonly class Bending
         foreach ($this->durations->groups($timber->serviceClass) as [$duration, $kMod, $combinations]) {
             foreach ($signs as $sign) {
                 $e = $this->envelopes->moment->extreme($combinations, $sign, $timber->weight(), max(0.0, $from), $to);
-                $u = $e === null ? 0.0 : $sign * $e->value / $kMod;
+                $u = $e === null ? 0.0 : ($sign * $e->value) / $kMod;
                 if ($e !== null && $u > 1e-6 && ($worst === null || $u > $worst[3] * (1 + 1e-9))) {
                     $worst = [$e, $kMod, $duration, $u];
                 }
@@ -90,13 +96,24 @@ final readonly class Bending
         $timber->h < 150.0
             ? $w->line('k_h', 'min((150 / h)^0.2, 1.3)', Kind::Number, '3.2(3) (3.1)', 'h in mm')
             : $w->let('k_h', 1.0, Kind::Number, '3.2(3)', 'h is not less than 150 mm');
-        $w->let('k_sys', $timber->sharesLoad ? 1.1 : 1.0, Kind::Number, '6.6', $timber->sharesLoad ? 'shares its load' : 'stands alone');
+        $w->let(
+            'k_sys',
+            $timber->sharesLoad ? 1.1 : 1.0,
+            Kind::Number,
+            '6.6',
+            $timber->sharesLoad ? 'shares its load' : 'stands alone',
+        );
         Strength::of($w, 'f_m_d', 'f_m_k', $kMod, $duration, 'k_h * k_sys * ', '2.4.1 (2.14)');
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function weighBuckling(TimberMake $timber, array $of, float $effective, float $length, bool $derive): Weighing
-    {
+    private function weighBuckling(
+        TimberMake $timber,
+        array $of,
+        float $effective,
+        float $length,
+        bool $derive,
+    ): Weighing {
         $w = new Working($derive);
         $w->let('l', $length, Kind::Length, '', 'between restraints of the compressed edge');
         $this->buckling($timber, $of, $effective, $w);
@@ -113,10 +130,21 @@ final readonly class Bending
         if ($timber->grade->isSoftwood()) {
             $w->line('sigma_m_crit', '0.78 * b^2 * E_0_05 / (h * l_ef)', Kind::Stress, '6.3.3(3) (6.32)');
         } else {
-            $w->line('G_0_05', 'E_0_05 / 16', Kind::ModulusOfElasticity, '', 'in proportion, as EN 338 has the means');
+            $w->line(
+                'G_0_05',
+                'E_0_05 / 16',
+                Kind::ModulusOfElasticity,
+                '',
+                'in proportion, as EN 338 has the means',
+            );
             $w->line('I_z', 'h * b^3 / 12', Kind::SecondMoment);
             $w->line('I_tor', 'h * b^3 / 3 * (1 - 0.63 * b / h)', Kind::SecondMoment);
-            $w->line('sigma_m_crit', 'pi * sqrt(E_0_05 * I_z * G_0_05 * I_tor) / (l_ef * W_y)', Kind::Stress, '6.3.3(2) (6.31)');
+            $w->line(
+                'sigma_m_crit',
+                'pi * sqrt(E_0_05 * I_z * G_0_05 * I_tor) / (l_ef * W_y)',
+                Kind::Stress,
+                '6.3.3(2) (6.31)',
+            );
         }
         $lambda = $w->line('lambda_rel_m', 'sqrt(f_m_k / sigma_m_crit)', Kind::Number, '6.3.3(2) (6.30)');
         match (true) {
@@ -140,7 +168,8 @@ final readonly class Bending
     }
 
     /**
-     * Lengths between restraints of the edge that moments of a sign compress; beyond the last one a free end counts with its whole length.
+     * Lengths between restraints of the edge that moments of a sign compress; beyond the last one a free end counts
+     * with its whole length.
      *
      * @return list<array{float, float}>
      */
@@ -165,19 +194,44 @@ final readonly class Bending
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function weighing(string $id, string $title, string $clause, string $strength, array $of, TimberMake $timber, Working $w): Weighing
-    {
+    private function weighing(
+        string $id,
+        string $title,
+        string $clause,
+        string $strength,
+        array $of,
+        TimberMake $timber,
+        Working $w,
+    ): Weighing {
         $e = $of[0];
         $beam = $this->envelopes->beam;
         $sign = $e->value >= 0.0 ? 1 : -1;
         $u = $w->value('u');
-        $factors = $beam->worst($e->combination, $timber->weight(), $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
+        $factors = $beam->worst(
+            $e->combination,
+            $timber->weight(),
+            $this->envelopes->moment->effect,
+            $sign,
+            $e->segment,
+            $e->t,
+        );
 
         return new Weighing(
-            $id, $title, "EN 1995-1-1, {$clause}", $u, demand: $w->value('sigma_m_d'), capacity: $w->value($strength), kind: Kind::LowStress,
-            demandSymbol: 'sigma_m_d', capacitySymbol: str_contains($strength, '*') ? '' : $strength,
-            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors,
-            lines: $w->lines, ranges: [[0.0, $beam->member->length, abs($e->value) / $u, $u]],
+            $id,
+            $title,
+            "EN 1995-1-1, {$clause}",
+            $u,
+            demand: $w->value('sigma_m_d'),
+            capacity: $w->value($strength),
+            kind: Kind::LowStress,
+            demandSymbol: 'sigma_m_d',
+            capacitySymbol: str_contains($strength, '*') ? '' : $strength,
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
+            ranges: [[0.0, $beam->member->length, abs($e->value) / $u, $u]],
         );
     }
 }

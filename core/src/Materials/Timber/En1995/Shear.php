@@ -45,12 +45,33 @@ final readonly class Shear
         Strength::of($w, 'f_v_d', 'f_v_k', $kMod, $duration, '', '2.4.1 (2.14)');
         $u = $w->line('u', 'tau_d / f_v_d', Kind::Number, '6.1.7(1) (6.13)');
         $beam = $this->envelopes->beam;
-        $factors = $beam->worst($e->combination, $timber->weight(), $this->envelopes->shear->effect, $e->value >= 0.0 ? 1 : -1, $e->segment, $e->t);
+        $factors = $beam->worst(
+            $e->combination,
+            $timber->weight(),
+            $this->envelopes->shear->effect,
+            $e->value >= 0.0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
 
-        return [new Weighing(
-            'shear', 'Shear', 'EN 1995-1-1, 6.1.7', $u, demand: $w->value('tau_d'), capacity: $w->value('f_v_d'), kind: Kind::LowStress,
-            demandSymbol: 'tau_d', capacitySymbol: 'f_v_d', x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors,
-            lines: $w->lines, ranges: $u > 0.0 ? [[0.0, $beam->member->length, abs($e->value) / $u, $u]] : [],
-        )];
+        return [
+            new Weighing(
+                'shear',
+                'Shear',
+                'EN 1995-1-1, 6.1.7',
+                $u,
+                demand: $w->value('tau_d'),
+                capacity: $w->value('f_v_d'),
+                kind: Kind::LowStress,
+                demandSymbol: 'tau_d',
+                capacitySymbol: 'f_v_d',
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+                lines: $w->lines,
+                ranges: $u > 0.0 ? [[0.0, $beam->member->length, abs($e->value) / $u, $u]] : [],
+            ),
+        ];
     }
 }

@@ -18,8 +18,15 @@ final class Strength
      * @param  string  $k  symbol of the characteristic strength, which has been let
      * @param  string  $times  further factors, as text of a formula
      */
-    public static function of(Working $w, string $symbol, string $k, float $kMod, LoadDuration $duration, string $times, string $clause): float
-    {
+    public static function of(
+        Working $w,
+        string $symbol,
+        string $k,
+        float $kMod,
+        LoadDuration $duration,
+        string $times,
+        string $clause,
+    ): float {
         $w->let('k_mod', $kMod, Kind::Number, 'Table 3.1', $duration->value.' duration');
         $w->let('gamma_M', self::GAMMA_M, Kind::Number, 'Table 2.3', 'solid timber');
 

@@ -59,11 +59,13 @@ final readonly class TimberBeam implements MemberChecks
         }
 
         return [
-            ...$this->envelopes->strength === [] ? [] : [
-                ...$this->bending->weigh($timber, $derive),
-                ...$this->shear->weigh($timber, $derive),
-                ...$this->bearing->weigh($timber, $derive),
-            ],
+            ...$this->envelopes->strength === []
+                ? []
+                : [
+                    ...$this->bending->weigh($timber, $derive),
+                    ...$this->shear->weigh($timber, $derive),
+                    ...$this->bearing->weigh($timber, $derive),
+                ],
             ...$this->deflection->weigh($timber, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $timber->weight()),
         ];
