@@ -10,6 +10,7 @@ use App\Http\Controllers\PackController;
 use App\Http\Controllers\RatesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\StartController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -21,6 +22,7 @@ Route::prefix('api')->group(function (): void {
     Route::middleware(['auth', 'throttle:3000,1'])->group(function (): void {
         Route::post('design', [DesignController::class, 'design']);
         Route::post('influence', [DesignController::class, 'influence']);
+        Route::post('parts', [DesignController::class, 'parts']);
         Route::get('materials', [DesignController::class, 'materials']);
         Route::post('collapse', [DesignController::class, 'collapse']);
         Route::post('shortlist', [DesignController::class, 'shortlist']);
@@ -29,6 +31,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('rates', [RatesController::class, 'show']);
         Route::patch('rates', [RatesController::class, 'update']);
         Route::patch('rates/favourite', [RatesController::class, 'favourite']);
+        Route::get('starts', [StartController::class, 'index']);
+        Route::put('starts/{kind}', [StartController::class, 'update'])->where('kind', '[a-z]+ [a-z]+( american)?');
+        Route::delete('starts/{kind}', [StartController::class, 'destroy']);
         Route::get('build-ups', [BuildUpController::class, 'index']);
         Route::post('build-ups', [BuildUpController::class, 'store']);
         Route::delete('build-ups', [BuildUpController::class, 'destroy']);

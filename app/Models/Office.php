@@ -12,15 +12,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property list<array<string, mixed>>|null $build_ups  as in the basis of a job
  * @property array<string, mixed>|null $rates  of steel, and favourite sections
+ * @property array<string, array<array-key, mixed>>|null $starts  of new members, by material and kind
  */
 final class Office extends Model
 {
-    protected $fillable = ['name', 'build_ups', 'rates'];
+    protected $fillable = ['name', 'build_ups', 'rates', 'starts'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['build_ups' => 'array', 'rates' => 'array'];
+        return ['build_ups' => 'array', 'rates' => 'array', 'starts' => 'array'];
     }
 
     /** @return HasMany<Job, $this> */

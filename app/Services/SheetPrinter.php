@@ -49,7 +49,7 @@ final class SheetPrinter
             '--disable-dev-shm-usage',
             '--allow-file-access-from-files',
             '--no-pdf-header-footer',
-            '--disable-pdf-tagging',
+            '--generate-pdf-document-outline',
             "--user-data-dir={$directory}/profile",
             "--print-to-pdf={$directory}/out.pdf",
             "file://{$directory}/sheet.html",

@@ -4,7 +4,7 @@ import { compileFromFile } from 'json-schema-to-typescript'
 
 const check = process.argv.includes('--check')
 let stale = false
-for (const name of ['member', 'result', 'sheet', 'influence', 'collapse', 'reserve']) {
+for (const name of ['member', 'result', 'sheet', 'influence', 'collapse', 'reserve', 'parts']) {
     const types = await compileFromFile(`core/schema/${name}.schema.json`, {
         bannerComment: `// Made from core/schema/${name}.schema.json by "npm run types"; do not edit.`,
         style: { semi: false, singleQuote: true, tabWidth: 4 },

@@ -8,6 +8,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Waage\Design\Design;
 use Waage\Design\Influence;
+use Waage\Design\Parts;
 use Waage\Design\Rates;
 use Waage\Design\Reserve;
 use Waage\Design\Result;
@@ -50,6 +51,16 @@ final class DesignController extends Controller
         $ask = $request->input('influence');
 
         return new JsonResponse(Influence::of($this->member($request), is_array($ask) ? $ask : [])->toArray());
+    }
+
+    /** What a value of a diagram is made of. */
+    public function parts(Request $request): JsonResponse
+    {
+        $ask = $request->input('parts');
+
+        return new JsonResponse(
+            Parts::of(new Design($this->member($request), false), is_array($ask) ? $ask : [])->toArray(),
+        );
     }
 
     public function collapse(Request $request): JsonResponse

@@ -82,24 +82,33 @@ final class MemberController extends Controller
         return new JsonResponse(self::row($member));
     }
 
-    public function copy(Member $member): JsonResponse
+    /** Into the same job behind it, or to the end of another one. */
+    public function copy(Request $request, Member $member): JsonResponse
     {
         $this->authorize('work', $member);
-        $copy = DB::transaction(function () use ($member): Member {
+        $to = Job::query()->findOrFail($request->integer('job', $member->job_id));
+        $this->authorize('work', $to);
+        $copy = $to->id === $member->job_id
+            ? $this->twin($member)
+            : $this->store->create($to, $member->document);
+
+        return new JsonResponse(self::row($copy), 201);
+    }
+
+    private function twin(Member $member): Member
+    {
+        return DB::transaction(function () use ($member): Member {
             Member::query()
                 ->where('job_id', $member->job_id)
                 ->where('position', '>', $member->position)
                 ->increment('position');
-            $document = $member->document;
-            $document['mark'] = $member->mark.' copy';
+            $document = ['mark' => $member->mark.' copy'] + $member->document;
             $copy = $this->store->create($member->job()->firstOrFail(), $document);
             $copy->position = $member->position + 1;
             $copy->save();
 
             return $copy;
         });
-
-        return new JsonResponse(self::row($copy), 201);
     }
 
     /** Puts the members of a job in the given order; members that are not named keep their place at the end. */

@@ -16,8 +16,8 @@ use Waage\Material\Situation;
 use Waage\Units\Kind;
 
 /**
- * The diagrams of a design as the result has them: envelopes, those of a combination, load case or weighing, and those of
- * the material.
+ * The diagrams of a design as the result has them: envelopes, those of a combination, load case or weighing, and
+ * those of the material.
  *
  * @phpstan-import-type Curve from Result
  */

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import CombinationsPart from '@/bench/CombinationsPart.vue'
 import EndForcesPart from '@/bench/EndForcesPart.vue'
 import LoadsPart from '@/bench/LoadsPart.vue'
 import PartFold from '@/bench/PartFold.vue'
 import RestraintPart from '@/bench/RestraintPart.vue'
 import { spansOf } from '@/bench/spans'
+import StartOfKind from '@/bench/StartOfKind.vue'
 import SupportsPart from '@/bench/SupportsPart.vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -90,11 +91,36 @@ const restraintSummary = computed(() => {
     return `top ${word(doc.value.restraint?.top)}, bottom ${word(doc.value.restraint?.bottom)}`
 })
 const basisLimits = computed(() => props.editor.job.value?.basis.deflection)
+/** Parts by their titles, and what they are called where there is little room. */
+const PARTS = [
+    ['Spans and supports', 'Spans'],
+    ['Loads', 'Loads'],
+    ['Combinations', 'Combinations'],
+    ['Restraint', 'Restraint'],
+    ['Section', 'Section'],
+    ['Deflection and vibration', 'Deflection'],
+] as const
+const panel = ref<HTMLElement | null>(null)
+/** To a part, which opens. */
+async function jump(title: string): Promise<void> {
+    const part = panel.value?.querySelector(`[data-part="${title}"]`)
+    const button = part?.querySelector<HTMLButtonElement>('button')
+    if (button?.getAttribute('aria-expanded') === 'false') button.click()
+    await nextTick()
+    part?.scrollIntoView({ block: 'start' })
+    button?.focus({ preventScroll: true })
+}
 const value = (e: Event): string => (e.target as HTMLInputElement).value
 </script>
 
 <template>
-    <div>
+    <div ref="panel">
+        <nav
+            class="sticky top-0 z-10 flex flex-wrap gap-x-0.5 border-b border-rule bg-paper px-2 py-0.5 text-xs"
+            aria-label="Parts of the definition"
+        >
+            <button v-for="[title, short] in PARTS" :key="title" class="quiet px-1! underline" @click="jump(title)">{{ short }}</button>
+        </nav>
         <PartFold title="Member" :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'" :faulty="has('mark', 'title', 'notes')">
             <div class="grid grid-cols-[5rem_1fr] gap-2">
                 <label><span class="label">Mark</span><input class="field" :value="doc.mark" @input="set('mark', value($event))" /></label>
@@ -105,6 +131,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                 <textarea class="field" rows="2" :value="doc.notes" @input="set('notes', value($event))"></textarea>
                 <span v-if="errors.notes" class="fault">{{ errors.notes[0] }}</span>
             </label>
+            <StartOfKind :editor="editor" />
         </PartFold>
         <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'slope', 'supports', 'hinges')"
             ><SupportsPart :editor="editor"

@@ -5,7 +5,13 @@ import type { CollapseState } from '@/bench/collapse'
 import type { Compare } from '@/bench/compare'
 import type { Editor } from '@/bench/editor'
 import type { InfluenceState } from '@/bench/influence'
+import type { PartsState } from '@/bench/parts'
+import PartsCard from '@/bench/PartsCard.vue'
+import FirstHints from '@/bench/FirstHints.vue'
+import PlaceHere from '@/bench/PlaceHere.vue'
 import type { MemberDocument } from '@/contract/member'
+import type { Result } from '@/contract/result'
+import { readAt } from '@/lib/curve'
 import { isAtOnePlace, isDisplacement, placeSupport } from '@/lib/member'
 import { readQuantity } from '@/lib/quantity'
 import { format, typed, type Kind } from '@/lib/units'
@@ -18,7 +24,14 @@ import { reserveLines } from '@/strips/reserve'
 import ReserveStrip from '@/strips/ReserveStrip.vue'
 
 /** All strips on one x axis, with the reading line; loads and supports are taken hold of here. */
-const props = defineProps<{ editor: Editor; selected: string; influence?: InfluenceState; collapse?: CollapseState; compare?: Compare }>()
+const props = defineProps<{
+    editor: Editor
+    selected: string
+    influence?: InfluenceState
+    collapse?: CollapseState
+    compare?: Compare
+    parts?: PartsState
+}>()
 const emit = defineEmits<{ select: [id: string]; edit: [id: string]; pick: [x: number] }>()
 const reading = defineModel<number | null>('reading', { required: true })
 
@@ -74,19 +87,59 @@ const reserve = computed(() => (result.value ? reserveLines(result.value) : []))
 
 function onMove(event: PointerEvent): void {
     if (held) drag(event)
-    else reading.value = within(xAt(event))
+    else if (!props.parts?.open.value) reading.value = within(xAt(event))
 }
 
-/** A click below the drawing of the member takes its x. */
+/** A place of the member that something may be put at. */
+const spot = ref<number | null>(null)
+const grid = (): number => (units.value === 'us' ? 76.2 : 50)
+const take = (x: number): void => void (spot.value = within(Math.round(x / grid()) * grid()))
+
+/** The diagrams whose values can be taken apart. */
+const TITLES: Record<string, [string, Kind]> = {
+    N: ['Axial N', 'force'],
+    V: ['Shear V', 'force'],
+    M: ['Moment M', 'moment'],
+    Mz: ['M sideways', 'moment'],
+    T: ['Torque T', 'moment'],
+    w: ['Deflection', 'deflection'],
+}
+const effects = computed(() => strips.value.flatMap((id) => (TITLES[id] ? [{ id, title: TITLES[id][0], kind: TITLES[id][1] }] : [])))
+
+/** What the greater value of a diagram at x is made of; of bars and links the moment and the shear. */
+function open(x: number, strip = 'M'): void {
+    const id = strip === 'Asw' ? 'V' : TITLES[strip] ? strip : 'M'
+    const pair = result.value?.envelope[id as keyof Result['envelope']]
+    if (!pair) return
+    const [max, min] = [readAt(pair.max, x), readAt(pair.min, x)]
+    reading.value = x
+    props.parts?.look(id, x, Math.abs(min?.value ?? 0) > Math.abs(max?.value ?? 0) ? -1 : 1)
+}
+
+/** A click into the drawing of the member asks what to put there; one below it takes its x, or tells what a value is made of. */
 function onClick(event: MouseEvent): void {
+    if (spot.value !== null) return void (spot.value = null)
     const top = board.value?.getBoundingClientRect().top ?? 0
-    if (event.clientY - top > heights.value.member) emit('pick', within(xAt(event)))
+    if (event.clientY - top > heights.value.member) {
+        if (props.influence?.open.value) emit('pick', within(xAt(event)))
+        else open(within(xAt(event)), strips.value[Math.floor((event.clientY - top - heights.value.member) / heights.value.each)])
+        return
+    }
+    if ((event.target as Element).closest('[role=button]') === null && result.value) take(xAt(event))
 }
 
 /** Arrow keys on the board move the reading line. */
 function onKey(event: KeyboardEvent): void {
     if (event.target !== event.currentTarget) return
-    if (event.key === 'Enter' && reading.value !== null) return emit('pick', reading.value)
+    if (event.key === 'Enter' && reading.value !== null) {
+        if (props.influence?.open.value) emit('pick', reading.value)
+        else take(reading.value)
+        return
+    }
+    if (event.key === ' ' && reading.value !== null) {
+        event.preventDefault()
+        return open(reading.value)
+    }
     const by = step(event)
     if (by === 0) return
     event.preventDefault()
@@ -135,10 +188,9 @@ function grab(event: PointerEvent, what: Held, id: string): void {
 
 function drag(event: PointerEvent): void {
     if (!held) return
-    const grid = units.value === 'us' ? 76.2 : 50
     const anchor = held.what === 'to' ? held.to : held.from
-    const by = Math.round((anchor + xAt(event) - held.start) / grid) * grid - anchor
-    if (Math.abs(xAt(event) - held.start) < grid / 2) return
+    const by = Math.round((anchor + xAt(event) - held.start) / grid()) * grid() - anchor
+    if (Math.abs(xAt(event) - held.start) < grid() / 2) return
     reading.value = within(anchor + by)
     move(held, by, 'drag')
 }
@@ -195,10 +247,10 @@ function release(): void {
 <template>
     <div
         ref="board"
-        class="h-full min-h-0 touch-none overflow-hidden select-none focus-visible:outline-1! focus-visible:-outline-offset-2!"
+        class="relative h-full min-h-0 touch-none overflow-hidden select-none focus-visible:outline-1! focus-visible:-outline-offset-2!"
         tabindex="0"
         role="group"
-        aria-label="Strips. Arrow keys move the reading line."
+        aria-label="Strips. Arrow keys move the reading line, Enter puts a load or a support there, Space tells what the moment is made of."
         @pointermove="onMove"
         @pointerup="release"
         @click="onClick"
@@ -382,5 +434,22 @@ function release(): void {
                 @nudge="nudge"
             />
         </svg>
+        <FirstHints v-if="result && !editor.document.value?.loads.length" />
+        <PlaceHere
+            v-if="spot !== null"
+            :editor="editor"
+            :x="spot"
+            :style="{ left: `${Math.min(sx(spot), right - 170)}px`, top: '34px' }"
+            @close="spot = null"
+            @edit="emit('edit', $event)"
+        />
+        <PartsCard
+            v-if="parts?.open.value && reading !== null"
+            :editor="editor"
+            :parts="parts"
+            :effects="effects"
+            :style="{ left: `${sx(reading) > width / 2 ? LEFT : right - 384}px`, top: '8px' }"
+            @edit="emit('edit', $event)"
+        />
     </div>
 </template>

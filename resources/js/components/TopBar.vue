@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
+import KeyMap from '@/components/KeyMap.vue'
 import { away } from '@/lib/api'
 import { session } from '@/lib/session'
 
@@ -19,6 +20,7 @@ async function leave(): Promise<void> {
             <span v-if="away" class="fault" role="status">The server cannot be reached; your work is kept here.</span>
             <slot name="right" />
             <span class="text-faint">{{ session.user?.office }}</span>
+            <KeyMap />
             <button class="quiet" @click="leave">Sign out</button>
         </span>
     </header>

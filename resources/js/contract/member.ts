@@ -11,6 +11,10 @@ export interface MemberDocument {
     mark?: string
     title?: string
     /**
+     * What it is, such as joist: what new ones of an office may start from.
+     */
+    kind?: string
+    /**
      * Remarks that are printed on the sheet.
      */
     notes?: string

@@ -57,7 +57,7 @@ export function startOf(kind: KindId, units: UnitSystem, number: number): Member
         bearing: bearing[at],
         ...(i === 0 ? {} : { x: length[at], ...(change.slope ? rolling(kind) : {}) }),
     }))
-    return { ...member, length: length[at], supports, ...structuredClone(change) }
+    return { ...member, kind, length: length[at], supports, ...structuredClone(change) }
 }
 
 const rolling = (kind: KindId): Partial<MemberDocument['supports'][number]> =>

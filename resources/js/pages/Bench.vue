@@ -13,6 +13,7 @@ import EndForcesGrid from '@/bench/EndForcesGrid.vue'
 import LoadGrid from '@/bench/LoadGrid.vue'
 import { useInfluence } from '@/bench/influence'
 import InfluencePanel from '@/bench/InfluencePanel.vue'
+import { useParts } from '@/bench/parts'
 import { useReserve } from '@/bench/reserve'
 import ReserveBlock from '@/bench/ReserveBlock.vue'
 import ScalesPanel from '@/bench/ScalesPanel.vue'
@@ -59,6 +60,7 @@ const influence = useInfluence(editor)
 const collapse = useCollapse(editor)
 const reserve = useReserve(editor)
 const compare = useCompare(editor, props.id)
+const parts = useParts(editor)
 function openTab(index: number): void {
     influence.start(typed((result.value?.member.length ?? 0) / 2, 'length', units.value))
     influence.open.value = tabs.value[index] === 'Influence'
@@ -219,6 +221,7 @@ onBeforeUnmount(() => void editor.save())
                             :influence="influence"
                             :collapse="collapse"
                             :compare="compare"
+                            :parts="parts"
                             @select="selected = $event"
                             @edit="edit"
                             @pick="pick"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ArrowDown, ArrowUp, Copy, Pencil, Trash2 } from '@lucide/vue'
-import { computed, onMounted, reactive, ref } from 'vue'
+import { computed, onMounted, reactive, ref, toRaw } from 'vue'
 import { useRouter } from 'vue-router'
 import BalanceBeam from '@/components/BalanceBeam.vue'
 import MiniBeam from '@/components/MiniBeam.vue'
@@ -12,8 +12,10 @@ import { api, ApiError } from '@/lib/api'
 import type { JobDetail, MemberRow } from '@/lib/jobs'
 import { type KindId, startOf } from '@/lib/kinds'
 import { MATERIALS, type MaterialId } from '@/materials'
+import MemberFrom from '@/pages/MemberFrom.vue'
 import NewMember from '@/pages/NewMember.vue'
 import { notice } from '@/lib/notice'
+import { startName, useStarts } from '@/lib/starts'
 import { ratioText } from '@/lib/ratio'
 import { VERDICTS } from '@/lib/verdict'
 
@@ -57,13 +59,19 @@ async function act(action: () => Promise<unknown>): Promise<void> {
     await load()
 }
 
+const { starts, loaded } = useStarts()
+const isAmerican = computed(() => job.value?.basis.combinations?.startsWith('asce') ?? false)
+const from = ref<'' | 'copy' | 'paste'>('')
+
 async function add(material: MaterialId, kind: KindId): Promise<void> {
     if (!job.value) return
-    const { units, combinations } = job.value.basis
+    const { units } = job.value.basis
     const { kinds, american } = MATERIALS[material]
+    await loaded
+    const own = toRaw(starts.value)[startName(material, kind, isAmerican.value)]
     const document = {
         ...startOf(kind, units ?? 'metric', members.value.length + 1),
-        ...structuredClone((combinations?.startsWith('asce') ? american : undefined)?.[kind] ?? kinds[kind]),
+        ...structuredClone(own ?? (isAmerican.value ? american : undefined)?.[kind] ?? kinds[kind]),
     }
     try {
         const row = await api<MemberRow>('POST', `jobs/${props.id}/members`, { document })
@@ -145,7 +153,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             @change="importFile"
                         />
                     </label>
-                    <NewMember @add="add" />
+                    <NewMember :american="isAmerican" @add="add" @from="from = $event" />
                 </div>
                 <table v-if="members.length" class="grid-table mt-4">
                     <thead>
@@ -249,6 +257,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                 <PackPanel :job="job.id" :empty="members.length === 0" />
             </aside>
         </main>
+        <MemberFrom v-if="job" v-model="from" :job="job.id" @made="load" />
         <NoticeLine />
     </div>
 </template>

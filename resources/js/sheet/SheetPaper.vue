@@ -52,11 +52,13 @@ const TITLE: [string, keyof Sheet['job']][] = [
             <p v-else-if="b.type === 'text'"><SymbolText :text="b.text" /></p>
             <p v-else-if="b.type === 'verdict'" class="sheet-verdict">
                 <BalanceBeam :ratio="b.ratio" :holds="isFine(b.state)" :open="b.state === 'uncovered'" />
-                <b
-                    >{{ verdictTitle(b.state) }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
-                    >.</b
-                >
-                {{ b.text }}
+                <span>
+                    <b
+                        >{{ verdictTitle(b.state) }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
+                        >.</b
+                    >
+                    {{ b.text }}
+                </span>
             </p>
             <p v-else-if="b.type === 'values'" class="sheet-values">
                 <span v-for="t in b.items" :key="t"><Tex :tex="t" /></span>

@@ -1,0 +1,27 @@
+import { ref } from 'vue'
+import type { MemberDocument } from '@/contract/member'
+import { api } from '@/lib/api'
+
+/** What new members of the office start from, by material and kind, where it has said so. */
+type Starts = Record<string, Partial<MemberDocument>>
+const starts = ref<Starts>({})
+let asked: Promise<void> | null = null
+
+/** The name of a start: what is usual differs between the standards of both worlds. */
+export const startName = (material: string, kind: string, isAmerican: boolean): string => `${material} ${kind}${isAmerican ? ' american' : ''}`
+
+export function useStarts() {
+    asked ??= api<Starts>('GET', 'starts').then(
+        (answer) => void (starts.value = answer),
+        () => void (asked = null),
+    )
+    const path = (name: string): string => `starts/${encodeURIComponent(name)}`
+
+    async function keep(name: string, document: MemberDocument): Promise<void> {
+        starts.value = await api<Starts>('PUT', path(name), { document })
+    }
+    async function putBack(name: string): Promise<void> {
+        starts.value = await api<Starts>('DELETE', path(name))
+    }
+    return { starts, loaded: asked, keep, putBack }
+}
