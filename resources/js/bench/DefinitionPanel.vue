@@ -95,7 +95,6 @@ const basisLimits = computed(() => props.editor.job.value?.basis.deflection)
 const PARTS = [
     ['Spans and supports', 'Spans'],
     ['Loads', 'Loads'],
-    ['Combinations', 'Combinations'],
     ['Restraint', 'Restraint'],
     ['Section', 'Section'],
     ['Deflection and vibration', 'Deflection'],

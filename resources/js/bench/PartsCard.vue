@@ -66,7 +66,7 @@ const factor = (f: number): string => f.toFixed(3).replace(/\.?0+$/, '')
                                     {{ r.name || r.case }}
                                 </button>
                                 <span v-else>{{ r.name }}</span>
-                                <span v-if="r.where" class="text-faint"> {{ r.where }}</span>
+                                <span v-if="r.where" class="text-faint">, {{ r.where }}</span>
                             </td>
                             <td class="text-right">{{ number(r.each, kind, units) }}</td>
                             <td class="text-right">{{ factor(r.factor) }}</td>
