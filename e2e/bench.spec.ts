@@ -452,13 +452,13 @@ test('a load acts sideways, and the arrangement of a weighing is put into the st
     await addLoad(page, 'Line load', '3 kN/m')
     await page.getByLabel(/^Acts/).selectOption('sideways')
     await expect(page.getByRole('button', { name: /^Bending about both axes/ })).toBeVisible()
-    await expect(strips(page)).toContainText('M sideways')
-    await page.getByRole('button', { name: /^Bending sideways/ }).click()
+    await expect(strips(page)).toContainText('Lateral M')
+    await page.getByRole('button', { name: /^Bending about the minor axis/ }).click()
     await page.getByRole('button', { name: 'Show in the strips' }).click()
     await expect(page.getByLabel('Strips show')).toHaveValue('weighing:sideways-bending')
     await page.getByLabel(/^Acts/).selectOption('vertical')
     await expect(page.getByLabel('Strips show')).toHaveValue('envelope')
-    await expect(strips(page)).not.toContainText('M sideways')
+    await expect(strips(page)).not.toContainText('Lateral M')
 })
 
 test('imposed load is arranged by hand', async ({ page }) => {

@@ -31,7 +31,7 @@ final readonly class Beam
     public array $supports;
 
     /**
-     * @var list<float> of those that hold the member at its place, sideways and against twisting as well: not of
+     * @var list<float> of those that hold the member at its place, laterally and against twisting as well: not of
      *     guided ones
      */
     public array $forks;

@@ -11,7 +11,7 @@ use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
 /**
- * What a member is sideways and about its axis, between its supports and the places that hold both flanges: beams with
+ * What a member is laterally and about its axis, between its supports and the restraints of both flanges: beams with
  * their load sets.
  */
 final class ForkBeams
@@ -35,14 +35,14 @@ final class ForkBeams
                 Step::of($member->make, new Situation, fn (Rigidity $r): array => [$r->EIz, 1.0, INF]),
             );
         } catch (UnstableBeam $e) {
-            throw new UnstableBeam('Sideways the loads have nothing to hold against. '.$e->getMessage());
+            throw new UnstableBeam('Nothing restrains the member against the lateral loads. '.$e->getMessage());
         }
 
         return [$beam, array_map(fn (LoadSet $s): LoadSet => $s->sideways ?? new LoadSet, $parts->sets)];
     }
 
     /**
-     * The beam that buckles sideways: free to turn wherever it is held, but for a member that a single support holds.
+     * The beam that buckles laterally: free to turn wherever it is held, but for a member that a single support holds.
      *
      * @throws UnstableBeam
      */
@@ -127,7 +127,7 @@ final class ForkBeams
         return $holds;
     }
 
-    /** @return list<Support> those that hold sideways and against twisting: all but guided ones */
+    /** @return list<Support> those that hold laterally and against twisting: all but guided ones */
     private static function forks(Member $member): array
     {
         return array_values(

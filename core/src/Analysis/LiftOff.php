@@ -248,7 +248,7 @@ final readonly class LiftOff
 
     /**
      * @param  array<int, float>  $factors
-     * @return array<int, float>|null by support, mm; null: it tips over, and is taken as held down
+     * @return array<int, float>|null by support, mm; null: it tips over, and is taken as restrained down
      */
     private static function lifted(LoadedBeam $beam, Contact $contact, array $factors): ?array
     {

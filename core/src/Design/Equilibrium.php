@@ -26,7 +26,7 @@ use Waage\Units\Kind;
  */
 final readonly class Equilibrium
 {
-    /** A ratio that stands for "nothing presses it down". */
+    /** A ratio that stands for "nothing loads it downward". */
     private const LIFTS_AT_ONCE = 1000.0;
 
     /** Of the supports that hold it: all, or the outermost ones. */
@@ -165,8 +165,8 @@ final readonly class Equilibrium
             combination: $combination,
             remark: $lifts > $presses
                 ? ($tips
-                    ? 'The member tips over: other results take it as held down where nothing else holds it. Hold it down, or load it.'
-                    : 'The member lifts off this support, which only bears: all other results take it as held down. Hold it down, or load it.')
+                    ? 'The member tips over: other results take it as restrained down where nothing else holds it. Hold it down, or load it.'
+                    : 'The member lifts off this support, which only bears: all other results take it as restrained down. Hold it down, or load it.')
                 : '',
             lines: $d->lines ?? [],
         );

@@ -60,7 +60,7 @@ final readonly class Influence
         if ($member->isStrainedAlong()) {
             $f->fail(
                 'influence.effect',
-                'Influence lines are of level members that nothing strains along their axis.',
+                'Influence lines are of level members without axial force.',
             );
         }
         if ($member->liftsOff) {

@@ -48,21 +48,21 @@ final readonly class Messages
         }
         if ($this->design->member->hinges !== []) {
             $messages[] =
-                'Hinges are taken to pass on sideways bending and twist. Where a joint does not, hold both flanges there.';
+                'Hinges are taken to transmit minor-axis bending and torsion. Where a joint does not, restrain both flanges there.';
         }
         if (
             $this->design->beam->twisting === null &&
             array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->twists()) !== []
         ) {
             $messages[] =
-                'Loads in front of the axis go into what holds both flanges all along; they do not twist the member.';
+                'Loads in front of the axis go into the continuous restraint of both flanges; they do not twist the member.';
         }
         if (
             $this->design->beam->sideways === null &&
             array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->actsSideways()) !== []
         ) {
             $messages[] =
-                'Loads that act sideways go into what holds both flanges all along; they do not bend the member.';
+                'Lateral loads go into the continuous restraint of both flanges; they do not bend the member.';
         }
         $member = $this->design->member;
         array_push($messages, ...$this->design->checks->notes());

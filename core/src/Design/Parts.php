@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Analysis\CaseSets;
 use Waage\Analysis\Effect;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
@@ -16,6 +17,9 @@ use Waage\Units\Kind;
 /**
  * What a value of a diagram is made of: the combination and arrangement that govern it, and what each load adds to it
  * (core/schema/parts.schema.json). The parts add up to the value.
+ *
+ * @phpstan-type Row array{load: string, name: string, case: string, where: string, factor: float, each: float,
+ *     part: float}
  */
 final readonly class Parts
 {
@@ -86,9 +90,10 @@ final readonly class Parts
         $values = self::valuesAt($beam, $effect, $this->x);
         $weight = $this->design->member->make->weight();
         [$value, $combination, $factors] = $beam->greatest($combinations, $weight, $this->sign, $values);
-        $rows = array_map(fn (array $r): array => ['part' => $r['part'] * $scale, 'each' => $r['each'] * $scale] + $r, [
+        $scaled = fn (array $r): array => ['part' => $r['part'] * $scale, 'each' => $r['each'] * $scale] + $r;
+        $rows = array_map($scaled, [
             ...$this->selfWeight($beam, $combination, $values),
-            ...$this->rows($beam, $effect, $combination, $factors, $values),
+            ...$this->rows($beam, $effect, $factors, $values),
         ]);
         $most = max([0.0, ...array_map(fn (array $r): float => abs($r['part']), $rows)]);
 
@@ -110,7 +115,7 @@ final readonly class Parts
 
     /**
      * @param  list<float>  $values
-     * @return list<array{load: string, name: string, case: string, where: string, factor: float, each: float, part: float}>
+     * @return list<Row>
      */
     private function selfWeight(LoadedBeam $beam, Combination $combination, array $values): array
     {
@@ -122,9 +127,15 @@ final readonly class Parts
         return [self::row('', 'Self-weight', 'Self-weight', '', $combination->permanent, $each)];
     }
 
-    /** @return array{load: string, name: string, case: string, where: string, factor: float, each: float, part: float} */
-    private static function row(string $load, string $name, string $case, string $where, float $factor, float $each): array
-    {
+    /** @return Row */
+    private static function row(
+        string $load,
+        string $name,
+        string $case,
+        string $where,
+        float $factor,
+        float $each,
+    ): array {
         return [
             'load' => $load, 'name' => $name, 'case' => $case, 'where' => $where,
             'factor' => $factor, 'each' => $each, 'part' => $factor * $each,
@@ -134,36 +145,58 @@ final readonly class Parts
     /**
      * @param  array<int, float>  $factors  of the sets
      * @param  list<float>  $values  of the sets
-     * @return list<array{load: string, name: string, case: string, where: string, factor: float, each: float, part: float}>
+     * @return list<Row>
      */
-    private function rows(LoadedBeam $beam, Effect $effect, Combination $combination, array $factors, array $values): array
+    private function rows(LoadedBeam $beam, Effect $effect, array $factors, array $values): array
     {
         $rows = [];
         foreach ($beam->cases as $case) {
-            $acting = array_values(array_filter($case->sets, fn (int $set): bool => isset($factors[$set])));
-            $loads = array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->case === $case->case->id);
-            $single = $case->isMade || $this->design->lifts !== [] || count($this->design->member->loads) > self::MOST_LOADS
-                || array_filter($loads, fn (Load $l): bool => $l->kind->isMoving() || $l->kind->isDisplacement()) !== [];
-            foreach ($acting as $set) {
+            $loads = $this->loadsOf($case);
+            $only = count($loads) === 1 && ! $case->isMade ? $loads[0] : null;
+            foreach ($case->sets as $set) {
+                if (! isset($factors[$set])) {
+                    continue;
+                }
                 $where = $case->labels[$set] ?? '';
-                $single || count($loads) < 2
-                    ? $rows[] = self::row(
-                        count($loads) === 1 && ! $case->isMade ? array_values($loads)[0]->id : '',
-                        count($loads) === 1 && ! $case->isMade ? array_values($loads)[0]->name : $case->case->name,
-                        $case->case->name, $where, $factors[$set], $values[$set],
-                    )
-                    : array_push($rows, ...$this->byLoad($effect, array_values($loads), $where, $factors[$set]));
+                if ($only === null && $this->isTakenApart($case, $loads)) {
+                    array_push($rows, ...$this->byLoad($effect, $loads, $where, $factors[$set]));
+
+                    continue;
+                }
+                $name = $only->name ?? $case->case->name;
+                $rows[] = self::row($only->id ?? '', $name, $case->case->name, $where, $factors[$set], $values[$set]);
             }
         }
 
         return $rows;
     }
 
+    /** @return list<Load> */
+    private function loadsOf(CaseSets $case): array
+    {
+        $loads = $this->design->member->loads;
+
+        return array_values(array_filter($loads, fn (Load $l): bool => $l->on && $l->case === $case->case->id));
+    }
+
+    /**
+     * Loads that move, movements of supports and what lifts off are told as they act together.
+     *
+     * @param  list<Load>  $loads
+     */
+    private function isTakenApart(CaseSets $case, array $loads): bool
+    {
+        $together = array_filter($loads, fn (Load $l): bool => $l->kind->isMoving() || $l->kind->isDisplacement());
+
+        return ! $case->isMade && $together === [] && $this->design->lifts === []
+            && count($this->design->member->loads) <= self::MOST_LOADS;
+    }
+
     /**
      * What each load of a case adds that acts on a span: the member is solved with it alone.
      *
      * @param  list<Load>  $loads
-     * @return list<array{load: string, name: string, case: string, where: string, factor: float, each: float, part: float}>
+     * @return list<Row>
      */
     private function byLoad(Effect $effect, array $loads, string $where, float $factor): array
     {

@@ -91,7 +91,7 @@ final readonly class Reserve
     /**
      * The factor on the lengths between what holds the member sideways up to which it holds.
      *
-     * @return array{state: string, factor: float|null} none: it is held all along
+     * @return array{state: string, factor: float|null} none: it is continuously restrained
      */
     private function lengths(): array
     {

@@ -29,7 +29,7 @@ final readonly class Unweighed
     }
 
     /**
-     * @return list<Weighing> for each of axial force, bending sideways and torsion that strains the member;
+     * @return list<Weighing> for each of axial force, bending about the minor axis and torsion that strains the member;
      *     self-weight in N/mm
      */
     public function beyondBending(MemberEnvelopes $envelopes, float $weight): array

@@ -15,8 +15,8 @@ final readonly class EndForcesReader
         'N' => 'axial force',
         'My1' => 'moment at the start',
         'My2' => 'moment at the end',
-        'Mz1' => 'sideways moment at the start',
-        'Mz2' => 'sideways moment at the end',
+        'Mz1' => 'moment about the minor axis at the start',
+        'Mz2' => 'moment about the minor axis at the end',
     ];
 
     /** @param  list<Support>  $supports */
@@ -89,7 +89,7 @@ final readonly class EndForcesReader
         if (($row->Mz1 != 0.0 || $row->Mz2 != 0.0) && $this->top->isContinuous() && $this->bottom->isContinuous()) {
             $this->f->fail(
                 "endForces.{$i}.".($row->Mz1 != 0.0 ? 'Mz1' : 'Mz2'),
-                'Both flanges are held sideways all along, so that the member cannot bend sideways. Leave this moment out, or hold a flange at places only.',
+                'Both flanges are continuously restrained, so that the member cannot bend laterally. Leave this moment out, or restrain a flange at points only.',
             );
         }
     }

@@ -187,7 +187,7 @@ final readonly class GeometryReader
         if ($bendsSideways) {
             $this->f->fail(
                 'liftsOff',
-                'Lifting off is computed for members that no load bends sideways. Take uplift as a weighing here.',
+                'Lifting off is computed for members without lateral loads. Take uplift as a weighing here.',
             );
         }
         if ($isStrainedAlong) {

@@ -504,7 +504,7 @@ final class LoadReader
         if (($angle < self::FLATTEST || $angle > self::STEEPEST) && $f->areSound("{$path}.angle")) {
             $f->fail(
                 "{$path}.angle",
-                'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are held alike.',
+                'The yield lines of a slab run at 20 to 70 degrees; 45 where both edges are supported alike.',
             );
         }
         $rise = $width / tan(max($angle, self::FLATTEST));

@@ -70,7 +70,7 @@ final readonly class Member
             array_filter($this->endForces, fn (EndForces $r): bool => $r->N != 0.0) !== [];
     }
 
-    /** Does it bend sideways? Not where both flanges are held all along. */
+    /** Does it bend sideways? Not where both flanges are continuously restrained. */
     public function bendsSideways(): bool
     {
         return ! ($this->top->isContinuous() && $this->bottom->isContinuous()) &&
@@ -103,7 +103,7 @@ final readonly class Member
     }
 
     /**
-     * Places that hold both flanges sideways, besides the supports. A flange that is held all along counts where the
+     * Places that hold both flanges sideways, besides the supports. A continuously restrained flange counts where the
      * other one is held.
      *
      * @return list<float> mm, ascending

@@ -207,7 +207,7 @@ final class MemberReader
     }
 
     /**
-     * A guided support does not hold the member sideways: the others, and places that hold both flanges, have to.
+     * A guided support does not hold the member sideways: the others, and points of restraint of both flanges, have to.
      *
      * @param  list<Support>  $supports
      */
@@ -225,7 +225,7 @@ final class MemberReader
         if (! $isFixed && count($forks) + count($both) < 2) {
             $this->f->fail(
                 'supports',
-                'A guided support does not restrain the member sideways, so that it could turn about the other one. Give a place that restrains both flanges.',
+                'A guided support does not restrain the member laterally, so that it could turn about the other one. Give a place that restrains both flanges.',
             );
         }
     }

@@ -17,8 +17,56 @@ use Waage\Member\SupportKind;
 /** What the results of a member rest on: the statics in general, then the standard that it is weighed after. */
 final class Assumptions
 {
-    /** @return list<string> */
+    /** What a sentence begins with that does not stand by itself. */
+    private const BACK = '/^(it|its|they|their|this|these|such|the|a greater|elsewhere|otherwise|not|where they|supports restrain it|'
+        .'spans|fixed|of|one|each|lateral-torsional buckling of these|links|least|rollers|cover|lateral stability|places)\b/i';
+
+    /**
+     * One sentence each, in groups: what is not weighed first.
+     *
+     * @return array<string, non-empty-list<string>> by title
+     */
     public static function of(Design $design): array
+    {
+        $weighings = "Weighings by {$design->checks->standard()}";
+        $groups = ['Not weighed' => [], 'Analysis' => [], 'Restraint' => [], $weighings => []];
+        $own = self::sentences($design->checks->assumptions());
+        foreach ([...self::sentences(self::ofAnalysis($design)), ...$own] as $sentence) {
+            $title = match (true) {
+                preg_match('/\b(not|nor) (weighed|covered|computed)|^Not weighed/i', $sentence) === 1 => 'Not weighed',
+                preg_match('/restrain/i', $sentence) === 1 => 'Restraint',
+                in_array($sentence, $own, true) => $weighings,
+                default => 'Analysis',
+            };
+            $groups[$title][] = $sentence;
+        }
+
+        return array_filter($groups);
+    }
+
+    /**
+     * Short sentences; those that point back to the one before stay with it.
+     *
+     * @param  list<string>  $texts
+     * @return list<string>
+     */
+    private static function sentences(array $texts): array
+    {
+        $items = [];
+        foreach ($texts as $text) {
+            $parts = preg_split('/(?<=[\pL\d)\]²³])(?:\. (?=\p{Lu})|; (?![^()]*\)))/u', rtrim($text, '. ')) ?: [];
+            foreach ($parts as $i => $part) {
+                $isOpen = $i > 0 && preg_match(self::BACK, $part) === 1;
+                $sentence = mb_strtoupper(mb_substr($part, 0, 1)).mb_substr($part, 1).'.';
+                $items[] = $isOpen ? array_pop($items)." {$sentence}" : $sentence;
+            }
+        }
+
+        return $items;
+    }
+
+    /** @return list<string> */
+    private static function ofAnalysis(Design $design): array
     {
         $member = $design->member;
         $beam = $design->beam;
@@ -43,7 +91,7 @@ final class Assumptions
                 : [],
             ...$member->liftsOff
                 ? [
-                    'The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports off that nothing presses. Of a combination with more than '.
+                    'The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports removed that carry nothing. Of a combination with more than '.
                     LiftOff::MOST.
                     ' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.',
                 ]
@@ -51,7 +99,7 @@ final class Assumptions
             ...$member->hinges === []
                 ? []
                 : [
-                    'A hinge turns freely in the plane of bending; sideways bending and twist pass through it, or the beam is held there.',
+                    'A hinge turns freely in the plane of bending. It transmits minor-axis bending and torsion, or the beam is restrained there.',
                 ],
             ...$has(LoadKind::Temperature)
                 ? [
@@ -80,25 +128,24 @@ final class Assumptions
             ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
                 ? []
                 : [
-                    'At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither sideways nor against twisting.',
+                    'At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither laterally nor against twisting.',
                 ],
-            'Supports hold the section against moving sideways and twisting'.
+            'Supports restrain the section laterally and against twisting'.
             (array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
                 ? ''
                 : ', guided ones apart').
             '. '.
             ($member->basis->closedForms
-                ? "A restraint of the compressed {$edge} is taken to hold the section at that place; one of the other {$edge} counts for nothing."
-                : "A restraint of one {$edge} holds that {$edge} sideways, and the section may turn about it."),
+                ? "A restraint of the compressed {$edge} is taken to restrain the section at that place; one of the other {$edge} counts for nothing."
+                : "A restraint of one {$edge} restrains that {$edge} laterally; the section may turn about it."),
             ...$beam->beam->axis->isStrained
-                ? ['Axial forces are those of first order; sideways sliding of rollers is free.']
+                ? ['Axial forces are those of first order; rollers slide freely.']
                 : [],
             ...$beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
             ($beam->sideways === null
                 ? 'Bending about the strong axis'.
                     ($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force')
                 : 'Bending about both axes').($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
-            ...$design->checks->assumptions(),
             'An overhang may deflect as a span of twice its length.',
         ];
     }

@@ -41,11 +41,11 @@ final class Block
 
     /**
      * @param  list<string>  $items
-     * @return array{type: 'list', items: list<string>}
+     * @return array{type: 'list', title: string, items: list<string>}
      */
-    public static function list(array $items): array
+    public static function list(array $items, string $title = ''): array
     {
-        return ['type' => 'list', 'items' => $items];
+        return ['type' => 'list', 'title' => $title, 'items' => $items];
     }
 
     /**

@@ -59,7 +59,7 @@ final class CollapseBlocks
                     '>At x',
                     '>At collapse at x',
                     '>Plastic moment',
-                    'Flange held',
+                    'Flange restrained',
                     'In the mechanism',
                 ],
                 $rows,

@@ -138,7 +138,7 @@ final readonly class LoadsTable
             LoadDirection::Plan => ', plumb, on plan',
             LoadDirection::Normal => ', normal to the member',
             LoadDirection::Along => ', along the member',
-            LoadDirection::Sideways => ', sideways',
+            LoadDirection::Sideways => ', lateral',
         };
         $text .=
             $l->eccentricity == 0.0 ? '' : ', '.$this->format($l->eccentricity, Kind::Size).' beside the axis';

@@ -158,7 +158,7 @@ final readonly class MemberBlocks
                 : [],
             ...in_array($s->kind, [SupportKind::Fixed, SupportKind::Guided], true) &&
             $this->design->beam->beam->axis->isStrained
-                ? [$s->holdsAlong() ? 'held along the axis' : 'free along the axis']
+                ? [$s->holdsAlong() ? 'restrained along the axis' : 'free along the axis']
                 : [],
             ...$s->bearsOnly ? ['bears only'] : [],
             ...$s->stiffened ? ['web stiffened or end plate'] : [],

@@ -81,7 +81,7 @@ final readonly class SheetBuilder
                 ...$this->influenceLines(),
                 ...$this->collapse === null ? [] : CollapseBlocks::of($this->collapse, $member->basis->units),
                 ...$this->full
-                    ? [Block::heading('Assumptions and limits'), Block::list(Assumptions::of($this->design))]
+                    ? self::assumptions(Assumptions::of($this->design))
                     : [
                         Block::text(
                             "Weighed after {$this->design->checks->standard()}, actions by {$rules->title}. What is assumed, where it ends, and how each weighing comes about stand on the full sheet.",
@@ -189,9 +189,9 @@ final readonly class SheetBuilder
             'M' => ['Moment M', Kind::Moment],
             'w' => ['Deflection w', Kind::Deflection],
             'slope' => ['Slope, clockwise', Kind::Rotation],
-            'Vy' => ['Shear sideways', Kind::Force],
+            'Vy' => ['Lateral shear', Kind::Force],
             'Mz' => ['Moment about z-z', Kind::Moment],
-            'v' => ['Deflection sideways', Kind::Deflection],
+            'v' => ['Lateral deflection', Kind::Deflection],
             'T' => ['Torque', Kind::Moment],
         ];
         if (! $this->full) {
@@ -300,6 +300,21 @@ final readonly class SheetBuilder
                 return $isFirst || $w->state === State::NotCovered || isset($this->design->member->remarks[$w->id]);
             }),
         );
+    }
+
+    /**
+     * @param  array<string, list<string>>  $groups
+     * @return list<array<string, mixed>>
+     */
+    private static function assumptions(array $groups): array
+    {
+        $lists = array_map(
+            fn (string $title, array $sentences): array => Block::list($sentences, $title),
+            array_keys($groups),
+            $groups,
+        );
+
+        return [Block::heading('Assumptions and limits'), ...$lists];
     }
 
     /** @return list<array<string, mixed>> diagrams of the material beside those of the forces */

@@ -11,7 +11,7 @@ use Waage\Units\UnitSystem;
 /** What the sheet shows of a member that loads bend sideways. */
 final class SidewaysBlocks
 {
-    public const ASSUMPTION = 'Sideways the member spans between its supports and the places that hold both flanges; fixed supports are fixed this way as well, elastic ones rigid. Sideways loads act through the shear centre. Sections of class 1 and 2 by 6.2.9.1(6), of class 3 by the sum of the utilisations (6.2.1(7)), buckling by 6.3.3, the greatest forces and moments of a combination together.';
+    public const ASSUMPTION = 'Laterally the member spans between its supports and the points of restraint of both flanges; fixed supports are fixed this way as well, elastic ones rigid. Lateral loads act through the shear centre. Sections of class 1 and 2 by 6.2.9.1(6), of class 3 by the sum of the utilisations (6.2.1(7)), buckling by 6.3.3, the greatest forces and moments of a combination together.';
 
     /** @return list<array<string, mixed>> */
     public static function figures(bool $deflects): array
@@ -25,7 +25,7 @@ final class SidewaysBlocks
                 ? [
                     Block::figure(
                         'v',
-                        'Deflection sideways, envelope of the characteristic combinations, to the front positive',
+                        'Lateral deflection, envelope of the characteristic combinations, to the front positive',
                     ),
                 ]
                 : [],
@@ -51,7 +51,7 @@ final class SidewaysBlocks
         }
 
         return [
-            Block::text('Forces that hold the member sideways, to the back positive; by load case unfactored.'),
+            Block::text('Lateral restraint forces, to the back positive; by load case unfactored.'),
             Block::table(
                 ['Held at x', ...array_map(fn (float $x): string => '>'.$units->format($x, Kind::Length), $places)],
                 $rows,

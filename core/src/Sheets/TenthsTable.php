@@ -18,7 +18,7 @@ final readonly class TenthsTable
     {
     }
 
-    /** @return list<array<string, mixed>> one table, and one of bending sideways where there is any */
+    /** @return list<array<string, mixed>> one table, and one of bending about the minor axis where there is any */
     public function toBlocks(): array
     {
         $deflects = $this->design->characteristic() !== [];
@@ -50,7 +50,7 @@ final readonly class TenthsTable
     {
         $units = $this->design->member->basis->units;
         $names =
-            ['Vy' => 'V sideways', 'Mz' => 'M sideways', 'v' => 'w sideways'] +
+            ['Vy' => 'Lateral V', 'Mz' => 'Lateral M', 'v' => 'Lateral w'] +
             array_combine(array_keys($effects), array_keys($effects));
         $rows = [];
         foreach ($this->design->beam->beam->fields() as $i => [$from, $to]) {

@@ -137,7 +137,7 @@ it('refuses what could not act, at the field', function (array $row, array $chan
 })->with([
     'two supports along' => [['N' => '10 kN'], ['supports' => [supportAt('0 m'), supportAt('5 m')]], 'endForces.1.N', 'Make all but one of them rollers'],
     'a fixed foot' => [['My1' => '10 kNm'], ['supports' => [supportAt('0 m', 'fixed'), supportAt('5 m', 'roller')]], 'endForces.1.My1', 'would go straight into it'],
-    'held all along' => [['Mz2' => '10 kNm'], ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]], 'endForces.1.Mz2', 'cannot bend sideways'],
+    'continuously restrained' => [['Mz2' => '10 kNm'], ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]], 'endForces.1.Mz2', 'cannot bend laterally'],
     'a length for a force' => [['N' => '10 m'], [], 'endForces.1.N', 'force'],
     'nonsense' => [['My2' => 'much'], [], 'endForces.1.My2', 'much'],
 ]);

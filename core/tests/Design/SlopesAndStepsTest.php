@@ -126,7 +126,7 @@ it('weighs a length with two sections by its own eigenvalue, or by its weakest o
     $mixed = ['section' => 'HEA 200', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 400']]];
     $closed = weighing(design([...$mixed, 'basis' => ['parameters' => ['closedForms' => true]]]), 'buckling');
     expect(weighing(design($mixed), 'buckling')->ratio)->toBeGreaterThan(0.3)
-        ->and($closed->isCovered())->toBeFalse()->and($closed->remark)->toContain('Hold it where the section changes, or take the eigenvalue');
+        ->and($closed->isCovered())->toBeFalse()->and($closed->remark)->toContain('Restrain it where the section changes, or take the eigenvalue');
 });
 
 it('gives a length with another section its own weight', function (): void {
@@ -252,7 +252,7 @@ it('knows where equilibrium alone gives the forces', function (): void {
 });
 
 it('takes the moments of a length whose ends are no breaks', function (): void {
-    // Flange held at 1.5 m and 4.5 m, sections change at 2 m and 4 m: the smaller section has its greatest moment at 2 m.
+    // Flange restrained at 1.5 m and 4.5 m, sections change at 2 m and 4 m: the smaller section has its greatest moment at 2 m.
     $design = design([
         'section' => 'IPE 330', 'steps' => [['from' => '2 m', 'to' => '4 m', 'section' => 'IPE 400']],
         'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['1.5 m', '4.5 m']], 'bottom' => ['kind' => 'supports']],

@@ -7,7 +7,7 @@ use Waage\Sheets\Assumptions;
 /** @param  array<string, mixed>  $change */
 function assumptionsOf(array $change = []): string
 {
-    return implode("\n", Assumptions::of(design($change)));
+    return implode("\n", array_merge(...array_values(Assumptions::of(design($change)))));
 }
 
 const AMERICAN = ['section' => 'W16X26', 'grade' => 'A992', 'basis' => ['combinations' => 'asce-7-16-lrfd']];

@@ -58,7 +58,7 @@ function setOnSheet(on: boolean): void {
                             <th>Hinge</th>
                             <th class="number">At x</th>
                             <th class="number">Factor</th>
-                            <th>Flange held</th>
+                            <th>Flange restrained</th>
                         </tr>
                     </thead>
                     <tbody>

@@ -24,7 +24,7 @@ const KIND: Record<string, Kind> = {
     v: 'deflection',
     T: 'moment',
 }
-const NAMES: Record<string, string> = { Vy: 'V sideways', Mz: 'M sideways', v: 'w sideways', T: 'Torque' }
+const NAMES: Record<string, string> = { Vy: 'Lateral V', Mz: 'Lateral M', v: 'Lateral w', T: 'Torque' }
 const STRENGTH = ['strength', 'construction', 'accidental', 'seismic']
 const forStrength = computed(() => {
     const ids = new Set(result.value?.combinations.filter((c) => STRENGTH.includes(c.purpose)).map((c) => c.id))
@@ -114,13 +114,13 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                 </table>
             </div>
             <p v-if="strength.some((s, i) => s.least < 0 && !result!.member.supports[i]?.bearsOnly)" class="fault mt-1">
-                A negative reaction pulls upward: the support must be able to hold the member down.
+                A negative reaction is uplift: the support must be able to hold the member down.
             </p>
         </section>
         <HeldForces
             v-if="result.sideways"
-            title="Sideways forces, to the back positive"
-            label="Sideways forces where the member is held"
+            title="Lateral forces, to the back positive"
+            label="Lateral forces where the member is restrained"
             :heads="result.sideways.places.map((x) => `x = ${format(x, 'length', units)}`)"
             :cases="result.sideways.cases.filter((c) => c.forces.some((f) => Math.abs(f) > 0.5))"
             :strength="ranges(result.sideways.combinations, 'forces')"

@@ -93,7 +93,7 @@ const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(
         ? [
               ['vertical', 'downward'],
               ['along', 'along the member, to the left'],
-              ['sideways', 'sideways, to the front'],
+              ['sideways', 'lateral, to the front'],
           ]
         : [
               ['vertical', 'plumb'],
@@ -102,7 +102,7 @@ const directions = computed<[NonNullable<LoadDocument['direction']>, string][]>(
                   : ([['plan', 'plumb, for a length on plan']] as [NonNullable<LoadDocument['direction']>, string][])),
               ['normal', 'normal to the member'],
               ['along', 'along the member, to its start'],
-              ['sideways', 'sideways, to the front'],
+              ['sideways', 'lateral, to the front'],
           ],
 )
 /** What is not offered is the same as plumb here: on a level member, or of a force on plan. */

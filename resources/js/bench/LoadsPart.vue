@@ -64,7 +64,7 @@ function place(l: LoadDocument): string {
               : l.direction === 'plan'
                 ? ', on plan'
                 : l.direction === 'sideways'
-                  ? ', sideways'
+                  ? ', lateral'
                   : ''
     return placeOnly(l) + way
 }

@@ -19,7 +19,7 @@ const LOADS = [
 
 function sentence({ state, factor }: ReserveFactor, loads: string): string {
     if (loads === LOADS[2][1] && state === 'never') return 'It does not hold with braces close by either.'
-    if (loads === LOADS[2][1] && state === 'none') return 'It is held sideways all along.'
+    if (loads === LOADS[2][1] && state === 'none') return 'It is continuously restrained.'
     switch (state) {
         case 'found':
             return `times ${loads}${(factor ?? 0) < 1 ? ' would hold' : ''}`

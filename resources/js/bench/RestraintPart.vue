@@ -126,7 +126,7 @@ function positions(text: string): string[] {
             <label class="block">
                 <span class="label">Buckling lengths under axial force, from the ends</span>
                 <select class="field" value="" @change="fromEnds($event.target as HTMLSelectElement)">
-                    <option value="">choose how the ends are held</option>
+                    <option value="">choose how the ends are connected</option>
                     <option v-for="[factor, ends] in ENDS" :key="ends" :value="factor">{{ ends }}: {{ factor }} L</option>
                 </select>
             </label>
@@ -140,11 +140,11 @@ function positions(text: string): string[] {
                     :model-value="doc.effectiveLengths?.[axis]"
                     :error="fault(`effectiveLengths.${axis}`)"
                     optional
-                    placeholder="as held"
+                    placeholder="as restrained"
                     @update:model-value="(v) => setLengths({ [axis]: v })"
                 />
             </div>
         </div>
-        <p class="text-xs text-faint">Supports always hold the section against moving sideways and twisting.</p>
+        <p class="text-xs text-faint">Supports always restrain the section laterally and against twisting.</p>
     </div>
 </template>

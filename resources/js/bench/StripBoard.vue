@@ -100,7 +100,7 @@ const TITLES: Record<string, [string, Kind]> = {
     N: ['Axial N', 'force'],
     V: ['Shear V', 'force'],
     M: ['Moment M', 'moment'],
-    Mz: ['M sideways', 'moment'],
+    Mz: ['Lateral M', 'moment'],
     T: ['Torque T', 'moment'],
     w: ['Deflection', 'deflection'],
 }
@@ -314,7 +314,7 @@ function release(): void {
             />
             <CurveStrip
                 v-if="curves.Mz"
-                title="M sideways"
+                title="Lateral M"
                 kind="moment"
                 :curves="curves.Mz"
                 :combinations="result.combinations"

@@ -210,7 +210,7 @@ function addSpan(): void {
                                 editor.change((d) => void (d.supports[i]!.along = (e.target as HTMLSelectElement).value as SupportDocument['along']))
                         "
                     >
-                        <option value="held">held</option>
+                        <option value="held">restrained</option>
                         <option value="free">free to slide</option>
                     </select>
                 </label>

@@ -9,7 +9,7 @@ import { format, number, typed, unitOf, type Kind, type UnitSystem } from '@/lib
 /** Values of what the strips show, at the tenths of each span or at places that the engineer lists. */
 const props = defineProps<{ result: Result; units: UnitSystem }>()
 const list = ref('')
-const NAMES: Record<string, string> = { Mz: 'M sideways', v: 'w sideways' }
+const NAMES: Record<string, string> = { Mz: 'Lateral M', v: 'Lateral w' }
 const EFFECTS = computed(() =>
     (
         [

@@ -82,12 +82,12 @@ it('keeps what is no dimension in its field, with what is wrong, and the section
         await web.setValue(text)
         await web.trigger('blur')
         expect(web.element.value).toContain(text)
-        expect(fields.get('[role=alert]').text()).toContain(says)
+        expect(fields.get('.fault').text()).toContain(says)
         expect(documentOf(editor).section).toBe('welded I 420×150×8×12')
     }
     // What begins with 0 can be typed on.
     await web.setValue('0.9 cm')
-    expect(fields.find('[role=alert]').exists()).toBe(false)
+    expect(fields.find('.fault').exists()).toBe(false)
     expect(documentOf(editor).section).toBe('welded I 420×150×9×12')
 })
 

@@ -109,15 +109,15 @@ describe('a member that bends sideways', () => {
     const answer = answerTo(document).result
     it('has loads that come out of the drawing or go into it', () => {
         const [front, back] = loadMarks(answer.member, sx, 180, 150, 'metric')
-        expect(front!.label).toContain('2.00 kN/m, sideways')
+        expect(front!.label).toContain('2.00 kN/m, lateral')
         expect(front!.shape.match(/M/g)!.length).toBeGreaterThan(10)
         expect(front!.arrows).toContain('h2m')
         expect(back!.arrows.match(/l/g)).toHaveLength(2)
     })
     it('has a strip, extremes and the forces that hold it', () => {
         const text = mount(ForcesPanel, { props: { editor: editorOf(document, answer) } }).text()
-        expect(text).toContain('M sideways')
-        expect(text).toContain('Sideways forces in kN, to the back positive')
+        expect(text).toContain('Lateral M')
+        expect(text).toContain('Lateral forces in kN, to the back positive')
         expect(answer.envelope.Mz?.max.length).toBeGreaterThan(0)
     })
 })

@@ -15,7 +15,7 @@ describe('QuantityField', () => {
     it('says at once what is wrong and keeps the text', async () => {
         const w = field('6 m')
         await w.get('input').setValue('1/0')
-        expect(w.get('[role=alert]').text()).toBe('This divides by zero.')
+        expect(w.get('.fault').text()).toBe('This divides by zero.')
         expect(w.get('input').element.value).toBe('1/0')
         expect(w.get('input').attributes('aria-invalid')).toBe('true')
     })

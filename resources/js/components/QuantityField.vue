@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 import { inSystem, parseQuantity, QuantityError, withUnit } from '@/lib/quantity'
 import { typed, type Kind, type UnitSystem } from '@/lib/units'
 
@@ -19,6 +19,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 
+/** The fault is read out with the field; the bench tells the first one aloud. */
+const faultId = useId()
 const focused = ref(false)
 const text = ref(shown())
 
@@ -78,6 +80,7 @@ function leave(): void {
             class="field"
             :aria-label="label ? undefined : ($attrs['aria-label'] as string)"
             :aria-invalid="fault !== ''"
+            :aria-describedby="fault ? faultId : undefined"
             :placeholder="placeholder"
             spellcheck="false"
             autocomplete="off"
@@ -85,7 +88,7 @@ function leave(): void {
             @focus="enter"
             @blur="leave"
         />
-        <span v-if="fault" class="fault block" role="alert">{{ fault }}</span>
+        <span v-if="fault" :id="faultId" class="fault block">{{ fault }}</span>
         <span v-else-if="sum" class="block text-xs text-faint">{{ sum }}</span>
     </label>
 </template>

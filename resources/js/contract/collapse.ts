@@ -56,7 +56,7 @@ export interface CollapseHinge {
     rotation: number
     moment: number
     /**
-     * is the compressed flange held there
+     * is the compressed flange restrained there
      */
     held: boolean
 }

@@ -118,7 +118,7 @@ export interface MemberDocument {
      */
     stemUp?: boolean
     /**
-     * What connects the ends of an angle that is pressed or pulled: one of its legs, or both about its centroid.
+     * What connects the ends of an angle in compression or tension: one of its legs, or both about its centroid.
      */
     strutEnds?: 'centroid' | 'upright' | 'flat'
     /**

@@ -17,7 +17,7 @@ export interface Reserve {
  */
 export interface ReserveFactor {
     /**
-     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
+     * none: no such load acts, or it is continuously restrained; beyond: more than 100; never: it does not hold even without them
      */
     state: 'found' | 'none' | 'beyond' | 'never'
     /**
@@ -30,7 +30,7 @@ export interface ReserveFactor {
  */
 export interface ReserveFactor1 {
     /**
-     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
+     * none: no such load acts, or it is continuously restrained; beyond: more than 100; never: it does not hold even without them
      */
     state: 'found' | 'none' | 'beyond' | 'never'
     /**
@@ -43,7 +43,7 @@ export interface ReserveFactor1 {
  */
 export interface ReserveFactor2 {
     /**
-     * none: no such load acts, or it is held all along; beyond: more than 100; never: it does not hold even without them
+     * none: no such load acts, or it is continuously restrained; beyond: more than 100; never: it does not hold even without them
      */
     state: 'found' | 'none' | 'beyond' | 'never'
     /**

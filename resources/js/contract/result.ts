@@ -196,7 +196,7 @@ export interface SectionResult {
      */
     ys?: number
     /**
-     * of an angle and of flanges that differ: from the lower face to the centroid, as of strips; of a tee from the face of its flange, mm
+     * of an angle and of unequal flanges: from the lower face to the centroid, as of strips; of a tee from the face of its flange, mm
      */
     zs?: number
     /**
@@ -204,7 +204,7 @@ export interface SectionResult {
      */
     stemUp?: boolean
     /**
-     * of flanges that differ: width of the top flange, mm; tf is its thickness
+     * of unequal flanges: width of the top flange, mm; tf is its thickness
      */
     top?: number
     /**
@@ -491,7 +491,7 @@ export interface CombinationReactions {
 }
 export interface SidewaysResult {
     /**
-     * supports and places that hold both flanges, mm
+     * supports and points of restraint of both flanges, mm
      */
     places: number[]
     cases: CaseReactions[]

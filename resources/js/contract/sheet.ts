@@ -68,6 +68,7 @@ export interface ValuesBlock {
 }
 export interface ListBlock {
     type: 'list'
+    title: string
     items: string[]
 }
 export interface TableBlock {

@@ -23,9 +23,9 @@ const CURVES: Partial<Record<FigureBlock['name'], { title: string; kind: Kind; d
     V: { title: 'Shear V', kind: 'force', downward: false },
     M: { title: 'Moment M', kind: 'moment', downward: true },
     w: { title: 'Deflection', kind: 'deflection', downward: true },
-    Vy: { title: 'V sideways', kind: 'force', downward: false },
-    Mz: { title: 'M sideways', kind: 'moment', downward: true },
-    v: { title: 'w sideways', kind: 'deflection', downward: true },
+    Vy: { title: 'Lateral V', kind: 'force', downward: false },
+    Mz: { title: 'Lateral M', kind: 'moment', downward: true },
+    v: { title: 'Lateral w', kind: 'deflection', downward: true },
     T: { title: 'Torque T', kind: 'moment', downward: false },
 }
 const curve = computed(() => {

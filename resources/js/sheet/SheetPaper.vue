@@ -63,9 +63,12 @@ const TITLE: [string, keyof Sheet['job']][] = [
             <p v-else-if="b.type === 'values'" class="sheet-values">
                 <span v-for="t in b.items" :key="t"><Tex :tex="t" /></span>
             </p>
-            <ul v-else-if="b.type === 'list'">
-                <li v-for="t in b.items" :key="t"><SymbolText :text="t" /></li>
-            </ul>
+            <template v-else-if="b.type === 'list'">
+                <h3 v-if="b.title" class="sheet-group">{{ b.title }}</h3>
+                <ul>
+                    <li v-for="t in b.items" :key="t"><SymbolText :text="t" /></li>
+                </ul>
+            </template>
             <SheetTable v-else-if="b.type === 'table'" :block="b" />
             <SheetFigure
                 v-else-if="b.type === 'figure'"

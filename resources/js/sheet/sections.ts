@@ -158,7 +158,7 @@ function tapered({ h, b, tw, tf, r, toe = 0, slope = 0 }: SectionResult, k: numb
     return `M${at(0, 0)}L${at(b, 0)}${upper}${lower}${left}${end}`
 }
 
-/** An I section whose flanges differ. */
+/** An I section with unequal flanges. */
 function unequal({ h, b, tw, tf, top: wide = b, bottom: below = b, tf2 = tf }: SectionResult, k: number, x0: number, y0: number): string {
     const c = x0 + (b * k) / 2
     const [T, B, W] = [(wide * k) / 2, (below * k) / 2, (tw * k) / 2]

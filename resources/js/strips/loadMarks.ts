@@ -58,7 +58,7 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
         const x0 = sx(load.from)
         const x1 = sx(load.to)
         const text = valueText(load, units)
-        const way = load.direction === 'sideways' ? ', sideways' : ''
+        const way = load.direction === 'sideways' ? ', lateral' : ''
         const front = load.across ? `, ${format(Math.abs(load.across), 'size', units)} ${load.across > 0 ? 'in front' : 'behind'}` : ''
         const label = `${load.name ? `${load.name}  ` : ''}${text}${way}${front}${load.on ? '' : ', off'}`
         const nearEnd = x0 > end - Math.max(60, 6 * label.length)

@@ -8,7 +8,7 @@ use Waage\Analysis\Beam;
 use Waage\Member\Restraint;
 
 /**
- * Cuts a beam at the places that hold it sideways and against twisting: its supports, and where both flanges are held.
+ * Cuts a beam at the places that hold it laterally and against twisting: its supports, and where both flanges are held.
  * A cut lets the section warp and turn in plan freely, which is on the safe side. A free end stays together with the
  * length behind its support, which is what holds it; at a fixed support it is clamped.
  */
@@ -17,7 +17,7 @@ final class HeldLengths
     /** Places closer together than this are one, mm. */
     private const ONE = 1.0;
 
-    /** @return list<HeldLength> none where both flanges are held all along */
+    /** @return list<HeldLength> none where both flanges are continuously restrained */
     public static function of(Beam $beam, Restraint $top, Restraint $bottom): array
     {
         if ($top->isContinuous() && $bottom->isContinuous()) {

@@ -111,7 +111,7 @@ final readonly class Pencil
      */
     private function roughly(array $x): float
     {
-        $K = $this->factor(0.0) ?? throw new \LogicException('What is held resists.');
+        $K = $this->factor(0.0) ?? throw new \LogicException('What is restrained resists.');
         $loads = $this->loads($x);
         $size = 0.0;
         for ($i = 0; $i < 4; $i++) {

@@ -131,7 +131,7 @@ final class Columns
         return SteelMake::of($this->beam->member)->section;
     }
 
-    /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: held all along */
+    /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: continuously restrained */
     public function lengths(): array
     {
         $effective = $this->beam->member->effective;
@@ -255,7 +255,7 @@ final class Columns
         return $bends <= 1e-9 * $most && min($start, $end) <= 1e-9 * $most;
     }
 
-    /** Greatest distance between places that hold both flanges sideways, mm; a free end counts twice. */
+    /** Greatest distance between restraints of both flanges sideways, mm; a free end counts twice. */
     public function heldApart(): float
     {
         $member = $this->beam->member;

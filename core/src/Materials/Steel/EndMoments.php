@@ -12,7 +12,7 @@ final readonly class EndMoments
 {
     /**
      * @param  float|null  $y  about the strong axis between supports
-     * @param  float|null  $z  about the weak axis, between places that hold both flanges
+     * @param  float|null  $z  about the weak axis, between restraints of both flanges
      * @param  float|null  $lateral  about the strong axis between places that hold a flange
      * @param  bool  $swaysY  does the member buckle in the plane with its ends moving: longer than it is
      * @param  bool  $swaysZ  the same sideways

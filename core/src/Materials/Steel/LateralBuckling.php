@@ -24,7 +24,7 @@ use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
- * The lengths of a steel member between places that hold both flanges, and what governs their lateral-torsional buckling
+ * The lengths of a steel member between restraints of both flanges, and what governs their lateral-torsional buckling
  * for the resistance that a standard gives. Made once for all sections of a shortlist.
  */
 final class LateralBuckling
@@ -93,7 +93,7 @@ final class LateralBuckling
 
     /**
      * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is weighed
-     * by itself, and so is one whose flanges differ in a member that changes, or by L_b and C_b; others of a shortlist share the diagrams.
+     * by itself, and so is one with unequal flanges in a member that changes, or by L_b and C_b; others of a shortlist share the diagrams.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
@@ -141,14 +141,14 @@ final class LateralBuckling
         foreach ([1 => 'top', -1 => 'bottom'] as $side => $name) {
             $places = array_column(array_filter($held->flanges, fn (array $f): bool => $f[1] === $side), 0);
             match (true) {
-                $held->continuous === $side => $words[] = "{$name} flange held all along",
-                count($places) > 4 => $words[] = "{$name} flange held at ".count($places).' places',
-                $places !== [] => $words[] = "{$name} flange held at x = ".implode(', ', array_map($at, $places)),
+                $held->continuous === $side => $words[] = "{$name} flange continuously restrained",
+                count($places) > 4 => $words[] = "{$name} flange restrained at ".count($places).' places',
+                $places !== [] => $words[] = "{$name} flange restrained at x = ".implode(', ', array_map($at, $places)),
                 default => null,
             };
         }
         if ($held->clamped !== []) {
-            $words[] = 'held against turning in plan and warping at x = '.$at($held->clamped[0]);
+            $words[] = 'restrained against rotation in plan and warping at x = '.$at($held->clamped[0]);
         }
 
         return $words === [] ? '' : '; '.implode('; ', $words);
@@ -180,7 +180,7 @@ final class LateralBuckling
     }
 
     /**
-     * The same of one section whose flanges differ, which sagging and hogging buckle unlike, for all of its kind: tees, or angles, turned alike.
+     * The same of one section with unequal flanges, which sagging and hogging buckle unlike, for all of its kind: tees, or angles, turned alike.
      *
      * @return list<BucklingCase>
      */

@@ -118,7 +118,7 @@ abstract class SteelMember implements MemberChecks
         return [
             ...$member->shears ? ['A_s in shear deformation is the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube.'] : [],
             abs($member->angle) > M_PI / 4
-                ? 'Webs at supports and under concentrated loads are not weighed in a member that stands.'
+                ? 'Webs at supports and under concentrated loads are not weighed in an upright member.'
                 : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange, as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.',
         ];
     }
@@ -126,7 +126,7 @@ abstract class SteelMember implements MemberChecks
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Loads sideways twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and places that hold both flanges, which hold the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
+        return $this->beam->twisting === null ? [] : ['Lateral loads twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and points of restraint of both flanges, which restrain the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
     }
 
     /**
@@ -147,16 +147,16 @@ abstract class SteelMember implements MemberChecks
         $between = [...$member->top->positions, ...$member->bottom->positions] !== [] || $member->top->isContinuous() || $member->bottom->isContinuous();
 
         return match (true) {
-            $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are held sideways all along.',
-            $isFree && $between && $isAskew => 'A section built of strips that is not symmetric is weighed where it is held at its supports only, or with both flanges sideways all along: holds between turn the plane in which it bends.',
+            $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are continuously restrained.',
+            $isFree && $between && $isAskew => 'A thin-walled section that is not symmetric is weighed where it is restrained at its supports only, or where both flanges are continuously restrained: points of restraint between turn the plane in which it bends.',
             ! $this->isStrainedOtherwise($weight) => '',
-            $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not where loads push them sideways, nor with torsion beside such forces. Take another section.',
+            $this->sideways !== null || $this->torque !== null => 'Angles and sections built of strips are weighed in bending by vertical forces, with forces along their axis; not under lateral loads, nor with torsion beside such forces. Take another section.',
             default => $this->struts->refusal($stretches),
         };
     }
 
     /**
-     * Why a member that loads push sideways with one flange held all along is not weighed; empty: it is, since each flange takes the part of the load
+     * Why a member that loads push sideways with one flange continuously restrained is not weighed; empty: it is, since each flange takes the part of the load
      * that it takes where both are free, and the held one passes it on.
      *
      * @param  non-empty-list<SectionStep>  $stretches
@@ -166,15 +166,15 @@ abstract class SteelMember implements MemberChecks
         $isHeld = $this->sideways !== null && $this->beam->member->top->isContinuous() !== $this->beam->member->bottom->isContinuous();
 
         return $isHeld && array_filter($stretches, fn (SectionStep $s): bool => ! $s->section instanceof Flanged && ! $s->section instanceof UnequalI) !== []
-            ? 'One flange alone is held sideways all along, so that loads sideways twist the member: that is weighed for sections with two flanges. Hold both flanges, or give the places that hold.' : '';
+            ? 'One flange alone is continuously restrained, so that lateral loads twist the member. This is weighed for sections with two flanges. Restrain both flanges, or give points of restraint.' : '';
     }
 
-    /** @return list<string> what is made of loads that push the member sideways where one flange is held all along */
+    /** @return list<string> what is made of loads that push the member sideways where one flange is continuously restrained */
     protected function ofHalfHeld(): array
     {
         $member = $this->beam->member;
 
-        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['Of loads sideways a flange that is held all along passes its part on to what holds it; the other one bends under its own, as where both are free, between the places that hold it.'];
+        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['A continuously restrained flange passes its part of lateral loads on to its restraint; the other flange bends under its own part between its points of restraint.'];
     }
 
     /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
@@ -211,15 +211,15 @@ abstract class SteelMember implements MemberChecks
     /** @return list<string> what channels are taken to be loaded like */
     protected function ofChannels(): array
     {
-        return array_filter(SteelMake::of($this->beam->member)->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be held against twisting where they act; where they have a distance from the axis, it counts from the shear centre.'];
+        return array_filter(SteelMake::of($this->beam->member)->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be restrained against twisting where they act; where they have a distance from the axis, it counts from the shear centre.'];
     }
 
-    /** @return list<string> how sections are taken to bend that are not symmetric and free to move sideways */
+    /** @return list<string> how sections are taken to bend that are not symmetric and laterally unrestrained */
     protected function ofSkewSections(): array
     {
         $member = $this->beam->member;
 
-        return SteelMake::of($member)->bent(SteelMake::of($member)->section) === SteelMake::of($member)->section ? [] : ['Vertical loads bend a section askew that is not symmetric and that nothing holds sideways all along. They are taken to act through its shear centre unless they have a distance from it, and supports to hold it sideways as they hold it up, so that the moment about the upright axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
+        return SteelMake::of($member)->bent(SteelMake::of($member)->section) === SteelMake::of($member)->section ? [] : ['Vertical loads bend an unsymmetric section that is not continuously restrained about both principal axes. They are taken to act through its shear centre unless they have a distance from it. Supports restrain it laterally as they do vertically, so that the moment about the vertical axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
     }
 
     /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
@@ -268,7 +268,7 @@ abstract class SteelMember implements MemberChecks
     {
         $basis = $this->beam->member->basis;
         $bent = SteelMake::of($this->beam->member)->bent($section);
-        $ofI = $bent instanceof SkewSection ? 'free to move sideways: (I_y I_z − I_yz²)/I_z' : '';
+        $ofI = $bent instanceof SkewSection ? 'laterally unrestrained: (I_y I_z − I_yz²)/I_z' : '';
         $weighings = [];
         $plane = new Deflections($this->beam, $this->envelopes->sag, $this->envelopes->sag !== $this->envelopes->deflection);
         if ($this->envelopes->characteristic !== []) {
@@ -278,7 +278,7 @@ abstract class SteelMember implements MemberChecks
             $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->envelopes->variablePart, $basis->limitVariable, $bent->Iy, $weight, $derive, ofI: $ofI);
         }
         if ($this->sideways !== null && $this->envelopes->characteristic !== []) {
-            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Deflection sideways', $this->envelopes->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
+            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Lateral deflection', $this->envelopes->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
         }
 
         return $weighings;

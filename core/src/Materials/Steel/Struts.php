@@ -71,9 +71,9 @@ final readonly class Struts
         $L = $this->beam->member->length;
 
         return match (true) {
-            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => "{$what} that is pressed or pulled is weighed where it is free between its supports; this one is held sideways all along.",
+            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => "{$what} in compression or tension is weighed where it is unrestrained between its supports; this one is continuously restrained.",
             $isAngle && SteelMake::of($this->beam->member)->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
-            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => "{$what} that is pressed or pulled is weighed between ends that are held. Put a support at either end.",
+            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => "{$what} in compression or tension is weighed between restrained ends. Put a support at either end.",
             default => '',
         };
     }

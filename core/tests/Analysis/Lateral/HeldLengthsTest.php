@@ -21,7 +21,7 @@ it('cuts at supports and where both flanges are held; one flange holds in betwee
     ]);
 });
 
-it('knows a flange that is held all along, and needs no length where both are', function () use ($supports, $continuous, $at): void {
+it('knows a flange that is continuously restrained, and needs no length where both are', function () use ($supports, $continuous, $at): void {
     $beam = Beam::onRigidSupports(6000.0, [0.0, 6000.0], [false, false]);
     expect(HeldLengths::of($beam, $continuous, $at(2000.0)))->toEqual([
         new HeldLength(0.0, 2000.0, [0.0, 2000.0], [], [], 1), new HeldLength(2000.0, 6000.0, [2000.0, 6000.0], [], [], 1),

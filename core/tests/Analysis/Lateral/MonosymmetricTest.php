@@ -14,9 +14,9 @@ it('has the closed solution of a uniform moment', function (string $name, int $s
     expect(uniformCritical($s, $sign, $L))->toBeNear($Nz * ($half + sqrt($half ** 2 + $s->Iw / $s->Iz + SteelGrade::G * $s->It / $Nz)), 1e-5);
 })->with(['welded I 600×300×200×10×20×15', 'welded I 800×200×400×12×15×25'])->with([1, -1])->with([4000.0, 12000.0]);
 
-// A flange in tension that is held all along: the section turns about it in half a sine wave,
+// A flange in tension that is continuously restrained: the section turns about it in half a sine wave,
 // M_cr = ((E I_z a² + E I_w) π²/L² + G I_t) / (2 a ∓ β), a from the shear centre to that flange.
-it('turns about a flange that is held all along', function (string $name, int $side): void {
+it('turns about a flange that is continuously restrained', function (string $name, int $side): void {
     $s = unequal($name);
     $L = 6000.0;
     $a = $side * $s->hs / 2 - $s->shearLevel();

@@ -127,7 +127,7 @@ it('agrees with the published formulas for built-in cantilevers', function (stri
     expect($own)->toBeNear($published, 0.1);
 })->with(['end', 'uniform'])->with([3000.0, 5000.0])->with([0.0, 1.0]);
 
-it('agrees with powers of x for the twist of a cantilever with an end force, the sideways bending eliminated', function (float $L, float $side): void {
+it('agrees with powers of x for the twist of a cantilever with an end force, the minor-axis bending eliminated', function (float $L, float $side): void {
     $s = section('IPE 300');
     $z = $side * $s->hs / 2;
     $n = 8;
@@ -199,7 +199,7 @@ describe('with a flange held', function () use ($between): void {
         expect($tension)->toBeGreaterThan(factorOf($between(6000.0), $moment, $s))->toBeLessThan(1.3 * factorOf($between(6000.0), $moment, $s));
     });
 
-    it('comes to the flange held all along with ever more places', function (): void {
+    it('comes to the flange continuously restrained with ever more places', function (): void {
         $s = section('IPE 400');
         $diagram = [[0.0, 8000.0, [-8e6, 4000.0, -0.5, 0.0]]];
         $all = factorOf(new HeldLength(0.0, 8000.0, [0.0, 8000.0], [], [], 1), $diagram, $s);
@@ -225,7 +225,7 @@ it('does not hang on the mesh', function (HeldLength $held, array $diagram, floa
     'held at the third points' => [new HeldLength(0.0, 6000.0, [0.0, 6000.0], [], [[2000.0, 1], [4000.0, 1]]), [[0.0, 6000.0, [0.0, 3000.0, -0.5, 0.0]]], 200.0],
 ]);
 
-it('agrees with sine waves of twist under any moments, the sideways bending eliminated', function (int $seed) use ($between): void {
+it('agrees with sine waves of twist under any moments, the minor-axis bending eliminated', function (int $seed) use ($between): void {
     // ½ ∫ (G I_t φ'² + E I_w φ''² − α² M² φ² / E I_z) dx − ½ α z ∫ q φ² dx, φ = Σ a_i sin(iπx/L): between forks only.
     $r = random($seed);
     $any = fn (): float => $r->getInt(-1000, 1000) / 1000;

@@ -49,8 +49,8 @@ it('refuses an angle that something else strains', function (array $change, stri
         expect($w->isCovered())->toBeFalse()->and($w->remark)->toContain($says);
     }
 })->with([
-    'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'held sideways all along'],
-    'pushed sideways' => [['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']], 'loads' => [lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]], 'not where loads push them sideways'],
+    'pressed' => [['loads' => [lineLoad('g', '2 kN/m'), ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'x' => '1.8 m', 'value' => '20 kN', 'direction' => 'along']]], 'continuously restrained'],
+    'pushed sideways' => [['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']], 'loads' => [lineLoad('g', '1 kN/m', ['direction' => 'sideways'])]], 'not under lateral loads'],
 ]);
 
 // c/t = (200 − 10 − 15) / 10 = 17.5 > 14 ε; λ_p = 17.5 / (28.4 · 0.814 · 0.656) = 1.155, ρ = (1.155 − 0.188) / 1.155² = 0.725.

@@ -26,7 +26,7 @@ function channelExample(string $rules, array $hold, array $change = []): Design
     ], derive: true);
 }
 
-// AISC Design Examples, F.2-1 (held all along) and F.2-2 (held at the ends and at fifth points); from memory. M_u = 108, M_a = 71.9;
+// AISC Design Examples, F.2-1 (continuously restrained) and F.2-2 (held at the ends and at fifth points); from memory. M_u = 108, M_a = 71.9;
 // available strengths 137 and 91.3, at fifth points 130 and 86.5 with C_b = 1.00, where (F1-1) gives 1.01; in kip-ft.
 it('agrees with the published design examples of a channel', function (string $rules, bool $continuous, string $id, float $demand, float $capacity): void {
     $hold = $continuous ? ['kind' => 'continuous'] : ['kind' => 'positions', 'positions' => ['5 ft', '10 ft', '15 ft', '20 ft']];
@@ -95,7 +95,7 @@ it('resists shear and bending as by hand', function (): void {
     expect(weighing($design, 'bending')->capacity / 1e6)->toBeNear(62.4, 0.003)->and(steel('UPE 200')->class)->toBe(1)->and(steel('UPE 300', SteelGrade::S460)->class)->toBe(1);
 });
 
-it('buckles sideways as a doubly symmetric section of the same properties', function (): void {
+it('buckles laterally as a doubly symmetric section of the same properties', function (): void {
     $change = ['section' => 'UPN 240', 'loadHeight' => 'centre', 'loads' => [lineLoad('g', '6 kN/m')], 'basis' => ['parameters' => ['rolledCurves' => true]]];
     $lines = array_column(weighing(design($change, derive: true), 'buckling')->lines, 'result', 'symbol');
     // C_1 = 1.13 of a uniform load; by hand with the published properties: I_z = 248 cm⁴, I_w = 22 100 cm⁶, I_t = 19.7 cm⁴, L = 6 m.

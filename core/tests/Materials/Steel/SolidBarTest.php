@@ -35,7 +35,7 @@ it('agrees with the published design examples of bars', function (): void {
 
 // F11 by hand, inches: flat of 5 by 1/2, A36: L_b d/t² = 60 · 5/0.25 = 1200, between 0.08 E/F_y = 64 and 1.9 E/F_y = 1531;
 // M_y = 36 · 2.083 = 75: M_n = C_b (1.52 − 0.274 · 1200 · 36/29000) M_y = 1.112 C_b M_y.
-it('buckles sideways by F11', function (): void {
+it('buckles laterally by F11', function (): void {
     $design = bar('flat 127×12.7', '60 in', '0.2 kip/ft', '0.2 kip/ft');
     $lines = linesOf($design, 'buckling');
     expect($lines['M_n'] / KIP / 25.4)->toBeNear(1.112 * $lines['C_b'] * 75.0, 0.003);

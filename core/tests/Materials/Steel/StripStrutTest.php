@@ -44,6 +44,6 @@ it('adds what bends it', function (array $standard): void {
     $alone = max(weighing($design, 'axial')->ratio, $standard === [] ? weighing($design, 'buckling-axial')->ratio : 0.0);
     expect(weighing($design, 'bending-axial')->ratio)->toBeGreaterThan($alone + (float) weighing($design, 'buckling')->ratio)->toBeLessThan($alone + 3 * (float) weighing($design, 'buckling')->ratio);
     // Held all along it is told where it is weighed, and an overhang has no end that is held.
-    expect(weighing(stripPost('strips 4: -60,0 0,0 0,200 60,200', '20 kN', [...$standard, 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]), 'strength')->remark)->toContain('A section built of strips that is pressed')
+    expect(weighing(stripPost('strips 4: -60,0 0,0 0,200 60,200', '20 kN', [...$standard, 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]), 'strength')->remark)->toContain('A section built of strips in compression')
         ->and(weighing(stripPost('strips 4: -60,0 0,0 0,200 60,200', '20 kN', [...$standard, 'supports' => [supportAt('0 m', 'fixed')]]), 'strength')->remark)->toContain('Put a support at either end');
 })->with(['EN' => [[]], 'AISC' => [['grade' => 'A36', 'basis' => ['combinations' => 'asce-7-22-lrfd']]]]);

@@ -26,7 +26,7 @@ function teePost(string $section, array $loads, string $L = '20 ft'): Design
     return design(['section' => $section, 'grade' => 'A992', 'slope' => ['by' => 'upright'], 'length' => $L, 'supports' => [supportAt('0 ft'), supportAt($L, 'roller')], 'loads' => $loads, 'basis' => ['combinations' => 'asce-7-16-lrfd', 'units' => 'us']], derive: true);
 }
 
-// AISC Design Examples, from memory. F.9A: WT5×6, A992, stem in tension, held all along: φ_b M_n = 7.32 kip-ft. E.7: WT7×34, A992,
+// AISC Design Examples, from memory. F.9A: WT5×6, A992, stem in tension, continuously restrained: φ_b M_n = 7.32 kip-ft. E.7: WT7×34, A992,
 // 20 ft: φ_c P_n = 128 kips. E.8: WT7×15, 20 ft, slender stem: 36.6 kips. The tees here have half of the rounded depths.
 it('agrees with the published design examples of tees', function (): void {
     $held = ['kind' => 'continuous'];

@@ -29,7 +29,7 @@ function torqueOf(Design $design): float
 $force = fn (string $x, string $value, string $across, string $direction = 'vertical'): array => ['id' => "p{$x}", 'case' => 'g', 'kind' => 'point', 'x' => $x, 'value' => $value, 'across' => $across, 'direction' => $direction];
 
 // Statics of a bar that is held against twisting at its ends: P e b/L and P e a/L; m L/2 under an even torque.
-it('has the torques of a bar held at both ends', function () use ($force): void {
+it('has the torques of a bar restrained at both ends', function () use ($force): void {
     expect(torqueOf(edgeBeam([$force('3 m', '20 kN', '150 mm')])))->toBeNear(1.35 * 20e3 * 150 / 2)
         ->and(torqueOf(edgeBeam([$force('2 m', '20 kN', '150 mm')])))->toBeNear(1.35 * 20e3 * 150 * 4 / 6)
         ->and(torqueOf(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '120 mm'])])))->toBeNear(1.35 * 5 * 120 * 3000)
@@ -39,7 +39,7 @@ it('has the torques of a bar held at both ends', function () use ($force): void 
         ->and(array_column(edgeBeam([lineLoad('g', '5 kN/m')])->weighings, 'id'))->not->toContain('torsion');
 });
 
-it('is held where both flanges are, and goes to the last support from a free end', function () use ($force): void {
+it('is restrained where both flanges are, and goes to the last support from a free end', function () use ($force): void {
     $held = ['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['3 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['3 m']]]];
     expect(torqueOf(edgeBeam([lineLoad('g', '5 kN/m', ['across' => '120 mm'])], $held)))->toBeNear(1.35 * 5 * 120 * 1500)
         ->and(torqueOf(edgeBeam([$force('6 m', '4 kN', '200 mm')], ['supports' => [supportAt('0 m'), supportAt('4 m', 'roller')]])))->toBeNear(1.35 * 4e3 * 200);
@@ -135,7 +135,7 @@ it('twists a stepped bar by its stiffness', function (): void {
     expect(abs($torque))->toBeNear(10e3 * 100 * $a / ($a + $b), 1e-9);
 });
 
-// The sectorial coordinate of an I section is h_s b/4 at the tips: I_w over it h_s t_f b²/6. Channels and flanges that differ by the general theory of strips.
+// The sectorial coordinate of an I section is h_s b/4 at the tips: I_w over it h_s t_f b²/6. Channels and unequal flanges by the general theory of strips.
 it('has the warping moduli of closed formulas and of strips', function (): void {
     $i = section('welded I 400×200×8×12');
     expect($i->warpingModulus())->toBeNear(388.0 * 12 * 200 ** 2 / 6)->and(section('welded channel 200×80×8×12')->warpingModulus())->toBeNear(section('strips 12: 80,6 4,6; 8: 4,6 4,194; 12: 4,194 80,194')->warpingModulus(), 0.005)
@@ -157,7 +157,7 @@ it('bends a channel by warping', function (): void {
     $lines = linesOf($design, 'torsion');
     expect($lines['B_Ed'])->toBeNear(162 * 3000.0 ** 2 / 8)->and($lines['B_Rd'] / 1e9)->toBeNear(0.625, 0.015)->and($lines['u'])->toBeNear($lines['u_LT'] + $lines['k'] * $lines['B_Ed'] / $lines['B_Rd'])
         ->and(implode(' ', $design->checks->assumptions()))->toContain('it counts from the shear centre');
-    // Plates, and flanges that differ, likewise.
+    // Plates, and unequal flanges, likewise.
     foreach (['welded I 600×300×200×10×20×15', 'strips 3: -60,0 0,0 0,200 60,200'] as $section) {
         expect(weighing(edgeBeam([lineLoad('g', '0.5 kN/m', ['across' => '40 mm'])], ['section' => $section]), 'torsion')->remark)->toContain('warping');
     }
@@ -196,7 +196,7 @@ it('twists a channel and a tee by H3.3', function (): void {
         ->and($twist['u'])->toBeNear($twist['m'] + $twist['k'] * $twist['M_t'] / $twist['M_c'])->and(array_column($beam('round 4', 'A36')->weighings, 'id'))->not->toContain('torsion-bending');
 });
 
-it('counts an axial force, and bending sideways, beside torsion', function (array $standard): void {
+it('counts an axial force, and bending about the minor axis, beside torsion', function (array $standard): void {
     $of = fn (array $loads): Design => edgeBeam($loads, ['section' => 'HEB 200', 'selfWeight' => false, 'slope' => ['by' => 'angle', 'value' => '20 deg'], ...$standard]);
     $twist = lineLoad('g', '5 kN/m', ['across' => '80 mm', 'direction' => 'normal']);
     $force = ['id' => 'n', 'case' => 'g', 'kind' => 'point', 'x' => '6 m', 'value' => '300 kN', 'direction' => 'along'];

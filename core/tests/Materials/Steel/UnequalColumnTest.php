@@ -25,7 +25,7 @@ function unequalPost(string $section, string $N, string $inPlane, string $sidewa
 
 const UNEQUAL = 'welded I 400×300×200×12×20×15';
 
-it('buckles by bending sideways and twisting together', function (float $L): void {
+it('buckles by bending about the minor axis and twisting together', function (float $L): void {
     $s = unequal(UNEQUAL);
     expect(SidewaysBuckling::criticalForce($s, $L, $L, null, 1e12))->toBeNear(twistsAsideAt($s, $L), 1e-6);
 })->with([2000.0, 6000.0, 12000.0]);

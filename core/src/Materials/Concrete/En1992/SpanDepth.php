@@ -69,7 +69,7 @@ final readonly class SpanDepth
         );
 
         return match (true) {
-            abs($member->angle) > self::STANDS => 'The ratio of span to depth is for beams, not for members that stand.',
+            abs($member->angle) > self::STANDS => 'The ratio of span to depth is for beams, not for upright members.',
             $member->basis->limitTotal > self::STANDS_FOR => 'The job asks for less than span/250, which ratios of span to depth do not show.',
             $member->hinges !== [] => 'The ratio of span to depth is not known for beams with hinges.',
             $others !== [] => 'The ratio of span to depth is not known for elastic and guided supports.',

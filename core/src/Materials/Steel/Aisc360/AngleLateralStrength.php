@@ -72,7 +72,7 @@ final readonly class AngleLateralStrength extends LateralStrength
     {
         $of = ['F_y' => [$this->angle->Fy, Kind::Stress]];
         $this->angle->isEqual()
-            ? $d?->line('M_y', SkewAngle::GEOMETRIC.' * F_y * S', [...$of, 'S' => [$this->angle->angle->Wely, Kind::Modulus]], $this->My, Kind::Moment, 'F10.2(b)(iii)', 'nothing holds the angle')
+            ? $d?->line('M_y', SkewAngle::GEOMETRIC.' * F_y * S', [...$of, 'S' => [$this->angle->angle->Wely, Kind::Modulus]], $this->My, Kind::Moment, 'F10.2(b)(iii)', 'the angle is unrestrained')
             : $d?->line('M_y', 'F_y * S_w', [...$of, 'S_w' => [$this->angle->Sw, Kind::Modulus]], $this->My, Kind::Moment, 'F10.2');
     }
 
@@ -91,7 +91,7 @@ final readonly class AngleLateralStrength extends LateralStrength
             $Mcr = $M0 * (sqrt(1 + 0.88 * $q ** 2) + ($this->pressesToe ? -1 : 1));
             $d?->line('q', 'L_b * t / b^2', ['L_b' => $of['L_b'], 't' => $of['t'], 'b' => [$a->b, Kind::Size]], $q, Kind::Number, 'F10-5');
             $d?->line('M_0', '0.58 * E * b^4 * t * C / L_b^2', [...$of, 'b' => [$a->b, Kind::Size]], $M0, Kind::Moment, 'F10-5');
-            $d?->line('M_cr', "M_0 * (sqrt(1 + 0.88 * q^2) {$sign} 1)", ['M_0' => [$M0, Kind::Moment], 'q' => [$q, Kind::Number]], $Mcr, Kind::Moment, $this->pressesToe ? 'F10-5a' : 'F10-5b', $this->pressesToe ? 'the toe is compressed the most' : 'the toe is pulled the most');
+            $d?->line('M_cr', "M_0 * (sqrt(1 + 0.88 * q^2) {$sign} 1)", ['M_0' => [$M0, Kind::Moment], 'q' => [$q, Kind::Number]], $Mcr, Kind::Moment, $this->pressesToe ? 'F10-5a' : 'F10-5b', $this->pressesToe ? 'the toe is compressed the most' : 'greatest tension at the toe');
 
             return $Mcr;
         }

@@ -39,7 +39,7 @@ final readonly class AngleStrut extends PressedStrut
         return match (true) {
             $isBent => 'E5 is for angles that nothing loads between their ends. Connect it about its centroid, or take off what loads it there: self-weight, loads beside its axis.',
             max($s->h, $s->b) >= 1.7 * min($s->h, $s->b) => 'E5 is for angles whose legs are less than 1.7 to 1. Take legs that differ less.',
-            $this->slenderness(null) > 200.0 => 'E5 is for an effective slenderness of 200 at most. Take a greater angle, or hold it between its ends.',
+            $this->slenderness(null) > 200.0 => 'E5 is for an effective slenderness of 200 at most. Take a greater angle, or restrain it between its ends.',
             default => '',
         };
     }

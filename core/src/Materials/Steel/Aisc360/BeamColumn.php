@@ -170,7 +170,7 @@ final readonly class BeamColumn
                 ? $d->given("C_m{$axis}", 1.0, Kind::Number, 'App. 8.1.2', 'load between the ends, or moments that do not run straight')
                 : $d->line("C_m{$axis}", '0.6 + 0.4 * psi', ['psi' => [$ratio, Kind::Number]], $Cm, Kind::Number, 'A-8-4', 'ψ = −M_1/M_2, ratio of the end moments');
             if (is_infinite($Pe)) {
-                $d->given("B_1{$axis}", $B, Kind::Number, 'A-8-3', 'held all along');
+                $d->given("B_1{$axis}", $B, Kind::Number, 'A-8-3', 'continuously restrained');
             } else {
                 $d->given("P_e1{$axis}", $Pe, Kind::Force, 'A-8-5', $L === null ? 'P_ex' : 'π² E I / L²');
                 $d->given('alpha', $alpha, Kind::Number, 'App. 8.1.2', $this->method->value);

@@ -10,7 +10,7 @@ use Waage\Materials\Steel\Sections\Tee;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels, tees and flanges that differ with bending about their
+ * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels, tees and unequal flanges with bending about their
  * axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in MPa, lengths in mm.
  */
 final readonly class Compression
@@ -18,7 +18,7 @@ final readonly class Compression
     /** φ_c, Ω_c (E1). */
     public const FACTORS = [0.90, 1.67];
 
-    private const EXACT = 'L_cy: as long a strut buckles at the same force as the member does in truth, held where both flanges are, with the forces and the stiffness along it';
+    private const EXACT = 'L_cy: as long a strut buckles at the same force as the member does in truth, restrained where both flanges are, with the forces and the stiffness along it';
 
     /** From here on a slenderness is unusual (E2, user note). */
     private const UNUSUAL = 200.0;
@@ -30,8 +30,8 @@ final readonly class Compression
 
     /**
      * @param  float  $Pex  elastic critical force in the plane of bending; INF: far off
-     * @param  float  $Ly  buckling length about the weak axis; 0: held all along
-     * @param  float  $Lz  of twisting; 0: held all along
+     * @param  float  $Ly  buckling length about the weak axis; 0: continuously restrained
+     * @param  float  $Lz  of twisting; 0: continuously restrained
      */
     public function nominal(float $Pex, float $Ly, float $Lz, ?Derivation $d = null): float
     {
@@ -50,7 +50,7 @@ final readonly class Compression
         if ($Ly > 0.0) {
             $stresses['F_ey'] = M_PI ** 2 * $this->profile->E / ($Ly / $s->iz) ** 2;
             $d?->line('s_y', 'L_cy / r_y', ['L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $Ly / $s->iz, Kind::Number, 'E2', $Ly / $s->iz > self::UNUSUAL ? 'slenderness, more than the usual 200' : 'slenderness, not more than the usual 200');
-            $d?->line('F_ey', 'pi^2 * E / (L_cy / r_y)^2', [...$E, 'L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT : 'L_cy between places that hold both flanges sideways, or as given');
+            $d?->line('F_ey', 'pi^2 * E / (L_cy / r_y)^2', [...$E, 'L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT : 'L_cy between restraints of both flanges, or as given');
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $G = $this->profile->grade->shearModulus();
@@ -78,7 +78,7 @@ final readonly class Compression
     }
 
     /**
-     * Where the section changes the member buckles sideways, and twists, as if the weakest one were all along.
+     * Where the section changes the member buckles laterally, and twists, as if the weakest one were all along.
      *
      * @return array<string, float> elastic stresses over the area of this one
      */
@@ -89,7 +89,7 @@ final readonly class Compression
         $stresses = [];
         if ($Ly > 0.0) {
             $stresses['F_ey'] = M_PI ** 2 * $E * $weakest->Iz / $Ly ** 2 / $A;
-            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT.", of {$weakest->name}" : "as if {$weakest->name}, the weakest sideways, were all along");
+            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT.", of {$weakest->name}" : "as if {$weakest->name}, the laterally weakest, were all along");
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $stresses['F_ez'] = (M_PI ** 2 * $E * $weakest->Iw / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz) * $weakest->A / $A;
@@ -125,7 +125,7 @@ final readonly class Compression
     {
         $Fy = $this->profile->Fy;
         if ($stresses === []) {
-            $d?->line('F_cr', 'F_y', ['F_y' => [$Fy, Kind::Stress]], $Fy, Kind::Stress, 'E3', 'held all along');
+            $d?->line('F_cr', 'F_y', ['F_y' => [$Fy, Kind::Stress]], $Fy, Kind::Stress, 'E3', 'continuously restrained');
 
             return $Fy;
         }

@@ -39,12 +39,12 @@ final readonly class CrossSections
         $bends = fn (?Derivation $d): float => $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
 
         return [
-            $this->weighing('sideways-bending', 'Bending sideways', match (true) {
+            $this->weighing('sideways-bending', 'Bending about the minor axis', match (true) {
                 $profile->isClosed() => $profile->bendingClause(),
                 $profile instanceof TeeShape => 'F12',
                 default => 'F6',
             }, $sideways->beam, $sideways->moment, 'M_y', Kind::Moment, $bends, $weight, $derive, $stretch),
-            $this->weighing('sideways-shear', 'Shear sideways', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive, $stretch),
+            $this->weighing('sideways-shear', 'Lateral shear', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive, $stretch),
         ];
     }
 

@@ -45,7 +45,7 @@ final class LateralTorsionalBuckling
         $profile = $profiles[0];
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".$this->clause($profile)];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
-            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: L_b is zero.');
+            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are continuously restrained: L_b is zero.');
         }
         $strengths = self::strengths($stretches, $profiles);
         if ($strengths === []) {
@@ -78,7 +78,7 @@ final class LateralTorsionalBuckling
             }
         }
         if ($heaviest === null || $heaviest[0] <= 0.0) {
-            return new Weighing($id, $title, $clause, null, remark: $heaviest === null ? 'No combination bends the member.' : 'No flange that is not held is compressed.');
+            return new Weighing($id, $title, $clause, null, remark: $heaviest === null ? 'No combination bends the member.' : 'No unrestrained flange is in compression.');
         }
         [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
         $M = $part->M;
@@ -209,8 +209,8 @@ final class LateralTorsionalBuckling
             return $braced->M;
         }
         $held = $case->held;
-        $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
-        $d->given($required, $M, Kind::Moment, '', ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').($changes ? ", where it is {$strength->profile->whole->name}, which is strained the most" : ''));
+        $d->given('L', $held->length(), Kind::Length, '', "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
+        $d->given($required, $M, Kind::Moment, '', ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').($changes ? ", where it is {$strength->profile->whole->name}, which is stressed most" : ''));
         $d->given('alpha_cr', $alpha, Kind::Number, 'F1', match (true) {
             $alpha >= $most => 'or more: buckles at no less than an unbraced length of L_p under uniform moment',
             $isFound => 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan',
@@ -224,7 +224,7 @@ final class LateralTorsionalBuckling
         }
         $d->line('M_cr', "alpha_cr * {$required}", ['alpha_cr' => [$alpha, Kind::Number], $required => [$M, Kind::Moment]], $alpha * $M, Kind::Moment);
         $braced === null
-            ? $d->given('C_b', 1.0, Kind::Number, 'F1', 'no flange that is not held is compressed between places that hold it')
+            ? $d->given('C_b', 1.0, Kind::Number, 'F1', 'no unrestrained flange is in compression')
             : BracedLength::momentFactor($braced->length, $case->diagram, $weight, $d);
         $Cb = $braced->Cb ?? 1.0;
         $strength->deriveRadius($d);

@@ -27,7 +27,7 @@ abstract readonly class PressedStrut
         return [
             ...$this->strut->compression > 0.0 ? [$this->pressed($derive)] : [],
             ...$this->strut->tension > 0.0 ? [$this->pulled($derive)] : [],
-        ] ?: throw new \LogicException('A strut is pressed or pulled.');
+        ] ?: throw new \LogicException('A strut is in compression or tension.');
     }
 
     private function pulled(bool $derive): Weighing

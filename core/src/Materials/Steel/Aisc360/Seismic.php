@@ -115,8 +115,8 @@ final readonly class Seismic
         $part = $this->isHigh() ? '0.095' : '0.19';
         $most = (float) $part * $shape->ry() * $shape->E / ($Ry * $shape->Fy);
         $d?->given('R_y', $Ry, Kind::Number, 'Table A3.1');
-        $d?->line('L_b_max', "{$part} * r_y * E / (R_y * F_y)", ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'R_y' => [$Ry, Kind::Number], 'F_y' => [$shape->Fy, Kind::Stress]], $most, Kind::Length, $this->isHigh() ? 'D1.2b' : 'D1.2a (D1-2)', 'greatest distance of places that hold both flanges');
-        $d?->given('L_b', $Lb, Kind::Length, '', 'greatest distance of places that hold both flanges of this member');
+        $d?->line('L_b_max', "{$part} * r_y * E / (R_y * F_y)", ['r_y' => [$shape->ry(), Kind::Size], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'R_y' => [$Ry, Kind::Number], 'F_y' => [$shape->Fy, Kind::Stress]], $most, Kind::Length, $this->isHigh() ? 'D1.2b' : 'D1.2a (D1-2)', 'greatest distance between restraints of both flanges');
+        $d?->given('L_b', $Lb, Kind::Length, '', 'greatest distance between restraints of both flanges in this member');
         if ($d !== null && $Lb > 0.0) {
             $this->braces($d, $shape, $Ry, $Lb);
         }

@@ -13,7 +13,7 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F10, for an angle that is free to move sideways under vertical forces: with equal legs about the geometric axis
+ * ANSI/AISC 360, F10, for an angle that is laterally unrestrained under vertical forces: with equal legs about the geometric axis
  * (F10.2(b)(iii)), with unequal ones about both principal axes, w-w and z-z, whose utilisations are added (H2.1). Moments in Nmm.
  */
 final readonly class SkewAngle extends PlaneProfile
@@ -124,7 +124,7 @@ final readonly class SkewAngle extends PlaneProfile
         $d?->line("M_Y{$to}", "1.5 * F_y * {$name}", ['F_y' => [$this->Fy, Kind::Stress], $name => [$S, Kind::Modulus]], $limits["M_Y{$to}"], Kind::Moment, 'F10-1', $axis === '' ? 'yielding; S of the farther edge, about the geometric axis' : "yielding about {$axis}-{$axis}");
         $Sc = $part * $S;
         if ($this->compactness() !== 'compact') {
-            $part < 1.0 ? $d?->line('S_c', "{$part} * S", ['S' => [$S, Kind::Modulus]], $Sc, Kind::Modulus, 'F10.3', 'nothing holds the angle') : null;
+            $part < 1.0 ? $d?->line('S_c', "{$part} * S", ['S' => [$S, Kind::Modulus]], $Sc, Kind::Modulus, 'F10.3', 'the angle is unrestrained') : null;
             $limits["M_L{$to}"] = $this->held->ofLegs($Sc, $part < 1.0 ? 'S_c' : $name, "M_L{$to}", $d);
         }
         $limits += is_finite($LTB) ? ['M_LTB' => $LTB] : [];

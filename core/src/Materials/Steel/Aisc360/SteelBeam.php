@@ -60,17 +60,24 @@ final class SteelBeam extends SteelMember
     {
         return [
             ...$this->ofWebs(),
-            ...SteelMake::of($this->beam->member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; pressed it buckles in the plane and sideways as it does in truth, in torsion as if the weakest section were all along.'],
+            ...SteelMake::of($this->beam->member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; in compression it buckles in the plane and laterally as it does in truth, in torsion as if the weakest section were all along.'],
             ...$this->ofHalfHeld(),
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
             ...$this->ofTorsion(),
             $this->beam->member->basis->closedForms
-                ? 'Lateral-torsional buckling by F2.2 with L_b between places that hold the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
-                : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
-            'Doubly symmetric I shapes, channels with compact flanges, single angles (F10: free ones by L_b and C_b, with their loads at the shear centre, with equal legs about the geometric axis, with others by the sum of both principal axes, H2.1; or struts, E5), tees by L_b alone, with their loads at the shear centre (F9), sections built of strips elastically (F12, E4), solid bars (F11), and hollow sections with webs that are not slender; girders with slender webs (F5), and I shapes whose flanges differ with slender webs (F5) or under moments of both signs, as the weaker of both, by L_b and C_b; dimensions of W shapes, channels and angles after ASTM A6, of HSS with 0.93 of the nominal thickness (B4.2), of others after the European norms; sections welded of plates without their welds. Shear without tension field (G2.1). No holes in tension flanges (F13.1).',
+                ? 'Lateral-torsional buckling by F2.2 with L_b between restraints of the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
+                : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between restraints of both flanges: thin-walled beam with warping, real moments, heights of the loads and restraints of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
+            'Covered: doubly symmetric I shapes, channels with compact flanges, solid bars (F11), hollow sections with webs that are not slender.',
+            'Single angles by F10: unrestrained ones by L_b and C_b, with their loads at the shear centre; with equal legs about the geometric axis, with others by the sum of both principal axes (H2.1). As struts by E5.',
+            'Tees by L_b alone, with their loads at the shear centre (F9). Sections built of strips are elastic (F12, E4).',
+            'Girders with slender webs by F5. I shapes with unequal flanges with slender webs (F5) or under moments of both signs as the weaker of both, by L_b and C_b.',
+            'Dimensions: W shapes, channels and angles after ASTM A6, HSS with 0.93 of the nominal thickness (B4.2), others after the European norms.',
+            'Sections welded of plates without their welds.',
+            'Shear without tension field (G2.1).',
+            'No holes in tension flanges (F13.1).',
             ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
-            ...SteelMake::of($this->beam->member)->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are held.'],
+            ...SteelMake::of($this->beam->member)->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are restrained.'],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
         ];
     }

@@ -66,7 +66,7 @@ final readonly class StripShape extends PlaneProfile
     {
         [$k, $b, $t] = $this->weakest;
         $d?->given('k', $k, Kind::Number, 'plate theory', ($k < 1.0 ? 'one end free' : 'between others').', of the strip that buckles first');
-        $d?->line('F_crl', 'k * pi^2 * E / (12 * (1 - 0.3^2)) * (t / b)^2', ['k' => [$k, Kind::Number], 'E' => [$this->E, Kind::ModulusOfElasticity], 't' => [$t, Kind::Size], 'b' => [$b, Kind::Size]], $this->local, Kind::Stress, 'F12.3', 'as if compressed evenly');
+        $d?->line('F_crl', 'k * pi^2 * E / (12 * (1 - 0.3^2)) * (t / b)^2', ['k' => [$k, Kind::Number], 'E' => [$this->E, Kind::ModulusOfElasticity], 't' => [$t, Kind::Size], 'b' => [$b, Kind::Size]], $this->local, Kind::Stress, 'F12.3', 'as if in uniform compression');
     }
 
     /** F_n of yielding and local buckling, MPa. */
@@ -89,7 +89,7 @@ final readonly class StripShape extends PlaneProfile
 
     public function deriveModulus(?Derivation $d): void
     {
-        $d?->given('S_min', $this->section->Wely, Kind::Modulus, '', $this->section instanceof SkewSection ? 'free to move sideways: (I_x I_y − I_xy²)/|I_y y − I_xy x| of the corner that is strained the most' : 'of the farther edge');
+        $d?->given('S_min', $this->section->Wely, Kind::Modulus, '', $this->section instanceof SkewSection ? 'laterally unrestrained: (I_x I_y − I_xy²)/|I_y y − I_xy x| of the corner with the greatest stress' : 'of the farther edge');
     }
 
     public function bendingClause(): string

@@ -81,7 +81,7 @@ final readonly class Torsion
         [$Mz, $Mn] = [$M * $phi, $Fy * $s->Welz];
         $d = $derive ? new Derivation : null;
         $d?->given($required, $T, Kind::Moment, '', 'greatest torque');
-        $d?->given('L', $L, Kind::Length, '', 'between places that hold the member against twisting, at most; of an overhang twice');
+        $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
         $d?->line('phi', "{$required} * L / (2 * G * J)", [$required => [$T, Kind::Moment], 'L' => [$L, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment]], $phi, Kind::Number, 'St Venant', 'twist in radians, at most');
         $d?->given($this->method->required('M'), $M, Kind::Moment, '', 'greatest moment');
         $d?->line('M_t', $this->method->required('M').' * phi', [$this->method->required('M') => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
@@ -199,10 +199,10 @@ final readonly class Torsion
         $alpha = $lateral[0]->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
         if (is_finite($alpha)) {
-            $d?->given('alpha_cr', $alpha, Kind::Number, 'F2.2', 'factor on the loads at which the member buckles sideways elastically; not more than what matters there');
+            $d?->given('alpha_cr', $alpha, Kind::Number, 'F2.2', 'factor on the loads at which the member buckles laterally in its elastic range; not more than what matters there');
             $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, '', 'second order');
         } else {
-            $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle sideways');
+            $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle laterally');
         }
         $u = $m + $k * $ofTorsion;
         $d?->line('u', "m + k * {$text}", ['m' => [$m, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $u, Kind::Number, 'H3.3');

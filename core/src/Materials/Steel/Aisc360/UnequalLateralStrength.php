@@ -7,7 +7,7 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of an I shape whose flanges differ; with a slender web by L_b and C_b. Moments in Nmm, lengths in mm. */
+/** ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of an I shape with unequal flanges; with a slender web by L_b and C_b. Moments in Nmm, lengths in mm. */
 final readonly class UnequalLateralStrength extends LateralStrength
 {
     /** J / (S_xc h_o); 0 where the compression flange is a small part of the weak axis, and with a slender web. */

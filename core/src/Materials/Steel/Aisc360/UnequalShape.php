@@ -11,7 +11,7 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F4, F5 and G2.1: an I shape welded of plates whose flanges differ, of which one is compressed; without stiffeners a web is
+ * ANSI/AISC 360, F4, F5 and G2.1: an I shape welded of plates with unequal flanges, of which one is compressed; without stiffeners a web is
  * not more slender than 260 (F13.2). Moments in Nmm, lengths in mm.
  */
 final readonly class UnequalShape extends PlaneProfile

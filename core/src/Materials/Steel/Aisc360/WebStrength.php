@@ -19,7 +19,7 @@ final readonly class WebStrength
     /**
      * @param  float  $lb  length of bearing, mm
      * @param  float  $toEnd  from the force to the end of the member, mm
-     * @param  float  $unbraced  greatest length of a flange without support sideways at the force, mm; 0: it cannot sway
+     * @param  float  $unbraced  greatest length of a flange without lateral support at the force, mm; 0: it cannot sway
      * @param  bool  $yields  does bending reach first yield there
      * @param  int  $count  of webs that share the force, each as that of the shape
      */
@@ -100,7 +100,7 @@ final readonly class WebStrength
         $slenderness = $s->web / ($this->unbraced / $s->section->b);
         $with = ['lambda_w' => [$s->web, Kind::Number], 'L_b' => [$this->unbraced, Kind::Length], 'b_f' => [$s->section->b, Kind::Size]];
         $d?->given('lambda_w', $s->web, Kind::Number, 'J10.4', 'h/t_w');
-        $d?->given('L_b', $this->unbraced, Kind::Length, 'J10.4', 'greatest length of a flange without support sideways at the force');
+        $d?->given('L_b', $this->unbraced, Kind::Length, 'J10.4', 'greatest length of a flange without lateral support at the force');
         $d?->line('s', 'lambda_w / (L_b / b_f)', $with, $slenderness, Kind::Number, 'J10.4', $slenderness > 1.7 ? 'above 1.7: the web does not buckle in sidesway' : 'loaded flange free to turn');
         if ($slenderness > 1.7) {
             return [];

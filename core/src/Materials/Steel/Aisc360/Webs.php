@@ -101,7 +101,7 @@ final readonly class Webs
         return ($this->method === Method::ASD ? 1.5 : 1.0) * abs($e->value ?? 0.0) >= $shape->Fy * $shape->section->Wely;
     }
 
-    /** The greatest length of a flange without support sideways at a place, or anywhere, mm. */
+    /** The greatest length of a flange without lateral support at a place, or anywhere, mm. */
     private function unbraced(?float $x): float
     {
         $member = $this->beam->member;

@@ -13,7 +13,7 @@ use Waage\Member\Basis;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle that is pressed or pulled; where one leg is connected at its ends by
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle in compression or tension; where one leg is connected at its ends by
  * effective slendernesses. In class 4 the effective area of the legs counts (EN 1993-1-5, 4.4), without the shift of its centroid.
  */
 final readonly class AngleStrut implements PressedStrut

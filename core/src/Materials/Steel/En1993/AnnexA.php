@@ -94,7 +94,7 @@ final readonly class AnnexA implements Interaction
         $steel = $member->steel;
         $aLT = max(0.0, 1 - $s->It / $s->Iy);
         if (! is_finite($Nz) || ! is_finite($NT)) {
-            $d?->line('C_my', 'C_my_0', ['C_my_0' => [$Cy0, Kind::Number]], $Cy0, Kind::Number, 'Table A.1', $member->twists ? 'held all along' : 'the section does not twist');
+            $d?->line('C_my', 'C_my_0', ['C_my_0' => [$Cy0, Kind::Number]], $Cy0, Kind::Number, 'Table A.1', $member->twists ? 'continuously restrained' : 'the section does not twist');
             $d?->given('C_mLT', 1.0, Kind::Number, 'Table A.1');
 
             return [$aLT, 0.0, $Cy0, 1.0];

@@ -131,7 +131,7 @@ final class AxialForce
             count($stretches) > 1 && $highShear !== null => "{$what} and a high shear force (6.2.10) is computed for members of one section; this one changes along its length.",
             $N[0] > 0.0 && array_filter($stretches, fn (SectionStep $s): bool => ! $this->isCoveredPressed($s)) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
             $highShear !== null && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
-            ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high shear force sideways (6.2.10) is not computed here.",
+            ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high lateral shear force (6.2.10) is not computed here.",
             default => '',
         };
         if ($refusal !== '') {

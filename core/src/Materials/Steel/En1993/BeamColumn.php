@@ -46,7 +46,7 @@ final readonly class BeamColumn
      * @param  float  $compression  greatest one, N
      * @param  float  $tension  greatest one, N
      * @param  float  $alphaCr  factor on the loads at which the member buckles in the plane of bending; INF: far off
-     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of twisting, mm; 0: held all along
+     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of twisting, mm; 0: continuously restrained
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
@@ -133,7 +133,7 @@ final readonly class BeamColumn
                 ? $d?->line('n', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $n, Kind::Number, '6.2.9.1(5)')
                 : $d?->given('n', 0.0, Kind::Number);
             $d?->given('u_M', $this->bending, Kind::Number, '', 'greatest utilisation in bending about y-y');
-            $this->sideways > 0.0 ? $d?->given('u_z', $this->sideways, Kind::Number, '', 'greatest utilisation in bending sideways') : null;
+            $this->sideways > 0.0 ? $d?->given('u_z', $this->sideways, Kind::Number, '', 'greatest utilisation in bending about the minor axis') : null;
             $u = (new PlasticInteraction($this->steel, $n))->utilisation($this->bending, $this->sideways, $d);
 
             return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.9.1', $u, $d);
@@ -149,7 +149,7 @@ final readonly class BeamColumn
         $values['u_M'] = [$uM, Kind::Number];
         $terms[] = 'u_M';
         if ($this->sideways > 0.0) {
-            $u += $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending sideways', $d, 'z');
+            $u += $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending about the minor axis', $d, 'z');
             $values['u_z'] = [$uz, Kind::Number];
             $terms[] = 'u_z';
         }
@@ -182,8 +182,8 @@ final readonly class BeamColumn
         $terms[] = 'u_M';
         $values['u_M'] = [$uM, Kind::Number];
         if ($this->sideways > 0.0) {
-            // ρ = 1 leaves nothing of a section whose webs carry the bending sideways as well.
-            $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending sideways', $d, 'z');
+            // ρ = 1 leaves nothing of a section whose webs carry the bending about the minor axis as well.
+            $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending about the minor axis', $d, 'z');
             $left = max(0.01, 1 - $rho);
             $u += $uz / $left;
             $terms[] = 'u_z / max(0.01, 1 - rho)';
@@ -200,7 +200,7 @@ final readonly class BeamColumn
 
         return $what.match (true) {
             $this->sideways === 0.0 => ' with axial force',
-            $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending sideways',
+            $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending about the minor axis',
             default => $axial ? ' about both axes with axial force' : ' about both axes',
         };
     }
@@ -231,7 +231,7 @@ final readonly class BeamColumn
     /** Utilisation in bending about z-z with γM1. */
     private function aboutZ(?Derivation $d): float
     {
-        return $this->moment($this->sideways * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0, 'u_z', 'greatest utilisation in bending sideways, with γ_M1', $d, 'z');
+        return $this->moment($this->sideways * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0, 'u_z', 'greatest utilisation in bending about the minor axis, with γ_M1', $d, 'z');
     }
 
     private function lateralWithSideways(bool $derive): Weighing
@@ -307,8 +307,8 @@ final readonly class BeamColumn
             $uz = $this->aboutZ($d);
             $kz = is_finite($Ncrz) ? 1 / max(1 - $this->compression / $Ncrz, self::LEAST) : 1.0;
             is_finite($Ncrz)
-                ? $d?->line('k_z', '1 / max(1 - N_c / N_cr_z, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]], $kz, Kind::Number, '5.2.2(5)', 'the same sideways, with twisting')
-                : $d?->given('k_z', $kz, Kind::Number, '5.2.2(5)', 'held all along');
+                ? $d?->line('k_z', '1 / max(1 - N_c / N_cr_z, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]], $kz, Kind::Number, '5.2.2(5)', 'the same laterally, with twisting')
+                : $d?->given('k_z', $kz, Kind::Number, '5.2.2(5)', 'continuously restrained');
             $u += $kz * $uz;
             $values += ['k_z' => [$kz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
             $inZ = ' + k_z * u_z';

@@ -28,13 +28,13 @@ final class Bending
         return $M;
     }
 
-    /** W_el of the corner that is strained the most where nothing bends the section about its upright axis. */
+    /** W_el of the corner with the greatest stress where nothing bends the section about its upright axis. */
     public static function deriveSkew(SkewSection $s, ?Derivation $d): void
     {
         $whole = $s->whole;
         $sign = $s->zc * $whole->Iyz * $s->yc > 0.0 ? '-' : '+';
         $d?->line('W_el_y', "(I_y * I_z - I_yz^2) / (I_z * z_c {$sign} I_yz * y_c)", [
             'I_y' => [$whole->Iy, Kind::SecondMoment], 'I_z' => [$whole->Iz, Kind::SecondMoment], 'I_yz' => [abs($whole->Iyz), Kind::SecondMoment], 'z_c' => [abs($s->zc), Kind::Size], 'y_c' => [abs($s->yc), Kind::Size],
-        ], $s->Wely, Kind::Modulus, 'elastic theory', 'free to move sideways: bends askew, strained the most at the corner that lies y_c and z_c from the centroid');
+        ], $s->Wely, Kind::Modulus, 'elastic theory', 'laterally unrestrained: bends about both principal axes; greatest stress at the corner y_c, z_c from the centroid');
     }
 }

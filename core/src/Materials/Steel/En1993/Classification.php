@@ -146,14 +146,14 @@ final class Classification
             $s instanceof UnequalI => self::ofUnequal($s, $by),
             $s instanceof Tee => ClassedTee::parts($s, $by),
             $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
-            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, "{$name} leg, as if compressed evenly"), ['upright', 'flat'], ['c_h', 'c_b'], [$s->h, $s->b]),
+            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, "{$name} leg, as if in uniform compression"), ['upright', 'flat'], ['c_h', 'c_b'], [$s->h, $s->b]),
             $s instanceof StripSection => self::ofStrips($s),
             $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
         };
     }
 
-    /** @return non-empty-list<ClassedPart> each as if compressed evenly */
+    /** @return non-empty-list<ClassedPart> each as if in uniform compression */
     private static function ofStrips(StripSection $s): array
     {
         $parts = [];
@@ -161,7 +161,7 @@ final class Classification
             if ($strip->t > 0.0) {
                 $n = count($parts) + 1;
                 $isOutstand = $s->isOutstand($i);
-                $parts[] = new ClassedPart("strip{$n}", ["c_{$n}", $strip->length], ["t_{$n}", $strip->t], [-1.0, -1.0, $isOutstand ? self::OUTSTAND[2] : self::INTERNAL[2]], ($isOutstand ? 'with a free end' : 'between others').', along its middle line, as if compressed evenly');
+                $parts[] = new ClassedPart("strip{$n}", ["c_{$n}", $strip->length], ["t_{$n}", $strip->t], [-1.0, -1.0, $isOutstand ? self::OUTSTAND[2] : self::INTERNAL[2]], ($isOutstand ? 'with a free end' : 'between others').', along its middle line, as if in uniform compression');
             }
         }
 

@@ -21,7 +21,7 @@ use Waage\Units\Kind;
  *   uniform moment factors for lateral-torsional buckling of steel members", J. Constr. Steel Research 62 (2006).
  * - C_2 from the real load: the work of the load on a half sine wave of twist. It gives the published 0.459 for a
  *   uniform load and 0.553 for a force at midspan (ENV 1993-1-1:1992, Table F.1.2), with their C_1.
- * - C_3, of sections whose flanges differ or that bend askew, from what the real moments do on the same wave. It gives the published
+ * - C_3, of sections with unequal flanges or that bend about both principal axes, from what the real moments do on the same wave. It gives the published
  *   0.525 for a uniform load (ENV 1993-1-1:1992, Table F.1.2), and 1 for a uniform moment.
  * - A length with a free end: C_1 = 1 and effective lengths 1.0 L, with load on the top flange 2.5 L; from a fixed
  *   support 0.8 L and 1.4 L (BS 5950-1:2000, Table 14, tip free, root held laterally and torsionally).

@@ -59,7 +59,7 @@ final readonly class CollapseCheck
             $make->steps !== [] => 'Plastic collapse is computed for members of one section; this one changes along its length.',
             $this->design->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
             $this->design->lifts !== [] => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',
-            $this->design->beam->sideways !== null => 'Plastic collapse is computed for bending in one plane; loads bend this member sideways as well.',
+            $this->design->beam->sideways !== null => 'Plastic collapse is computed for bending in one plane; loads bend this member laterally as well.',
             $combinations === [] => 'No strength combination acts on the member.',
             $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
             default => '',
@@ -260,7 +260,7 @@ final readonly class CollapseCheck
         return $most;
     }
 
-    /** Is the compressed flange held sideways at the hinge, within half the depth of the section (6.3.5.2)? */
+    /** Is the compressed flange restrained sideways at the hinge, within half the depth of the section (6.3.5.2)? */
     private function isHeld(PlasticHinge $hinge): bool
     {
         $member = $this->design->member;
@@ -285,7 +285,7 @@ final readonly class CollapseCheck
         foreach ($state->hinges as $i => $hinge) {
             if ($i < $last && ! $this->isHeld($hinge)) {
                 $flange = $hinge->sign > 0 ? 'top' : 'bottom';
-                $notes[] = 'Hinge '.($i + 1)." turns before collapse and the {$flange} flange is not held there: it has to be, sideways and against twisting (6.3.5.2).";
+                $notes[] = 'Hinge '.($i + 1)." turns before collapse and the {$flange} flange is not restrained there: it has to be, laterally and against twisting (6.3.5.2).";
             }
         }
         $notes[] = 'The lengths next to hinges have to be stable (6.3.5.3, BB.3); that is not weighed here, nor are webs at hinges (5.6(2)).';

@@ -130,7 +130,7 @@ final class CrossSections
         return new Weighing(
             'shear-buckling', 'Shear buckling', 'ANSI/AISC 360, G5', $holds ? $V / $Vb : null, applies: $holds, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_b_Rd',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
-            remark: $holds ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.' : 'The wall of the tube is so slender that it may buckle in shear, which is covered for shear forces up to half of what buckles it, without torsion and without forces sideways. Take a thicker one.',
+            remark: $holds ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.' : 'The wall of the tube is so slender that it may buckle in shear, which is covered for shear forces up to half of what buckles it, without torsion and without lateral forces. Take a thicker one.',
         );
     }
 
@@ -141,7 +141,7 @@ final class CrossSections
         $limit = 0.83 / $steel->basis->eta * 37.4 * $steel->epsilon * sqrt($k);
         $d = $derive && $slenderness > 0.0 ? new Derivation : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
-        $d?->given('k_tau', $k, Kind::Number, $k === 1.2 ? '' : 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, held along both edges');
+        $d?->given('k_tau', $k, Kind::Number, $k === 1.2 ? '' : 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, supported along both edges');
         $d?->line('lambda_w_max', '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)', ['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number], 'k_tau' => [$k, Kind::Number]], $limit, Kind::Number, 'EN 1993-1-5, 5.3(1), Table 5.1');
 
         return new Weighing(

@@ -130,7 +130,7 @@ final readonly class EffectiveSection
         return $W;
     }
 
-    /** An I section about z-z: the compressed tips of its flanges, as if compressed evenly. */
+    /** An I section about z-z: the compressed tips of its flanges, as if in uniform compression. */
     private function ofTips(ISection $s, ?Derivation $d): float
     {
         $f = $this->flange('y');
@@ -144,7 +144,7 @@ final readonly class EffectiveSection
         $edge = $s->b / 2 + max($e - $l, -$e);
         $W = $Ieff / $edge;
         if ($d !== null) {
-            $d->line('l_f', '(1 - rho_f) * c_f', ['rho_f' => [$rho, Kind::Number], 'c_f' => [$f['width'], Kind::Size]], $l, Kind::Size, 'Table 4.2', 'what the compressed tip of each flange loses, as if compressed evenly');
+            $d->line('l_f', '(1 - rho_f) * c_f', ['rho_f' => [$rho, Kind::Number], 'c_f' => [$f['width'], Kind::Size]], $l, Kind::Size, 'Table 4.2', 'what the compressed tip of each flange loses, as if in uniform compression');
             $d->line('A_loss', '2 * l_f * t_f', ['l_f' => [$l, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $lost, Kind::Area);
             $d->line('y_f', '(b - l_f) / 2', ['b' => [$s->b, Kind::Size], 'l_f' => [$l, Kind::Size]], $y, Kind::Size);
             $d->line('e', 'A_loss * y_f / (A - A_loss)', ['A_loss' => [$lost, Kind::Area], 'y_f' => [$y, Kind::Size], 'A' => [$s->A, Kind::Area]], $e, Kind::Size, '', 'how far the axis shifts');

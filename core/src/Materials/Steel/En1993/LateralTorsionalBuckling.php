@@ -21,7 +21,7 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, 6.3.2: lateral-torsional buckling of a beam, length by length between the places that hold it
- * sideways and against twisting.
+ * laterally and against twisting.
  *
  * The load factor at which a length buckles elastically is an eigenvalue of the length itself, or comes from closed
  * formulas where the engineer prefers them; the one is shown beside the other.
@@ -48,7 +48,7 @@ final class LateralTorsionalBuckling
         $member = $this->beam->member;
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', 'EN 1993-1-1, 6.3.2'];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
-            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are held sideways along the whole length: the member cannot buckle sideways (6.3.2.1(2)).');
+            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are continuously restrained: the member cannot buckle laterally (6.3.2.1(2)).');
         }
         if (LateralBuckling::areSafe($stretches)) {
             return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion (6.3.2.1(2)).');
@@ -59,7 +59,7 @@ final class LateralTorsionalBuckling
             if ($this->isClosed($stretches) && $this->weakest($stretches, $diagrams->held) === null) {
                 $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
 
-                return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $diagrams->held->from, remark: "Between x = {$at($diagrams->held->from)} and {$at($diagrams->held->to)} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Hold it where the section changes, or take the eigenvalue.");
+                return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $diagrams->held->from, remark: "Between x = {$at($diagrams->held->from)} and {$at($diagrams->held->to)} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Restrain it where the section changes, or take the eigenvalue.");
             }
             $resistance = $this->resistance($stretches, $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, $stretches);
@@ -116,8 +116,8 @@ final class LateralTorsionalBuckling
         $held = $case->held;
         [$steel, $M, , $sign] = $resistance->governing($case);
         $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
-        $d->given('L', $held->length(), Kind::Length, '', "held sideways and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
-        $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is strained the most" : ''));
+        $d->given('L', $held->length(), Kind::Length, '', "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
+        $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is stressed most" : ''));
         if ($steel->section instanceof SkewSection) {
             Bending::deriveSkew($steel->section, $d);
             $d->given('I_z', $steel->section->Iz, Kind::SecondMoment, 'elastic theory', 'of a moment that turns with the section: (I_y I_z − I_yz²)/I_y');
@@ -152,7 +152,7 @@ final class LateralTorsionalBuckling
     }
 
     /**
-     * The length between places that hold the compressed flange which buckles first by the closed formulas.
+     * The length between restraints of the compressed flange which buckles first by the closed formulas.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @return array{float, BucklingLength, float, SteelSection}|null its factor, the length, its moment (Nmm), the weakest section

@@ -12,7 +12,7 @@ final readonly class PressedMember
     /**
      * @param  int  $class  with the compression
      * @param  float  $A  area that counts, mm²
-     * @param  array{float, float}  $L  lengths of buckling about z-z and of twisting, mm; 0: held all along
+     * @param  array{float, float}  $L  lengths of buckling about z-z and of twisting, mm; 0: continuously restrained
      * @param  float  $M  greatest moment about y-y
      * @param  float  $uLT  utilisation in lateral-torsional buckling
      * @param  float  $uz  utilisation in bending about z-z; 0: nothing bends it so

@@ -43,7 +43,7 @@ final class Shear
             $d?->line('A_v', '2 * I_y / (h - z_s)^2', ['I_y' => [$s->Iy, Kind::SecondMoment], 'h' => [$s->h, Kind::Size], 'z_s' => [$s->zs, Kind::Size]], $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, greatest stress in the upright leg');
         } elseif ($s instanceof SkewSection) {
             $Av = 1 / $s->shearing;
-            $d?->given('A_v', $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, bent askew');
+            $d?->given('A_v', $Av, Kind::Area, '6.2.6(4) (6.20)', 'I t / S: elastic, bent about both principal axes');
         } elseif ($s instanceof StripSection) {
             $Av = $s->Iy / $s->shearing;
             $d?->given('q', $s->shearing, Kind::Area, '6.2.6(4) (6.20)', 'S/t where a vertical force shears the most');

@@ -61,7 +61,7 @@ final readonly class SidewaysBending
         $d?->line('u', 'M_z_Ed / M_z_Rd', ['M_z_Ed' => [$M, Kind::Moment], 'M_z_Rd' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, '6.2.5(1) (6.12)');
 
         return new Weighing(
-            'sideways-bending', 'Bending sideways', 'EN 1993-1-1, 6.2.5', $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: 'M_z_Ed', capacitySymbol: 'M_z_Rd',
+            'sideways-bending', 'Bending about the minor axis', 'EN 1993-1-1, 6.2.5', $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: 'M_z_Ed', capacitySymbol: 'M_z_Rd',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
         );
     }
@@ -76,7 +76,7 @@ final readonly class SidewaysBending
         $d?->line('u', 'V_y_Ed / V_y_Rd', ['V_y_Ed' => [$V, Kind::Force], 'V_y_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
 
         return new Weighing(
-            'sideways-shear', 'Shear sideways', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force, demandSymbol: 'V_y_Ed', capacitySymbol: 'V_y_Rd',
+            'sideways-shear', 'Lateral shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force, demandSymbol: 'V_y_Ed', capacitySymbol: 'V_y_Rd',
             x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
         );
     }

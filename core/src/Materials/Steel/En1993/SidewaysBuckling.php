@@ -10,7 +10,7 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * Elastic critical force of a section that buckles sideways or twists between places that hold it. A channel, whose shear
+ * Elastic critical force of a section that buckles laterally or twists between places that hold it. A channel, whose shear
  * centre lies beside its centroid, twists as it bends about y-y (EN 1993-1-3:2006, 6.2.3(7) has the formula); a tee, whose
  * shear centre lies above it, as it bends about z-z.
  */
@@ -20,11 +20,11 @@ final class SidewaysBuckling
     private const UNUSUAL = 200.0;
 
     /**
-     * @param  float  $L  of buckling about z-z, mm; 0: held all along
-     * @param  float  $LT  of twisting, mm; 0: held all along
+     * @param  float  $L  of buckling about z-z, mm; 0: continuously restrained
+     * @param  float  $LT  of twisting, mm; 0: continuously restrained
      * @param  float  $y  elastic critical force of buckling about y-y, N
      * @param  bool  $isExact  is L that of the member as it buckles in truth
-     * @return float N; INF where it is held all along
+     * @return float N; INF where it is continuously restrained
      */
     public static function criticalForce(Section $s, float $L, float $LT, ?Derivation $d, float $y = INF, bool $isExact = false): float
     {
@@ -32,7 +32,7 @@ final class SidewaysBuckling
         if ($L > 0.0) {
             $forces['N_z'] = self::flexural($s, $L);
             $d?->line('s_z', 'L / i_z', ['L' => [$L, Kind::Length], 'i_z' => [$s->iz, Kind::Size]], $L / $s->iz, Kind::Number, 'common practice', 'slenderness'.($L / $s->iz > self::UNUSUAL ? ', which is more than the usual 200' : ', not more than the usual 200'));
-            $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', $isExact ? 'L: as long a strut buckles at the same force as the member does in truth, held where both flanges are, with the forces and the stiffness along it' : 'L between places that hold both flanges sideways, or as given');
+            $d?->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $forces['N_z'], Kind::Force, 'Euler', $isExact ? 'L: as long a strut buckles at the same force as the member does in truth, restrained where both flanges are, with the forces and the stiffness along it' : 'L between restraints of both flanges, or as given');
         }
         if ($LT > 0.0) {
             $forces += $s->shearCentreAbove() === 0.0 ? self::twisting($s, $LT, $y, 'N_cr_y', $d) : self::twisting($s, $LT, $forces['N_z'] ?? INF, 'N_z', $d);
@@ -74,13 +74,13 @@ final class SidewaysBuckling
         return ['N_TF' => $TF];
     }
 
-    /** Elastic critical force of buckling about z-z, N; INF: held all along. */
+    /** Elastic critical force of buckling about z-z, N; INF: continuously restrained. */
     public static function flexural(Section $s, float $L): float
     {
         return $L > 0.0 ? M_PI ** 2 * SteelGrade::E * $s->Iz / $L ** 2 : INF;
     }
 
-    /** Elastic critical force of twisting over a length, N; INF: held all along. */
+    /** Elastic critical force of twisting over a length, N; INF: continuously restrained. */
     public static function torsional(Section $s, float $LT): float
     {
         $I0 = $s->Iy + $s->Iz + $s->A * ($s->shearCentre() ** 2 + $s->shearCentreAbove() ** 2);

@@ -17,7 +17,7 @@ use Waage\Units\Kind;
  */
 final readonly class SlenderWeb
 {
-    /** Of flanges that differ one with two like the weaker. */
+    /** Of unequal flanges one with two like the weaker. */
     private ISection $section;
 
     /** The flange with the greater area: width and thickness, mm. */
@@ -33,7 +33,7 @@ final readonly class SlenderWeb
         };
     }
 
-    /** The section, or of flanges that differ one with two like the weaker. */
+    /** The section, or of unequal flanges one with two like the weaker. */
     public static function weaker(SteelSection $steel): ISection
     {
         $s = $steel->section;

@@ -55,16 +55,23 @@ final class SteelBeam extends SteelMember
 
         return [
             ...$this->ofWebs(),
-            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination: sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3), buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight and for loads between ends without moments.'],
+            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination. Sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3). Buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight and for loads between ends without moments.'],
             ...SteelMake::of($member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
             ...$this->ofHalfHeld(),
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
             ...$this->ofTorsion(),
             $isClosed
-                ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between places that hold the compressed flange, k = k_w = 1.'
-                : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between places that hold both flanges: thin-walled beam with warping, real moments, heights of the loads and holds of single flanges; its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
-            'Strength by EN 1993-1-1, Table 3.1; of sections of class 4 the effective part by EN 1993-1-5, 4.4, without shear lag, or, of channels, tees, angles, strips and plated flanges, all of it at a reduced stress (10), of tubes by BS 5950-1, 3.6.6; dimensions of rolled I sections and channels after EN 10365, of angles, which have their elastic strength in bending, after EN 10056-1, of hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B; sections welded of plates without their welds, those whose flanges differ as the weaker side has it; tees by whether bending compresses the stem or the flange; solid bars as class 1; sections built of strips elastically, with each strip classed as if compressed evenly; lateral-torsional buckling of these and of angles by curve d, flexural-torsional buckling of these by curve c. A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only; forces on flanges by EN 1993-1-5, 6 and 7.2.',
+                ? 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr by closed formulas (C_1, C_2) for each length between restraints of the compressed flange, k = k_w = 1.'
+                : 'Lateral-torsional buckling by EN 1993-1-1, 6.3.2, with M_cr as an eigenvalue of each length between restraints of both flanges: thin-walled beam with warping, real moments, heights of the loads, restraints of single flanges. Its ends free to warp and to turn in plan, clamped at a fixed support with a free end.',
+            'Strength by EN 1993-1-1, Table 3.1.',
+            'Class 4: the effective section by EN 1993-1-5, 4.4, without shear lag. Channels, tees, angles, strips and plated flanges: the whole section at a reduced stress (EN 1993-1-5, 10). Tubes by BS 5950-1, 3.6.6.',
+            'Dimensions: I sections and channels after EN 10365, angles after EN 10056-1, hollow sections after EN 10210-2 (hot-finished) and EN 10219-2 (cold-formed), with properties by their Annex B.',
+            'Angles have their elastic strength in bending.',
+            'Sections welded of plates without their welds. Of those with unequal flanges the weaker side counts.',
+            'Tees by whether bending compresses the stem or the flange. Solid bars count as class 1.',
+            'Sections built of strips are elastic, with each strip classed as if in uniform compression. Lateral-torsional buckling of these and of angles by curve d, flexural-torsional buckling of strips by curve c.',
+            'A web that may buckle in shear by EN 1993-1-5, 5, with stiffeners at the supports only. Forces on flanges by EN 1993-1-5, 6 and 7.2.',
         ];
     }
 
@@ -120,7 +127,7 @@ final class SteelBeam extends SteelMember
 
         $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
         if ($slender !== []) {
-            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending sideways: the effective section of this shape is not computed here. Take one with thicker sides.')];
+            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending about the minor axis: the effective section of this shape is not computed here. Take one with thicker sides.')];
         }
         $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
         $together = $this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);

@@ -72,7 +72,7 @@ final readonly class SteelSection
         return EffectiveSection::covers($this) || EffectiveTube::covers($this) || ReducedStress::covers($this);
     }
 
-    /** W_eff about an axis, mm³; of flanges that differ in bending sideways, and in compression, at a reduced stress: nothing shifts. */
+    /** W_eff about an axis, mm³; of unequal flanges in bending about the minor axis, and in compression, at a reduced stress: nothing shifts. */
     public function effectiveModulus(string $axis, ?Derivation $d = null): float
     {
         return match (true) {

@@ -18,7 +18,7 @@ use Waage\Units\Kind;
  * EN 1993-1-1:2005, 6.2.7: torsion between the places that hold a member against twisting. Hollow sections, tees, angles and solid bars by
  * St Venant. I sections, channels and strips carry it in truth by St Venant and by bending of their flanges (warping); here by the
  * latter alone, as beams between these places, on the safe side; with lateral-torsional buckling after EN 1993-6:2007, Annex A, its factors 1
- * but for that of second order. What twists by St Venant and is open bends askew as well.
+ * but for that of second order. What twists by St Venant and is open bends about both principal axes as well.
  *
  * The greatest of all forces count at one place, on the safe side.
  */
@@ -125,7 +125,7 @@ final readonly class Torsion
         [$Mz, $MRd] = [$M * $phi, $s->Welz * $steel->fy / $steel->basis->gammaM1];
         $d = $derive ? new Derivation : null;
         $d?->given('T_Ed', $T, Kind::Moment, '', 'greatest torque');
-        $d?->given('L', $L, Kind::Length, '', 'between places that hold the member against twisting, at most; of an overhang twice');
+        $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
         $d?->line('phi', 'T_Ed * L / (2 * G * I_t)', ['T_Ed' => [$T, Kind::Moment], 'L' => [$L, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment]], $phi, Kind::Number, 'St Venant', 'twist in radians, at most');
         $d?->given('M_Ed', $M, Kind::Moment, '', 'greatest moment');
         $d?->line('M_z', 'M_Ed * phi', ['M_Ed' => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
@@ -197,7 +197,7 @@ final readonly class Torsion
             $d?->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2', 'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there');
             $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, 'EN 1993-6, A.1', 'second order');
         } else {
-            $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle sideways');
+            $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle laterally');
         }
         $total = $u + $k * $ofTorsion;
         $d?->line('u', "u_LT + k * {$text}", ['u_LT' => [$u, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $total, Kind::Number, 'EN 1993-6, A.1 (A.1)');

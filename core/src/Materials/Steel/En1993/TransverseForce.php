@@ -48,7 +48,7 @@ final readonly class TransverseForce
         $this->ss = min($ss, $this->section->hw);
     }
 
-    /** Does the clause cover a section: one or two webs between two flanges? Of flanges that differ the one counts that the force presses on. */
+    /** Does the clause cover a section: one or two webs between two flanges? Of unequal flanges the one counts that the force presses on. */
     public static function covers(SteelSection $steel): bool
     {
         return $steel->section instanceof Flanged || $steel->section instanceof UnequalI || $steel->section instanceof RectangularHollow;

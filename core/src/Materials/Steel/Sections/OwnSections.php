@@ -76,7 +76,7 @@ final class OwnSections
             return self::unequal($of);
         }
         if (count($of) !== ($isI ? 4 : 3)) {
-            return $isI ? 'A welded I section has four dimensions: depth, width, web and flange, for example 500×200×8×15; or six where its flanges differ: depth, width of the top and the bottom flange, web, top and bottom flange.' : 'A welded box has three dimensions: depth, width and plates, for example 300×200×10.';
+            return $isI ? 'A welded I section has four dimensions: depth, width, web and flange, for example 500×200×8×15; or six where its flanges are unequal: depth, width of the top and the bottom flange, web, top and bottom flange.' : 'A welded box has three dimensions: depth, width and plates, for example 300×200×10.';
         }
         [$h, $b, $t] = $of;
         $plates = [$t, $of[3] ?? $t];
@@ -197,7 +197,7 @@ final class OwnSections
             min($of) < self::THINNEST || max($of) > ($found[1] === 'flat' ? 500.0 : 200.0) || min($of) > ($found[1] === 'flat' ? self::THICKEST : 200.0) => 'Flats are up to 500 mm deep and 3 to 80 mm thick, rounds 3 to 200 mm.',
             $found[1] === 'round' => SolidBar::round($name, $of[0]),
             $of[0] < ($of[1] ?? 0.0) => 'A flat stands on edge: its depth is not less than its thickness.',
-            $of[0] > self::SLIMMEST * ($of[1] ?? 0.0) => 'A flat is at most 30 times as deep as it is thick: a thinner one may buckle like a plate where its edges are held.',
+            $of[0] > self::SLIMMEST * ($of[1] ?? 0.0) => 'A flat is at most 30 times as deep as it is thick: a thinner one may buckle like a plate where its edges are supported.',
             default => SolidBar::flat($name, $of[0], $of[1] ?? 0.0),
         };
     }

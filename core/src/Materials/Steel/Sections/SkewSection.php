@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Sections;
 
 /**
- * An angle, or a section built of strips, under vertical forces where it is free to move sideways: it bends askew, so that the moment
+ * An angle, or a section built of strips, under vertical forces where it is laterally unrestrained: it bends about both principal axes, so that the moment
  * about the upright axis is zero. Its properties are those that a vertical moment meets then:
  *
  *     w″ = −M I_z/(E D), v″ = M I_yz/(E D), σ = M (I_z z − I_yz y)/D, D = I_y I_z − I_yz²
@@ -16,7 +16,7 @@ namespace Waage\Materials\Steel\Sections;
  */
 final readonly class SkewSection extends Section
 {
-    /** The corner that is strained the most, from the centroid, mm. */
+    /** The corner with the greatest stress, from the centroid, mm. */
     public float $yc;
 
     public float $zc;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Sections;
 
 /**
- * An I section welded of plates whose flanges differ: its properties from its dimensions; shear centre, warping and the
+ * An I section welded of plates with unequal flanges: its properties from its dimensions; shear centre, warping and the
  * monosymmetry parameter β by thin-walled theory (V. Z. Vlasov, 1961; N. S. Trahair, 1993).
  */
 final readonly class UnequalI extends Section

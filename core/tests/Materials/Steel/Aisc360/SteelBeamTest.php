@@ -110,7 +110,7 @@ it('buckles a member that changes as one that does not, where the sections are t
     // Heavier in the middle it buckles later, but not as late as if it were so all along.
     $heavier = weighing($of($step('W18X65')), 'buckling');
     $whole = weighing($of([], 'W18X65'), 'buckling');
-    expect($heavier->ratio)->toBeLessThan((float) $plain->ratio)->toBeGreaterThan((float) $whole->ratio)->and(implode(' ', array_column($heavier->lines, 'note')))->toContain('which is strained the most');
+    expect($heavier->ratio)->toBeLessThan((float) $plain->ratio)->toBeGreaterThan((float) $whole->ratio)->and(implode(' ', array_column($heavier->lines, 'note')))->toContain('which is stressed most');
 })->with(['long' => [[]], 'braced' => [['restraint' => ['top' => ['kind' => 'spacing', 'spacing' => '6 ft'], 'bottom' => ['kind' => 'supports']]]], 'load below' => [['loadHeight' => 'bottom', 'selfWeight' => true]]]);
 
 it('refuses a member that changes by C_b alone', function (): void {

@@ -115,7 +115,7 @@ it('counts the height of the loads by the eigenvalue, as the moment that buckles
     expect($strength->critical(9000.0, 1.0) / $eigenvalue)->toBeGreaterThan(0.75)->toBeLessThan(1.05);
 });
 
-it('weighs flanges that differ where the section changes', function (): void {
+it('weighs unequal flanges where the section changes', function (): void {
     $steps = fn (string $section): array => ['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => $section]]];
     expect(weighing(runway($steps('welded I 600×300×200×10×20×15')), 'buckling')->ratio)->toBeNear((float) weighing(runway(), 'buckling')->ratio, 1e-3)
         ->and(weighing(runway($steps('welded I 600×300×200×10×30×25')), 'buckling')->ratio)->toBeLessThan((float) weighing(runway(), 'buckling')->ratio);

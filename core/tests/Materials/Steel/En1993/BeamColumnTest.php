@@ -154,7 +154,7 @@ function twoStoreys(float $EI, float $h1, float $N1, float $h2, float $N2): floa
     return $low;
 }
 
-it('buckles sideways over several storeys with the force in each', function (float $upper, float $lower): void {
+it('buckles laterally over several storeys with the force in each', function (float $upper, float $lower): void {
     $load = fn (string $id, string $x, float $N): array => ['id' => $id, 'case' => 'g', 'kind' => 'point', 'x' => $x, 'value' => "{$N} kN", 'direction' => 'along'];
     $design = design([
         'slope' => ['by' => 'upright'], 'length' => '8 m', 'supports' => [supportAt('0 m'), supportAt('8 m', 'roller')], 'section' => 'HEB 200', 'restraint' => ['top' => ['kind' => 'positions', 'positions' => ['5 m']], 'bottom' => ['kind' => 'positions', 'positions' => ['5 m']]],
@@ -168,9 +168,9 @@ it('buckles sideways over several storeys with the force in each', function (flo
         ->and(implode(' ', array_column(weighing($design, 'buckling-axial')->lines, 'note')))->toContain('as the member does in truth');
 })->with([[100.0, 200.0], [250.0, 50.0], [10.0, 400.0]]);
 
-it('buckles sideways by Euler where one storey is all there is', function (): void {
+it('buckles laterally by Euler where one storey is all there is', function (): void {
     $design = column('HEB 200', '250 kN', '4 kN/m');
-    expect(linesOf($design, 'buckling-axial')['N_z'])->toBeNear(M_PI ** 2 * 210e3 * section('HEB 200')->Iz / 5000.0 ** 2)->and(implode(' ', array_column(weighing($design, 'buckling-axial')->lines, 'note')))->toContain('between places that hold both flanges');
+    expect(linesOf($design, 'buckling-axial')['N_z'])->toBeNear(M_PI ** 2 * 210e3 * section('HEB 200')->Iz / 5000.0 ** 2)->and(implode(' ', array_column(weighing($design, 'buckling-axial')->lines, 'note')))->toContain('between restraints of both flanges');
 });
 
 it('buckles as its mirror image, whichever length comes first', function (): void {
@@ -234,7 +234,7 @@ it('takes a high shear force together with compression and bending', function ()
         ->and(weighing($post('126 kN'), 'bending-axial')->ratio)->toBeGreaterThan(weighing($post('124 kN'), 'bending-axial')->ratio);
 });
 
-it('buckles sideways where only twisting is held', function (): void {
+it('buckles laterally where only twisting is held', function (): void {
     $s = section('IPE 300');
     expect(Waage\Materials\Steel\En1993\SidewaysBuckling::criticalForce($s, 4000.0, 0.0, null))->toBeNear(M_PI ** 2 * 210e3 * $s->Iz / 4000.0 ** 2)
         ->and(Waage\Materials\Steel\En1993\SidewaysBuckling::criticalForce($s, 0.0, 4000.0, null))->toBeNear(Waage\Materials\Steel\En1993\SidewaysBuckling::torsional($s, 4000.0))

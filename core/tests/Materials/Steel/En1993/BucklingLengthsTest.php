@@ -25,7 +25,7 @@ it('cuts at supports and restraints, with free ends on overhangs', function () u
         ]);
 });
 
-it('needs none where the flange is held all along', function () use ($continuous): void {
+it('needs none where the flange is continuously restrained', function () use ($continuous): void {
     expect(lengths($continuous))->toBe([]);
 });
 

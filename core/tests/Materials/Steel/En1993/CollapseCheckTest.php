@@ -120,5 +120,5 @@ it('says where a hinge is not held', function (): void {
     expect(array_column($loose['hinges'], 'held'))->toBe([true, false])->and(array_column($held(['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']])['hinges'], 'held'))->toBe([true, true]);
     // Under a load on the first span alone the hinge in the span comes first, and turns.
     $first = collapsed(['length' => '12 m', 'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')], 'loads' => [lineLoad('q', '10 kN/m', ['from' => '0 m', 'to' => '6 m'])]]);
-    expect(implode(' ', $first['notes']))->toContain('Hinge 1 turns before collapse and the top flange is not held there');
+    expect(implode(' ', $first['notes']))->toContain('Hinge 1 turns before collapse and the top flange is not restrained there');
 });

@@ -114,7 +114,7 @@ it('refuses a web that lets its flange buckle into it', function (): void {
     expect(weighing($design, 'flange-buckling')->isCovered())->toBeFalse()->and(weighing($design, 'flange-buckling')->remark)->toContain('thicker web');
 });
 
-// The same way for flanges that differ: with either compressed, the axis in the web, and in the lower flange.
+// The same way for unequal flanges: with either compressed, the axis in the web, and in the lower flange.
 it('agrees with what is left where flanges differ, summed up', function (string $name, int $pressed): void {
     $s = unequal($name)->pressedAt($pressed);
     $steel = new SteelSection($s, SteelGrade::S355, basis());

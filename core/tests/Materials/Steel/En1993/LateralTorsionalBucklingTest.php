@@ -113,7 +113,7 @@ it('integrates moments on a half sine wave as sums do', function (): void {
     }
 });
 
-// Sections whose flanges differ, tees, and sections that bend askew: the closed formulas with C_3 and β beside the eigenvalue, as on the sheet.
+// Sections with unequal flanges, tees, and sections that bend about both principal axes: the closed formulas with C_3 and β beside the eigenvalue, as on the sheet.
 it('is near to the closed formulas where β counts', function (string $section, string $height): void {
     $load = ['length' => '4 m', 'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')], 'loadHeight' => $height, 'loads' => [lineLoad('g', '2 kN/m')]];
     $lines = linesOf(design(['section' => $section, ...$load], true), 'buckling');

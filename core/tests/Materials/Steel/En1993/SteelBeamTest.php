@@ -39,7 +39,7 @@ it('holds when the top flange is held', function (): void {
     $design = design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]]);
     $both = design(['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]);
     expect($design->verdict()->holds())->toBeTrue()->and(weighing($design, 'buckling')->ratio)->toBeNear((float) weighing($design, 'bending')->ratio, 1e-9)
-        ->and(weighing($both, 'buckling')->ratio)->toBeNull()->and(weighing($both, 'buckling')->remark)->toContain('held sideways');
+        ->and(weighing($both, 'buckling')->ratio)->toBeNull()->and(weighing($both, 'buckling')->remark)->toContain('continuously restrained');
 });
 
 it('shortens the buckling length with each restraint', function (): void {

@@ -71,7 +71,7 @@ it('takes the eigenvalue where closed formulas are asked for', function (): void
     expect(weighing($closed, 'buckling')->capacity)->toBeNear((float) weighing(crane(), 'buckling')->capacity, 1e-9);
 });
 
-it('weighs flanges that differ where the section changes, between both sections alone', function (): void {
+it('weighs unequal flanges where the section changes, between both sections alone', function (): void {
     $of = fn (string $section, array $change = []): Design => crane(['section' => $section, 'loads' => [lineLoad('q', '30 kN/m')], ...$change]);
     $middle = fn (string $section): array => ['steps' => [['from' => '3 m', 'to' => '6 m', 'section' => $section]]];
     [$light, $heavy] = ['welded I 600×300×200×10×20×15', 'welded I 600×300×200×10×30×25'];

@@ -15,7 +15,7 @@ function built(string $name): StripSection
     return $s instanceof StripSection ? $s : throw new LogicException('A section built of strips is needed.');
 }
 
-it('has the properties of a welded I section whose flanges differ', function (): void {
+it('has the properties of a welded I section with unequal flanges', function (): void {
     $s = built('strips 15: -100,7.5 100,7.5; 10: 0,15 0,580; 20: -150,590 150,590');
     $i = unequal('welded I 600×300×200×10×20×15');
     expect($s->A)->toBeNear($i->A)->and($s->Iy)->toBeNear($i->Iy)->and($s->Iz)->toBeNear($i->Iz)->and($s->It)->toBeNear($i->It)->and($s->Iw)->toBeNear($i->Iw, 1e-9)->and($s->Wely)->toBeNear($i->Wely)->and($s->Wply)->toBeNear($i->Wply, 1e-9)
