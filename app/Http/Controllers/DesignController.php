@@ -40,10 +40,10 @@ final class DesignController extends Controller
         return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
     }
 
-    /** What can be chosen, by material and field. */
+    /** What can be chosen of materials, and their national parameters. */
     public function materials(): JsonResponse
     {
-        return new JsonResponse(Design::choices());
+        return new JsonResponse(Design::materials());
     }
 
     public function influence(Request $request): JsonResponse

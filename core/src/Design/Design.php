@@ -16,6 +16,7 @@ use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
+use Waage\Material\Parameter;
 use Waage\Material\Registry;
 use Waage\Member\Category;
 use Waage\Member\FieldError;
@@ -165,10 +166,17 @@ final class Design
         );
     }
 
-    /** @return array<string, array<string, list<string>>> what can be chosen, by material and field */
-    public static function choices(): array
+    /**
+     * What can be chosen of materials and what their standards leave to nations.
+     *
+     * @return array<string, array{choices: array<string, list<string>>, parameters: list<array<string, mixed>>}> by id
+     */
+    public static function materials(): array
     {
-        return array_map(fn (Material $m): array => $m->choices(), Registry::all());
+        return array_map(fn (Material $m): array => [
+            'choices' => $m->choices(),
+            'parameters' => array_map(fn (Parameter $p): array => $p->toArray(), $m->parameters()),
+        ], Registry::all());
     }
 
     /**

@@ -75,8 +75,8 @@ final readonly class Parts
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $of = self::beamOf($this->design->beam, $this->effect) ?? throw new \LogicException('It was looked for before.');
-        [$beam, $effect] = $of;
+        $of = self::beamOf($this->design->beam, $this->effect);
+        [$beam, $effect] = $of ?? throw new \LogicException('It was looked for before.');
         $isDeflection = $effect === Effect::Deflection;
         $combinations = $isDeflection ? $this->design->characteristic() : $this->design->ultimate();
         if ($combinations === []) {

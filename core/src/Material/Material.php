@@ -21,6 +21,9 @@ interface Material
      */
     public function read(Fields $fields, array $block, Shape $shape, string $path): ?Make;
 
+    /** @return list<Parameter> what its standards leave to nations, for the basis of a job */
+    public function parameters(): array;
+
     /** @return array<string, list<string>> what its fields let one choose from */
     public function choices(): array;
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
+use Waage\Member\Basis;
 use Waage\Member\Restraint;
 
 /**
  * What a material has to know of a member when its block is read: length and places of supports and hinges (mm),
- * restraint of either flange or edge.
+ * restraint of either flange or edge, and the basis of the job.
  */
 final readonly class Shape
 {
@@ -18,6 +19,7 @@ final readonly class Shape
         public array $places,
         public Restraint $top,
         public Restraint $bottom,
+        public Basis $basis,
     ) {
     }
 

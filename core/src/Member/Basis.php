@@ -17,6 +17,7 @@ final readonly class Basis
      * @param  array<string, BuildUp>  $buildUps  by name
      * @param  float  $limitFrequency  lowest natural frequency that is accepted, Hz; 0: none is asked for
      * @param  float  $limitSway  the top of a cantilever post sways by its height over this at most
+     * @param  array<string, array<string, float>>  $parameters  those of materials, by id and key
      * @param  float  $SDS  S_DS of ASCE 7: the vertical part of an earthquake is 0.2 S_DS times the permanent load
      */
     public function __construct(
@@ -49,6 +50,7 @@ final readonly class Basis
         public float $limitFrequency = 0.0,
         public float $limitSway = 300.0,
         public float $SDS = 0.0,
+        public array $parameters = [],
     ) {
     }
 

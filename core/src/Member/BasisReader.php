@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Material\Registry;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
@@ -129,7 +130,26 @@ final class BasisReader
                 2000,
             ),
             SDS: $f->number($parameters, 'SDS', 'basis.parameters.SDS', 0, 0, 3),
+            parameters: self::ofMaterials($f, $parameters),
         );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $in
+     * @return array<string, array<string, float>> by material and key
+     */
+    private static function ofMaterials(Fields $f, array $in): array
+    {
+        $parameters = [];
+        foreach (Registry::all() as $id => $material) {
+            $given = self::section($f, $in, $id, "basis.parameters.{$id}");
+            foreach ($material->parameters() as $p) {
+                $path = "basis.parameters.{$id}.{$p->key}";
+                $parameters[$id][$p->key] = $f->number($given, $p->key, $path, $p->value, $p->least, $p->most);
+            }
+        }
+
+        return $parameters;
     }
 
     /**

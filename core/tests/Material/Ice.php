@@ -30,6 +30,11 @@ final class Ice implements Material
         return $size > 0.0 ? new IceBar($size, $shape->length, $this) : null;
     }
 
+    public function parameters(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return [];

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { Axle } from '@/bench/influence'
 import type { UnitSystem } from '@/lib/units'
@@ -10,7 +11,7 @@ const emit = defineEmits<{ set: [index: number, key: keyof Axle, text: string]; 
 
 <template>
     <div>
-        <span class="label">Train of axles, from the front</span>
+        <FieldLabel text="Train of axles, from the front" />
         <div v-for="(a, i) in axles" :key="i" class="mt-1 grid grid-cols-[1rem_1fr_1fr_1.2rem] items-start gap-x-1.5">
             <span class="pt-1 text-faint">{{ i + 1 }}</span>
             <QuantityField

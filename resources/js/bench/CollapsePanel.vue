@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { CollapseState } from '@/bench/collapse'
 import DerivationView from '@/bench/DerivationView.vue'
@@ -28,7 +29,7 @@ function setOnSheet(on: boolean): void {
 <template>
     <div class="space-y-3 p-3">
         <label class="block">
-            <span class="label">Loads of</span>
+            <FieldLabel text="Loads of" />
             <select v-model="combination" class="field" aria-label="Combination that collapse is computed for">
                 <option value="">the combination that collapses first</option>
                 <option v-for="c in strength" :key="c.id" :value="c.id">{{ c.id }}: {{ c.text }}</option>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import ChosenArrangements from '@/bench/ChosenArrangements.vue'
@@ -106,7 +107,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 <template>
     <div>
         <label class="mb-1.5 block">
-            <span class="label">Imposed load lies</span>
+            <FieldLabel text="Imposed load lies" />
             <select
                 class="field"
                 :value="doc.arrangement ?? 'worst'"
@@ -120,7 +121,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
         </label>
         <ChosenArrangements v-if="doc.arrangement === 'chosen'" class="mb-1.5" :editor="editor" />
         <label class="mb-1.5 block">
-            <span class="label">Permanent load has</span>
+            <FieldLabel text="Permanent load has" />
             <select
                 class="field"
                 :value="doc.permanentBySpan ? 'span' : 'all'"
@@ -164,7 +165,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                     ><input class="field" :value="own.name" @input="(e) => change(i, (c) => void (c.name = valueOf(e)), 'name')"
                 /></label>
                 <label>
-                    <span class="label">For</span>
+                    <FieldLabel text="For" />
                     <select
                         class="field"
                         :value="own.purpose"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, nextTick, ref } from 'vue'
 import CombinationsPart from '@/bench/CombinationsPart.vue'
 import EndForcesPart from '@/bench/EndForcesPart.vue'
@@ -122,11 +123,11 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         </nav>
         <PartFold title="Member" :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'" :faulty="has('mark', 'title', 'notes')">
             <div class="grid grid-cols-[5rem_1fr] gap-2">
-                <label><span class="label">Mark</span><input class="field" :value="doc.mark" @input="set('mark', value($event))" /></label>
-                <label><span class="label">Title</span><input class="field" :value="doc.title" @input="set('title', value($event))" /></label>
+                <label><FieldLabel text="Mark" /><input class="field" :value="doc.mark" @input="set('mark', value($event))" /></label>
+                <label><FieldLabel text="Title" /><input class="field" :value="doc.title" @input="set('title', value($event))" /></label>
             </div>
             <label class="mt-2 block">
-                <span class="label">Notes for the sheet</span>
+                <FieldLabel text="Notes for the sheet" />
                 <textarea class="field" rows="2" :value="doc.notes" @input="set('notes', value($event))"></textarea>
                 <span v-if="errors.notes" class="fault">{{ errors.notes[0] }}</span>
             </label>
@@ -190,7 +191,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         >
             <div class="grid grid-cols-2 gap-2">
                 <label v-for="[key, label, otherwise] in LIMITS.filter(([key]) => key !== 'sway' || !isLevel(doc))" :key="key">
-                    <span class="label">{{ label }}</span>
+                    <FieldLabel :text="label" />
                     <input
                         class="field"
                         :value="doc.deflection?.[key] ?? ''"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { COLUMNS, governs, HEADS, kindOf, pasteCells, setCell, shown, type Column } from '@/bench/endForces'
@@ -59,7 +60,7 @@ const { onKey, onPaste } = useTableKeys<Column>({
                                 >{{ HEADS[column] }}{{ column === 'name' ? '' : ` ${unitOf(kindOf(column), units)}` }}</span
                             >
                         </th>
-                        <th class="px-0.5 font-normal"><span class="label">Governs</span></th>
+                        <th class="px-0.5 font-normal"><FieldLabel text="Governs" /></th>
                         <th></th>
                     </tr>
                 </thead>

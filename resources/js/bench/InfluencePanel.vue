@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, toRaw } from 'vue'
 import AxleFields from '@/bench/AxleFields.vue'
 import type { Editor } from '@/bench/editor'
@@ -49,13 +50,13 @@ const rows = computed(() =>
     <div class="space-y-3 p-3">
         <div class="grid grid-cols-2 items-start gap-x-2 gap-y-1.5">
             <label>
-                <span class="label">Influence line of</span>
+                <FieldLabel text="Influence line of" />
                 <select v-model="ask.effect" class="field">
                     <option v-for="(name, key) in EFFECTS" :key="key" :value="key">{{ name }}</option>
                 </select>
             </label>
             <label v-if="ask.effect === 'R'">
-                <span class="label">Support</span>
+                <FieldLabel text="Support" />
                 <select v-model="ask.support" class="field" aria-label="Support of the reaction">
                     <option v-for="(s, i) in supports" :key="i" :value="i">{{ i + 1 }} at {{ format(s.x, 'length', units) }}</option>
                 </select>

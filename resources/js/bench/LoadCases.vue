@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { addCase } from '@/bench/loads'
@@ -35,7 +36,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 <template>
     <div>
         <div class="grid grid-cols-[0.85fr_1.15fr_3rem_1rem] gap-x-1.5">
-            <span class="label">Load case</span><span class="label">Category</span
+            <FieldLabel text="Load case" /><span class="label">Category</span
             ><span class="label" title="Of the load cases with the same letter or word here one acts at a time">One of</span>
         </div>
         <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-start gap-x-1.5">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, ref } from 'vue'
 import AxleFields from '@/bench/AxleFields.vue'
 import DerivationView from '@/bench/DerivationView.vue'
@@ -188,16 +189,16 @@ function copyInto(): void {
 
 <template>
     <div class="grid grid-cols-2 gap-x-2 gap-y-1.5 pr-1 pb-2">
-        <label><span class="label">Name</span><input class="field" :value="load.name" @input="set('name', valueOf($event))" /></label>
+        <label><FieldLabel text="Name" /><input class="field" :value="load.name" @input="set('name', valueOf($event))" /></label>
         <label>
-            <span class="label">Load case</span>
+            <FieldLabel text="Load case" />
             <select class="field" :value="load.case" :aria-invalid="!!fault('case')" @change="set('case', valueOf($event))">
                 <option v-for="c in doc.cases" :key="c.id" :value="c.id">{{ c.name }}</option>
             </select>
             <span v-if="fault('case')" class="fault" role="alert">{{ fault('case') }}</span>
         </label>
         <label class="col-span-2">
-            <span class="label">Kind</span>
+            <FieldLabel text="Kind" />
             <select
                 class="field"
                 :value="load.kind"
@@ -217,7 +218,7 @@ function copyInto(): void {
             @remove="(i) => change((l) => void l.axles?.splice(i, 1))"
         />
         <label v-if="load.kind === 'train'" class="col-span-2">
-            <span class="label">Drives</span>
+            <FieldLabel text="Drives" />
             <select class="field" :value="load.way ?? 'both'" @change="(e) => change((l) => void (l.way = valueOf(e) as LoadDocument['way']))">
                 <option value="both">either way</option>
                 <option value="right">to the right only</option>
@@ -225,7 +226,7 @@ function copyInto(): void {
             </select>
         </label>
         <div v-if="load.kind !== 'train' && load.buildUp" class="col-span-2">
-            <span class="label">Follows a build-up of the job</span>
+            <FieldLabel text="Follows a build-up of the job" />
             <span class="flex items-baseline gap-2">
                 <span class="font-semibold">{{ load.buildUp }}</span>
                 <span class="ml-auto whitespace-nowrap">{{ followed === null ? '' : format(followed, 'areaLoad', units) }}</span>
@@ -263,7 +264,7 @@ function copyInto(): void {
             @update:model-value="(v) => set(key, v)"
         />
         <label v-if="hasDirection" class="col-span-2">
-            <span class="label">Acts</span>
+            <FieldLabel text="Acts" />
             <select
                 class="field"
                 :value="direction"
@@ -285,7 +286,7 @@ function copyInto(): void {
             @follow="(name) => change((l) => void Object.assign(l, { buildUp: name, value: '' }))"
         />
         <label v-if="(reducible && category !== 'E' && hasDirection) || load.storeys">
-            <span class="label">Storeys above to reduce with</span>
+            <FieldLabel text="Storeys above to reduce with" />
             <input
                 class="field"
                 :value="load.storeys ?? ''"
@@ -299,7 +300,7 @@ function copyInto(): void {
             <DerivationView :lines="[reduction]" />
         </div>
         <label v-if="isDisplacement(load.kind)">
-            <span class="label">Support</span>
+            <FieldLabel text="Support" />
             <select
                 class="field"
                 aria-label="Support that moves"
@@ -313,7 +314,7 @@ function copyInto(): void {
 
         <template v-if="load.kind === 'area'">
             <div v-if="load.widths" class="col-span-2 grid grid-cols-[1fr_1fr_1.2rem] gap-x-2 gap-y-1">
-                <span class="label">At x</span><span class="label">Width carried</span><span></span>
+                <FieldLabel text="At x" /><FieldLabel text="Width carried" /><span></span>
                 <template v-for="(w, k) in load.widths" :key="k">
                     <QuantityField
                         v-for="key in ['x', 'width'] as const"
@@ -344,7 +345,7 @@ function copyInto(): void {
         </template>
 
         <label class="col-span-2"
-            ><span class="label">Remark</span><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
+            ><FieldLabel text="Remark" /><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
         /></label>
         <label v-if="(load.kind === 'point' && presses) || load.stiffened" class="col-span-2 flex items-center gap-2">
             <input
@@ -364,14 +365,14 @@ function copyInto(): void {
         </label>
         <div class="col-span-2 flex items-end gap-1.5">
             <label class="min-w-0 grow"
-                ><span class="label">Duplicate into</span>
+                ><FieldLabel text="Duplicate into" />
                 <select v-model="into" class="field">
                     <option value="">the same load case</option>
                     <option v-for="c in cases" :key="c.id" :value="c.id">{{ c.name }}</option>
                 </select>
             </label>
             <label v-if="!load.buildUp" class="w-14"
-                ><span class="label">times</span><input v-model="factor" class="field" placeholder="1" aria-label="Factor of the duplicate"
+                ><FieldLabel text="times" /><input v-model="factor" class="field" placeholder="1" aria-label="Factor of the duplicate"
             /></label>
             <button class="quiet underline" @click="copyInto">Duplicate</button>
         </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -100,7 +101,7 @@ function positions(text: string): string[] {
                 @update:model-value="(v) => set(flange, { spacing: v })"
             />
             <label v-else-if="doc.restraint?.[flange]?.kind === 'positions'">
-                <span class="label">Positions, with ; between</span>
+                <FieldLabel text="Positions, with ; between" />
                 <input
                     class="field"
                     :value="doc.restraint[flange].positions?.join('; ')"
@@ -111,7 +112,7 @@ function positions(text: string): string[] {
             </label>
         </div>
         <label class="block">
-            <span class="label">Load acts</span>
+            <FieldLabel text="Load acts" />
             <select
                 class="field"
                 :value="doc.loadHeight ?? 'top'"
@@ -124,7 +125,7 @@ function positions(text: string): string[] {
         </label>
         <div>
             <label class="block">
-                <span class="label">Buckling lengths under axial force, from the ends</span>
+                <FieldLabel text="Buckling lengths under axial force, from the ends" />
                 <select class="field" value="" @change="fromEnds($event.target as HTMLSelectElement)">
                     <option value="">choose how the ends are connected</option>
                     <option v-for="[factor, ends] in ENDS" :key="ends" :value="factor">{{ ends }}: {{ factor }} L</option>

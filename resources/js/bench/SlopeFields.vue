@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -40,7 +41,7 @@ const comes = computed(() => {
 <template>
     <div class="grid grid-cols-2 gap-x-2">
         <label>
-            <span class="label">The member lies</span>
+            <FieldLabel text="The member lies" />
             <select class="field" :value="by" @change="(e) => choose((e.target as HTMLSelectElement).value as SlopeDocument['by'])">
                 <option v-for="(name, key) in NAMES" :key="key" :value="key">{{ name }}</option>
             </select>

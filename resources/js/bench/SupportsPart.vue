@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, toRaw } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf, stretch } from '@/bench/spans'
@@ -137,7 +138,7 @@ function addSpan(): void {
         <SlopeFields class="mt-2" :editor="editor" />
         <p v-if="fault('supports')" class="fault mt-1" role="alert">{{ fault('supports') }}</p>
         <div class="mt-2 grid grid-cols-[1rem_1fr_5.9rem_1fr_1.2rem] items-start gap-x-1.5 gap-y-1">
-            <span></span><span class="label">Support at x</span><span class="label">Kind</span><span class="label">Bearing</span><span></span>
+            <span></span><FieldLabel text="Support at x" /><FieldLabel text="Kind" /><FieldLabel text="Bearing" /><span></span>
             <template v-for="(s, i) in doc.supports" :key="i">
                 <span class="pt-1 text-faint">{{ i + 1 }}</span>
                 <QuantityField
@@ -181,7 +182,7 @@ function addSpan(): void {
                     {{ fault(`supports.${i}.bearsOnly`) }}
                 </p>
                 <label v-if="s.kind === 'roller' && !level" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
-                    <span class="label">Holds</span>
+                    <FieldLabel text="Holds" />
                     <select
                         class="field"
                         :value="s.holds ?? 'normal'"
@@ -201,7 +202,7 @@ function addSpan(): void {
                     v-if="(s.kind === 'fixed' || s.kind === 'guided') && strained"
                     class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2"
                 >
-                    <span class="label">Along the axis</span>
+                    <FieldLabel text="Along the axis" />
                     <select
                         class="field"
                         :value="s.along ?? (s.kind === 'fixed' ? 'held' : 'free')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import type { Result } from '@/contract/result'
@@ -62,7 +63,7 @@ function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v' | 'T', kind: Kind, x: n
         </DisclosureButton>
         <DisclosurePanel class="mt-1">
             <label class="block">
-                <span class="label">At these places, apart by a semicolon; empty: tenths of the spans</span>
+                <FieldLabel text="At these places, apart by a semicolon; empty: tenths of the spans" />
                 <input v-model="list" class="field" :placeholder="`${typed(1500, 'length', units)}; ${typed(2400, 'length', units)}`" />
             </label>
             <p v-if="fault" class="fault" role="alert">{{ fault }}</p>

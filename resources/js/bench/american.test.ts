@@ -155,7 +155,7 @@ describe('grades and families', () => {
                     errors: {},
                 },
             }).text()
-        expect(text('6.10')).toContain('Steel after EN 1993.')
+        expect(text('6.10')).toContain('Steel after EN 1993, concrete after EN 1992')
         expect(text('classic')).toContain('Steel after EN 1993.')
         expect(text('asce-7-16-asd')).toContain('Steel after ANSI/AISC 360-16, ASD.')
         expect(text('asce-7-22-lrfd')).toContain('Steel after ANSI/AISC 360-22, LRFD.')

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, ref, useId, watch } from 'vue'
+import { helpOf } from '@/lib/help'
 import { inSystem, parseQuantity, QuantityError, withUnit } from '@/lib/quantity'
 import { typed, type Kind, type UnitSystem } from '@/lib/units'
 
@@ -74,13 +76,14 @@ function leave(): void {
 
 <template>
     <label class="block min-w-0">
-        <span v-if="label" class="label">{{ label }}</span>
+        <FieldLabel v-if="label" :text="label" />
         <input
             v-model="text"
             class="field"
             :aria-label="label ? undefined : ($attrs['aria-label'] as string)"
             :aria-invalid="fault !== ''"
             :aria-describedby="fault ? faultId : undefined"
+            :aria-description="fault ? undefined : helpOf(label)"
             :placeholder="placeholder"
             spellcheck="false"
             autocomplete="off"

@@ -615,6 +615,14 @@ export interface BasisDocument {
          * interaction of axial force and bending by Annex A of EN 1993-1-1 instead of Annex B
          */
         annexA?: boolean
+        concrete?: {
+            gammaC?: number
+            gammaS?: number
+            alphaCc?: number
+        }
+        timber?: {
+            gammaM?: number
+        }
         /**
          * critical moment by closed formulas (C_1, C_2) instead of the eigenvalue of the member
          */

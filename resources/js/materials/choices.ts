@@ -1,15 +1,28 @@
 import { computed, ref } from 'vue'
 import { api } from '@/lib/api'
 
-/** What the server lets one choose from, by material and field. */
-type Choices = Record<string, Record<string, string[]>>
-const all = ref<Choices>({})
+/** What a standard leaves to nations, as the server lists it. */
+export interface Parameter {
+    key: string
+    tex: string
+    value: number
+    clause: string
+}
+
+/** What the server lets one choose from, by material and field; and the national parameters of each material. */
+type Materials = Record<string, { choices: Record<string, string[]>; parameters: Parameter[] }>
+const all = ref<Materials>({})
 let asked: Promise<void> | null = null
 
-export function useChoices(material: string) {
-    asked ??= api<Choices>('GET', 'materials').then(
+export function useMaterials() {
+    asked ??= api<Materials>('GET', 'materials').then(
         (answer) => void (all.value = answer),
         () => void (asked = null),
     )
-    return { choices: computed(() => all.value[material] ?? {}) }
+    return all
+}
+
+export function useChoices(material: string) {
+    const materials = useMaterials()
+    return { choices: computed(() => materials.value[material]?.choices ?? {}) }
 }

@@ -1,7 +1,11 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
 import type { BasisDocument } from '@/contract/member'
+import Tex from '@/components/Tex.vue'
+import { MATERIALS } from '@/materials'
+import { useMaterials } from '@/materials/choices'
 import LazyField from '@/components/LazyField.vue'
 import BuildUpsForm from '@/pages/BuildUpsForm.vue'
 import type { JobDetail } from '@/lib/jobs'
@@ -51,7 +55,8 @@ const rules = computed<RuleSet>(() => basis.value.combinations ?? '6.10')
 const isEn = computed(() => rules.value.startsWith('6.10'))
 /** What steel is weighed after. */
 const steel = computed(() => {
-    if (isEn.value || rules.value === 'classic') return 'Steel after EN 1993.'
+    if (isEn.value) return 'Steel after EN 1993, concrete after EN 1992, timber after EN 1995.'
+    if (rules.value === 'classic') return 'Steel after EN 1993.'
     if (rules.value.startsWith('asce-7'))
         return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${rules.value.endsWith('asd') ? 'ASD' : 'LRFD'}.`
     return 'Forces and deflections only: no standard for steel that goes with these factors is built in.'
@@ -108,6 +113,13 @@ function savePsi(category: string, index: number, typed: string): void {
     saveBasis({ parameters: { ...parameters.value, psi } })
 }
 
+/** Parameters of a material other than steel, whose are among those of the basis itself. */
+const materials = useMaterials()
+const ofMaterial = (id: string): Record<string, number> =>
+    id === 'concrete' || id === 'timber' ? ((parameters.value[id] ?? {}) as Record<string, number>) : {}
+const saveOfMaterial = (id: string, key: string, typed: string): void =>
+    saveBasis({ parameters: { ...parameters.value, [id]: { ...ofMaterial(id), [key]: numberOf(typed) } } })
+
 function fault(path: string): string {
     return props.errors[path]?.[0] ?? ''
 }
@@ -118,32 +130,32 @@ function fault(path: string): string {
         <h2 class="font-serif text-lg">Basis of the job</h2>
         <div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
             <label v-for="f in TITLE" :key="f.key" class="block" :class="f.key === 'name' || f.key === 'client' ? 'col-span-2' : ''">
-                <span class="label">{{ f.label }}</span>
+                <FieldLabel :text="f.label" />
                 <LazyField :model-value="texts[f.key]" :aria-invalid="fault(f.key) !== ''" @commit="saveText(f.key, $event)" />
                 <span v-if="fault(f.key)" class="fault" role="alert">{{ fault(f.key) }}</span>
             </label>
             <label class="block">
-                <span class="label">Units</span>
+                <FieldLabel text="Units" />
                 <select class="field" :value="basis.units ?? 'metric'" @change="saveBasis({ units: value($event) as 'metric' | 'us' })">
                     <option value="metric">SI metric</option>
                     <option value="us">US customary</option>
                 </select>
             </label>
             <label class="block">
-                <span class="label">Standards</span>
+                <FieldLabel text="Standards" />
                 <select class="field" value="EN" aria-label="Standards">
                     <option value="EN">Eurocodes</option>
                 </select>
             </label>
             <label class="block">
-                <span class="label">Combinations of actions</span>
+                <FieldLabel text="Combinations of actions" />
                 <select class="field" :value="rules" @change="saveBasis({ combinations: value($event) as RuleSet })">
                     <option v-for="(name, id) in RULE_SETS" :key="id" :value="id">{{ name }}</option>
                 </select>
                 <span class="text-xs text-faint">{{ steel }}</span>
             </label>
             <label class="block">
-                <span class="label">Lateral-torsional buckling</span>
+                <FieldLabel text="Lateral-torsional buckling" />
                 <select
                     class="field"
                     :value="parameters.rolledCurves === false ? 'general' : 'rolled'"
@@ -154,7 +166,7 @@ function fault(path: string): string {
                 </select>
             </label>
             <label class="block">
-                <span class="label">Total deflection, span /</span>
+                <FieldLabel text="Total deflection, span /" />
                 <LazyField
                     :model-value="basis.deflection?.total ?? 250"
                     :aria-invalid="fault('basis.deflection.total') !== ''"
@@ -163,7 +175,7 @@ function fault(path: string): string {
                 <span v-if="fault('basis.deflection.total')" class="fault" role="alert">{{ fault('basis.deflection.total') }}</span>
             </label>
             <label class="block">
-                <span class="label">Variable load, span /</span>
+                <FieldLabel text="Variable load, span /" />
                 <LazyField
                     :model-value="basis.deflection?.variable ?? 300"
                     :aria-invalid="fault('basis.deflection.variable') !== ''"
@@ -172,7 +184,7 @@ function fault(path: string): string {
                 <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
             </label>
             <label class="block">
-                <span class="label">Cantilever post, height /</span>
+                <FieldLabel text="Cantilever post, height /" />
                 <LazyField
                     :model-value="basis.deflection?.sway ?? recommended.deflection.sway"
                     :aria-invalid="fault('basis.deflection.sway') !== ''"
@@ -190,7 +202,7 @@ function fault(path: string): string {
                 <span v-if="fault('basis.parameters.SDS')" class="fault" role="alert">{{ fault('basis.parameters.SDS') }}</span>
             </label>
             <label class="block">
-                <span class="label">Natural frequency, at least Hz</span>
+                <FieldLabel text="Natural frequency, at least Hz" />
                 <LazyField
                     :model-value="basis.deflection?.frequency || ''"
                     placeholder="not weighed"
@@ -237,6 +249,24 @@ function fault(path: string): string {
                         </select>
                     </label>
                 </div>
+                <template v-for="(of, id) in MATERIALS" :key="id">
+                    <fieldset v-if="isEn && materials[id]?.parameters.length" class="mt-3">
+                        <legend class="label font-semibold">{{ of.label }}</legend>
+                        <div class="grid grid-cols-3 gap-x-3 gap-y-2">
+                            <label v-for="p in materials[id]?.parameters" :key="p.key" class="block" :title="p.clause">
+                                <span class="label"><Tex :tex="p.tex" /></span>
+                                <LazyField
+                                    :model-value="ofMaterial(id)[p.key] ?? p.value"
+                                    :aria-invalid="fault(`basis.parameters.${id}.${p.key}`) !== ''"
+                                    @commit="saveOfMaterial(id, p.key, $event)"
+                                />
+                                <span v-if="fault(`basis.parameters.${id}.${p.key}`)" class="fault" role="alert">{{
+                                    fault(`basis.parameters.${id}.${p.key}`)
+                                }}</span>
+                            </label>
+                        </div>
+                    </fieldset>
+                </template>
                 <label class="mt-2 flex items-center gap-2">
                     <input
                         type="checkbox"

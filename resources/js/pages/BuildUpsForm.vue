@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { onMounted, ref, watch } from 'vue'
 import type { BuildUpDocument, LayerDocument } from '@/contract/member'
@@ -95,7 +96,7 @@ const COLUMNS = [
             <section v-for="(b, i) in list" :key="i" class="border-l-2 border-l-rule pl-2">
                 <div class="flex items-end gap-2">
                     <label class="grow">
-                        <span class="label">Name</span>
+                        <FieldLabel text="Name" />
                         <LazyField
                             :model-value="b.name"
                             :aria-invalid="!!fault(`${i}.name`)"
@@ -148,7 +149,7 @@ const COLUMNS = [
             <button class="quiet px-0! underline" @click="add">Add a build-up</button>
             <p v-if="refusal" class="fault" role="alert">{{ refusal }}</p>
             <div v-if="library.length">
-                <span class="label">Library of the office</span>
+                <FieldLabel text="Library of the office" />
                 <div v-for="b in library" :key="b.name" class="flex items-baseline gap-2 border-t border-rule py-0.5">
                     <span class="grow truncate">{{ b.name }}</span>
                     <span class="whitespace-nowrap text-faint">{{ shown(loadOf(b), units) }}</span>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { ref, watch } from 'vue'
 import { api, ApiError } from '@/lib/api'
@@ -48,7 +49,7 @@ const paste = (): Promise<void> =>
                 <template v-if="from === 'copy'">
                     <DialogTitle class="font-serif text-xl">Copy of a member</DialogTitle>
                     <label class="mt-3 block">
-                        <span class="label">Job</span>
+                        <FieldLabel text="Job" />
                         <select class="field" @change="open(($event.target as HTMLSelectElement).value)">
                             <option value="">choose one</option>
                             <option v-for="j in jobs" :key="j.id" :value="j.id">{{ j.name }}</option>
@@ -67,7 +68,7 @@ const paste = (): Promise<void> =>
                 <template v-else>
                     <DialogTitle class="font-serif text-xl">Paste a member file</DialogTitle>
                     <label class="mt-3 block">
-                        <span class="label">Text of the file</span>
+                        <FieldLabel text="Text of the file" />
                         <textarea v-model="text" class="field font-mono text-xs" rows="10" spellcheck="false"></textarea>
                     </label>
                 </template>

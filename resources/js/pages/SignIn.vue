@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiError } from '@/lib/api'
@@ -52,12 +53,12 @@ async function enter(how: () => Promise<void>): Promise<void> {
         <section class="flex flex-col justify-center bg-sheet px-12">
             <form class="space-y-3" novalidate @submit.prevent="enter(() => session.signIn(email, password))">
                 <label class="block">
-                    <span class="label">E-mail address</span>
+                    <FieldLabel text="E-mail address" />
                     <input v-model="email" class="field" type="email" autocomplete="username" :aria-invalid="!!errors.email" />
                     <span v-if="errors.email" class="fault" role="alert">{{ errors.email[0] }}</span>
                 </label>
                 <label class="block">
-                    <span class="label">Password</span>
+                    <FieldLabel text="Password" />
                     <input v-model="password" class="field" type="password" autocomplete="current-password" :aria-invalid="!!errors.password" />
                     <span v-if="errors.password" class="fault" role="alert">{{ errors.password[0] }}</span>
                 </label>

@@ -46,7 +46,8 @@ describe.each([
 
 it('prints every line of a derivation on the full sheet only', () => {
     const lines = result.weighings.reduce((n, w) => n + w.lines.length, 0)
-    const printed = (sheet: typeof full): number => mount(SheetPaper, { props: { sheet } }).findAll('.derivation-line, .derivation-given > span').length
+    const printed = (sheet: typeof full): number =>
+        mount(SheetPaper, { props: { sheet } }).findAll('.derivation-line, .derivation-given > span').length
     expect(printed(full)).toBe(lines)
     expect(printed(brief)).toBeLessThan(lines)
 })

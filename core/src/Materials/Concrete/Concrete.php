@@ -10,6 +10,7 @@ use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
+use Waage\Material\Parameter;
 use Waage\Material\Shape;
 use Waage\Materials\Concrete\En1992\ConcreteBeam;
 use Waage\Member\Fields;
@@ -29,6 +30,15 @@ final class Concrete implements Material
     public function read(Fields $fields, array $block, Shape $shape, string $path): ?Make
     {
         return (new ConcreteReader($fields, $block, $path))->read($shape);
+    }
+
+    public function parameters(): array
+    {
+        return [
+            new Parameter('gammaC', 'gamma_C', 1.5, 1.0, 2.0, 'EN 1992-1-1, Table 2.1N'),
+            new Parameter('gammaS', 'gamma_S', 1.15, 1.0, 1.5, 'EN 1992-1-1, Table 2.1N'),
+            new Parameter('alphaCc', 'alpha_cc', 1.0, 0.8, 1.0, 'EN 1992-1-1, 3.1.6(1)'),
+        ];
     }
 
     public function choices(): array

@@ -99,6 +99,12 @@ final readonly class ConcreteMake extends RectangularMake
         return $this->shape->length;
     }
 
+    /** A parameter of the basis, by its key. */
+    public function parameter(string $key): float
+    {
+        return $this->shape->basis->parameters['concrete'][$key];
+    }
+
     public function grade(): string
     {
         return $this->grade->name;

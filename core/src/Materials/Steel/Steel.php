@@ -25,6 +25,12 @@ final class Steel implements Material
         return (new SteelReader($fields, $document, $path))->read($shape);
     }
 
+    /** Those of steel stand among the basis's own. */
+    public function parameters(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return ['grade' => array_column(SteelGrade::cases(), 'value'), 'family' => Catalogue::families()];

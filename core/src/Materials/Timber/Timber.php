@@ -10,6 +10,7 @@ use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
+use Waage\Material\Parameter;
 use Waage\Material\Shape;
 use Waage\Materials\Timber\En1995\TimberBeam;
 use Waage\Member\Fields;
@@ -49,6 +50,11 @@ final class Timber implements Material
         return $grade === null || $b <= 0.0 || $h <= 0.0
             ? null
             : new TimberMake($b, $h, $grade, $serviceClass, $shares, $shape);
+    }
+
+    public function parameters(): array
+    {
+        return [new Parameter('gammaM', 'gamma_M', 1.3, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, solid timber')];
     }
 
     public function choices(): array

@@ -51,6 +51,12 @@ final readonly class TimberMake extends RectangularMake
         return new self(...['b' => $b, 'h' => $h] + get_object_vars($this));
     }
 
+    /** A parameter of the basis, by its key. */
+    public function parameter(string $key): float
+    {
+        return $this->shape->basis->parameters['timber'][$key];
+    }
+
     public function grade(): string
     {
         return $this->grade->name;

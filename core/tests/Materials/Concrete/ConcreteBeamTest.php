@@ -77,6 +77,26 @@ it('has the resistance that strains give: concrete at 3.5 ‰, plane sections', 
     expect(weighingOf(concreteBeam(), 'sagging')->capacity)->toBeNear(0.8 * $low * $b * 20 * ($d - 0.4 * $low), 1e-9);
 });
 
+// Mosley, Bungey and Hulse, Reinforced Concrete Design to Eurocode 2: b = 260, d = 440, C25, 185 kNm with α_cc = 0.85: z = 373 mm,
+// A_s = 1140 mm² (from memory). Here h = 490 with 32 mm of cover and ø20.
+it('needs the steel of a published example, with the national α_cc', function (): void {
+    $w = weighingOf(concreteBeam([
+        'concrete' => ['width' => '260 mm', 'depth' => '490 mm', 'grade' => 'C25/30', 'cover' => '32 mm', 'bottom' => '4ø20'],
+        'loads' => [['value' => '0 kN/m'], ['value' => (185 * 8 / 36 / 1.5).' kN/m']],
+        'basis' => ['parameters' => ['concrete' => ['alphaCc' => 0.85]]],
+    ]), 'sagging');
+    $lines = array_column(array_map(fn ($l): array => [$l->symbol, $l->result], $w->lines), 1, 0);
+    expect($w->demand)->toBeNear(185e6, 1e-9)->and($lines['d'])->toBe(440.0)->and($lines['z_req'])->toBeNear(373, 2e-3)
+        ->and($lines['A_s_req'])->toBeNear(1140, 2e-3);
+});
+
+it('takes the parameters of the job, and refuses what none can be', function (): void {
+    $of = fn (array $p): Design => concreteBeam(['basis' => ['parameters' => ['concrete' => $p]]]);
+    expect(weighingOf($of(['gammaS' => 1.0]), 'sagging')->capacity)->toBeGreaterThan(weighingOf($of([]), 'sagging')->capacity)
+        ->and($of(['gammaC' => 1.4])->checks->factors())->toBe(['gamma_C' => 1.4, 'gamma_S' => 1.15, 'alpha_cc' => 1.0])
+        ->and(fn (): Design => $of(['alphaCc' => 2]))->toThrow(InvalidMember::class);
+});
+
 // 8ø25 do not fit in one layer of 350 mm: (350 − 76 + 25)/50 = 5.98, so 5 and 3; d = 449.5 − 3 · 50/8 = 430.75.
 it('takes no more steel than leaves the neutral axis at 0.448 d, and puts bars into layers', function (): void {
     $heavy = weighingOf(concreteBeam(['concrete' => ['bottom' => '8ø25', 'width' => '350 mm', 'grade' => 'C20/25']]), 'sagging');

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { helpOf } from '@/lib/help'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf } from '@/bench/spans'
@@ -63,7 +64,7 @@ function set(path: string, text: string): void {
         <fieldset v-for="column in columns" :key="column.title" class="min-w-0">
             <legend class="label font-semibold">{{ column.title }}</legend>
             <label v-for="row in column.rows" :key="row.path" class="mb-1 grid grid-cols-[4.5rem_1fr] items-center gap-1">
-                <span class="text-xs">{{ row.label }}</span>
+                <span class="text-xs" :title="helpOf(row.label)">{{ row.label }}</span>
                 <input
                     class="field"
                     :value="row.value"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -44,7 +45,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             @update:model-value="(v) => set(key, v)"
         />
         <label class="col-span-2">
-            <span class="label">Strength class</span>
+            <FieldLabel text="Strength class" />
             <select class="field" :value="concrete.grade" :aria-invalid="!!fault('grade')" @change="(e) => set('grade', value(e))">
                 <option v-for="g in choices.grade ?? [concrete.grade]" :key="g">{{ g }}</option>
             </select>
@@ -64,7 +65,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             @update:model-value="(v) => set(key, v)"
         />
         <label>
-            <span class="label">Legs of a link</span>
+            <FieldLabel text="Legs of a link" />
             <input
                 class="field"
                 inputmode="numeric"
@@ -83,7 +84,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             @update:model-value="(v) => set('yield', v)"
         />
         <label class="col-span-2">
-            <span class="label">Cracks up to, mm</span>
+            <FieldLabel text="Cracks up to, mm" />
             <select
                 class="field"
                 :value="concrete.crackWidth ?? '0.3'"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -91,7 +92,7 @@ function dimension(text: string): number | null {
         <button v-if="!own && !isBuilt" class="quiet underline" @click="start('I')">By its dimensions</button>
         <div v-else class="grid grid-cols-2 gap-2">
             <label class="col-span-2">
-                <span class="label">Kind</span>
+                <FieldLabel text="Kind" />
                 <select
                     class="field"
                     :value="own?.kind ?? 'strips'"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
@@ -48,13 +49,13 @@ const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
 <template>
     <div class="grid grid-cols-2 gap-2">
         <label>
-            <span class="label">Section</span>
+            <FieldLabel text="Section" />
             <input class="field" list="sections" :value="doc.section" :aria-invalid="!!errors.section" @input="set('section', value($event))" />
             <datalist id="sections"><option v-for="n in SECTION_NAMES" :key="n" :value="n" /></datalist>
             <span v-if="errors.section" class="fault" role="alert">{{ errors.section[0] }}</span>
         </label>
         <label>
-            <span class="label">Steel grade</span>
+            <FieldLabel text="Steel grade" />
             <select class="field" :value="doc.grade ?? 'S355'" @change="set('grade', value($event) as MemberDocument['grade'])">
                 <optgroup v-for="of in GRADES" :key="of.standard" :label="of.standard">
                     <option v-for="g in of.grades" :key="g">{{ g }}</option>
@@ -62,7 +63,7 @@ const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
             </select>
         </label>
         <label v-if="doc.ductility || GRADES[1].grades.some((g) => g === doc.grade)" class="col-span-2">
-            <span class="label">Ductility in earthquakes</span>
+            <FieldLabel text="Ductility in earthquakes" />
             <select class="field" :value="doc.ductility ?? 'none'" @change="setDuctility(value($event))">
                 <option value="none">not asked for</option>
                 <option value="moderate">moderately ductile member</option>
@@ -74,7 +75,7 @@ const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
             Stem upwards, flange below
         </label>
         <label v-if="isAngle(doc.section ?? '') || doc.strutEnds" class="col-span-2">
-            <span class="label">As a brace or a post, ends connected</span>
+            <FieldLabel text="As a brace or a post, ends connected" />
             <select class="field" :value="doc.strutEnds ?? ''" @change="setStrutEnds(value($event))">
                 <option value="">not said</option>
                 <option value="upright">by the upright leg</option>

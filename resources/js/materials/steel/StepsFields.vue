@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { GRADES, type Grade } from '@/lib/member'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
@@ -56,7 +57,7 @@ function remove(index: number): void {
 <template>
     <div>
         <div v-if="steps.length" class="grid grid-cols-[1fr_1fr_1.2fr_1.2rem] items-start gap-x-1.5 gap-y-1">
-            <span class="label">From x</span><span class="label">To x</span><span class="label">Section there</span><span></span>
+            <FieldLabel text="From x" /><FieldLabel text="To x" /><FieldLabel text="Section there" /><span></span>
             <template v-for="(s, i) in steps" :key="i">
                 <QuantityField
                     v-for="key in ['from', 'to'] as const"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument } from '@/contract/member'
@@ -22,8 +23,8 @@ function set(index: number, key: keyof StripLine, event: Event): void {
 <template>
     <div class="grid gap-1">
         <div class="grid grid-cols-[4.5rem_1fr_1.5rem] gap-2">
-            <span class="label">t mm</span>
-            <span class="label">Points y,z of the middle line, mm</span>
+            <FieldLabel text="t mm" />
+            <FieldLabel text="Points y,z of the middle line, mm" />
         </div>
         <div v-for="(line, i) in lines" :key="i" class="grid grid-cols-[4.5rem_1fr_1.5rem] items-center gap-2">
             <input class="field" :aria-label="`Thickness of strip ${i + 1} in mm`" :value="line.thickness" @change="set(i, 'thickness', $event)" />

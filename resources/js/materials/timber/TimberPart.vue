@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FieldLabel from '@/components/FieldLabel.vue'
 import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
@@ -41,14 +42,14 @@ const SERVICE = { 1: '1, heated inside', 2: '2, covered, moist', 3: '3, exposed'
             @update:model-value="(v) => set('depth', v)"
         />
         <label>
-            <span class="label">Strength class</span>
+            <FieldLabel text="Strength class" />
             <select class="field" :value="timber.grade" :aria-invalid="!!fault('grade')" @change="(e) => set('grade', value(e))">
                 <option v-for="g in choices.grade ?? [timber.grade]" :key="g">{{ g }}</option>
             </select>
             <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
         </label>
         <label>
-            <span class="label">Service class</span>
+            <FieldLabel text="Service class" />
             <select
                 class="field"
                 :value="timber.serviceClass ?? '1'"

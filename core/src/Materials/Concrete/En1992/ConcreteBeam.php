@@ -54,6 +54,13 @@ final readonly class ConcreteBeam implements MemberChecks
         return $isCovered ? (new SteelAlong($this->envelopes))->figures(ConcreteMake::from($make)) : [];
     }
 
+    public function factors(): array
+    {
+        $of = $this->envelopes->beam->member->basis->parameters['concrete'];
+
+        return ['gamma_C' => $of['gammaC'], 'gamma_S' => $of['gammaS'], 'alpha_cc' => $of['alphaCc']];
+    }
+
     public function standard(): string
     {
         return 'EN 1992-1-1:2004+A1:2014';
@@ -89,7 +96,6 @@ final readonly class ConcreteBeam implements MemberChecks
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
             'Steel in compression is used only where the moment calls for it.',
-            'Partial factors γ_C = 1.5 and γ_S = 1.15, α_cc = 1, the recommended values.',
             'Forces from elastic analysis of the uncracked section, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
             'Shear where it is greatest, at the axis of the support; links carry all of it (6.2.3).',
             'Deflection by the ratio of span to depth, which stands for span/250 (7.4.2); spans over 7 m as if they carry partitions.',

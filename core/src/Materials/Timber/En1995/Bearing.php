@@ -92,7 +92,7 @@ final readonly class Bearing
             $isApart ? 'softwood on supports at least 2 h apart' : '',
         );
         $w->let('f_c_90_k', $timber->grade->fc90, Kind::Stress, 'EN 338', $timber->grade->name);
-        Strength::of($w, 'f_c_90_d', 'f_c_90_k', $kMod, $duration, '', '2.4.1 (2.14)');
+        Strength::of($w, $timber, 'f_c_90_d', 'f_c_90_k', $kMod, $duration, '', '2.4.1 (2.14)');
         $u = $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
         return new Weighing(

@@ -103,7 +103,7 @@ final readonly class Bending
             '6.6',
             $timber->sharesLoad ? 'shares its load' : 'stands alone',
         );
-        Strength::of($w, 'f_m_d', 'f_m_k', $kMod, $duration, 'k_h * k_sys * ', '2.4.1 (2.14)');
+        Strength::of($w, $timber, 'f_m_d', 'f_m_k', $kMod, $duration, 'k_h * k_sys * ', '2.4.1 (2.14)');
     }
 
     /** @param  array{Extreme, float, LoadDuration}  $of */

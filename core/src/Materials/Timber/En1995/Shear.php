@@ -42,7 +42,7 @@ final readonly class Shear
         $w->line('b_ef', 'k_cr * b', Kind::Size, '6.1.7(2) (6.13a)');
         $w->line('tau_d', '1.5 * V_d / (b_ef * h)', Kind::Stress);
         $w->let('f_v_k', $timber->grade->fv, Kind::Stress, 'EN 338', $timber->grade->name);
-        Strength::of($w, 'f_v_d', 'f_v_k', $kMod, $duration, '', '2.4.1 (2.14)');
+        Strength::of($w, $timber, 'f_v_d', 'f_v_k', $kMod, $duration, '', '2.4.1 (2.14)');
         $u = $w->line('u', 'tau_d / f_v_d', Kind::Number, '6.1.7(1) (6.13)');
         $beam = $this->envelopes->beam;
         $factors = $beam->worst(

@@ -45,6 +45,11 @@ final readonly class TimberBeam implements MemberChecks
         return 'deflection-variable';
     }
 
+    public function factors(): array
+    {
+        return ['gamma_M' => $this->envelopes->beam->member->basis->parameters['timber']['gammaM']];
+    }
+
     public function standard(): string
     {
         return 'EN 1995-1-1:2004+A1:2008';
@@ -77,7 +82,7 @@ final readonly class TimberBeam implements MemberChecks
             'Not weighed: vibration by 7.3, pressure of loads on the upper edge, notches, compression at an angle to the grain, fire, connections.',
             'k_mod by the shortest action of each combination, which is also weighed without its shorter actions (3.1.3(2)).',
             'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
-            'Partial factor γ_M = 1.3 of solid timber (Table 2.3); k_cr = 0.67 in shear (6.1.7(2)).',
+            'k_cr = 0.67 in shear (6.1.7(2)).',
             'Effective length in lateral buckling: the whole length between restraints of the compressed edge, with 2 h more where loads act on that edge (6.3.3(3)).',
             'Shear is not reduced near supports (6.1.7(3)).',
             'Bearing: 30 mm of contact length more where the member goes on (6.1.5(1)).',
