@@ -32,8 +32,8 @@ Route::prefix('api')->group(function (): void {
         Route::patch('rates', [RatesController::class, 'update']);
         Route::patch('rates/favourite', [RatesController::class, 'favourite']);
         Route::get('starts', [StartController::class, 'index']);
-        Route::put('starts/{kind}', [StartController::class, 'update'])->where('kind', '[a-z]+ [a-z]+( american)?');
-        Route::delete('starts/{kind}', [StartController::class, 'destroy']);
+        Route::put('starts', [StartController::class, 'update']);
+        Route::delete('starts', [StartController::class, 'destroy']);
         Route::get('build-ups', [BuildUpController::class, 'index']);
         Route::post('build-ups', [BuildUpController::class, 'store']);
         Route::delete('build-ups', [BuildUpController::class, 'destroy']);

@@ -18,13 +18,17 @@ final class StartController extends Controller
         return $this->answer($this->user($request)->office()->firstOrFail());
     }
 
-    public function update(StartRequest $request, string $kind): JsonResponse
+    public function update(StartRequest $request): JsonResponse
     {
-        return $this->change($request, fn (array $starts): array => [...$starts, $kind => $request->start()]);
+        $start = $request->start();
+
+        return $this->change($request, fn (array $starts): array => [...$starts, $request->kind() => $start]);
     }
 
-    public function destroy(Request $request, string $kind): JsonResponse
+    public function destroy(Request $request): JsonResponse
     {
+        $kind = $request->string('kind')->value();
+
         return $this->change($request, fn (array $starts): array => array_diff_key($starts, [$kind => true]));
     }
 

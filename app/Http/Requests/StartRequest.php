@@ -19,13 +19,22 @@ final class StartRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['document' => ['required', 'array', 'max:60']];
+        return [
+            'kind' => ['required', 'string', 'regex:/^[a-z]+ [a-z]+( american)?$/'],
+            'document' => ['required', 'array', 'max:60'],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['document.*' => 'This is not a Waage member file.'];
+        return ['kind.*' => 'This is no kind of member.', 'document.*' => 'This is not a Waage member file.'];
+    }
+
+    /** Material and kind: "steel beam". */
+    public function kind(): string
+    {
+        return $this->string('kind')->value();
     }
 
     /** @return array<array-key, mixed> */

@@ -15,13 +15,12 @@ export function useStarts() {
         (answer) => void (starts.value = answer),
         () => void (asked = null),
     )
-    const path = (name: string): string => `starts/${encodeURIComponent(name)}`
 
     async function keep(name: string, document: MemberDocument): Promise<void> {
-        starts.value = await api<Starts>('PUT', path(name), { document })
+        starts.value = await api<Starts>('PUT', 'starts', { kind: name, document })
     }
     async function putBack(name: string): Promise<void> {
-        starts.value = await api<Starts>('DELETE', path(name))
+        starts.value = await api<Starts>('DELETE', 'starts', { kind: name })
     }
     return { starts, loaded: asked, keep, putBack }
 }
