@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
+use App\Enums\PackState;
 use App\Models\Member;
 use App\Models\Pack;
 use App\Services\PrintRun;
@@ -41,12 +42,12 @@ final class MakePack implements ShouldQueue
     public function handle(Sheets $sheets, SheetPrinter $printer): void
     {
         $pack = Pack::query()->with('job.office')->find($this->pack);
-        if ($pack === null || $pack->state !== 'waiting') {
+        if ($pack === null || $pack->state !== PackState::Waiting) {
             return;
         }
         $members = $pack->job->members()->get()->all();
         $pack->forceFill(['total' => count($members)])->save();
-        $this->state('working', '', 'waiting');
+        $this->state(PackState::Working, '', PackState::Waiting);
         $directory = storage_path('app/packs/'.$pack->id.'-parts');
         File::ensureDirectoryExists($directory);
         try {
@@ -57,13 +58,13 @@ final class MakePack implements ShouldQueue
             }
             $this->bind($pack, array_map(Sheets::indexRow(...), $made), count($parts), $left, $printer, $directory);
             $this->state(
-                'ready',
+                PackState::Ready,
                 match (count($left)) {
                     0 => '',
                     1 => '1 incomplete member has no sheet; the index names it.',
                     default => count($left).' incomplete members have no sheet; the index names them.',
                 },
-                'working',
+                PackState::Working,
             );
         } finally {
             File::deleteDirectory($directory);
@@ -73,9 +74,9 @@ final class MakePack implements ShouldQueue
     public function failed(?\Throwable $e): void
     {
         $this->state(
-            'failed',
+            PackState::Failed,
             mb_substr('The pack could not be made. '.($e?->getMessage() ?? ''), 0, 500),
-            'working',
+            PackState::Working,
         );
     }
 
@@ -206,10 +207,10 @@ final class MakePack implements ShouldQueue
 
     private function isWanted(): bool
     {
-        return Pack::query()->whereKey($this->pack)->value('state') === 'working';
+        return Pack::query()->whereKey($this->pack)->value('state') === PackState::Working;
     }
 
-    private function state(string $state, string $message, string $from): void
+    private function state(PackState $state, string $message, PackState $from): void
     {
         Pack::query()
             ->whereKey($this->pack)

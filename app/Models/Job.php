@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\JobFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -23,9 +25,15 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property-read Office $office
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $members
  * @property \Illuminate\Support\Carbon $updated_at
+ * @property-read int $members_count
+ * @property-read int $failing_count
+ * @property-read int $uncovered_count
  */
 final class Job extends Model
 {
+    /** @use HasFactory<JobFactory> */
+    use HasFactory;
+
     use SoftDeletes;
 
     protected $fillable = ['name', 'number', 'client', 'engineer', 'checker', 'basis'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\MemberState;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\SoftDeletes;
@@ -18,6 +19,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $mark
  * @property string $title
  * @property string $section
+ * @property MemberState $state
  * @property array<string, mixed> $document
  * @property array<string, mixed> $summary
  * @property-read Job $job
@@ -31,7 +33,7 @@ final class Member extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => 'array', 'summary' => 'array'];
+        return ['document' => 'array', 'summary' => 'array', 'state' => MemberState::class];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\OfficeFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -16,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Office extends Model
 {
+    /** @use HasFactory<OfficeFactory> */
+    use HasFactory;
+
     protected $fillable = ['name', 'build_ups', 'rates', 'starts'];
 
     /** @return array<string, string> */

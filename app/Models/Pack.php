@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Enums\PackState;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -14,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $job_id
  * @property string $paper
  * @property bool $full
- * @property string $state waiting, working, ready, cancelled, failed
+ * @property PackState $state
  * @property int $done
  * @property int $total
  * @property string $message
@@ -27,7 +28,7 @@ final class Pack extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['full' => 'boolean'];
+        return ['full' => 'boolean', 'state' => PackState::class];
     }
 
     /** @return BelongsTo<Job, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Services;
 
+use App\Enums\MemberState;
 use App\Exceptions\StaleRevision;
 use App\Models\Job;
 use App\Models\Member;
@@ -64,7 +65,7 @@ final class MemberStore
     {
         foreach ($job->members()->get() as $member) {
             $member->setRelation('job', $job);
-            $member->summary = $this->summary($member->fullDocument());
+            $this->put($member, $this->summary($member->fullDocument()));
             $member->save();
         }
     }
@@ -94,7 +95,14 @@ final class MemberStore
         $member->title = $text('title', 200);
         $summary = $this->summary([...$document, 'basis' => $member->job->basis]);
         $member->section = is_string($summary['section'] ?? null) ? $summary['section'] : $text('section', 60);
+        $this->put($member, $summary);
+    }
+
+    /** @param  array<string, mixed>  $summary */
+    private function put(Member $member, array $summary): void
+    {
         $member->summary = $summary;
+        $member->state = MemberState::from(is_string($summary['state']) ? $summary['state'] : 'incomplete');
     }
 
     /**
@@ -108,7 +116,7 @@ final class MemberStore
         try {
             $design = new Design(CoreMember::fromArray($document), false);
         } catch (InvalidMember $e) {
-            return ['state' => 'incomplete', 'reason' => $e->getMessage()];
+            return ['state' => MemberState::Incomplete->value, 'reason' => $e->getMessage()];
         }
         $verdict = $design->verdict();
         $member = $design->member;

@@ -10,20 +10,13 @@ use App\Services\MemberStore;
 
 function engineer(string $office = 'Alder Office'): User
 {
-    static $count = 0;
-    $count++;
-
-    return User::query()->create(['office_id' => Office::query()->firstOrCreate(['name' => $office])->id, 'name' => "Engineer {$count}", 'email' => "engineer{$count}@example.test", 'password' => 'correct horse']);
+    return User::factory()->create(['office_id' => Office::query()->firstOrCreate(['name' => $office])->id]);
 }
 
 /** @param  array<string, mixed>  $basis */
 function jobOf(User $user, array $basis = ['standard' => 'EN', 'units' => 'metric']): Job
 {
-    $job = new Job(['name' => 'Boat shed', 'number' => '7', 'client' => 'Club', 'engineer' => 'A', 'checker' => 'B', 'basis' => $basis]);
-    $job->office_id = $user->office_id;
-    $job->save();
-
-    return $job->refresh();
+    return Job::factory()->create(['office_id' => $user->office_id, 'basis' => $basis])->refresh();
 }
 
 /** @param  array<string, mixed>  $change */

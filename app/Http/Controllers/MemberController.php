@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MemberRequest;
+use App\Http\Requests\OrderRequest;
+use App\Http\Resources\MemberRow;
 use App\Models\Job;
 use App\Models\Member;
 use App\Services\MemberStore;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Waage\Member\FieldError;
-use Waage\Member\InvalidMember;
 
 final class MemberController extends Controller
 {
@@ -19,26 +20,13 @@ final class MemberController extends Controller
     {
     }
 
-    /** @return array<string, mixed> a row of the list of members */
-    public static function row(Member $m): array
-    {
-        return [
-            'id' => $m->id,
-            'mark' => $m->mark,
-            'title' => $m->title,
-            'section' => $m->section,
-            'revision' => $m->revision,
-            'summary' => $m->summary,
-        ];
-    }
-
-    public function store(Request $request, Job $job): JsonResponse
+    public function store(MemberRequest $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
-        $member = $this->store->create($job, $this->document($request));
+        $member = $this->store->create($job, $request->document());
         $job->touch();
 
-        return new JsonResponse(self::row($member), 201);
+        return new JsonResponse(new MemberRow($member), 201);
     }
 
     public function show(Member $member): JsonResponse
@@ -55,11 +43,11 @@ final class MemberController extends Controller
     }
 
     /** Autosave: refused with 409 when somebody else saved in between. */
-    public function update(Request $request, Member $member): JsonResponse
+    public function update(MemberRequest $request, Member $member): JsonResponse
     {
         $this->authorize('work', $member);
         $member->job()->firstOrFail();
-        $saved = $this->store->update($member, $this->document($request), $request->integer('revision'));
+        $saved = $this->store->update($member, $request->document(), $request->revision());
         $saved->job->touch();
 
         return new JsonResponse(['revision' => $saved->revision]);
@@ -79,7 +67,7 @@ final class MemberController extends Controller
         $this->authorize('work', $member);
         $member->restore();
 
-        return new JsonResponse(self::row($member));
+        return new JsonResponse(new MemberRow($member));
     }
 
     /** Into the same job behind it, or to the end of another one. */
@@ -92,7 +80,7 @@ final class MemberController extends Controller
             ? $this->twin($member)
             : $this->store->create($to, $member->document);
 
-        return new JsonResponse(self::row($copy), 201);
+        return new JsonResponse(new MemberRow($copy), 201);
     }
 
     private function twin(Member $member): Member
@@ -112,14 +100,12 @@ final class MemberController extends Controller
     }
 
     /** Puts the members of a job in the given order; members that are not named keep their place at the end. */
-    public function order(Request $request, Job $job): JsonResponse
+    public function order(OrderRequest $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
-        $ids = $request->validate(['members' => ['required', 'array', 'max:5000'], 'members.*' => ['integer']])[
-            'members'
-        ];
+        $ids = $request->members();
         DB::transaction(function () use ($ids, $job): void {
-            foreach (array_values($ids) as $position => $id) {
+            foreach ($ids as $position => $id) {
                 $job->members()
                     ->whereKey($id)
                     ->update(['position' => $position + 1]);
@@ -142,16 +128,5 @@ final class MemberController extends Controller
             ['Content-Disposition' => "attachment; filename=\"{$name}.waage.json\""],
             JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         );
-    }
-
-    /** @return array<array-key, mixed> */
-    private function document(Request $request): array
-    {
-        $document = $request->input('document');
-        if (! is_array($document)) {
-            throw new InvalidMember([new FieldError('document', 'This is not a Waage member file.')]);
-        }
-
-        return $document;
     }
 }

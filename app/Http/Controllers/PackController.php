@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Enums\PackState;
+use App\Http\Resources\PackResource;
 use App\Jobs\MakePack;
 use App\Models\Job;
 use App\Models\Pack;
@@ -26,51 +28,39 @@ final class PackController extends Controller
             'total' => $total,
         ]);
         $pack->job()->associate($job);
-        $pack->state = 'waiting';
+        $pack->state = PackState::Waiting;
         $pack->save();
         MakePack::dispatch($pack->id);
 
-        return new JsonResponse($this->present($pack), 201);
+        return new JsonResponse(new PackResource($pack), 201);
     }
 
     public function show(Pack $pack): JsonResponse
     {
         $this->authorize('work', $pack);
 
-        return new JsonResponse($this->present($pack));
+        return new JsonResponse(new PackResource($pack));
     }
 
     public function destroy(Pack $pack): JsonResponse
     {
         $this->authorize('work', $pack);
-        if (in_array($pack->state, ['waiting', 'working'], true)) {
-            $pack->state = 'cancelled';
+        if ($pack->state->isOpen()) {
+            $pack->state = PackState::Cancelled;
             $pack->save();
         }
 
-        return new JsonResponse($this->present($pack));
+        return new JsonResponse(new PackResource($pack));
     }
 
     public function pdf(Pack $pack): BinaryFileResponse
     {
         $this->authorize('work', $pack);
-        abort_unless($pack->state === 'ready' && is_file($pack->path()), 404);
+        abort_unless($pack->state === PackState::Ready && is_file($pack->path()), 404);
 
         return response()->file($pack->path(), [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => "inline; filename=\"pack-{$pack->id}.pdf\"",
         ]);
-    }
-
-    /** @return array<string, mixed> */
-    private function present(Pack $pack): array
-    {
-        return [
-            'id' => $pack->id,
-            'state' => $pack->state,
-            'done' => $pack->done,
-            'total' => $pack->total,
-            'message' => $pack->message,
-        ];
     }
 }

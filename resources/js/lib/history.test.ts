@@ -2,13 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { History } from './history'
 
 describe('History', () => {
-    it('goes back and forth without limit', () => {
+    it('goes back and forth, up to its limit', () => {
         const history = new History<number>()
         for (let i = 0; i < 500; i++) history.push(i)
         let now: number | null = 500
-        for (let i = 499; i >= 0; i--) expect((now = history.undo(now as number))).toBe(i)
+        for (let i = 499; i >= 200; i--) expect((now = history.undo(now as number))).toBe(i)
         expect(history.undo(0)).toBeNull()
-        for (let i = 1; i <= 500; i++) expect((now = history.redo(now as number))).toBe(i)
+        for (let i = 201; i <= 500; i++) expect((now = history.redo(now as number))).toBe(i)
         expect(history.canRedo).toBe(false)
     })
     it('makes one step of quick changes to one field', () => {

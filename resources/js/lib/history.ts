@@ -1,4 +1,7 @@
-/** Undo and redo without limit. Steps with the same key within a second are one. */
+/** So many steps can be undone: a document is some kilobytes. */
+const MOST = 300
+
+/** Undo and redo. Steps with the same key within a second are one. */
 export class History<T> {
     private past: T[] = []
     private future: T[] = []
@@ -17,6 +20,7 @@ export class History<T> {
     push(state: T, key = '', now = Date.now()): boolean {
         const same = key !== '' && key === this.lastKey && now - this.lastTime < 1000 && this.past.length > 0
         if (!same) this.past.push(state)
+        if (this.past.length > MOST) this.past.shift()
         this.future = []
         this.lastKey = key
         this.lastTime = now

@@ -55,7 +55,7 @@ const memberHeight = computed(
             <div v-if="cuts.length > 1" class="section-cuts">
                 <div v-for="c in cuts.slice(1)" :key="c.text">
                     <SectionDrawing bare :section="result.section" :units="units" :cut="c.index" />
-                    <figcaption>{{ c.title }}: {{ c.text }}</figcaption>
+                    <p>{{ c.title }}: {{ c.text }}</p>
                 </div>
             </div>
         </template>
