@@ -39,7 +39,7 @@ final class Envelope
     /** @var array<string, EnvelopeReach> by list, sign and places */
     private array $reaches = [];
 
-    public function __construct(private readonly LoadedBeam $beam, public readonly Effect $effect)
+    public function __construct(private readonly LoadedBeam $beam, public readonly Effect|Functional $effect)
     {
         $this->parts = EnvelopeParts::of($beam, $effect);
         $this->bounds = new EnvelopeBounds(

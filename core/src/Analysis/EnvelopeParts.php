@@ -14,10 +14,10 @@ namespace Waage\Analysis;
 final class EnvelopeParts
 {
     /** @return list<Part> */
-    public static function of(LoadedBeam $beam, Effect $effect): array
+    public static function of(LoadedBeam $beam, Effect|Functional $effect): array
     {
         $responses = $beam->responses;
-        $degree = match ($effect) {
+        $degree = match ($effect instanceof Functional ? Effect::Moment : $effect) {
             Effect::Shear, Effect::Axial => 3,
             Effect::Moment => 4,
             Effect::Slope => 5,

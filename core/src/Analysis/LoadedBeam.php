@@ -329,7 +329,7 @@ final readonly class LoadedBeam
     public function worst(
         Combination $combination,
         float $weight,
-        Effect $effect,
+        Effect|Functional $effect,
         int $sign,
         int $segment,
         float $t,

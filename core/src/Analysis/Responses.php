@@ -85,8 +85,11 @@ final readonly class Responses
     }
 
     /** @return list<float> coefficients of the effect of one set on one segment */
-    public function polynomial(Effect $effect, int $set, int $segment): array
+    public function polynomial(Effect|Functional $effect, int $set, int $segment): array
     {
+        if ($effect instanceof Functional) {
+            return $effect->polynomial(fn (Effect $e): array => $this->polynomial($e, $set, $segment));
+        }
         if ($effect === Effect::Deflection || $effect === Effect::Sag) {
             return $this->deflections($effect)[$set][$segment];
         }
@@ -152,7 +155,7 @@ final readonly class Responses
      *
      * @return list<float>
      */
-    public function valuesAt(Effect $effect, int $segment, float $t): array
+    public function valuesAt(Effect|Functional $effect, int $segment, float $t): array
     {
         if ($effect !== Effect::Moment && $effect !== Effect::Shear) {
             return array_map(

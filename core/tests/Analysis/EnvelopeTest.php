@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
+use Waage\Analysis\Functional;
 use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
@@ -16,7 +17,8 @@ it('is the worst of all arrangements, tried one by one', function (int $seed): v
     $beam = $design->beam;
     $weight = SteelMake::of($member)->section->weight();
     $combinations = array_values(array_filter($design->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Strength));
-    foreach (Effect::cases() as $effect) {
+    // Sums of forces as well: faces of interaction diagrams.
+    foreach ([...Effect::cases(), new Functional(0.3, 0.0, 1e-3), new Functional(0.0, -1.0, 2e-3)] as $effect) {
         $curves = [1 => (new Envelope($beam, $effect))->curve($combinations, 1, $weight), -1 => (new Envelope($beam, $effect))->curve($combinations, -1, $weight)];
         foreach (range(1, 24) as $i) {
             $x = $member->length * $i / 24.7;
