@@ -43,7 +43,7 @@ test('a value on the reading line tells what it is made of, adding up, and opens
 test('the office lets new beams start like one, and puts that back', async ({ page }) => {
     await newMember(page)
     const job = page.url()
-    await page.getByRole('navigation', { name: 'Parts of the definition' }).getByRole('button', { name: 'Section' }).click()
+    await page.getByRole('navigation', { name: 'Parts of the definition' }).getByRole('button', { name: 'Go to Section' }).click()
     await page
         .getByRole('button', { name: /Member/ })
         .first()

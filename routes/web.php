@@ -11,6 +11,7 @@ use App\Http\Controllers\RatesController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\StartController;
+use App\Http\Controllers\ToolController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -31,6 +32,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('rates', [RatesController::class, 'show']);
         Route::patch('rates', [RatesController::class, 'update']);
         Route::patch('rates/favourite', [RatesController::class, 'favourite']);
+        Route::get('tools', [ToolController::class, 'index']);
+        Route::post('tools', [ToolController::class, 'answer']);
         Route::get('starts', [StartController::class, 'index']);
         Route::put('starts', [StartController::class, 'update']);
         Route::delete('starts', [StartController::class, 'destroy']);

@@ -13,8 +13,8 @@ function evaluator(): ExpressionLanguage
     static $language = null;
     if ($language === null) {
         $language = new ExpressionLanguage;
-        foreach (['sqrt', 'min', 'max', 'abs'] as $name) {
-            $language->addFunction(ExpressionFunction::fromPhp($name));
+        foreach (['sqrt' => 'sqrt', 'min' => 'min', 'max' => 'max', 'abs' => 'abs', 'exp' => 'exp', 'log' => 'ln'] as $php => $name) {
+            $language->addFunction(ExpressionFunction::fromPhp($php, $name));
         }
     }
 
@@ -37,7 +37,7 @@ function evaluateTex(string $tex): float
     }, $tex);
     $text = strtr($text, [
         '\\left|' => 'abs(', '\\right|' => ')', '\\left' => '', '\\right' => '', '\\cdot' => '*', '\\pi' => sprintf('%.17g', M_PI), ';\\;' => ',',
-        '\\sqrt' => 'sqrt', '\\min' => 'min', '\\max' => 'max',
+        '\\sqrt' => 'sqrt', '\\min' => 'min', '\\max' => 'max', '\\ln' => 'ln', '\\exp' => 'exp',
     ]);
     // A fraction is two groups side by side; a brace is a bracket.
     while (preg_match('~\\\\dfrac(\{(?:[^{}]|(?1))*\})(\{(?:[^{}]|(?2))*\})~', $text, $m) === 1) {

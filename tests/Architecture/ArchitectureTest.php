@@ -12,6 +12,7 @@ $not = [
     'Analysis' => ['Materials', 'Design', 'Sheets'],
     'Design' => ['Materials', 'Sheets'],
     'Sheets' => ['Materials'],
+    'Tools' => ['Materials', 'Analysis', 'Loading'],
 ];
 foreach ($not as $folder => $others) {
     arch("{$folder} does not use what it is not to know")->expect("Waage\\{$folder}")->not->toUse(array_map(fn (string $o): string => "Waage\\{$o}", $others));

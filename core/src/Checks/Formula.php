@@ -7,7 +7,7 @@ namespace Waage\Checks;
 /**
  * The text of a formula, set as LaTeX with symbols or with anything else in their place.
  *
- * Grammar: numbers, symbols, + − * / ^, brackets, and sqrt, min, max, abs; pi is a constant. The same text is what the
+ * Grammar: numbers, symbols, + − * / ^, brackets, and sqrt, min, max, abs, ln, exp; pi is a constant. The same text is what the
  * tests evaluate.
  */
 final class Formula
@@ -34,6 +34,8 @@ final class Formula
         'Phi',
         'Omega',
     ];
+
+    private const FUNCTIONS = ['sqrt', 'min', 'max', 'abs', 'ln', 'exp'];
 
     /** Symbols written with a bar over them. */
     private const BARRED = ['lambda_LT', 'lambda_LT_0'];
@@ -81,7 +83,7 @@ final class Formula
     {
         preg_match_all('~[A-Za-z]\w*~', $formula, $m);
 
-        return array_values(array_unique(array_diff($m[0], ['sqrt', 'min', 'max', 'abs', 'pi'])));
+        return array_values(array_unique(array_diff($m[0], [...self::FUNCTIONS, 'pi'])));
     }
 
     /**
@@ -113,6 +115,8 @@ final class Formula
             'brackets' => $of[0],
             'sqrt' => sqrt($of[0]),
             'abs' => abs($of[0]),
+            'ln' => log($of[0]),
+            'exp' => exp($of[0]),
             'min' => min($of),
             'max' => max($of),
             default => throw new \LogicException("No function {$name}."),
@@ -203,7 +207,7 @@ final class Formula
 
             return ['brackets', $inner];
         }
-        if (in_array($token, ['sqrt', 'min', 'max', 'abs'], true)) {
+        if (in_array($token, self::FUNCTIONS, true)) {
             $arguments = [];
             do {
                 $this->at++;

@@ -22,13 +22,32 @@ final class Working
     /** @var array<string, Kind> */
     private array $kinds = [];
 
-    public function __construct(private readonly bool $keepsLines)
+    /** @var array<string, float> typed values that have been taken */
+    private array $taken = [];
+
+    /** @param  array<string, float>  $typed  values that the engineer gives in place of those that are worked out, by symbol */
+    public function __construct(private readonly bool $keepsLines, private readonly array $typed = [])
     {
+    }
+
+    /** @return list<string> symbols of typed values that nothing has asked for */
+    public function unused(): array
+    {
+        return array_keys(array_diff_key($this->typed, $this->taken));
+    }
+
+    public function has(string $symbol): bool
+    {
+        return isset($this->values[$symbol]);
     }
 
     /** A value that is taken from the input, a table or the statics; it is printed. */
     public function let(string $symbol, float $value, Kind $kind, string $clause = '', string $note = ''): float
     {
+        if (isset($this->typed[$symbol])) {
+            $this->taken[$symbol] = $value = $this->typed[$symbol];
+            $note = 'typed';
+        }
         $this->bind($symbol, $value, $kind);
         if ($this->keepsLines) {
             $this->lines[] = new Line($symbol, $symbol, [$symbol => [$value, $kind]], $value, $kind, $clause, $note);
@@ -55,6 +74,9 @@ final class Working
     /** @throws \LogicException where a symbol of the formula has no value */
     public function line(string $symbol, string $formula, Kind $kind, string $clause = '', string $note = ''): float
     {
+        if (isset($this->typed[$symbol])) {
+            return $this->let($symbol, $this->typed[$symbol], $kind, $clause);
+        }
         $result = Formula::value($formula, $this->values);
         if ($this->keepsLines) {
             $values = [];

@@ -7,6 +7,7 @@ namespace Waage\Material;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Design\Design;
 use Waage\Member\Fields;
+use Waage\Tools\Tool;
 
 /** Steel, timber, concrete …: how a member of it is read, what it is checked by, what could stand in its place. */
 interface Material
@@ -23,6 +24,9 @@ interface Material
 
     /** @return list<Parameter> what its standards leave to nations, for the basis of a job */
     public function parameters(): array;
+
+    /** @return list<Tool> calculations of their own by its standards */
+    public function tools(): array;
 
     /** @return array<string, list<string>> what its fields let one choose from */
     public function choices(): array;

@@ -11,6 +11,10 @@ enum Kind: string
     case Length = 'length';
     case Size = 'size';
     case Deflection = 'deflection';
+
+    /** Width of cracks, where hundredths count. */
+    case Crack = 'crack';
+
     case Force = 'force';
     case LineLoad = 'lineLoad';
     case Mass = 'mass';

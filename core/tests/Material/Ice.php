@@ -35,6 +35,11 @@ final class Ice implements Material
         return [];
     }
 
+    public function tools(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return [];

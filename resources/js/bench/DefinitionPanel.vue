@@ -119,7 +119,9 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             class="sticky top-0 z-10 flex flex-wrap gap-x-0.5 border-b border-rule bg-paper px-2 py-0.5 text-xs"
             aria-label="Parts of the definition"
         >
-            <button v-for="[title, short] in PARTS" :key="title" class="quiet px-1! underline" @click="jump(title)">{{ short }}</button>
+            <button v-for="[title, short] in PARTS" :key="title" class="quiet px-1! underline" :aria-label="`Go to ${title}`" @click="jump(title)">
+                {{ short }}
+            </button>
         </nav>
         <PartFold title="Member" :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'" :faulty="has('mark', 'title', 'notes')">
             <div class="grid grid-cols-[5rem_1fr] gap-2">

@@ -132,6 +132,8 @@ function onClick(event: MouseEvent): void {
 function onKey(event: KeyboardEvent): void {
     if (event.target !== event.currentTarget) return
     if (event.key === 'Enter' && reading.value !== null) {
+        // Otherwise the key would press the button that takes the focus.
+        event.preventDefault()
         if (props.influence?.open.value) emit('pick', reading.value)
         else take(reading.value)
         return

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import KeyMap from '@/components/KeyMap.vue'
 import { away } from '@/lib/api'
 import { session } from '@/lib/session'
 
 const router = useRouter()
+const route = useRoute()
 
 async function leave(): Promise<void> {
     await session.signOut()
@@ -19,6 +20,7 @@ async function leave(): Promise<void> {
         <span class="ml-auto flex items-center gap-3">
             <span v-if="away" class="fault" role="status">The server cannot be reached; your work is kept here.</span>
             <slot name="right" />
+            <RouterLink v-if="route.name !== 'tools'" class="quiet" to="/tools">Tools</RouterLink>
             <span class="text-faint">{{ session.user?.office }}</span>
             <KeyMap />
             <button class="quiet" @click="leave">Sign out</button>

@@ -13,6 +13,7 @@ use Waage\Material\NoCollapse;
 use Waage\Material\Parameter;
 use Waage\Material\Shape;
 use Waage\Materials\Concrete\En1992\ConcreteBeam;
+use Waage\Materials\Concrete\En1992\Tools\En1992Tools;
 use Waage\Member\Fields;
 
 /** Reinforced concrete: rectangular beams. */
@@ -39,6 +40,11 @@ final class Concrete implements Material
             new Parameter('gammaS', 'gamma_S', 1.15, 1.0, 1.5, 'EN 1992-1-1, Table 2.1N'),
             new Parameter('alphaCc', 'alpha_cc', 1.0, 0.8, 1.0, 'EN 1992-1-1, 3.1.6(1)'),
         ];
+    }
+
+    public function tools(): array
+    {
+        return En1992Tools::all();
     }
 
     public function choices(): array

@@ -31,6 +31,11 @@ final class Steel implements Material
         return [];
     }
 
+    public function tools(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return ['grade' => array_column(SteelGrade::cases(), 'value'), 'family' => Catalogue::families()];

@@ -57,6 +57,11 @@ final class Timber implements Material
         return [new Parameter('gammaM', 'gamma_M', 1.3, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, solid timber')];
     }
 
+    public function tools(): array
+    {
+        return [];
+    }
+
     public function choices(): array
     {
         return ['grade' => Grade::names(), 'serviceClass' => array_column(ServiceClass::cases(), 'value')];

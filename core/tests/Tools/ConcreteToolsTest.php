@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Tests\Tools;
+
+use Waage\Checks\Formula;
+use Waage\Checks\Working;
+use Waage\Member\InvalidMember;
+use Waage\Tools\Input;
+use Waage\Tools\Toolbox;
+use Waage\Tools\Values;
+use Waage\Units\UnitSystem;
+
+/**
+ * The values of an answer, in the unit they are shown in.
+ *
+ * @param  array<string, string|float>  $given
+ * @return array<string, float>
+ */
+function answerOf(string $tool, array $given = []): array
+{
+    $answer = Toolbox::answer($tool, $given, UnitSystem::Metric);
+
+    return array_column($answer['lines'], 'value', 'symbol');
+}
+
+it('answers as published or by hand', function (string $tool, array $given, array $values): void {
+    $answer = answerOf($tool, $given);
+    foreach ($values as $symbol => $value) {
+        expect($answer[$symbol])->toBeNear($value, 0.013, 1e-6);
+    }
+})->with([
+    // EN 1992-1-1, Table 3.1 (rounded there).
+    'C30/37' => ['concrete-properties', ['f_ck' => 30], ['f_ctm' => 2.9, 'f_ctk_005' => 2.03, 'E_cm' => 32800, 'eps_c1' => 2.16]],
+    'C70/85' => ['concrete-properties', ['f_ck' => 70], ['f_ctm' => 4.6, 'E_cm' => 40750, 'eps_cu1' => 2.84, 'eps_c2' => 2.42, 'eps_cu2' => 2.66, 'n' => 1.44, 'lambda' => 0.75, 'eta' => 0.9]],
+    'C90/105' => ['concrete-properties', ['f_ck' => 90], ['f_ctm' => 5.04, 'E_cm' => 43600, 'eps_c2' => 2.6, 'eps_cu2' => 2.6, 'n' => 1.4, 'eps_c3' => 2.3, 'lambda' => 0.7, 'eta' => 0.8]],
+    // Table 3.2: nominal drying shrinkage, cement N, ‰ (two digits there).
+    'shrinkage C20, 40 %' => ['concrete-shrinkage', ['f_ck' => 20, 'RH' => 40], ['eps_cd_0' => 0.58]],
+    'shrinkage C40, 60 %' => ['concrete-shrinkage', ['f_ck' => 40, 'RH' => 60], ['eps_cd_0' => 0.381]],
+    'shrinkage C60, 80 %' => ['concrete-shrinkage', ['f_ck' => 60, 'RH' => 80], ['eps_cd_0' => 0.1865]],
+    // Annex B by hand: C20/25 (28 MPa), 80 %, 300 mm, 28 days: φ_RH = 1 + 0.2/0.6694 = 1.2988; 16.8/√28 = 3.1749; 0.4884.
+    'creep C20' => ['concrete-creep', ['f_ck' => 20, 'RH' => 80, 'h_0' => '300 mm', 't' => 1e9], ['phi_0' => 1.2988 * 3.1749 * 0.4884, 'phi' => 2.014]],
+    // Table 4.4N and 4.2.
+    'cover XC3' => ['concrete-cover', ['exposure' => 'XC3', 'phi' => 12], ['c_nom' => 35]],
+    'cover by bond' => ['concrete-cover', ['exposure' => 'XC1', 'phi' => 25], ['c_nom' => 35]],
+    // Mosley, Bungey and Hulse: 185 kNm, 260 × 440, C25, α_cc = 0.85.
+    'singly reinforced' => ['concrete-bending', ['M_Ed' => 185, 'b' => 260, 'd' => 440, 'f_ck' => 25, 'alpha_cc' => 0.85], ['z' => 373, 'A_s' => 1140]],
+    // By hand: x = 0.448 · 440 = 197.1; M_max = 0.8 · 197.1 · 260 · 14.167 · (440 − 78.85) = 209.8; A_s2 = 75.2/(0.39 · 420.6).
+    'doubly reinforced' => ['concrete-bending', ['M_Ed' => 285, 'b' => 260, 'd' => 440, 'd_2' => 50, 'f_ck' => 25, 'alpha_cc' => 0.85], ['M_max' => 209.76, 'A_s2' => 458.6, 'A_s' => 1779]],
+    // By hand: a T of 600 wide, web 250, flange 150, d = 530, C25 with 0.85: M_f = 600 · 150 · 14.167 · 455 = 580.1 kNm.
+    'T, block in the flange' => ['concrete-bending', ['M_Ed' => 400, 'b' => 600, 'b_w' => 250, 'h_f' => 150, 'd' => 530, 'f_ck' => 25, 'alpha_cc' => 0.85], ['M_f' => 580.1, 'A_s' => 1914]],
+    // By hand: 350 · 150 · 14.167 = 743.8 kN · 455 = 338.4 kNm beside the web; 261.6 kNm in the web: z = 530/2 (1 + √(1 − 0.5259)) = 447.5.
+    'T, block in the web' => ['concrete-bending', ['M_Ed' => 600, 'b' => 600, 'b_w' => 250, 'h_f' => 150, 'd' => 530, 'f_ck' => 25, 'alpha_cc' => 0.85], ['M_1' => 338.4, 'z' => 447.5, 'A_s' => 743750 / 434.78 + 261.6e6 / (447.5 * 434.78)]],
+    // By hand: k = 1.667, ρ = 0.698 %, 0.12 · 1.667 · (100 · 0.00698 · 30)^⅓ = 0.5512 MPa.
+    'shear without links' => ['concrete-shear', [], ['V_Rd_c' => 74.41]],
+    'shear, least' => ['concrete-shear', ['A_sl' => 100], ['V_Rd_c' => 0.035 * 1.6667 ** 1.5 * sqrt(30) * 135]],
+    'links' => ['concrete-links', ['V_Ed' => 200], ['A_sw_s' => 454.3, 'V_Rd_max' => 442.4, 'a_l' => 506.25]],
+    'links, steep' => ['concrete-links', ['V_Ed' => 600], ['V_Rd_max' => 600]],
+    'given links' => ['concrete-link-resistance', ['A_sw' => 300, 's' => 100], ['V_Rd_s' => 300 / 100 * 405 * 434.78 * sqrt(300 * 100 * 0.528 * 20 / (300 * 434.78) - 1) / 1000]],
+    // Example by hand: σ_s = 216.2, h_c,ef = 107.5, s_r,max = 129.2 + 116.4.
+    'crack width' => ['concrete-crack-width', [], ['sigma_s' => 216.2, 's_r_max' => 245.6, 'w_k' => 0.208]],
+    'crack tables' => ['concrete-crack-table', ['sigma_s' => 280], ['phi_tab' => 12, 's_max' => 150]],
+    'least steel against cracks' => ['concrete-crack-least', [], ['A_s_min' => 0.4 * 0.86 * 2.896 * 75000 / 240]],
+    // ø16, C30, good bond: 4 · 435/3.041 = 572 mm, the 36 φ of tables.
+    'anchorage' => ['concrete-anchorage', [], ['l_bd' => 572, 'l_0' => 809]],
+    'flange' => ['concrete-flange-width', [], ['b_eff' => 1740]],
+    'span to depth' => ['concrete-span-depth', [], ['lambda_lim' => 23.6]],
+    // Table 7.4N: K = 1, C30, ρ = 0.5 % and 1.5 %: 20 and 14.
+    'lightly stressed' => ['concrete-span-depth', ['A_s_req' => 678, 'A_s_prov' => 678], ['lambda_lim' => 20.5]],
+    'highly stressed' => ['concrete-span-depth', ['A_s_req' => 2034, 'A_s_prov' => 2034], ['lambda_lim' => 14.0]],
+    'elastic section' => ['concrete-elastic', [], ['x_II' => 164.55, 'sigma_s' => 80e6 / (942 * (452 - 164.55 / 3))]],
+    'bars' => ['bar-table', [], ['A_n' => 804.2, 'a_s' => 1340.4, 'm_1' => 1.578]],
+    'bars that fit' => ['concrete-bars-fit', [], ['a' => 44.67, 'a_min' => 25]],
+]);
+
+it('takes an intermediate value that is typed in place of its own', function (): void {
+    expect(answerOf('concrete-links', ['cot_theta' => '1.5'])['A_sw_s'])->toBeNear(200e3 / (405 * 434.78 * 1.5) * 1000, 1e-4)
+        ->and(answerOf('concrete-crack-width', ['alpha_e' => 15])['x'])->toBeNear(164.55, 1e-3);
+});
+
+it('says at the field what it cannot take', function (string $tool, array $given, string $path): void {
+    expect(fn (): array => Toolbox::answer($tool, $given, UnitSystem::Metric))->toThrow(function (InvalidMember $e) use ($path): void {
+        expect($e->errors[0]->path)->toBe($path);
+    });
+})->with([
+    ['nothing', [], 'tool'], ['concrete-properties', ['f_ck' => 0], 'values.f_ck'], ['concrete-properties', ['f_ck' => 500], 'values.f_ck'],
+    ['concrete-bending', ['b' => '-3'], 'values.b'], ['concrete-bending', ['M_Ed' => 500, 'd_2' => 210], 'values.M_Ed'], ['concrete-bending', ['delta' => 0.5], 'values.delta'],
+    ['concrete-bars-fit', ['n' => 1], 'values.n'], ['concrete-shear', ['chi' => '0.5'], 'values.chi'], ['concrete-shear', ['d' => 'deep'], 'values.d'],
+    ['concrete-crack-table', ['sigma_s' => 500], 'values.sigma_s'], ['concrete-cover', ['exposure' => 'XF1'], 'values.exposure'],
+]);
+
+it('prints lines that can be computed again, for every tool', function (): void {
+    foreach (Toolbox::all() as $tool) {
+        $w = new Working(true);
+        $tool->run(Values::read($tool, [], UnitSystem::Metric), $w);
+        foreach ($w->lines as $line) {
+            expect(Formula::value($line->formula, array_map(fn (array $v): float => $v[0], $line->values)))->toBeNear($line->result, 1e-12, 1e-12);
+        }
+        expect(array_map(fn (Input $i): string => $i->title, $tool->inputs()))->each->not->toBe('');
+    }
+});
