@@ -209,6 +209,10 @@ export interface TimberDocument {
  * A rectangle of reinforced concrete. Bars and links that are empty or absent are chosen.
  */
 export interface ConcreteDocument {
+    /**
+     * a beam with links when absent, or a strip of a slab; its bars are diameter and spacing in mm: ø12/150
+     */
+    form?: 'beam' | 'slab'
     width: Quantity
     depth: Quantity
     /**
@@ -239,7 +243,7 @@ export interface ConcreteDocument {
     supports?: {
         [k: string]: string
     }
-    linkDiameter: Quantity
+    linkDiameter?: Quantity
     /**
      * along the member; empty: closer at the ends of spans, as needed
      */

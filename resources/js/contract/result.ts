@@ -266,7 +266,7 @@ export interface SectionResult {
      */
     cuts?: CutResult[]
     /**
-     * of concrete: cover to the links and their diameter, mm
+     * of a concrete beam: cover to the links and their diameter, mm
      */
     link?: number[]
     A: number

@@ -2,7 +2,7 @@ import type { MemberDocument } from '@/contract/member'
 import { newMember } from '@/lib/member'
 import type { UnitSystem } from '@/lib/units'
 
-export type KindId = 'beam' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column'
+export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column'
 
 interface MemberKind {
     label: string
@@ -28,6 +28,13 @@ const HELD: MemberDocument['restraint'] = { top: { kind: 'continuous' }, bottom:
 /** What a member may be; each starts with supports, restraint and load cases that are usual for it. */
 export const KINDS: Record<KindId, MemberKind> = {
     beam: { label: 'beam', mark: 'B', length: ['6 m', '20 ft'], bearing: ['150 mm', '6 in'], change: {} },
+    slab: {
+        label: 'slab strip',
+        mark: 'S',
+        length: ['4.5 m', '15 ft'],
+        bearing: ['150 mm', '6 in'],
+        change: { cases: IMPOSED('B'), restraint: HELD },
+    },
     joist: { label: 'joist', mark: 'J', length: ['4 m', '14 ft'], bearing: ['75 mm', '3 in'], change: { cases: IMPOSED('A'), restraint: HELD } },
     lintel: { label: 'lintel', mark: 'L', length: ['1.8 m', '6 ft'], bearing: ['150 mm', '6 in'], change: { cases: IMPOSED('A') } },
     purlin: { label: 'purlin', mark: 'PU', length: ['5 m', '16 ft'], bearing: ['100 mm', '4 in'], change: { cases: ROOF, restraint: HELD } },

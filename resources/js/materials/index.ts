@@ -30,6 +30,10 @@ const concrete = (width: string, depth: string): Partial<MemberDocument> => ({
     material: 'concrete',
     concrete: { width, depth, grade: 'C30/37', cover: '30 mm', linkDiameter: '8 mm' },
 })
+const SLAB: Partial<MemberDocument> = {
+    material: 'concrete',
+    concrete: { form: 'slab', width: '1 m', depth: '180 mm', grade: 'C30/37', cover: '25 mm' },
+}
 const timber = (width: string, depth: string, serviceClass: '1' | '2'): Partial<MemberDocument> => ({
     material: 'timber',
     timber: { width, depth, grade: 'C24', serviceClass },
@@ -55,7 +59,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
     concrete: {
         label: 'Concrete',
         part: ConcretePart,
-        kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm') },
+        kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm'), slab: SLAB },
         edge: 'edge',
         hasWeb: false,
         collapses: false,

@@ -28,9 +28,14 @@ final readonly class BarGroup
     public static function of(Bars $bars, Cage $cage): self
     {
         $gap = $cage->leastClear($bars->diameter);
+        if ($bars->spacing !== null) {
+            $first = $cage->toBars() + $bars->diameter / 2;
+
+            return new self($bars, [max(1, (int) $bars->count)], $bars->spacing - $bars->diameter, $gap, $first);
+        }
         $room = $cage->room();
         $most = max(2, (int) floor(($room + $gap + 1e-6) / ($bars->diameter + $gap)));
-        $layers = self::layers($bars->count, $most);
+        $layers = self::layers((int) $bars->count, $most);
         $clear = ($room - $layers[0] * $bars->diameter) / ($layers[0] - 1);
 
         return new self($bars, $layers, $clear, $gap, $cage->toBars() + $bars->diameter / 2);
@@ -57,6 +62,9 @@ final readonly class BarGroup
     /** From the face to the centroid of the bars. */
     public function centroid(): float
     {
+        if (count($this->layers) === 1) {
+            return $this->first;
+        }
         $sum = 0.0;
         foreach ($this->layers as $i => $count) {
             $sum += $count * $this->inset($i);

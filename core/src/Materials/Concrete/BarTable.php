@@ -41,9 +41,13 @@ final class BarTable
             $steel->links,
         );
 
-        return [
+        $tables = [
             Block::table(['Bars', 'Where', 'Number and diameter', '>Area', '>From x', '>To x'], array_values($rows)),
-            Block::table(['Links from x', '>To x', '>Spacing', '>Area by length'], $links),
         ];
+        if ($concrete->isSlab()) {
+            return [...$tables, Block::text("Distribution bars {$concrete->distribution()->text()} across the span, inside the main bars.")];
+        }
+
+        return [...$tables, Block::table(['Links from x', '>To x', '>Spacing', '>Area by length'], $links)];
     }
 }

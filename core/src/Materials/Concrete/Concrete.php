@@ -16,10 +16,12 @@ use Waage\Materials\Concrete\En1992\ConcreteBeam;
 use Waage\Materials\Concrete\En1992\Tools\En1992Tools;
 use Waage\Member\Fields;
 
-/** Reinforced concrete: rectangular beams. */
+/** Reinforced concrete: rectangular beams, and strips of slabs. */
 final class Concrete implements Material
 {
     private const WIDTHS = [200, 250, 300, 350, 400, 450, 500, 600];
+
+    private const THICKNESSES = [120, 140, 150, 160, 180, 200, 220, 240, 250, 280, 300, 350];
 
     private const DEPTHS = [250, 300, 350, 400, 450, 500, 550, 600, 650, 700, 750, 800, 900, 1000];
 
@@ -60,8 +62,8 @@ final class Concrete implements Material
     public function candidates(Make $make): iterable
     {
         $concrete = ConcreteMake::from($make);
-        foreach (self::WIDTHS as $b) {
-            foreach (self::DEPTHS as $h) {
+        foreach ($concrete->isSlab() ? [$concrete->b] : self::WIDTHS as $b) {
+            foreach ($concrete->isSlab() ? self::THICKNESSES : self::DEPTHS as $h) {
                 $other = $concrete->withSize($b, $h);
                 if (array_filter($concrete->wishes->bars(), fn (Bars $bars): bool => ! $other->fits($bars)) === []) {
                     yield $other;

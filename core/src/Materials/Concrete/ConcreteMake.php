@@ -40,6 +40,7 @@ final readonly class ConcreteMake extends RectangularMake
         public Wishes $wishes,
         public CrackWidth $crack,
         private Shape $shape,
+        public Form $form = Form::Beam,
         public ?Reinforcement $steel = null,
     ) {
         parent::__construct($b, $h);
@@ -85,12 +86,33 @@ final readonly class ConcreteMake extends RectangularMake
         return BarGroup::of($bars, $this->cage());
     }
 
+    public function isSlab(): bool
+    {
+        return $this->form === Form::Slab;
+    }
+
+    /** Bars of a slab across its span: a fifth of the most main steel, 9.3.1.1(2), at 3 h or 400 mm at most. */
+    public function distribution(): Bars
+    {
+        $most = $this->steel()->mostArea();
+        foreach ([8.0, 10.0, 12.0, 16.0] as $diameter) {
+            foreach ([400.0, 350.0, 300.0, 250.0, 200.0, 150.0, 100.0] as $spacing) {
+                $bars = Bars::spaced($diameter, $spacing, $this->b);
+                if ($spacing <= 3 * $this->h && $bars->area() >= 0.2 * $most) {
+                    return $bars;
+                }
+            }
+        }
+
+        return Bars::spaced(16.0, 100.0, $this->b);
+    }
+
     /** Do all bars that the engineer names fit, in layers that leave a lever arm? */
     public function fits(Bars $bars): bool
     {
         $group = $this->group($bars);
 
-        return $group->fits() && $group->inset(count($group->layers) - 1) < $this->h / 3;
+        return ($this->isSlab() ? $group->clear >= $group->gap : $group->fits()) && $group->inset(count($group->layers) - 1) < $this->h / ($this->isSlab() ? 2 : 3);
     }
 
     /** Of the member, mm. */
@@ -145,7 +167,7 @@ final readonly class ConcreteMake extends RectangularMake
             'weight' => $this->weight(),
             'grade' => $this->grade->name,
             'fy' => $this->fyk,
-            'link' => [$this->cover, $this->links->diameter],
+            ...$this->isSlab() ? [] : ['link' => [$this->cover, $this->links->diameter]],
             ...$this->steel === null
                 ? []
                 : [
@@ -191,6 +213,9 @@ final readonly class ConcreteMake extends RectangularMake
     {
         $said = array_filter(['top' => $this->wishes->top, 'bottom' => $this->wishes->bottom]);
         $more = [];
+        if ($this->isSlab()) {
+            return [];
+        }
         for ($n = 1; $n <= self::MORE_BARS; $n++) {
             foreach ([['top'], ['bottom'], ['top', 'bottom']] as $sides) {
                 $bars = array_map(fn (Bars $b): Bars => $b->with($n), array_intersect_key($said, array_flip($sides)));
@@ -219,11 +244,12 @@ final readonly class ConcreteMake extends RectangularMake
 
     public function caption(): string
     {
-        $links = $this->steel === null ? '' : ' '.ucfirst($this->links->text($this->steel->links)).';';
+        $isSlab = $this->isSlab();
+        $links = $this->steel === null || $isSlab ? '' : ' '.ucfirst($this->links->text($this->steel->links)).';';
 
         return ".{$links} cover ".
             Rectangle::size($this->cover).
-            ' mm to the links; f_yk = '.
+            ($isSlab ? ' mm' : ' mm to the links').'; f_yk = '.
             Rectangle::size($this->fyk).
             " MPa; cracks up to {$this->crack->value} mm.";
     }

@@ -16,6 +16,8 @@ final readonly class ConcreteReader
 
     private const HOW = 'Bars are given as number and diameter in mm, "4ø16" or "4x16": 2 to 40 of 6 to 40 mm.';
 
+    private const HOW_SPACED = 'Bars of a slab are given as diameter and spacing in mm, "ø12/150": 6 to 40 at 50 to 500 mm.';
+
     private const MOST_PLACES = 60;
 
     /** @param  array<array-key, mixed>  $block */
@@ -28,7 +30,8 @@ final readonly class ConcreteReader
         $width = $this->size('width', 'The width');
         $depth = $this->size('depth', 'The depth');
         $cover = $this->size('cover', 'The cover');
-        $link = $this->size('linkDiameter', 'The diameter of the links');
+        $form = $this->fields->choice($this->block, 'form', "{$this->path}form", Form::Beam);
+        $link = $form === Form::Slab ? 0.0 : $this->size('linkDiameter', 'The diameter of the links');
         $fyk = $this->yield();
         $grade = Grade::of($this->fields->text($this->block, 'grade', "{$this->path}grade"));
         if ($grade === null) {
@@ -37,13 +40,13 @@ final readonly class ConcreteReader
                 'The strength class is one of: '.implode(', ', Grade::names()).'.',
             );
         }
-        $wishes = $this->wishes();
+        $wishes = $this->wishes($form === Form::Slab ? $width : null);
         $links = new Links($link, $this->legs());
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
-        if ($grade === null || $wishes === null || min($width, $depth, $cover, $link, $fyk) <= 0.0) {
+        if ($grade === null || $wishes === null || min($width, $depth, $cover, $fyk) <= 0.0 || ($form === Form::Beam && $link <= 0.0)) {
             return null;
         }
-        $make = new ConcreteMake($width, $depth, $grade, $fyk, $cover, $links, $wishes, $crack, $shape);
+        $make = new ConcreteMake($width, $depth, $grade, $fyk, $cover, $links, $wishes, $crack, $shape, $form);
         $this->assertFits($make);
 
         return $make;
@@ -51,7 +54,7 @@ final readonly class ConcreteReader
 
     private function assertFits(ConcreteMake $make): void
     {
-        if ($make->cage()->toBars() + 10.0 > $make->h / 3 || $make->cage()->room() < 50.0) {
+        if ($make->cage()->toBars() + 10.0 > $make->h / 2 || $make->cage()->room() < 50.0) {
             $this->fields->fail(
                 "{$this->path}cover",
                 'Cover and links leave too little of the section: give less cover, or more width and depth.',
@@ -69,7 +72,7 @@ final readonly class ConcreteReader
             if (! $make->fits($bars)) {
                 $this->fields->fail(
                     "{$this->path}{$key}",
-                    'These bars do not fit between the links in three layers within a third of the depth.',
+                    $make->isSlab() ? 'These bars lie too close or too deep in the slab.' : 'These bars do not fit between the links in three layers within a third of the depth.',
                 );
             }
         }
@@ -126,24 +129,28 @@ final readonly class ConcreteReader
         return (int) $legs;
     }
 
-    /** Null after a fault. */
-    private function wishes(): ?Wishes
+    /**
+     * Null after a fault.
+     *
+     * @param  float|null  $strip  width of the strip of a slab, mm; null: a beam
+     */
+    private function wishes(?float $strip): ?Wishes
     {
         $isSound = true;
         [$bottom, $top] = array_map(
-            function (string $key) use (&$isSound): ?Bars {
-                return $this->bars($this->block, $key, $this->path.$key, $isSound);
+            function (string $key) use (&$isSound, $strip): ?Bars {
+                return $this->bars($this->block, $key, $this->path.$key, $isSound, $strip);
             },
             ['bottom', 'top'],
         );
         [$spans, $supports] = array_map(
-            function (string $key) use (&$isSound): array {
-                return $this->places($key, $isSound);
+            function (string $key) use (&$isSound, $strip): array {
+                return $this->places($key, $isSound, $strip);
             },
             ['spans', 'supports'],
         );
         $spacing = null;
-        if (($this->block['linkSpacing'] ?? '') !== '') {
+        if ($strip === null && ($this->block['linkSpacing'] ?? '') !== '') {
             $spacing = $this->size('linkSpacing', 'The spacing of the links');
             $isSound = $isSound && $spacing > 0.0;
         }
@@ -152,7 +159,7 @@ final readonly class ConcreteReader
     }
 
     /** @return array<int, Bars> */
-    private function places(string $key, bool &$isSound): array
+    private function places(string $key, bool &$isSound, ?float $strip): array
     {
         $given = $this->block[$key] ?? [];
         if (! is_array($given) || count($given) > self::MOST_PLACES) {
@@ -166,7 +173,7 @@ final readonly class ConcreteReader
         }
         $bars = [];
         foreach (array_keys($given) as $number) {
-            $one = $this->bars($given, (string) $number, "{$this->path}{$key}.{$number}", $isSound);
+            $one = $this->bars($given, (string) $number, "{$this->path}{$key}.{$number}", $isSound, $strip);
             if ($one !== null && (int) $number > 0) {
                 $bars[(int) $number] = $one;
             }
@@ -180,12 +187,12 @@ final readonly class ConcreteReader
      *
      * @param  array<array-key, mixed>  $in
      */
-    private function bars(array $in, string $key, string $path, bool &$isSound): ?Bars
+    private function bars(array $in, string $key, string $path, bool &$isSound, ?float $strip): ?Bars
     {
         $text = $this->fields->text($in, $key, $path);
-        $bars = Bars::parse($text);
+        $bars = $strip === null ? Bars::parse($text) : Bars::parseSpaced($text, $strip);
         if ($bars === null && trim($text) !== '') {
-            $this->fields->fail($path, self::HOW);
+            $this->fields->fail($path, $strip === null ? self::HOW : self::HOW_SPACED);
             $isSound = false;
         }
 

@@ -48,10 +48,11 @@ final class Cut
         $edge = $concrete->cage()->toBars() + $group->bars->diameter / 2;
         $places = [];
         foreach ($group->layers as $layer => $count) {
-            $step = $count === 1 ? 0.0 : ($concrete->b - 2 * $edge) / ($count - 1);
+            $step = $count === 1 ? 0.0 : $group->bars->spacing ?? ($concrete->b - 2 * $edge) / ($count - 1);
             $y = $isBelow ? $concrete->h - $group->inset($layer) : $group->inset($layer);
             for ($i = 0; $i < $count; $i++) {
-                $places[] = [$count === 1 ? $concrete->b / 2 : $edge + $i * $step, $y, $group->bars->diameter];
+                $start = $group->bars->spacing === null ? $edge : ($concrete->b - ($count - 1) * $step) / 2;
+                $places[] = [$count === 1 ? $concrete->b / 2 : $start + $i * $step, $y, $group->bars->diameter];
             }
         }
 

@@ -10,7 +10,7 @@ final readonly class Reinforcement
     /**
      * @param  non-empty-list<BarStretch>  $bottom
      * @param  non-empty-list<BarStretch>  $top
-     * @param  non-empty-list<LinkZone>  $links
+     * @param  list<LinkZone>  $links  none in a slab
      */
     public function __construct(public array $bottom, public array $top, public array $links)
     {
@@ -57,7 +57,13 @@ final readonly class Reinforcement
         );
     }
 
-    /** @return list<BarGroup> every group there is */
+    /** Of the most bars at any place, mm². */
+    public function mostArea(): float
+    {
+        return max(0.0, ...array_map(fn (BarGroup $g): float => $g->bars->area(), $this->groups()));
+    }
+
+    /** @return non-empty-list<BarGroup> every group there is */
     public function groups(): array
     {
         return array_map(fn (BarStretch $s): BarGroup => $s->group, [...$this->bottom, ...$this->top]);

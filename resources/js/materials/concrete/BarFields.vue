@@ -18,6 +18,7 @@ interface Row {
     value: string
     placeholder: string
 }
+const how = computed(() => (concrete.value?.form === 'slab' ? 'Diameter and spacing in mm: ø12/150.' : 'Number and diameter in mm: 4ø16 or 4x16.'))
 const AS_NEEDED = 'chosen'
 const columns = computed<{ title: string; rows: Row[] }[]>(() => {
     const of = concrete.value
@@ -70,7 +71,7 @@ function set(path: string, text: string): void {
                     :value="row.value"
                     :placeholder="row.placeholder"
                     :aria-label="`${column.title}, ${row.label}`"
-                    :title="`Number and diameter in mm: 4ø16 or 4x16. Empty: ${row.placeholder}`"
+                    :title="`${how} Empty: ${row.placeholder}`"
                     :aria-invalid="!!fault(row.path)"
                     @input="set(row.path, ($event.target as HTMLInputElement).value)"
                 />

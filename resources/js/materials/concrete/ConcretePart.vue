@@ -22,20 +22,25 @@ function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]):
     }, `concrete.${key}`)
 }
 
-const SIZES = { width: 'Width', depth: 'Depth' } as const
+const sizes = computed(() => (isSlab.value ? { depth: 'Thickness', width: 'Width of the strip' } : { width: 'Width', depth: 'Depth' }))
 /** Of links that are chosen. */
 const linkSpacing = computed(() => {
     const zones = props.editor.result.value?.section.links ?? []
     const spacings = [...new Set(zones.map(([, , spacing]) => format(spacing ?? 0, 'size', units.value)))]
     return spacings.join(', ') || 'as needed'
 })
-const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', cover: 'Cover to the links' } as const
+/** A slab has no links. */
+const isSlab = computed(() => concrete.value?.form === 'slab')
+type SizeKey = 'linkDiameter' | 'linkSpacing' | 'cover'
+const links = computed<Partial<Record<SizeKey, string>>>(() =>
+    isSlab.value ? { cover: 'Cover to the bars' } : { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', cover: 'Cover to the links' },
+)
 </script>
 
 <template>
     <div v-if="concrete" class="grid grid-cols-2 gap-2">
         <QuantityField
-            v-for="(label, key) in SIZES"
+            v-for="(label, key) in sizes"
             :key="key"
             :label="label"
             kind="size"
@@ -53,7 +58,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
         </label>
         <BarFields class="col-span-2" :editor="editor" />
         <QuantityField
-            v-for="(label, key) in LINKS"
+            v-for="(label, key) in links"
             :key="key"
             :label="label"
             kind="size"
@@ -64,7 +69,7 @@ const LINKS = { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', 
             :error="fault(key)"
             @update:model-value="(v) => set(key, v)"
         />
-        <label>
+        <label v-if="!isSlab">
             <FieldLabel text="Legs of a link" />
             <input
                 class="field"

@@ -13,6 +13,14 @@ final readonly class BarChoice
 {
     private const DIAMETERS = [12, 16, 20, 25, 32];
 
+    private const OF_SLABS = [8, 10, 12, 16, 20];
+
+    /** mm */
+    private const SPACINGS = [250, 225, 200, 175, 150, 125, 100, 75];
+
+    /** Bars at 100 mm cost as much more as a fifth of their steel. */
+    private const CLOSER = 20.0;
+
     private const MOST_BARS = 16;
 
     /** What a bar more, and a layer more, is worth as a part of the steel. */
@@ -26,7 +34,11 @@ final readonly class BarChoice
     public function __construct(private ConcreteMake $concrete)
     {
         $costs = $groups = [];
-        foreach (self::DIAMETERS as $diameter) {
+        foreach ($concrete->isSlab() ? $this->spaced() : [] as [$bars, $cost]) {
+            $groups[] = $concrete->group($bars);
+            $costs[] = $cost;
+        }
+        foreach ($concrete->isSlab() ? [] : self::DIAMETERS as $diameter) {
             for ($count = 2; $count <= self::MOST_BARS; $count++) {
                 $bars = new Bars($count, (float) $diameter);
                 if (! $concrete->fits($bars)) {
@@ -38,6 +50,23 @@ final readonly class BarChoice
         }
         array_multisort($costs, $groups);
         $this->groups = $groups;
+    }
+
+    /** @return list<array{Bars, float}> bars of a slab, with what they cost: steel, and a little for closer ones */
+    private function spaced(): array
+    {
+        $widest = min(2 * $this->concrete->h, 250.0);
+        $choices = [];
+        foreach (self::OF_SLABS as $diameter) {
+            foreach (self::SPACINGS as $spacing) {
+                $bars = Bars::spaced((float) $diameter, (float) $spacing, $this->concrete->b);
+                if ($spacing <= $widest && $this->concrete->fits($bars)) {
+                    $choices[] = [$bars, $bars->area() * (1 + self::CLOSER / $spacing)];
+                }
+            }
+        }
+
+        return $choices;
     }
 
     /**
@@ -54,6 +83,6 @@ final readonly class BarChoice
         }
         $last = count($this->groups) - 1;
 
-        return $last < 0 ? $this->concrete->group(new Bars(2, 12.0)) : $this->groups[$last];
+        return $last < 0 ? $this->concrete->group($this->concrete->isSlab() ? Bars::spaced(8.0, 200.0, $this->concrete->b) : new Bars(2, 12.0)) : $this->groups[$last];
     }
 }

@@ -17,6 +17,9 @@ final class BarSpacing
     public static function weigh(ConcreteMake $concrete, bool $derive): array
     {
         $groups = $concrete->steel()->groups();
+        if ($concrete->isSlab()) {
+            return self::ofSlab($concrete, $groups, $derive);
+        }
         $room = fn (BarGroup $g): float => $g->clear / $g->gap;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $room($a) <=> $room($b));
         $clear = self::clear($concrete, $groups[0], $derive);
@@ -42,6 +45,46 @@ final class BarSpacing
             'clear', 'Clear distance of bars', 'EN 1992-1-1, 8.2(2)', $w->value('u'),
             demand: $w->value('a_min'), capacity: $w->value('a'), kind: Kind::Size,
             demandSymbol: 'a_min', capacitySymbol: 'a', lines: $w->lines,
+        );
+    }
+
+    /**
+     * @param  list<BarGroup>  $groups
+     * @return list<Weighing> 9.3.1.1(3), as where moments are greatest
+     */
+    private static function ofSlab(ConcreteMake $concrete, array $groups, bool $derive): array
+    {
+        usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->bars->spacing <=> $a->bars->spacing);
+        $w = new Working($derive);
+        $w->let('h', $concrete->h, Kind::Size);
+        $w->let('s_b', $groups[0]->bars->spacing ?? 0.0, Kind::Size, '', $groups[0]->text());
+        $w->line('s_max', 'min(2 * h, 250)', Kind::Size, '9.3.1.1(3)', 'where moments are greatest');
+        $w->line('u', 's_b / s_max', Kind::Number, '9.3.1.1(3)');
+        $spacing = new Weighing(
+            'bar-spacing', 'Spacing of bars', 'EN 1992-1-1, 9.3.1.1(3)', $w->value('u'),
+            demand: $w->value('s_b'), capacity: $w->value('s_max'), kind: Kind::Size,
+            demandSymbol: 's_b', capacitySymbol: 's_max', lines: $w->lines,
+        );
+
+        return [$spacing, self::distribution($concrete, $derive)];
+    }
+
+    /** 9.3.1.1(2): across the span a fifth of the main steel, here of the most of it. */
+    private static function distribution(ConcreteMake $concrete, bool $derive): Weighing
+    {
+        $w = new Working($derive);
+        $most = $concrete->steel()->mostArea();
+        $bars = $concrete->distribution();
+        $w->let('b', $concrete->b, Kind::Size);
+        $w->let('A_s', $most, Kind::SteelArea, '', 'the most main steel');
+        $w->line('A_s_dist', '0.2 * A_s / b', Kind::AreaByLength, '9.3.1.1(2)');
+        $w->let('a_s', $bars->area() / $concrete->b, Kind::AreaByLength, '', "chosen {$bars->text()}");
+        $w->line('u', 'A_s_dist / a_s', Kind::Number, '9.3.1.1(2)');
+
+        return new Weighing(
+            'distribution', 'Distribution steel', 'EN 1992-1-1, 9.3.1.1(2)', $w->value('u'),
+            demand: $w->value('A_s_dist'), capacity: $w->value('a_s'), kind: Kind::AreaByLength,
+            demandSymbol: 'A_s_dist', capacitySymbol: 'a_s', lines: $w->lines,
         );
     }
 

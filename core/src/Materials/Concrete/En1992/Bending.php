@@ -194,9 +194,17 @@ final readonly class Bending
     {
         $w->let('b', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
-        $w->let('c', $concrete->cover, Kind::Size, '', 'to the links');
+        $w->let('c', $concrete->cover, Kind::Size, '', $concrete->isSlab() ? '' : 'to the links');
+        if ($group->bars->spacing !== null) {
+            $w->let('phi', $group->bars->diameter, Kind::Size, '', $group->text());
+            $w->let('s_b', $group->bars->spacing, Kind::Size);
+            $w->line('n', 'b / s_b', Kind::Number, '', 'bars in the strip');
+            $w->line('d', 'h - c - phi / 2', Kind::Size);
+
+            return;
+        }
         $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
-        $w->let('n', (float) $group->bars->count, Kind::Number, '', $group->text());
+        $w->let('n', $group->bars->count, Kind::Number, '', $group->text());
         $w->let('phi', $group->bars->diameter, Kind::Size);
         if (count($group->layers) === 1) {
             $w->line('d', 'h - c - phi_w - phi / 2', Kind::Size);

@@ -145,8 +145,10 @@ final readonly class Cracks
         }
         if ($spacing !== null) {
             $w->let('s_max', $spacing, Kind::Size, 'Table 7.3N', $width);
-            $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
-            $w->line('s_b', '(b - 2 * c - 2 * phi_w - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
+            if ($group->bars->spacing === null) {
+                $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
+                $w->line('s_b', '(b - 2 * c - 2 * phi_w - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
+            }
             $ratios[] = 's_b / s_max';
         }
         if ($ratios === []) {

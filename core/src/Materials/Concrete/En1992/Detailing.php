@@ -39,6 +39,9 @@ final readonly class Detailing
         $choice = new BarChoice($concrete);
         $bottom = $this->bottom($concrete, $choice);
         $top = $this->top($concrete, $choice, $bottom);
+        if ($concrete->isSlab()) {
+            return $concrete->withSteel(new Reinforcement($bottom, $top, []));
+        }
         $bars = new Reinforcement($bottom, $top, [$this->zones->even($concrete)]);
 
         return $concrete->withSteel(new Reinforcement($bottom, $top, $this->zones->of($concrete->withSteel($bars))));

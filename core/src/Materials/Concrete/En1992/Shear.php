@@ -10,6 +10,7 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\En1992\Tools\ShearTools;
 use Waage\Materials\Concrete\LinkZone;
 use Waage\Units\Kind;
 
@@ -31,6 +32,9 @@ final readonly class Shear
      */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
+        if ($concrete->isSlab()) {
+            return $this->ofSlab($concrete, $derive);
+        }
         $weighings = [];
         foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
             $place = $this->place($i);
@@ -49,6 +53,42 @@ final readonly class Shear
             $this->leastLinks($concrete, $zones[0], $derive),
             $this->spacing($concrete, $zones[0], $derive),
         ];
+    }
+
+    /** @return list<Weighing> of every span without links */
+    private function ofSlab(ConcreteMake $concrete, bool $derive): array
+    {
+        $weighings = [];
+        foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
+            $e = $this->greatest($concrete, $from, $to);
+            if ($e === null || abs($e->value) < self::NOTHING) {
+                continue;
+            }
+            $w = new Working($derive);
+            $w->let('V_Ed', abs($e->value), Kind::Force);
+            $group = $this->tension($concrete, $e);
+            Bending::depth($concrete, $group, $w);
+            $w->bind('b_w', $concrete->b, Kind::Size);
+            $w->line('A_sl', 'n * pi * phi^2 / 4', Kind::SteelArea, '6.2.2(1)', 'in tension, anchored beyond');
+            $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
+            $w->let('gamma_C', $concrete->parameter('gammaC'), Kind::Number, 'Table 2.1N');
+            $w->let('sigma_cp', 0.0, Kind::Stress, '6.2.2(1)', 'no axial force');
+            ShearTools::withoutLinks($w);
+            $w->line('u', 'V_Ed / V_Rd_c', Kind::Number, '6.2.1(3)', 'no links');
+            $ranges = [[$from, $to, $w->value('V_Rd_c')]];
+            $weighings[] = $this->weighing(['shear', 'Shear without links', 'V_Rd_c'], $this->place($i), $concrete, $e, $w, $ranges);
+        }
+
+        return $weighings;
+    }
+
+    /** Bars in tension where shear is greatest: those of the greater moment there. */
+    private function tension(ConcreteMake $concrete, Extreme $e): BarGroup
+    {
+        $at = max(1.0, min($e->x, $concrete->length() - 1.0));
+        $M = $this->envelopes->moment->greatest($this->envelopes->strength, $concrete->weight(), $at - 1.0, $at + 1.0);
+
+        return $concrete->steel()->at(($M->value ?? 0.0) >= 0.0 ? 1 : -1, $at)->group;
     }
 
     /** @return array{string, string} what weighings of a span are called: end of the id, place */

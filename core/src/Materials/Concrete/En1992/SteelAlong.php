@@ -64,7 +64,7 @@ final readonly class SteelAlong
                 $this->there($concrete, 1),
                 $this->there($concrete, -1),
             ),
-            new Figure(
+            ...$concrete->isSlab() ? [] : [new Figure(
                 'Asw',
                 'Links',
                 'Links needed (filled) and there (line), area by length',
@@ -74,7 +74,7 @@ final readonly class SteelAlong
                 [],
                 $links,
                 [],
-            ),
+            )],
         ];
     }
 
