@@ -60,3 +60,16 @@ test('a concrete beam: bars are chosen until the engineer says otherwise, and pr
     await expect(page.getByText('Bars needed (filled) and there', { exact: false })).toBeVisible()
     await expect(page.getByText('Cracks under quasi-permanent load', { exact: false })).toBeVisible()
 })
+
+test('a strip of slab: bars at a spacing, shear without links', async ({ page }) => {
+    await start(page, 'Concrete slab strip')
+    await addLoad(page, 'Line load', '6')
+    await expect(verdict(page)).toContainText('1000×180 C30/37')
+    await expect(page.getByRole('button', { name: /Shear without links/ })).toBeVisible()
+    await page.getByLabel('Bottom bars, All spans').fill('ø8/300')
+    await expect(verdict(page)).toContainText('Does not hold')
+    await page.getByLabel('Bottom bars, All spans').fill('12 at 150')
+    await expect(verdict(page)).toContainText('Holds')
+    await page.getByLabel('Bottom bars, All spans').fill('four')
+    await expect(page.getByText('ø12/150').first()).toBeVisible()
+})

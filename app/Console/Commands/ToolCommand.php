@@ -34,7 +34,10 @@ final class ToolCommand extends Command
         try {
             $answer = Toolbox::answer($name, $given, Toolbox::units($this->option('us') === true ? 'us' : 'metric'));
         } catch (InvalidMember $e) {
-            $said = array_map(fn (FieldError $f): string => preg_replace('/^values\./', '', $f->path).": {$f->message}", $e->errors);
+            $said = array_map(
+                fn (FieldError $f): string => preg_replace('/^values\./', '', $f->path).": {$f->message}",
+                $e->errors,
+            );
             $this->getOutput()->getErrorStyle()->writeln($said);
 
             return self::BAD_INPUT;
@@ -48,7 +51,10 @@ final class ToolCommand extends Command
     private function show(array $answer): int
     {
         $this->output->write(
-            json_encode($answer, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n",
+            json_encode(
+                $answer,
+                JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+            )."\n",
         );
 
         return self::SUCCESS;

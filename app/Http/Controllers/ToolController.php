@@ -22,7 +22,11 @@ final class ToolController extends Controller
         $system = $request->string('units')->value();
 
         return new JsonResponse(
-            Toolbox::answer($request->string('tool')->value(), is_array($values) ? $values : [], Toolbox::units($system)),
+            Toolbox::answer(
+                $request->string('tool')->value(),
+                is_array($values) ? $values : [],
+                Toolbox::units($system),
+            ),
         );
     }
 }

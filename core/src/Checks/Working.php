@@ -25,7 +25,10 @@ final class Working
     /** @var array<string, float> typed values that have been taken */
     private array $taken = [];
 
-    /** @param  array<string, float>  $typed  values that the engineer gives in place of those that are worked out, by symbol */
+    /**
+     * @param  array<string, float>  $typed  values that the engineer gives in place of those that are worked out, by
+     *     symbol
+     */
     public function __construct(private readonly bool $keepsLines, private readonly array $typed = [])
     {
     }

@@ -29,8 +29,12 @@ final readonly class Parts
     /** A part that is a smaller share of the greatest one is nothing. */
     private const NOTHING = 1e-9;
 
-    private function __construct(private Design $design, private string $effect, private float $x, private int $sign)
-    {
+    private function __construct(
+        private Design $design,
+        private string $effect,
+        private float $x,
+        private int $sign,
+    ) {
     }
 
     /**
@@ -99,9 +103,15 @@ final readonly class Parts
 
         return [
             'value' => $this->sign * $value * $scale,
-            'combination' => ['id' => $combination->id, 'text' => $combination->text, 'clause' => $combination->clause],
+            'combination' => [
+                'id' => $combination->id,
+                'text' => $combination->text,
+                'clause' => $combination->clause,
+            ],
             'arrangement' => $beam->arrangementText($factors),
-            'rows' => array_values(array_filter($rows, fn (array $r): bool => abs($r['part']) > self::NOTHING * $most)),
+            'rows' => array_values(
+                array_filter($rows, fn (array $r): bool => abs($r['part']) > self::NOTHING * $most),
+            ),
         ];
     }
 
@@ -137,8 +147,13 @@ final readonly class Parts
         float $each,
     ): array {
         return [
-            'load' => $load, 'name' => $name, 'case' => $case, 'where' => $where,
-            'factor' => $factor, 'each' => $each, 'part' => $factor * $each,
+            'load' => $load,
+            'name' => $name,
+            'case' => $case,
+            'where' => $where,
+            'factor' => $factor,
+            'each' => $each,
+            'part' => $factor * $each,
         ];
     }
 
@@ -188,8 +203,10 @@ final readonly class Parts
     {
         $together = array_filter($loads, fn (Load $l): bool => $l->kind->isMoving() || $l->kind->isDisplacement());
 
-        return ! $case->isMade && $together === [] && $this->design->lifts === []
-            && count($this->design->member->loads) <= self::MOST_LOADS;
+        return ! $case->isMade &&
+            $together === [] &&
+            $this->design->lifts === [] &&
+            count($this->design->member->loads) <= self::MOST_LOADS;
     }
 
     /**
@@ -210,7 +227,14 @@ final readonly class Parts
             foreach ($of[0]->cases as $case) {
                 foreach ($case->case->id === $load->case ? $case->sets : [] as $set) {
                     if (($case->labels[$set] ?? '') === $where) {
-                        $rows[] = self::row($load->id, $load->name, $case->case->name, $where, $factor, $values[$set]);
+                        $rows[] = self::row(
+                            $load->id,
+                            $load->name,
+                            $case->case->name,
+                            $where,
+                            $factor,
+                            $values[$set],
+                        );
                     }
                 }
             }

@@ -55,8 +55,14 @@ final readonly class Input
     public function toArray(): array
     {
         return [
-            'symbol' => $this->symbol, 'tex' => Formula::symbol($this->symbol), 'title' => $this->title, 'kind' => $this->kind->value, 'otherwise' => $this->otherwise,
-            'choices' => $this->isText() ? [] : $this->choices, 'text' => $this->isText(), 'needed' => $this->isNeeded,
+            'symbol' => $this->symbol,
+            'tex' => Formula::symbol($this->symbol),
+            'title' => $this->title,
+            'kind' => $this->kind->value,
+            'otherwise' => $this->otherwise,
+            'choices' => $this->isText() ? [] : $this->choices,
+            'text' => $this->isText(),
+            'needed' => $this->isNeeded,
         ];
     }
 }

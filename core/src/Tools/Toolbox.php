@@ -32,10 +32,17 @@ final class Toolbox
     /** @return list<array<string, mixed>> what each asks for */
     public static function list(): array
     {
-        return array_values(array_map(fn (Tool $t): array => [
-            'name' => $t->name(), 'title' => $t->title(), 'standard' => $t->standard(),
-            'inputs' => array_map(fn (Input $i): array => $i->toArray(), $t->inputs()),
-        ], self::all()));
+        return array_values(
+            array_map(
+                fn (Tool $t): array => [
+                    'name' => $t->name(),
+                    'title' => $t->title(),
+                    'standard' => $t->standard(),
+                    'inputs' => array_map(fn (Input $i): array => $i->toArray(), $t->inputs()),
+                ],
+                self::all(),
+            ),
+        );
     }
 
     /** Of plain numbers: "us", or metric. */
@@ -45,14 +52,17 @@ final class Toolbox
     }
 
     /**
-     * @param  array<array-key, mixed>  $given  texts by symbol; one of an intermediate value stands in place of what is worked out
-     * @return array{tool: string, title: string, standard: string, lines: list<array<string, mixed>>, printed: list<array<string, string>>}
+     * @param  array<array-key, mixed>  $given  texts by symbol; one of an intermediate value stands in place of what
+     *     is worked out
+     * @return array{tool: string, title: string, standard: string, lines: list<array<string, mixed>>,
+     *     printed: list<array<string, string>>}
      *
      * @throws InvalidMember with paths that start with "values."
      */
     public static function answer(string $name, array $given, UnitSystem $units): array
     {
-        $tool = self::all()[$name] ?? throw new InvalidMember([new FieldError('tool', "There is no tool “{$name}”.")]);
+        $tool =
+            self::all()[$name] ?? throw new InvalidMember([new FieldError('tool', "There is no tool “{$name}”.")]);
         $inputs = array_map(fn (Input $i): string => $i->symbol, $tool->inputs());
         $w = new Working(true, self::typed(array_diff_key($given, array_flip($inputs))));
         $tool->run(Values::read($tool, $given, $units), $w);
@@ -62,7 +72,9 @@ final class Toolbox
         }
 
         return [
-            'tool' => $name, 'title' => $tool->title(), 'standard' => $tool->standard(),
+            'tool' => $name,
+            'title' => $tool->title(),
+            'standard' => $tool->standard(),
             'lines' => array_map(self::line(...), $w->lines),
             'printed' => array_map(fn (Line $line): array => (new PrintedLine($line, $units))->toArray(), $w->lines),
         ];
@@ -78,8 +90,13 @@ final class Toolbox
         foreach ($given as $symbol => $value) {
             if (is_scalar($value) && trim((string) $value) !== '') {
                 is_numeric($value)
-                    ? $typed[(string) $symbol] = (float) $value
-                    : throw new InvalidMember([new FieldError("values.{$symbol}", 'A value typed in place of another is a plain number, in N, mm and MPa.')]);
+                    ? ($typed[(string) $symbol] = (float) $value)
+                    : throw new InvalidMember([
+                        new FieldError(
+                            "values.{$symbol}",
+                            'A value typed in place of another is a plain number, in N, mm and MPa.',
+                        ),
+                    ]);
             }
         }
 
@@ -93,8 +110,12 @@ final class Toolbox
         $factor = $unit === '' ? 1.0 : UnitTable::unit($unit)['factor'];
 
         return [
-            'symbol' => $line->symbol, 'formula' => $line->formula === $line->symbol ? '' : $line->formula,
-            'value' => $line->result / $factor, 'unit' => $unit, 'clause' => $line->clause, 'note' => $line->note,
+            'symbol' => $line->symbol,
+            'formula' => $line->formula === $line->symbol ? '' : $line->formula,
+            'value' => $line->result / $factor,
+            'unit' => $unit,
+            'clause' => $line->clause,
+            'note' => $line->note,
         ];
     }
 }

@@ -76,7 +76,13 @@ final readonly class Values
     public function let(Working $w, string ...$symbols): void
     {
         foreach ($symbols as $symbol) {
-            $w->let($symbol, $this->numbers[$symbol], $this->inputs[$symbol]->kind, '', $this->inputs[$symbol]->title);
+            $w->let(
+                $symbol,
+                $this->numbers[$symbol],
+                $this->inputs[$symbol]->kind,
+                '',
+                $this->inputs[$symbol]->title,
+            );
         }
     }
 
@@ -94,7 +100,11 @@ final readonly class Values
     public function assertPositive(string ...$symbols): void
     {
         foreach ($symbols as $symbol) {
-            $this->assert($symbol, ! isset($this->numbers[$symbol]) || $this->numbers[$symbol] > 0.0, 'This must be greater than zero.');
+            $this->assert(
+                $symbol,
+                ! isset($this->numbers[$symbol]) || $this->numbers[$symbol] > 0.0,
+                'This must be greater than zero.',
+            );
         }
     }
 }

@@ -253,6 +253,14 @@ export interface ConcreteDocument {
      */
     legs?: number | string
     /**
+     * creep coefficient in the end; 2 when absent
+     */
+    creep?: number | string
+    /**
+     * in the end, ‰; 0.4 when absent
+     */
+    shrinkage?: number | string
+    /**
      * Width of cracks that is accepted, mm; 0.3 when absent.
      */
     crackWidth?: '0.2' | '0.3' | '0.4'

@@ -45,7 +45,12 @@ final class BarTable
             Block::table(['Bars', 'Where', 'Number and diameter', '>Area', '>From x', '>To x'], array_values($rows)),
         ];
         if ($concrete->isSlab()) {
-            return [...$tables, Block::text("Distribution bars {$concrete->distribution()->text()} across the span, inside the main bars.")];
+            return [
+                ...$tables,
+                Block::text(
+                    "Distribution bars {$concrete->distribution()->text()} across the span, inside the main bars.",
+                ),
+            ];
         }
 
         return [...$tables, Block::table(['Links from x', '>To x', '>Spacing', '>Area by length'], $links)];

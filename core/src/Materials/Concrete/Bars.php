@@ -6,7 +6,10 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Material\Rectangle;
 
-/** Bars of one diameter (mm): so many, "4ø16", or in a slab at a spacing (mm), "ø12/150", which are so many in its strip. */
+/**
+ * Bars of one diameter (mm): so many, "4ø16", or in a slab at a spacing (mm), "ø12/150", which are so many in its
+ * strip.
+ */
 final readonly class Bars
 {
     private const LEAST = 6.0;
@@ -31,12 +34,20 @@ final readonly class Bars
     /** Null where the text is none: "ø12/150", "12 at 150", "12@150 mm"; in a strip of this width, mm. */
     public static function parseSpaced(string $text, float $width): ?self
     {
-        if (preg_match('~^\s*[øØ]?\s*(\d{1,2}(?:\.\d+)?)\s*(?:/|at|@|-)\s*(\d{2,3})\s*(?:mm)?\s*$~u', $text, $found) !== 1) {
+        if (
+            preg_match(
+                '~^\s*[øØ]?\s*(\d{1,2}(?:\.\d+)?)\s*(?:/|at|@|-)\s*(\d{2,3})\s*(?:mm)?\s*$~u',
+                $text,
+                $found,
+            ) !== 1
+        ) {
             return null;
         }
         [$diameter, $spacing] = [(float) $found[1], (float) $found[2]];
 
-        return self::isBar($diameter) && $spacing >= 50.0 && $spacing <= 500.0 ? self::spaced($diameter, $spacing, $width) : null;
+        return self::isBar($diameter) && $spacing >= 50.0 && $spacing <= 500.0
+            ? self::spaced($diameter, $spacing, $width)
+            : null;
     }
 
     public static function spaced(float $diameter, float $spacing, float $width): self
@@ -58,7 +69,7 @@ final readonly class Bars
     /** mm² */
     public function area(): float
     {
-        return $this->count * M_PI * $this->diameter ** 2 / 4;
+        return ($this->count * M_PI * $this->diameter ** 2) / 4;
     }
 
     public function text(): string

@@ -30,6 +30,10 @@ final readonly class ConcreteMake extends RectangularMake
     /** So many bars more are tried at most. */
     private const MORE_BARS = 4;
 
+    /**
+     * @param  float  $creep  coefficient in the end
+     * @param  float  $shrinkage  in the end, ‰
+     */
     public function __construct(
         float $b,
         float $h,
@@ -41,6 +45,8 @@ final readonly class ConcreteMake extends RectangularMake
         public CrackWidth $crack,
         private Shape $shape,
         public Form $form = Form::Beam,
+        public float $creep = 2.0,
+        public float $shrinkage = 0.4,
         public ?Reinforcement $steel = null,
     ) {
         parent::__construct($b, $h);
@@ -112,7 +118,8 @@ final readonly class ConcreteMake extends RectangularMake
     {
         $group = $this->group($bars);
 
-        return ($this->isSlab() ? $group->clear >= $group->gap : $group->fits()) && $group->inset(count($group->layers) - 1) < $this->h / ($this->isSlab() ? 2 : 3);
+        return ($this->isSlab() ? $group->clear >= $group->gap : $group->fits()) &&
+            $group->inset(count($group->layers) - 1) < $this->h / ($this->isSlab() ? 2 : 3);
     }
 
     /** Of the member, mm. */
@@ -249,7 +256,8 @@ final readonly class ConcreteMake extends RectangularMake
 
         return ".{$links} cover ".
             Rectangle::size($this->cover).
-            ($isSlab ? ' mm' : ' mm to the links').'; f_yk = '.
+            ($isSlab ? ' mm' : ' mm to the links').
+            '; f_yk = '.
             Rectangle::size($this->fyk).
             " MPa; cracks up to {$this->crack->value} mm.";
     }

@@ -43,10 +43,30 @@ final readonly class ConcreteReader
         $wishes = $this->wishes($form === Form::Slab ? $width : null);
         $links = new Links($link, $this->legs());
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
-        if ($grade === null || $wishes === null || min($width, $depth, $cover, $fyk) <= 0.0 || ($form === Form::Beam && $link <= 0.0)) {
+        $creep = $this->number('creep', 2.0, 0.0, 6.0);
+        $shrinkage = $this->number('shrinkage', 0.4, 0.0, 1.5);
+        if (
+            $grade === null ||
+            $wishes === null ||
+            min($width, $depth, $cover, $fyk) <= 0.0 ||
+            ($form === Form::Beam && $link <= 0.0)
+        ) {
             return null;
         }
-        $make = new ConcreteMake($width, $depth, $grade, $fyk, $cover, $links, $wishes, $crack, $shape, $form);
+        $make = new ConcreteMake(
+            $width,
+            $depth,
+            $grade,
+            $fyk,
+            $cover,
+            $links,
+            $wishes,
+            $crack,
+            $shape,
+            $form,
+            $creep,
+            $shrinkage,
+        );
         $this->assertFits($make);
 
         return $make;
@@ -72,7 +92,9 @@ final readonly class ConcreteReader
             if (! $make->fits($bars)) {
                 $this->fields->fail(
                     "{$this->path}{$key}",
-                    $make->isSlab() ? 'These bars lie too close or too deep in the slab.' : 'These bars do not fit between the links in three layers within a third of the depth.',
+                    $make->isSlab()
+                        ? 'These bars lie too close or too deep in the slab.'
+                        : 'These bars do not fit between the links in three layers within a third of the depth.',
                 );
             }
         }
@@ -117,6 +139,14 @@ final readonly class ConcreteReader
         }
 
         return $fyk;
+    }
+
+    /** A plain number; the usual one where none is given. */
+    private function number(string $key, float $otherwise, float $least, float $most): float
+    {
+        $given = ($this->block[$key] ?? '') === '' ? [] : $this->block;
+
+        return $this->fields->number($given, $key, $this->path.$key, $otherwise, $least, $most);
     }
 
     private function legs(): int

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Materials\Concrete;
 
+require_once __DIR__.'/beams.php';
+
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
@@ -11,41 +13,6 @@ use Waage\Material\CurvePart;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Anchorage;
-use Waage\Member\Member;
-
-/**
- * A continuous beam whose bars and links are left open.
- *
- * @param  list<float>  $spans  m
- * @param  array<string, mixed>  $concrete
- */
-function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0): Design
-{
-    $x = 0.0;
-    $supports = [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '250 mm']];
-    foreach ($spans as $span) {
-        $x += $span;
-        $supports[] = ['x' => "{$x} m", 'kind' => 'roller', 'bearing' => '250 mm'];
-    }
-    $length = $x + $overhang;
-
-    return new Design(Member::fromArray([
-        'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
-        'concrete' => ['width' => '300 mm', 'depth' => '550 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm', ...$concrete],
-        'length' => "{$length} m", 'supports' => $supports,
-        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
-        'cases' => [['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'], ['id' => 'q', 'name' => 'People', 'category' => 'B']],
-        'loads' => [
-            ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$g} kN/m"],
-            ['id' => 'b', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$q} kN/m"],
-        ],
-    ]), true);
-}
-
-function steelOf(Design $design): \Waage\Materials\Concrete\Reinforcement
-{
-    return ConcreteMake::from($design->make)->steel();
-}
 
 it('chooses bars that hold by its own weighings, in random beams', function (): void {
     mt_srand(17);

@@ -29,6 +29,10 @@ const linkSpacing = computed(() => {
     const spacings = [...new Set(zones.map(([, , spacing]) => format(spacing ?? 0, 'size', units.value)))]
     return spacings.join(', ') || 'as needed'
 })
+const TIME = [
+    ['creep', 'Creep coefficient', '2'],
+    ['shrinkage', 'Shrinkage, ‰', '0.4'],
+] as const
 /** A slab has no links. */
 const isSlab = computed(() => concrete.value?.form === 'slab')
 type SizeKey = 'linkDiameter' | 'linkSpacing' | 'cover'
@@ -88,6 +92,18 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             :error="fault('yield')"
             @update:model-value="(v) => set('yield', v)"
         />
+        <label v-for="[key, label, otherwise] in TIME" :key="key">
+            <FieldLabel :text="label" />
+            <input
+                class="field"
+                inputmode="decimal"
+                :value="concrete[key] ?? ''"
+                :placeholder="otherwise"
+                :aria-invalid="!!fault(key)"
+                @input="(e) => set(key, value(e))"
+            />
+            <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
+        </label>
         <label class="col-span-2">
             <FieldLabel text="Cracks up to, mm" />
             <select

@@ -83,6 +83,10 @@ final readonly class BarChoice
         }
         $last = count($this->groups) - 1;
 
-        return $last < 0 ? $this->concrete->group($this->concrete->isSlab() ? Bars::spaced(8.0, 200.0, $this->concrete->b) : new Bars(2, 12.0)) : $this->groups[$last];
+        return $last < 0
+            ? $this->concrete->group(
+                $this->concrete->isSlab() ? Bars::spaced(8.0, 200.0, $this->concrete->b) : new Bars(2, 12.0),
+            )
+            : $this->groups[$last];
     }
 }

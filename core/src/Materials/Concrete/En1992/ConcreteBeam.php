@@ -25,6 +25,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Detailing $detailing;
 
+    private Deflection $deflection;
+
     private Cracks $cracks;
 
     private Unweighed $unweighed;
@@ -35,6 +37,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
+        $this->deflection = new Deflection($envelopes);
         $this->detailing = new Detailing($envelopes);
         $this->cracks = new Cracks($envelopes);
     }
@@ -79,6 +82,7 @@ final readonly class ConcreteBeam implements MemberChecks
                 : [
                     ...$this->bending->weigh($concrete, $derive),
                     ...$this->shear->weigh($concrete, $derive),
+                    ...$this->deflection->weigh($concrete, $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...$this->cracks->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $derive),
@@ -98,9 +102,9 @@ final readonly class ConcreteBeam implements MemberChecks
             'Steel in compression is used only where the moment calls for it.',
             'Forces from elastic analysis of the uncracked section, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
             'Shear where it is greatest, at the axis of the support; links carry all of it (6.2.3).',
-            'Deflection by the ratio of span to depth, which stands for span/250 (7.4.2); spans over 7 m as if they carry partitions.',
+            'Deflection in the end under quasi-permanent load, by curvature with tension stiffening, creep and shrinkage (7.4.3); forces stay those of the uncracked member.',
             'Deflections in diagrams and tables are those of the uncracked section, at once: less than the beam will show.',
-            'Cracks under quasi-permanent load by diameter or spacing of the bars (7.3.3), with a creep coefficient of 2.',
+            'Cracks under quasi-permanent load by calculated width (7.3.4).',
             'Least steel against cracks by 9.2.1.1 only. Aggregate of at most 20 mm.',
         ];
     }
@@ -108,7 +112,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function notes(): array
     {
         return [
-            'Deflections drawn are of the section without cracks, at once; deflection is weighed by span to depth.',
+            'Deflections drawn are of the uncracked section, at once; weighed is that of the cracked member in the end.',
         ];
     }
 }

@@ -13,14 +13,12 @@ use Waage\Loading\Purpose;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\En1992\Tools\CrackTools;
 use Waage\Units\Kind;
 
-/** EN 1992-1-1, 7.3.3: width of cracks without calculating it, by diameter or spacing of the bars, whichever does. */
+/** EN 1992-1-1, 7.3.4: width of cracks under quasi-permanent load, with what the tables of 7.3.3 allow beside it. */
 final readonly class Cracks
 {
-    /** Creep in the end, of beams inside and outside in the order of 1.5 to 2.5 (3.1.4). */
-    private const CREEP = 2.0;
-
     /** Less is rounding, Nmm. */
     private const NOTHING = 1.0;
 
@@ -60,7 +58,13 @@ final readonly class Cracks
             return null;
         }
         $w = new Working($derive);
-        $w->let('M_qp', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
+        $w->let(
+            'M',
+            $sign * $e->value,
+            Kind::Moment,
+            '',
+            $sign > 0 ? 'quasi-permanent, sagging' : 'quasi-permanent, hogging',
+        );
         $u = $this->ratio($concrete, $stretch->group, $w);
         $beam = $this->envelopes->beam;
         $effect = $this->envelopes->moment->effect;
@@ -70,7 +74,7 @@ final readonly class Cracks
         return new Weighing(
             Bending::id($group, $stretch),
             "Cracks, {$stretch->place}",
-            'EN 1992-1-1, 7.3.3',
+            'EN 1992-1-1, 7.3.4',
             $u,
             x: $e->x,
             combination: $e->combination->id,
@@ -93,80 +97,43 @@ final readonly class Cracks
     public function holds(ConcreteMake $concrete, BarGroup $group, float $moment): bool
     {
         $w = new Working(false);
-        $w->let('M_qp', $moment, Kind::Moment);
+        $w->let('M', $moment, Kind::Moment);
 
         return $this->ratio($concrete, $group, $w) <= 1.0;
     }
 
-    /** Of M_qp. */
+    /** Of M: the width that is calculated, with what the tables allow beside it. */
     private function ratio(ConcreteMake $concrete, BarGroup $group, Working $w): float
     {
-        return $this->against($concrete, $group, $this->stress($concrete, $group, $w), $w);
-    }
-
-    /** Of the bars in the cracked section, elastic, with creep. */
-    private function stress(ConcreteMake $concrete, BarGroup $group, Working $w): float
-    {
         Bending::depth($concrete, $group, $w);
+        $w->line('c_b', $concrete->isSlab() ? 'c' : 'c + phi_w', Kind::Size, '', 'to the bars');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
-        $w->let('E_cm', $concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1', $concrete->grade->name);
-        $w->let('phi_c', self::CREEP, Kind::Number, '3.1.4', 'creep, taken');
-        $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
-        $w->let('E_s', 200000.0, Kind::ModulusOfElasticity, '3.2.7(4)');
-        $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);
-        $w->line(
-            'x',
-            'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)',
-            Kind::Size,
-            '',
-            'cracked, elastic',
-        );
+        if ($group->bars->spacing === null) {
+            $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
+            $w->line('s_b', '(b - 2 * c_b - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
+        }
+        $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $concrete->grade->name);
+        $w->let('E_cm', $concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
+        $w->let('phi_c', $concrete->creep, Kind::Number, '3.1.4', 'creep');
+        $w->let('k_t', 0.4, Kind::Number, '7.3.4(2)', 'long-term');
+        CrackTools::stress($w);
+        CrackTools::calculated($w);
+        $w->let('w_max', (float) $concrete->crack->value, Kind::Crack, '7.3.1(5)');
+        $this->tables($concrete, $w);
 
-        return $w->line('sigma_s', 'M_qp / (A_s * (d - x / 3))', Kind::Stress);
+        return $w->line('u', 'w_k / w_max', Kind::Number, '7.3.4');
     }
 
-    private function against(ConcreteMake $concrete, BarGroup $group, float $stress, Working $w): float
+    private function tables(ConcreteMake $concrete, Working $w): void
     {
-        $width = "w_k = {$concrete->crack->value} mm";
-        $diameter = $concrete->crack->greatestDiameter($stress);
-        $spacing = $concrete->crack->greatestSpacing($stress);
-        $ratios = [];
+        $diameter = $concrete->crack->greatestDiameter($w->value('sigma_s'));
+        $spacing = $concrete->crack->greatestSpacing($w->value('sigma_s'));
         if ($diameter !== null) {
-            $w->let('phi_tab', $diameter, Kind::Size, 'Table 7.2N', $width);
-            $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1');
-            $w->line(
-                'phi_max',
-                'phi_tab * f_ctm / 2.9 * 0.4 * h / 2 / (2 * (h - d))',
-                Kind::Size,
-                '7.3.3(2) (7.6N)',
-                'f_ctm in MPa; bending',
-            );
-            $ratios[] = 'phi / phi_max';
+            $w->let('phi_tab', $diameter, Kind::Size, 'Table 7.2N', 'beside it, by tables');
+            $w->line('phi_max', 'phi_tab * f_ctm / 2.9 * 0.4 * h / 2 / (2 * (h - d))', Kind::Size, '7.3.3(2) (7.6N)');
         }
         if ($spacing !== null) {
-            $w->let('s_max', $spacing, Kind::Size, 'Table 7.3N', $width);
-            if ($group->bars->spacing === null) {
-                $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
-                $w->line('s_b', '(b - 2 * c - 2 * phi_w - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
-            }
-            $ratios[] = 's_b / s_max';
+            $w->let('s_max', $spacing, Kind::Size, 'Table 7.3N', 'or this spacing');
         }
-        if ($ratios === []) {
-            $w->let(
-                'sigma_max',
-                $concrete->crack->greatestStress(),
-                Kind::Stress,
-                'Table 7.2N',
-                "{$width}, where the table ends",
-            );
-            $ratios[] = 'sigma_s / sigma_max';
-        }
-
-        return $w->line(
-            'u',
-            count($ratios) === 2 ? "min({$ratios[0]}, {$ratios[1]})" : $ratios[0],
-            Kind::Number,
-            '7.3.3(2)',
-        );
     }
 }

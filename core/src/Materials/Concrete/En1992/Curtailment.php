@@ -164,24 +164,26 @@ final class Curtailment
         return $x;
     }
 
-    /** From a support to where the bars that run through suffice for the moment. */
+    /** From a support to where the bars that run through suffice for the moment for the first time. */
     private function suffices(float $x, int $side): float
     {
         $end = $this->endOfField($x, $side);
-        $MRd = (new Needed($this->concrete))->resistance(
-            $this->through->bars->area(),
-            $this->concrete->h - $this->through->centroid(),
-        );
+        $depth = $this->concrete->h - $this->through->centroid();
+        $MRd = (new Needed($this->concrete))->resistance($this->through->bars->area(), $depth);
+        $pieces = array_values(array_filter(
+            $this->hogging(),
+            fn (array $p): bool => min($x, $end) <= $p[0] + 1e-6 && max($x, $end) >= $p[1] - 1e-6,
+        ));
         $furthest = 0.0;
-        foreach ($this->hogging() as [$from, $to, $p]) {
-            if (min($x, $end) > $from + 1e-6 || max($x, $end) < $to - 1e-6) {
-                continue;
-            }
+        foreach ($side > 0 ? $pieces : array_reverse($pieces) as [$from, $to, $p]) {
             $over = [-$p[0] - $MRd, ...array_map(fn (float $c): float => -$c, array_slice($p, 1))];
-            foreach ([0.0, ...Polynomial::roots($over, 0.0, $to - $from), $to - $from] as $t) {
-                if (Polynomial::value($over, $t) > -1e-6 * $MRd) {
-                    $furthest = max($furthest, abs($from + $t - $x));
+            $cuts = [0.0, ...Polynomial::roots($over, 0.0, $to - $from), $to - $from];
+            $side > 0 ? sort($cuts) : rsort($cuts);
+            foreach (array_slice($cuts, 1) as $i => $cut) {
+                if (Polynomial::value($over, ($cuts[$i] + $cut) / 2) <= 0.0) {
+                    return $furthest;
                 }
+                $furthest = abs($from + $cut - $x);
             }
         }
 

@@ -24,6 +24,9 @@ final readonly class Detailing
     /** Bars in compression are reckoned to lie so deep before they are known, as a part of the depth. */
     private const COMPRESSION = 0.12;
 
+    /** So often thicker bars that run through are tried where cracks would be too wide. */
+    private const TRIES = 6;
+
     private Cracks $cracks;
 
     private LinkZones $zones;
@@ -38,7 +41,7 @@ final readonly class Detailing
     {
         $choice = new BarChoice($concrete);
         $bottom = $this->bottom($concrete, $choice);
-        $top = $this->top($concrete, $choice, $bottom);
+        $top = $this->top($concrete, $choice);
         if ($concrete->isSlab()) {
             return $concrete->withSteel(new Reinforcement($bottom, $top, []));
         }
@@ -65,16 +68,39 @@ final readonly class Detailing
         return $stretches === [] ? throw new \LogicException('A beam has a span.') : $stretches;
     }
 
-    /**
-     * @param  non-empty-list<BarStretch>  $bottom
-     * @return non-empty-list<BarStretch>
-     */
-    private function top(ConcreteMake $concrete, BarChoice $choice, array $bottom): array
+    /** @return non-empty-list<BarStretch> */
+    private function top(ConcreteMake $concrete, BarChoice $choice): array
     {
-        $through =
-            $concrete->wishes->top === null
-                ? $this->through($concrete, $choice)
-                : $concrete->group($concrete->wishes->top);
+        if ($concrete->wishes->top !== null) {
+            return $this->over($concrete, $choice, $concrete->group($concrete->wishes->top));
+        }
+        $through = $this->through($concrete, $choice);
+        for ($i = 0; $i < self::TRIES; $i++) {
+            $stretches = $this->over($concrete, $choice, $through);
+            $wide = array_filter(
+                $stretches,
+                fn (BarStretch $s): bool => $s->id === 'through' && ! $this->staysNarrow($concrete, $s),
+            );
+            if ($wide === []) {
+                break;
+            }
+            $area = $through->bars->area();
+            $through = $choice->first(fn (BarGroup $g): bool => $g->bars->area() > 1.05 * $area);
+        }
+
+        return $stretches;
+    }
+
+    private function staysNarrow(ConcreteMake $concrete, BarStretch $stretch): bool
+    {
+        $e = $this->cracks->moment($concrete, -1, $stretch->from, $stretch->to);
+
+        return $e === null || $this->cracks->holds($concrete, $stretch->group, abs($e->value));
+    }
+
+    /** @return non-empty-list<BarStretch> with some bars that run through, those over supports */
+    private function over(ConcreteMake $concrete, BarChoice $choice, BarGroup $through): array
+    {
         $curtailment = new Curtailment($this->envelopes, $concrete, $through);
         $groups = [];
         foreach ($curtailment->regions() as $support => [$from, $to]) {

@@ -76,7 +76,14 @@ final readonly class Shear
             ShearTools::withoutLinks($w);
             $w->line('u', 'V_Ed / V_Rd_c', Kind::Number, '6.2.1(3)', 'no links');
             $ranges = [[$from, $to, $w->value('V_Rd_c')]];
-            $weighings[] = $this->weighing(['shear', 'Shear without links', 'V_Rd_c'], $this->place($i), $concrete, $e, $w, $ranges);
+            $weighings[] = $this->weighing(
+                ['shear', 'Shear without links', 'V_Rd_c', '6.2.2'],
+                $this->place($i),
+                $concrete,
+                $e,
+                $w,
+                $ranges,
+            );
         }
 
         return $weighings;
@@ -86,7 +93,12 @@ final readonly class Shear
     private function tension(ConcreteMake $concrete, Extreme $e): BarGroup
     {
         $at = max(1.0, min($e->x, $concrete->length() - 1.0));
-        $M = $this->envelopes->moment->greatest($this->envelopes->strength, $concrete->weight(), $at - 1.0, $at + 1.0);
+        $M = $this->envelopes->moment->greatest(
+            $this->envelopes->strength,
+            $concrete->weight(),
+            $at - 1.0,
+            $at + 1.0,
+        );
 
         return $concrete->steel()->at(($M->value ?? 0.0) >= 0.0 ? 1 : -1, $at)->group;
     }
@@ -147,7 +159,7 @@ final readonly class Shear
         $w->line('u', 'V_Ed / V_Rd_s', Kind::Number, '6.2.1(3)');
         $ranges = [[$zone->from, $zone->to, $w->value('V_Rd_s')]];
 
-        return $this->weighing(['shear', 'Shear, links', 'V_Rd_s'], $place, $concrete, $e, $w, $ranges);
+        return $this->weighing(['shear', 'Shear, links', 'V_Rd_s', '6.2.3'], $place, $concrete, $e, $w, $ranges);
     }
 
     /** cot θ of V_Ed: as flat as the struts bear. */
@@ -187,7 +199,14 @@ final readonly class Shear
         $w->line('V_Rd_max', 'b * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
         $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');
 
-        return $this->weighing(['struts', 'Shear, concrete struts', 'V_Rd_max'], $place, $concrete, $e, $w, []);
+        return $this->weighing(
+            ['struts', 'Shear, concrete struts', 'V_Rd_max', '6.2.3'],
+            $place,
+            $concrete,
+            $e,
+            $w,
+            [],
+        );
     }
 
     /** Of both faces the bars that leave less depth: the face in tension changes along a beam. */
@@ -211,7 +230,7 @@ final readonly class Shear
     }
 
     /**
-     * @param  array{string, string, string}  $what  id, title, symbol of the capacity
+     * @param  array{string, string, string, string}  $what  id, title, symbol of the capacity, clause
      * @param  array{string, string}  $place
      * @param  list<list<float>>  $ranges
      */
@@ -223,7 +242,7 @@ final readonly class Shear
         Working $w,
         array $ranges,
     ): Weighing {
-        [$id, $title, $capacity] = $what;
+        [$id, $title, $capacity, $clause] = $what;
         $beam = $this->envelopes->beam;
         $sign = $e->value >= 0.0 ? 1 : -1;
         $factors = $beam->worst(
@@ -238,7 +257,7 @@ final readonly class Shear
         return new Weighing(
             $id.$place[0],
             "{$title}, {$place[1]}",
-            'EN 1992-1-1, 6.2.3',
+            "EN 1992-1-1, {$clause}",
             $w->value('u'),
             demand: $w->value('V_Ed'),
             capacity: $w->value($capacity),

@@ -13,7 +13,7 @@ use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Units\Kind;
 
-/** EN 1992-1-1, 7.4.2: the ratio of span to depth, in place of a deflection of the cracked beam. */
+/** EN 1992-1-1, 7.4.2: the ratio of span to depth, beside the deflection of the cracked beam. */
 final readonly class SpanDepth
 {
     /** The ratios keep deflection within span/250 (7.4.1(4)). */
@@ -28,13 +28,14 @@ final readonly class SpanDepth
     {
     }
 
-    /** @return list<Weighing> the span or overhang that is used most; or what is not covered */
+    /**
+     * @return list<Weighing> of the span or overhang that is used most, told beside the deflection that is calculated
+     */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
         $beam = $this->envelopes->beam;
-        $why = $this->refusal();
-        if ($why !== '') {
-            return [new Weighing(...self::ID, ratio: null, applies: false, remark: $why)];
+        if (! $this->isFor()) {
+            return [];
         }
         $worst = null;
         foreach ($beam->beam->fields() as [$from, $to]) {
@@ -55,12 +56,16 @@ final readonly class SpanDepth
         [$w, $x] = $worst;
 
         return [new Weighing(
-            ...self::ID, ratio: $w->value('u'), demand: $w->value('L / d'), capacity: $w->value('lambda_lim'),
+            ...self::ID, ratio: null, demand: $w->value('L / d'), capacity: $w->value('lambda_lim'),
             demandSymbol: '', capacitySymbol: 'lambda_lim', x: $x, lines: $w->lines,
+            remark: $w->value('u') <= 1.0
+                ? 'Beside the deflection that is calculated: it could be left out by this rule.'
+                : 'Beside the deflection that is calculated, which this rule would not spare.',
         )];
     }
 
-    private function refusal(): string
+    /** The rule is for level beams on rigid supports, and stands for span/250. */
+    private function isFor(): bool
     {
         $member = $this->envelopes->beam->member;
         $others = array_filter(
@@ -68,13 +73,8 @@ final readonly class SpanDepth
             fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true),
         );
 
-        return match (true) {
-            abs($member->angle) > self::STANDS => 'The ratio of span to depth is for beams, not for upright members.',
-            $member->basis->limitTotal > self::STANDS_FOR => 'The job asks for less than span/250, which ratios of span to depth do not show.',
-            $member->hinges !== [] => 'The ratio of span to depth is not known for beams with hinges.',
-            $others !== [] => 'The ratio of span to depth is not known for elastic and guided supports.',
-            default => '',
-        };
+        return abs($member->angle) <= self::STANDS && $member->basis->limitTotal <= self::STANDS_FOR
+            && $member->hinges === [] && $others === [];
     }
 
     /** @param  array{float, float}  $field */

@@ -16,18 +16,28 @@ final class ConcreteProperties
 {
     public static function tool(): Tool
     {
-        return new FormulaTool('concrete-properties', 'Properties of concrete', En1992Tools::STANDARD, [
-            En1992Tools::strength(),
-            Input::of('gamma_C', 'partial factor', Kind::Number, '1.5'),
-            Input::of('alpha_cc', 'long-term effects in compression', Kind::Number, '1.0'),
-            Input::of('alpha_ct', 'in tension', Kind::Number, '1.0'),
-        ], self::run(...));
+        return new FormulaTool(
+            'concrete-properties',
+            'Properties of concrete',
+            En1992Tools::STANDARD,
+            [
+                En1992Tools::strength(),
+                Input::of('gamma_C', 'partial factor', Kind::Number, '1.5'),
+                Input::of('alpha_cc', 'long-term effects in compression', Kind::Number, '1.0'),
+                Input::of('alpha_ct', 'in tension', Kind::Number, '1.0'),
+            ],
+            self::run(...),
+        );
     }
 
     public static function assertStrength(Values $v): void
     {
         $f = $v->number('f_ck');
-        $v->assert('f_ck', $f >= 12.0 && $f <= 90.0, 'The rules are for cylinder strengths of 12 to 90 MPa (3.1.2(2)).');
+        $v->assert(
+            'f_ck',
+            $f >= 12.0 && $f <= 90.0,
+            'The rules are for cylinder strengths of 12 to 90 MPa (3.1.2(2)).',
+        );
     }
 
     /** Mean and characteristic tensile strength and modulus, of f_ck. */
@@ -63,8 +73,14 @@ final class ConcreteProperties
         $w->line('f_ctd', 'alpha_ct * f_ctk_005 / gamma_C', Kind::Stress, '3.1.6(2) (3.16)');
     }
 
-    private static function branch(Working $w, bool $isHigh, string $symbol, string $rule, float $value, string $clause = 'Table 3.1'): void
-    {
+    private static function branch(
+        Working $w,
+        bool $isHigh,
+        string $symbol,
+        string $rule,
+        float $value,
+        string $clause = 'Table 3.1',
+    ): void {
         $unit = str_starts_with($symbol, 'eps') ? ', in ‰' : '';
         $isHigh
             ? $w->line($symbol, $rule, Kind::Number, $clause, "above C50/60{$unit}")

@@ -11,30 +11,53 @@ use Waage\Tools\Tool;
 use Waage\Tools\Values;
 use Waage\Units\Kind;
 
-/** EN 1992-1-1, 4.4.1: nominal cover by exposure, structural class and bond, for reinforcing steel (Table 4.4N, from memory). */
+/**
+ * EN 1992-1-1, 4.4.1: nominal cover by exposure, structural class and bond, for reinforcing steel (Table 4.4N, from
+ * memory).
+ */
 final class Cover
 {
     private const CLASSES = ['XC1', 'X0', 'XC2', 'XC3', 'XC4', 'XD1', 'XD2', 'XD3', 'XS1', 'XS2', 'XS3'];
 
     private const COLUMN = [
-        'X0' => 0, 'XC1' => 1, 'XC2' => 2, 'XC3' => 2, 'XC4' => 3, 'XD1' => 4, 'XS1' => 4, 'XD2' => 5, 'XS2' => 5, 'XD3' => 6, 'XS3' => 6,
+        'X0' => 0,
+        'XC1' => 1,
+        'XC2' => 2,
+        'XC3' => 2,
+        'XC4' => 3,
+        'XD1' => 4,
+        'XS1' => 4,
+        'XD2' => 5,
+        'XS2' => 5,
+        'XD3' => 6,
+        'XS3' => 6,
     ];
 
     /** mm, structural classes S1 to S6 */
     private const TABLE = [
-        1 => [10, 10, 10, 15, 20, 25, 30], [10, 10, 15, 20, 25, 30, 35], [10, 10, 20, 25, 30, 35, 40],
-        [10, 15, 25, 30, 35, 40, 45], [15, 20, 30, 35, 40, 45, 50], [20, 25, 35, 40, 45, 50, 55],
+        1 => [10, 10, 10, 15, 20, 25, 30],
+        [10, 10, 15, 20, 25, 30, 35],
+        [10, 10, 20, 25, 30, 35, 40],
+        [10, 15, 25, 30, 35, 40, 45],
+        [15, 20, 30, 35, 40, 45, 50],
+        [20, 25, 35, 40, 45, 50, 55],
     ];
 
     public static function tool(): Tool
     {
-        return new FormulaTool('concrete-cover', 'Nominal cover', En1992Tools::STANDARD, [
-            Input::choice('exposure', 'exposure class', self::CLASSES),
-            Input::choice('class', 'structural class', ['S4', 'S1', 'S2', 'S3', 'S5', 'S6']),
-            Input::of('phi', 'diameter of the bar', Kind::Size, '16 mm'),
-            Input::of('d_g', 'greatest size of aggregate', Kind::Size, '20 mm'),
-            Input::of('dc_dev', 'allowance for deviation', Kind::Size, '10 mm'),
-        ], self::run(...));
+        return new FormulaTool(
+            'concrete-cover',
+            'Nominal cover',
+            En1992Tools::STANDARD,
+            [
+                Input::choice('exposure', 'exposure class', self::CLASSES),
+                Input::choice('class', 'structural class', ['S4', 'S1', 'S2', 'S3', 'S5', 'S6']),
+                Input::of('phi', 'diameter of the bar', Kind::Size, '16 mm'),
+                Input::of('d_g', 'greatest size of aggregate', Kind::Size, '20 mm'),
+                Input::of('dc_dev', 'allowance for deviation', Kind::Size, '10 mm'),
+            ],
+            self::run(...),
+        );
     }
 
     private static function run(Values $v, Working $w): void
@@ -45,7 +68,13 @@ final class Cover
             ? $w->line('c_min_b', 'phi + 5', Kind::Size, '4.4.1.2(3)', 'Table 4.2, aggregate above 32 mm')
             : $w->line('c_min_b', 'phi', Kind::Size, '4.4.1.2(3)', 'Table 4.2');
         $cover = self::TABLE[(int) substr($v->text('class'), 1)][self::COLUMN[$v->text('exposure')]];
-        $w->let('c_min_dur', (float) $cover, Kind::Size, '4.4.1.2(5)', "Table 4.4N, {$v->text('exposure')}, {$v->text('class')}");
+        $w->let(
+            'c_min_dur',
+            (float) $cover,
+            Kind::Size,
+            '4.4.1.2(5)',
+            "Table 4.4N, {$v->text('exposure')}, {$v->text('class')}",
+        );
         $w->line('c_min', 'max(c_min_b, c_min_dur, 10)', Kind::Size, '4.4.1.2(2) (4.2)');
         $w->line('c_nom', 'c_min + dc_dev', Kind::Size, '4.4.1.1(2) (4.1)');
     }

@@ -17,9 +17,20 @@ final class En1992Tools
     public static function all(): array
     {
         return [
-            ConcreteProperties::tool(), ...Time::tools(), Cover::tool(), RequiredSteel::tool(), ...LeastSteel::tools(),
-            FlangeWidth::tool(), ...ShearTools::tools(), CrackTools::width(), CrackTools::tables(), CrackTools::least(),
-            Bond::tool(), SlendernessTool::tool(), ElasticSection::tool(), ...BarTables::tools(),
+            ConcreteProperties::tool(),
+            ...Time::tools(),
+            Cover::tool(),
+            RequiredSteel::tool(),
+            ...LeastSteel::tools(),
+            FlangeWidth::tool(),
+            ...ShearTools::tools(),
+            CrackTools::width(),
+            CrackTools::tables(),
+            CrackTools::least(),
+            Bond::tool(),
+            SlendernessTool::tool(),
+            ElasticSection::tool(),
+            ...BarTables::tools(),
         ];
     }
 

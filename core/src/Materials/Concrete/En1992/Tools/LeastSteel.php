@@ -18,20 +18,34 @@ final class LeastSteel
     public static function tools(): array
     {
         return [
-            new FormulaTool('concrete-least-steel', 'Least and most steel of a beam', En1992Tools::STANDARD, [
-                Input::of('b_t', 'mean width of the part in tension', Kind::Size, '300 mm'),
-                Input::of('d', 'effective depth', Kind::Size, '450 mm'),
-                Input::of('A_c', 'area of the section', Kind::Area, '1500 cm²'),
-                En1992Tools::strength(), En1992Tools::yield(),
-            ], self::beam(...)),
-            new FormulaTool('concrete-slab', 'Slab strip: least steel and spacing', En1992Tools::STANDARD, [
-                Input::of('b', 'width of the strip', Kind::Size, '1000 mm'),
-                Input::of('h', 'thickness', Kind::Size, '200 mm'),
-                Input::of('d', 'effective depth', Kind::Size, '165 mm'),
-                Input::of('A_s_req', 'main steel that the moment needs', Kind::SteelArea, '450 mm²'),
-                Input::choice('place', 'where', ['greatest moment', 'elsewhere']),
-                En1992Tools::strength(), En1992Tools::yield(),
-            ], self::slab(...)),
+            new FormulaTool(
+                'concrete-least-steel',
+                'Least and most steel of a beam',
+                En1992Tools::STANDARD,
+                [
+                    Input::of('b_t', 'mean width of the part in tension', Kind::Size, '300 mm'),
+                    Input::of('d', 'effective depth', Kind::Size, '450 mm'),
+                    Input::of('A_c', 'area of the section', Kind::Area, '1500 cm²'),
+                    En1992Tools::strength(),
+                    En1992Tools::yield(),
+                ],
+                self::beam(...),
+            ),
+            new FormulaTool(
+                'concrete-slab',
+                'Slab strip: least steel and spacing',
+                En1992Tools::STANDARD,
+                [
+                    Input::of('b', 'width of the strip', Kind::Size, '1000 mm'),
+                    Input::of('h', 'thickness', Kind::Size, '200 mm'),
+                    Input::of('d', 'effective depth', Kind::Size, '165 mm'),
+                    Input::of('A_s_req', 'main steel that the moment needs', Kind::SteelArea, '450 mm²'),
+                    Input::choice('place', 'where', ['greatest moment', 'elsewhere']),
+                    En1992Tools::strength(),
+                    En1992Tools::yield(),
+                ],
+                self::slab(...),
+            ),
         ];
     }
 
@@ -52,10 +66,22 @@ final class LeastSteel
         $v->let($w, 'b', 'h', 'd', 'A_s_req', 'f_ck', 'f_yk');
         ConcreteProperties::mean($w);
         $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b * d', Kind::SteelArea, '9.3.1.1(1) (9.1N)');
-        $w->line('A_s', 'max(A_s_req, A_s_min)', Kind::SteelArea, '', $w->value('A_s_req') < $w->value('A_s_min') ? 'the least steel governs' : 'the moment governs');
+        $w->line(
+            'A_s',
+            'max(A_s_req, A_s_min)',
+            Kind::SteelArea,
+            '',
+            $w->value('A_s_req') < $w->value('A_s_min') ? 'the least steel governs' : 'the moment governs',
+        );
         $w->line('A_s_dist', '0.2 * A_s', Kind::SteelArea, '9.3.1.1(2)', 'distribution steel');
         $isGreatest = $v->text('place') === 'greatest moment';
         $w->line('s_max', $isGreatest ? 'min(2 * h, 250)' : 'min(3 * h, 400)', Kind::Size, '9.3.1.1(3)', 'main bars');
-        $w->line('s_max_dist', $isGreatest ? 'min(3 * h, 400)' : 'min(3.5 * h, 450)', Kind::Size, '9.3.1.1(3)', 'distribution bars');
+        $w->line(
+            's_max_dist',
+            $isGreatest ? 'min(3 * h, 400)' : 'min(3.5 * h, 450)',
+            Kind::Size,
+            '9.3.1.1(3)',
+            'distribution bars',
+        );
     }
 }

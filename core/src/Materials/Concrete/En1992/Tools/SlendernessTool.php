@@ -14,22 +14,35 @@ use Waage\Units\Kind;
 /** EN 1992-1-1, 7.4.2: the ratio of span to depth that needs no calculated deflection. */
 final class SlendernessTool
 {
-    private const SYSTEMS = ['simply supported' => 1.0, 'end span' => 1.3, 'interior span' => 1.5, 'flat slab' => 1.2, 'cantilever' => 0.4];
+    private const SYSTEMS = [
+        'simply supported' => 1.0,
+        'end span' => 1.3,
+        'interior span' => 1.5,
+        'flat slab' => 1.2,
+        'cantilever' => 0.4,
+    ];
 
     public static function tool(): Tool
     {
-        return new FormulaTool('concrete-span-depth', 'Span to depth', En1992Tools::STANDARD, [
-            Input::of('L', 'span', Kind::Length, '6 m'),
-            Input::of('d', 'effective depth', Kind::Size, '452 mm'),
-            Input::of('b', 'width in compression', Kind::Size, '300 mm'),
-            Input::of('b_w', 'width of the web', Kind::Size, '300 mm'),
-            Input::of('A_s_req', 'steel that the moment needs', Kind::SteelArea, '760 mm²'),
-            Input::of('A_s2_req', 'and in compression', Kind::SteelArea, '0 mm²'),
-            Input::of('A_s_prov', 'steel there is', Kind::SteelArea, '942 mm²'),
-            Input::choice('system', 'system', array_keys(self::SYSTEMS)),
-            Input::choice('partitions', 'partitions that may be damaged', ['yes', 'no']),
-            En1992Tools::strength(), En1992Tools::yield(),
-        ], self::run(...));
+        return new FormulaTool(
+            'concrete-span-depth',
+            'Span to depth',
+            En1992Tools::STANDARD,
+            [
+                Input::of('L', 'span', Kind::Length, '6 m'),
+                Input::of('d', 'effective depth', Kind::Size, '452 mm'),
+                Input::of('b', 'width in compression', Kind::Size, '300 mm'),
+                Input::of('b_w', 'width of the web', Kind::Size, '300 mm'),
+                Input::of('A_s_req', 'steel that the moment needs', Kind::SteelArea, '760 mm²'),
+                Input::of('A_s2_req', 'and in compression', Kind::SteelArea, '0 mm²'),
+                Input::of('A_s_prov', 'steel there is', Kind::SteelArea, '942 mm²'),
+                Input::choice('system', 'system', array_keys(self::SYSTEMS)),
+                Input::choice('partitions', 'partitions that may be damaged', ['yes', 'no']),
+                En1992Tools::strength(),
+                En1992Tools::yield(),
+            ],
+            self::run(...),
+        );
     }
 
     private static function run(Values $v, Working $w): void
@@ -46,8 +59,20 @@ final class SlendernessTool
             ? 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / rho + 3.2 * sqrt(f_ck) * (rho_0 / rho - 1)^1.5)'
             : 'K * (11 + 1.5 * sqrt(f_ck) * rho_0 / (rho - rho_2) + sqrt(f_ck) / 12 * sqrt(rho_2 / rho_0))';
         $w->line('lambda_0', $rule, Kind::Number, $isLight ? '7.4.2(2) (7.16a)' : '7.4.2(2) (7.16b)');
-        $w->line('F_s', 'min(500 * A_s_prov / (f_yk * A_s_req), 1.5)', Kind::Number, '7.4.2(2) (7.17)', '310/σ_s; at most 1.5');
-        $w->let('F_b', $v->number('b') > 3 * $v->number('b_w') ? 0.8 : 1.0, Kind::Number, '7.4.2(2)', 'flange more than three times the web: 0.8');
+        $w->line(
+            'F_s',
+            'min(500 * A_s_prov / (f_yk * A_s_req), 1.5)',
+            Kind::Number,
+            '7.4.2(2) (7.17)',
+            '310/σ_s; at most 1.5',
+        );
+        $w->let(
+            'F_b',
+            $v->number('b') > 3 * $v->number('b_w') ? 0.8 : 1.0,
+            Kind::Number,
+            '7.4.2(2)',
+            'flange more than three times the web: 0.8',
+        );
         $isFlat = $v->text('system') === 'flat slab';
         $most = $isFlat ? 8500.0 : 7000.0;
         $v->text('partitions') === 'yes' && $v->number('L') > $most

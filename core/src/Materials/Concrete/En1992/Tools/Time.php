@@ -19,7 +19,7 @@ final class Time
 
     /** 3.1.4(6), Table 3.3: k_h by h_0. */
     /** @var list<array{float, float}> */
-    private const SIZES = [[100.0, 1.0], [200.0, 0.85], [300.0, 0.75], [500.0, 0.70]];
+    private const SIZES = [[100.0, 1.0], [200.0, 0.85], [300.0, 0.75], [500.0, 0.7]];
 
     /** @return list<Tool> */
     public static function tools(): array
@@ -32,16 +32,28 @@ final class Time
         ];
 
         return [
-            new FormulaTool('concrete-creep', 'Creep coefficient', En1992Tools::STANDARD, [
-                ...$shared,
-                Input::of('t_0', 'age when loaded, days', Kind::Number, '28'),
-                Input::of('t', 'age looked at, days', Kind::Number, '18250'),
-            ], self::creep(...)),
-            new FormulaTool('concrete-shrinkage', 'Shrinkage strain', En1992Tools::STANDARD, [
-                ...$shared,
-                Input::of('t_s', 'age when curing ends, days', Kind::Number, '7'),
-                Input::of('t', 'age looked at, days', Kind::Number, '18250'),
-            ], self::shrinkage(...)),
+            new FormulaTool(
+                'concrete-creep',
+                'Creep coefficient',
+                En1992Tools::STANDARD,
+                [
+                    ...$shared,
+                    Input::of('t_0', 'age when loaded, days', Kind::Number, '28'),
+                    Input::of('t', 'age looked at, days', Kind::Number, '18250'),
+                ],
+                self::creep(...),
+            ),
+            new FormulaTool(
+                'concrete-shrinkage',
+                'Shrinkage strain',
+                En1992Tools::STANDARD,
+                [
+                    ...$shared,
+                    Input::of('t_s', 'age when curing ends, days', Kind::Number, '7'),
+                    Input::of('t', 'age looked at, days', Kind::Number, '18250'),
+                ],
+                self::shrinkage(...),
+            ),
         ];
     }
 
@@ -49,7 +61,11 @@ final class Time
     {
         ConcreteProperties::assertStrength($v);
         $v->assertPositive('h_0', 't');
-        $v->assert('RH', $v->number('RH') >= 40.0 && $v->number('RH') <= 100.0, 'The rules are for 40 to 100 % (B.1(1)).');
+        $v->assert(
+            'RH',
+            $v->number('RH') >= 40.0 && $v->number('RH') <= 100.0,
+            'The rules are for 40 to 100 % (B.1(1)).',
+        );
         $v->let($w, 'f_ck', 'RH', 'h_0');
         $w->line('f_cm', 'f_ck + 8', Kind::Stress, 'Table 3.1', 'in MPa');
     }
@@ -60,17 +76,40 @@ final class Time
         $v->assertPositive('t_0');
         $v->assert('t', $v->number('t') > $v->number('t_0'), 'This is later than the age when it is loaded.');
         $v->let($w, 't_0', 't');
-        $w->let('alpha', self::CEMENT[$v->text('cement')][0], Kind::Number, 'B.1(2)', "cement of class {$v->text('cement')}");
+        $w->let(
+            'alpha',
+            self::CEMENT[$v->text('cement')][0],
+            Kind::Number,
+            'B.1(2)',
+            "cement of class {$v->text('cement')}",
+        );
         $w->line('t_0_adj', 'max(t_0 * (9 / (2 + t_0^1.2) + 1)^alpha, 0.5)', Kind::Number, 'B.1(2) (B.9)');
         if ($w->value('f_cm') <= 35.0) {
-            $w->line('phi_RH', '1 + (1 - RH / 100) / (0.1 * h_0^(1/3))', Kind::Number, 'B.1(1) (B.3a)', 'f_cm up to 35 MPa');
+            $w->line(
+                'phi_RH',
+                '1 + (1 - RH / 100) / (0.1 * h_0^(1/3))',
+                Kind::Number,
+                'B.1(1) (B.3a)',
+                'f_cm up to 35 MPa',
+            );
             $w->line('beta_H', 'min(1.5 * (1 + (0.012 * RH)^18) * h_0 + 250, 1500)', Kind::Number, 'B.1(1) (B.8a)');
         } else {
             $w->line('alpha_1', '(35 / f_cm)^0.7', Kind::Number, 'B.1(1) (B.8c)');
             $w->line('alpha_2', '(35 / f_cm)^0.2', Kind::Number, 'B.1(1) (B.8c)');
             $w->line('alpha_3', '(35 / f_cm)^0.5', Kind::Number, 'B.1(1) (B.8c)');
-            $w->line('phi_RH', '(1 + (1 - RH / 100) / (0.1 * h_0^(1/3)) * alpha_1) * alpha_2', Kind::Number, 'B.1(1) (B.3b)', 'f_cm above 35 MPa');
-            $w->line('beta_H', 'min(1.5 * (1 + (0.012 * RH)^18) * h_0 + 250 * alpha_3, 1500 * alpha_3)', Kind::Number, 'B.1(1) (B.8b)');
+            $w->line(
+                'phi_RH',
+                '(1 + (1 - RH / 100) / (0.1 * h_0^(1/3)) * alpha_1) * alpha_2',
+                Kind::Number,
+                'B.1(1) (B.3b)',
+                'f_cm above 35 MPa',
+            );
+            $w->line(
+                'beta_H',
+                'min(1.5 * (1 + (0.012 * RH)^18) * h_0 + 250 * alpha_3, 1500 * alpha_3)',
+                Kind::Number,
+                'B.1(1) (B.8b)',
+            );
         }
         $w->line('beta_fcm', '16.8 / sqrt(f_cm)', Kind::Number, 'B.1(1) (B.4)');
         $w->line('beta_t0', '1 / (0.1 + t_0_adj^0.2)', Kind::Number, 'B.1(1) (B.5)');
@@ -88,7 +127,13 @@ final class Time
         $w->let('alpha_ds1', $ds1, Kind::Number, 'B.2(1)', "cement of class {$v->text('cement')}");
         $w->let('alpha_ds2', $ds2, Kind::Number, 'B.2(1)');
         $w->line('beta_RH', '1.55 * (1 - (RH / 100)^3)', Kind::Number, 'B.2(1) (B.12)');
-        $w->line('eps_cd_0', '0.85 * (220 + 110 * alpha_ds1) * exp(-alpha_ds2 * f_cm / 10) * beta_RH / 1000', Kind::Number, 'B.2(1) (B.11)', 'in ‰');
+        $w->line(
+            'eps_cd_0',
+            '0.85 * (220 + 110 * alpha_ds1) * exp(-alpha_ds2 * f_cm / 10) * beta_RH / 1000',
+            Kind::Number,
+            'B.2(1) (B.11)',
+            'in ‰',
+        );
         $w->let('k_h', self::sizeFactor($w->value('h_0')), Kind::Number, '3.1.4(6)', 'Table 3.3');
         $w->line('beta_ds', '(t - t_s) / (t - t_s + 0.04 * sqrt(h_0^3))', Kind::Number, '3.1.4(6) (3.10)');
         $w->line('eps_cd', 'beta_ds * k_h * eps_cd_0', Kind::Number, '3.1.4(6) (3.9)', 'drying, in ‰');

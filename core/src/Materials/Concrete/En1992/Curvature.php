@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Checks\Working;
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Units\Kind;
+
+/**
+ * EN 1992-1-1, 7.4.3: curvature of a rectangle under a moment that stays, uncracked and cracked with tension
+ * stiffening, with
+ * creep and shrinkage. Bars at both faces. 1/mm.
+ */
+final readonly class Curvature
+{
+    private const ES = 200000.0;
+
+    /** β of (7.19) for loads that stay. */
+    private const BETA = 0.5;
+
+    private float $E;
+
+    private float $alpha;
+
+    private float $A;
+
+    private float $d;
+
+    private float $A2;
+
+    private float $d2;
+
+    private float $x1;
+
+    private float $I1;
+
+    private float $x2;
+
+    private float $I2;
+
+    public function __construct(
+        private ConcreteMake $concrete,
+        private BarGroup $tension,
+        private BarGroup $compression,
+    ) {
+        $this->E = $concrete->grade->Ecm() / (1 + $concrete->creep);
+        $this->alpha = $a = self::ES / $this->E;
+        [$b, $h] = [$concrete->b, $concrete->h];
+        $this->A = $A = $tension->bars->area();
+        $this->d = $d = $h - $tension->centroid();
+        $this->A2 = $A2 = $compression->bars->area();
+        $this->d2 = $d2 = $compression->centroid();
+        $this->x1 = (($b * $h ** 2) / 2 + ($a - 1) * ($A * $d + $A2 * $d2)) / ($b * $h + ($a - 1) * ($A + $A2));
+        $this->I1 =
+            ($b * $h ** 3) / 12 +
+            $b * $h * ($h / 2 - $this->x1) ** 2 +
+            ($a - 1) * ($A * ($d - $this->x1) ** 2 + $A2 * ($this->x1 - $d2) ** 2);
+        $B = ($a * $A + ($a - 1) * $A2) / $b;
+        $C = (2 * ($a * $A * $d + ($a - 1) * $A2 * $d2)) / $b;
+        $this->x2 = sqrt($B ** 2 + $C) - $B;
+        $this->I2 =
+            ($b * $this->x2 ** 3) / 3 + $a * $A * ($d - $this->x2) ** 2 + ($a - 1) * $A2 * ($this->x2 - $d2) ** 2;
+    }
+
+    /** Under a moment (Nmm) that puts the bars in tension into tension. */
+    public function of(float $M): float
+    {
+        $cracking = ($this->concrete->grade->fctm() * $this->I1) / ($this->concrete->h - $this->x1);
+        $zeta = $M <= $cracking ? 0.0 : 1 - self::BETA * ($cracking / $M) ** 2;
+        $shrinkage = ($this->concrete->shrinkage / 1000) * $this->alpha;
+        $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
+            ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
+
+        return $zeta * $of($this->x2, $this->I2) + (1 - $zeta) * $of($this->x1, $this->I1);
+    }
+
+    /** The same line by line, of M. */
+    public function derive(Working $w): void
+    {
+        Bending::depth($this->concrete, $this->tension, $w);
+        $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $this->tension->text());
+        $w->let('A_s2', $this->A2, Kind::SteelArea, '', "in compression {$this->compression->text()}");
+        $w->let('d_2', $this->d2, Kind::Size);
+        $w->let('f_ctm', $this->concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $this->concrete->grade->name);
+        $w->let('E_cm', $this->concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
+        $w->let('phi_c', $this->concrete->creep, Kind::Number, '3.1.4', 'creep');
+        $w->let('eps_cs', $this->concrete->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
+        $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
+        $w->let('E_s', self::ES, Kind::ModulusOfElasticity, '3.2.7(4)');
+        $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);
+        $w->line(
+            'x_I',
+            '(b * h^2 / 2 + (alpha_e - 1) * (A_s * d + A_s2 * d_2)) / (b * h + (alpha_e - 1) * (A_s + A_s2))',
+            Kind::Size,
+            '',
+            'uncracked',
+        );
+        $rule = 'b * h^3 / 12 + b * h * (h / 2 - x_I)^2 + (alpha_e - 1) * (A_s * (d - x_I)^2 + A_s2 * (x_I - d_2)^2)';
+        $w->line('I_I', $rule, Kind::SecondMoment, '', 'uncracked');
+        $w->line('B', '(alpha_e * A_s + (alpha_e - 1) * A_s2) / b', Kind::Size);
+        $w->line('C', '2 * (alpha_e * A_s * d + (alpha_e - 1) * A_s2 * d_2) / b', Kind::Area);
+        $w->line('x_II', 'sqrt(B^2 + C) - B', Kind::Size, '', 'cracked');
+        $rule = 'b * x_II^3 / 3 + alpha_e * A_s * (d - x_II)^2 + (alpha_e - 1) * A_s2 * (x_II - d_2)^2';
+        $w->line('I_II', $rule, Kind::SecondMoment, '', 'cracked');
+        $w->line('M_cr', 'f_ctm * I_I / (h - x_I)', Kind::Moment, '7.4.3', 'cracking moment, transformed section');
+        $w->value('M') <= $w->value('M_cr')
+            ? $w->let('zeta', 0.0, Kind::Number, '7.4.3(3)', 'uncracked')
+            : $w->line('zeta', '1 - 0.5 * (M_cr / M)^2', Kind::Number, '7.4.3(3) (7.19)', 'β = 0.5, loads that stay');
+        foreach (['I', 'II'] as $state) {
+            $rule = "(M / (E_c_eff * I_{$state}) + eps_cs / 1000 * alpha_e * (A_s * (d - x_{$state}) - A_s2 * (x_{$state} - d_2)) / I_{$state}) * 1000000";
+            $w->line("kappa_{$state}", $rule, Kind::Number, '7.4.3(6) (7.21)', 'load and shrinkage, 1/km');
+        }
+        $w->line('kappa', 'zeta * kappa_II + (1 - zeta) * kappa_I', Kind::Number, '7.4.3(3) (7.18)', '1/km');
+    }
+}

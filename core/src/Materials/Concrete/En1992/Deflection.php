@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Analysis\Effect;
+use Waage\Analysis\Extreme;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\Polynomial;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Loading\Combination;
+use Waage\Loading\Purpose;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+use Waage\Units\Kind;
+
+/**
+ * EN 1992-1-1, 7.4.3: deflection in the end under quasi-permanent load, by integrating curvature along the member with
+ * the bars
+ * that are there. The arrangement is the one that is worst for the uncracked member.
+ */
+final class Deflection
+{
+    /** Stations of a span, an even number. */
+    private const STATIONS = 120;
+
+    private const ID = 'deflection';
+
+    private const TITLE = 'Deflection in the end';
+
+    private const CLAUSE = 'EN 1992-1-1, 7.4.3';
+
+    /** @var list<Combination> */
+    private readonly array $quasiPermanent;
+
+    /** @var array<string, Curvature> by the bars in tension and in compression, for one make */
+    private array $curvatures = [];
+
+    public function __construct(private readonly MemberEnvelopes $envelopes)
+    {
+        $isQuasi = fn (Combination $c): bool => $c->purpose === Purpose::QuasiPermanent;
+        $this->quasiPermanent = array_values(array_filter($envelopes->combinations, $isQuasi));
+    }
+
+    /** @return list<Weighing> the span or overhang that is used most */
+    public function weigh(ConcreteMake $concrete, bool $derive): array
+    {
+        $this->curvatures = [];
+        $why = $this->refusal();
+        if ($why !== '' || $this->quasiPermanent === []) {
+            return $why === ''
+                ? []
+                : [new Weighing(self::ID, self::TITLE, self::CLAUSE, null, applies: false, remark: $why)];
+        }
+        $worst = null;
+        foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
+            $e = $this->envelopes->sag->greatest($this->quasiPermanent, $concrete->weight(), $from, $to);
+            $w = $e === null ? null : $this->ofField($concrete, $i, $e);
+            $worst = $w !== null && ($worst === null || $w[0] > $worst[0]) ? $w : $worst;
+        }
+
+        return $worst === null ? [] : [$this->told($concrete, $worst, $derive)];
+    }
+
+    private function refusal(): string
+    {
+        $member = $this->envelopes->beam->member;
+        $others = array_filter(
+            $member->supports,
+            fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true),
+        );
+
+        return match (true) {
+            $member->hinges !== [] => 'Deflection of cracked beams with hinges is not computed.',
+            $others !== [] => 'Deflection of cracked beams on elastic and guided supports is not computed.',
+            default => '',
+        };
+    }
+
+    /**
+     * @return array{float, float, float, int, Extreme, array<int, float>} ratio, deflection (mm), its place, field,
+     *     extreme, factors
+     */
+    private function ofField(ConcreteMake $concrete, int $field, Extreme $e): array
+    {
+        $beam = $this->envelopes->beam;
+        [$from, $to] = $beam->beam->fields()[$field];
+        $sign = $e->value >= 0.0 ? 1 : -1;
+        $factors = $beam->worst(
+            $e->combination,
+            $concrete->weight(),
+            $this->envelopes->sag->effect,
+            $sign,
+            $e->segment,
+            $e->t,
+        );
+        [$w, $x] = $beam->isOverhang($from, $to)
+            ? $this->overhang($concrete, $field, $factors)
+            : $this->span($concrete, $field, $factors);
+        $limit = (($beam->isOverhang($from, $to) ? 2 : 1) * ($to - $from)) / $beam->member->basis->limitTotal;
+
+        return [abs($w) / $limit, $w, $x, $field, $e, $factors];
+    }
+
+    /**
+     * The greatest deflection from the chord of a span, downward positive.
+     *
+     * @param  array<int, float>  $factors
+     * @return array{float, float} mm, place
+     */
+    private function span(ConcreteMake $concrete, int $field, array $factors): array
+    {
+        [$from, $to] = $this->envelopes->beam->beam->fields()[$field];
+        $w = $this->integrated($concrete, $from, $to, $factors);
+        $end = $w[self::STATIONS];
+        $most = [0.0, ($from + $to) / 2];
+        foreach ($w as $i => $value) {
+            $sag = ($end * $i) / self::STATIONS - $value;
+            $most = abs($sag) > abs($most[0]) ? [$sag, $from + (($to - $from) * $i) / self::STATIONS] : $most;
+        }
+
+        return $most;
+    }
+
+    /**
+     * Of the end of an overhang, with the slope that the span beside it has at the support; none where it is fixed.
+     *
+     * @param  array<int, float>  $factors
+     * @return array{float, float}
+     */
+    private function overhang(ConcreteMake $concrete, int $field, array $factors): array
+    {
+        $fields = $this->envelopes->beam->beam->fields();
+        [$from, $to] = $fields[$field];
+        $isLeft = $field === 0;
+        $root = $isLeft ? $to : $from;
+        $slope = $this->isFixed($root)
+            ? 0.0
+            : $this->slope($concrete, $fields[$isLeft ? 1 : max(0, $field - 1)] ?? [$from, $to], $root, $factors);
+        $bent = $this->integrated($concrete, $root, $isLeft ? $from : $to, $factors)[self::STATIONS];
+
+        return [-$bent + $slope * ($isLeft ? $from - $to : $to - $from), $isLeft ? $from : $to];
+    }
+
+    private function isFixed(float $x): bool
+    {
+        $there = array_filter(
+            $this->envelopes->beam->member->supports,
+            fn (Support $s): bool => abs($s->x - $x) < 1.0,
+        );
+
+        return array_filter($there, fn (Support $s): bool => $s->kind === SupportKind::Fixed) !== [];
+    }
+
+    /**
+     * Of the deflection, downward, along x at a support of a span.
+     *
+     * @param  array{float, float}  $span
+     * @param  array<int, float>  $factors
+     */
+    private function slope(ConcreteMake $concrete, array $span, float $at, array $factors): float
+    {
+        // From the support into the span: what bends it away from the tangent there comes back to zero at its other
+        // end.
+        $other = abs($span[0] - $at) < 1.0 ? $span[1] : $span[0];
+
+        return $this->integrated($concrete, $at, $other, $factors)[self::STATIONS] / ($other - $at);
+    }
+
+    /**
+     * Curvature integrated twice from one place to another, with no deflection and slope at the first; upward positive
+     * for
+     * sagging.
+     *
+     * @param  array<int, float>  $factors
+     * @return list<float> at stations, mm
+     */
+    private function integrated(ConcreteMake $concrete, float $from, float $to, array $factors): array
+    {
+        $step = ($to - $from) / self::STATIONS;
+        $inside = $to > $from ? 1.0 : -1.0;
+        $slope = $w = 0.0;
+        $all = [0.0];
+        $before = $this->curvature($concrete, $from + 1e-3 * $inside, $factors);
+        for ($i = 1; $i <= self::STATIONS; $i++) {
+            $x = $from + $i * $step - ($i === self::STATIONS ? 1e-3 * $inside : 0.0);
+            $now = $this->curvature($concrete, $x, $factors);
+            // Between stations curvature runs straight.
+            $w += $slope * $step + ((2 * $before + $now) * $step ** 2) / 6;
+            $slope += (($before + $now) / 2) * $step;
+            $before = $now;
+            $all[] = $w;
+        }
+
+        return $all;
+    }
+
+    /** @param  array<int, float>  $factors */
+    private function moment(float $x, array $factors): float
+    {
+        $responses = $this->envelopes->beam->responses;
+        $segment = $responses->segmentAt($x);
+
+        return Polynomial::value(
+            array_values($responses->combined(Effect::Moment, $factors, $segment)),
+            $x - $responses->breaks[$segment],
+        );
+    }
+
+    /**
+     * Sagging positive, 1/mm.
+     *
+     * @param  array<int, float>  $factors
+     */
+    private function curvature(ConcreteMake $concrete, float $x, array $factors): float
+    {
+        $M = $this->moment($x, $factors);
+        $sign = $M >= 0.0 ? 1 : -1;
+
+        return $sign * $this->at($concrete, $sign, $x)->of(abs($M));
+    }
+
+    private function at(ConcreteMake $concrete, int $sign, float $x): Curvature
+    {
+        [$tension, $compression] = [
+            $concrete->steel()->at($sign, $x)->group,
+            $concrete->steel()->at(-$sign, $x)->group,
+        ];
+        $key = spl_object_id($tension).' '.spl_object_id($compression);
+
+        return $this->curvatures[$key] ??= new Curvature($concrete, $tension, $compression);
+    }
+
+    /** @param  array{float, float, float, int, Extreme, array<int, float>}  $worst */
+    private function told(ConcreteMake $concrete, array $worst, bool $derive): Weighing
+    {
+        [, $deflection, $x, $field, $e, $factors] = $worst;
+        $beam = $this->envelopes->beam;
+        [$from, $to] = $beam->beam->fields()[$field];
+        $isOverhang = $beam->isOverhang($from, $to);
+        $place = $isOverhang ? ($field === 0 ? $to - 1.0 : $from + 1.0) : $x;
+        $M = $this->moment($place, $factors);
+        $w = new Working($derive);
+        $w->let(
+            'M',
+            abs($M),
+            Kind::Moment,
+            '',
+            $isOverhang ? 'quasi-permanent, at the support' : 'quasi-permanent, where it deflects most',
+        );
+        $this->at($concrete, $M >= 0.0 ? 1 : -1, $place)->derive($w);
+        $w->let('w', abs($deflection), Kind::Deflection, '7.4.3(7)', 'all curvatures along the member integrated');
+        $w->let('L', $to - $from, Kind::Length);
+        $w->let('n_w', $beam->member->basis->limitTotal, Kind::Number, 'basis of the job');
+        $w->line('w_lim', $isOverhang ? '2 * L / n_w' : 'L / n_w', Kind::Deflection, '7.4.1(4)');
+        $w->line('u', 'w / w_lim', Kind::Number, '7.4.3');
+
+        return new Weighing(
+            self::ID,
+            self::TITLE,
+            self::CLAUSE,
+            $w->value('u'),
+            demand: $w->value('w'),
+            capacity: $w->value('w_lim'),
+            kind: Kind::Deflection,
+            demandSymbol: 'w',
+            capacitySymbol: 'w_lim',
+            x: $x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $w->lines,
+        );
+    }
+}
