@@ -61,7 +61,7 @@ test('a member comes from another job, or from the text of a file', async ({ pag
     await page.getByLabel('Name of a new job').press('Enter')
     await page.getByRole('button', { name: 'New member' }).click()
     await page.getByRole('menuitem', { name: 'Copy of a member …' }).click()
-    await page.getByRole('dialog').getByLabel('Job', { exact: true }).selectOption({ label: 'Grebe Point Rowing Club' })
+    await page.getByRole('dialog').getByRole('combobox').selectOption({ label: 'Grebe Point Rowing Club' })
     await page.getByRole('button', { name: /^J1/ }).click()
     await expect(page.getByRole('link', { name: 'J1', exact: true })).toBeVisible()
     await page.getByRole('button', { name: 'New member' }).click()
