@@ -262,6 +262,10 @@ export interface SectionResult {
      */
     links?: number[][]
     /**
+     * of concrete: its bars for the workshop; lengths in mm, mass in kg
+     */
+    list?: BarRow[]
+    /**
      * of concrete: where its bars differ, from left to right
      */
     cuts?: CutResult[]
@@ -290,6 +294,15 @@ export interface SectionResult {
      * Whose names properties have on screen and sheet.
      */
     symbols: 'EN' | 'AISC'
+}
+export interface BarRow {
+    mark: string
+    where: string
+    diameter: number
+    number: number
+    length: number
+    shape: string
+    mass: number
 }
 export interface CutResult {
     title: string

@@ -56,7 +56,7 @@ const key = computed(() => [...new Map(props.lines.map((l) => [NAME[l.id] ?? l.i
             <text :x="left + i * 88 + 24" :y="y + 10.5">{{ name }}</text>
         </g>
         <text v-if="read" :x="right" :y="y + 10" text-anchor="end" font-size="11.5" fill="var(--color-accent)" class="halo">
-            {{ ratioText(read.ratio) }}<tspan fill="var(--color-faint)">{{ `  ${NAME[read.id]}` }}</tspan>
+            {{ ratioText(read.ratio) }}<tspan fill="var(--color-faint)">{{ `  ${NAME[read.id] ?? read.id}` }}</tspan>
         </text>
     </g>
 </template>

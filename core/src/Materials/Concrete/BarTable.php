@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Material\Rectangle;
 use Waage\Sheets\Block;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
@@ -44,6 +45,7 @@ final class BarTable
         $tables = [
             Block::table(['Bars', 'Where', 'Number and diameter', '>Area', '>From x', '>To x'], array_values($rows)),
         ];
+        $tables[] = self::list($steel, $units);
         if ($concrete->isSlab()) {
             return [
                 ...$tables,
@@ -54,5 +56,25 @@ final class BarTable
         }
 
         return [...$tables, Block::table(['Links from x', '>To x', '>Spacing', '>Area by length'], $links)];
+    }
+
+    /** @return array<string, mixed> a block: marks, numbers, lengths, shapes, mass */
+    private static function list(Reinforcement $steel, UnitSystem $units): array
+    {
+        $rows = array_map(fn (array $row): array => [
+            $row['mark'],
+            $row['where'],
+            'ø'.Rectangle::size($row['diameter']),
+            (string) $row['number'],
+            $units->format($row['length'], Kind::Length),
+            $row['shape'],
+            number_format($row['mass'], 1).' kg',
+        ], $steel->list);
+        $mass = array_sum(array_column($steel->list, 'mass'));
+
+        return Block::table(
+            ['Bar list', 'Where', 'Diameter', '>Number', '>Length', 'Shape, mm', '>Mass'],
+            [...$rows, ['', 'All bars', '', '', '', '', number_format($mass, 1).' kg']],
+        );
     }
 }

@@ -4,16 +4,31 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** Bars and links of a beam from end to end. */
+/**
+ * Bars and links of a beam from end to end.
+ *
+ * @phpstan-import-type MarkedRow from BarList
+ */
 final readonly class Reinforcement
 {
     /**
      * @param  non-empty-list<BarStretch>  $bottom
      * @param  non-empty-list<BarStretch>  $top
      * @param  list<LinkZone>  $links  none in a slab
+     * @param  list<MarkedRow>  $list  for the workshop, as BarList
      */
-    public function __construct(public array $bottom, public array $top, public array $links)
+    public function __construct(public array $bottom, public array $top, public array $links, public array $list = [])
     {
+    }
+
+    /**
+     * With its list for the workshop.
+     *
+     * @param  list<MarkedRow>  $list
+     */
+    public function listed(array $list): self
+    {
+        return new self($this->bottom, $this->top, $this->links, $list);
     }
 
     /** @return non-empty-list<BarStretch> those in tension under moments of a sign */

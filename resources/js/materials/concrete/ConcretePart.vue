@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
+import { barListCsv } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
 import { format } from '@/lib/units'
 import { useChoices } from '@/materials/choices'
@@ -29,6 +30,16 @@ const linkSpacing = computed(() => {
     const spacings = [...new Set(zones.map(([, , spacing]) => format(spacing ?? 0, 'size', units.value)))]
     return spacings.join(', ') || 'as needed'
 })
+const list = computed(() => props.editor.result.value?.section.list ?? [])
+const mass = computed(() => list.value.reduce((sum, row) => sum + row.mass, 0).toFixed(1))
+function download(): void {
+    const mark = props.editor.document.value?.mark || 'member'
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([barListCsv(list.value)], { type: 'text/csv' }))
+    link.download = `${mark.replace(/[^\w-]+/g, '-')}-bars.csv`
+    link.click()
+    URL.revokeObjectURL(link.href)
+}
 const TIME = [
     ['creep', 'Creep coefficient', '2'],
     ['shrinkage', 'Shrinkage, ‰', '0.4'],
@@ -114,5 +125,8 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
                 <option v-for="w in choices.crackWidth ?? ['0.3']" :key="w">{{ w }}</option>
             </select>
         </label>
+        <button v-if="list.length" class="quiet col-span-2 px-0! text-left underline" @click="download">
+            Bar list as CSV, {{ list.length }} marks, {{ mass }} kg
+        </button>
     </div>
 </template>

@@ -10,7 +10,9 @@ use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
+use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Member\Support;
 
 /** The checks of a rectangular beam of reinforced concrete after EN 1992-1-1:2004. */
 final readonly class ConcreteBeam implements MemberChecks
@@ -25,6 +27,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Detailing $detailing;
 
+    private EndAnchorage $endAnchorage;
+
     private Deflection $deflection;
 
     private Cracks $cracks;
@@ -38,6 +42,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->shear = new Shear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
         $this->deflection = new Deflection($envelopes);
+        $this->endAnchorage = new EndAnchorage($envelopes);
         $this->detailing = new Detailing($envelopes);
         $this->cracks = new Cracks($envelopes);
     }
@@ -47,7 +52,14 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return $concrete->steel === null ? $this->detailing->of($concrete) : $concrete;
+        if ($concrete->steel !== null) {
+            return $concrete;
+        }
+        $concrete = $this->detailing->of($concrete);
+        $isBent = fn (Support $s): bool => $this->endAnchorage->isBent($concrete, $s);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+
+        return $concrete->withSteel($concrete->steel()->listed($list));
     }
 
     public function figures(Make $make): array
@@ -87,6 +99,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->cracks->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $derive),
                     ...Anchorage::weigh($concrete, $derive),
+                    ...$this->endAnchorage->weigh($concrete, $derive),
                 ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
@@ -95,7 +108,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: anchorage at end supports and laps of bars; cover for bond, durability and fire; lateral stability by 5.9.',
+            'Not weighed: laps of bars over the stock length; cover for bond, durability and fire; lateral stability by 5.9.',
             'Bottom bars of a span run from support to support and are anchored there.',
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
