@@ -298,6 +298,13 @@ export interface SectionResult {
 export interface BarRow {
     mark: string
     where: string
+    face: 'bottom' | 'top' | 'link' | 'across'
+    from: number
+    to: number
+    /**
+     * left and right end
+     */
+    bends: boolean[]
     diameter: number
     number: number
     length: number

@@ -96,6 +96,7 @@ export interface FigureBlock {
         | 'mechanism'
         | 'influence'
         | 'figure'
+        | 'bars'
     caption: string
     index?: number
 }

@@ -5,6 +5,7 @@ import type { Influence } from '@/contract/influence'
 import type { Curves, Result } from '@/contract/result'
 import type { FigureBlock } from '@/contract/sheet'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
+import BarDrawing from '@/strips/BarDrawing.vue'
 import CurveStrip from '@/strips/CurveStrip.vue'
 import InfluenceStrip from '@/strips/InfluenceStrip.vue'
 import MechanismStrip from '@/strips/MechanismStrip.vue'
@@ -59,6 +60,7 @@ const memberHeight = computed(
                 </div>
             </div>
         </template>
+        <BarDrawing v-else-if="block.name === 'bars'" :result="result" :sx="sx" :units="units" />
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
             <MemberStrip :member="result.member" :sx="sx" :y="0" :height="memberHeight" :units="units" />
         </svg>

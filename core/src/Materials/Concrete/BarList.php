@@ -7,19 +7,10 @@ namespace Waage\Materials\Concrete;
 use Waage\Member\Support;
 
 /**
- * The bars of a beam or a strip of slab for the workshop: mark, diameter, number, length, shape, mass. Lengths along
- * the bar,
- * mm; bends at their outer dimensions, without what the bend saves.
- *
- * @phpstan-type Row array{where: string, diameter: float, number: int, length: float, shape: string, mass: float}
- * @phpstan-type MarkedRow array{mark: string, where: string, diameter: float, number: int, length: float,
- *     shape: string, mass: float}
+ * The bars of a beam or a strip of slab for the workshop. Bends at their outer dimensions, without what a bend saves.
  */
-final class BarList
+final readonly class BarList
 {
-    /** kg/mm³ */
-    private const STEEL = 7.85e-6;
-
     /** Hooks of links, as a multiple of the diameter (EN 1992-1-1, Figure 8.5, 135°). */
     private const HOOK = 10.0;
 
@@ -29,146 +20,150 @@ final class BarList
     /**
      * @param  list<Support>  $supports
      * @param  \Closure(Support): bool  $isBent  are bottom bars bent up behind an end support?
-     * @return list<MarkedRow>
      */
-    public static function of(ConcreteMake $concrete, array $supports, \Closure $isBent): array
+    private function __construct(private ConcreteMake $concrete, private array $supports, private \Closure $isBent)
     {
-        $rows = [];
-        foreach ($concrete->steel()->bottom as $stretch) {
-            [$length, $shape] = self::bottom($concrete, $stretch, $supports, $isBent);
-            $rows[] = self::row($concrete, $stretch->group->bars, "bottom, {$stretch->place}", $length, $shape);
-        }
-        $seen = [];
-        foreach ($concrete->steel()->top as $stretch) {
-            $isThrough = $stretch->ends[0] <= 0.0 && $stretch->ends[1] >= $concrete->length();
-            if ($isThrough && $seen !== []) {
-                continue;
-            }
-            $seen = $isThrough ? [true] : $seen;
-            $ends = array_filter($stretch->ends, fn (float $x): bool => $x <= 0.0 || $x >= $concrete->length());
-            $length = $stretch->ends[1] - $stretch->ends[0] - count($ends) * $concrete->cover;
-            $where = $isThrough ? 'top, from end to end' : "top, {$stretch->place}";
-            $rows[] = self::row($concrete, $stretch->group->bars, $where, $length, self::straight($length));
-        }
-        if ($concrete->isSlab()) {
-            $bars = $concrete->distribution();
-            $number = (int) ceil($concrete->length() / ($bars->spacing ?? 1.0));
-            $rows[] = self::entry(
-                $bars->diameter,
-                $number,
-                'across the strip',
-                $concrete->b,
-                self::straight($concrete->b),
-            );
-        } else {
-            array_push($rows, ...self::links($concrete));
-        }
-
-        return array_map(
-            fn (array $row, int $i): array => ['mark' => sprintf('%02d', $i + 1)] + $row,
-            $rows,
-            array_keys($rows),
-        );
     }
 
     /**
      * @param  list<Support>  $supports
      * @param  \Closure(Support): bool  $isBent
-     * @return array{float, string} length, shape
+     * @return list<ListedBar>
      */
-    private static function bottom(
-        ConcreteMake $concrete,
-        BarStretch $stretch,
-        array $supports,
-        \Closure $isBent,
-    ): array {
+    public static function of(ConcreteMake $concrete, array $supports, \Closure $isBent): array
+    {
+        $list = new self($concrete, $supports, $isBent);
+        $bars = [
+            ...array_map($list->bottom(...), $concrete->steel()->bottom),
+            ...$list->top(),
+            ...$concrete->isSlab() ? [$list->across()] : $list->links(),
+        ];
+
+        return array_map(fn (ListedBar $b, int $i): ListedBar => $b->marked($i + 1), $bars, array_keys($bars));
+    }
+
+    private function bottom(BarStretch $stretch): ListedBar
+    {
         $phi = $stretch->group->bars->diameter;
-        $length = $stretch->to - $stretch->from;
-        $up = $concrete->h - 2 * $concrete->cage()->toBars();
-        $bent = 0;
-        foreach ([$stretch->from, $stretch->to] as $x) {
-            $support =
-                array_values(array_filter($supports, fn (Support $s): bool => abs($s->x - $x) < 1.0))[0] ?? null;
-            $isEnd = $x < 1.0 || $x > $concrete->length() - 1.0;
-            if ($support === null) {
-                $length -= $isEnd ? $concrete->cover : 0.0;
-            } elseif ($isEnd) {
-                $length += $support->bearing / 2 - $concrete->cover;
-                $bent += $isBent($support) ? 1 : 0;
-            } else {
-                $length += max(0.0, self::BEYOND * $phi - $support->bearing / 2);
-            }
-        }
-        $shape = match ($bent) {
-            0 => self::straight($length),
-            1 => sprintf('bent at one end: %d + %d', round($length), round($up)),
-            default => sprintf('bent at both ends: %d + %d + %d', round($up), round($length), round($up)),
+        [$from, $bentLeft] = $this->end($stretch->from, -1, $phi);
+        [$to, $bentRight] = $this->end($stretch->to, 1, $phi);
+        $leg = $this->concrete->h - 2 * $this->concrete->cage()->toBars();
+
+        return new ListedBar(
+            '',
+            "bottom, {$stretch->place}",
+            'bottom',
+            $phi,
+            $this->number($stretch->group->bars),
+            $from,
+            $to,
+            [$bentLeft, $bentRight],
+            $leg,
+        );
+    }
+
+    /** @return array{float, bool} where a bottom bar ends at an end of its span, and whether it is bent up there */
+    private function end(float $x, int $side, float $phi): array
+    {
+        $there = array_filter($this->supports, fn (Support $s): bool => abs($s->x - $x) < 1.0);
+        $support = array_values($there)[0] ?? null;
+        $isEnd = $x < 1.0 || $x > $this->concrete->length() - 1.0;
+
+        return match (true) {
+            $support === null => [$x - $side * ($isEnd ? $this->concrete->cover : 0.0), false],
+            $isEnd => [$x + $side * ($support->bearing / 2 - $this->concrete->cover), ($this->isBent)($support)],
+            default => [$x + $side * max(0.0, self::BEYOND * $phi - $support->bearing / 2), false],
         };
-
-        return [$length + $bent * $up, $shape];
     }
 
-    private static function straight(float $length): string
+    /** @return list<ListedBar> those that run through once, and those over supports */
+    private function top(): array
     {
-        return sprintf('straight: %d', round($length));
-    }
-
-    /** @return list<Row> by zone */
-    private static function links(ConcreteMake $concrete): array
-    {
-        $rows = [];
-        [$w, $h] = [$concrete->b - 2 * $concrete->cover, $concrete->h - 2 * $concrete->cover];
-        $phi = $concrete->links->diameter;
-        foreach ($concrete->steel()->links as $zone) {
-            $number = (int) ceil(($zone->to - $zone->from) / $zone->spacing);
-            $where = sprintf(
-                'links at %d mm, x = %.2f to %.2f m',
-                $zone->spacing,
-                $zone->from / 1000,
-                $zone->to / 1000,
+        $bars = [];
+        [$length, $cover] = [$this->concrete->length(), $this->concrete->cover];
+        foreach ($this->concrete->steel()->top as $stretch) {
+            [$from, $to] = $stretch->ends;
+            $isThrough = $from <= 0.0 && $to >= $length;
+            $place = $isThrough ? 'from end to end' : $stretch->place;
+            $bars[$place] ??= new ListedBar(
+                '',
+                "top, {$place}",
+                'top',
+                $stretch->group->bars->diameter,
+                $this->number($stretch->group->bars),
+                $from <= 0.0 ? $cover : $from,
+                $to >= $length ? $length - $cover : $to,
             );
-            $shape = sprintf('closed: %d × %d, outer', round($w), round($h));
-            $rows[] = self::entry($phi, $number, $where, 2 * ($w + $h) + 2 * self::HOOK * $phi, $shape);
-            if ($concrete->links->legs > 2) {
-                $more = $concrete->links->legs - 2;
-                $rows[] = self::entry(
-                    $phi,
-                    $number * $more,
+        }
+
+        return array_values($bars);
+    }
+
+    private function number(Bars $bars): int
+    {
+        return $bars->spacing === null ? (int) $bars->count : (int) ceil($this->concrete->b / $bars->spacing);
+    }
+
+    private function across(): ListedBar
+    {
+        $bars = $this->concrete->distribution();
+        $length = $this->concrete->length();
+        $number = (int) ceil($length / ($bars->spacing ?? $length));
+        $width = $this->concrete->b;
+        $form = 'straight: '.round($width);
+
+        return new ListedBar(
+            '',
+            'across the strip',
+            'across',
+            $bars->diameter,
+            $number,
+            0.0,
+            $length,
+            outline: $width,
+            form: $form,
+        );
+    }
+
+    /** @return list<ListedBar> by zone */
+    private function links(): array
+    {
+        $bars = [];
+        [$b, $h] = [$this->concrete->b - 2 * $this->concrete->cover, $this->concrete->h - 2 * $this->concrete->cover];
+        $phi = $this->concrete->links->diameter;
+        $hooks = 2 * self::HOOK * $phi;
+        $form = sprintf('closed: %d × %d, outer', round($b), round($h));
+        foreach ($this->concrete->steel()->links as $zone) {
+            $number = (int) ceil(($zone->to - $zone->from) / $zone->spacing);
+            $where = "links at {$zone->spacing} mm";
+            $bars[] = new ListedBar(
+                '',
+                $where,
+                'link',
+                $phi,
+                $number,
+                $zone->from,
+                $zone->to,
+                outline: 2 * ($b + $h) + $hooks,
+                form: $form,
+            );
+            if ($this->concrete->links->legs > 2) {
+                $more = $number * ($this->concrete->links->legs - 2);
+                $single = sprintf('leg: %d', round($h));
+                $bars[] = new ListedBar(
+                    '',
                     "single legs, {$where}",
-                    $h + 2 * self::HOOK * $phi,
-                    sprintf('leg: %d', round($h)),
+                    'link',
+                    $phi,
+                    $more,
+                    $zone->from,
+                    $zone->to,
+                    outline: $h + $hooks,
+                    form: $single,
                 );
             }
         }
 
-        return $rows;
-    }
-
-    /** @return Row */
-    private static function row(
-        ConcreteMake $concrete,
-        Bars $bars,
-        string $where,
-        float $length,
-        string $shape,
-    ): array {
-        $number = $bars->spacing === null ? (int) $bars->count : (int) ceil($concrete->b / $bars->spacing);
-
-        return self::entry($bars->diameter, $number, $where, $length, $shape);
-    }
-
-    /** @return Row */
-    private static function entry(float $diameter, int $number, string $where, float $length, string $shape): array
-    {
-        $mass = (($number * $length * M_PI * $diameter ** 2) / 4) * self::STEEL;
-
-        return [
-            'where' => $where,
-            'diameter' => $diameter,
-            'number' => $number,
-            'length' => $length,
-            'shape' => $shape,
-            'mass' => $mass,
-        ];
+        return $bars;
     }
 }

@@ -45,6 +45,10 @@ final class BarTable
         $tables = [
             Block::table(['Bars', 'Where', 'Number and diameter', '>Area', '>From x', '>To x'], array_values($rows)),
         ];
+        $tables[] = Block::figure(
+            'bars',
+            'Bars in elevation, and pulled out with their marks; depths are exaggerated',
+        );
         $tables[] = self::list($steel, $units);
         if ($concrete->isSlab()) {
             return [
@@ -61,16 +65,19 @@ final class BarTable
     /** @return array<string, mixed> a block: marks, numbers, lengths, shapes, mass */
     private static function list(Reinforcement $steel, UnitSystem $units): array
     {
-        $rows = array_map(fn (array $row): array => [
-            $row['mark'],
-            $row['where'],
-            'ø'.Rectangle::size($row['diameter']),
-            (string) $row['number'],
-            $units->format($row['length'], Kind::Length),
-            $row['shape'],
-            number_format($row['mass'], 1).' kg',
-        ], $steel->list);
-        $mass = array_sum(array_column($steel->list, 'mass'));
+        $rows = array_map(
+            fn (ListedBar $bar): array => [
+                $bar->mark,
+                $bar->where,
+                'ø'.Rectangle::size($bar->diameter),
+                (string) $bar->number,
+                $units->format($bar->length(), Kind::Length),
+                $bar->shape(),
+                number_format($bar->mass(), 1).' kg',
+            ],
+            $steel->list,
+        );
+        $mass = array_sum(array_map(fn (ListedBar $bar): float => $bar->mass(), $steel->list));
 
         return Block::table(
             ['Bar list', 'Where', 'Diameter', '>Number', '>Length', 'Shape, mm', '>Mass'],

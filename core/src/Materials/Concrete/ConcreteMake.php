@@ -180,7 +180,7 @@ final readonly class ConcreteMake extends RectangularMake
                 : [
                     'cuts' => Cut::of($this, $this->steel),
                     'bars' => $this->barsByPlace($this->steel),
-                    'list' => $this->steel->list,
+                    'list' => array_map(fn (ListedBar $b): array => $b->toArray(), $this->steel->list),
                     'links' => array_map(
                         fn (LinkZone $z): array => [$z->from, $z->to, $z->spacing],
                         $this->steel->links,

@@ -6,8 +6,6 @@ namespace Waage\Materials\Concrete;
 
 /**
  * Bars and links of a beam from end to end.
- *
- * @phpstan-import-type MarkedRow from BarList
  */
 final readonly class Reinforcement
 {
@@ -15,7 +13,7 @@ final readonly class Reinforcement
      * @param  non-empty-list<BarStretch>  $bottom
      * @param  non-empty-list<BarStretch>  $top
      * @param  list<LinkZone>  $links  none in a slab
-     * @param  list<MarkedRow>  $list  for the workshop, as BarList
+     * @param  list<ListedBar>  $list  for the workshop, as BarList
      */
     public function __construct(public array $bottom, public array $top, public array $links, public array $list = [])
     {
@@ -24,7 +22,7 @@ final readonly class Reinforcement
     /**
      * With its list for the workshop.
      *
-     * @param  list<MarkedRow>  $list
+     * @param  list<ListedBar>  $list
      */
     public function listed(array $list): self
     {

@@ -13,8 +13,8 @@ use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 9.2.1.4: bottom bars at end supports, anchored from the face of the support on: straight where that suffices,
- * otherwise bent up behind it. Direct support; good bond, all α = 1.
+ * EN 1992-1-1, 9.2.1.4: bottom bars at end supports, anchored from the face of the support on: straight where that
+ * suffices, otherwise bent up behind it. Direct support; good bond, all α = 1.
  */
 final readonly class EndAnchorage
 {
@@ -54,7 +54,9 @@ final readonly class EndAnchorage
         if ($support->bearing <= $concrete->cover) {
             $remark = 'Give the support a bearing length, so that there is something to anchor the bars in.';
 
-            return [new Weighing($id[0], $id[1], $id[2], null, applies: false, remark: $remark, group: 'end-anchorage')];
+            return [
+                new Weighing($id[0], $id[1], $id[2], null, applies: false, remark: $remark, group: 'end-anchorage'),
+            ];
         }
         $w = $this->needed($concrete, $support, $derive);
         if ($w === null) {
