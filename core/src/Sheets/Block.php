@@ -61,7 +61,8 @@ final class Block
     }
 
     /**
-     * @param  'member'|'N'|'V'|'M'|'w'|'Vy'|'Mz'|'v'|'T'|'section'|'collapse'|'mechanism'|'influence'|'figure'|'bars'  $name
+     * @param  'member'|'N'|'V'|'M'|'w'|'Vy'|'Mz'|'v'|'T'|'section'|'collapse'|'mechanism'|'influence'|'figure'|
+     *     'bars'  $name
      * @param  int|null  $index  which of several
      * @return array{type: 'figure', name: string, caption: string, index?: int}
      */

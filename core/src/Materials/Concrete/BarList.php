@@ -55,10 +55,7 @@ final readonly class BarList
             'bottom',
             $phi,
             $this->number($stretch->group->bars),
-            $from,
-            $to,
-            [$bentLeft, $bentRight],
-            $leg,
+            new BarRun($from, $to, [$bentLeft, $bentRight], $leg),
         );
     }
 
@@ -91,8 +88,7 @@ final readonly class BarList
                 'top',
                 $stretch->group->bars->diameter,
                 $this->number($stretch->group->bars),
-                $from <= 0.0 ? $cover : $from,
-                $to >= $length ? $length - $cover : $to,
+                new BarRun($from <= 0.0 ? $cover : $from, $to >= $length ? $length - $cover : $to),
             );
         }
 
@@ -118,8 +114,7 @@ final readonly class BarList
             'across',
             $bars->diameter,
             $number,
-            0.0,
-            $length,
+            new BarRun(0.0, $length),
             outline: $width,
             form: $form,
         );
@@ -142,8 +137,7 @@ final readonly class BarList
                 'link',
                 $phi,
                 $number,
-                $zone->from,
-                $zone->to,
+                new BarRun($zone->from, $zone->to),
                 outline: 2 * ($b + $h) + $hooks,
                 form: $form,
             );
@@ -156,8 +150,7 @@ final readonly class BarList
                     'link',
                     $phi,
                     $more,
-                    $zone->from,
-                    $zone->to,
+                    new BarRun($zone->from, $zone->to),
                     outline: $h + $hooks,
                     form: $single,
                 );

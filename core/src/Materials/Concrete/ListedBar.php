@@ -12,7 +12,7 @@ final readonly class ListedBar
 
     /**
      * @param  'bottom'|'top'|'link'|'across'  $face
-     * @param  array{bool, bool}  $bends  left and right end bent up or down by $leg
+     * @param  float  $outline  length of a bar that is bent to a form; 0: it runs along the member
      */
     public function __construct(
         public string $mark,
@@ -20,10 +20,7 @@ final readonly class ListedBar
         public string $face,
         public float $diameter,
         public int $number,
-        public float $from,
-        public float $to,
-        public array $bends = [false, false],
-        public float $leg = 0.0,
+        public BarRun $run,
         private float $outline = 0.0,
         private string $form = '',
     ) {
@@ -39,13 +36,13 @@ final readonly class ListedBar
     {
         return $this->outline > 0.0
             ? $this->outline
-            : $this->to - $this->from + count(array_filter($this->bends)) * $this->leg;
+            : $this->run->to - $this->run->from + $this->run->bent() * $this->run->leg;
     }
 
     public function shape(): string
     {
-        $between = round($this->to - $this->from);
-        [$leg, $n] = [round($this->leg), count(array_filter($this->bends))];
+        $between = round($this->run->to - $this->run->from);
+        [$leg, $n] = [round($this->run->leg), $this->run->bent()];
 
         return match (true) {
             $this->form !== '' => $this->form,
@@ -70,9 +67,9 @@ final readonly class ListedBar
             'face' => $this->face,
             'diameter' => $this->diameter,
             'number' => $this->number,
-            'from' => $this->from,
-            'to' => $this->to,
-            'bends' => $this->bends,
+            'from' => $this->run->from,
+            'to' => $this->run->to,
+            'bends' => $this->run->bends,
             'length' => $this->length(),
             'shape' => $this->shape(),
             'mass' => $this->mass(),
