@@ -61,8 +61,7 @@ final class Block
     }
 
     /**
-     * @param  'member'|'N'|'V'|'M'|'w'|'Vy'|'Mz'|'v'|'T'|'section'|'collapse'|'mechanism'|'influence'|'figure'|
-     *     'bars'  $name
+     * @param  string  $name  one of those of the schema
      * @param  int|null  $index  which of several
      * @return array{type: 'figure', name: string, caption: string, index?: int}
      */
