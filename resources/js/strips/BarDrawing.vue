@@ -48,7 +48,7 @@ const height = computed(() => rowY(bars.value.length) + 4)
         </g>
         <g font-size="9" fill="var(--color-ink)">
             <text v-for="b in links" :key="b.mark" :x="(sx(b.from) + sx(b.to)) / 2" :y="TOP - 4" text-anchor="middle">
-                {{ b.mark }} ø{{ b.diameter }}/{{ Math.round(spacing(b)) }}
+                {{ b.mark }} ø{{ b.diameter }}/{{ /\d+/.exec(b.where)?.[0] }}
             </text>
         </g>
         <SupportMark
