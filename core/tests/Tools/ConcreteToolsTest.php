@@ -100,3 +100,10 @@ it('prints lines that can be computed again, for every tool', function (): void 
         expect(array_map(fn (Input $i): string => $i->title, $tool->inputs()))->each->not->toBe('');
     }
 });
+
+it('resists a given axial force with any polygon, and refuses what is none', function (): void {
+    $hollow = ['polygon' => '0,0 400,0 400,600 0,600; 150,200 250,200 250,450 150,450', 'bars' => '50,50,25 350,50,25 50,550,20 350,550,20', 'N_Ed' => '800 kN'];
+    expect(answerOf('concrete-section', $hollow))->toHaveKey('sigma_s_4')->and(answerOf('concrete-section', $hollow)['N_Rd'])->toBeNear(800.0, 1e-9)
+        ->and(fn (): array => answerOf('concrete-section', ['polygon' => '0,0 1,x 2,2']))->toThrow(InvalidMember::class)
+        ->and(fn (): array => answerOf('concrete-section', ['N_Ed' => '90 MN']))->toThrow(InvalidMember::class);
+});

@@ -119,12 +119,17 @@ watch(
             <form v-if="tool" class="min-h-0 space-y-2 overflow-auto border-r border-rule px-4 py-4" @submit.prevent>
                 <h1 class="font-serif text-xl">{{ tool.title }}</h1>
                 <div v-for="i in tool.inputs" :key="`${tool.name} ${i.symbol}`" class="grid grid-cols-[4rem_1fr] items-start gap-2">
-                    <span class="pt-5.5"><Tex v-if="!i.choices.length" :tex="i.tex" /></span>
+                    <span v-if="!i.text" class="pt-5.5"><Tex v-if="!i.choices.length" :tex="i.tex" /></span>
                     <label v-if="i.choices.length">
                         <span class="label">{{ i.title }}</span>
                         <select v-model="values[i.symbol]" class="field">
                             <option v-for="c in i.choices" :key="c">{{ c }}</option>
                         </select>
+                    </label>
+                    <label v-else-if="i.text" class="col-span-2">
+                        <span class="label">{{ i.title }}</span>
+                        <textarea v-model="values[i.symbol]" class="field" rows="2" spellcheck="false" :aria-invalid="!!fault(i.symbol)"></textarea>
+                        <span v-if="fault(i.symbol)" class="fault" role="alert">{{ fault(i.symbol) }}</span>
                     </label>
                     <QuantityField
                         v-else

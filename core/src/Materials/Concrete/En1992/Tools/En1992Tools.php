@@ -30,6 +30,7 @@ final class En1992Tools
             Bond::tool(),
             SlendernessTool::tool(),
             ElasticSection::tool(),
+            SectionTool::tool(),
             ...BarTables::tools(),
         ];
     }
