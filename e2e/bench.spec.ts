@@ -192,7 +192,7 @@ test('the engineer remarks on a weighing and leaves it out, and the sheet says s
 
 test('a camber is taken off the deflection, and refused where it cannot be counted', async ({ page }) => {
     await openDemoMember(page, 'B1')
-    await page.getByRole('button', { name: /Deflection and vibration/ }).click()
+    await page.getByRole('button', { name: /^. Deflection and vibration/ }).click()
     const camber = page.getByLabel('Camber in the middle')
     await camber.fill('10')
     const total = page.getByRole('button', { name: /^Deflection, total/ })
