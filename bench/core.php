@@ -97,6 +97,14 @@ foreach ([[['½ IPE', '½ HEAA', '½ HEA', '½ HEB', '½ HEM', '½ UB', '½ UC',
 $member = Member::fromArray(benchDocument(3, 12));
 $times = timed(9, fn () => (new Design($member, false))->shortlist());
 row('Shortlist of all 90 sections', $times, 0.5);
+foreach ([[3, 12, 0.1, 20], [10, 40, 0.3, 5]] as [$spans, $loads, $limit, $runs]) {
+    $document = inConcrete(benchDocument($spans, $loads));
+    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    row("Concrete beam, {$spans} spans, {$loads} loads, bars chosen anew", $times, $limit);
+}
+$of = Member::fromArray(inConcrete(benchDocument(3, 12)));
+$times = timed(5, fn () => (new Design($of, false))->shortlist());
+row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes in concrete, each with its bars', $times, 1.0);
 
 // The statics alone against NumPy on the same beams.
 $beams = [];

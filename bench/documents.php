@@ -104,3 +104,16 @@ function row(string $what, float|array $seconds, float $limit, string $note = ''
     [$median, , $quickest] = is_array($seconds) ? $seconds : [$seconds, 0.0, $seconds];
     printf("%-70s %8.1f ms, quickest %7.1f ms   limit %6.0f ms   %5.2f, %5.2f of it  %s\n", $what, 1000 * $median, 1000 * $quickest, 1000 * $limit, $median / $limit, $quickest / $limit, $note);
 }
+
+/**
+ * The same beam and loads in concrete, its bars and links left to be chosen.
+ *
+ * @param  array<string, mixed>  $document
+ * @return array<string, mixed>
+ */
+function inConcrete(array $document): array
+{
+    $concrete = ['width' => '400 mm', 'depth' => '700 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '10 mm'];
+
+    return ['version' => 5, 'material' => 'concrete', 'concrete' => $concrete] + array_diff_key($document, ['section' => 0, 'grade' => 0]);
+}
