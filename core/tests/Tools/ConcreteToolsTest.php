@@ -32,13 +32,13 @@ it('answers as published or by hand', function (string $tool, array $given, arra
     }
 })->with([
     // EN 1992-1-1, Table 3.1 (rounded there).
-    'C30/37' => ['concrete-properties', ['f_ck' => 30], ['f_ctm' => 2.9, 'f_ctk_005' => 2.03, 'E_cm' => 32800, 'eps_c1' => 2.16]],
-    'C70/85' => ['concrete-properties', ['f_ck' => 70], ['f_ctm' => 4.6, 'E_cm' => 40750, 'eps_cu1' => 2.84, 'eps_c2' => 2.42, 'eps_cu2' => 2.66, 'n' => 1.44, 'lambda' => 0.75, 'eta' => 0.9]],
-    'C90/105' => ['concrete-properties', ['f_ck' => 90], ['f_ctm' => 5.04, 'E_cm' => 43600, 'eps_c2' => 2.6, 'eps_cu2' => 2.6, 'n' => 1.4, 'eps_c3' => 2.3, 'lambda' => 0.7, 'eta' => 0.8]],
+    'C30/37' => ['concrete-properties', ['f_ck' => 30], ['f_ctm' => 2.9, 'f_ctk_005' => 2.03, 'E_cm' => 32800, 'epsilon_c1' => 2.16]],
+    'C70/85' => ['concrete-properties', ['f_ck' => 70], ['f_ctm' => 4.6, 'E_cm' => 40750, 'epsilon_cu1' => 2.84, 'epsilon_c2' => 2.42, 'epsilon_cu2' => 2.66, 'n' => 1.44, 'lambda' => 0.75, 'eta' => 0.9]],
+    'C90/105' => ['concrete-properties', ['f_ck' => 90], ['f_ctm' => 5.04, 'E_cm' => 43600, 'epsilon_c2' => 2.6, 'epsilon_cu2' => 2.6, 'n' => 1.4, 'epsilon_c3' => 2.3, 'lambda' => 0.7, 'eta' => 0.8]],
     // Table 3.2: nominal drying shrinkage, cement N, ‰ (two digits there).
-    'shrinkage C20, 40 %' => ['concrete-shrinkage', ['f_ck' => 20, 'RH' => 40], ['eps_cd_0' => 0.58]],
-    'shrinkage C40, 60 %' => ['concrete-shrinkage', ['f_ck' => 40, 'RH' => 60], ['eps_cd_0' => 0.381]],
-    'shrinkage C60, 80 %' => ['concrete-shrinkage', ['f_ck' => 60, 'RH' => 80], ['eps_cd_0' => 0.1865]],
+    'shrinkage C20, 40 %' => ['concrete-shrinkage', ['f_ck' => 20, 'RH' => 40], ['epsilon_cd_0' => 0.58]],
+    'shrinkage C40, 60 %' => ['concrete-shrinkage', ['f_ck' => 40, 'RH' => 60], ['epsilon_cd_0' => 0.381]],
+    'shrinkage C60, 80 %' => ['concrete-shrinkage', ['f_ck' => 60, 'RH' => 80], ['epsilon_cd_0' => 0.1865]],
     // Annex B by hand: C20/25 (28 MPa), 80 %, 300 mm, 28 days: φ_RH = 1 + 0.2/0.6694 = 1.2988; 16.8/√28 = 3.1749; 0.4884.
     'creep C20' => ['concrete-creep', ['f_ck' => 20, 'RH' => 80, 'h_0' => '300 mm', 't' => 1e9], ['phi_0' => 1.2988 * 3.1749 * 0.4884, 'phi' => 2.014]],
     // Table 4.4N and 4.2.

@@ -87,7 +87,7 @@ final readonly class Curvature
         $w->let('f_ctm', $this->concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $this->concrete->grade->name);
         $w->let('E_cm', $this->concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
         $w->let('phi_c', $this->concrete->creep, Kind::Number, '3.1.4', 'creep');
-        $w->let('eps_cs', $this->concrete->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
+        $w->let('epsilon_cs', $this->concrete->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', self::ES, Kind::ModulusOfElasticity, '3.2.7(4)');
         $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);
@@ -110,7 +110,7 @@ final readonly class Curvature
             ? $w->let('zeta', 0.0, Kind::Number, '7.4.3(3)', 'uncracked')
             : $w->line('zeta', '1 - 0.5 * (M_cr / M)^2', Kind::Number, '7.4.3(3) (7.19)', 'β = 0.5, loads that stay');
         foreach (['I', 'II'] as $state) {
-            $rule = "(M / (E_c_eff * I_{$state}) + eps_cs / 1000 * alpha_e * (A_s * (d - x_{$state}) - A_s2 * (x_{$state} - d_2)) / I_{$state}) * 1000000";
+            $rule = "(M / (E_c_eff * I_{$state}) + epsilon_cs / 1000 * alpha_e * (A_s * (d - x_{$state}) - A_s2 * (x_{$state} - d_2)) / I_{$state}) * 1000000";
             $w->line("kappa_{$state}", $rule, Kind::Number, '7.4.3(6) (7.21)', 'load and shrinkage, 1/km');
         }
         $w->line('kappa', 'zeta * kappa_II + (1 - zeta) * kappa_I', Kind::Number, '7.4.3(3) (7.18)', '1/km');

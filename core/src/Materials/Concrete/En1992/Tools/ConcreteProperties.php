@@ -59,13 +59,13 @@ final class ConcreteProperties
         $w->line('f_ctk_005', '0.7 * f_ctm', Kind::Stress, 'Table 3.1');
         $w->line('f_ctk_095', '1.3 * f_ctm', Kind::Stress, 'Table 3.1');
         $isHigh = $w->value('f_ck') > 50.0;
-        $w->line('eps_c1', 'min(0.7 * f_cm^0.31, 2.8)', Kind::Number, 'Table 3.1', 'in ‰');
-        self::branch($w, $isHigh, 'eps_cu1', '2.8 + 27 * ((98 - f_cm) / 100)^4', 3.5);
-        self::branch($w, $isHigh, 'eps_c2', '2 + 0.085 * (f_ck - 50)^0.53', 2.0);
-        self::branch($w, $isHigh, 'eps_cu2', '2.6 + 35 * ((90 - f_ck) / 100)^4', 3.5);
+        $w->line('epsilon_c1', 'min(0.7 * f_cm^0.31, 2.8)', Kind::Number, 'Table 3.1', 'in ‰');
+        self::branch($w, $isHigh, 'epsilon_cu1', '2.8 + 27 * ((98 - f_cm) / 100)^4', 3.5);
+        self::branch($w, $isHigh, 'epsilon_c2', '2 + 0.085 * (f_ck - 50)^0.53', 2.0);
+        self::branch($w, $isHigh, 'epsilon_cu2', '2.6 + 35 * ((90 - f_ck) / 100)^4', 3.5);
         self::branch($w, $isHigh, 'n', '1.4 + 23.4 * ((90 - f_ck) / 100)^4', 2.0);
-        self::branch($w, $isHigh, 'eps_c3', '1.75 + 0.55 * (f_ck - 50) / 40', 1.75);
-        self::branch($w, $isHigh, 'eps_cu3', '2.6 + 35 * ((90 - f_ck) / 100)^4', 3.5);
+        self::branch($w, $isHigh, 'epsilon_c3', '1.75 + 0.55 * (f_ck - 50) / 40', 1.75);
+        self::branch($w, $isHigh, 'epsilon_cu3', '2.6 + 35 * ((90 - f_ck) / 100)^4', 3.5);
         self::branch($w, $isHigh, 'lambda', '0.8 - (f_ck - 50) / 400', 0.8, '3.1.7(3)');
         self::branch($w, $isHigh, 'eta', '1 - (f_ck - 50) / 200', 1.0, '3.1.7(3)');
         $v->let($w, 'gamma_C', 'alpha_cc', 'alpha_ct');
@@ -81,7 +81,7 @@ final class ConcreteProperties
         float $value,
         string $clause = 'Table 3.1',
     ): void {
-        $unit = str_starts_with($symbol, 'eps') ? ', in ‰' : '';
+        $unit = str_starts_with($symbol, 'epsilon') ? ', in ‰' : '';
         $isHigh
             ? $w->line($symbol, $rule, Kind::Number, $clause, "above C50/60{$unit}")
             : $w->let($symbol, $value, Kind::Number, $clause, "up to C50/60{$unit}");

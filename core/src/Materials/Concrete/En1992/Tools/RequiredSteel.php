@@ -91,13 +91,13 @@ final class RequiredSteel
             ? $w->line('eta', '1 - (f_ck - 50) / 200', Kind::Number, '3.1.7(3)')
             : $w->let('eta', 1.0, Kind::Number, '3.1.7(3)');
         $isHigh
-            ? $w->line('eps_cu', '2.6 + 35 * ((90 - f_ck) / 100)^4', Kind::Number, 'Table 3.1', 'ε_cu3 in ‰')
-            : $w->let('eps_cu', 3.5, Kind::Number, 'Table 3.1', 'ε_cu3 in ‰');
+            ? $w->line('epsilon_cu', '2.6 + 35 * ((90 - f_ck) / 100)^4', Kind::Number, 'Table 3.1', 'ε_cu3 in ‰')
+            : $w->let('epsilon_cu', 3.5, Kind::Number, 'Table 3.1', 'ε_cu3 in ‰');
     }
 
     private static function limit(Working $w): void
     {
-        $w->line('k_2', '1.25 * (0.6 + 1.4 / eps_cu)', Kind::Number, '5.5(4)');
+        $w->line('k_2', '1.25 * (0.6 + 1.4 / epsilon_cu)', Kind::Number, '5.5(4)');
         $w->value('f_ck') <= 50.0
             ? $w->line('xi_max', '(delta - 0.44) / k_2', Kind::Number, '5.5(4) (5.10a)', 'greatest x/d')
             : $w->line('xi_max', '(delta - 0.54) / k_2', Kind::Number, '5.5(4) (5.10b)', 'greatest x/d');
@@ -143,7 +143,7 @@ final class RequiredSteel
         );
         $w->line(
             'sigma_s2',
-            'min(f_yd, 200 * eps_cu * (1 - d_2 / x_max)) - eta * f_cd',
+            'min(f_yd, 200 * epsilon_cu * (1 - d_2 / x_max)) - eta * f_cd',
             Kind::Stress,
             '3.2.7',
             'less displaced concrete',

@@ -35,7 +35,7 @@ final class SectionTool
                     '48,48,20 116,48,20 184,48,20 252,48,20 46,454,16 254,454,16',
                 ),
                 Input::of('N_Ed', 'axial force, compression positive', Kind::Force, '0 kN'),
-                Input::of('angle', 'of the compressed side, from above towards the right', Kind::Angle, '0 deg'),
+                Input::of('theta', 'angle of the compressed side, from above towards the right', Kind::Angle, '0 deg'),
                 En1992Tools::strength(),
                 En1992Tools::yield(),
                 ...En1992Tools::factors(),
@@ -50,19 +50,19 @@ final class SectionTool
         $v->assertPositive('f_yk', 'gamma_C', 'gamma_S', 'alpha_cc');
         $rings = self::rings($v);
         $bars = self::bars($v);
-        $v->let($w, 'N_Ed', 'angle', 'f_ck', 'gamma_C', 'alpha_cc', 'f_yk', 'gamma_S');
+        $v->let($w, 'N_Ed', 'theta', 'f_ck', 'gamma_C', 'alpha_cc', 'f_yk', 'gamma_S');
         $w->line('f_cd', 'alpha_cc * f_ck / gamma_C', Kind::Stress, '3.1.6(1) (3.15)');
         $w->line('f_yd', 'f_yk / gamma_S', Kind::Stress, '3.2.7(2)');
         $isHigh = $w->value('f_ck') > 50.0;
         self::law($w, $isHigh);
-        $strains = [$w->value('eps_c2'), $w->value('eps_cu2'), $w->value('n')];
+        $strains = [$w->value('epsilon_c2'), $w->value('epsilon_cu2'), $w->value('n')];
         $section = new PlaneSection($rings, $bars, $w->value('f_cd'), $w->value('f_yd'), $strains);
         $w->let('A_c', $section->centroid[0], Kind::Area, '', 'gross');
         $w->let('A_s', array_sum(array_column($bars, 2)), Kind::SteelArea, '', 'all bars');
         $squash = $section->forces(0.0, INF)['N'];
         $w->let('N_Rd_0', $squash, Kind::Force, '6.1', 'uniform compression at ε_c2');
         $w->line('N_Rd_t', '-A_s * f_yd', Kind::Force, '', 'all bars in tension');
-        $found = $section->at($v->number('angle'), $v->number('N_Ed'));
+        $found = $section->at($v->number('theta'), $v->number('N_Ed'));
         if ($found === null) {
             $v->assert('N_Ed', false, 'The section does not take this axial force.');
 
@@ -74,11 +74,11 @@ final class SectionTool
     private static function law(Working $w, bool $isHigh): void
     {
         $isHigh
-            ? $w->line('eps_c2', '2 + 0.085 * (f_ck - 50)^0.53', Kind::Number, 'Table 3.1', 'in ‰')
-            : $w->let('eps_c2', 2.0, Kind::Number, 'Table 3.1', 'in ‰');
+            ? $w->line('epsilon_c2', '2 + 0.085 * (f_ck - 50)^0.53', Kind::Number, 'Table 3.1', 'in ‰')
+            : $w->let('epsilon_c2', 2.0, Kind::Number, 'Table 3.1', 'in ‰');
         $isHigh
-            ? $w->line('eps_cu2', '2.6 + 35 * ((90 - f_ck) / 100)^4', Kind::Number, 'Table 3.1', 'in ‰')
-            : $w->let('eps_cu2', 3.5, Kind::Number, 'Table 3.1', 'in ‰');
+            ? $w->line('epsilon_cu2', '2.6 + 35 * ((90 - f_ck) / 100)^4', Kind::Number, 'Table 3.1', 'in ‰')
+            : $w->let('epsilon_cu2', 3.5, Kind::Number, 'Table 3.1', 'in ‰');
         $isHigh
             ? $w->line('n', '1.4 + 23.4 * ((90 - f_ck) / 100)^4', Kind::Number, 'Table 3.1')
             : $w->let('n', 2.0, Kind::Number, 'Table 3.1');
@@ -88,12 +88,12 @@ final class SectionTool
     private static function answer(Working $w, float $depth, array $forces): void
     {
         $w->let('x', min($depth, 1e6), Kind::Size, '6.1(2)', 'depth of the neutral axis');
-        $w->let('eps_top', $forces['top'], Kind::Number, '', 'most compressed fibre, ‰');
-        $w->let('eps_bottom', $forces['bottom'], Kind::Number, '', 'opposite fibre, ‰');
+        $w->let('epsilon_top', $forces['top'], Kind::Number, '', 'most compressed fibre, ‰');
+        $w->let('epsilon_bottom', $forces['bottom'], Kind::Number, '', 'opposite fibre, ‰');
         foreach ($forces['stresses'] as $i => $stress) {
             $w->let('sigma_s_'.($i + 1), $stress, Kind::Stress, '', 'bar '.($i + 1).', compression positive');
         }
-        $w->let('N_Rd', $forces['N'], Kind::Force, '6.1');
+        $w->let('N_Rd', round($forces['N'], 3), Kind::Force, '6.1');
         $w->let('M_Rd_y', $forces['My'], Kind::Moment, '6.1', 'compression above');
         $w->let('M_Rd_z', $forces['Mz'], Kind::Moment, '6.1', 'compression at the right');
     }

@@ -128,7 +128,7 @@ final class Time
         $w->let('alpha_ds2', $ds2, Kind::Number, 'B.2(1)');
         $w->line('beta_RH', '1.55 * (1 - (RH / 100)^3)', Kind::Number, 'B.2(1) (B.12)');
         $w->line(
-            'eps_cd_0',
+            'epsilon_cd_0',
             '0.85 * (220 + 110 * alpha_ds1) * exp(-alpha_ds2 * f_cm / 10) * beta_RH / 1000',
             Kind::Number,
             'B.2(1) (B.11)',
@@ -136,11 +136,11 @@ final class Time
         );
         $w->let('k_h', self::sizeFactor($w->value('h_0')), Kind::Number, '3.1.4(6)', 'Table 3.3');
         $w->line('beta_ds', '(t - t_s) / (t - t_s + 0.04 * sqrt(h_0^3))', Kind::Number, '3.1.4(6) (3.10)');
-        $w->line('eps_cd', 'beta_ds * k_h * eps_cd_0', Kind::Number, '3.1.4(6) (3.9)', 'drying, in ‰');
-        $w->line('eps_ca_inf', '2.5 * (f_ck - 10) / 1000', Kind::Number, '3.1.4(6) (3.12)', 'in ‰');
+        $w->line('epsilon_cd', 'beta_ds * k_h * epsilon_cd_0', Kind::Number, '3.1.4(6) (3.9)', 'drying, in ‰');
+        $w->line('epsilon_ca_inf', '2.5 * (f_ck - 10) / 1000', Kind::Number, '3.1.4(6) (3.12)', 'in ‰');
         $w->line('beta_as', '1 - exp(-0.2 * sqrt(t))', Kind::Number, '3.1.4(6) (3.13)');
-        $w->line('eps_ca', 'beta_as * eps_ca_inf', Kind::Number, '3.1.4(6) (3.11)', 'autogenous, in ‰');
-        $w->line('eps_cs', 'eps_cd + eps_ca', Kind::Number, '3.1.4(6) (3.8)', 'in ‰');
+        $w->line('epsilon_ca', 'beta_as * epsilon_ca_inf', Kind::Number, '3.1.4(6) (3.11)', 'autogenous, in ‰');
+        $w->line('epsilon_cs', 'epsilon_cd + epsilon_ca', Kind::Number, '3.1.4(6) (3.8)', 'in ‰');
     }
 
     private static function sizeFactor(float $h0): float
