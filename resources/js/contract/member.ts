@@ -249,7 +249,7 @@ export interface ConcreteDocument {
      */
     linkSpacing?: string
     /**
-     * of the links that cross a section; 2 when absent
+     * of the links that cross a section; when absent as many as the width asks for
      */
     legs?: number | string
     /**

@@ -41,7 +41,8 @@ final readonly class ConcreteReader
             );
         }
         $wishes = $this->wishes($form === Form::Slab ? $width : null);
-        $links = new Links($link, $this->legs());
+        $legs = $wishes?->legs;
+        $links = $legs === null ? Links::enough($link, $width, $depth, $cover) : new Links($link, $legs);
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
         $creep = $this->number('creep', 2.0, 0.0, 6.0);
         $shrinkage = $this->number('shrinkage', 0.4, 0.0, 1.5);
@@ -149,8 +150,12 @@ final readonly class ConcreteReader
         return $this->fields->number($given, $key, $this->path.$key, $otherwise, $least, $most);
     }
 
-    private function legs(): int
+    /** Null where they are left open. */
+    private function legs(): ?int
     {
+        if (($this->block['legs'] ?? '') === '') {
+            return null;
+        }
         $legs = $this->fields->number($this->block, 'legs', "{$this->path}legs", 2.0, 2.0, 12.0);
         if ($legs != floor($legs)) {
             $this->fields->fail("{$this->path}legs", 'The legs of a link are a whole number.');
@@ -185,7 +190,9 @@ final readonly class ConcreteReader
             $isSound = $isSound && $spacing > 0.0;
         }
 
-        return $isSound ? new Wishes($bottom, $top, $spans, $supports, $spacing) : null;
+        $legs = $this->legs();
+
+        return $isSound ? new Wishes($bottom, $top, $spans, $supports, $spacing, $legs) : null;
     }
 
     /** @return array<int, Bars> */

@@ -13,6 +13,16 @@ final readonly class Links
     {
     }
 
+    /** With as many legs, two or four or more, as a width (mm) asks for: 0.75 d and 600 mm apart at most, 9.2.2(8). */
+    public static function enough(float $diameter, float $b, float $h, float $cover): self
+    {
+        $across = $b - 2 * $cover - $diameter;
+        $most = min(0.75 * 0.85 * $h, 600.0);
+        $legs = 1 + (int) ceil($across / max(1.0, $most));
+
+        return new self($diameter, min(12, max(2, $legs + $legs % 2)));
+    }
+
     /** Of the legs in a section, mm². */
     public function area(): float
     {

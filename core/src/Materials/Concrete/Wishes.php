@@ -14,6 +14,7 @@ final readonly class Wishes
     /**
      * @param  array<int, Bars>  $spans
      * @param  array<int, Bars>  $supports
+     * @param  int|null  $legs  of the links
      */
     public function __construct(
         public ?Bars $bottom,
@@ -21,6 +22,7 @@ final readonly class Wishes
         public array $spans,
         public array $supports,
         public ?float $linkSpacing,
+        public ?int $legs = null,
     ) {
     }
 

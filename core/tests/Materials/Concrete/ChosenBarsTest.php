@@ -43,6 +43,12 @@ it('has more steel everywhere than the shifted moments need', function (): void 
     }
 });
 
+// 600 − 70 − 8 = 522 mm across; 0.75 · 0.85 · 500 = 319 mm apart at most: four legs rather than three.
+it('gives a wide beam links with more legs, and keeps those that are said', function (): void {
+    $of = fn (array $c): int => ConcreteMake::from(openBeam([5.0], 15, 10, ['depth' => '500 mm', ...$c])->make)->links->legs;
+    expect($of([]))->toBe(2)->and($of(['width' => '600 mm']))->toBe(4)->and($of(['width' => '600 mm', 'legs' => 3]))->toBe(3);
+});
+
 it('mirrors its bars with the beam', function (): void {
     $texts = fn (Design $d): array => array_map(fn (BarStretch $s): string => $s->group->text(), steelOf($d)->bottom);
     expect(array_reverse($texts(openBeam([4.0, 7.0, 5.5], 20, 15))))->toBe($texts(openBeam([5.5, 7.0, 4.0], 20, 15)));

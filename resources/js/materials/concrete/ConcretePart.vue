@@ -89,7 +89,8 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             <input
                 class="field"
                 inputmode="numeric"
-                :value="concrete.legs ?? 2"
+                :value="concrete.legs ?? ''"
+                placeholder="chosen"
                 :aria-invalid="!!fault('legs')"
                 @input="(e) => set('legs', value(e))"
             />
