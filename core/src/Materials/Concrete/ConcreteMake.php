@@ -68,7 +68,9 @@ final readonly class ConcreteMake extends RectangularMake
     /** The same of another size, its bars open again. */
     public function withSize(float $b, float $h): static
     {
-        $links = $this->wishes->legs === null ? Links::enough($this->links->diameter, $b, $h, $this->cover) : $this->links;
+        $links = $this->wishes->legs === null
+            ? Links::enough($this->links->diameter, $b, $h, $this->cover)
+            : $this->links;
 
         return new self(...['b' => $b, 'h' => $h, 'links' => $links, 'steel' => null] + get_object_vars($this));
     }
