@@ -274,6 +274,7 @@ final readonly class Result
     /** @return array<string, mixed> */
     private function weighing(Weighing $w): array
     {
+        $units = $this->design->checks->printedIn($this->design->member->basis->units);
         $said = $this->design->member->remarks[$w->id] ?? null;
 
         return [
@@ -297,10 +298,7 @@ final readonly class Result
             'said' => $said->text ?? '',
             'ranges' => $w->ranges,
             'shape' => $w->shape,
-            'lines' => array_map(
-                fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(),
-                $w->lines,
-            ),
+            'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $units))->toArray(), $w->lines),
         ];
     }
 }

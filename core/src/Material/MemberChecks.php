@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Material;
 
 use Waage\Checks\Weighing;
+use Waage\Units\UnitSystem;
 
 /**
  * The checks of one member by one standard. What does not depend on the make is done once, so that shortlists stay
@@ -44,6 +45,9 @@ interface MemberChecks
 
     /** The id of the weighing whose limit belongs to the deflections that are drawn. */
     public function limitsDeflection(): string;
+
+    /** In which units derivations are printed: formulas that hold in N and mm only are, whatever the job has. */
+    public function printedIn(UnitSystem $ofJob): UnitSystem;
 
     /** @return list<string> what the engineer has to know beside the verdict */
     public function notes(): array;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
+use Waage\Units\UnitSystem;
+
 /**
  * Answers of checks that have nothing to say beside their weighings: no choices, figures, second order, classes,
  * factors or
@@ -19,6 +21,11 @@ trait PlainChecks
     public function figures(Make $make): array
     {
         return [];
+    }
+
+    public function printedIn(UnitSystem $ofJob): UnitSystem
+    {
+        return $ofJob;
     }
 
     public function limitsDeflection(): string

@@ -31,13 +31,13 @@ final class PlainText
             ($verdict->ratio === null ? '' : ': '.self::ratio($verdict->ratio)),
         ];
         foreach ($design->weighings as $weighing) {
-            $blocks[] = self::weighing($weighing, $units);
+            $blocks[] = self::weighing($weighing, $units, $design->checks->printedIn($units));
         }
 
         return implode("\n\n", $blocks)."\n";
     }
 
-    private static function weighing(Weighing $w, UnitSystem $units): string
+    private static function weighing(Weighing $w, UnitSystem $units, UnitSystem $ofLines): string
     {
         $state = match (true) {
             $w->state === State::Weighed => self::ratio((float) $w->ratio).
@@ -58,7 +58,7 @@ final class PlainText
         return implode("\n", [
             "{$w->title} ({$w->clause}): {$state}",
             ...$where === '' ? [] : ["  {$where}"],
-            ...array_map(fn (Line $line): string => '  '.self::line($line, $units), $w->lines),
+            ...array_map(fn (Line $line): string => '  '.self::line($line, $ofLines), $w->lines),
         ]);
     }
 

@@ -66,6 +66,8 @@ final class Toolbox
         $inputs = array_map(fn (Input $i): string => $i->symbol, $tool->inputs());
         $w = new Working(true, self::typed(array_diff_key($given, array_flip($inputs))));
         $tool->run(Values::read($tool, $given, $units), $w);
+        // Formulas of the European standards are in N and mm.
+        $shown = str_starts_with($tool->standard(), 'EN ') ? UnitSystem::Metric : $units;
         if ($w->unused() !== []) {
             $symbol = $w->unused()[0];
             throw new InvalidMember([new FieldError("values.{$symbol}", "This tool has no value {$symbol} here.")]);
@@ -76,7 +78,7 @@ final class Toolbox
             'title' => $tool->title(),
             'standard' => $tool->standard(),
             'lines' => array_map(self::line(...), $w->lines),
-            'printed' => array_map(fn (Line $line): array => (new PrintedLine($line, $units))->toArray(), $w->lines),
+            'printed' => array_map(fn (Line $line): array => (new PrintedLine($line, $shown))->toArray(), $w->lines),
         ];
     }
 

@@ -8,9 +8,13 @@ namespace Waage\Materials\Concrete;
 final readonly class Grade
 {
     private const NAMES = [
+        'C12/15' => 12.0,
+        'C16/20' => 16.0,
         'C20/25' => 20.0,
         'C25/30' => 25.0,
+        'C28/35' => 28.0,
         'C30/37' => 30.0,
+        'C32/40' => 32.0,
         'C35/45' => 35.0,
         'C40/50' => 40.0,
         'C45/55' => 45.0,

@@ -13,6 +13,7 @@ use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Member\Support;
+use Waage\Units\UnitSystem;
 
 /** The checks of a rectangular beam of reinforced concrete after EN 1992-1-1:2004. */
 final readonly class ConcreteBeam implements MemberChecks
@@ -67,6 +68,12 @@ final readonly class ConcreteBeam implements MemberChecks
         $isCovered = RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993();
 
         return $isCovered ? (new SteelAlong($this->envelopes))->figures(ConcreteMake::from($make)) : [];
+    }
+
+    /** Strengths in MPa and lengths in mm stand in its formulas. */
+    public function printedIn(UnitSystem $ofJob): UnitSystem
+    {
+        return UnitSystem::Metric;
     }
 
     public function factors(): array

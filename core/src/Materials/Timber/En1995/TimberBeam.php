@@ -11,6 +11,7 @@ use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Timber\TimberMake;
+use Waage\Units\UnitSystem;
 
 /** The checks of a rectangular beam of sawn timber after EN 1995-1-1:2004 with A1:2008. */
 final readonly class TimberBeam implements MemberChecks
@@ -43,6 +44,12 @@ final readonly class TimberBeam implements MemberChecks
     public function limitsDeflection(): string
     {
         return 'deflection-variable';
+    }
+
+    /** Strengths in MPa and lengths in mm stand in its formulas. */
+    public function printedIn(UnitSystem $ofJob): UnitSystem
+    {
+        return UnitSystem::Metric;
     }
 
     public function factors(): array
