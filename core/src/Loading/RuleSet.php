@@ -22,6 +22,7 @@ final readonly class RuleSet
 {
     /**
      * @param  string  $steel  the standard for steel whose resistances the factors go with; '': none that is built in
+     * @param  string  $concrete  the standard for concrete that goes with them; '': none
      * @param  string  $method  LRFD (strengths times φ) or ASD (strengths over Ω), of ANSI/AISC 360
      * @param  string  $refusal  why nothing is weighed
      * @param  array<string, array<string, float>>  $factors  of the categories of imposed load, by name
@@ -31,6 +32,7 @@ final readonly class RuleSet
         public string $standard,
         public string $title,
         public string $steel,
+        public string $concrete,
         public string $method,
         public string $refusal,
         public array $factors,
@@ -55,7 +57,7 @@ final readonly class RuleSet
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
             /**
-             * @var array{standard: string, title: string, steel?: string, method?: string, refusal?: string,
+             * @var array{standard: string, title: string, steel?: string, concrete?: string, method?: string, refusal?: string,
              *     factors?: array<string, array<string, float>>, rules: list<Rule>} $data
              */
             $data = json_decode(
@@ -68,6 +70,7 @@ final readonly class RuleSet
                 $data['standard'],
                 $data['title'],
                 $data['steel'] ?? '',
+                $data['concrete'] ?? '',
                 $data['method'] ?? '',
                 $data['refusal'] ?? '',
                 $data['factors'] ?? [],

@@ -66,7 +66,7 @@ final class MemberReader
         $top = $this->restraint($restraint, 'top', $length, $supports);
         $bottom = $this->restraint($restraint, 'bottom', $length, $supports);
         $places = [0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges];
-        $make = $this->make(new Shape($length, array_values($places), $top, $bottom, $basis));
+        $make = $this->make(new Shape($length, array_values($places), $top, $bottom, $basis, $supports));
         $loadHeight = $f->choice($in, 'loadHeight', 'loadHeight', LoadHeight::Top);
         $selfWeight = $f->flag($in, 'selfWeight', 'selfWeight', true);
         $basis = $this->ownLimits($basis);

@@ -206,17 +206,40 @@ export interface TimberDocument {
     sharesLoad?: boolean
 }
 /**
- * A rectangle of reinforced concrete. Bars and links that are empty or absent are chosen.
+ * A rectangle, a T, an L or an inverted T of reinforced concrete, or a strip of a slab. Bars and links that are empty or absent are chosen.
  */
 export interface ConcreteDocument {
     /**
      * a beam with links when absent, or a strip of a slab; its bars are diameter and spacing in mm: ø12/150
      */
     form?: 'beam' | 'slab'
-    width: Quantity
-    depth: Quantity
     /**
-     * Strength class after EN 1992-1-1, Table 3.1, e.g. C30/37.
+     * of a beam; rectangle when absent
+     */
+    profile?: 'rectangle' | 'T' | 'L' | 'inverted T'
+    /**
+     * of the web
+     */
+    width: string
+    /**
+     * of the whole section
+     */
+    depth: string
+    /**
+     * of the flange, web included: of a slab up to half way to the next webs
+     */
+    flangeWidth?: string
+    flangeThickness?: Quantity
+    /**
+     * of the flange; empty: by the standard from spans and widths
+     */
+    effectiveWidth?: string
+    /**
+     * own, when absent: the self-weight counts the flange; slab: it comes with the load of the slab
+     */
+    flangeWeight?: 'own' | 'slab'
+    /**
+     * Strength class after EN 1992-1-1, Table 3.1, e.g. C30/37, or a cylinder strength, e.g. 33 MPa.
      */
     grade: string
     /**
@@ -265,9 +288,13 @@ export interface ConcreteDocument {
      */
     crackWidth?: '0.2' | '0.3' | '0.4'
     /**
-     * Yield strength of bars and links; 500 MPa when absent.
+     * Yield strength of bars; 500 MPa when absent.
      */
     yield?: string
+    /**
+     * Yield strength of links; that of the bars when absent.
+     */
+    linkYield?: string
 }
 export interface StepDocument {
     from: Quantity

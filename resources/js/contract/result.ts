@@ -170,13 +170,28 @@ export interface SectionResult {
     name: string
     family: string
     /**
-     * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r; solid: a full rectangle
+     * rectangle and circle: hollow, with the thickness in tw and tf and the outer radius of the corners in r; solid: a full rectangle; flanged: a solid web tw wide with a flange on `sides` of it
      */
     shape:
-        'I' | 'unequal' | 'flat' | 'round' | 'channel' | 'angle' | 'tee' | 'strips' | 'rectangle' | 'circle' | 'solid'
+        | 'I'
+        | 'unequal'
+        | 'flat'
+        | 'round'
+        | 'channel'
+        | 'angle'
+        | 'tee'
+        | 'strips'
+        | 'rectangle'
+        | 'circle'
+        | 'solid'
+        | 'flanged'
     h: number
     b: number
     tw: number
+    /**
+     * of a web that have a flange
+     */
+    sides?: number
     tf: number
     r: number
     /**

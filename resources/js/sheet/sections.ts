@@ -92,8 +92,14 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         flat: [['t', s.tw, 'size']],
         round: [],
         solid: [['b', s.b, 'size']],
+        flanged: [
+            ['b_{\\mathrm{w}}', s.tw, 'size'],
+            ['b_{\\mathrm{f}}', s.b, 'size'],
+            ['h_{\\mathrm{f}}', s.tf, 'size'],
+        ],
     }
     const isAmerican = s.symbols === 'AISC'
+    const isSolid = s.shape === 'solid' || s.shape === 'flanged'
     const depth = {
         I: name.h,
         channel: name.h,
@@ -104,6 +110,7 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         flat: name.h,
         round: 'd',
         solid: name.h,
+        flanged: name.h,
         rectangle: isAmerican ? 'H' : 'h',
         circle: isAmerican ? 'D' : 'd',
     }
@@ -113,8 +120,8 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         ...dimensions[s.shape],
         [name.strong, s.Iy, 'secondMoment'],
         [name.weak, s.Iz, 'secondMoment'],
-        [s.shape === 'solid' ? 'W_{\\mathrm{y}}' : name.elastic, s.Wely, 'modulus'],
-        ...(s.shape === 'solid' ? [] : [[name.plastic, s.Wply, 'modulus'] as [string, number, Kind]]),
+        [isSolid ? 'W_{\\mathrm{y}}' : name.elastic, s.Wely, 'modulus'],
+        ...(isSolid ? [] : [[name.plastic, s.Wply, 'modulus'] as [string, number, Kind]]),
         [name.torsion, s.It, 'secondMoment'],
         ...(['I', 'channel', 'unequal', 'strips'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
     ]
@@ -172,6 +179,24 @@ function angle({ h, b, tw, r, toe = 0 }: SectionResult, k: number, x0: number, y
     return `M${x0} ${y0}h${T - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H - T - R}a${R} ${R} 0 0 0 ${R} ${R}H${x0 + B - Q}a${Q} ${Q} 0 0 1 ${Q} ${Q}V${y0 + H}H${x0}Z`
 }
 
+/** A solid web with a flange on top or below, on both sides or at its right. */
+function flanged(section: SectionResult, cut: number, k: number, x0: number, y0: number): string {
+    const { h, b, tw, tf, stemUp, sides = 2 } = section
+    const left = sides === 2 ? (b - tw) / 2 : 0
+    const corners = [
+        [0, 0],
+        [b, 0],
+        [b, tf],
+        [left + tw, tf],
+        [left + tw, h],
+        [left, h],
+        [left, tf],
+        [0, tf],
+    ] as const
+    const outline = corners.map(([x, y]) => `${x0 + x * k} ${y0 + (stemUp ? h - y : y) * k}`).join('L')
+    return `M${outline}Z${reinforcement({ ...section, b: tw }, cut, k, x0 + left * k, y0)}`
+}
+
 /** The bars of a concrete section as holes, and its link as a ring. */
 function reinforcement({ cuts, link, b, h }: SectionResult, cut: number, k: number, x0: number, y0: number): string {
     const [cover = 0, diameter = 0] = link ?? []
@@ -202,6 +227,7 @@ export function outlineOf(section: SectionResult, k: number, x0: number, y0: num
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
     if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
     if (shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z${reinforcement(section, cut, k, x0, y0)}`
+    if (shape === 'flanged') return flanged(section, cut, k, x0, y0)
     if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`
     if (shape === 'round') return rounded(x0, y0, B, H, B / 2)
     if (shape === 'unequal') return unequal(section, k, x0, y0)

@@ -16,7 +16,7 @@ use Waage\Materials\Concrete\En1992\ConcreteBeam;
 use Waage\Materials\Concrete\En1992\Tools\En1992Tools;
 use Waage\Member\Fields;
 
-/** Reinforced concrete: rectangular beams, and strips of slabs. */
+/** Reinforced concrete: beams, and strips of slabs. */
 final class Concrete implements Material
 {
     private const WIDTHS = [200, 250, 300, 350, 400, 450, 500, 600];
@@ -51,7 +51,11 @@ final class Concrete implements Material
 
     public function choices(): array
     {
-        return ['grade' => Grade::names(), 'crackWidth' => array_column(CrackWidth::cases(), 'value')];
+        return [
+            'grade' => Grade::names(),
+            'crackWidth' => array_column(CrackWidth::cases(), 'value'),
+            'profile' => array_column(Profile::cases(), 'value'),
+        ];
     }
 
     public function knows(string $section): bool
@@ -65,6 +69,10 @@ final class Concrete implements Material
         foreach ($concrete->isSlab() ? [$concrete->b] : self::WIDTHS as $b) {
             foreach ($concrete->isSlab() ? self::THICKNESSES : self::DEPTHS as $h) {
                 $other = $concrete->withSize($b, $h);
+                $flange = $concrete->widths?->flange;
+                if ($flange !== null && ($b >= $flange->width || $h <= $flange->thickness)) {
+                    continue;
+                }
                 if (array_filter($concrete->wishes->bars(), fn (Bars $bars): bool => ! $other->fits($bars)) === []) {
                     yield $other;
                 }

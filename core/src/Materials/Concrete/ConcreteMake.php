@@ -15,9 +15,8 @@ use Waage\Material\Situation;
 use Waage\Units\UnitSystem;
 
 /**
- * A rectangle of reinforced concrete, b wide and h deep, as the engineer wishes it; with its bars and links once these
- * are
- * chosen. N, mm, MPa.
+ * A section of reinforced concrete, h deep and its web b wide, as the engineer wishes it; with its bars and links once
+ * these are chosen. N, mm, MPa.
  */
 final readonly class ConcreteMake extends RectangularMake
 {
@@ -30,10 +29,6 @@ final readonly class ConcreteMake extends RectangularMake
     /** So many bars more are tried at most. */
     private const MORE_BARS = 4;
 
-    /**
-     * @param  float  $creep  coefficient in the end
-     * @param  float  $shrinkage  in the end, ‰
-     */
     public function __construct(
         float $b,
         float $h,
@@ -42,11 +37,10 @@ final readonly class ConcreteMake extends RectangularMake
         public float $cover,
         public Links $links,
         public Wishes $wishes,
-        public CrackWidth $crack,
+        public Service $service,
         private Shape $shape,
         public Form $form = Form::Beam,
-        public float $creep = 2.0,
-        public float $shrinkage = 0.4,
+        public ?EffectiveWidth $widths = null,
         public ?Reinforcement $steel = null,
     ) {
         parent::__construct($b, $h);
@@ -68,9 +62,7 @@ final readonly class ConcreteMake extends RectangularMake
     /** The same of another size, its bars open again. */
     public function withSize(float $b, float $h): static
     {
-        $links = $this->wishes->legs === null
-            ? Links::enough($this->links->diameter, $b, $h, $this->cover)
-            : $this->links;
+        $links = $this->wishes->legs === null ? $this->links->enough($b, $h, $this->cover) : $this->links;
 
         return new self(...['b' => $b, 'h' => $h, 'links' => $links, 'steel' => null] + get_object_vars($this));
     }
@@ -84,6 +76,66 @@ final readonly class ConcreteMake extends RectangularMake
     public function steel(): Reinforcement
     {
         return $this->steel ?? throw new \LogicException('Bars are chosen first.');
+    }
+
+    public function code(): Code
+    {
+        return Code::of($this->shape->basis);
+    }
+
+    /** As moments of a sign see it at a place. */
+    public function tee(int $sign, float $x): Tee
+    {
+        if ($this->widths === null) {
+            return Tee::rectangle($this->b, $this->h);
+        }
+        $width = $this->widths->at($x, $this->b, $sign);
+        $thickness = $this->widths->flange->thickness;
+
+        return $this->compressesFlange($sign)
+            ? new Tee($this->h, $width, $this->b, $thickness, $this->b)
+            : new Tee($this->h, $this->b, $this->b, 0.0, $width, $thickness);
+    }
+
+    public function compressesFlange(int $sign): bool
+    {
+        return $this->widths !== null && $sign > 0 !== $this->widths->flange->isBelow();
+    }
+
+    private function flange(): ?Flange
+    {
+        return $this->widths?->flange;
+    }
+
+    /** Of the whole section, mm². */
+    public function area(): float
+    {
+        $flange = $this->flange();
+        $beside = $flange === null ? 0.0 : ($flange->width - $this->b) * $flange->thickness;
+
+        return $this->b * $this->h + $beside;
+    }
+
+    public function width(): float
+    {
+        return $this->flange()->width ?? $this->b;
+    }
+
+    public function surface(): float
+    {
+        return 2 * ($this->width() + $this->h);
+    }
+
+    public function name(): string
+    {
+        $flange = $this->flange();
+
+        return parent::name().($flange === null ? '' : sprintf(
+            ', %s %s×%s',
+            $flange->profile->value,
+            Rectangle::size($flange->width),
+            Rectangle::size($flange->thickness),
+        ));
     }
 
     public function cage(): Cage
@@ -147,7 +199,7 @@ final readonly class ConcreteMake extends RectangularMake
     public function main(Situation $situation): Piece
     {
         $E = $this->grade->Ecm();
-        $rigidity = $this->rectangle()->rigidity($E, $E / 2.4);
+        $rigidity = $this->solid()->rigidity($E, $E / 2.4);
 
         return new Piece(
             $this->name(),
@@ -165,15 +217,27 @@ final readonly class ConcreteMake extends RectangularMake
         return false;
     }
 
+    /** With the least effective width all along (EN 1992-1-1, 5.3.2.1(4)). */
+    private function solid(): Rectangle|FlangedSection
+    {
+        return $this->widths === null
+            ? $this->rectangle()
+            : new FlangedSection($this->b, $this->h, $this->widths->flange, $this->widths->least($this->b));
+    }
+
     public function weight(): float
     {
-        return self::WEIGHT * $this->b * $this->h;
+        $flange = $this->flange();
+        $area = $flange === null || $flange->weighs ? $this->area() : $this->b * ($this->h - $flange->thickness);
+
+        return self::WEIGHT * $area;
     }
 
     public function describe(): array
     {
         return [
-            ...$this->rectangle()->describe(),
+            ...$this->solid()->describe(),
+            'name' => $this->name(),
             'family' => 'reinforced concrete',
             'weight' => $this->weight(),
             'grade' => $this->grade->name,
@@ -264,6 +328,6 @@ final readonly class ConcreteMake extends RectangularMake
             ($isSlab ? ' mm' : ' mm to the links').
             '; f_yk = '.
             Rectangle::size($this->fyk).
-            " MPa; cracks up to {$this->crack->value} mm.";
+            " MPa; cracks up to {$this->service->crack->value} mm.";
     }
 }

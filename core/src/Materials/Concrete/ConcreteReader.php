@@ -7,6 +7,8 @@ namespace Waage\Materials\Concrete;
 use Waage\Material\Shape;
 use Waage\Member\Fields;
 use Waage\Units\Kind;
+use Waage\Units\Quantity;
+use Waage\Units\QuantityError;
 
 /** Reads the block "concrete" of a member document; what is wrong goes to its field. */
 final readonly class ConcreteReader
@@ -31,26 +33,19 @@ final readonly class ConcreteReader
         $depth = $this->size('depth', 'The depth');
         $cover = $this->size('cover', 'The cover');
         $form = $this->fields->choice($this->block, 'form', "{$this->path}form", Form::Beam);
-        $link = $form === Form::Slab ? 0.0 : $this->size('linkDiameter', 'The diameter of the links');
-        $fyk = $this->yield();
-        $grade = Grade::of($this->fields->text($this->block, 'grade', "{$this->path}grade"));
-        if ($grade === null) {
-            $this->fields->fail(
-                "{$this->path}grade",
-                'The strength class is one of: '.implode(', ', Grade::names()).'.',
-            );
-        }
-        $wishes = $this->wishes($form === Form::Slab ? $width : null);
-        $legs = $wishes?->legs;
-        $links = $legs === null ? Links::enough($link, $width, $depth, $cover) : new Links($link, $legs);
+        $fyk = $this->yield('yield', Code::of($shape->basis));
+        $links = $this->links($form, $fyk, Code::of($shape->basis));
+        $grade = $this->grade();
+        $wishes = $this->wishes($form === Form::Slab ? $width : null, $shape);
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
         $creep = $this->number('creep', 2.0, 0.0, 6.0);
         $shrinkage = $this->number('shrinkage', 0.4, 0.0, 1.5);
+        $widths = $form === Form::Slab ? null : $this->widths($shape, $width, $depth);
         if (
             $grade === null ||
             $wishes === null ||
             min($width, $depth, $cover, $fyk) <= 0.0 ||
-            ($form === Form::Beam && $link <= 0.0)
+            ($form === Form::Beam && min($links->diameter, $links->yield) <= 0.0)
         ) {
             return null;
         }
@@ -60,17 +55,84 @@ final readonly class ConcreteReader
             $grade,
             $fyk,
             $cover,
-            $links,
+            $wishes->legs === null ? $links->enough($width, $depth, $cover) : $links,
             $wishes,
-            $crack,
+            new Service($crack, $creep, $shrinkage),
             $shape,
             $form,
-            $creep,
-            $shrinkage,
+            $widths,
         );
         $this->assertFits($make);
 
         return $make;
+    }
+
+    /** A slab has none; as many legs as the engineer says, otherwise two. */
+    private function links(Form $form, float $fyk, Code $code): Links
+    {
+        $diameter = $form === Form::Slab ? 0.0 : $this->size('linkDiameter', 'The diameter of the links');
+        $fywk = ($this->block['linkYield'] ?? '') === '' ? min($fyk, $code->yields(true)[2])
+            : $this->yield('linkYield', $code);
+
+        return new Links($diameter, $this->legs() ?? 2, $fywk);
+    }
+
+    /** A class, or a cylinder strength; null after a fault. */
+    private function grade(): ?Grade
+    {
+        $text = trim($this->fields->text($this->block, 'grade', "{$this->path}grade"));
+        $grade = Grade::of($text);
+        if ($grade === null) {
+            try {
+                $fck = Quantity::parse($text, Kind::Stress);
+                if ($fck >= Grade::LEAST - 1e-9 && $fck <= Grade::MOST + 1e-9) {
+                    return Grade::ofStrength($fck, $text);
+                }
+            } catch (QuantityError) {
+                // It is neither: the sentence below tells both ways.
+            }
+            $this->fields->fail(
+                "{$this->path}grade",
+                'Give a strength class, '.implode(', ', Grade::names()).', or a cylinder strength of 12 to 90 MPa, "33 MPa" or "4000 psi".',
+            );
+        }
+
+        return $grade;
+    }
+
+    /** Of the flange, where there is one. */
+    private function widths(Shape $shape, float $web, float $depth): ?EffectiveWidth
+    {
+        $profile = $this->fields->choice($this->block, 'profile', "{$this->path}profile", Profile::Rectangle);
+        if (! $profile->hasFlange()) {
+            return null;
+        }
+        $width = $this->size('flangeWidth', 'The width of the flange', 20000.0);
+        $thickness = $this->size('flangeThickness', 'The thickness of the flange');
+        $effective = ($this->block['effectiveWidth'] ?? '') === ''
+            ? null
+            : $this->size('effectiveWidth', 'The effective width', 20000.0);
+        $faults = [
+            'flangeWidth' => [$width > 0.0 && $width <= $web, 'The flange is wider than the web.'],
+            'flangeThickness' => [$thickness >= $depth, 'The flange is thinner than the section is deep.'],
+            'effectiveWidth' => [
+                $effective !== null && $effective > 0.0 && ($effective < $web || $effective > $width),
+                'The effective width lies between the width of the web and that of the flange.',
+            ],
+        ];
+        foreach ($faults as $key => [$isWrong, $message]) {
+            if ($isWrong) {
+                $this->fields->fail($this->path.$key, $message);
+            }
+        }
+        $weighs = $this->fields->choice($this->block, 'flangeWeight', "{$this->path}flangeWeight", FlangeWeight::Own);
+        $flange = new Flange($profile, $width, $thickness, $effective, $weighs === FlangeWeight::Own);
+
+        return new EffectiveWidth(
+            Code::of($shape->basis),
+            $flange,
+            Span::all($shape->length, $shape->supports),
+        );
     }
 
     private function assertFits(ConcreteMake $make): void
@@ -110,33 +172,32 @@ final readonly class ConcreteReader
         return array_combine(array_map(fn (int $i): string => "{$key}.{$i}", array_keys($bars)), $bars);
     }
 
-    private function size(string $key, string $name): float
+    private function size(string $key, string $name, float $largest = self::LARGEST): float
     {
         $size = $this->fields->positive($this->block, $key, $this->path.$key, Kind::Size, $name);
-        if ($size > self::LARGEST) {
-            $this->fields->fail($this->path.$key, "{$name} is more than 3 m, which is not covered.");
+        if ($size > $largest) {
+            $metres = $largest / 1000.0;
+            $this->fields->fail($this->path.$key, "{$name} is more than {$metres} m, which is not covered.");
         }
 
         return $size;
     }
 
-    private function yield(): float
+    private function yield(string $key, Code $code): float
     {
-        if (($this->block['yield'] ?? '') === '') {
-            return 500.0;
+        [$otherwise, $least, $most, $rule] = $code->yields($key === 'linkYield');
+        if (($this->block[$key] ?? '') === '') {
+            return $otherwise;
         }
         $fyk = $this->fields->positive(
             $this->block,
-            'yield',
-            "{$this->path}yield",
+            $key,
+            $this->path.$key,
             Kind::Stress,
             'The yield strength of the bars',
         );
-        if ($fyk > 0.0 && ($fyk < 400.0 || $fyk > 600.0)) {
-            $this->fields->fail(
-                "{$this->path}yield",
-                'The rules are for bars of 400 to 600 MPa (EN 1992-1-1, 3.2.2(3)).',
-            );
+        if ($fyk > 0.0 && ($fyk < $least - 1e-6 || $fyk > $most + 1e-6)) {
+            $this->fields->fail($this->path.$key, $rule);
         }
 
         return $fyk;
@@ -169,7 +230,7 @@ final readonly class ConcreteReader
      *
      * @param  float|null  $strip  width of the strip of a slab, mm; null: a beam
      */
-    private function wishes(?float $strip): ?Wishes
+    private function wishes(?float $strip, Shape $shape): ?Wishes
     {
         $isSound = true;
         [$bottom, $top] = array_map(
@@ -179,8 +240,8 @@ final readonly class ConcreteReader
             ['bottom', 'top'],
         );
         [$spans, $supports] = array_map(
-            function (string $key) use (&$isSound, $strip): array {
-                return $this->places($key, $isSound, $strip);
+            function (string $key) use (&$isSound, $strip, $shape): array {
+                return $this->places($key, $isSound, $strip, $shape);
             },
             ['spans', 'supports'],
         );
@@ -196,7 +257,7 @@ final readonly class ConcreteReader
     }
 
     /** @return array<int, Bars> */
-    private function places(string $key, bool &$isSound, ?float $strip): array
+    private function places(string $key, bool &$isSound, ?float $strip, Shape $shape): array
     {
         $given = $this->block[$key] ?? [];
         if (! is_array($given) || count($given) > self::MOST_PLACES) {
@@ -209,14 +270,28 @@ final readonly class ConcreteReader
             return [];
         }
         $bars = [];
+        $there = $key === 'supports' ? count($shape->supports) : max(1, count($shape->supports) - 1);
         foreach (array_keys($given) as $number) {
-            $one = $this->bars($given, (string) $number, "{$this->path}{$key}.{$number}", $isSound, $strip);
-            if ($one !== null && (int) $number > 0) {
-                $bars[(int) $number] = $one;
+            $path = "{$this->path}{$key}.{$number}";
+            $one = $this->bars($given, (string) $number, $path, $isSound, $strip);
+            if ($one === null) {
+                continue;
             }
+            if (! is_int($number) || $number < 1 || $number > $there) {
+                $this->fields->fail($path, self::noSuch($key === 'spans' ? 'span' : 'support', $there));
+                $isSound = false;
+
+                continue;
+            }
+            $bars[$number] = $one;
         }
 
         return $bars;
+    }
+
+    private static function noSuch(string $what, int $there): string
+    {
+        return "There is no such {$what}: they are counted from the left, from 1 to {$there}.";
     }
 
     /**

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** A strength class of concrete up to C50/60; MPa (EN 1992-1-1:2004, Table 3.1, by its formulas). */
+/**
+ * A strength of concrete, a class or any cylinder strength; MPa (EN 1992-1-1:2004, Table 3.1, by its formulas).
+ */
 final readonly class Grade
 {
+    /** Cylinder strengths that the rules are for (3.1.2(2)). */
+    public const LEAST = 12.0;
+
+    public const MOST = 90.0;
+
     private const NAMES = [
         'C12/15' => 12.0,
         'C16/20' => 16.0,
@@ -19,6 +26,11 @@ final readonly class Grade
         'C40/50' => 40.0,
         'C45/55' => 45.0,
         'C50/60' => 50.0,
+        'C55/67' => 55.0,
+        'C60/75' => 60.0,
+        'C70/85' => 70.0,
+        'C80/95' => 80.0,
+        'C90/105' => 90.0,
     ];
 
     private function __construct(public string $name, public float $fck)
@@ -30,16 +42,27 @@ final readonly class Grade
         return isset(self::NAMES[$name]) ? new self($name, self::NAMES[$name]) : null;
     }
 
+    /** Of a cylinder strength that is no class, as it was typed. */
+    public static function ofStrength(float $fck, string $text): self
+    {
+        return new self(trim($text), $fck);
+    }
+
     /** @return list<string> */
     public static function names(): array
     {
         return array_keys(self::NAMES);
     }
 
+    public function isHigh(): bool
+    {
+        return $this->fck > 50.0;
+    }
+
     /** Mean tensile strength. */
     public function fctm(): float
     {
-        return 0.3 * $this->fck ** (2 / 3);
+        return $this->isHigh() ? 2.12 * log(1 + ($this->fck + 8.0) / 10.0) : 0.3 * $this->fck ** (2 / 3);
     }
 
     /** Secant modulus. */

@@ -6,21 +6,21 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Material\Rectangle;
 
-/** Vertical links: diameter of the bar (mm), and how many legs cross a section. */
+/** Vertical links: diameter of the bar (mm), how many legs cross a section, and their yield strength (MPa). */
 final readonly class Links
 {
-    public function __construct(public float $diameter, public int $legs)
+    public function __construct(public float $diameter, public int $legs, public float $yield)
     {
     }
 
     /** With as many legs, two or four or more, as a width (mm) asks for: 0.75 d and 600 mm apart at most, 9.2.2(8). */
-    public static function enough(float $diameter, float $b, float $h, float $cover): self
+    public function enough(float $b, float $h, float $cover): self
     {
-        $across = $b - 2 * $cover - $diameter;
+        $across = $b - 2 * $cover - $this->diameter;
         $most = min(0.75 * 0.85 * $h, 600.0);
         $legs = 1 + (int) ceil($across / max(1.0, $most));
 
-        return new self($diameter, min(12, max(2, $legs + $legs % 2)));
+        return new self($this->diameter, min(12, max(2, $legs + $legs % 2)), $this->yield);
     }
 
     /** Of the legs in a section, mm². */

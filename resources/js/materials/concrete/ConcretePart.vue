@@ -6,6 +6,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
 import { barListCsv } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
+import FlangeFields from '@/materials/concrete/FlangeFields.vue'
 import { format } from '@/lib/units'
 import { useChoices } from '@/materials/choices'
 
@@ -23,7 +24,11 @@ function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]):
     }, `concrete.${key}`)
 }
 
-const sizes = computed(() => (isSlab.value ? { depth: 'Thickness', width: 'Width of the strip' } : { width: 'Width', depth: 'Depth' }))
+const sizes = computed(() => {
+    if (isSlab.value) return { depth: 'Thickness', width: 'Width of the strip' }
+    return hasFlange.value ? { width: 'Width of the web', depth: 'Depth' } : { width: 'Width', depth: 'Depth' }
+})
+const hasFlange = computed(() => !isSlab.value && (concrete.value?.profile ?? 'rectangle') !== 'rectangle')
 /** Of links that are chosen. */
 const linkSpacing = computed(() => {
     const zones = props.editor.result.value?.section.links ?? []
@@ -64,13 +69,27 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             :error="fault(key)"
             @update:model-value="(v) => set(key, v)"
         />
-        <label class="col-span-2">
+        <label :class="{ 'col-span-2': isSlab }">
             <FieldLabel text="Strength class" />
-            <select class="field" :value="concrete.grade" :aria-invalid="!!fault('grade')" @change="(e) => set('grade', value(e))">
-                <option v-for="g in choices.grade ?? [concrete.grade]" :key="g">{{ g }}</option>
-            </select>
+            <input
+                class="field"
+                list="strength-classes"
+                :value="concrete.grade"
+                :aria-invalid="!!fault('grade')"
+                @change="(e) => set('grade', value(e))"
+            />
+            <datalist id="strength-classes">
+                <option v-for="g in choices.grade ?? []" :key="g">{{ g }}</option>
+            </datalist>
             <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
         </label>
+        <label v-if="!isSlab">
+            <FieldLabel text="Shape" />
+            <select class="field" :value="concrete.profile ?? 'rectangle'" @change="(e) => set('profile', value(e) as ConcreteDocument['profile'])">
+                <option v-for="p in choices.profile ?? [concrete.profile ?? 'rectangle']" :key="p">{{ p }}</option>
+            </select>
+        </label>
+        <FlangeFields v-if="hasFlange" :editor="editor" />
         <BarFields class="col-span-2" :editor="editor" />
         <QuantityField
             v-for="(label, key) in links"
@@ -103,6 +122,17 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             :model-value="concrete.yield ?? '500 MPa'"
             :error="fault('yield')"
             @update:model-value="(v) => set('yield', v)"
+        />
+        <QuantityField
+            v-if="!isSlab"
+            label="Yield strength of links"
+            kind="stress"
+            :units="units"
+            optional
+            :model-value="concrete.linkYield"
+            placeholder="as the bars"
+            :error="fault('linkYield')"
+            @update:model-value="(v) => set('linkYield', v)"
         />
         <label v-for="[key, label, otherwise] in TIME" :key="key">
             <FieldLabel :text="label" />

@@ -59,11 +59,10 @@ final class Anchorage
         Bending::depth($concrete, $stretch->group, $w);
         $w->line('a_l', '0.9 * d * 2.5 / 2', Kind::Size, '9.2.1.3(2) (9.2)', 'with cot θ = 2.5');
         Strength::of($w, $concrete);
-        $w->line('f_ctd', '0.7 * 0.3 * f_ck^(2/3) / gamma_C', Kind::Stress, '3.1.6(2)', 'f_ctk,0.05; α_ct = 1');
         $concrete->h > self::GOOD
             ? $w->let('eta_1', 0.7, Kind::Number, '8.4.2(2)', 'poor bond')
             : $w->let('eta_1', 1.0, Kind::Number, '8.4.2(2)', 'good bond');
-        $w->line('f_bd', '2.25 * eta_1 * f_ctd', Kind::Stress, '8.4.2(2) (8.2)', 'η_2 = 1');
+        Strength::bond($w);
         $w->line('l_b_rqd', 'phi / 4 * f_yd / f_bd', Kind::Size, '8.4.3(2) (8.3)', 'stressed to f_yd');
         $w->line('l_bd', 'max(l_b_rqd, 10 * phi, 100)', Kind::Size, '8.4.4(1) (8.4)', 'all α = 1');
         $w->line('l_req', 'x_c + a_l + l_bd', Kind::Size, '9.2.1.3');

@@ -92,9 +92,8 @@ final class BarSpacing
     {
         $w = new Working($derive);
         $w->let('A_s', $group->bars->area(), Kind::SteelArea, '', $group->text());
-        $w->let('b', $concrete->b, Kind::Size);
-        $w->let('h', $concrete->h, Kind::Size);
-        $w->line('A_s_max', '0.04 * b * h', Kind::SteelArea, '9.2.1.1(3)');
+        $w->let('A_c', $concrete->area(), Kind::Area, '', 'of the section');
+        $w->line('A_s_max', '0.04 * A_c', Kind::SteelArea, '9.2.1.1(3)');
         $w->line('u', 'A_s / A_s_max', Kind::Number, '9.2.1.1(3)');
 
         return new Weighing(

@@ -16,9 +16,6 @@ use Waage\Units\Kind;
 /** EN 1992-1-1, 6.1 and 9.2.1.1: bending of every span and over every support, with the bars that are there. */
 final readonly class Bending
 {
-    /** x/d without redistribution, so that hinges may turn (5.5(4), recommended values with δ = 1). */
-    private const DEEPEST = '(1 - 0.44) / 1.25 * d';
-
     /** Less is rounding, Nmm. */
     private const NOTHING = 1.0;
 
@@ -33,7 +30,7 @@ final readonly class Bending
         foreach ([1, -1] as $sign) {
             foreach ($this->worst($concrete, $sign) as [$stretch, $e]) {
                 $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $derive);
-                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $derive);
+                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $derive);
             }
         }
 
@@ -58,7 +55,8 @@ final readonly class Bending
                 continue;
             }
             $d = $concrete->h - $stretch->group->centroid();
-            $ratio = ($sign * $e->value) / $needed->resistance($stretch->group->bars->area(), $d);
+            $tee = $concrete->tee($sign, $e->x);
+            $ratio = ($sign * $e->value) / $needed->resistance($tee, $stretch->group->bars->area(), $d);
             if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
                 $ratios[$stretch->id] = $ratio;
                 $worst[$stretch->id] = [$stretch, $e];
@@ -79,8 +77,9 @@ final readonly class Bending
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
         self::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
+        self::width($concrete, $sign, $e->x, $w);
         self::needed($concrete, $sign, $stretch, $w);
-        $this->resistance($stretch->group, $w);
+        $this->resistance($concrete, $stretch->group, $w);
         $u = $w->line('u', 'M_Ed / M_Rd', Kind::Number, '6.1(1)');
         $beam = $this->envelopes->beam;
         $effect = $this->envelopes->moment->effect;
@@ -123,81 +122,100 @@ final readonly class Bending
         return $stretch->id === '' ? $what : "{$what}-{$stretch->id}";
     }
 
+    /** b in compression; of a flange with what it is made of. */
+    public static function width(ConcreteMake $concrete, int $sign, float $x, Working $w): void
+    {
+        if ($concrete->compressesFlange($sign)) {
+            $concrete->widths?->derive($w, $x, $concrete->b, $sign);
+        } elseif (! $w->has('b')) {
+            $w->let('b', $concrete->b, Kind::Size);
+        }
+    }
+
+    /** Is the compressed face a flange that the block may reach below? */
+    private static function isFlanged(Working $w): bool
+    {
+        return $w->has('h_f') && $w->value('b') > $w->value('b_w');
+    }
+
     /** The most that the section takes without steel in compression; and what M_Ed needs. */
     public static function needed(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
     {
-        $w->line('x_max', self::DEEPEST, Kind::Size, '5.5(4)', 'without redistribution');
-        $w->line(
-            'M_max',
-            '0.8 * x_max * b * f_cd * (d - 0.4 * x_max)',
-            Kind::Moment,
-            '3.1.7(3)',
-            'without steel in compression',
-        );
-        if ($w->value('M_Ed') <= $w->value('M_max')) {
-            $w->line('z_req', 'd / 2 * (1 + sqrt(1 - 2 * M_Ed / (b * d^2 * f_cd)))', Kind::Size, '3.1.7(3)');
-            $w->line('A_s_req', 'M_Ed / (z_req * f_yd)', Kind::SteelArea, '', 'needed');
+        $block = Block::of($concrete->grade);
+        [$k, $half, $f] = [$block->depth(), $block->half(), $block->strength()];
+        $block->let($w);
+        $w->line('x_max', $block->deepest(), Kind::Size, '5.5(4)', 'without redistribution');
+        $isWeb = self::isFlanged($w) && $w->value("{$k} * x_max") > $w->value('h_f');
+        if ($isWeb) {
+            $w->line('F_f', "(b - b_w) * h_f * {$f}", Kind::Force, '3.1.7(3)', 'flange beside the web');
+            $w->line('M_f', 'F_f * (d - h_f / 2)', Kind::Moment);
+            $w->line('F_max', "{$k} * x_max * b_w * {$f} + F_f", Kind::Force, '3.1.7(3)', 'without steel in compression');
+            $w->line('M_max', "{$k} * x_max * b_w * {$f} * (d - {$half} * x_max) + M_f", Kind::Moment, '3.1.7(3)');
+        } else {
+            $w->line('F_max', "{$k} * x_max * b * {$f}", Kind::Force, '3.1.7(3)', 'without steel in compression');
+            $w->line('M_max', "F_max * (d - {$half} * x_max)", Kind::Moment, '3.1.7(3)');
+        }
+        if ($w->value('M_Ed') > $w->value('M_max')) {
+            self::compression($concrete, $sign, $stretch, $w);
 
             return;
         }
+        if ($isWeb && $w->value('M_Ed') > $w->value("b * h_f * {$f} * (d - h_f / 2)")) {
+            $rule = "d / 2 * (1 + sqrt(1 - 2 * (M_Ed - M_f) / (b_w * d^2 * {$f})))";
+            $w->line('z_w', $rule, Kind::Size, '3.1.7(3)', 'of the web');
+            $w->line('A_s_req', '(F_f + (M_Ed - M_f) / z_w) / f_yd', Kind::SteelArea, '', 'needed');
+
+            return;
+        }
+        $w->line('z_req', "d / 2 * (1 + sqrt(1 - 2 * M_Ed / (b * d^2 * {$f})))", Kind::Size, '3.1.7(3)');
+        $w->line('A_s_req', 'M_Ed / (z_req * f_yd)', Kind::SteelArea, '', 'needed');
+    }
+
+    private static function compression(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
+    {
+        $block = Block::of($concrete->grade);
         $other = $concrete->steel()->leastInCompression($sign, $stretch->from, $stretch->to);
         $w->let('d_2', $other->centroid(), Kind::Size, '', 'to the bars in compression');
-        $w->line(
-            'sigma_s2',
-            'min(f_yd, 700 * (1 - d_2 / x_max)) - f_cd',
-            Kind::Stress,
-            '3.1.7',
-            '3.5 ‰; less displaced concrete',
-        );
+        $rule = "min(f_yd, {$block->stress()} * (1 - d_2 / x_max)) - {$block->strength()}";
+        $w->line('sigma_s2', $rule, Kind::Stress, '3.1.7', 'at the failure strain; less displaced concrete');
         $w->line('A_s2_req', '(M_Ed - M_max) / ((d - d_2) * sigma_s2)', Kind::SteelArea, '', 'needed in compression');
-        $w->line(
-            'A_s_req',
-            '(0.8 * x_max * b * f_cd + (M_Ed - M_max) / (d - d_2)) / f_yd',
-            Kind::SteelArea,
-            '',
-            'needed',
-        );
+        $w->line('A_s_req', '(F_max + (M_Ed - M_max) / (d - d_2)) / f_yd', Kind::SteelArea, '', 'needed');
         $w->let('A_s2', $other->bars->area(), Kind::SteelArea, '', "in compression {$other->text()}");
     }
 
     /** M_Rd of the bars; with those in compression where M_Ed calls for them and the bars in tension can use them. */
-    private function resistance(BarGroup $group, Working $w): void
+    private function resistance(ConcreteMake $concrete, BarGroup $group, Working $w): void
     {
+        $block = Block::of($concrete->grade);
+        [$k, $half, $f] = [$block->depth(), $block->half(), $block->strength()];
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
-        if (
-            $w->value('M_Ed') <= $w->value('M_max') ||
-            $w->value('A_s * f_yd') <= $w->value('0.8 * x_max * b * f_cd')
-        ) {
-            $w->line(
-                'x',
-                'min(A_s * f_yd / (0.8 * b * f_cd), x_max)',
-                Kind::Size,
-                '3.1.7(3)',
-                'steel yields before the concrete fails',
-            );
-            $w->line('M_Rd', '0.8 * x * b * f_cd * (d - 0.4 * x)', Kind::Moment, '6.1(2)');
+        if ($w->value('M_Ed') > $w->value('M_max') && $w->value('A_s * f_yd') > $w->value('F_max')) {
+            $rule = 'max(0, min(A_s2 * sigma_s2, A_s * f_yd - F_max))';
+            $w->line('F_s2', $rule, Kind::Force, '6.1(2)', 'as far as the bars in tension hold it');
+            $w->line('M_Rd', 'M_max + F_s2 * (d - d_2)', Kind::Moment, '6.1(2)');
 
             return;
         }
-        $w->line(
-            'F_s2',
-            'max(0, min(A_s2 * sigma_s2, A_s * f_yd - 0.8 * x_max * b * f_cd))',
-            Kind::Force,
-            '6.1(2)',
-            'as far as the bars in tension hold it',
-        );
-        $w->line('M_Rd', 'M_max + F_s2 * (d - d_2)', Kind::Moment, '6.1(2)');
+        $note = 'steel yields before the concrete fails';
+        if ($w->has('F_f') && $w->value('A_s * f_yd') > $w->value("b * h_f * {$f}")) {
+            $w->line('x', "min((A_s * f_yd - F_f) / ({$k} * b_w * {$f}), x_max)", Kind::Size, '3.1.7(3)', $note);
+            $w->line('M_Rd', "{$k} * x * b_w * {$f} * (d - {$half} * x) + M_f", Kind::Moment, '6.1(2)');
+
+            return;
+        }
+        $w->line('x', "min(A_s * f_yd / ({$k} * b * {$f}), x_max)", Kind::Size, '3.1.7(3)', $note);
+        $w->line('M_Rd', "{$k} * x * b * {$f} * (d - {$half} * x)", Kind::Moment, '6.1(2)');
     }
 
-    /** b, h and d, with what d is made of. */
+    /** h and d, with what d is made of. */
     public static function depth(ConcreteMake $concrete, BarGroup $group, Working $w): void
     {
-        $w->let('b', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
         $w->let('c', $concrete->cover, Kind::Size, '', $concrete->isSlab() ? '' : 'to the links');
         if ($group->bars->spacing !== null) {
             $w->let('phi', $group->bars->diameter, Kind::Size, '', $group->text());
             $w->let('s_b', $group->bars->spacing, Kind::Size);
+            $w->let('b', $concrete->b, Kind::Size);
             $w->line('n', 'b / s_b', Kind::Number, '', 'bars in the strip');
             $w->line('d', 'h - c - phi / 2', Kind::Size);
 
@@ -218,14 +236,23 @@ final readonly class Bending
     }
 
     /** 9.2.1.1(1): so that the beam does not break when it cracks. */
-    private function leastBars(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): Weighing
-    {
+    private function leastBars(
+        ConcreteMake $concrete,
+        int $sign,
+        BarStretch $stretch,
+        float $x,
+        bool $derive,
+    ): Weighing {
         $w = new Working($derive);
         self::depth($concrete, $stretch->group, $w);
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('f_yk', $concrete->fyk, Kind::Stress);
-        $w->line('f_ctm', '0.3 * f_ck^(2/3)', Kind::Stress, 'Table 3.1');
-        $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b * d', Kind::SteelArea, '9.2.1.1(1) (9.1N)');
+        Strength::tension($w);
+        $tee = $concrete->tee($sign, $x);
+        $tee->ht > 0.0
+            ? $w->let('b_t', $tee->tensionWidth(), Kind::Size, '9.2.1.1(1)', 'mean of the part in tension')
+            : $w->let('b_t', $concrete->b, Kind::Size, '9.2.1.1(1)');
+        $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b_t * d', Kind::SteelArea, '9.2.1.1(1) (9.1N)');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('u', 'A_s_min / A_s', Kind::Number, '9.2.1.1(1)');
         $group = $sign > 0 ? 'least-bottom' : 'least-top';

@@ -15,7 +15,7 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
-/** The checks of a rectangular beam of reinforced concrete after EN 1992-1-1:2004. */
+/** The checks of a beam of reinforced concrete after EN 1992-1-1:2004. */
 final readonly class ConcreteBeam implements MemberChecks
 {
     use PlainChecks;
@@ -23,6 +23,8 @@ final readonly class ConcreteBeam implements MemberChecks
     private Bending $bending;
 
     private Shear $shear;
+
+    private FlangeShear $flangeShear;
 
     private SpanDepth $spanDepth;
 
@@ -41,6 +43,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->unweighed = new Unweighed('EN 1992-1-1', 'concrete');
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
+        $this->flangeShear = new FlangeShear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
         $this->deflection = new Deflection($envelopes);
         $this->endAnchorage = new EndAnchorage($envelopes);
@@ -101,6 +104,7 @@ final readonly class ConcreteBeam implements MemberChecks
                 : [
                     ...$this->bending->weigh($concrete, $derive),
                     ...$this->shear->weigh($concrete, $derive),
+                    ...$this->flangeShear->weigh($concrete, $derive),
                     ...$this->deflection->weigh($concrete, $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...$this->cracks->weigh($concrete, $derive),

@@ -14,6 +14,7 @@ use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\CrackTools;
+use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
 /** EN 1992-1-1, 7.3.4: width of cracks under quasi-permanent load, with what the tables of 7.3.3 allow beside it. */
@@ -65,7 +66,7 @@ final readonly class Cracks
             '',
             $sign > 0 ? 'quasi-permanent, sagging' : 'quasi-permanent, hogging',
         );
-        $u = $this->ratio($concrete, $stretch->group, $w);
+        $u = $this->ratio($concrete, $stretch->group, [$sign, $e->x], $w);
         $beam = $this->envelopes->beam;
         $effect = $this->envelopes->moment->effect;
         $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
@@ -93,43 +94,65 @@ final readonly class Cracks
         return $e === null || $sign * $e->value < self::NOTHING ? null : $e;
     }
 
-    /** Do bars keep cracks narrow under a quasi-permanent moment, Nmm? */
-    public function holds(ConcreteMake $concrete, BarGroup $group, float $moment): bool
+    /** Do bars keep cracks narrow under a quasi-permanent moment? */
+    public function holds(ConcreteMake $concrete, BarGroup $group, Extreme $e): bool
     {
         $w = new Working(false);
-        $w->let('M', $moment, Kind::Moment);
+        $w->let('M', abs($e->value), Kind::Moment);
 
-        return $this->ratio($concrete, $group, $w) <= 1.0;
+        return $this->ratio($concrete, $group, [$e->value > 0.0 ? 1 : -1, $e->x], $w) <= 1.0;
     }
 
-    /** Of M: the width that is calculated, with what the tables allow beside it. */
-    private function ratio(ConcreteMake $concrete, BarGroup $group, Working $w): float
+    /**
+     * Of M: the width that is calculated, with what the tables allow beside it.
+     *
+     * @param  array{int, float}  $where  sign of the moment, place
+     */
+    private function ratio(ConcreteMake $concrete, BarGroup $group, array $where, Working $w): float
     {
         Bending::depth($concrete, $group, $w);
+        Bending::width($concrete, $where[0], $where[1], $w);
         $w->line('c_b', $concrete->isSlab() ? 'c' : 'c + phi_w', Kind::Size, '', 'to the bars');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
         if ($group->bars->spacing === null) {
             $w->let('n_1', (float) $group->layers[0], Kind::Number, '', 'bars in the first layer');
-            $w->line('s_b', '(b - 2 * c_b - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
+            $w->let('b_w', $concrete->b, Kind::Size);
+            $w->line('s_b', '(b_w - 2 * c_b - phi) / (n_1 - 1)', Kind::Size, '', 'spacing of bars');
         }
         $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('E_cm', $concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
-        $w->let('phi_c', $concrete->creep, Kind::Number, '3.1.4', 'creep');
+        $w->let('phi_c', $concrete->service->creep, Kind::Number, '3.1.4', 'creep');
         $w->let('k_t', 0.4, Kind::Number, '7.3.4(2)', 'long-term');
         CrackTools::stress($w);
+        self::around($concrete->tee(...$where), $w);
         CrackTools::calculated($w);
-        $w->let('w_max', (float) $concrete->crack->value, Kind::Crack, '7.3.1(5)');
+        $w->let('w_max', (float) $concrete->service->crack->value, Kind::Crack, '7.3.1(5)');
         $this->tables($concrete, $w);
 
         return $w->line('u', 'w_k / w_max', Kind::Number, '7.3.4');
     }
 
+    /** Width of the concrete in tension that the bars hold together: beside a web 5(c + φ/2) about a bar (Figure 7.2). */
+    private static function around(Tee $tee, Working $w): void
+    {
+        if ($tee->isFlanged()) {
+            $w->line('b_ct', 'b_w', Kind::Size, '7.3.2(3)', 'in tension');
+        } elseif ($tee->ht > 0.0) {
+            $w->let('b_t', $tee->bt, Kind::Size, '', 'flange in tension');
+            $w->line('b_ct', 'min(b_t, b_w + 3 * (c_b + phi / 2))', Kind::Size, '7.3.2(3), Figure 7.2', 'about the bars');
+        } else {
+            $w->bind('b_ct', $w->value('b'), Kind::Size);
+        }
+    }
+
     private function tables(ConcreteMake $concrete, Working $w): void
     {
-        $diameter = $concrete->crack->greatestDiameter($w->value('sigma_s'));
-        $spacing = $concrete->crack->greatestSpacing($w->value('sigma_s'));
+        $diameter = $concrete->service->crack->greatestDiameter($w->value('sigma_s'));
+        $spacing = $concrete->service->crack->greatestSpacing($w->value('sigma_s'));
         if ($diameter !== null) {
             $w->let('phi_tab', $diameter, Kind::Size, 'Table 7.2N', 'beside it, by tables');
+        }
+        if ($diameter !== null && $concrete->widths === null) {
             $w->line('phi_max', 'phi_tab * f_ctm / 2.9 * 0.4 * h / 2 / (2 * (h - d))', Kind::Size, '7.3.3(2) (7.6N)');
         }
         if ($spacing !== null) {

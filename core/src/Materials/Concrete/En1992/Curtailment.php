@@ -169,7 +169,11 @@ final class Curtailment
     {
         $end = $this->endOfField($x, $side);
         $depth = $this->concrete->h - $this->through->centroid();
-        $MRd = (new Needed($this->concrete))->resistance($this->through->bars->area(), $depth);
+        $MRd = (new Needed($this->concrete))->resistance(
+            $this->concrete->tee(-1, $x),
+            $this->through->bars->area(),
+            $depth,
+        );
         $pieces = array_values(array_filter(
             $this->hogging(),
             fn (array $p): bool => min($x, $end) <= $p[0] + 1e-6 && max($x, $end) >= $p[1] - 1e-6,

@@ -7,10 +7,11 @@ namespace Waage\Materials\Concrete\En1992;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 7.4.3: curvature of a rectangle under a moment that stays, uncracked and cracked with tension
+ * EN 1992-1-1, 7.4.3: curvature of a section under a moment that stays, uncracked and cracked with tension
  * stiffening, with
  * creep and shrinkage. Bars at both faces. 1/mm.
  */
@@ -43,26 +44,39 @@ final readonly class Curvature
 
     public function __construct(
         private ConcreteMake $concrete,
+        private Tee $tee,
         private BarGroup $tension,
         private BarGroup $compression,
     ) {
-        $this->E = $concrete->grade->Ecm() / (1 + $concrete->creep);
+        $this->E = $concrete->grade->Ecm() / (1 + $concrete->service->creep);
         $this->alpha = $a = self::ES / $this->E;
-        [$b, $h] = [$concrete->b, $concrete->h];
         $this->A = $A = $tension->bars->area();
-        $this->d = $d = $h - $tension->centroid();
+        $this->d = $d = $concrete->h - $tension->centroid();
         $this->A2 = $A2 = $compression->bars->area();
         $this->d2 = $d2 = $compression->centroid();
-        $this->x1 = (($b * $h ** 2) / 2 + ($a - 1) * ($A * $d + $A2 * $d2)) / ($b * $h + ($a - 1) * ($A + $A2));
+        [$Ac, $zc] = [$tee->area($tee->h), $tee->centroid()];
+        $this->x1 = ($Ac * $zc + ($a - 1) * ($A * $d + $A2 * $d2)) / ($Ac + ($a - 1) * ($A + $A2));
         $this->I1 =
-            ($b * $h ** 3) / 12 +
-            $b * $h * ($h / 2 - $this->x1) ** 2 +
+            $tee->inertia() +
+            $Ac * ($zc - $this->x1) ** 2 +
             ($a - 1) * ($A * ($d - $this->x1) ** 2 + $A2 * ($this->x1 - $d2) ** 2);
-        $B = ($a * $A + ($a - 1) * $A2) / $b;
-        $C = (2 * ($a * $A * $d + ($a - 1) * $A2 * $d2)) / $b;
-        $this->x2 = sqrt($B ** 2 + $C) - $B;
-        $this->I2 =
-            ($b * $this->x2 ** 3) / 3 + $a * $A * ($d - $this->x2) ** 2 + ($a - 1) * $A2 * ($this->x2 - $d2) ** 2;
+        [$steel, $first] = [$a * $A + ($a - 1) * $A2, $a * $A * $d + ($a - 1) * $A2 * $d2];
+        $x = self::axis($steel / $tee->b, (2 * $first) / $tee->b);
+        if ($tee->isFlanged() && $x > $tee->hf) {
+            $beside = $tee->b - $tee->bw;
+            $x = self::axis(
+                ($beside * $tee->hf + $steel) / $tee->bw,
+                ($beside * $tee->hf ** 2 + 2 * $first) / $tee->bw,
+            );
+        }
+        $this->x2 = $x;
+        $this->I2 = $tee->second($x, $x) + $a * $A * ($d - $x) ** 2 + ($a - 1) * $A2 * ($x - $d2) ** 2;
+    }
+
+    /** The depth of the axis where x² + 2 B x = C. */
+    private static function axis(float $B, float $C): float
+    {
+        return sqrt($B ** 2 + $C) - $B;
     }
 
     /** Under a moment (Nmm) that puts the bars in tension into tension. */
@@ -70,7 +84,7 @@ final readonly class Curvature
     {
         $cracking = ($this->concrete->grade->fctm() * $this->I1) / ($this->concrete->h - $this->x1);
         $zeta = $M <= $cracking ? 0.0 : 1 - self::BETA * ($cracking / $M) ** 2;
-        $shrinkage = ($this->concrete->shrinkage / 1000) * $this->alpha;
+        $shrinkage = ($this->concrete->service->shrinkage / 1000) * $this->alpha;
         $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
             ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
 
@@ -86,25 +100,13 @@ final readonly class Curvature
         $w->let('d_2', $this->d2, Kind::Size);
         $w->let('f_ctm', $this->concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $this->concrete->grade->name);
         $w->let('E_cm', $this->concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
-        $w->let('phi_c', $this->concrete->creep, Kind::Number, '3.1.4', 'creep');
-        $w->let('epsilon_cs', $this->concrete->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
+        $w->let('phi_c', $this->concrete->service->creep, Kind::Number, '3.1.4', 'creep');
+        $w->let('epsilon_cs', $this->concrete->service->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', self::ES, Kind::ModulusOfElasticity, '3.2.7(4)');
         $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);
-        $w->line(
-            'x_I',
-            '(b * h^2 / 2 + (alpha_e - 1) * (A_s * d + A_s2 * d_2)) / (b * h + (alpha_e - 1) * (A_s + A_s2))',
-            Kind::Size,
-            '',
-            'uncracked',
-        );
-        $rule = 'b * h^3 / 12 + b * h * (h / 2 - x_I)^2 + (alpha_e - 1) * (A_s * (d - x_I)^2 + A_s2 * (x_I - d_2)^2)';
-        $w->line('I_I', $rule, Kind::SecondMoment, '', 'uncracked');
-        $w->line('B', '(alpha_e * A_s + (alpha_e - 1) * A_s2) / b', Kind::Size);
-        $w->line('C', '2 * (alpha_e * A_s * d + (alpha_e - 1) * A_s2 * d_2) / b', Kind::Area);
-        $w->line('x_II', 'sqrt(B^2 + C) - B', Kind::Size, '', 'cracked');
-        $rule = 'b * x_II^3 / 3 + alpha_e * A_s * (d - x_II)^2 + (alpha_e - 1) * A_s2 * (x_II - d_2)^2';
-        $w->line('I_II', $rule, Kind::SecondMoment, '', 'cracked');
+        $this->uncracked($w);
+        $this->cracked($w);
         $w->line('M_cr', 'f_ctm * I_I / (h - x_I)', Kind::Moment, '7.4.3', 'cracking moment, transformed section');
         $w->value('M') <= $w->value('M_cr')
             ? $w->let('zeta', 0.0, Kind::Number, '7.4.3(3)', 'uncracked')
@@ -114,5 +116,42 @@ final readonly class Curvature
             $w->line("kappa_{$state}", $rule, Kind::Number, '7.4.3(6) (7.21)', 'load and shrinkage, 1/km');
         }
         $w->line('kappa', 'zeta * kappa_II + (1 - zeta) * kappa_I', Kind::Number, '7.4.3(3) (7.18)', '1/km');
+    }
+
+    private function uncracked(Working $w): void
+    {
+        $steel = '(alpha_e - 1) * (A_s * (d - x_I)^2 + A_s2 * (x_I - d_2)^2)';
+        if ($this->concrete->widths === null) {
+            $rule = '(b * h^2 / 2 + (alpha_e - 1) * (A_s * d + A_s2 * d_2)) / (b * h + (alpha_e - 1) * (A_s + A_s2))';
+            $w->line('x_I', $rule, Kind::Size, '', 'uncracked');
+            $w->line('I_I', "b * h^3 / 12 + b * h * (h / 2 - x_I)^2 + {$steel}", Kind::SecondMoment, '', 'uncracked');
+
+            return;
+        }
+        $w->let('A_c', $this->tee->area($this->tee->h), Kind::Area, '', 'concrete');
+        $w->let('z_c', $this->tee->centroid(), Kind::Size, '', 'of it from the compressed face');
+        $w->let('I_c', $this->tee->inertia(), Kind::SecondMoment);
+        $rule = '(A_c * z_c + (alpha_e - 1) * (A_s * d + A_s2 * d_2)) / (A_c + (alpha_e - 1) * (A_s + A_s2))';
+        $w->line('x_I', $rule, Kind::Size, '', 'uncracked');
+        $w->line('I_I', "I_c + A_c * (z_c - x_I)^2 + {$steel}", Kind::SecondMoment, '', 'uncracked');
+    }
+
+    private function cracked(Working $w): void
+    {
+        $steel = 'alpha_e * A_s * (d - x_II)^2 + (alpha_e - 1) * A_s2 * (x_II - d_2)^2';
+        if ($this->tee->isFlanged() && $this->x2 > $this->tee->hf) {
+            $w->line('B', '((b - b_w) * h_f + alpha_e * A_s + (alpha_e - 1) * A_s2) / b_w', Kind::Size);
+            $rule = '((b - b_w) * h_f^2 + 2 * (alpha_e * A_s * d + (alpha_e - 1) * A_s2 * d_2)) / b_w';
+            $w->line('C', $rule, Kind::Area);
+            $w->line('x_II', 'sqrt(B^2 + C) - B', Kind::Size, '', 'cracked; in the web');
+            $rule = "b * x_II^3 / 3 - (b - b_w) * (x_II - h_f)^3 / 3 + {$steel}";
+            $w->line('I_II', $rule, Kind::SecondMoment, '', 'cracked');
+
+            return;
+        }
+        $w->line('B', '(alpha_e * A_s + (alpha_e - 1) * A_s2) / b', Kind::Size);
+        $w->line('C', '2 * (alpha_e * A_s * d + (alpha_e - 1) * A_s2 * d_2) / b', Kind::Area);
+        $w->line('x_II', 'sqrt(B^2 + C) - B', Kind::Size, '', 'cracked');
+        $w->line('I_II', "b * x_II^3 / 3 + {$steel}", Kind::SecondMoment, '', 'cracked');
     }
 }

@@ -229,9 +229,10 @@ final class Deflection
             $concrete->steel()->at($sign, $x)->group,
             $concrete->steel()->at(-$sign, $x)->group,
         ];
-        $key = spl_object_id($tension).' '.spl_object_id($compression);
+        $tee = $concrete->tee($sign, $x);
+        $key = spl_object_id($tension).' '.spl_object_id($compression)." {$tee->b} {$tee->bt}";
 
-        return $this->curvatures[$key] ??= new Curvature($concrete, $tension, $compression);
+        return $this->curvatures[$key] ??= new Curvature($concrete, $tee, $tension, $compression);
     }
 
     /** @param  array{float, float, float, int, Extreme, array<int, float>}  $worst */
@@ -251,6 +252,7 @@ final class Deflection
             '',
             $isOverhang ? 'quasi-permanent, at the support' : 'quasi-permanent, where it deflects most',
         );
+        Bending::width($concrete, $M >= 0.0 ? 1 : -1, $place, $w);
         $this->at($concrete, $M >= 0.0 ? 1 : -1, $place)->derive($w);
         $w->let('w', abs($deflection), Kind::Deflection, '7.4.3(7)', 'all curvatures along the member integrated');
         $w->let('L', $to - $from, Kind::Length);

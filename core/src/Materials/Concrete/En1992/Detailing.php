@@ -10,6 +10,7 @@ use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Reinforcement;
+use Waage\Materials\Concrete\Tee;
 
 /**
  * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer
@@ -95,7 +96,7 @@ final readonly class Detailing
     {
         $e = $this->cracks->moment($concrete, -1, $stretch->from, $stretch->to);
 
-        return $e === null || $this->cracks->holds($concrete, $stretch->group, abs($e->value));
+        return $e === null || $this->cracks->holds($concrete, $stretch->group, $e);
     }
 
     /** @return non-empty-list<BarStretch> with some bars that run through, those over supports */
@@ -124,9 +125,11 @@ final readonly class Detailing
 
         return $choice->first(function (BarGroup $g) use ($concrete, $needed, $M, $hogs): bool {
             $d = (1 - self::COMPRESSION) * $concrete->h;
-            $least = $needed->steel($M, $d, $g->centroid())[1];
+            $middle = $concrete->length() / 2;
+            $least = $needed->steel($concrete->tee(1, $middle), $M, $d, $g->centroid())[1];
+            $asTop = $hogs ? $needed->least($concrete->tee(-1, $middle), $concrete->h - $g->centroid()) : 0.0;
 
-            return $g->bars->area() >= max($least, $hogs ? $needed->least($concrete->h - $g->centroid()) : 0.0);
+            return $g->bars->area() >= max($least, $asTop);
         });
     }
 
@@ -146,13 +149,22 @@ final readonly class Detailing
             return true;
         }
         $d = $concrete->h - $group->centroid();
-        $As = max($needed->least($d), $needed->steel($M, $d, self::COMPRESSION * $concrete->h)[0]);
+        $tee = $this->narrowest($concrete, $sign, $from, $to);
+        $As = max($needed->least($tee, $d), $needed->steel($tee, $M, $d, self::COMPRESSION * $concrete->h)[0]);
         if ($group->bars->area() < $As * (1 - 1e-9)) {
             return false;
         }
         $e = $this->cracks->moment($concrete, $sign, $from, $to);
 
-        return $e === null || $this->cracks->holds($concrete, $group, abs($e->value));
+        return $e === null || $this->cracks->holds($concrete, $group, $e);
+    }
+
+    /** With the least flange that counts between two places. */
+    private function narrowest(ConcreteMake $concrete, int $sign, float $from, float $to): Tee
+    {
+        [$a, $b] = [$concrete->tee($sign, $from + 1.0), $concrete->tee($sign, $to - 1.0)];
+
+        return $a->b <= $b->b ? $a : $b;
     }
 
     /** The greatest of a sign for strength, Nmm. */

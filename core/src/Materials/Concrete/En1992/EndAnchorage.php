@@ -104,9 +104,10 @@ final readonly class EndAnchorage
             : $w->line('F_Ed', 'V_Ed * 2.5 / 2', Kind::Force, '9.2.1.4(2) (9.3)', 'a_l/z with cot θ = 2.5');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('sigma_sd', 'F_Ed / A_s', Kind::Stress);
-        $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $concrete->grade->name);
+        $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('gamma_C', $concrete->parameter('gammaC'), Kind::Number, 'Table 2.1N');
-        $w->line('f_bd', '2.25 * 0.7 * f_ctm / gamma_C', Kind::Stress, '8.4.2(2) (8.2)', 'good bond');
+        $w->let('eta_1', 1.0, Kind::Number, '8.4.2(2)', 'good bond');
+        Strength::bond($w);
         $w->line('l_b_rqd', 'phi / 4 * sigma_sd / f_bd', Kind::Size, '8.4.3(2) (8.3)');
         $w->line('l_bd', 'max(l_b_rqd, 10 * phi, 100)', Kind::Size, '8.4.4(1) (8.4)');
 

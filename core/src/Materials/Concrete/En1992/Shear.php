@@ -150,12 +150,12 @@ final readonly class Shear
         $w->let('s', $zone->spacing, Kind::Size);
         $w->line(
             's_req',
-            'A_sw * z * f_yd * cot_theta / V_Ed',
+            'A_sw * z * f_ywd * cot_theta / V_Ed',
             Kind::Size,
             '6.2.3(3) (6.8)',
             'spacing that would do',
         );
-        $w->line('V_Rd_s', 'A_sw / s * z * f_yd * cot_theta', Kind::Force, '6.2.3(3) (6.8)');
+        $w->line('V_Rd_s', 'A_sw / s * z * f_ywd * cot_theta', Kind::Force, '6.2.3(3) (6.8)');
         $w->line('u', 'V_Ed / V_Rd_s', Kind::Number, '6.2.1(3)');
         $ranges = [[$zone->from, $zone->to, $w->value('V_Rd_s')]];
 
@@ -167,7 +167,7 @@ final readonly class Shear
     {
         $flat = $w->line(
             'k_theta',
-            'b * z * nu_1 * f_cd / V_Ed',
+            'b_w * z * nu_1 * f_cd / V_Ed',
             Kind::Number,
             '6.2.3(3) (6.9)',
             'cot θ + tan θ at which the struts are used up',
@@ -196,7 +196,7 @@ final readonly class Shear
     private function struts(ConcreteMake $concrete, Extreme $e, array $place, bool $derive): Weighing
     {
         $w = $this->start($concrete, $e, $derive);
-        $w->line('V_Rd_max', 'b * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
+        $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
         $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');
 
         return $this->weighing(
@@ -217,12 +217,21 @@ final readonly class Shear
         return $bottom->centroid() >= $top->centroid() ? $bottom : $top;
     }
 
+    /** f_ywd of the links. */
+    private static function yield(Working $w, ConcreteMake $concrete): void
+    {
+        $w->let('f_ywk', $concrete->links->yield, Kind::Stress, '', 'links');
+        $w->line('f_ywd', 'f_ywk / gamma_S', Kind::Stress, '3.2.7(2)');
+    }
+
     private function start(ConcreteMake $concrete, Extreme $e, bool $derive): Working
     {
         $w = new Working($derive);
         $w->let('V_Ed', abs($e->value), Kind::Force);
         Bending::depth($concrete, self::shallower($concrete, $e->x), $w);
+        $w->let('b_w', $concrete->b, Kind::Size);
         Strength::of($w, $concrete);
+        self::yield($w, $concrete);
         $w->line('z', '0.9 * d', Kind::Size, '6.2.3(1)');
         $w->line('nu_1', '0.6 * (1 - f_ck / 250)', Kind::Number, '6.2.2(6) (6.6N)', 'f_ck in MPa');
 
@@ -278,13 +287,13 @@ final readonly class Shear
     {
         $w = new Working($derive);
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
-        $w->let('f_yk', $concrete->fyk, Kind::Stress);
-        $w->line('rho_w_min', '0.08 * sqrt(f_ck) / f_yk', Kind::Number, '9.2.2(5) (9.5N)', 'strengths in MPa');
+        $w->let('f_ywk', $concrete->links->yield, Kind::Stress);
+        $w->line('rho_w_min', '0.08 * sqrt(f_ck) / f_ywk', Kind::Number, '9.2.2(5) (9.5N)', 'strengths in MPa');
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
         $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
         $w->let('s', $zone->spacing, Kind::Size, '', 'where it is widest');
-        $w->let('b', $concrete->b, Kind::Size);
-        $w->line('rho_w', 'n_w * pi * phi_w^2 / 4 / (s * b)', Kind::Number, '9.2.2(5) (9.4)');
+        $w->let('b_w', $concrete->b, Kind::Size);
+        $w->line('rho_w', 'n_w * pi * phi_w^2 / 4 / (s * b_w)', Kind::Number, '9.2.2(5) (9.4)');
         $w->line('u', 'rho_w_min / rho_w', Kind::Number, '9.2.2(5)');
 
         return new Weighing('least-links', 'Least links', 'EN 1992-1-1, 9.2.2(5)', $w->value('u'), lines: $w->lines);
@@ -296,9 +305,10 @@ final readonly class Shear
         $w = new Working($derive);
         Bending::depth($concrete, self::shallower($concrete, ($zone->from + $zone->to) / 2), $w);
         $w->let('s', $zone->spacing, Kind::Size, '', 'where it is widest');
+        $w->let('b_w', $concrete->b, Kind::Size);
         $w->line('s_max', '0.75 * d', Kind::Size, '9.2.2(6) (9.6N)');
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
-        $w->line('s_t', '(b - 2 * c - phi_w) / (n_w - 1)', Kind::Size, '', 'between legs');
+        $w->line('s_t', '(b_w - 2 * c - phi_w) / (n_w - 1)', Kind::Size, '', 'between legs');
         $w->line('s_t_max', 'min(0.75 * d, 600)', Kind::Size, '9.2.2(8) (9.8N)');
         $w->line('u', 'max(s / s_max, s_t / s_t_max)', Kind::Number, '9.2.2(6), (8)');
 

@@ -88,6 +88,7 @@ final readonly class SpanDepth
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $note);
         Bending::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
+        Bending::width($concrete, $sign, $e->x, $w);
         Bending::needed($concrete, $sign, $stretch, $w);
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->let('K', $K, Kind::Number, 'Table 7.4N', $system);
@@ -109,7 +110,9 @@ final readonly class SpanDepth
         $w->value('L') > 7000.0 && $sign > 0
             ? $w->line('F_L', '7000 / L', Kind::Number, '7.4.2(2)', 'longer than 7 m, in case it carries partitions')
             : $w->let('F_L', 1.0, Kind::Number, '7.4.2(2)');
-        $w->line('lambda_lim', 'lambda_0 * F_s * F_L', Kind::Number, '7.4.2(2)');
+        $isWide = $w->has('b_w') && $w->value('b / b_w') > 3.0;
+        $w->let('F_f', $isWide ? 0.8 : 1.0, Kind::Number, '7.4.2(2)', $isWide ? 'flange wider than 3 webs' : '');
+        $w->line('lambda_lim', 'lambda_0 * F_s * F_L * F_f', Kind::Number, '7.4.2(2)');
         $w->line('u', 'L / d / lambda_lim', Kind::Number, '7.4.2(2)');
     }
 

@@ -92,6 +92,7 @@ final readonly class SteelAlong
     {
         $needed = new Needed($concrete);
         $of = fn (BarStretch $s): float => $needed->resistance(
+            $concrete->tee($sign, ($s->from + $s->to) / 2),
             $s->group->bars->area(),
             $concrete->h - $s->group->centroid(),
         );
@@ -119,7 +120,8 @@ final readonly class SteelAlong
                     [$most, $combination] = [$M, $c];
                 }
             }
-            $As = $needed->steel($most, $d, $steel->at(-$sign, $x)->group->centroid())[0];
+            $d2 = $steel->at(-$sign, $x)->group->centroid();
+            $As = $needed->steel($concrete->tee($sign, $x), $most, $d, $d2)[0];
             $values[] = [$x, $sign * $As, $combination];
         }
 

@@ -42,6 +42,7 @@ final class CrackTools
                 ConcreteProperties::mean($w);
                 $v->let($w, 'phi_c', 'k_t');
                 self::stress($w);
+                $w->bind('b_ct', $w->value('b'), Kind::Size);
                 self::calculated($w);
             },
         );
@@ -53,21 +54,32 @@ final class CrackTools
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', 200000.0, Kind::ModulusOfElasticity, '3.2.7(4)');
         $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number, '', 'unless typed');
-        $w->line(
-            'x',
-            'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)',
-            Kind::Size,
-            '',
-            'cracked, elastic',
-        );
+        $rule = 'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)';
+        if ($w->has('h_f') && $w->value($rule) > $w->value('h_f')) {
+            self::belowFlange($w);
+
+            return;
+        }
+        $w->line('x', $rule, Kind::Size, '', 'cracked, elastic');
         $w->line('sigma_s', 'M / (A_s * (d - x / 3))', Kind::Stress);
     }
 
-    /** w_k of σ_s; needs b, h, d, x, A_s, φ, c_b, s_b, f_ctm, E_cm, k_t. */
+    /** The axis lies in the web of a T. */
+    private static function belowFlange(Working $w): void
+    {
+        $w->line('B', '((b - b_w) * h_f + alpha_e * A_s) / b_w', Kind::Size);
+        $w->line('C', '((b - b_w) * h_f^2 + 2 * alpha_e * A_s * d) / b_w', Kind::Area);
+        $w->line('x', 'sqrt(B^2 + C) - B', Kind::Size, '', 'cracked, elastic; in the web');
+        $rule = 'b * x^3 / 3 - (b - b_w) * (x - h_f)^3 / 3 + alpha_e * A_s * (d - x)^2';
+        $w->line('I_II', $rule, Kind::SecondMoment, '', 'cracked');
+        $w->line('sigma_s', 'alpha_e * M * (d - x) / I_II', Kind::Stress);
+    }
+
+    /** w_k of σ_s; needs b_ct (width in tension), h, d, x, A_s, φ, c_b, s_b, f_ctm, E_cm, k_t. */
     public static function calculated(Working $w): float
     {
         $w->line('h_c_ef', 'min(2.5 * (h - d), (h - x) / 3, h / 2)', Kind::Size, '7.3.2(3)');
-        $w->line('rho_p_eff', 'A_s / (b * h_c_ef)', Kind::Number, '7.3.4(2) (7.10)');
+        $w->line('rho_p_eff', 'A_s / (b_ct * h_c_ef)', Kind::Number, '7.3.4(2) (7.10)');
         $w->line('alpha_s', 'E_s / E_cm', Kind::Number, '7.3.4(2)');
         $w->line(
             'd_eps',
