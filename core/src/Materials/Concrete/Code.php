@@ -20,6 +20,16 @@ enum Code: string
         return self::from(RuleSet::of($basis->combinations)->concrete);
     }
 
+    /** Bars of a slab lie so close where moments are greatest, mm. */
+    public function widestBars(float $h): float
+    {
+        return match ($this) {
+            self::Aci318 => min(3 * $h, 457.2),
+            self::Bs8110 => 250.0,
+            default => min(2 * $h, 250.0),
+        };
+    }
+
     /**
      * Yield strengths of bars or of links that the rules are for, MPa.
      *

@@ -148,6 +148,14 @@ final readonly class ConcreteMake extends RectangularMake
         return BarGroup::of($bars, $this->cage());
     }
 
+    /** Of both faces the bars that leave less depth: the face in tension changes along a beam. */
+    public function shallower(float $x): BarGroup
+    {
+        [$bottom, $top] = [$this->steel()->at(1, $x)->group, $this->steel()->at(-1, $x)->group];
+
+        return $bottom->centroid() >= $top->centroid() ? $bottom : $top;
+    }
+
     public function isSlab(): bool
     {
         return $this->form === Form::Slab;

@@ -40,7 +40,7 @@ final readonly class Bending
     /** @return list<array{BarStretch, Extreme}> of stretches with the same name the one that is used most */
     private function worst(ConcreteMake $concrete, int $sign): array
     {
-        $needed = new Needed($concrete);
+        $block = Block::of($concrete->grade)->numbers($concrete);
         $worst = $ratios = [];
         foreach ($concrete->steel()->inTension($sign) as $stretch) {
             $moment = $this->envelopes->moment;
@@ -56,7 +56,7 @@ final readonly class Bending
             }
             $d = $concrete->h - $stretch->group->centroid();
             $tee = $concrete->tee($sign, $e->x);
-            $ratio = ($sign * $e->value) / $needed->resistance($tee, $stretch->group->bars->area(), $d);
+            $ratio = ($sign * $e->value) / $block->resistance($tee, $stretch->group->bars->area(), $d);
             if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
                 $ratios[$stretch->id] = $ratio;
                 $worst[$stretch->id] = [$stretch, $e];

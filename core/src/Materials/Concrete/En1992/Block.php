@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Checks\Working;
+use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\RequiredSteel;
 use Waage\Materials\Concrete\Grade;
+use Waage\Materials\Concrete\StressBlock;
 
 /**
  * The rectangular block of stress of EN 1992-1-1, 3.1.7(3), and how deep the axis may lie (5.5(4) without
@@ -39,6 +41,13 @@ final readonly class Block
     public static function of(Grade $grade): self
     {
         return new self($grade);
+    }
+
+    public function numbers(ConcreteMake $concrete): StressBlock
+    {
+        $strength = $this->eta * Strength::fcd($concrete);
+
+        return new StressBlock($strength, $this->lambda, $this->deepest, $this->epsilon, Strength::fyd($concrete));
     }
 
     /** λ, η and the failure strain, where they are not those that everybody knows; x_max of d. */

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\SteelAlong;
 use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
@@ -27,8 +28,6 @@ final readonly class ConcreteBeam implements MemberChecks
     private FlangeShear $flangeShear;
 
     private SpanDepth $spanDepth;
-
-    private Detailing $detailing;
 
     private EndAnchorage $endAnchorage;
 
@@ -47,7 +46,6 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->spanDepth = new SpanDepth($envelopes);
         $this->deflection = new Deflection($envelopes);
         $this->endAnchorage = new EndAnchorage($envelopes);
-        $this->detailing = new Detailing($envelopes);
         $this->cracks = new Cracks($envelopes);
     }
 
@@ -59,18 +57,23 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = $this->detailing->of($concrete);
+        $concrete = (new Detailing($this->envelopes, $this->rules($concrete)))->of($concrete);
         $isBent = fn (Support $s): bool => $this->endAnchorage->isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
         return $concrete->withSteel($concrete->steel()->listed($list));
     }
 
+    private function rules(ConcreteMake $concrete): Rules
+    {
+        return new Rules($concrete, $this->cracks);
+    }
+
     public function figures(Make $make): array
     {
-        $isCovered = RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993();
+        $concrete = ConcreteMake::from($make);
 
-        return $isCovered ? (new SteelAlong($this->envelopes))->figures(ConcreteMake::from($make)) : [];
+        return (new SteelAlong($this->envelopes, $this->rules($concrete)))->figures($concrete);
     }
 
     /** Strengths in MPa and lengths in mm stand in its formulas. */
@@ -93,9 +96,6 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function weigh(Make $make, bool $derive): array
     {
-        if (! RuleSet::of($this->envelopes->beam->member->basis->combinations)->isEn1993()) {
-            return [$this->unweighed->rules()];
-        }
         $concrete = ConcreteMake::from($this->settle($make));
 
         return [

@@ -124,13 +124,12 @@ final readonly class Shear
      */
     private function worstZone(ConcreteMake $concrete, float $from, float $to): ?array
     {
-        $needed = new Needed($concrete);
         $worst = null;
         $most = -1.0;
         foreach ($concrete->steel()->linksBetween($from, $to) as $zone) {
             $e = $this->greatest($concrete, max($from, $zone->from), min($to, $zone->to));
-            $d = $e === null ? 0.0 : $concrete->h - self::shallower($concrete, $e->x)->centroid();
-            $used = $e === null ? -1.0 : (abs($e->value) / $needed->angle(abs($e->value), $d)) * $zone->spacing;
+            $d = $e === null ? 0.0 : $concrete->h - $concrete->shallower($e->x)->centroid();
+            $used = $e === null ? -1.0 : (abs($e->value) / self::flattest($concrete, abs($e->value), $d)) * $zone->spacing;
             if ($e !== null && $used > $most) {
                 $most = $used;
                 $worst = [$zone, $e];
@@ -209,12 +208,17 @@ final readonly class Shear
         );
     }
 
-    /** Of both faces the bars that leave less depth: the face in tension changes along a beam. */
-    public static function shallower(ConcreteMake $concrete, float $x): BarGroup
+    /** cot θ as flat as the struts bear, as a plain number. */
+    public static function flattest(ConcreteMake $concrete, float $V, float $d): float
     {
-        [$bottom, $top] = [$concrete->steel()->at(1, $x)->group, $concrete->steel()->at(-1, $x)->group];
+        $nu = 0.6 * (1 - $concrete->grade->fck / 250);
+        $k = $V <= 0.0 ? INF : ($concrete->b * 0.9 * $d * $nu * Strength::fcd($concrete)) / $V;
 
-        return $bottom->centroid() >= $top->centroid() ? $bottom : $top;
+        return match (true) {
+            $k >= self::FLATTEST + 1 / self::FLATTEST => self::FLATTEST,
+            $k > 2.0 => ($k + sqrt($k ** 2 - 4)) / 2,
+            default => 1.0,
+        };
     }
 
     /** f_ywd of the links. */
@@ -228,7 +232,7 @@ final readonly class Shear
     {
         $w = new Working($derive);
         $w->let('V_Ed', abs($e->value), Kind::Force);
-        Bending::depth($concrete, self::shallower($concrete, $e->x), $w);
+        Bending::depth($concrete, $concrete->shallower($e->x), $w);
         $w->let('b_w', $concrete->b, Kind::Size);
         Strength::of($w, $concrete);
         self::yield($w, $concrete);
@@ -303,7 +307,7 @@ final readonly class Shear
     private function spacing(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
     {
         $w = new Working($derive);
-        Bending::depth($concrete, self::shallower($concrete, ($zone->from + $zone->to) / 2), $w);
+        Bending::depth($concrete, $concrete->shallower(($zone->from + $zone->to) / 2), $w);
         $w->let('s', $zone->spacing, Kind::Size, '', 'where it is widest');
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->line('s_max', '0.75 * d', Kind::Size, '9.2.2(6) (9.6N)');

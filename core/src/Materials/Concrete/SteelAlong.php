@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\MemberEnvelopes;
@@ -10,22 +10,20 @@ use Waage\Analysis\Polynomial;
 use Waage\Loading\Combination;
 use Waage\Material\CurvePart;
 use Waage\Material\Figure;
-use Waage\Materials\Concrete\BarStretch;
-use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\LinkZone;
+use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Units\Kind;
 
 /**
  * Steel that is needed along a beam, bottom downwards and top upwards, and links; with what there is. Moments are
- * shifted by
- * 9.2.1.3(2). Between places of the envelopes it is drawn in straight lines.
+ * shifted as
+ * the standard says. Between places of the envelopes it is drawn in straight lines.
  */
 final readonly class SteelAlong
 {
     /** Straight lines for a piece of an envelope. */
     private const LINES = 6;
 
-    public function __construct(private MemberEnvelopes $envelopes)
+    public function __construct(private MemberEnvelopes $envelopes, private BarRules $rules)
     {
     }
 
@@ -35,7 +33,6 @@ final readonly class SteelAlong
         if ($this->envelopes->strength === []) {
             return [];
         }
-        $needed = new Needed($concrete);
         $links = array_map(
             fn (LinkZone $z): CurvePart => new CurvePart($z->from, $z->to, [$concrete->links->area() / $z->spacing]),
             $concrete->steel()->links,
@@ -70,7 +67,7 @@ final readonly class SteelAlong
                 'Links needed (filled) and there (line), area by length',
                 Kind::AreaByLength,
                 false,
-                $this->links($concrete, $needed),
+                $this->links($concrete),
                 [],
                 $links,
                 [],
@@ -90,8 +87,7 @@ final readonly class SteelAlong
     /** @return list<CurvePart> */
     private function resistance(ConcreteMake $concrete, int $sign): array
     {
-        $needed = new Needed($concrete);
-        $of = fn (BarStretch $s): float => $needed->resistance(
+        $of = fn (BarStretch $s): float => $this->rules->resistance(
             $concrete->tee($sign, ($s->from + $s->to) / 2),
             $s->group->bars->area(),
             $concrete->h - $s->group->centroid(),
@@ -107,13 +103,12 @@ final readonly class SteelAlong
     private function bars(ConcreteMake $concrete, int $sign): array
     {
         $samples = $this->samples($this->envelopes->moment, $sign, $concrete->weight());
-        $needed = new Needed($concrete);
         $steel = $concrete->steel();
         $values = [];
         foreach ($samples as [$x]) {
             $group = $steel->at($sign, $x)->group;
             $d = $concrete->h - $group->centroid();
-            $shift = Anchorage::shift($d);
+            $shift = $this->rules->shift($d, $group->bars->diameter);
             [$most, $combination] = [0.0, null];
             foreach ($samples as [$at, $M, $c]) {
                 if (abs($at - $x) <= $shift && $M > $most) {
@@ -121,7 +116,7 @@ final readonly class SteelAlong
                 }
             }
             $d2 = $steel->at(-$sign, $x)->group->centroid();
-            $As = $needed->steel($concrete->tee($sign, $x), $most, $d, $d2)[0];
+            $As = $this->rules->steel($concrete->tee($sign, $x), $most, $d, $d2)[0];
             $values[] = [$x, $sign * $As, $combination];
         }
 
@@ -129,7 +124,7 @@ final readonly class SteelAlong
     }
 
     /** @return list<CurvePart> */
-    private function links(ConcreteMake $concrete, Needed $needed): array
+    private function links(ConcreteMake $concrete): array
     {
         $values = [];
         $weight = $concrete->weight();
@@ -139,8 +134,8 @@ final readonly class SteelAlong
         sort($places);
         foreach ($places as $x) {
             [$V, $c] = self::greater(self::at($down, $x), self::at($up, $x));
-            $d = $concrete->h - Shear::shallower($concrete, $x)->centroid();
-            $values[] = [$x, $needed->links($V, $d), $c];
+            $d = $concrete->h - $concrete->shallower($x)->centroid();
+            $values[] = [$x, $this->rules->links($V, $d), $c];
         }
 
         return self::lines($values);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Materials\Concrete\BarGroup;
@@ -15,7 +15,7 @@ use Waage\Materials\Concrete\Tee;
 /**
  * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer
  * leaves
- * open is chosen by what EN 1992-1-1 asks of it, and goes as far as it is needed.
+ * open is chosen by what the standard asks of it, and goes as far as it is needed.
  */
 final readonly class Detailing
 {
@@ -28,19 +28,16 @@ final readonly class Detailing
     /** So often thicker bars that run through are tried where cracks would be too wide. */
     private const TRIES = 6;
 
-    private Cracks $cracks;
-
     private LinkZones $zones;
 
-    public function __construct(private MemberEnvelopes $envelopes)
+    public function __construct(private MemberEnvelopes $envelopes, private BarRules $rules)
     {
-        $this->cracks = new Cracks($envelopes);
-        $this->zones = new LinkZones($envelopes);
+        $this->zones = new LinkZones($envelopes, $rules);
     }
 
     public function of(ConcreteMake $concrete): ConcreteMake
     {
-        $choice = new BarChoice($concrete);
+        $choice = new BarChoice($concrete, $this->rules->sizes());
         $bottom = $this->bottom($concrete, $choice);
         $top = $this->top($concrete, $choice);
         if ($concrete->isSlab()) {
@@ -80,7 +77,7 @@ final readonly class Detailing
             $stretches = $this->over($concrete, $choice, $through);
             $wide = array_filter(
                 $stretches,
-                fn (BarStretch $s): bool => $s->id === 'through' && ! $this->staysNarrow($concrete, $s),
+                fn (BarStretch $s): bool => $s->id === 'through' && ! $this->staysNarrow($s),
             );
             if ($wide === []) {
                 break;
@@ -92,17 +89,15 @@ final readonly class Detailing
         return $stretches;
     }
 
-    private function staysNarrow(ConcreteMake $concrete, BarStretch $stretch): bool
+    private function staysNarrow(BarStretch $stretch): bool
     {
-        $e = $this->cracks->moment($concrete, -1, $stretch->from, $stretch->to);
-
-        return $e === null || $this->cracks->holds($concrete, $stretch->group, $e);
+        return $this->rules->isNarrow($stretch->group, -1, $stretch->from, $stretch->to);
     }
 
     /** @return non-empty-list<BarStretch> with some bars that run through, those over supports */
     private function over(ConcreteMake $concrete, BarChoice $choice, BarGroup $through): array
     {
-        $curtailment = new Curtailment($this->envelopes, $concrete, $through);
+        $curtailment = new Curtailment($this->envelopes, $concrete, $through, $this->rules);
         $groups = [];
         foreach ($curtailment->regions() as $support => [$from, $to]) {
             $said = $concrete->wishes->supports[$support] ?? null;
@@ -119,15 +114,14 @@ final readonly class Detailing
     /** Two bars to hang links on; more where spans need steel in compression. */
     private function through(ConcreteMake $concrete, BarChoice $choice): BarGroup
     {
-        $needed = new Needed($concrete);
         $M = max(0.0, $this->moment($concrete, 1, 0.0, INF));
         $hogs = $this->moment($concrete, -1, 0.0, INF) > self::NOTHING;
 
-        return $choice->first(function (BarGroup $g) use ($concrete, $needed, $M, $hogs): bool {
+        return $choice->first(function (BarGroup $g) use ($concrete, $M, $hogs): bool {
             $d = (1 - self::COMPRESSION) * $concrete->h;
             $middle = $concrete->length() / 2;
-            $least = $needed->steel($concrete->tee(1, $middle), $M, $d, $g->centroid())[1];
-            $asTop = $hogs ? $needed->least($concrete->tee(-1, $middle), $concrete->h - $g->centroid()) : 0.0;
+            $least = $this->rules->steel($concrete->tee(1, $middle), $M, $d, $g->centroid())[1];
+            $asTop = $hogs ? $this->rules->least($concrete->tee(-1, $middle), $concrete->h - $g->centroid(), INF) : 0.0;
 
             return $g->bars->area() >= max($least, $asTop);
         });
@@ -143,20 +137,19 @@ final readonly class Detailing
      */
     private function does(ConcreteMake $concrete, BarGroup $group, int $sign, float $from, float $to): bool
     {
-        $needed = new Needed($concrete);
         $M = $this->moment($concrete, $sign, $from, $to);
         if ($M < self::NOTHING) {
             return true;
         }
         $d = $concrete->h - $group->centroid();
         $tee = $this->narrowest($concrete, $sign, $from, $to);
-        $As = max($needed->least($tee, $d), $needed->steel($tee, $M, $d, self::COMPRESSION * $concrete->h)[0]);
+        $asked = $this->rules->steel($tee, $M, $d, self::COMPRESSION * $concrete->h)[0];
+        $As = max($asked, $this->rules->least($tee, $d, $asked));
         if ($group->bars->area() < $As * (1 - 1e-9)) {
             return false;
         }
-        $e = $this->cracks->moment($concrete, $sign, $from, $to);
 
-        return $e === null || $this->cracks->holds($concrete, $group, $e);
+        return $this->rules->isNarrow($group, $sign, $from, $to);
     }
 
     /** With the least flange that counts between two places. */

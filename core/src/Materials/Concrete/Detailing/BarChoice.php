@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\Bars;
@@ -11,13 +11,6 @@ use Waage\Materials\Concrete\ConcreteMake;
 /** Chooses bars for a face: little steel, few bars, few layers. */
 final readonly class BarChoice
 {
-    private const DIAMETERS = [12, 16, 20, 25, 32];
-
-    private const OF_SLABS = [8, 10, 12, 16, 20];
-
-    /** mm */
-    private const SPACINGS = [250, 225, 200, 175, 150, 125, 100, 75];
-
     /** Bars at 100 mm cost as much more as a fifth of their steel. */
     private const CLOSER = 20.0;
 
@@ -31,16 +24,16 @@ final readonly class BarChoice
     /** @var list<BarGroup> that fit, the cheapest first */
     private array $groups;
 
-    public function __construct(private ConcreteMake $concrete)
+    public function __construct(private ConcreteMake $concrete, private BarSizes $sizes)
     {
         $costs = $groups = [];
         foreach ($concrete->isSlab() ? $this->spaced() : [] as [$bars, $cost]) {
             $groups[] = $concrete->group($bars);
             $costs[] = $cost;
         }
-        foreach ($concrete->isSlab() ? [] : self::DIAMETERS as $diameter) {
+        foreach ($concrete->isSlab() ? [] : $sizes->ofBeams as $one) {
             for ($count = 2; $count <= self::MOST_BARS; $count++) {
-                $bars = new Bars($count, (float) $diameter);
+                $bars = $one->with($count - 1);
                 if (! $concrete->fits($bars)) {
                     break;
                 }
@@ -55,11 +48,11 @@ final readonly class BarChoice
     /** @return list<array{Bars, float}> bars of a slab, with what they cost: steel, and a little for closer ones */
     private function spaced(): array
     {
-        $widest = min(2 * $this->concrete->h, 250.0);
+        $widest = $this->concrete->code()->widestBars($this->concrete->h);
         $choices = [];
-        foreach (self::OF_SLABS as $diameter) {
-            foreach (self::SPACINGS as $spacing) {
-                $bars = Bars::spaced((float) $diameter, (float) $spacing, $this->concrete->b);
+        foreach ($this->sizes->ofSlabs as $one) {
+            foreach ($this->sizes->spacings as $spacing) {
+                $bars = $one->at($spacing, $this->concrete->b);
                 if ($spacing <= $widest && $this->concrete->fits($bars)) {
                     $choices[] = [$bars, $bars->area() * (1 + self::CLOSER / $spacing)];
                 }
@@ -85,7 +78,9 @@ final readonly class BarChoice
 
         return $last < 0
             ? $this->concrete->group(
-                $this->concrete->isSlab() ? Bars::spaced(8.0, 200.0, $this->concrete->b) : new Bars(2, 12.0),
+                $this->concrete->isSlab()
+                    ? $this->sizes->ofSlabs[0]->at(200.0, $this->concrete->b)
+                    : $this->sizes->ofBeams[0]->with(1),
             )
             : $this->groups[$last];
     }

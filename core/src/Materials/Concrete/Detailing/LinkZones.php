@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -11,19 +11,17 @@ use Waage\Materials\Concrete\LinkZone;
 /** Spacing of links: closer at the ends of spans, as shear asks; one spacing where the engineer gives it. mm. */
 final readonly class LinkZones
 {
-    private const SPACINGS = [400.0, 350.0, 300.0, 275.0, 250.0, 225.0, 200.0, 175.0, 150.0, 125.0, 100.0, 75.0];
-
     /** Zones are whole multiples of this, and end where this many steps along a half span say so. */
     private const MODULE = 100.0;
 
-    public function __construct(private MemberEnvelopes $envelopes)
+    public function __construct(private MemberEnvelopes $envelopes, private BarRules $rules)
     {
     }
 
     /** The same all along, as a start. */
     public function even(ConcreteMake $concrete): LinkZone
     {
-        return new LinkZone(0.0, $concrete->length(), $concrete->wishes->linkSpacing ?? self::SPACINGS[0]);
+        return new LinkZone(0.0, $concrete->length(), $concrete->wishes->linkSpacing ?? $this->rules->sizes()->links[0]);
     }
 
     /** @return non-empty-list<LinkZone> */
@@ -97,14 +95,14 @@ final readonly class LinkZones
     /** The widest that does for a shear, with the rules for the least links. */
     private function spacing(ConcreteMake $concrete, float $V, float $x): float
     {
-        $d = $concrete->h - Shear::shallower($concrete, $x)->centroid();
-        $most = min(0.75 * $d, $concrete->links->area() / (new Needed($concrete))->links($V, $d));
-        foreach (self::SPACINGS as $spacing) {
+        $most = $this->rules->linkSpacing($V, $concrete->h - $concrete->shallower($x)->centroid());
+        $spacings = $this->rules->sizes()->links;
+        foreach ($spacings as $spacing) {
             if ($spacing <= $most + 1e-9) {
                 return $spacing;
             }
         }
 
-        return self::SPACINGS[count(self::SPACINGS) - 1];
+        return $spacings[count($spacings) - 1];
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
@@ -12,7 +12,7 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\CutOff;
 use Waage\Member\Support;
 
-/** EN 1992-1-1, 9.2.1.3: how far top bars over supports go before those that run through suffice. mm. */
+/** How far top bars over supports go before those that run through suffice. mm. */
 final class Curtailment
 {
     /** Lengths of bars are cut to this. */
@@ -25,6 +25,7 @@ final class Curtailment
         private readonly MemberEnvelopes $envelopes,
         private readonly ConcreteMake $concrete,
         private readonly BarGroup $through,
+        private readonly BarRules $rules,
     ) {
     }
 
@@ -128,20 +129,19 @@ final class Curtailment
     {
         $x = $this->supports()[$number - 1];
         $d = $this->concrete->h - $group->centroid();
-        [$shift, $anchorage] = [Anchorage::shift($d), Anchorage::length($this->concrete, $group->bars->diameter)];
         $ends = $counts = [$x, $x];
         $cutOffs = [];
         foreach ([0 => -1, 1 => 1] as $i => $side) {
             $end = $this->endOfField($x, $side);
             $suffices = $this->suffices($x, $side);
-            $reach = ceil(($suffices + $shift + $anchorage) / self::MODULE - 1e-6) * self::MODULE;
+            $reach = ceil($this->rules->reach($suffices, $d, $group->bars) / self::MODULE - 1e-6) * self::MODULE;
             if ($reach >= abs($end - $x) || ! $this->isSupport($end)) {
                 $ends[$i] = $counts[$i] = $end;
 
                 continue;
             }
             $ends[$i] = $x + $side * $reach;
-            $counts[$i] = $ends[$i] - $side * $anchorage;
+            $counts[$i] = $x + $side * $this->rules->counts($reach, $d, $group->bars);
             $cutOffs[] = new CutOff($x, $side, $suffices, $reach);
         }
 
@@ -169,7 +169,7 @@ final class Curtailment
     {
         $end = $this->endOfField($x, $side);
         $depth = $this->concrete->h - $this->through->centroid();
-        $MRd = (new Needed($this->concrete))->resistance(
+        $MRd = $this->rules->resistance(
             $this->concrete->tee(-1, $x),
             $this->through->bars->area(),
             $depth,

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\Detailing;
+
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\Bars;
+use Waage\Materials\Concrete\Tee;
+
+/**
+ * What a standard asks of the bars and links of one make, in plain numbers: for choosing them and for diagrams. What is
+ * printed is worked out by the weighings of that standard. N, mm, MPa.
+ */
+interface BarRules
+{
+    /**
+     * @param  float  $d2  from the face in compression to the bars there
+     * @return array{float, float} in tension and in compression, mm²
+     */
+    public function steel(Tee $tee, float $M, float $d, float $d2): array;
+
+    /** Moment that so much steel in tension (mm²) takes, without any in compression. */
+    public function resistance(Tee $tee, float $As, float $d): float;
+
+    /** Least bars at a face in tension where the moment asks for so many (mm²). */
+    public function least(Tee $tee, float $d, float $asked): float;
+
+    /** Do bars keep cracks narrow between two places, under moments of a sign? */
+    public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool;
+
+    /** How far the line of moments is shifted. */
+    public function shift(float $d, float $diameter): float;
+
+    /** How far bars over a support go where fewer suffice at a distance from it; before rounding. */
+    public function reach(float $suffices, float $d, Bars $bars): float;
+
+    /** How far from the support they count, of how far they reach. */
+    public function counts(float $reach, float $d, Bars $bars): float;
+
+    /** Links that shear asks for, and the least there may be: area by length. */
+    public function links(float $V, float $d): float;
+
+    /** The widest spacing of the links for a shear force. */
+    public function linkSpacing(float $V, float $d): float;
+
+    public function sizes(): BarSizes;
+}

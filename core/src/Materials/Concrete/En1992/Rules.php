@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\En1992;
+
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\Bars;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Detailing\BarRules;
+use Waage\Materials\Concrete\Detailing\BarSizes;
+use Waage\Materials\Concrete\StressBlock;
+use Waage\Materials\Concrete\Tee;
+
+/** What EN 1992-1-1 asks of bars and links. */
+final readonly class Rules implements BarRules
+{
+    private StressBlock $block;
+
+    public function __construct(private ConcreteMake $concrete, private Cracks $cracks)
+    {
+        $this->block = Block::of($concrete->grade)->numbers($concrete);
+    }
+
+    public function steel(Tee $tee, float $M, float $d, float $d2): array
+    {
+        return $this->block->steel($tee, $M, $d, $d2);
+    }
+
+    public function resistance(Tee $tee, float $As, float $d): float
+    {
+        return $this->block->resistance($tee, $As, $d);
+    }
+
+    /** So that it does not break when it cracks (9.2.1.1(1)). */
+    public function least(Tee $tee, float $d, float $asked): float
+    {
+        $width = $tee->isFlanged() ? $tee->bw : $tee->tensionWidth();
+
+        return max((0.26 * $this->concrete->grade->fctm()) / $this->concrete->fyk, 0.0013) * $width * $d;
+    }
+
+    public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool
+    {
+        $e = $this->cracks->moment($this->concrete, $sign, $from, $to);
+
+        return $e === null || $this->cracks->holds($this->concrete, $group, $e);
+    }
+
+    public function shift(float $d, float $diameter): float
+    {
+        return Anchorage::shift($d);
+    }
+
+    public function reach(float $suffices, float $d, Bars $bars): float
+    {
+        return $suffices + Anchorage::shift($d) + Anchorage::length($this->concrete, $bars->diameter);
+    }
+
+    public function counts(float $reach, float $d, Bars $bars): float
+    {
+        return $reach - Anchorage::length($this->concrete, $bars->diameter);
+    }
+
+    public function links(float $V, float $d): float
+    {
+        $fywk = $this->concrete->links->yield;
+        $least = ((0.08 * sqrt($this->concrete->grade->fck)) / $fywk) * $this->concrete->b;
+        $fywd = $fywk / $this->concrete->parameter('gammaS');
+
+        return max($least, $V / (0.9 * $d * $fywd * Shear::flattest($this->concrete, $V, $d)));
+    }
+
+    public function linkSpacing(float $V, float $d): float
+    {
+        return min(0.75 * $d, $this->concrete->links->area() / $this->links($V, $d));
+    }
+
+    public function sizes(): BarSizes
+    {
+        return BarSizes::metric();
+    }
+}
