@@ -41,6 +41,19 @@ final class Formula
     /** Symbols written with a bar over them. */
     private const BARRED = ['lambda_LT', 'lambda_LT_0'];
 
+    /** Symbols written in a way of their own. */
+    private const WRITTEN = [
+        'cot_theta' => '\\cot\\theta',
+        'f_c' => "f'_{\\mathrm{c}}",
+        'root_fc' => "\\sqrt{f'_{\\mathrm{c}}}",
+        'phiM_n' => '\\phi M_{\\mathrm{n}}',
+        'phiV_n' => '\\phi V_{\\mathrm{n}}',
+        'phiV_c' => '\\phi V_{\\mathrm{c}}',
+        'A_s_c' => "A'_{\\mathrm{s}}",
+        'd_c' => "d'",
+        'f_s_c' => "f'_{\\mathrm{s}}",
+    ];
+
     /** @var array<string, array<array-key, mixed>> */
     private static array $parsed = [];
 
@@ -129,8 +142,8 @@ final class Formula
     {
         $parts = explode('_', $name);
         $base = array_shift($parts);
-        if ($name === 'cot_theta') {
-            return '\\cot\\theta';
+        if (isset(self::WRITTEN[$name])) {
+            return self::WRITTEN[$name];
         }
         $base = $base === 'absM' ? '|M|' : self::letter($base);
         if (in_array($name, self::BARRED, true)) {

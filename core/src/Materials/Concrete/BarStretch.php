@@ -25,4 +25,10 @@ final readonly class BarStretch
         public array $cutOffs = [],
     ) {
     }
+
+    /** The id of a weighing of these bars. */
+    public function named(string $what): string
+    {
+        return $this->id === '' ? $what : "{$what}-{$this->id}";
+    }
 }

@@ -97,6 +97,18 @@ final readonly class Bars
         return new self($width / $spacing, $diameter, $spacing);
     }
 
+    /** One bar; the American one that is exactly so thick, otherwise a metric one. */
+    public static function ofDiameter(float $diameter): self
+    {
+        foreach (self::AMERICAN as $number => [$inches]) {
+            if (abs($inches * self::INCH - $diameter) < 1e-3) {
+                return self::american(1, $number);
+            }
+        }
+
+        return new self(1, $diameter);
+    }
+
     private static function isBar(float $diameter): bool
     {
         return $diameter >= self::LEAST && $diameter <= self::MOST;

@@ -14,6 +14,7 @@ final readonly class Cage
         public float $width,
         public float $cover,
         public float $link,
+        private Code $code,
         public float $aggregate = 20.0,
     ) {
     }
@@ -30,9 +31,12 @@ final readonly class Cage
         return $this->width - 2 * $this->toBars();
     }
 
-    /** Clear distance that bars need (EN 1992-1-1, 8.2(2), k_1 = 1 and k_2 = 5 mm). */
+    /**
+     * Clear distance that bars need: EN 1992-1-1, 8.2(2), k_1 = 1 and k_2 = 5 mm; BS 8110-1, 3.12.11.1; ACI 318-19, 25.2.1
+     * with aggregate of 3/4 in.
+     */
     public function leastClear(float $diameter): float
     {
-        return max($diameter, $this->aggregate + 5.0, 20.0);
+        return max($diameter, $this->code === Code::Aci318 ? 25.4 : $this->aggregate + 5.0, 20.0);
     }
 }

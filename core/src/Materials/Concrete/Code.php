@@ -20,6 +20,16 @@ enum Code: string
         return self::from(RuleSet::of($basis->combinations)->concrete);
     }
 
+    /** Of reinforced concrete, N/mm³: EN 1991-1-1, Table A.1; 150 pcf; 24 kN/m³. */
+    public function weight(): float
+    {
+        return match ($this) {
+            self::Aci318 => 23.563e-6,
+            self::Bs8110 => 24e-6,
+            default => 25e-6,
+        };
+    }
+
     /** Bars of a slab lie so close where moments are greatest, mm. */
     public function widestBars(float $h): float
     {

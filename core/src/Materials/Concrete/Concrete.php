@@ -52,7 +52,9 @@ final class Concrete implements Material
     public function choices(): array
     {
         return [
-            'grade' => Grade::names(),
+            'grade' => Grade::names(Code::En1992),
+            'grade ACI 318' => Grade::names(Code::Aci318),
+            'grade BS 8110' => Grade::names(Code::Bs8110),
             'crackWidth' => array_column(CrackWidth::cases(), 'value'),
             'profile' => array_column(Profile::cases(), 'value'),
         ];
@@ -82,7 +84,11 @@ final class Concrete implements Material
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks
     {
-        return new ConcreteBeam($envelopes);
+        return match (Code::of($envelopes->beam->member->basis)) {
+            Code::En1992 => new ConcreteBeam($envelopes),
+            Code::Aci318 => new Aci318\ConcreteBeam($envelopes),
+            Code::Bs8110, Code::None => new NoStandard,
+        };
     }
 
     public function collapse(Design $design, string $combination): array

@@ -12,6 +12,7 @@ use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
 /**
@@ -20,9 +21,6 @@ use Waage\Units\UnitSystem;
  */
 final readonly class ConcreteMake extends RectangularMake
 {
-    /** 25 kN/m³: EN 1991-1-1, Table A.1, reinforced. */
-    private const WEIGHT = 25e-6;
-
     /** EN 1992-1-1, 3.1.3(5), 1/K */
     private const EXPANSION = 10e-6;
 
@@ -76,6 +74,12 @@ final readonly class ConcreteMake extends RectangularMake
     public function steel(): Reinforcement
     {
         return $this->steel ?? throw new \LogicException('Bars are chosen first.');
+    }
+
+    /** Of elasticity of the concrete at once, MPa. */
+    public function modulus(): float
+    {
+        return $this->grade->modulus($this->code());
     }
 
     public function code(): Code
@@ -140,7 +144,7 @@ final readonly class ConcreteMake extends RectangularMake
 
     public function cage(): Cage
     {
-        return new Cage($this->b, $this->cover, $this->links->diameter);
+        return new Cage($this->b, $this->cover, $this->links->diameter, $this->code());
     }
 
     public function group(Bars $bars): BarGroup
@@ -161,20 +165,21 @@ final readonly class ConcreteMake extends RectangularMake
         return $this->form === Form::Slab;
     }
 
-    /** Bars of a slab across its span: a fifth of the most main steel, 9.3.1.1(2), at 3 h or 400 mm at most. */
+    /** Bars of a slab across its span. */
     public function distribution(): Bars
     {
-        $most = $this->steel()->mostArea();
-        foreach ([8.0, 10.0, 12.0, 16.0] as $diameter) {
-            foreach ([400.0, 350.0, 300.0, 250.0, 200.0, 150.0, 100.0] as $spacing) {
-                $bars = Bars::spaced($diameter, $spacing, $this->b);
-                if ($spacing <= 3 * $this->h && $bars->area() >= 0.2 * $most) {
-                    return $bars;
-                }
-            }
-        }
+        return Distribution::of($this);
+    }
 
-        return Bars::spaced(16.0, 100.0, $this->b);
+    /** Are bars chosen by American numbers: ACI 318 with inches and pounds? */
+    public function hasAmericanBars(): bool
+    {
+        return $this->code() === Code::Aci318 && $this->units() === UnitSystem::UsCustomary;
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->shape->basis->units;
     }
 
     /** Do all bars that the engineer names fit, in layers that leave a lever arm? */
@@ -206,7 +211,7 @@ final readonly class ConcreteMake extends RectangularMake
     /** Of the section without cracks and bars, at once. */
     public function main(Situation $situation): Piece
     {
-        $E = $this->grade->Ecm();
+        $E = $this->modulus();
         $rigidity = $this->solid()->rigidity($E, $E / 2.4);
 
         return new Piece(
@@ -218,6 +223,12 @@ final readonly class ConcreteMake extends RectangularMake
             self::EXPANSION,
             $rigidity,
         );
+    }
+
+    /** EI of the gross section, at once, Nmm². */
+    public function rigidity(): float
+    {
+        return $this->main(new Situation)->rigidity->EI;
     }
 
     public function isElastic(): bool
@@ -238,7 +249,7 @@ final readonly class ConcreteMake extends RectangularMake
         $flange = $this->flange();
         $area = $flange === null || $flange->weighs ? $this->area() : $this->b * ($this->h - $flange->thickness);
 
-        return self::WEIGHT * $area;
+        return $this->code()->weight() * $area;
     }
 
     public function describe(): array
@@ -283,7 +294,7 @@ final readonly class ConcreteMake extends RectangularMake
     {
         $classes = array_map(
             fn (string $name): array => ["Strength class {$name}", ['concrete' => ['grade' => $name]]],
-            $this->grade->stronger(),
+            $this->grade->stronger($this->code()),
         );
 
         return [...$this->moreBars(), ...$classes];
@@ -329,13 +340,14 @@ final readonly class ConcreteMake extends RectangularMake
     public function caption(): string
     {
         $isSlab = $this->isSlab();
-        $links = $this->steel === null || $isSlab ? '' : ' '.ucfirst($this->links->text($this->steel->links)).';';
+        $units = $this->units();
+        $links = $this->steel === null || $isSlab
+            ? ''
+            : ' '.ucfirst($this->links->text($this->steel->links, $units)).';';
+        $yields = ($this->code() === Code::En1992 ? 'f_yk' : 'f_y').' = '.$units->format($this->fyk, Kind::Stress);
+        $cracks = $this->code() === Code::En1992 ? "; cracks up to {$this->service->crack->value} mm" : '';
 
-        return ".{$links} cover ".
-            Rectangle::size($this->cover).
-            ($isSlab ? ' mm' : ' mm to the links').
-            '; f_yk = '.
-            Rectangle::size($this->fyk).
-            " MPa; cracks up to {$this->service->crack->value} mm.";
+        return ".{$links} cover ".$units->format($this->cover, Kind::Size).($isSlab ? '' : ' to the links').
+            "; {$yields}{$cracks}.";
     }
 }

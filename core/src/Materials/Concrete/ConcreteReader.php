@@ -35,7 +35,7 @@ final readonly class ConcreteReader
         $form = $this->fields->choice($this->block, 'form', "{$this->path}form", Form::Beam);
         $fyk = $this->yield('yield', Code::of($shape->basis));
         $links = $this->links($form, $fyk, Code::of($shape->basis));
-        $grade = $this->grade();
+        $grade = $this->grade(Code::of($shape->basis));
         $wishes = $this->wishes($form === Form::Slab ? $width : null, $shape);
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
         $creep = $this->number('creep', 2.0, 0.0, 6.0);
@@ -70,34 +70,44 @@ final readonly class ConcreteReader
     /** A slab has none; as many legs as the engineer says, otherwise two. */
     private function links(Form $form, float $fyk, Code $code): Links
     {
-        $diameter = $form === Form::Slab ? 0.0 : $this->size('linkDiameter', 'The diameter of the links');
+        $diameter = $form === Form::Slab ? 0.0 : $this->linkDiameter();
         $fywk = ($this->block['linkYield'] ?? '') === '' ? min($fyk, $code->yields(true)[2])
             : $this->yield('linkYield', $code);
 
         return new Links($diameter, $this->legs() ?? 2, $fywk);
     }
 
-    /** A class, or a cylinder strength; null after a fault. */
-    private function grade(): ?Grade
+    /** A length, or an American number, "#3". */
+    private function linkDiameter(): float
+    {
+        $text = $this->block['linkDiameter'] ?? '';
+        $bar = is_string($text) ? Bars::parse("2 {$text}") : null;
+
+        return $bar?->number !== null ? $bar->diameter : $this->size('linkDiameter', 'The diameter of the links');
+    }
+
+    /** A class, or a strength; null after a fault. */
+    private function grade(Code $code): ?Grade
     {
         $text = trim($this->fields->text($this->block, 'grade', "{$this->path}grade"));
         $grade = Grade::of($text);
         if ($grade === null) {
             try {
-                $fck = Quantity::parse($text, Kind::Stress);
-                if ($fck >= Grade::LEAST - 1e-9 && $fck <= Grade::MOST + 1e-9) {
-                    return Grade::ofStrength($fck, $text);
-                }
+                $grade = Grade::ofStrength(Quantity::parse($text, Kind::Stress), $text, $code);
             } catch (QuantityError) {
                 // It is neither: the sentence below tells both ways.
             }
-            $this->fields->fail(
-                "{$this->path}grade",
-                'Give a strength class, '.implode(', ', Grade::names()).', or a cylinder strength of 12 to 90 MPa, "33 MPa" or "4000 psi".',
-            );
         }
+        if ($grade !== null && $grade->isWithin($code)) {
+            return $grade;
+        }
+        $this->fields->fail("{$this->path}grade", sprintf(
+            'Give a strength class, %s, or %s.',
+            implode(', ', Grade::names(Code::En1992)),
+            Grade::limits($code)[2],
+        ));
 
-        return $grade;
+        return null;
     }
 
     /** Of the flange, where there is one. */

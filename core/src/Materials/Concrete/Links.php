@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-use Waage\Material\Rectangle;
+use Waage\Units\Kind;
+use Waage\Units\UnitSystem;
 
 /** Vertical links: diameter of the bar (mm), how many legs cross a section, and their yield strength (MPa). */
 final readonly class Links
@@ -26,17 +27,29 @@ final readonly class Links
     /** Of the legs in a section, mm². */
     public function area(): float
     {
-        return ($this->legs * M_PI * $this->diameter ** 2) / 4;
+        return $this->legs * $this->each();
+    }
+
+    /** Of a leg, mm². */
+    public function each(): float
+    {
+        return $this->bar()->each();
+    }
+
+    /** One leg: an American bar where its diameter is one of these. */
+    private function bar(): Bars
+    {
+        return Bars::ofDiameter($this->diameter);
     }
 
     /** @param  list<LinkZone>  $zones */
-    public function text(array $zones): string
+    public function text(array $zones, UnitSystem $units): string
     {
         $spacings = array_values(
-            array_unique(array_map(fn (LinkZone $z): string => Rectangle::size($z->spacing), $zones)),
+            array_unique(array_map(fn (LinkZone $z): string => $units->format($z->spacing, Kind::Size), $zones)),
         );
         $at = implode(' and ', $spacings);
 
-        return 'links ø'.Rectangle::size($this->diameter)." at {$at} mm, {$this->legs} legs";
+        return 'links '.$this->bar()->size()." at {$at}, {$this->legs} legs";
     }
 }

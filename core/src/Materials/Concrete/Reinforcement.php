@@ -35,6 +35,14 @@ final readonly class Reinforcement
         return $sign > 0 ? $this->bottom : $this->top;
     }
 
+    /** @return list<list<float>> where these bars resist so much: a name may stand for several stretches */
+    public function ranges(int $sign, BarStretch $stretch, float $capacity): array
+    {
+        $same = array_filter($this->inTension($sign), fn (BarStretch $s): bool => $s->id === $stretch->id);
+
+        return array_values(array_map(fn (BarStretch $s): array => [$s->from, $s->to, $capacity], $same));
+    }
+
     /** The bars in tension at a place. */
     public function at(int $sign, float $x): BarStretch
     {

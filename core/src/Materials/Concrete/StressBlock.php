@@ -31,6 +31,12 @@ final readonly class StressBlock
         return $this->moment($tee, $this->lambda * $this->deepest * $d, $d);
     }
 
+    /** Of the concrete with the axis as deep as it may be. */
+    public function force(Tee $tee, float $d): float
+    {
+        return $this->strength * $tee->area($this->lambda * $this->deepest * $d);
+    }
+
     /** Of concrete that is compressed down to a depth, about the bars in tension. */
     private function moment(Tee $tee, float $depth, float $d): float
     {
@@ -55,9 +61,8 @@ final readonly class StressBlock
         $x = $this->deepest * $d;
         $F2 = ($M - $most) / ($d - $d2);
         $stress = $this->compressed($d2, $x);
-        $F = $tee->area($this->lambda * $x) * $this->strength;
 
-        return [($F + $F2) / $this->yield, $stress <= 0.0 ? INF : $F2 / $stress];
+        return [($this->force($tee, $d) + $F2) / $this->yield, $stress <= 0.0 ? INF : $F2 / $stress];
     }
 
     /** Stress of bars in compression that adds to that of the concrete. */

@@ -23,6 +23,9 @@ interface BarRules
     /** Moment that so much steel in tension (mm²) takes, without any in compression. */
     public function resistance(Tee $tee, float $As, float $d): float;
 
+    /** Most steel in tension that still yields in time, without any in compression (mm²); INF: no limit of its own. */
+    public function most(Tee $tee, float $d): float;
+
     /** Least bars at a face in tension where the moment asks for so many (mm²). */
     public function least(Tee $tee, float $d, float $asked): float;
 

@@ -15,9 +15,6 @@ use Waage\Member\Support;
 /** How far top bars over supports go before those that run through suffice. mm. */
 final class Curtailment
 {
-    /** Lengths of bars are cut to this. */
-    private const MODULE = 50.0;
-
     /** @var list<array{float, float, list<float>}>|null hogging moments: from, to, polynomial from there */
     private ?array $hogging = null;
 
@@ -134,7 +131,8 @@ final class Curtailment
         foreach ([0 => -1, 1 => 1] as $i => $side) {
             $end = $this->endOfField($x, $side);
             $suffices = $this->suffices($x, $side);
-            $reach = ceil($this->rules->reach($suffices, $d, $group->bars) / self::MODULE - 1e-6) * self::MODULE;
+            $module = $this->rules->sizes()->module;
+            $reach = ceil($this->rules->reach($suffices, $d, $group->bars) / $module - 1e-6) * $module;
             if ($reach >= abs($end - $x) || ! $this->isSupport($end)) {
                 $ends[$i] = $counts[$i] = $end;
 

@@ -145,7 +145,9 @@ final readonly class Detailing
         $tee = $this->narrowest($concrete, $sign, $from, $to);
         $asked = $this->rules->steel($tee, $M, $d, self::COMPRESSION * $concrete->h)[0];
         $As = max($asked, $this->rules->least($tee, $d, $asked));
-        if ($group->bars->area() < $As * (1 - 1e-9)) {
+        $area = $group->bars->area();
+        $most = $this->rules->most($tee, $d);
+        if ($area < $As * (1 - 1e-9) || ($asked < $most && $area > $most)) {
             return false;
         }
 

@@ -11,9 +11,6 @@ use Waage\Materials\Concrete\LinkZone;
 /** Spacing of links: closer at the ends of spans, as shear asks; one spacing where the engineer gives it. mm. */
 final readonly class LinkZones
 {
-    /** Zones are whole multiples of this, and end where this many steps along a half span say so. */
-    private const MODULE = 100.0;
-
     public function __construct(private MemberEnvelopes $envelopes, private BarRules $rules)
     {
     }
@@ -41,11 +38,12 @@ final readonly class LinkZones
     /** @return non-empty-list<LinkZone> close, wide, close */
     private function ofField(ConcreteMake $concrete, float $from, float $to): array
     {
+        $module = $this->module();
         $wide = $this->spacing($concrete, 0.0, ($from + $to) / 2);
         $middle = ($from + $to) / 2;
         [$left, $leftSpacing] = $this->closeEnd($concrete, $from, $middle, $wide);
         [$right, $rightSpacing] = $this->closeEnd($concrete, $to, $middle, $wide);
-        if ($left + $right >= $to - $from - self::MODULE) {
+        if ($left + $right >= $to - $from - $module) {
             return [new LinkZone($from, $to, min($leftSpacing, $rightSpacing))];
         }
 
@@ -59,12 +57,13 @@ final readonly class LinkZones
     /** @return array{float, float} how long links are closer from an end of a span to its middle, and their spacing */
     private function closeEnd(ConcreteMake $concrete, float $end, float $middle, float $wide): array
     {
+        $module = $this->module();
         $side = $middle > $end ? 1 : -1;
         $spacing = $this->spacing($concrete, $this->shear($concrete, $end, $middle), $end + $side);
         if ($spacing >= $wide) {
             return [0.0, $wide];
         }
-        for ($length = self::MODULE; $length < abs($middle - $end); $length += self::MODULE) {
+        for ($length = $module; $length < abs($middle - $end); $length += $module) {
             if (
                 $this->spacing(
                     $concrete,
@@ -77,6 +76,12 @@ final readonly class LinkZones
         }
 
         return [min($length, abs($middle - $end)), $spacing];
+    }
+
+    /** Zones are whole multiples of this. */
+    private function module(): float
+    {
+        return 2 * $this->rules->sizes()->module;
     }
 
     /** The greatest shear between two places, N. */

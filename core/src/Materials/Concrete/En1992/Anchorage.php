@@ -69,7 +69,7 @@ final class Anchorage
         $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');
 
         return new Weighing(
-            Bending::id('length', $stretch),
+            $stretch->named('length'),
             "Length of bars, {$stretch->place}",
             'EN 1992-1-1, 9.2.1.3',
             null,

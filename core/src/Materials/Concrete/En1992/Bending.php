@@ -11,14 +11,12 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\StressedStretches;
 use Waage\Units\Kind;
 
 /** EN 1992-1-1, 6.1 and 9.2.1.1: bending of every span and over every support, with the bars that are there. */
 final readonly class Bending
 {
-    /** Less is rounding, Nmm. */
-    private const NOTHING = 1.0;
-
     public function __construct(private MemberEnvelopes $envelopes)
     {
     }
@@ -28,42 +26,14 @@ final readonly class Bending
     {
         $weighings = [];
         foreach ([1, -1] as $sign) {
-            foreach ($this->worst($concrete, $sign) as [$stretch, $e]) {
+            $block = Block::of($concrete->grade)->numbers($concrete);
+            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e]) {
                 $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $derive);
                 $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $derive);
             }
         }
 
         return $weighings;
-    }
-
-    /** @return list<array{BarStretch, Extreme}> of stretches with the same name the one that is used most */
-    private function worst(ConcreteMake $concrete, int $sign): array
-    {
-        $block = Block::of($concrete->grade)->numbers($concrete);
-        $worst = $ratios = [];
-        foreach ($concrete->steel()->inTension($sign) as $stretch) {
-            $moment = $this->envelopes->moment;
-            $e = $moment->extreme(
-                $this->envelopes->strength,
-                $sign,
-                $concrete->weight(),
-                $stretch->from,
-                $stretch->to,
-            );
-            if ($e === null || $sign * $e->value < self::NOTHING) {
-                continue;
-            }
-            $d = $concrete->h - $stretch->group->centroid();
-            $tee = $concrete->tee($sign, $e->x);
-            $ratio = ($sign * $e->value) / $block->resistance($tee, $stretch->group->bars->area(), $d);
-            if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
-                $ratios[$stretch->id] = $ratio;
-                $worst[$stretch->id] = [$stretch, $e];
-            }
-        }
-
-        return array_values($worst);
     }
 
     private function resists(
@@ -87,7 +57,7 @@ final readonly class Bending
         $name = $sign > 0 ? 'sagging' : 'hogging';
 
         return new Weighing(
-            self::id($name, $stretch),
+            $stretch->named($name),
             "Bending, {$name}, {$stretch->place}",
             'EN 1992-1-1, 6.1',
             $u,
@@ -101,25 +71,9 @@ final readonly class Bending
             arrangement: $beam->arrangementText($factors),
             factors: $factors,
             lines: $w->lines,
-            ranges: self::ranges($concrete, $sign, $stretch, $w->value('M_Rd')),
+            ranges: $concrete->steel()->ranges($sign, $stretch, $w->value('M_Rd')),
             group: $name,
         );
-    }
-
-    /** @return list<list<float>> where these bars count: a name may stand for several stretches */
-    private static function ranges(ConcreteMake $concrete, int $sign, BarStretch $stretch, float $capacity): array
-    {
-        $same = array_filter(
-            $concrete->steel()->inTension($sign),
-            fn (BarStretch $s): bool => $s->id === $stretch->id,
-        );
-
-        return array_values(array_map(fn (BarStretch $s): array => [$s->from, $s->to, $capacity], $same));
-    }
-
-    public static function id(string $what, BarStretch $stretch): string
-    {
-        return $stretch->id === '' ? $what : "{$what}-{$stretch->id}";
     }
 
     /** b in compression; of a flange with what it is made of. */
@@ -258,7 +212,7 @@ final readonly class Bending
         $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
         return new Weighing(
-            self::id($group, $stretch),
+            $stretch->named($group),
             "Least bars, {$stretch->place}",
             'EN 1992-1-1, 9.2.1.1',
             $w->value('u'),

@@ -73,7 +73,7 @@ final readonly class Cracks
         $group = $sign > 0 ? 'cracks-bottom' : 'cracks-top';
 
         return new Weighing(
-            Bending::id($group, $stretch),
+            $stretch->named($group),
             "Cracks, {$stretch->place}",
             'EN 1992-1-1, 7.3.4',
             $u,

@@ -7,6 +7,7 @@ namespace Waage\Materials\Concrete\En1992;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\CrackedSection;
 use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
@@ -34,13 +35,7 @@ final readonly class Curvature
 
     private float $d2;
 
-    private float $x1;
-
-    private float $I1;
-
-    private float $x2;
-
-    private float $I2;
+    private CrackedSection $section;
 
     public function __construct(
         private ConcreteMake $concrete,
@@ -49,46 +44,24 @@ final readonly class Curvature
         private BarGroup $compression,
     ) {
         $this->E = $concrete->grade->Ecm() / (1 + $concrete->service->creep);
-        $this->alpha = $a = self::ES / $this->E;
-        $this->A = $A = $tension->bars->area();
-        $this->d = $d = $concrete->h - $tension->centroid();
-        $this->A2 = $A2 = $compression->bars->area();
-        $this->d2 = $d2 = $compression->centroid();
-        [$Ac, $zc] = [$tee->area($tee->h), $tee->centroid()];
-        $this->x1 = ($Ac * $zc + ($a - 1) * ($A * $d + $A2 * $d2)) / ($Ac + ($a - 1) * ($A + $A2));
-        $this->I1 =
-            $tee->inertia() +
-            $Ac * ($zc - $this->x1) ** 2 +
-            ($a - 1) * ($A * ($d - $this->x1) ** 2 + $A2 * ($this->x1 - $d2) ** 2);
-        [$steel, $first] = [$a * $A + ($a - 1) * $A2, $a * $A * $d + ($a - 1) * $A2 * $d2];
-        $x = self::axis($steel / $tee->b, (2 * $first) / $tee->b);
-        if ($tee->isFlanged() && $x > $tee->hf) {
-            $beside = $tee->b - $tee->bw;
-            $x = self::axis(
-                ($beside * $tee->hf + $steel) / $tee->bw,
-                ($beside * $tee->hf ** 2 + 2 * $first) / $tee->bw,
-            );
-        }
-        $this->x2 = $x;
-        $this->I2 = $tee->second($x, $x) + $a * $A * ($d - $x) ** 2 + ($a - 1) * $A2 * ($x - $d2) ** 2;
-    }
-
-    /** The depth of the axis where x² + 2 B x = C. */
-    private static function axis(float $B, float $C): float
-    {
-        return sqrt($B ** 2 + $C) - $B;
+        $this->alpha = self::ES / $this->E;
+        $this->A = $tension->bars->area();
+        $this->d = $concrete->h - $tension->centroid();
+        $this->A2 = $compression->bars->area();
+        $this->d2 = $compression->centroid();
+        $this->section = new CrackedSection($tee, $this->alpha, [$this->A, $this->d], [$this->A2, $this->d2]);
     }
 
     /** Under a moment (Nmm) that puts the bars in tension into tension. */
     public function of(float $M): float
     {
-        $cracking = ($this->concrete->grade->fctm() * $this->I1) / ($this->concrete->h - $this->x1);
+        $cracking = ($this->concrete->grade->fctm() * $this->section->I1) / ($this->concrete->h - $this->section->x1);
         $zeta = $M <= $cracking ? 0.0 : 1 - self::BETA * ($cracking / $M) ** 2;
         $shrinkage = ($this->concrete->service->shrinkage / 1000) * $this->alpha;
         $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
             ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
 
-        return $zeta * $of($this->x2, $this->I2) + (1 - $zeta) * $of($this->x1, $this->I1);
+        return $zeta * $of($this->section->x2, $this->section->I2) + (1 - $zeta) * $of($this->section->x1, $this->section->I1);
     }
 
     /** The same line by line, of M. */
@@ -139,7 +112,7 @@ final readonly class Curvature
     private function cracked(Working $w): void
     {
         $steel = 'alpha_e * A_s * (d - x_II)^2 + (alpha_e - 1) * A_s2 * (x_II - d_2)^2';
-        if ($this->tee->isFlanged() && $this->x2 > $this->tee->hf) {
+        if ($this->section->isInWeb()) {
             $w->line('B', '((b - b_w) * h_f + alpha_e * A_s + (alpha_e - 1) * A_s2) / b_w', Kind::Size);
             $rule = '((b - b_w) * h_f^2 + 2 * (alpha_e * A_s * d + (alpha_e - 1) * A_s2 * d_2)) / b_w';
             $w->line('C', $rule, Kind::Area);

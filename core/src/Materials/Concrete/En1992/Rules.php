@@ -32,6 +32,12 @@ final readonly class Rules implements BarRules
         return $this->block->resistance($tee, $As, $d);
     }
 
+    /** More of them only lie idle: the axis is not reckoned deeper (5.5(4)). */
+    public function most(Tee $tee, float $d): float
+    {
+        return INF;
+    }
+
     /** So that it does not break when it cracks (9.2.1.1(1)). */
     public function least(Tee $tee, float $d, float $asked): float
     {

@@ -8,10 +8,10 @@ use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\ShearTools;
 use Waage\Materials\Concrete\LinkZone;
+use Waage\Materials\Concrete\ShearSpans;
 use Waage\Units\Kind;
 
 /** EN 1992-1-1, 6.2.3 and 9.2.2: upright links, which carry all of the shear, and the concrete struts between them. */
@@ -19,9 +19,6 @@ final readonly class Shear
 {
     /** Of the struts: cot θ from 1 to this (6.2.3(2), recommended). */
     private const FLATTEST = 2.5;
-
-    /** Less is rounding, N. */
-    private const NOTHING = 1.0;
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
@@ -32,42 +29,42 @@ final readonly class Shear
      */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
+        $spans = new ShearSpans($this->envelopes, $concrete);
         if ($concrete->isSlab()) {
-            return $this->ofSlab($concrete, $derive);
+            return $this->ofSlab($concrete, $spans, $derive);
         }
         $weighings = [];
-        foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
-            $place = $this->place($i);
-            $links = $this->worstZone($concrete, $from, $to);
-            $e = $this->greatest($concrete, $from, $to);
-            if ($links !== null && $e !== null && abs($e->value) >= self::NOTHING) {
-                $weighings[] = $this->links($concrete, $links[0], $links[1], $place, $derive);
-                $weighings[] = $this->struts($concrete, $e, $place, $derive);
+        $used = fn (float $V, float $d): float => $V / self::flattest($concrete, $V, $d);
+        foreach ($spans->all() as [$field, $from, $to, $e]) {
+            $links = $spans->worstZone($from, $to, $used);
+            if ($links !== null) {
+                $w = $this->links($concrete, $links[0], $links[1], $derive);
+                $ranges = [[$links[0]->from, $links[0]->to, $w->value('V_Rd_s')]];
+                $what = ['shear', 'Shear, links', 'V_Rd_s', 'EN 1992-1-1, 6.2.3'];
+                $weighings[] = $spans->weighing($what, 'V_Ed', $field, $links[1], $w, $ranges);
             }
+            $w = $this->start($concrete, $e, $derive);
+            $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
+            $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');
+            $what = ['struts', 'Shear, concrete struts', 'V_Rd_max', 'EN 1992-1-1, 6.2.3'];
+            $weighings[] = $spans->weighing($what, 'V_Ed', $field, $e, $w);
         }
-        $zones = $concrete->steel()->links;
-        usort($zones, fn (LinkZone $a, LinkZone $b): int => $b->spacing <=> $a->spacing);
 
         return [
             ...$weighings,
-            $this->leastLinks($concrete, $zones[0], $derive),
-            $this->spacing($concrete, $zones[0], $derive),
+            $this->leastLinks($concrete, $spans->widest(), $derive),
+            $this->spacing($concrete, $spans->widest(), $derive),
         ];
     }
 
     /** @return list<Weighing> of every span without links */
-    private function ofSlab(ConcreteMake $concrete, bool $derive): array
+    private function ofSlab(ConcreteMake $concrete, ShearSpans $spans, bool $derive): array
     {
         $weighings = [];
-        foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
-            $e = $this->greatest($concrete, $from, $to);
-            if ($e === null || abs($e->value) < self::NOTHING) {
-                continue;
-            }
+        foreach ($spans->all() as [$field, $from, $to, $e]) {
             $w = new Working($derive);
             $w->let('V_Ed', abs($e->value), Kind::Force);
-            $group = $this->tension($concrete, $e);
-            Bending::depth($concrete, $group, $w);
+            Bending::depth($concrete, $spans->tension($e), $w);
             $w->bind('b_w', $concrete->b, Kind::Size);
             $w->line('A_sl', 'n * pi * phi^2 / 4', Kind::SteelArea, '6.2.2(1)', 'in tension, anchored beyond');
             $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
@@ -76,71 +73,14 @@ final readonly class Shear
             ShearTools::withoutLinks($w);
             $w->line('u', 'V_Ed / V_Rd_c', Kind::Number, '6.2.1(3)', 'no links');
             $ranges = [[$from, $to, $w->value('V_Rd_c')]];
-            $weighings[] = $this->weighing(
-                ['shear', 'Shear without links', 'V_Rd_c', '6.2.2'],
-                $this->place($i),
-                $concrete,
-                $e,
-                $w,
-                $ranges,
-            );
+            $what = ['shear', 'Shear without links', 'V_Rd_c', 'EN 1992-1-1, 6.2.2'];
+            $weighings[] = $spans->weighing($what, 'V_Ed', $field, $e, $w, $ranges);
         }
 
         return $weighings;
     }
 
-    /** Bars in tension where shear is greatest: those of the greater moment there. */
-    private function tension(ConcreteMake $concrete, Extreme $e): BarGroup
-    {
-        $at = max(1.0, min($e->x, $concrete->length() - 1.0));
-        $M = $this->envelopes->moment->greatest(
-            $this->envelopes->strength,
-            $concrete->weight(),
-            $at - 1.0,
-            $at + 1.0,
-        );
-
-        return $concrete->steel()->at(($M->value ?? 0.0) >= 0.0 ? 1 : -1, $at)->group;
-    }
-
-    /** @return array{string, string} what weighings of a span are called: end of the id, place */
-    private function place(int $field): array
-    {
-        $names = $this->envelopes->beam->beam->fieldNames();
-
-        return [
-            count($names) === 1 ? '' : '-'.str_replace(['span ', ' overhang'], '', $names[$field]),
-            $names[$field],
-        ];
-    }
-
-    public function greatest(ConcreteMake $concrete, float $from, float $to): ?Extreme
-    {
-        return $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), $from, $to);
-    }
-
-    /**
-     * @return array{LinkZone, Extreme}|null of the zones of a span the one that is used most, with its greatest shear
-     */
-    private function worstZone(ConcreteMake $concrete, float $from, float $to): ?array
-    {
-        $worst = null;
-        $most = -1.0;
-        foreach ($concrete->steel()->linksBetween($from, $to) as $zone) {
-            $e = $this->greatest($concrete, max($from, $zone->from), min($to, $zone->to));
-            $d = $e === null ? 0.0 : $concrete->h - $concrete->shallower($e->x)->centroid();
-            $used = $e === null ? -1.0 : (abs($e->value) / self::flattest($concrete, abs($e->value), $d)) * $zone->spacing;
-            if ($e !== null && $used > $most) {
-                $most = $used;
-                $worst = [$zone, $e];
-            }
-        }
-
-        return $worst;
-    }
-
-    /** @param  array{string, string}  $place */
-    private function links(ConcreteMake $concrete, LinkZone $zone, Extreme $e, array $place, bool $derive): Weighing
+    private function links(ConcreteMake $concrete, LinkZone $zone, Extreme $e, bool $derive): Working
     {
         $w = $this->start($concrete, $e, $derive);
         self::angle($w);
@@ -156,9 +96,8 @@ final readonly class Shear
         );
         $w->line('V_Rd_s', 'A_sw / s * z * f_ywd * cot_theta', Kind::Force, '6.2.3(3) (6.8)');
         $w->line('u', 'V_Ed / V_Rd_s', Kind::Number, '6.2.1(3)');
-        $ranges = [[$zone->from, $zone->to, $w->value('V_Rd_s')]];
 
-        return $this->weighing(['shear', 'Shear, links', 'V_Rd_s', '6.2.3'], $place, $concrete, $e, $w, $ranges);
+        return $w;
     }
 
     /** cot θ of V_Ed: as flat as the struts bear. */
@@ -189,23 +128,6 @@ final readonly class Shear
             ),
             default => $w->let('cot_theta', 1.0, Kind::Number, '6.2.3(2) (6.7N)', 'the steepest struts'),
         };
-    }
-
-    /** @param  array{string, string}  $place */
-    private function struts(ConcreteMake $concrete, Extreme $e, array $place, bool $derive): Weighing
-    {
-        $w = $this->start($concrete, $e, $derive);
-        $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
-        $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');
-
-        return $this->weighing(
-            ['struts', 'Shear, concrete struts', 'V_Rd_max', '6.2.3'],
-            $place,
-            $concrete,
-            $e,
-            $w,
-            [],
-        );
     }
 
     /** cot θ as flat as the struts bear, as a plain number. */
@@ -240,51 +162,6 @@ final readonly class Shear
         $w->line('nu_1', '0.6 * (1 - f_ck / 250)', Kind::Number, '6.2.2(6) (6.6N)', 'f_ck in MPa');
 
         return $w;
-    }
-
-    /**
-     * @param  array{string, string, string, string}  $what  id, title, symbol of the capacity, clause
-     * @param  array{string, string}  $place
-     * @param  list<list<float>>  $ranges
-     */
-    private function weighing(
-        array $what,
-        array $place,
-        ConcreteMake $concrete,
-        Extreme $e,
-        Working $w,
-        array $ranges,
-    ): Weighing {
-        [$id, $title, $capacity, $clause] = $what;
-        $beam = $this->envelopes->beam;
-        $sign = $e->value >= 0.0 ? 1 : -1;
-        $factors = $beam->worst(
-            $e->combination,
-            $concrete->weight(),
-            $this->envelopes->shear->effect,
-            $sign,
-            $e->segment,
-            $e->t,
-        );
-
-        return new Weighing(
-            $id.$place[0],
-            "{$title}, {$place[1]}",
-            "EN 1992-1-1, {$clause}",
-            $w->value('u'),
-            demand: $w->value('V_Ed'),
-            capacity: $w->value($capacity),
-            kind: Kind::Force,
-            demandSymbol: 'V_Ed',
-            capacitySymbol: $capacity,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-            ranges: $ranges,
-            group: $id,
-        );
     }
 
     private function leastLinks(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing

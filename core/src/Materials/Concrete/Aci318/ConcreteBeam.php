@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\Aci318;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+use Waage\Material\Unweighed;
+use Waage\Materials\Concrete\BarList;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\SteelAlong;
+use Waage\Member\Support;
+
+/** The checks of a concrete beam or a one-way slab after ACI 318-19. */
+final readonly class ConcreteBeam implements MemberChecks
+{
+    use PlainChecks;
+
+    private Bending $bending;
+
+    private Shear $shear;
+
+    private Deflection $deflection;
+
+    private Development $development;
+
+    private Unweighed $unweighed;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->unweighed = new Unweighed('ACI 318-19', 'concrete');
+        $this->bending = new Bending($envelopes);
+        $this->shear = new Shear($envelopes);
+        $this->deflection = new Deflection($envelopes);
+        $this->development = new Development($envelopes);
+    }
+
+    /** With its bars and stirrups. */
+    public function settle(Make $make): Make
+    {
+        $concrete = ConcreteMake::from($make);
+        if ($concrete->steel !== null) {
+            return $concrete;
+        }
+        $concrete = (new Detailing($this->envelopes, new Rules($concrete)))->of($concrete);
+        $isBent = fn (Support $s): bool => $this->development->isBent($concrete, $s);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+
+        return $concrete->withSteel($concrete->steel()->listed($list));
+    }
+
+    public function figures(Make $make): array
+    {
+        $concrete = ConcreteMake::from($make);
+
+        return (new SteelAlong($this->envelopes, new Rules($concrete)))->figures($concrete);
+    }
+
+    public function standard(): string
+    {
+        return 'ACI 318-19';
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $concrete = ConcreteMake::from($this->settle($make));
+
+        return [
+            ...$this->envelopes->strength === []
+                ? []
+                : [
+                    ...$this->bending->weigh($concrete, $derive),
+                    ...$this->shear->weigh($concrete, new Rules($concrete), $derive),
+                    ...$this->deflection->weigh($concrete, $derive),
+                    ...BarSpacing::weigh($concrete, $derive),
+                    ...$this->development->weigh($concrete, $derive),
+                ],
+            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+        ];
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: fire (ACI 318-19 has no rule for it); laps; bars that end in tension by 9.7.3.5; structural integrity bars by 9.7.7; earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
+            'Normalweight concrete, λ = 1; bars without coating.',
+            'Bottom bars of a span run from support to support.',
+            'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3).',
+            'Bars in compression are used only where the moment calls for them.',
+            'Forces from elastic analysis of the uncracked member, no redistribution (6.6.5).',
+            'Moments and shear where they are greatest, at the axis of the support.',
+            'Deflection: gross member times I_g/I_e of each load level; sustained load as the combinations for long-term effects say; five years.',
+            'Deflections in diagrams and tables are those of the gross section, at once: less than the beam will show.',
+        ];
+    }
+
+    public function notes(): array
+    {
+        return ['Deflections drawn are of the gross section, at once; weighed are those of the cracked member.'];
+    }
+}

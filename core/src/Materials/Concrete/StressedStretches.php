@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete;
+
+use Waage\Analysis\Extreme;
+use Waage\Analysis\MemberEnvelopes;
+
+/** Bars with the greatest moment of a sign where they count: of stretches with the same name the one used most. */
+final class StressedStretches
+{
+    /** Less is rounding, Nmm. */
+    private const NOTHING = 1.0;
+
+    /** @return list<array{BarStretch, Extreme}> */
+    public static function of(MemberEnvelopes $envelopes, ConcreteMake $concrete, StressBlock $block, int $sign): array
+    {
+        $worst = $ratios = [];
+        foreach ($concrete->steel()->inTension($sign) as $stretch) {
+            $e = $envelopes->moment->extreme(
+                $envelopes->strength,
+                $sign,
+                $concrete->weight(),
+                $stretch->from,
+                $stretch->to,
+            );
+            if ($e === null || $sign * $e->value < self::NOTHING) {
+                continue;
+            }
+            $d = $concrete->h - $stretch->group->centroid();
+            $tee = $concrete->tee($sign, $e->x);
+            $ratio = ($sign * $e->value) / $block->resistance($tee, $stretch->group->bars->area(), $d);
+            if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
+                $ratios[$stretch->id] = $ratio;
+                $worst[$stretch->id] = [$stretch, $e];
+            }
+        }
+
+        return array_values($worst);
+    }
+}
