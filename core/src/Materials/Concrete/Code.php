@@ -30,6 +30,12 @@ enum Code: string
         };
     }
 
+    /** The clause for the clear distance of bars. */
+    public function ofGaps(): string
+    {
+        return $this === self::Bs8110 ? '3.12.11.1' : '8.2(2)';
+    }
+
     /** Bars of a slab lie so close where moments are greatest, mm. */
     public function widestBars(float $h): float
     {

@@ -41,6 +41,7 @@ final class Concrete implements Material
             new Parameter('gammaC', 'gamma_C', 1.5, 1.0, 2.0, 'EN 1992-1-1, Table 2.1N'),
             new Parameter('gammaS', 'gamma_S', 1.15, 1.0, 1.5, 'EN 1992-1-1, Table 2.1N'),
             new Parameter('alphaCc', 'alpha_cc', 1.0, 0.8, 1.0, 'EN 1992-1-1, 3.1.6(1)'),
+            new Parameter('gammaMs', 'gamma_ms', 1.05, 1.0, 1.15, 'BS 8110-1, Table 2.2'),
         ];
     }
 
@@ -87,7 +88,8 @@ final class Concrete implements Material
         return match (Code::of($envelopes->beam->member->basis)) {
             Code::En1992 => new ConcreteBeam($envelopes),
             Code::Aci318 => new Aci318\ConcreteBeam($envelopes),
-            Code::Bs8110, Code::None => new NoStandard,
+            Code::Bs8110 => new Bs8110\ConcreteBeam($envelopes),
+            Code::None => new NoStandard,
         };
     }
 

@@ -13,6 +13,14 @@ final class StressedStretches
     /** Less is rounding, Nmm. */
     private const NOTHING = 1.0;
 
+    /** @return list<BarGroup> at both faces */
+    public static function groups(MemberEnvelopes $envelopes, ConcreteMake $concrete, StressBlock $block): array
+    {
+        $both = [...self::of($envelopes, $concrete, $block, 1), ...self::of($envelopes, $concrete, $block, -1)];
+
+        return array_map(fn (array $of): BarGroup => $of[0]->group, $both);
+    }
+
     /** @return list<array{BarStretch, Extreme}> */
     public static function of(MemberEnvelopes $envelopes, ConcreteMake $concrete, StressBlock $block, int $sign): array
     {

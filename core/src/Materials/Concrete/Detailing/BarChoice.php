@@ -21,23 +21,33 @@ final readonly class BarChoice
 
     private const A_LAYER = 0.12;
 
+    private BarSizes $sizes;
+
     /** @var list<BarGroup> that fit, the cheapest first */
     private array $groups;
 
-    public function __construct(private ConcreteMake $concrete, private BarSizes $sizes)
+    public function __construct(private ConcreteMake $concrete, BarRules $rules)
     {
+        $this->sizes = $rules->sizes();
         $costs = $groups = [];
         foreach ($concrete->isSlab() ? $this->spaced() : [] as [$bars, $cost]) {
-            $groups[] = $concrete->group($bars);
-            $costs[] = $cost;
+            $group = $concrete->group($bars);
+            if ($rules->isClose($group)) {
+                $groups[] = $group;
+                $costs[] = $cost;
+            }
         }
-        foreach ($concrete->isSlab() ? [] : $sizes->ofBeams as $one) {
+        foreach ($concrete->isSlab() ? [] : $this->sizes->ofBeams as $one) {
             for ($count = 2; $count <= self::MOST_BARS; $count++) {
                 $bars = $one->with($count - 1);
                 if (! $concrete->fits($bars)) {
                     break;
                 }
-                $groups[] = $group = $concrete->group($bars);
+                $group = $concrete->group($bars);
+                if (! $rules->isClose($group)) {
+                    continue;
+                }
+                $groups[] = $group;
                 $costs[] = $bars->area() * (1 + self::A_BAR * $count + self::A_LAYER * (count($group->layers) - 1));
             }
         }

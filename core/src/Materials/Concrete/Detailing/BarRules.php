@@ -29,6 +29,9 @@ interface BarRules
     /** Least bars at a face in tension where the moment asks for so many (mm²). */
     public function least(Tee $tee, float $d, float $asked): float;
 
+    /** Do they lie close enough, whatever the moment? */
+    public function isClose(BarGroup $group): bool;
+
     /** Do bars keep cracks narrow between two places, under moments of a sign? */
     public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool;
 

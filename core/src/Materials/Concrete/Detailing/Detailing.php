@@ -37,7 +37,7 @@ final readonly class Detailing
 
     public function of(ConcreteMake $concrete): ConcreteMake
     {
-        $choice = new BarChoice($concrete, $this->rules->sizes());
+        $choice = new BarChoice($concrete, $this->rules);
         $bottom = $this->bottom($concrete, $choice);
         $top = $this->top($concrete, $choice);
         if ($concrete->isSlab()) {
@@ -121,10 +121,23 @@ final readonly class Detailing
             $d = (1 - self::COMPRESSION) * $concrete->h;
             $middle = $concrete->length() / 2;
             $least = $this->rules->steel($concrete->tee(1, $middle), $M, $d, $g->centroid())[1];
-            $asTop = $hogs ? $this->rules->least($concrete->tee(-1, $middle), $concrete->h - $g->centroid(), INF) : 0.0;
+            $asTop = $hogs ? $this->leastAtTop($concrete, $concrete->h - $g->centroid()) : 0.0;
 
             return $g->bars->area() >= max($least, $asTop);
         });
+    }
+
+    /** The most that is least for hogging moments anywhere. */
+    private function leastAtTop(ConcreteMake $concrete, float $d): float
+    {
+        $least = 0.0;
+        foreach ($this->envelopes->beam->beam->fields() as [$from, $to]) {
+            foreach ([$from + 1.0, ($from + $to) / 2, $to - 1.0] as $x) {
+                $least = max($least, $this->rules->least($concrete->tee(-1, $x), $d, INF));
+            }
+        }
+
+        return $least;
     }
 
     private function chosen(ConcreteMake $concrete, BarChoice $choice, int $sign, float $from, float $to): BarGroup

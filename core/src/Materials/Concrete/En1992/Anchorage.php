@@ -9,6 +9,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\CutOff;
+use Waage\Materials\Concrete\Section;
 use Waage\Units\Kind;
 
 /**
@@ -56,7 +57,7 @@ final class Anchorage
     {
         $w = new Working($derive);
         $w->let('x_c', $cut->suffices, Kind::Size, '', 'from the support: fewer bars suffice');
-        Bending::depth($concrete, $stretch->group, $w);
+        Section::depth($concrete, $stretch->group, $w);
         $w->line('a_l', '0.9 * d * 2.5 / 2', Kind::Size, '9.2.1.3(2) (9.2)', 'with cot θ = 2.5');
         Strength::of($w, $concrete);
         $concrete->h > self::GOOD

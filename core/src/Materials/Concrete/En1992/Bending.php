@@ -11,6 +11,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Units\Kind;
 
@@ -45,9 +46,9 @@ final readonly class Bending
     ): Weighing {
         $w = new Working($derive);
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
-        self::depth($concrete, $stretch->group, $w);
+        Section::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
-        self::width($concrete, $sign, $e->x, $w);
+        Section::width($concrete, $sign, $e->x, $w);
         self::needed($concrete, $sign, $stretch, $w);
         $this->resistance($concrete, $stretch->group, $w);
         $u = $w->line('u', 'M_Ed / M_Rd', Kind::Number, '6.1(1)');
@@ -74,16 +75,6 @@ final readonly class Bending
             ranges: $concrete->steel()->ranges($sign, $stretch, $w->value('M_Rd')),
             group: $name,
         );
-    }
-
-    /** b in compression; of a flange with what it is made of. */
-    public static function width(ConcreteMake $concrete, int $sign, float $x, Working $w): void
-    {
-        if ($concrete->compressesFlange($sign)) {
-            $concrete->widths?->derive($w, $x, $concrete->b, $sign);
-        } elseif (! $w->has('b')) {
-            $w->let('b', $concrete->b, Kind::Size);
-        }
     }
 
     /** Is the compressed face a flange that the block may reach below? */
@@ -161,34 +152,6 @@ final readonly class Bending
         $w->line('M_Rd', "{$k} * x * b * {$f} * (d - {$half} * x)", Kind::Moment, '6.1(2)');
     }
 
-    /** h and d, with what d is made of. */
-    public static function depth(ConcreteMake $concrete, BarGroup $group, Working $w): void
-    {
-        $w->let('h', $concrete->h, Kind::Size);
-        $w->let('c', $concrete->cover, Kind::Size, '', $concrete->isSlab() ? '' : 'to the links');
-        if ($group->bars->spacing !== null) {
-            $w->let('phi', $group->bars->diameter, Kind::Size, '', $group->text());
-            $w->let('s_b', $group->bars->spacing, Kind::Size);
-            $w->let('b', $concrete->b, Kind::Size);
-            $w->line('n', 'b / s_b', Kind::Number, '', 'bars in the strip');
-            $w->line('d', 'h - c - phi / 2', Kind::Size);
-
-            return;
-        }
-        $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
-        $w->let('n', $group->bars->count, Kind::Number, '', $group->text());
-        $w->let('phi', $group->bars->diameter, Kind::Size);
-        if (count($group->layers) === 1) {
-            $w->line('d', 'h - c - phi_w - phi / 2', Kind::Size);
-
-            return;
-        }
-        $w->let('a_v', $group->gap, Kind::Size, '8.2(2)', 'between layers');
-        $w->let('n_2', (float) $group->layers[1], Kind::Number, '', 'bars in the second layer');
-        $w->let('n_3', (float) ($group->layers[2] ?? 0), Kind::Number, '', 'and in the third');
-        $w->line('d', 'h - c - phi_w - phi / 2 - (n_2 + 2 * n_3) * (phi + a_v) / n', Kind::Size);
-    }
-
     /** 9.2.1.1(1): so that the beam does not break when it cracks. */
     private function leastBars(
         ConcreteMake $concrete,
@@ -198,7 +161,7 @@ final readonly class Bending
         bool $derive,
     ): Weighing {
         $w = new Working($derive);
-        self::depth($concrete, $stretch->group, $w);
+        Section::depth($concrete, $stretch->group, $w);
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('f_yk', $concrete->fyk, Kind::Stress);
         Strength::tension($w);

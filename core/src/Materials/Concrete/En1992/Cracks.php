@@ -14,6 +14,7 @@ use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\CrackTools;
+use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
@@ -110,8 +111,8 @@ final readonly class Cracks
      */
     private function ratio(ConcreteMake $concrete, BarGroup $group, array $where, Working $w): float
     {
-        Bending::depth($concrete, $group, $w);
-        Bending::width($concrete, $where[0], $where[1], $w);
+        Section::depth($concrete, $group, $w);
+        Section::width($concrete, $where[0], $where[1], $w);
         $w->line('c_b', $concrete->isSlab() ? 'c' : 'c + phi_w', Kind::Size, '', 'to the bars');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
         if ($group->bars->spacing === null) {

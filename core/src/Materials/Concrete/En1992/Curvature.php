@@ -8,6 +8,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\CrackedSection;
+use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
@@ -67,7 +68,7 @@ final readonly class Curvature
     /** The same line by line, of M. */
     public function derive(Working $w): void
     {
-        Bending::depth($this->concrete, $this->tension, $w);
+        Section::depth($this->concrete, $this->tension, $w);
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $this->tension->text());
         $w->let('A_s2', $this->A2, Kind::SteelArea, '', "in compression {$this->compression->text()}");
         $w->let('d_2', $this->d2, Kind::Size);

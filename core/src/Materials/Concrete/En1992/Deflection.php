@@ -13,6 +13,7 @@ use Waage\Checks\Working;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Section;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Units\Kind;
@@ -252,7 +253,7 @@ final class Deflection
             '',
             $isOverhang ? 'quasi-permanent, at the support' : 'quasi-permanent, where it deflects most',
         );
-        Bending::width($concrete, $M >= 0.0 ? 1 : -1, $place, $w);
+        Section::width($concrete, $M >= 0.0 ? 1 : -1, $place, $w);
         $this->at($concrete, $M >= 0.0 ? 1 : -1, $place)->derive($w);
         $w->let('w', abs($deflection), Kind::Deflection, '7.4.3(7)', 'all curvatures along the member integrated');
         $w->let('L', $to - $from, Kind::Length);

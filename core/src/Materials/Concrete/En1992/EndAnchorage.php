@@ -9,6 +9,7 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Section;
 use Waage\Member\Support;
 use Waage\Units\Kind;
 
@@ -98,7 +99,7 @@ final readonly class EndAnchorage
         $stretch = $this->stretch($concrete, $support->x);
         $w = new Working($derive);
         $w->let('V_Ed', abs($e->value), Kind::Force);
-        Bending::depth($concrete, $stretch->group, $w);
+        Section::depth($concrete, $stretch->group, $w);
         $concrete->isSlab()
             ? $w->line('F_Ed', 'V_Ed * d / (0.9 * d)', Kind::Force, '9.2.1.4(2) (9.3)', 'a_l = d without links')
             : $w->line('F_Ed', 'V_Ed * 2.5 / 2', Kind::Force, '9.2.1.4(2) (9.3)', 'a_l/z with cot θ = 2.5');

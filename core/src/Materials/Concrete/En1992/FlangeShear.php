@@ -8,6 +8,7 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Section;
 use Waage\Units\Kind;
 
 /**
@@ -49,7 +50,7 @@ final readonly class FlangeShear
     private function ratio(ConcreteMake $concrete, float $x, Working $w): void
     {
         $sign = $concrete->compressesFlange(1) ? 1 : -1;
-        Bending::depth($concrete, $concrete->steel()->at($sign, $x)->group, $w);
+        Section::depth($concrete, $concrete->steel()->at($sign, $x)->group, $w);
         $concrete->widths?->derive($w, $x, $concrete->b, $sign);
         Strength::of($w, $concrete);
         $w->line('z', '0.9 * d', Kind::Size, '6.2.3(1)');

@@ -46,6 +46,12 @@ final readonly class Rules implements BarRules
         return max((0.26 * $this->concrete->grade->fctm()) / $this->concrete->fyk, 0.0013) * $width * $d;
     }
 
+    /** Cracks are calculated, and slabs have spacings of their own. */
+    public function isClose(BarGroup $group): bool
+    {
+        return true;
+    }
+
     public function isNarrow(BarGroup $group, int $sign, float $from, float $to): bool
     {
         $e = $this->cracks->moment($this->concrete, $sign, $from, $to);

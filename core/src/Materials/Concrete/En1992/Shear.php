@@ -11,6 +11,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\ShearTools;
 use Waage\Materials\Concrete\LinkZone;
+use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\ShearSpans;
 use Waage\Units\Kind;
 
@@ -64,7 +65,7 @@ final readonly class Shear
         foreach ($spans->all() as [$field, $from, $to, $e]) {
             $w = new Working($derive);
             $w->let('V_Ed', abs($e->value), Kind::Force);
-            Bending::depth($concrete, $spans->tension($e), $w);
+            Section::depth($concrete, $spans->tension($e), $w);
             $w->bind('b_w', $concrete->b, Kind::Size);
             $w->line('A_sl', 'n * pi * phi^2 / 4', Kind::SteelArea, '6.2.2(1)', 'in tension, anchored beyond');
             $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
@@ -154,7 +155,7 @@ final readonly class Shear
     {
         $w = new Working($derive);
         $w->let('V_Ed', abs($e->value), Kind::Force);
-        Bending::depth($concrete, $concrete->shallower($e->x), $w);
+        Section::depth($concrete, $concrete->shallower($e->x), $w);
         $w->let('b_w', $concrete->b, Kind::Size);
         Strength::of($w, $concrete);
         self::yield($w, $concrete);
@@ -184,7 +185,7 @@ final readonly class Shear
     private function spacing(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
     {
         $w = new Working($derive);
-        Bending::depth($concrete, $concrete->shallower(($zone->from + $zone->to) / 2), $w);
+        Section::depth($concrete, $concrete->shallower(($zone->from + $zone->to) / 2), $w);
         $w->let('s', $zone->spacing, Kind::Size, '', 'where it is widest');
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->line('s_max', '0.75 * d', Kind::Size, '9.2.2(6) (9.6N)');

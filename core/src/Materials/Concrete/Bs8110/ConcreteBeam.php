@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Concrete\Bs8110;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+use Waage\Material\Unweighed;
+use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\BarList;
+use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\SteelAlong;
+use Waage\Materials\Concrete\StressedStretches;
+use Waage\Member\Support;
+use Waage\Units\UnitSystem;
+
+/** The checks of a concrete beam or a one-way slab after BS 8110-1:1997. */
+final readonly class ConcreteBeam implements MemberChecks
+{
+    use PlainChecks;
+
+    private Bending $bending;
+
+    private Shear $shear;
+
+    private SpanDepth $spanDepth;
+
+    private Unweighed $unweighed;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->unweighed = new Unweighed('BS 8110-1', 'concrete');
+        $this->bending = new Bending($envelopes);
+        $this->shear = new Shear($envelopes);
+        $this->spanDepth = new SpanDepth($envelopes);
+    }
+
+    /** With its bars and links. */
+    public function settle(Make $make): Make
+    {
+        $concrete = ConcreteMake::from($make);
+        if ($concrete->steel !== null) {
+            return $concrete;
+        }
+        $concrete = (new Detailing($this->envelopes, new Rules($concrete)))->of($concrete);
+        $isBent = fn (Support $s): bool => Anchorage::isBent($concrete, $s);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+
+        return $concrete->withSteel($concrete->steel()->listed($list));
+    }
+
+    public function figures(Make $make): array
+    {
+        $concrete = ConcreteMake::from($make);
+
+        return (new SteelAlong($this->envelopes, new Rules($concrete)))->figures($concrete);
+    }
+
+    /** Strengths in MPa and lengths in mm stand in its formulas. */
+    public function printedIn(UnitSystem $ofJob): UnitSystem
+    {
+        return UnitSystem::Metric;
+    }
+
+    public function factors(): array
+    {
+        return ['gamma_ms' => $this->envelopes->beam->member->basis->parameters['concrete']['gammaMs']];
+    }
+
+    public function standard(): string
+    {
+        return 'BS 8110-1:1997';
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $concrete = ConcreteMake::from($this->settle($make));
+
+        return [
+            ...$this->envelopes->strength === []
+                ? []
+                : [
+                    ...$this->bending->weigh($concrete, $derive),
+                    ...$this->shear->weigh($concrete, new Rules($concrete), $derive),
+                    ...$this->spanDepth->weigh($concrete, $derive),
+                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
+                    ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                ],
+            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+        ];
+    }
+
+    /** @return list<BarGroup> */
+    private function stressed(ConcreteMake $concrete): array
+    {
+        return StressedStretches::groups($this->envelopes, $concrete, Strength::block($concrete));
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: cover for durability and fire; laps; ties for robustness; calculated crack widths; slenderness of narrow deep beams (3.4.1.6).',
+            'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
+            'Bottom bars of a span run from support to support.',
+            'Top bars over a support reach an anchorage length, at least d and 12 ø, beyond the place where those that run through suffice (3.12.9.1).',
+            'Forces from elastic analysis of the uncracked section, no redistribution (3.2.2.1): β_b = 1, K′ = 0.156.',
+            'Moments and shear where they are greatest, at the axis of the support.',
+            'All permanent load has one factor unless the member says that it varies by span (3.2.1.2.2).',
+            'Deflection by span to depth (3.4.6); deflections in diagrams are those of the uncracked section, at once.',
+            'Aggregate of at most 20 mm. v_c counts f_cu up to 40 MPa.',
+        ];
+    }
+
+    public function notes(): array
+    {
+        return ['Deflections drawn are of the uncracked section, at once; weighed is span to depth.'];
+    }
+}
