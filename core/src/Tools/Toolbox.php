@@ -11,7 +11,6 @@ use Waage\Material\Registry;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Units\UnitSystem;
-use Waage\Units\UnitTable;
 
 /** The tools of all materials: what there are, and their answers. */
 final class Toolbox
@@ -67,7 +66,7 @@ final class Toolbox
         $w = new Working(true, self::typed(array_diff_key($given, array_flip($inputs))));
         $tool->run(Values::read($tool, $given, $units), $w);
         // Formulas of the European standards are in N and mm.
-        $shown = str_starts_with($tool->standard(), 'EN ') ? UnitSystem::Metric : $units;
+        $shown = preg_match('/^(EN|BS) /', $tool->standard()) === 1 ? UnitSystem::Metric : $units;
         if ($w->unused() !== []) {
             $symbol = $w->unused()[0];
             throw new InvalidMember([new FieldError("values.{$symbol}", "This tool has no value {$symbol} here.")]);
@@ -77,7 +76,7 @@ final class Toolbox
             'tool' => $name,
             'title' => $tool->title(),
             'standard' => $tool->standard(),
-            'lines' => array_map(self::line(...), $w->lines),
+            'lines' => array_map(fn (Line $line): array => self::line($line, $shown), $w->lines),
             'printed' => array_map(fn (Line $line): array => (new PrintedLine($line, $shown))->toArray(), $w->lines),
         ];
     }
@@ -105,17 +104,14 @@ final class Toolbox
         return $typed;
     }
 
-    /** @return array<string, mixed> full precision, in the base unit of its kind and in the unit it is shown in */
-    private static function line(Line $line): array
+    /** @return array<string, mixed> full precision, in the unit it is shown in */
+    private static function line(Line $line, UnitSystem $shown): array
     {
-        $unit = UnitTable::kind($line->kind)['metric'][0];
-        $factor = $unit === '' ? 1.0 : UnitTable::unit($unit)['factor'];
-
         return [
             'symbol' => $line->symbol,
             'formula' => $line->formula === $line->symbol ? '' : $line->formula,
-            'value' => $line->result / $factor,
-            'unit' => $unit,
+            'value' => $line->result / $shown->factor($line->kind),
+            'unit' => $shown->unit($line->kind),
             'clause' => $line->clause,
             'note' => $line->note,
         ];

@@ -18,9 +18,9 @@ use Waage\Units\UnitSystem;
  * @param  array<string, string|float>  $given
  * @return array<string, float>
  */
-function answerOf(string $tool, array $given = []): array
+function answerOf(string $tool, array $given = [], UnitSystem $units = UnitSystem::Metric): array
 {
-    $answer = Toolbox::answer($tool, $given, UnitSystem::Metric);
+    $answer = Toolbox::answer($tool, $given, $units);
 
     return array_column($answer['lines'], 'value', 'symbol');
 }
@@ -72,6 +72,55 @@ it('answers as published or by hand', function (string $tool, array $given, arra
     'elastic section' => ['concrete-elastic', [], ['x_II' => 164.55, 'sigma_s' => 80e6 / (942 * (452 - 164.55 / 3))]],
     'bars' => ['bar-table', [], ['A_n' => 804.2, 'a_s' => 1340.4, 'm_1' => 1.578]],
     'bars that fit' => ['concrete-bars-fit', [], ['a' => 44.67, 'a_min' => 25]],
+]);
+
+// In inches, pounds and kips.
+it('answers after ACI 318-19 as published or by hand', function (string $tool, array $given, array $values): void {
+    $answer = answerOf($tool, $given, UnitSystem::UsCustomary);
+    foreach ($values as $symbol => $value) {
+        expect($answer[$symbol])->toBeNear($value, 2e-3, 1e-6);
+    }
+})->with([
+    // Wight and MacGregor, Reinforced Concrete: Mechanics and Design, Example 4-1 (from memory): 3 #8, d = 17.5 in.
+    'strength' => ['aci-strength', [], ['a' => 3.485, 'M_n' => 187, 'phi' => 0.9]],
+    // By hand: 4 in² in 12 × 17.5: a = 5.882, c = 6.920, ε_t = 0.00459; φ = 0.65 + 0.25 (0.00459 − 0.00207)/0.003.
+    'between the limits of strain' => ['aci-strength', ['A_s' => 4], ['c' => 6.920, 'epsilon_t' => 0.004587, 'phi' => 0.8598]],
+    'steel' => ['aci-steel', ['M_u' => 168.03], ['A_s' => 2.37, 'A_s_min' => 0.70]],
+    // By hand: a_max = 5.5306 of 17.5; M_max = 277.1; beyond it 300/0.9 − 277.1 = 56.3 kip·ft on an arm of 15 in; the
+    // bars strain by 1.85 ‰ only: 53.6 ksi less 3.4 of the concrete.
+    'steel in compression' => ['aci-steel', ['M_u' => 300], ['M_max' => 277.07, 'A_s_c' => 0.897]],
+    // A T of 48 × 4 in with a web of 12: 0.85 · 4 · 36 · 4 = 489.6 kip beside the web on an arm of 18 in.
+    'T' => ['aci-strength', ['b' => 48, 'b_w' => 12, 'h_f' => 4, 'd' => 20, 'A_s' => 13], ['C_f' => 489.6, 'M_f' => 734.4]],
+    'shear' => ['aci-shear', [], ['V_c_a' => 26.563, 'V_c_b' => 23.83, 'lambda_s' => sqrt(2 / 2.75), 's_max' => 8.75, 'V_s' => 26.77]],
+    // 25.4.2.4 with (c_b + K_tr)/d_b = 2: 3/40 · 60000/√4000/2 = 35.6 in; Table 25.4.2.3: 47.4 in.
+    'development' => ['aci-development', [], ['l_d' => 35.576, 'l_st' => 46.25, 'l_d_1' => 47.434]],
+    // 25.4.3.1: 60000 · 1.6 · 1.25 · 0.8667/(55 · 63.25) = 29.9 in.
+    'hook' => ['aci-development', [], ['l_dh' => 29.898]],
+    'top bars' => ['aci-development', ['place' => 'top, over 12 in of fresh concrete'], ['l_d_1' => 61.664]],
+    // Tables 7.3.1.1 and 24.3.2: 15 ft/20 = 9 in; 0.0018 · 12 · 7.5 = 0.162 in²/ft.
+    'slab' => ['aci-thickness', [], ['h_min' => 9.0, 'a_s_min' => 0.162, 's_cr' => 12.0]],
+    'flange' => ['aci-flange-width', [], ['b_o' => 36.0, 'b_f' => 84.0]],
+    // By hand: I_e of 100 kip·ft with M_cr = 31.62: I_cr = 3385.3, I_e = 3385.3/(1 − 0.2108² · 0.5768).
+    'deflection' => ['aci-deflection', [], ['M_cr' => 31.623, 'I_cr' => 3385.3, 'I_e_T' => 3474.3]],
+]);
+
+it('answers after BS 8110 as published or by hand', function (string $tool, array $given, array $values): void {
+    $answer = answerOf($tool, $given);
+    foreach ($values as $symbol => $value) {
+        expect($answer[$symbol])->toBeNear($value, 6e-3, 1e-6);
+    }
+})->with([
+    // Mosley and Bungey, Reinforced Concrete Design (4th ed.), Example 4.1 (from memory), γ_m = 1.15; by hand beyond K′: 235.6 kNm without,
+    // 49.4 kNm on an arm of 390 mm at 400 MPa.
+    'singly' => ['bs-bending', ['gamma_ms' => 1.15], ['K' => 0.122, 'z' => 369, 'A_s' => 1250]],
+    'doubly' => ['bs-bending', ['M' => 285, 'gamma_ms' => 1.15], ['A_s_c' => 316.8, 'A_s' => 2040]],
+    'redistributed' => ['bs-bending', ['beta_b' => 0.8], ['K_lim' => 0.132]],
+    // Table 3.8: 100 A_s/(b d) = 1.00, d = 400: 0.63 MPa for f_cu = 25.
+    'shear' => ['bs-shear', ['A_s' => 1200, 'd' => 400, 'f_cu' => 25], ['v_c' => 0.632, 'v_max' => 4.0]],
+    // By hand: 400/(4 · 0.5 √30).
+    'anchorage' => ['bs-anchorage', ['gamma_ms' => 1.15], ['k_a' => 36.5]],
+    // Table 3.10: f_s = 307, M/bd² = 1: 0.55 + 170/228 = 1.296 (1.29 there).
+    'span to depth' => ['bs-span-depth', ['A_s_req' => 804, 'A_s_prov' => 804.0, 'M' => 50.336], ['k_t' => 1.295]],
 ]);
 
 it('takes an intermediate value that is typed in place of its own', function (): void {

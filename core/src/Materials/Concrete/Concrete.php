@@ -12,6 +12,8 @@ use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
 use Waage\Material\Parameter;
 use Waage\Material\Shape;
+use Waage\Materials\Concrete\Aci318\Tools\Aci318Tools;
+use Waage\Materials\Concrete\Bs8110\Tools\Bs8110Tools;
 use Waage\Materials\Concrete\En1992\ConcreteBeam;
 use Waage\Materials\Concrete\En1992\Tools\En1992Tools;
 use Waage\Member\Fields;
@@ -47,7 +49,7 @@ final class Concrete implements Material
 
     public function tools(): array
     {
-        return En1992Tools::all();
+        return [...En1992Tools::all(), ...Aci318Tools::all(), ...Bs8110Tools::all()];
     }
 
     public function choices(): array

@@ -30,8 +30,7 @@ it('needs the steel of a published example', function (): void {
         ->and($lines['A_s_req'])->toBeNear(1250 * 1.05 / 1.15, 5e-3);
 });
 
-// The same book, Example 4.2 (from memory): 285 kNm, d = 440, d′ = 50: A_s′ = 438 mm² and A_s = 1843 mm² with 1.15, K′ = 0.156; here by its
-// formulae with 1.05: (285e6 − 0.156 · 30 · 260 · 440²)/(438.1 · 390).
+// By hand, by the formulae of 3.4.4.4 with K′ = 0.156: (285e6 − 0.156 · 30 · 260 · d²)/(438.1 (d − d′)).
 it('needs steel in compression beyond K′', function (): void {
     $lines = linesOf(classicBeam(285, ['bottom' => '6ø25', 'cover' => '39.5 mm']), 'sagging');
     $d = $lines['d'];
@@ -69,8 +68,8 @@ it('has the factor for bars in tension', function (): void {
         ->and(0.55 + (477 - 307) / (120 * 2.9))->toBeNear(1.04, 5e-3)->and($lines['r_0'])->toBe(20.0);
 });
 
-it('anchors bars by bond: 38 to 40 diameters', function (): void {
-    // Table 3.27 (from memory): deformed bars type 2, f_cu = 30: 38 ø with 0.87 f_y; 40 with 0.95 f_y.
+// By hand: 460/1.05/(4 · 0.5 √30) = 40.0 diameters.
+it('anchors bars by bond', function (): void {
     $top = openBeam([6.0, 6.0], 20, 15, ['grade' => '30 MPa'], basis: ['combinations' => 'classic']);
     $lines = linesOf($top, 'length-2');
     expect($lines['l_a'] / $lines['phi'])->toBeNear(40.0, 5e-3);
