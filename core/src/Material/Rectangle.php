@@ -23,6 +23,14 @@ final readonly class Rectangle
         return rtrim(rtrim(number_format($mm, 1, '.', ''), '0'), '.');
     }
 
+    /** A length in inches, to a quarter where it is more than three. */
+    public static function inches(float $mm): string
+    {
+        $inches = $mm / 25.4;
+
+        return rtrim(rtrim(number_format($inches > 3.0 ? round($inches * 4) / 4 : $inches, 2, '.', ''), '0'), '.');
+    }
+
     /** mm⁴, by the series of St Venant with its first term: within half a per cent. */
     public function torsionConstant(): float
     {

@@ -266,7 +266,10 @@ export interface ConcreteDocument {
     supports?: {
         [k: string]: string
     }
-    linkDiameter?: Quantity
+    /**
+     * or an American number, #3
+     */
+    linkDiameter?: string
     /**
      * along the member; empty: closer at the ends of spans, as needed
      */

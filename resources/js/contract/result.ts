@@ -320,6 +320,10 @@ export interface BarRow {
      * left and right end
      */
     bends: boolean[]
+    /**
+     * ø16, #5
+     */
+    size: string
     diameter: number
     number: number
     length: number

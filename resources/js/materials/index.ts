@@ -34,6 +34,14 @@ const SLAB: Partial<MemberDocument> = {
     material: 'concrete',
     concrete: { form: 'slab', width: '1 m', depth: '180 mm', grade: 'C30/37', cover: '25 mm' },
 }
+const AMERICAN_SLAB: Partial<MemberDocument> = {
+    material: 'concrete',
+    concrete: { form: 'slab', width: '12 in', depth: '7 in', grade: '4000 psi', cover: '0.75 in' },
+}
+const americanConcrete = (width: string, depth: string): Partial<MemberDocument> => ({
+    material: 'concrete',
+    concrete: { width, depth, grade: '4000 psi', cover: '1.5 in', linkDiameter: '#3' },
+})
 const timber = (width: string, depth: string, serviceClass: '1' | '2'): Partial<MemberDocument> => ({
     material: 'timber',
     timber: { width, depth, grade: 'C24', serviceClass },
@@ -60,6 +68,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         label: 'Concrete',
         part: ConcretePart,
         kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm'), slab: SLAB },
+        american: { beam: americanConcrete('12 in', '20 in'), lintel: americanConcrete('8 in', '12 in'), slab: AMERICAN_SLAB },
         edge: 'edge',
         hasWeb: false,
         collapses: false,

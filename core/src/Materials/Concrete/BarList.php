@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Member\Support;
+use Waage\Units\Kind;
 
 /**
  * The bars of a beam or a strip of slab for the workshop. Bends at their outer dimensions, without what a bend saves.
@@ -53,7 +54,7 @@ final readonly class BarList
             '',
             "bottom, {$stretch->place}",
             'bottom',
-            $phi,
+            $stretch->group->bars,
             $this->number($stretch->group->bars),
             new BarRun($from, $to, [$bentLeft, $bentRight], $leg),
         );
@@ -86,13 +87,18 @@ final readonly class BarList
                 '',
                 "top, {$place}",
                 'top',
-                $stretch->group->bars->diameter,
+                $stretch->group->bars,
                 $this->number($stretch->group->bars),
                 new BarRun($from <= 0.0 ? $cover : $from, $to >= $length ? $length - $cover : $to),
             );
         }
 
         return array_values($bars);
+    }
+
+    private function cut(float $mm): string
+    {
+        return ListedBar::size($mm, $this->concrete->units());
     }
 
     private function number(Bars $bars): int
@@ -106,13 +112,13 @@ final readonly class BarList
         $length = $this->concrete->length();
         $number = (int) ceil($length / ($bars->spacing ?? $length));
         $width = $this->concrete->b;
-        $form = 'straight: '.round($width);
+        $form = 'straight: '.$this->cut($width);
 
         return new ListedBar(
             '',
             'across the strip',
             'across',
-            $bars->diameter,
+            $bars,
             $number,
             new BarRun(0.0, $length),
             outline: $width,
@@ -125,17 +131,18 @@ final readonly class BarList
     {
         $bars = [];
         [$b, $h] = [$this->concrete->b - 2 * $this->concrete->cover, $this->concrete->h - 2 * $this->concrete->cover];
-        $phi = $this->concrete->links->diameter;
+        $leg = $this->concrete->links->bar();
+        $phi = $leg->diameter;
         $hooks = 2 * self::HOOK * $phi;
-        $form = sprintf('closed: %d × %d, outer', round($b), round($h));
+        $form = "closed: {$this->cut($b)} × {$this->cut($h)}, outer";
         foreach ($this->concrete->steel()->links as $zone) {
             $number = (int) ceil(($zone->to - $zone->from) / $zone->spacing);
-            $where = "links at {$zone->spacing} mm";
+            $where = 'links at '.$this->concrete->units()->format($zone->spacing, Kind::Size);
             $bars[] = new ListedBar(
                 '',
                 $where,
                 'link',
-                $phi,
+                $leg,
                 $number,
                 new BarRun($zone->from, $zone->to),
                 outline: 2 * ($b + $h) + $hooks,
@@ -143,12 +150,12 @@ final readonly class BarList
             );
             if ($this->concrete->links->legs > 2) {
                 $more = $number * ($this->concrete->links->legs - 2);
-                $single = sprintf('leg: %d', round($h));
+                $single = "leg: {$this->cut($h)}";
                 $bars[] = new ListedBar(
                     '',
                     "single legs, {$where}",
                     'link',
-                    $phi,
+                    $leg,
                     $more,
                     new BarRun($zone->from, $zone->to),
                     outline: $h + $hooks,

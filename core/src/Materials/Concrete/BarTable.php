@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-use Waage\Material\Rectangle;
 use Waage\Sheets\Block;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
@@ -62,6 +61,11 @@ final class BarTable
         return [...$tables, Block::table(['Links from x', '>To x', '>Spacing', '>Area by length'], $links)];
     }
 
+    private static function mass(float $kg, UnitSystem $units): string
+    {
+        return $units === UnitSystem::Metric ? number_format($kg, 1).' kg' : number_format($kg / 0.45359237, 1).' lb';
+    }
+
     /** @return array<string, mixed> a block: marks, numbers, lengths, shapes, mass */
     private static function list(Reinforcement $steel, UnitSystem $units): array
     {
@@ -69,19 +73,19 @@ final class BarTable
             fn (ListedBar $bar): array => [
                 $bar->mark,
                 $bar->where,
-                'ø'.Rectangle::size($bar->diameter),
+                $bar->bar->size(),
                 (string) $bar->number,
                 $units->format($bar->length(), Kind::Length),
-                $bar->shape(),
-                number_format($bar->mass(), 1).' kg',
+                $bar->shape($units),
+                self::mass($bar->mass(), $units),
             ],
             $steel->list,
         );
         $mass = array_sum(array_map(fn (ListedBar $bar): float => $bar->mass(), $steel->list));
 
         return Block::table(
-            ['Bar list', 'Where', 'Diameter', '>Number', '>Length', 'Shape, mm', '>Mass'],
-            [...$rows, ['', 'All bars', '', '', '', '', number_format($mass, 1).' kg']],
+            ['Bar list', 'Where', 'Size', '>Number', '>Length', $units === UnitSystem::Metric ? 'Shape, mm' : 'Shape, in', '>Mass'],
+            [...$rows, ['', 'All bars', '', '', '', '', self::mass($mass, $units)]],
         );
     }
 }

@@ -17,6 +17,7 @@ use Waage\Materials\Concrete\Bs8110\Tools\Bs8110Tools;
 use Waage\Materials\Concrete\En1992\ConcreteBeam;
 use Waage\Materials\Concrete\En1992\Tools\En1992Tools;
 use Waage\Member\Fields;
+use Waage\Units\UnitSystem;
 
 /** Reinforced concrete: beams, and strips of slabs. */
 final class Concrete implements Material
@@ -24,6 +25,10 @@ final class Concrete implements Material
     private const WIDTHS = [200, 250, 300, 350, 400, 450, 500, 600];
 
     private const THICKNESSES = [120, 140, 150, 160, 180, 200, 220, 240, 250, 280, 300, 350];
+
+    private const INCHES = [[8, 10, 12, 14, 16, 18, 20, 24], [12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 36, 40]];
+
+    private const SLABS_IN_INCHES = [4, 5, 6, 6.5, 7, 7.5, 8, 9, 10, 12];
 
     private const DEPTHS = [250, 300, 350, 400, 450, 500, 550, 600, 650, 700, 750, 800, 900, 1000];
 
@@ -56,8 +61,8 @@ final class Concrete implements Material
     {
         return [
             'grade' => Grade::names(Code::En1992),
-            'grade ACI 318' => Grade::names(Code::Aci318),
-            'grade BS 8110' => Grade::names(Code::Bs8110),
+            'grade asce' => Grade::names(Code::Aci318),
+            'grade classic' => Grade::names(Code::Bs8110),
             'crackWidth' => array_column(CrackWidth::cases(), 'value'),
             'profile' => array_column(Profile::cases(), 'value'),
         ];
@@ -71,8 +76,9 @@ final class Concrete implements Material
     public function candidates(Make $make): iterable
     {
         $concrete = ConcreteMake::from($make);
-        foreach ($concrete->isSlab() ? [$concrete->b] : self::WIDTHS as $b) {
-            foreach ($concrete->isSlab() ? self::THICKNESSES : self::DEPTHS as $h) {
+        [$widths, $depths] = $this->sizes($concrete);
+        foreach ($widths as $b) {
+            foreach ($depths as $h) {
                 $other = $concrete->withSize($b, $h);
                 $flange = $concrete->widths?->flange;
                 if ($flange !== null && ($b >= $flange->width || $h <= $flange->thickness)) {
@@ -83,6 +89,22 @@ final class Concrete implements Material
                 }
             }
         }
+    }
+
+    /** @return array{list<float>, list<float>} widths and depths of the shortlist, mm */
+    private function sizes(ConcreteMake $concrete): array
+    {
+        $isMetric = $concrete->units() === UnitSystem::Metric;
+        $unit = $isMetric ? 1.0 : 25.4;
+        $scaled = fn (array $sizes): array => array_values(array_map(fn (int|float $s): float => $unit * $s, $sizes));
+        if ($concrete->isSlab()) {
+            return [[$concrete->b], $scaled($isMetric ? self::THICKNESSES : self::SLABS_IN_INCHES)];
+        }
+
+        return [
+            $scaled($isMetric ? self::WIDTHS : self::INCHES[0]),
+            $scaled($isMetric ? self::DEPTHS : self::INCHES[1]),
+        ];
     }
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks

@@ -134,12 +134,22 @@ final readonly class ConcreteMake extends RectangularMake
     {
         $flange = $this->flange();
 
-        return parent::name().($flange === null ? '' : sprintf(
-            ', %s %s×%s',
-            $flange->profile->value,
-            Rectangle::size($flange->width),
-            Rectangle::size($flange->thickness),
-        ));
+        $name = $this->size($this->b).'×'.$this->size($this->h);
+        $beside = $flange === null
+            ? ''
+            : ", {$flange->profile->value} ".$this->size($flange->width).'×'.$this->size($flange->thickness);
+
+        return $name.$beside.($this->units() === UnitSystem::Metric ? '' : ' in');
+    }
+
+    private function size(float $mm): string
+    {
+        return $this->units() === UnitSystem::Metric ? Rectangle::size($mm) : Rectangle::inches($mm);
+    }
+
+    public function family(): string
+    {
+        return $this->size($this->b).($this->units() === UnitSystem::Metric ? ' mm' : ' in');
     }
 
     public function cage(): Cage
@@ -267,7 +277,7 @@ final readonly class ConcreteMake extends RectangularMake
                 : [
                     'cuts' => Cut::of($this, $this->steel),
                     'bars' => $this->barsByPlace($this->steel),
-                    'list' => array_map(fn (ListedBar $b): array => $b->toArray(), $this->steel->list),
+                    'list' => array_map(fn (ListedBar $b): array => $b->toArray($this->units()), $this->steel->list),
                     'links' => array_map(
                         fn (LinkZone $z): array => [$z->from, $z->to, $z->spacing],
                         $this->steel->links,

@@ -16,9 +16,9 @@ final readonly class ConcreteReader
     /** mm */
     private const LARGEST = 3000.0;
 
-    private const HOW = 'Bars are given as number and diameter in mm, "4ø16" or "4x16": 2 to 40 of 6 to 40 mm.';
+    private const HOW = 'Bars are given as number and diameter in mm, "4ø16" or "4x16", 2 to 40 of 6 to 40 mm; or as "4 #8", #3 to #11.';
 
-    private const HOW_SPACED = 'Bars of a slab are given as diameter and spacing in mm, "ø12/150": 6 to 40 at 50 to 500 mm.';
+    private const HOW_SPACED = 'Bars of a slab are given as diameter and spacing in mm, "ø12/150", 6 to 40 at 50 to 500 mm; or as "#5 at 12 in".';
 
     private const MOST_PLACES = 60;
 

@@ -37,7 +37,7 @@ final readonly class Links
     }
 
     /** One leg: an American bar where its diameter is one of these. */
-    private function bar(): Bars
+    public function bar(): Bars
     {
         return Bars::ofDiameter($this->diameter);
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Material\Rectangle;
+use Waage\Units\UnitSystem;
+
 /** A row of a bar list: alike bars with their number, where they lie along the member, how they are bent; mm, kg. */
 final readonly class ListedBar
 {
@@ -12,13 +15,14 @@ final readonly class ListedBar
 
     /**
      * @param  'bottom'|'top'|'link'|'across'  $face
+     * @param  Bars  $bar  one of its size
      * @param  float  $outline  length of a bar that is bent to a form; 0: it runs along the member
      */
     public function __construct(
         public string $mark,
         public string $where,
         public string $face,
-        public float $diameter,
+        public Bars $bar,
         public int $number,
         public BarRun $run,
         private float $outline = 0.0,
@@ -39,10 +43,12 @@ final readonly class ListedBar
             : $this->run->to - $this->run->from + $this->run->bent() * $this->run->leg;
     }
 
-    public function shape(): string
+    /** In mm, or in inches. */
+    public function shape(UnitSystem $units): string
     {
-        $between = round($this->run->to - $this->run->from);
-        [$leg, $n] = [round($this->run->leg), $this->run->bent()];
+        $size = fn (float $mm): string => self::size($mm, $units);
+        [$between, $leg] = [$size($this->run->to - $this->run->from), $size($this->run->leg)];
+        $n = $this->run->bent();
 
         return match (true) {
             $this->form !== '' => $this->form,
@@ -52,26 +58,33 @@ final readonly class ListedBar
         };
     }
 
+    /** A length as it is cut: whole millimetres, or quarters of an inch. */
+    public static function size(float $mm, UnitSystem $units): string
+    {
+        return $units === UnitSystem::Metric ? (string) round($mm) : Rectangle::inches($mm);
+    }
+
     /** Of all of them. */
     public function mass(): float
     {
-        return (($this->number * $this->length() * M_PI * $this->diameter ** 2) / 4) * self::STEEL;
+        return (($this->number * $this->length() * M_PI * $this->bar->diameter ** 2) / 4) * self::STEEL;
     }
 
     /** @return array<string, mixed> */
-    public function toArray(): array
+    public function toArray(UnitSystem $units): array
     {
         return [
             'mark' => $this->mark,
             'where' => $this->where,
             'face' => $this->face,
-            'diameter' => $this->diameter,
+            'size' => $this->bar->size(),
+            'diameter' => $this->bar->diameter,
             'number' => $this->number,
             'from' => $this->run->from,
             'to' => $this->run->to,
             'bends' => $this->run->bends,
             'length' => $this->length(),
-            'shape' => $this->shape(),
+            'shape' => $this->shape($units),
             'mass' => $this->mass(),
         ];
     }

@@ -18,7 +18,9 @@ interface Row {
     value: string
     placeholder: string
 }
-const how = computed(() => (concrete.value?.form === 'slab' ? 'Diameter and spacing in mm: ø12/150.' : 'Number and diameter in mm: 4ø16 or 4x16.'))
+const how = computed(() =>
+    concrete.value?.form === 'slab' ? 'Diameter and spacing in mm, ø12/150, or #5 at 12 in.' : 'Number and diameter in mm, 4ø16 or 4x16, or 4 #8.',
+)
 const AS_NEEDED = 'chosen'
 const columns = computed<{ title: string; rows: Row[] }[]>(() => {
     const of = concrete.value

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Editor } from '@/bench/editor'
 import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
-import { barListCsv } from '@/materials/concrete/barList'
+import { barListCsv, massOf } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
 import FlangeFields from '@/materials/concrete/FlangeFields.vue'
 import { format } from '@/lib/units'
@@ -36,24 +36,34 @@ const linkSpacing = computed(() => {
     return spacings.join(', ') || 'as needed'
 })
 const list = computed(() => props.editor.result.value?.section.list ?? [])
-const mass = computed(() => list.value.reduce((sum, row) => sum + row.mass, 0).toFixed(1))
+const mass = computed(() =>
+    massOf(
+        list.value.reduce((sum, row) => sum + row.mass, 0),
+        units.value,
+    ),
+)
 function download(): void {
     const mark = props.editor.document.value?.mark || 'member'
     const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([barListCsv(list.value)], { type: 'text/csv' }))
+    link.href = URL.createObjectURL(new Blob([barListCsv(list.value, units.value)], { type: 'text/csv' }))
     link.download = `${mark.replace(/[^\w-]+/g, '-')}-bars.csv`
     link.click()
     URL.revokeObjectURL(link.href)
 }
+/** The family of rules for combinations, which the standard for concrete goes with. */
+const family = computed(() => (props.editor.job.value?.basis.combinations ?? '6.10').split('-')[0] ?? '')
+const isEuropean = computed(() => family.value.startsWith('6.10'))
+const grades = computed(() => choices.value[`grade ${family.value}`] ?? choices.value.grade ?? [])
+const USUAL: Record<string, string> = { asce: '60 ksi', classic: '460 MPa' }
 const TIME = [
     ['creep', 'Creep coefficient', '2'],
     ['shrinkage', 'Shrinkage, ‰', '0.4'],
 ] as const
 /** A slab has no links. */
 const isSlab = computed(() => concrete.value?.form === 'slab')
-type SizeKey = 'linkDiameter' | 'linkSpacing' | 'cover'
+type SizeKey = 'linkSpacing' | 'cover'
 const links = computed<Partial<Record<SizeKey, string>>>(() =>
-    isSlab.value ? { cover: 'Cover to the bars' } : { linkDiameter: 'Links, diameter', linkSpacing: 'Links, spacing', cover: 'Cover to the links' },
+    isSlab.value ? { cover: 'Cover to the bars' } : { linkSpacing: 'Links, spacing', cover: 'Cover to the links' },
 )
 </script>
 
@@ -79,7 +89,7 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
                 @change="(e) => set('grade', value(e))"
             />
             <datalist id="strength-classes">
-                <option v-for="g in choices.grade ?? []" :key="g">{{ g }}</option>
+                <option v-for="g in grades" :key="g">{{ g }}</option>
             </datalist>
             <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
         </label>
@@ -91,6 +101,16 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
         </label>
         <FlangeFields v-if="hasFlange" :editor="editor" />
         <BarFields class="col-span-2" :editor="editor" />
+        <label v-if="!isSlab">
+            <FieldLabel text="Links, diameter" />
+            <input
+                class="field"
+                :value="concrete.linkDiameter ?? ''"
+                :aria-invalid="!!fault('linkDiameter')"
+                @input="(e) => set('linkDiameter', value(e))"
+            />
+            <span v-if="fault('linkDiameter')" class="fault" role="alert">{{ fault('linkDiameter') }}</span>
+        </label>
         <QuantityField
             v-for="(label, key) in links"
             :key="key"
@@ -119,7 +139,9 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             label="Yield strength of bars"
             kind="stress"
             :units="units"
-            :model-value="concrete.yield ?? '500 MPa'"
+            :model-value="concrete.yield"
+            optional
+            :placeholder="USUAL[family] ?? '500 MPa'"
             :error="fault('yield')"
             @update:model-value="(v) => set('yield', v)"
         />
@@ -134,7 +156,7 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             :error="fault('linkYield')"
             @update:model-value="(v) => set('linkYield', v)"
         />
-        <label v-for="[key, label, otherwise] in TIME" :key="key">
+        <label v-for="[key, label, otherwise] in isEuropean ? TIME : []" :key="key">
             <FieldLabel :text="label" />
             <input
                 class="field"
@@ -146,7 +168,7 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             />
             <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
         </label>
-        <label class="col-span-2">
+        <label v-if="isEuropean" class="col-span-2">
             <FieldLabel text="Cracks up to, mm" />
             <select
                 class="field"
@@ -157,7 +179,7 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             </select>
         </label>
         <button v-if="list.length" class="quiet col-span-2 px-0! text-left underline" @click="download">
-            Bar list as CSV, {{ list.length }} marks, {{ mass }} kg
+            Bar list as CSV, {{ list.length }} marks, {{ mass }}
         </button>
     </div>
 </template>

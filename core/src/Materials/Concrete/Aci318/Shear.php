@@ -164,9 +164,10 @@ final readonly class Shear
                 continue;
             }
             $w = $this->start($concrete, $spans, $e, $derive);
-            $w->line('V_s_req', 'max(0, V_u / phi - V_c)', Kind::Force, '22.5.8.1', 'that stirrups have to take');
             $k = Strength::of($concrete, 4, 0.33);
-            $isClose = $w->value('V_s_req') > $w->value("{$k} * root_fc * b_w * d");
+            $rule = "phi * (V_c + {$k} * root_fc * b_w * d)";
+            $w->line('V_2', $rule, Kind::Force, '9.7.6.2.2', 'above it stirrups lie twice as close');
+            $isClose = $w->value('V_u') > $w->value('V_2');
             $inch = Strength::isMetric($concrete) ? 25.0 : 25.4;
             $w->let('s_cap', ($isClose ? 12 : 24) * $inch, Kind::Size, 'Table 9.7.6.2.2');
             $w->line('s_max', $isClose ? 'min(d / 4, s_cap)' : 'min(d / 2, s_cap)', Kind::Size, 'Table 9.7.6.2.2');
