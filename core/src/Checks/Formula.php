@@ -34,6 +34,7 @@ final class Formula
         'pi',
         'Phi',
         'Omega',
+        'Delta',
     ];
 
     private const FUNCTIONS = ['sqrt', 'min', 'max', 'abs', 'ln', 'exp'];

@@ -295,6 +295,14 @@ export interface ConcreteDocument {
      */
     yield?: string
     /**
+     * Moments over supports count at their faces; false, when absent: at the axis.
+     */
+    momentsAtFace?: boolean
+    /**
+     * Shear counts at d from the face of supports; false, when absent: at the axis.
+     */
+    shearAtD?: boolean
+    /**
      * Yield strength of links; that of the bars when absent.
      */
     linkYield?: string

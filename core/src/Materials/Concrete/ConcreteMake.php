@@ -39,6 +39,7 @@ final readonly class ConcreteMake extends RectangularMake
         private Shape $shape,
         public Form $form = Form::Beam,
         public ?EffectiveWidth $widths = null,
+        public Reductions $reductions = new Reductions,
         public ?Reinforcement $steel = null,
     ) {
         parent::__construct($b, $h);
@@ -345,6 +346,21 @@ final readonly class ConcreteMake extends RectangularMake
     public function blocks(UnitSystem $units): array
     {
         return $this->steel === null ? [] : BarTable::of($this, $this->steel, $units);
+    }
+
+    /** @return list<string> where forces are taken, for the assumptions of a sheet */
+    public function told(): array
+    {
+        $least = $this->code() === Code::En1992 ? ', not below 0.65 of the fixed-end moment (5.3.2.2(3))' : '';
+
+        return [
+            $this->reductions->momentsAtFace
+                ? "Moments over supports at their faces: bearing cast in one with the beam{$least}."
+                : 'Moments where they are greatest, at the axis of the support.',
+            $this->reductions->shearAtD
+                ? 'Shear at d from the face of supports that bear from below; at the face where a point load acts within d; crushing at the face.'
+                : 'Shear where it is greatest, at the axis of the support.',
+        ];
     }
 
     public function caption(): string

@@ -61,6 +61,10 @@ final readonly class ConcreteReader
             $shape,
             $form,
             $widths,
+            new Reductions(
+                $this->fields->flag($this->block, 'momentsAtFace', "{$this->path}momentsAtFace", false),
+                $this->fields->flag($this->block, 'shearAtD', "{$this->path}shearAtD", false),
+            ),
         );
         $this->assertFits($make);
 

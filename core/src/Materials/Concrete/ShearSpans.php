@@ -16,8 +16,11 @@ final readonly class ShearSpans
     /** Less is rounding, N. */
     private const NOTHING = 1.0;
 
+    private DesignForces $forces;
+
     public function __construct(private MemberEnvelopes $envelopes, private ConcreteMake $concrete)
     {
+        $this->forces = new DesignForces($envelopes, $concrete);
     }
 
     /** @return list<array{int, float, float, Extreme}> number, start and end of each field that is sheared; its greatest */
@@ -36,12 +39,13 @@ final readonly class ShearSpans
 
     public function greatest(float $from, float $to): ?Extreme
     {
-        return $this->envelopes->shear->greatest(
-            $this->envelopes->strength,
-            $this->concrete->weight(),
-            $from,
-            $to,
-        );
+        return $this->forces->shear($from, $to);
+    }
+
+    /** What crushes concrete: at the face of supports at least. */
+    public function crushing(float $from, float $to, Extreme $otherwise): Extreme
+    {
+        return $this->forces->crushing($from, $to) ?? $otherwise;
     }
 
     /**

@@ -11,6 +11,7 @@ use Waage\Loading\Combination;
 use Waage\Material\CurvePart;
 use Waage\Material\Figure;
 use Waage\Materials\Concrete\Detailing\BarRules;
+use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /**
@@ -102,7 +103,9 @@ final readonly class SteelAlong
     /** @return list<CurvePart> for moments of a sign, times it */
     private function bars(ConcreteMake $concrete, int $sign): array
     {
-        $samples = $this->samples($this->envelopes->moment, $sign, $concrete->weight());
+        $all = $this->samples($this->envelopes->moment, $sign, $concrete->weight());
+        $off = $sign < 0 && $concrete->reductions->momentsAtFace ? 0.0 : null;
+        $samples = $this->outside($all, $off);
         $steel = $concrete->steel();
         $values = [];
         foreach ($samples as [$x]) {
@@ -128,8 +131,9 @@ final readonly class SteelAlong
     {
         $values = [];
         $weight = $concrete->weight();
-        $down = $this->samples($this->envelopes->shear, 1, $weight);
-        $up = $this->samples($this->envelopes->shear, -1, $weight);
+        $off = $concrete->reductions->shearAtD ? 0.9 * $concrete->h : null;
+        $down = $this->outside($this->samples($this->envelopes->shear, 1, $weight), $off);
+        $up = $this->outside($this->samples($this->envelopes->shear, -1, $weight), $off);
         $places = array_values(array_unique([...array_column($down, 0), ...array_column($up, 0)]));
         sort($places);
         foreach ($places as $x) {
@@ -167,6 +171,24 @@ final readonly class SteelAlong
         }
 
         return $most;
+    }
+
+    /**
+     * Those that are further from the faces of supports than a distance; null: all.
+     *
+     * @param  list<array{float, float, Combination}>  $samples
+     * @return list<array{float, float, Combination}>
+     */
+    private function outside(array $samples, ?float $distance): array
+    {
+        $supports = $distance === null ? [] : $this->envelopes->beam->member->supports;
+        $isOut = fn (float $x): bool => array_filter(
+            $supports,
+            fn (Support $s): bool => abs($s->x - $x) < $s->bearing / 2 + $distance - 1e-6,
+        ) === [];
+        $left = array_values(array_filter($samples, fn (array $s): bool => $isOut($s[0])));
+
+        return $left === [] ? $samples : $left;
     }
 
     /** @return list<array{float, float, Combination}> places, values times the sign but not below 0, what governs */

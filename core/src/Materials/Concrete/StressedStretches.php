@@ -21,18 +21,13 @@ final class StressedStretches
         return array_map(fn (array $of): BarGroup => $of[0]->group, $both);
     }
 
-    /** @return list<array{BarStretch, Extreme}> */
+    /** @return list<array{BarStretch, Extreme, string}> with what stands beside the moment */
     public static function of(MemberEnvelopes $envelopes, ConcreteMake $concrete, StressBlock $block, int $sign): array
     {
         $worst = $ratios = [];
+        $forces = new DesignForces($envelopes, $concrete);
         foreach ($concrete->steel()->inTension($sign) as $stretch) {
-            $e = $envelopes->moment->extreme(
-                $envelopes->strength,
-                $sign,
-                $concrete->weight(),
-                $stretch->from,
-                $stretch->to,
-            );
+            $e = $forces->moment($sign, $stretch->from, $stretch->to);
             if ($e === null || $sign * $e->value < self::NOTHING) {
                 continue;
             }
@@ -41,7 +36,7 @@ final class StressedStretches
             $ratio = ($sign * $e->value) / $block->resistance($tee, $stretch->group->bars->area(), $d);
             if ($ratio > ($ratios[$stretch->id] ?? 0.0)) {
                 $ratios[$stretch->id] = $ratio;
-                $worst[$stretch->id] = [$stretch, $e];
+                $worst[$stretch->id] = [$stretch, $e, $forces->note($e, $sign)];
             }
         }
 

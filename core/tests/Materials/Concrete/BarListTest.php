@@ -9,11 +9,12 @@ require_once __DIR__.'/beams.php';
 use Waage\Checks\State;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\ListedBar;
+use Waage\Units\UnitSystem;
 
 // By hand: 6000 + 2 (200/2 − 30) = 6140 mm of ø20, 2.466 kg/m, with 500 − 76 mm bent up at either end; top 6000 − 60; links 2 (240 + 440) + 20 · 8 = 1520 mm, 30 of them.
 it('lists bars with number, length and mass', function (): void {
     $list = ConcreteMake::from(concreteBeam()->make)->steel()->list;
-    $list = array_map(fn (ListedBar $b): array => $b->toArray(), $list);
+    $list = array_map(fn (ListedBar $b): array => $b->toArray(UnitSystem::Metric), $list);
     expect($list)->toHaveCount(3)
         ->and($list[0])->toMatchArray(['mark' => '01', 'number' => 4, 'length' => 6988.0, 'shape' => 'bent at both ends: 424 + 6140 + 424'])
         ->and($list[0]['mass'])->toBeNear(4 * 6.988 * 2.466, 1e-3)

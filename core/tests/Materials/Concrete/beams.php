@@ -56,6 +56,17 @@ function linesOf(Design $design, string $id): array
  */
 function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0, array $basis = []): Design
 {
+    return new Design(Member::fromArray(openDocument($spans, $g, $q, $concrete, $basis, $overhang)), true);
+}
+
+/**
+ * @param  list<float>  $spans  m
+ * @param  array<string, mixed>  $concrete
+ * @param  array<string, mixed>  $basis
+ * @return array<string, mixed>
+ */
+function openDocument(array $spans, float $g, float $q, array $concrete, array $basis, float $overhang = 0.0): array
+{
     $x = 0.0;
     $supports = [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '250 mm']];
     foreach ($spans as $span) {
@@ -64,7 +75,7 @@ function openBeam(array $spans, float $g, float $q, array $concrete = [], float 
     }
     $length = $x + $overhang;
 
-    return new Design(Member::fromArray([
+    return [
         'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
         'concrete' => ['width' => '300 mm', 'depth' => '550 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm', ...$concrete],
         'length' => "{$length} m", 'supports' => $supports, 'basis' => $basis,
@@ -74,7 +85,7 @@ function openBeam(array $spans, float $g, float $q, array $concrete = [], float 
             ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$g} kN/m"],
             ['id' => 'b', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$q} kN/m"],
         ],
-    ]), true);
+    ];
 }
 
 function steelOf(Design $design): Reinforcement

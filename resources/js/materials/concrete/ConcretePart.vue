@@ -7,6 +7,7 @@ import type { ConcreteDocument, MemberDocument } from '@/contract/member'
 import { barListCsv, massOf } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
 import FlangeFields from '@/materials/concrete/FlangeFields.vue'
+import { helpOf } from '@/lib/help'
 import { format } from '@/lib/units'
 import { useChoices } from '@/materials/choices'
 
@@ -59,6 +60,7 @@ const TIME = [
     ['creep', 'Creep coefficient', '2'],
     ['shrinkage', 'Shrinkage, ‰', '0.4'],
 ] as const
+const REDUCTIONS = { momentsAtFace: 'Moments at the face of supports', shearAtD: 'Shear at d from the face' } as const
 /** A slab has no links. */
 const isSlab = computed(() => concrete.value?.form === 'slab')
 type SizeKey = 'linkSpacing' | 'cover'
@@ -177,6 +179,10 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             >
                 <option v-for="w in choices.crackWidth ?? ['0.3']" :key="w">{{ w }}</option>
             </select>
+        </label>
+        <label v-for="(label, key) in REDUCTIONS" :key="key" class="col-span-2 flex items-center gap-2 text-xs">
+            <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
+            <span :title="helpOf(label)">{{ label }}</span>
         </label>
         <button v-if="list.length" class="quiet col-span-2 px-0! text-left underline" @click="download">
             Bar list as CSV, {{ list.length }} marks, {{ mass }}

@@ -26,8 +26,8 @@ final readonly class Bending
         $weighings = [];
         foreach ([1, -1] as $sign) {
             $block = Strength::block($concrete);
-            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e]) {
-                $w = $this->section($concrete, $sign, $stretch, $e, $derive);
+            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
+                $w = $this->section($concrete, $sign, $stretch, [$e, $note], $derive);
                 $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $w);
                 $weighings[] = $this->mostBars($sign, $stretch, $w);
                 $weighings[] = $concrete->isSlab()
@@ -39,15 +39,17 @@ final readonly class Bending
         return $weighings;
     }
 
+    /** @param  array{Extreme, string}  $of  the moment, and what stands beside it */
     private function section(
         ConcreteMake $concrete,
         int $sign,
         BarStretch $stretch,
-        Extreme $e,
+        array $of,
         bool $derive,
     ): Working {
+        [$e, $note] = $of;
         $w = new Working($derive);
-        $w->let('M_u', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'positive' : 'negative');
+        $w->let('M_u', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::let($w, $concrete);
         Section::width($concrete, $sign, $e->x, $w);
@@ -189,7 +191,7 @@ final readonly class Bending
         Extreme $e,
         bool $derive,
     ): Weighing {
-        $w = $this->section($concrete, $sign, $stretch, $e, false);
+        $w = $this->section($concrete, $sign, $stretch, [$e, ''], false);
         $asked = $w->value('A_s_req');
         $w = new Working($derive);
         Section::depth($concrete, $stretch->group, $w);

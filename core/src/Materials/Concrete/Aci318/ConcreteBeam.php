@@ -100,7 +100,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3).',
             'Bars in compression are used only where the moment calls for them.',
             'Forces from elastic analysis of the uncracked member, no redistribution (6.6.5).',
-            'Moments and shear where they are greatest, at the axis of the support.',
+            ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),
             'Deflection: gross member times I_g/I_e of each load level; sustained load as the combinations for long-term effects say; five years.',
             'Deflections in diagrams and tables are those of the gross section, at once: less than the beam will show.',
         ];

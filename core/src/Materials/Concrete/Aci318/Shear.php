@@ -37,6 +37,7 @@ final readonly class Shear
                 $what = ['shear', 'Shear', 'phiV_n', 'ACI 318-19, 22.5'];
                 $weighings[] = $spans->weighing($what, 'V_u', $field, $at, $w, $ranges);
             }
+            $e = $spans->crushing($from, $to, $e);
             $w = $this->start($concrete, $spans, $e, $derive);
             $k = Strength::of($concrete, 8, 0.66);
             $w->line('V_max', "phi * (V_c + {$k} * root_fc * b_w * d)", Kind::Force, '22.5.1.2', 'so that no strut is crushed');

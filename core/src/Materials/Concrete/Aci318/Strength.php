@@ -60,7 +60,7 @@ final class Strength
 
     public static function letRoot(Working $w, ConcreteMake $concrete, bool $isCapped = true): void
     {
-        $unit = self::isMetric($concrete) ? "f'_c in MPa" : "f'_c in psi";
+        $unit = self::isMetric($concrete) ? 'f′c in MPa' : 'f′c in psi';
         $note = $isCapped ? $unit.(self::isMetric($concrete) ? ', at most 8.3 MPa' : ', at most 100 psi') : $unit;
         $w->let('root_fc', self::root($concrete, $isCapped), Kind::LowStress, $isCapped ? '22.5.3.1' : '', $note);
     }

@@ -27,8 +27,8 @@ final readonly class Bending
         $weighings = [];
         $block = Strength::block($concrete);
         foreach ([1, -1] as $sign) {
-            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e]) {
-                $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $derive);
+            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
+                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $derive);
                 $weighings[] = $this->leastBars($concrete, $sign, $stretch, $derive);
             }
         }
@@ -36,15 +36,17 @@ final readonly class Bending
         return $weighings;
     }
 
+    /** @param  array{Extreme, string}  $of  the moment, and what stands beside it */
     private function resists(
         ConcreteMake $concrete,
         int $sign,
         BarStretch $stretch,
-        Extreme $e,
+        array $of,
         bool $derive,
     ): Weighing {
+        [$e, $note] = $of;
         $w = new Working($derive);
-        $w->let('M', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
+        $w->let('M', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::let($w, $concrete);
         Section::width($concrete, $sign, $e->x, $w);

@@ -108,7 +108,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Bottom bars of a span run from support to support.',
             'Top bars over a support reach an anchorage length, at least d and 12 ø, beyond the place where those that run through suffice (3.12.9.1).',
             'Forces from elastic analysis of the uncracked section, no redistribution (3.2.2.1): β_b = 1, K′ = 0.156.',
-            'Moments and shear where they are greatest, at the axis of the support.',
+            ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),
             'All permanent load has one factor unless the member says that it varies by span (3.2.1.2.2).',
             'Deflection by span to depth (3.4.6); deflections in diagrams are those of the uncracked section, at once.',
             'Aggregate of at most 20 mm. v_c counts f_cu up to 40 MPa.',

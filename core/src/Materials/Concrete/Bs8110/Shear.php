@@ -42,6 +42,7 @@ final readonly class Shear
                 $ranges = [[$zone->from, $zone->to, $w->value('V_R')]];
                 $weighings[] = $spans->weighing($what, 'V', $field, $at, $w, $ranges);
             }
+            $e = $spans->crushing($from, $to, $e);
             $w = $this->start($concrete, $spans, $e, $derive);
             $w->line('v_max', 'min(0.8 * sqrt(f_cu), 5)', Kind::LowStress, '3.4.5.2', 'in MPa');
             $w->line('V_max', 'v_max * b_v * d', Kind::Force, '3.4.5.2', 'so that no strut is crushed');

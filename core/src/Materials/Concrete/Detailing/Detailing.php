@@ -9,6 +9,7 @@ use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\DesignForces;
 use Waage\Materials\Concrete\Reinforcement;
 use Waage\Materials\Concrete\Tee;
 
@@ -178,7 +179,7 @@ final readonly class Detailing
     /** The greatest of a sign for strength, Nmm. */
     private function moment(ConcreteMake $concrete, int $sign, float $from, float $to): float
     {
-        $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
+        $e = (new DesignForces($this->envelopes, $concrete))->moment($sign, $from, $to);
 
         return $e === null ? 0.0 : $sign * $e->value;
     }

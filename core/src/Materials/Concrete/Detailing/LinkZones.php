@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\DesignForces;
 use Waage\Materials\Concrete\LinkZone;
 
 /** Spacing of links: closer at the ends of spans, as shear asks; one spacing where the engineer gives it. mm. */
@@ -87,12 +88,7 @@ final readonly class LinkZones
     /** The greatest shear between two places, N. */
     private function shear(ConcreteMake $concrete, float $a, float $b): float
     {
-        $e = $this->envelopes->shear->greatest(
-            $this->envelopes->strength,
-            $concrete->weight(),
-            min($a, $b),
-            max($a, $b),
-        );
+        $e = (new DesignForces($this->envelopes, $concrete))->shear(min($a, $b), max($a, $b));
 
         return abs($e->value ?? 0.0);
     }

@@ -28,8 +28,8 @@ final readonly class Bending
         $weighings = [];
         foreach ([1, -1] as $sign) {
             $block = Block::of($concrete->grade)->numbers($concrete);
-            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e]) {
-                $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $derive);
+            foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
+                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $derive);
                 $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $derive);
             }
         }
@@ -37,15 +37,17 @@ final readonly class Bending
         return $weighings;
     }
 
+    /** @param  array{Extreme, string}  $of  the moment, and what stands beside it */
     private function resists(
         ConcreteMake $concrete,
         int $sign,
         BarStretch $stretch,
-        Extreme $e,
+        array $of,
         bool $derive,
     ): Weighing {
+        [$e, $note] = $of;
         $w = new Working($derive);
-        $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $sign > 0 ? 'sagging' : 'hogging');
+        $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
         Section::width($concrete, $sign, $e->x, $w);

@@ -44,6 +44,7 @@ final readonly class Shear
                 $what = ['shear', 'Shear, links', 'V_Rd_s', 'EN 1992-1-1, 6.2.3'];
                 $weighings[] = $spans->weighing($what, 'V_Ed', $field, $links[1], $w, $ranges);
             }
+            $e = $spans->crushing($from, $to, $e);
             $w = $this->start($concrete, $e, $derive);
             $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
             $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');

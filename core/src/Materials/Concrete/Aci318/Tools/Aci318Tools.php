@@ -67,7 +67,7 @@ final class Aci318Tools
         $fc = $v->number('f_c');
         $root = self::isMetric($v) ? sqrt($fc) : sqrt($fc / self::PSI) * self::PSI;
         $most = self::isMetric($v) ? 8.3 : 100 * self::PSI;
-        $note = self::isMetric($v) ? "f'_c in MPa" : "f'_c in psi";
+        $note = self::isMetric($v) ? 'f′c in MPa' : 'f′c in psi';
         $w->let('root_fc', $isCapped ? min($root, $most) : $root, Kind::LowStress, $isCapped ? '22.5.3.1' : '', $note);
     }
 
