@@ -295,6 +295,22 @@ export interface ConcreteDocument {
      */
     yield?: string
     /**
+     * What the cover is for: a class of EN 1992-1-1, Table 4.1, e.g. XC3; for ACI 318 interior, weather or ground; for BS 8110 mild to very severe. Empty: cover is not weighed.
+     */
+    exposure?: string
+    /**
+     * S1 to S6 of EN 1992-1-1, 4.3; S4 when absent.
+     */
+    structuralClass?: string
+    /**
+     * allowance for deviation of EN 1992-1-1, 4.4.1.3; 10 mm when absent
+     */
+    coverDeviation?: string
+    /**
+     * R30 to R240; empty: fire is not weighed.
+     */
+    fire?: string
+    /**
      * Moments over supports count at their faces; false, when absent: at the axis.
      */
     momentsAtFace?: boolean

@@ -64,6 +64,10 @@ final class Concrete implements Material
             'grade asce' => Grade::names(Code::Aci318),
             'grade classic' => Grade::names(Code::Bs8110),
             'crackWidth' => array_column(CrackWidth::cases(), 'value'),
+            'exposure' => Cover::exposures(Code::En1992),
+            'exposure asce' => Cover::exposures(Code::Aci318),
+            'exposure classic' => Cover::exposures(Code::Bs8110),
+            'fire' => array_map(fn (int $minutes): string => "R{$minutes}", Fire::periods()),
             'profile' => array_column(Profile::cases(), 'value'),
         ];
     }

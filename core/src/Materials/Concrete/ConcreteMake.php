@@ -12,6 +12,7 @@ use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Member\Support;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
@@ -202,6 +203,26 @@ final readonly class ConcreteMake extends RectangularMake
             $group->inset(count($group->layers) - 1) < $this->h / ($this->isSlab() ? 2 : 3);
     }
 
+    /** The top edge, all along. */
+    public function isHeldSideways(): bool
+    {
+        return $this->shape->top->isContinuous();
+    }
+
+    /** The longest length between places where the top edge is held: supports, and restraints. */
+    public function betweenRestraints(): float
+    {
+        $supports = array_map(fn (Support $s): float => $s->x, $this->shape->supports);
+        $places = [0.0, $this->shape->length, ...$supports, ...$this->shape->top->positions];
+        sort($places);
+        $longest = 0.0;
+        foreach (array_slice($places, 1) as $i => $x) {
+            $longest = max($longest, $x - $places[$i]);
+        }
+
+        return $longest;
+    }
+
     /** Of the member, mm. */
     public function length(): float
     {
@@ -346,6 +367,17 @@ final readonly class ConcreteMake extends RectangularMake
     public function blocks(UnitSystem $units): array
     {
         return $this->steel === null ? [] : BarTable::of($this, $this->steel, $units);
+    }
+
+    /** @return list<string> what is not weighed because nothing is said of it */
+    public function unsaid(): array
+    {
+        return [
+            ...$this->service->exposure === null ? ['Not weighed: cover for bond and durability, as no exposure is given.'] : [],
+            ...$this->service->fire === null && $this->code() !== Code::Aci318
+                ? ['Not weighed: fire, as none is given.']
+                : [],
+        ];
     }
 
     /** @return list<string> where forces are taken, for the assumptions of a sheet */

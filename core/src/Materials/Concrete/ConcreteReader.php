@@ -57,7 +57,7 @@ final readonly class ConcreteReader
             $cover,
             $wishes->legs === null ? $links->enough($width, $depth, $cover) : $links,
             $wishes,
-            new Service($crack, $creep, $shrinkage),
+            new Service($crack, $creep, $shrinkage, ...$this->surroundings(Code::of($shape->basis))),
             $shape,
             $form,
             $widths,
@@ -215,6 +215,40 @@ final readonly class ConcreteReader
         }
 
         return $fyk;
+    }
+
+    /** @return array{string|null, int, float, int|null} exposure, structural class, deviation, minutes of fire */
+    private function surroundings(Code $code): array
+    {
+        $exposure = $this->oneOf('exposure', Cover::exposures($code), 'The exposure');
+        $class = $this->oneOf('structuralClass', ['S1', 'S2', 'S3', 'S4', 'S5', 'S6'], 'The structural class') ?? 'S4';
+        $periods = array_map(fn (int $m): string => "R{$m}", Fire::periods());
+        $fire = $this->oneOf('fire', $periods, 'The resistance to fire');
+        $deviation = ($this->block['coverDeviation'] ?? '') === ''
+            ? 10.0
+            : $this->fields->quantity($this->block, 'coverDeviation', "{$this->path}coverDeviation", Kind::Size);
+        if ($deviation < 0.0 || $deviation > 40.0) {
+            $this->fields->fail("{$this->path}coverDeviation", 'The allowance for deviation lies between 0 and 40 mm.');
+        }
+
+        return [$exposure, (int) substr($class, 1), $deviation, $fire === null ? null : (int) substr($fire, 1)];
+    }
+
+    /**
+     * Null where nothing is said, or after a fault.
+     *
+     * @param  list<string>  $choices
+     */
+    private function oneOf(string $key, array $choices, string $name): ?string
+    {
+        $text = trim($this->fields->text($this->block, $key, $this->path.$key));
+        if ($text !== '' && ! in_array($text, $choices, true)) {
+            $this->fields->fail($this->path.$key, "{$name} is one of: ".implode(', ', $choices).'; or empty.');
+
+            return null;
+        }
+
+        return $text === '' ? null : $text;
     }
 
     /** A plain number; the usual one where none is given. */

@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** What a member is like in use: cracks that are accepted; creep (coefficient) and shrinkage (‰), both in the end. */
+/**
+ * What a member lives with: cracks that are accepted; creep (coefficient) and shrinkage (‰), both in the end; exposure,
+ * structural class (1 to 6) and allowance for deviation (mm) that its cover is for; minutes of fire. Null: not said.
+ */
 final readonly class Service
 {
     public function __construct(
         public CrackWidth $crack = CrackWidth::Usual,
         public float $creep = 2.0,
         public float $shrinkage = 0.4,
+        public ?string $exposure = null,
+        public int $class = 4,
+        public float $deviation = 10.0,
+        public ?int $fire = null,
     ) {
     }
 }

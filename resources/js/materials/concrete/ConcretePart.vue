@@ -60,6 +60,7 @@ const TIME = [
     ['creep', 'Creep coefficient', '2'],
     ['shrinkage', 'Shrinkage, ‰', '0.4'],
 ] as const
+const ASKED = { exposure: 'Exposure', fire: 'Fire' } as const
 const REDUCTIONS = { momentsAtFace: 'Moments at the face of supports', shearAtD: 'Shear at d from the face' } as const
 /** A slab has no links. */
 const isSlab = computed(() => concrete.value?.form === 'slab')
@@ -179,6 +180,14 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             >
                 <option v-for="w in choices.crackWidth ?? ['0.3']" :key="w">{{ w }}</option>
             </select>
+        </label>
+        <label v-for="(label, key) in ASKED" :key="key">
+            <FieldLabel :text="label" />
+            <select class="field" :value="concrete[key] ?? ''" :aria-invalid="!!fault(key)" @change="(e) => set(key, value(e))">
+                <option value="">not weighed</option>
+                <option v-for="c in choices[`${key} ${family}`] ?? choices[key] ?? []" :key="c">{{ c }}</option>
+            </select>
+            <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
         </label>
         <label v-for="(label, key) in REDUCTIONS" :key="key" class="col-span-2 flex items-center gap-2 text-xs">
             <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />

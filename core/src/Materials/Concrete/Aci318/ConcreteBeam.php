@@ -12,7 +12,10 @@ use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\Fire;
+use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Member\Support;
@@ -80,6 +83,9 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->deflection->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
+                    ...Cover::weigh($concrete, $derive),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
+                    ...LateralSlenderness::weigh($concrete, $derive),
                 ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
@@ -94,6 +100,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
+            ...$this->unsaid(),
             'Not weighed: fire (ACI 318-19 has no rule for it); laps; bars that end in tension by 9.7.3.5; structural integrity bars by 9.7.7; earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
             'Normalweight concrete, λ = 1; bars without coating.',
             'Bottom bars of a span run from support to support.',
@@ -104,6 +111,12 @@ final readonly class ConcreteBeam implements MemberChecks
             'Deflection: gross member times I_g/I_e of each load level; sustained load as the combinations for long-term effects say; five years.',
             'Deflections in diagrams and tables are those of the gross section, at once: less than the beam will show.',
         ];
+    }
+
+    /** @return list<string> what is not weighed because the engineer says nothing of it */
+    private function unsaid(): array
+    {
+        return ConcreteMake::from($this->envelopes->beam->member->make)->unsaid();
     }
 
     public function notes(): array

@@ -12,7 +12,10 @@ use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\Fire;
+use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Member\Support;
@@ -89,6 +92,9 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...Cover::weigh($concrete, $derive),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
+                    ...LateralSlenderness::weigh($concrete, $derive),
                 ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
@@ -103,7 +109,8 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: cover for durability and fire; laps; ties for robustness; calculated crack widths; slenderness of narrow deep beams (3.4.1.6).',
+            'Not weighed: laps; ties for robustness; calculated crack widths.',
+            ...$this->unsaid(),
             'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
             'Bottom bars of a span run from support to support.',
             'Top bars over a support reach an anchorage length, at least d and 12 ø, beyond the place where those that run through suffice (3.12.9.1).',
@@ -113,6 +120,12 @@ final readonly class ConcreteBeam implements MemberChecks
             'Deflection by span to depth (3.4.6); deflections in diagrams are those of the uncracked section, at once.',
             'Aggregate of at most 20 mm. v_c counts f_cu up to 40 MPa.',
         ];
+    }
+
+    /** @return list<string> what is not weighed because the engineer says nothing of it */
+    private function unsaid(): array
+    {
+        return ConcreteMake::from($this->envelopes->beam->member->make)->unsaid();
     }
 
     public function notes(): array

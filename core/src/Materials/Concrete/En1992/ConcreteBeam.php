@@ -11,7 +11,10 @@ use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
+use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
+use Waage\Materials\Concrete\Fire;
+use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Member\Support;
 use Waage\Units\UnitSystem;
@@ -111,6 +114,9 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...BarSpacing::weigh($concrete, $derive),
                     ...Anchorage::weigh($concrete, $derive),
                     ...$this->endAnchorage->weigh($concrete, $derive),
+                    ...Cover::weigh($concrete, $derive),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
+                    ...LateralSlenderness::weigh($concrete, $derive),
                 ],
             ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
         ];
@@ -119,7 +125,8 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: laps of bars over the stock length; cover for bond, durability and fire; lateral stability by 5.9.',
+            'Not weighed: laps of bars over the stock length.',
+            ...$this->unsaid(),
             'Bottom bars of a span run from support to support and are anchored there.',
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
@@ -132,6 +139,12 @@ final readonly class ConcreteBeam implements MemberChecks
             'Cracks under quasi-permanent load by calculated width (7.3.4).',
             'Least steel against cracks by 9.2.1.1 only. Aggregate of at most 20 mm.',
         ];
+    }
+
+    /** @return list<string> what is not weighed because the engineer says nothing of it */
+    private function unsaid(): array
+    {
+        return ConcreteMake::from($this->envelopes->beam->member->make)->unsaid();
     }
 
     public function notes(): array

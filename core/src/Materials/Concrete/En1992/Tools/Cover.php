@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992\Tools;
 
 use Waage\Checks\Working;
+use Waage\Materials\Concrete\Cover as Durability;
 use Waage\Tools\FormulaTool;
 use Waage\Tools\Input;
 use Waage\Tools\Tool;
@@ -18,30 +19,6 @@ use Waage\Units\Kind;
 final class Cover
 {
     private const CLASSES = ['XC1', 'X0', 'XC2', 'XC3', 'XC4', 'XD1', 'XD2', 'XD3', 'XS1', 'XS2', 'XS3'];
-
-    private const COLUMN = [
-        'X0' => 0,
-        'XC1' => 1,
-        'XC2' => 2,
-        'XC3' => 2,
-        'XC4' => 3,
-        'XD1' => 4,
-        'XS1' => 4,
-        'XD2' => 5,
-        'XS2' => 5,
-        'XD3' => 6,
-        'XS3' => 6,
-    ];
-
-    /** mm, structural classes S1 to S6 */
-    private const TABLE = [
-        1 => [10, 10, 10, 15, 20, 25, 30],
-        [10, 10, 15, 20, 25, 30, 35],
-        [10, 10, 20, 25, 30, 35, 40],
-        [10, 15, 25, 30, 35, 40, 45],
-        [15, 20, 30, 35, 40, 45, 50],
-        [20, 25, 35, 40, 45, 50, 55],
-    ];
 
     public static function tool(): Tool
     {
@@ -67,10 +44,10 @@ final class Cover
         $v->number('d_g') > 32.0
             ? $w->line('c_min_b', 'phi + 5', Kind::Size, '4.4.1.2(3)', 'Table 4.2, aggregate above 32 mm')
             : $w->line('c_min_b', 'phi', Kind::Size, '4.4.1.2(3)', 'Table 4.2');
-        $cover = self::TABLE[(int) substr($v->text('class'), 1)][self::COLUMN[$v->text('exposure')]];
+        $cover = Durability::durable($v->text('exposure'), (int) substr($v->text('class'), 1));
         $w->let(
             'c_min_dur',
-            (float) $cover,
+            $cover,
             Kind::Size,
             '4.4.1.2(5)',
             "Table 4.4N, {$v->text('exposure')}, {$v->text('class')}",
