@@ -37,6 +37,7 @@ final readonly class BarList
         $bars = [
             ...array_map($list->bottom(...), $concrete->steel()->bottom),
             ...$list->top(),
+            ...$list->around(),
             ...$concrete->isSlab() ? [$list->across()] : $list->links(),
         ];
 
@@ -94,6 +95,17 @@ final readonly class BarList
         }
 
         return array_values($bars);
+    }
+
+    /** @return list<ListedBar> for torsion, from end to end */
+    private function around(): array
+    {
+        $bars = $this->concrete->steel()->around;
+        $run = new BarRun($this->concrete->cover, $this->concrete->length() - $this->concrete->cover);
+
+        return $bars === null
+            ? []
+            : [new ListedBar('', 'for torsion, around the links', 'top', $bars, $this->number($bars), $run)];
     }
 
     private function cut(float $mm): string

@@ -95,6 +95,12 @@ final readonly class DesignForces
         return $worst;
     }
 
+    /** The greatest torque between two places, Nmm. */
+    public function torque(float $from, float $to): float
+    {
+        return abs($this->envelopes->torque?->greatest($this->envelopes->strength, 0.0, $from, $to)->value ?? 0.0);
+    }
+
     private function greatest(float $from, float $to): ?Extreme
     {
         return $this->envelopes->shear->greatest($this->envelopes->strength, $this->concrete->weight(), $from, $to);

@@ -15,7 +15,7 @@ final readonly class Reinforcement
      * @param  list<LinkZone>  $links  none in a slab
      * @param  list<ListedBar>  $list  for the workshop, as BarList
      */
-    public function __construct(public array $bottom, public array $top, public array $links, public array $list = [])
+    public function __construct(public array $bottom, public array $top, public array $links, public array $list = [], public ?Bars $around = null)
     {
     }
 
@@ -26,7 +26,13 @@ final readonly class Reinforcement
      */
     public function listed(array $list): self
     {
-        return new self($this->bottom, $this->top, $this->links, $list);
+        return new self($this->bottom, $this->top, $this->links, $list, $this->around);
+    }
+
+    /** With bars along the member for torsion, spread around its links. */
+    public function around(Bars $bars): self
+    {
+        return new self($this->bottom, $this->top, $this->links, $this->list, $bars);
     }
 
     /** @return non-empty-list<BarStretch> those in tension under moments of a sign */

@@ -51,7 +51,7 @@ final readonly class ShearSpans
     /**
      * Of the zones of links between two places the one that is used most, with its greatest shear.
      *
-     * @param  \Closure(float, float): float  $links  area by length that a shear needs at a depth
+     * @param  \Closure(float, float, float): float  $links  area by length that a shear needs at a depth, with a torque
      * @return array{LinkZone, Extreme}|null
      */
     public function worstZone(float $from, float $to, \Closure $links): ?array
@@ -64,7 +64,8 @@ final readonly class ShearSpans
                 continue;
             }
             $d = $this->concrete->h - $this->concrete->shallower($e->x)->centroid();
-            $used = $links(abs($e->value), $d) * $zone->spacing;
+            $torque = $this->torque(max($from, $zone->from), min($to, $zone->to));
+            $used = $links(abs($e->value), $d, $torque) * $zone->spacing;
             if ($used > $most) {
                 $most = $used;
                 $worst = [$zone, $e];
@@ -72,6 +73,12 @@ final readonly class ShearSpans
         }
 
         return $worst;
+    }
+
+    /** The greatest torque between two places, Nmm. */
+    public function torque(float $from, float $to): float
+    {
+        return $this->forces->torque($from, $to);
     }
 
     /** Where links lie the furthest apart. */
@@ -109,6 +116,7 @@ final readonly class ShearSpans
         Extreme $e,
         Working $w,
         array $ranges = [],
+        Kind $kind = Kind::Force,
     ): Weighing {
         [$id, $title, $capacity, $clause] = $what;
         $beam = $this->envelopes->beam;
@@ -130,7 +138,7 @@ final readonly class ShearSpans
             $w->value('u'),
             demand: $w->value($demand),
             capacity: $w->value($capacity),
-            kind: Kind::Force,
+            kind: $kind,
             demandSymbol: $demand,
             capacitySymbol: $capacity,
             x: $e->x,

@@ -139,7 +139,7 @@ final readonly class SteelAlong
         foreach ($places as $x) {
             [$V, $c] = self::greater(self::at($down, $x), self::at($up, $x));
             $d = $concrete->h - $concrete->shallower($x)->centroid();
-            $values[] = [$x, $this->rules->links($V, $d), $c];
+            $values[] = [$x, $this->rules->links($V, $d, $this->envelopes->torque === null ? 0.0 : (new DesignForces($this->envelopes, $concrete))->torque(max(0.0, $x - 1.0), $x + 1.0)), $c];
         }
 
         return self::lines($values);

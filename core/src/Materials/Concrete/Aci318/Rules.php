@@ -84,7 +84,7 @@ final readonly class Rules implements BarRules
     }
 
     /** With V_c of Table 22.5.5.1(a), which is never more than the larger of (a) and (b). */
-    public function links(float $V, float $d): float
+    public function links(float $V, float $d, float $T): float
     {
         $b = $this->concrete->b;
         $Vc = Strength::of($this->concrete, 2, 0.17) * $this->root * $b * $d;
@@ -94,7 +94,7 @@ final readonly class Rules implements BarRules
         return max($least, ($V / Strength::PHI_SHEAR - $Vc) / $d) / $this->concrete->links->yield;
     }
 
-    public function linkSpacing(float $V, float $d): float
+    public function linkSpacing(float $V, float $d, float $T): float
     {
         $b = $this->concrete->b;
         $Vc = Strength::of($this->concrete, 2, 0.17) * $this->root * $b * $d;
@@ -102,7 +102,12 @@ final readonly class Rules implements BarRules
         $inch = Strength::isMetric($this->concrete) ? 25.0 : 25.4;
         $most = $isClose ? min($d / 4, 12 * $inch) : min($d / 2, 24 * $inch);
 
-        return min($most, $this->concrete->links->area() / $this->links($V, $d));
+        return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
+    }
+
+    public function along(): float
+    {
+        return 0.0;
     }
 
     public function sizes(): BarSizes

@@ -15,6 +15,7 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
+use Waage\Materials\Concrete\Hanging;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
@@ -92,6 +93,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...Hanging::refuse($this->envelopes, $concrete),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),

@@ -87,7 +87,7 @@ final readonly class Rules implements BarRules
     }
 
     /** With the least bars that v_c may go with, 0.15 %: never less than Table 3.7 asks for. */
-    public function links(float $V, float $d): float
+    public function links(float $V, float $d, float $T): float
     {
         $b = $this->concrete->b;
         $yield = $this->concrete->links->yield / $this->concrete->parameter('gammaMs');
@@ -108,9 +108,14 @@ final readonly class Rules implements BarRules
         return min($areas) / ($this->concrete->b * $d);
     }
 
-    public function linkSpacing(float $V, float $d): float
+    public function linkSpacing(float $V, float $d, float $T): float
     {
-        return min(0.75 * $d, $this->concrete->links->area() / $this->links($V, $d));
+        return min(0.75 * $d, $this->concrete->links->area() / $this->links($V, $d, $T));
+    }
+
+    public function along(): float
+    {
+        return 0.0;
     }
 
     public function sizes(): BarSizes

@@ -44,11 +44,14 @@ interface BarRules
     /** How far from the support they count, of how far they reach. */
     public function counts(float $reach, float $d, Bars $bars): float;
 
-    /** Links that shear asks for, and the least there may be: area by length. */
-    public function links(float $V, float $d): float;
+    /** Links that shear and torque ask for, and the least there may be: area by length of all legs. */
+    public function links(float $V, float $d, float $T): float;
 
-    /** The widest spacing of the links for a shear force. */
-    public function linkSpacing(float $V, float $d): float;
+    /** The widest spacing of the links for a shear force with a torque. */
+    public function linkSpacing(float $V, float $d, float $T): float;
+
+    /** Bars along the member for torsion, beside those for bending, mm². */
+    public function along(): float;
 
     public function sizes(): BarSizes;
 }

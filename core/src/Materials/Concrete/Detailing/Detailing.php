@@ -46,7 +46,9 @@ final readonly class Detailing
         }
         $bars = new Reinforcement($bottom, $top, [$this->zones->even($concrete)]);
 
-        return $concrete->withSteel(new Reinforcement($bottom, $top, $this->zones->of($concrete->withSteel($bars))));
+        $steel = new Reinforcement($bottom, $top, $this->zones->of($concrete->withSteel($bars)));
+
+        return $concrete->withSteel($steel);
     }
 
     /** @return non-empty-list<BarStretch> of every span and overhang */

@@ -40,8 +40,8 @@ final readonly class LinkZones
     private function ofField(ConcreteMake $concrete, float $from, float $to): array
     {
         $module = $this->module();
-        $wide = $this->spacing($concrete, 0.0, ($from + $to) / 2);
         $middle = ($from + $to) / 2;
+        $wide = $this->spacing($concrete, [0.0, $this->forces($concrete, $middle - 1.0, $middle + 1.0)[1]], $middle);
         [$left, $leftSpacing] = $this->closeEnd($concrete, $from, $middle, $wide);
         [$right, $rightSpacing] = $this->closeEnd($concrete, $to, $middle, $wide);
         if ($left + $right >= $to - $from - $module) {
@@ -60,7 +60,7 @@ final readonly class LinkZones
     {
         $module = $this->module();
         $side = $middle > $end ? 1 : -1;
-        $spacing = $this->spacing($concrete, $this->shear($concrete, $end, $middle), $end + $side);
+        $spacing = $this->spacing($concrete, $this->forces($concrete, $end, $middle), $end + $side);
         if ($spacing >= $wide) {
             return [0.0, $wide];
         }
@@ -68,7 +68,7 @@ final readonly class LinkZones
             if (
                 $this->spacing(
                     $concrete,
-                    $this->shear($concrete, $end + $side * $length, $middle),
+                    $this->forces($concrete, $end + $side * $length, $middle),
                     $end + $side * $length,
                 ) >= $wide
             ) {
@@ -85,18 +85,24 @@ final readonly class LinkZones
         return 2 * $this->rules->sizes()->module;
     }
 
-    /** The greatest shear between two places, N. */
-    private function shear(ConcreteMake $concrete, float $a, float $b): float
+    /** @return array{float, float} the greatest shear and torque between two places, N and Nmm */
+    private function forces(ConcreteMake $concrete, float $a, float $b): array
     {
-        $e = (new DesignForces($this->envelopes, $concrete))->shear(min($a, $b), max($a, $b));
+        $forces = new DesignForces($this->envelopes, $concrete);
+        [$from, $to] = [min($a, $b), max($a, $b)];
 
-        return abs($e->value ?? 0.0);
+        return [abs($forces->shear($from, $to)->value ?? 0.0), $forces->torque($from, $to)];
     }
 
-    /** The widest that does for a shear, with the rules for the least links. */
-    private function spacing(ConcreteMake $concrete, float $V, float $x): float
+    /**
+     * The widest that does for shear and torque, with the rules for the least links.
+     *
+     * @param  array{float, float}  $forces
+     */
+    private function spacing(ConcreteMake $concrete, array $forces, float $x): float
     {
-        $most = $this->rules->linkSpacing($V, $concrete->h - $concrete->shallower($x)->centroid());
+        [$V, $T] = $forces;
+        $most = $this->rules->linkSpacing($V, $concrete->h - $concrete->shallower($x)->centroid(), $T);
         $spacings = $this->rules->sizes()->links;
         foreach ($spacings as $spacing) {
             if ($spacing <= $most + 1e-9) {

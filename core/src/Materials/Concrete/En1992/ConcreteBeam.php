@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
@@ -16,6 +17,7 @@ use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\SteelAlong;
+use Waage\Materials\Concrete\TorsionBars;
 use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
@@ -27,6 +29,10 @@ final readonly class ConcreteBeam implements MemberChecks
     private Bending $bending;
 
     private Shear $shear;
+
+    private Torsion $torsion;
+
+    private Hangers $hangers;
 
     private FlangeShear $flangeShear;
 
@@ -45,6 +51,8 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->unweighed = new Unweighed('EN 1992-1-1', 'concrete');
         $this->bending = new Bending($envelopes);
         $this->shear = new Shear($envelopes);
+        $this->torsion = new Torsion($envelopes);
+        $this->hangers = new Hangers($envelopes);
         $this->flangeShear = new FlangeShear($envelopes);
         $this->spanDepth = new SpanDepth($envelopes);
         $this->deflection = new Deflection($envelopes);
@@ -61,6 +69,10 @@ final readonly class ConcreteBeam implements MemberChecks
             return $concrete;
         }
         $concrete = (new Detailing($this->envelopes, $this->rules($concrete)))->of($concrete);
+        $along = $concrete->isSlab() ? 0.0 : $this->rules($concrete)->along();
+        $concrete = $along > 0.0
+            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
+            : $concrete;
         $isBent = fn (Support $s): bool => $this->endAnchorage->isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
@@ -69,7 +81,7 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private function rules(ConcreteMake $concrete): Rules
     {
-        return new Rules($concrete, $this->cracks);
+        return new Rules($concrete, $this->cracks, $this->torsion, $this->hangers);
     }
 
     public function figures(Make $make): array
@@ -108,6 +120,8 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->bending->weigh($concrete, $derive),
                     ...$this->shear->weigh($concrete, $derive),
                     ...$this->flangeShear->weigh($concrete, $derive),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
+                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $derive),
                     ...$this->deflection->weigh($concrete, $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...$this->cracks->weigh($concrete, $derive),
@@ -118,14 +132,17 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
                 ],
-            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+            ...array_filter(
+                $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+                fn (Weighing $w): bool => $w->id !== 'torsion',
+            ),
         ];
     }
 
     public function assumptions(): array
     {
         return [
-            'Not weighed: laps of bars over the stock length.',
+            'Not weighed: laps of bars over the stock length; ledges of an inverted T by themselves.',
             ...$this->unsaid(),
             'Bottom bars of a span run from support to support and are anchored there.',
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',

@@ -32,8 +32,9 @@ final readonly class FlangeShear
             $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), $from, $to);
             $middle = ($from + $to) / 2;
             $x = $concrete->compressesFlange(1) ? $middle : ($e->x ?? $middle);
-            $isOverhang = $this->envelopes->beam->isOverhang($from, $to);
-            if ($e === null || abs($e->value) < self::NOTHING || ($isOverhang && $concrete->compressesFlange(1))) {
+            $sign = $concrete->compressesFlange(1) ? 1 : -1;
+            $M = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
+            if ($e === null || abs($e->value) < self::NOTHING || $sign * ($M->value ?? 0.0) < self::NOTHING) {
                 continue;
             }
             $w = new Working($derive);

@@ -11,15 +11,24 @@ use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Materials\Concrete\Detailing\BarSizes;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
+use Waage\Materials\Concrete\TorsionBars;
 
 /** What EN 1992-1-1 asks of bars and links. */
 final readonly class Rules implements BarRules
 {
     private StressBlock $block;
 
-    public function __construct(private ConcreteMake $concrete, private Cracks $cracks)
-    {
+    /** Links that hang up loads: area by length. */
+    private float $hung;
+
+    public function __construct(
+        private ConcreteMake $concrete,
+        private Cracks $cracks,
+        private Torsion $torsion,
+        Hangers $hangers,
+    ) {
         $this->block = Block::of($concrete->grade)->numbers($concrete);
+        $this->hung = $hangers->areNeeded($concrete) ? $hangers->area($concrete) : 0.0;
     }
 
     public function steel(Tee $tee, float $M, float $d, float $d2): array
@@ -74,18 +83,33 @@ final readonly class Rules implements BarRules
         return $reach - Anchorage::length($this->concrete, $bars->diameter);
     }
 
-    public function links(float $V, float $d): float
+    public function links(float $V, float $d, float $T): float
     {
-        $fywk = $this->concrete->links->yield;
-        $least = ((0.08 * sqrt($this->concrete->grade->fck)) / $fywk) * $this->concrete->b;
-        $fywd = $fywk / $this->concrete->parameter('gammaS');
+        $least = ((0.08 * sqrt($this->concrete->grade->fck)) / $this->concrete->links->yield) * $this->concrete->b;
 
-        return max($least, $V / (0.9 * $d * $fywd * Shear::flattest($this->concrete, $V, $d)));
+        return max($least, $this->forForces($V, $d, $T) + $this->hung);
     }
 
-    public function linkSpacing(float $V, float $d): float
+    /** Without the least, and without what hangs. */
+    public function forForces(float $V, float $d, float $T): float
     {
-        return min(0.75 * $d, $this->concrete->links->area() / $this->links($V, $d));
+        $fywd = $this->concrete->links->yield / $this->concrete->parameter('gammaS');
+
+        return $T < TorsionBars::NOTHING
+            ? $V / (0.9 * $d * $fywd * Shear::flattest($this->concrete, $V, $d))
+            : $this->concrete->links->legs * Torsion::leg($this->concrete, $V, $d, $T);
+    }
+
+    public function linkSpacing(float $V, float $d, float $T): float
+    {
+        $most = $T < TorsionBars::NOTHING ? 0.75 * $d : min(0.75 * $d, Torsion::widest($this->concrete));
+
+        return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
+    }
+
+    public function along(): float
+    {
+        return $this->torsion->along($this->concrete);
     }
 
     public function sizes(): BarSizes

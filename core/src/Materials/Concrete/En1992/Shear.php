@@ -35,7 +35,7 @@ final readonly class Shear
             return $this->ofSlab($concrete, $spans, $derive);
         }
         $weighings = [];
-        $used = fn (float $V, float $d): float => $V / self::flattest($concrete, $V, $d);
+        $used = fn (float $V, float $d, float $T): float => $V / self::flattest($concrete, $V, $d);
         foreach ($spans->all() as [$field, $from, $to, $e]) {
             $links = $spans->worstZone($from, $to, $used);
             if ($links !== null) {
@@ -105,13 +105,21 @@ final readonly class Shear
     /** cot θ of V_Ed: as flat as the struts bear. */
     public static function angle(Working $w): float
     {
-        $flat = $w->line(
+        $w->line(
             'k_theta',
             'b_w * z * nu_1 * f_cd / V_Ed',
             Kind::Number,
             '6.2.3(3) (6.9)',
             'cot θ + tan θ at which the struts are used up',
         );
+
+        return self::angleOf($w);
+    }
+
+    /** cot θ of k_θ. */
+    public static function angleOf(Working $w): float
+    {
+        $flat = $w->value('k_theta');
 
         return match (true) {
             $flat >= self::FLATTEST + 1 / self::FLATTEST => $w->let(
@@ -138,6 +146,12 @@ final readonly class Shear
         $nu = 0.6 * (1 - $concrete->grade->fck / 250);
         $k = $V <= 0.0 ? INF : ($concrete->b * 0.9 * $d * $nu * Strength::fcd($concrete)) / $V;
 
+        return self::cot($k);
+    }
+
+    /** cot θ of what cot θ + tan θ may be. */
+    public static function cot(float $k): float
+    {
         return match (true) {
             $k >= self::FLATTEST + 1 / self::FLATTEST => self::FLATTEST,
             $k > 2.0 => ($k + sqrt($k ** 2 - 4)) / 2,
