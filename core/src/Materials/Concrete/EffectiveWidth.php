@@ -11,22 +11,29 @@ use Waage\Units\Kind;
  * How much of a flange counts at a place: in spans where moments sag, over supports where they hog. EN 1992-1-1,
  * 5.3.2.1 with Figure 5.2; ACI 318-19, 6.3.2; BS 8110-1:1997, 3.4.1.5. mm.
  */
-final readonly class EffectiveWidth
+final class EffectiveWidth
 {
     /** Parts of a span between zero moments, by how many of its ends go on (Figure 5.2). */
     private const PARTS = [1.0, 0.85, 0.7];
 
+    /** @var array<string, float> widths that have been worked out, by web, sign and half of a span */
+    private array $known = [];
+
     /** @param  non-empty-list<Span>  $spans */
     public function __construct(
-        private Code $code,
-        public Flange $flange,
-        private array $spans,
+        private readonly Code $code,
+        public readonly Flange $flange,
+        private readonly array $spans,
     ) {
     }
 
     public function at(float $x, float $web, int $sign): float
     {
-        return $this->derive(new Working(false), $x, $web, $sign);
+        $span = $this->spanAt($x);
+        $isLeft = $x - $span->from < $span->to - $x;
+        $key = "{$web} {$sign} {$span->from} {$isLeft}";
+
+        return $this->known[$key] ??= $this->derive(new Working(false), $x, $web, $sign);
     }
 
     /** The least of all places, for the stiffness. */
