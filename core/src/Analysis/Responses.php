@@ -73,6 +73,53 @@ final readonly class Responses
         );
     }
 
+    /**
+     * The same with the moment over some supports less by a part of it, in equilibrium: straight lines between supports are
+     * taken off, shear and reactions change with them; deflections stay.
+     *
+     * @param  list<array{float, float}>  $parts  place of a support, part
+     * @param  list<float>  $places  of all supports, from the left
+     */
+    public function redistributed(array $parts, array $places): self
+    {
+        $M = $this->M;
+        $reactions = $this->reactions;
+        foreach ($parts as [$x, $part]) {
+            $i = (int) array_search($x, $places, true);
+            $before = $this->segmentAt($x, true);
+            foreach ($this->M as $set => $segments) {
+                $off = $part * Polynomial::value($segments[$before], $x - $this->breaks[$before]);
+                foreach ([[$places[$i - 1] ?? $x, $x, 1], [$x, $places[$i + 1] ?? $x, -1]] as [$from, $to, $side]) {
+                    $slope = $to > $from ? ($side * $off) / ($to - $from) : 0.0;
+                    foreach ($to > $from ? $segments : [] as $k => $polynomial) {
+                        [$a, $b] = [$this->breaks[$k], $this->breaks[$k + 1]];
+                        if ($a >= $from - 1e-6 && $b <= $to + 1e-6) {
+                            $M[$set][$k][0] -= $slope * ($side > 0 ? $a - $from : $a - $to);
+                            $M[$set][$k][1] -= $slope;
+                        }
+                    }
+                    $other = $side > 0 ? $i - 1 : $i + 1;
+                    if (isset($reactions[$set][$other])) {
+                        // The other end of the span takes what this one loses.
+                        $reactions[$set][$other] = self::raised($reactions[$set][$other], -$side * $slope);
+                        $reactions[$set][$i] = self::raised($reactions[$set][$i], $side * $slope);
+                    }
+                }
+            }
+        }
+
+        return new self($this->breaks, $M, $this->W, $this->supports, $reactions, $this->sag, $this->N);
+    }
+
+    /**
+     * @param  array{float, float, float}  $reaction
+     * @return array{float, float, float}
+     */
+    private static function raised(array $reaction, float $by): array
+    {
+        return [$reaction[0] + $by, $reaction[1], $reaction[2]];
+    }
+
     public function segments(): int
     {
         return count($this->breaks) - 1;

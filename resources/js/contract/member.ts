@@ -295,6 +295,12 @@ export interface ConcreteDocument {
      */
     yield?: string
     /**
+     * By how much moments over inner supports are less, in %, by number of the support from 1; up to 30, by ACI 318 up to 20.
+     */
+    redistribution?: {
+        [k: string]: number | string
+    }
+    /**
      * What the cover is for: a class of EN 1992-1-1, Table 4.1, e.g. XC3; for ACI 318 interior, weather or ground; for BS 8110 mild to very severe. Empty: cover is not weighed.
      */
     exposure?: string

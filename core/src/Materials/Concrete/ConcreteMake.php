@@ -383,9 +383,16 @@ final readonly class ConcreteMake extends RectangularMake
     /** @return list<string> where forces are taken, for the assumptions of a sheet */
     public function told(): array
     {
+        $by = [];
+        foreach (array_filter($this->reductions->redistribution) as $number => $percent) {
+            $by[] = "support {$number} by {$percent} %";
+        }
         $least = $this->code() === Code::En1992 ? ', not below 0.65 of the fixed-end moment (5.3.2.2(3))' : '';
 
         return [
+            $by === []
+                ? 'Moments are not redistributed.'
+                : 'Moments over supports are less in every arrangement, the rest by equilibrium: '.implode(', ', $by).'. Diagrams of forces and reactions show them as they were before; top bars are as long as before.',
             $this->reductions->momentsAtFace
                 ? "Moments over supports at their faces: bearing cast in one with the beam{$least}."
                 : 'Moments where they are greatest, at the axis of the support.',

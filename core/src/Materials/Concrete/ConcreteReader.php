@@ -64,6 +64,7 @@ final readonly class ConcreteReader
             new Reductions(
                 $this->fields->flag($this->block, 'momentsAtFace', "{$this->path}momentsAtFace", false),
                 $this->fields->flag($this->block, 'shearAtD', "{$this->path}shearAtD", false),
+                $this->redistribution($shape),
             ),
         );
         $this->assertFits($make);
@@ -215,6 +216,45 @@ final readonly class ConcreteReader
         }
 
         return $fyk;
+    }
+
+    /** @return array<int, float> %, by number of the support */
+    private function redistribution(Shape $shape): array
+    {
+        $given = $this->block['redistribution'] ?? [];
+        $parts = [];
+        $most = Redistribution::most(Code::of($shape->basis));
+        foreach (is_array($given) ? $given : [] as $number => $percent) {
+            $path = "{$this->path}redistribution.{$number}";
+            $there = count($shape->supports);
+            if (! is_int($number) || $number <= 1 || $number >= $there || $this->isBesideOverhang($number, $shape)) {
+                $this->fields->fail($path, 'Moments are redistributed over supports between two spans.');
+
+                continue;
+            }
+            [$before, $after] = array_map(fn (int $i): float => $shape->supports[$i]->x, [$number - 2, $number]);
+            $x = $shape->supports[$number - 1]->x;
+            $ratio = ($x - $before) / ($after - $x);
+            if (Code::of($shape->basis) === Code::En1992 && ($ratio < 0.5 - 1e-9 || $ratio > 2.0 + 1e-9)) {
+                $this->fields->fail($path, 'The spans beside this support differ by more than two to one (5.5(4)).');
+            }
+            if (trim(is_scalar($percent) ? (string) $percent : '-') !== '') {
+                $parts[$number] = $this->fields->number($given, (string) $number, $path, 0.0, 0.0, $most);
+            }
+        }
+
+        return $parts;
+    }
+
+    private function isBesideOverhang(int $number, Shape $shape): bool
+    {
+        $x = $shape->supports[$number - 1]->x;
+        $beside = array_filter(
+            Span::all($shape->length, $shape->supports),
+            fn (Span $s): bool => $s->isOverhang && (abs($s->from - $x) < 1.0 || abs($s->to - $x) < 1.0),
+        );
+
+        return $beside !== [];
     }
 
     /** @return array{string|null, int, float, int|null} exposure, structural class, deviation, minutes of fire */

@@ -4,10 +4,23 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** What the width of supports takes off: moments count at their faces, shear at d from the face. */
+/**
+ * What the width of supports takes off, moments at their faces and shear at d from the face; and by how much moments over
+ * supports are redistributed, in %, by number of the support from 1.
+ */
 final readonly class Reductions
 {
-    public function __construct(public bool $momentsAtFace = false, public bool $shearAtD = false)
+    /** @param  array<int, float>  $redistribution */
+    public function __construct(
+        public bool $momentsAtFace = false,
+        public bool $shearAtD = false,
+        public array $redistribution = [],
+    ) {
+    }
+
+    /** Moment after to moment before, where it is least; it counts for all sections, on the safe side. */
+    public function delta(): float
     {
+        return 1 - max([0.0, ...$this->redistribution]) / 100;
     }
 }

@@ -6,6 +6,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
 import { barListCsv, massOf } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
+import RedistributionFields from '@/materials/concrete/RedistributionFields.vue'
 import FlangeFields from '@/materials/concrete/FlangeFields.vue'
 import { helpOf } from '@/lib/help'
 import { format } from '@/lib/units'
@@ -193,6 +194,7 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
             <span :title="helpOf(label)">{{ label }}</span>
         </label>
+        <RedistributionFields class="col-span-2" :editor="editor" />
         <button v-if="list.length" class="quiet col-span-2 px-0! text-left underline" @click="download">
             Bar list as CSV, {{ list.length }} marks, {{ mass }}
         </button>

@@ -54,18 +54,23 @@ final readonly class Bending
         Strength::let($w, $concrete);
         Section::width($concrete, $sign, $e->x, $w);
         $w->let('phi', Strength::PHI_BENDING, Kind::Number, 'Table 21.2.2', 'tension-controlled');
-        $this->deepest($w);
+        $this->deepest($concrete, $w);
         $this->bars($concrete, $sign, $stretch, $w);
 
         return $w;
     }
 
     /** What the section takes with the axis as deep as the strain of the bars allows. */
-    private function deepest(Working $w): void
+    private function deepest(ConcreteMake $concrete, Working $w): void
     {
         $w->let('E_s', Strength::ES, Kind::ModulusOfElasticity, '20.2.2.2');
         $w->line('epsilon_ty', 'f_y / E_s', Kind::Number, '21.2.2.1');
-        $w->line('c_max', '0.003 / (epsilon_ty + 0.003 + 0.003) * d_t', Kind::Size, '9.3.3.1', 'ε_t = ε_ty + 0.003');
+        if ($concrete->reductions->delta() < 1.0) {
+            $w->let('epsilon_min', Strength::leastStrain($concrete), Kind::Number, '6.6.5', 'moments redistributed');
+            $w->line('c_max', '0.003 / (0.003 + epsilon_min) * d_t', Kind::Size, '6.6.5', 'ε_t that it takes');
+        } else {
+            $w->line('c_max', '0.003 / (epsilon_ty + 0.003 + 0.003) * d_t', Kind::Size, '9.3.3.1', 'ε_t = ε_ty + 0.003');
+        }
         $w->line('a_max', 'beta_1 * c_max', Kind::Size, '22.2.2.4.1');
         if ($w->has('h_f') && $w->value('b') > $w->value('b_w') && $w->value('a_max') > $w->value('h_f')) {
             $w->line('C_f', '0.85 * f_c * (b - b_w) * h_f', Kind::Force, '22.2.2.4.1', 'flange beside the web');

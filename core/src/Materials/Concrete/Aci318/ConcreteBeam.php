@@ -17,6 +17,7 @@ use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\Hanging;
 use Waage\Materials\Concrete\LateralSlenderness;
+use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Member\Support;
@@ -25,6 +26,9 @@ use Waage\Member\Support;
 final readonly class ConcreteBeam implements MemberChecks
 {
     use PlainChecks;
+
+    /** With moments redistributed, for strength. */
+    private MemberEnvelopes $strength;
 
     private Bending $bending;
 
@@ -38,11 +42,12 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $this->strength = Redistribution::of($envelopes);
         $this->unweighed = new Unweighed('ACI 318-19', 'concrete');
-        $this->bending = new Bending($envelopes);
-        $this->shear = new Shear($envelopes);
+        $this->bending = new Bending($this->strength);
+        $this->shear = new Shear($this->strength);
         $this->deflection = new Deflection($envelopes);
-        $this->development = new Development($envelopes);
+        $this->development = new Development($this->strength);
     }
 
     /** With its bars and stirrups. */
@@ -52,7 +57,7 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = (new Detailing($this->envelopes, new Rules($concrete)))->of($concrete);
+        $concrete = (new Detailing($this->strength, new Rules($concrete), $this->envelopes))->of($concrete);
         $isBent = fn (Support $s): bool => $this->development->isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
@@ -63,7 +68,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->envelopes, new Rules($concrete)))->figures($concrete);
+        return (new SteelAlong($this->strength, new Rules($concrete)))->figures($concrete);
     }
 
     public function standard(): string
@@ -96,7 +101,7 @@ final readonly class ConcreteBeam implements MemberChecks
     /** @return list<BarGroup> */
     private function stressed(ConcreteMake $concrete): array
     {
-        return StressedStretches::groups($this->envelopes, $concrete, Strength::block($concrete));
+        return StressedStretches::groups($this->strength, $concrete, Strength::block($concrete));
     }
 
     public function assumptions(): array
@@ -108,7 +113,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Bottom bars of a span run from support to support.',
             'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3).',
             'Bars in compression are used only where the moment calls for them.',
-            'Forces from elastic analysis of the uncracked member, no redistribution (6.6.5).',
+            'Forces from elastic analysis of the uncracked member.',
             ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),
             'Deflection: gross member times I_g/I_e of each load level; sustained load as the combinations for long-term effects say; five years.',
             'Deflections in diagrams and tables are those of the gross section, at once: less than the beam will show.',

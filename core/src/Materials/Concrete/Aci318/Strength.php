@@ -79,10 +79,18 @@ final class Strength
         return $concrete->fyk / self::ES;
     }
 
+    /** ε_t of 9.3.3.1; where moments are redistributed 0.0075, and a thousandth for each per cent (6.6.5). */
+    public static function leastStrain(ConcreteMake $concrete): float
+    {
+        $percent = 100 * (1 - $concrete->reductions->delta());
+
+        return max(self::yieldStrain($concrete) + 0.003, ...$percent > 0.0 ? [0.0075, $percent / 1000] : [0.0]);
+    }
+
     /** Nominal; the axis at most so deep that bars strain as 9.3.3.1 and 7.3.3.1 ask. */
     public static function block(ConcreteMake $concrete): StressBlock
     {
-        $deepest = 0.003 / (0.006 + self::yieldStrain($concrete));
+        $deepest = 0.003 / (0.003 + self::leastStrain($concrete));
 
         return new StressBlock(0.85 * $concrete->grade->fck, self::beta($concrete), $deepest, 3.0, $concrete->fyk);
     }

@@ -81,7 +81,7 @@ final readonly class Bending
     /** A_s that M asks for, by the design formulae of 3.4.4.4; of flanges by the block of Figure 3.3. */
     public static function needed(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
     {
-        $w->let('K_lim', Strength::K, Kind::Number, '3.4.4.4', 'K′, no redistribution');
+        $w->let('K_lim', Strength::limit($concrete), Kind::Number, '3.4.4.4', 'K′ by β_b');
         $isWeb = $w->has('h_f') && $w->value('b') > $w->value('b_w');
         $isWeb = $isWeb && $w->value('M') > $w->value('0.45 * f_cu * b * h_f * (d - h_f / 2)');
         if ($isWeb) {
@@ -91,7 +91,7 @@ final readonly class Bending
         [$M, $b] = $isWeb ? ['(M - M_f)', 'b_w'] : ['M', 'b'];
         $w->line('K', "{$M} / ({$b} * d^2 * f_cu)", Kind::Number, '3.4.4.4', $isWeb ? 'of the web' : '');
         $more = $isWeb ? ' + F_f / (f_y / gamma_ms)' : '';
-        if ($w->value('K') <= Strength::K) {
+        if ($w->value('K') <= $w->value('K_lim')) {
             $w->line('z', 'min(d * (0.5 + sqrt(0.25 - K / 0.9)), 0.95 * d)', Kind::Size, '3.4.4.4');
             $w->line('A_s_req', "{$M} / (f_y / gamma_ms * z){$more}", Kind::SteelArea, '3.4.4.4', 'needed');
 

@@ -17,6 +17,7 @@ use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\Hanging;
 use Waage\Materials\Concrete\LateralSlenderness;
+use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Member\Support;
@@ -26,6 +27,9 @@ use Waage\Units\UnitSystem;
 final readonly class ConcreteBeam implements MemberChecks
 {
     use PlainChecks;
+
+    /** With moments redistributed, for strength. */
+    private MemberEnvelopes $strength;
 
     private Bending $bending;
 
@@ -37,10 +41,11 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $this->strength = Redistribution::of($envelopes);
         $this->unweighed = new Unweighed('BS 8110-1', 'concrete');
-        $this->bending = new Bending($envelopes);
-        $this->shear = new Shear($envelopes);
-        $this->spanDepth = new SpanDepth($envelopes);
+        $this->bending = new Bending($this->strength);
+        $this->shear = new Shear($this->strength);
+        $this->spanDepth = new SpanDepth($this->strength);
     }
 
     /** With its bars and links. */
@@ -50,7 +55,7 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = (new Detailing($this->envelopes, new Rules($concrete)))->of($concrete);
+        $concrete = (new Detailing($this->strength, new Rules($concrete), $this->envelopes))->of($concrete);
         $isBent = fn (Support $s): bool => Anchorage::isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
@@ -61,7 +66,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->envelopes, new Rules($concrete)))->figures($concrete);
+        return (new SteelAlong($this->strength, new Rules($concrete)))->figures($concrete);
     }
 
     /** Strengths in MPa and lengths in mm stand in its formulas. */
@@ -105,7 +110,7 @@ final readonly class ConcreteBeam implements MemberChecks
     /** @return list<BarGroup> */
     private function stressed(ConcreteMake $concrete): array
     {
-        return StressedStretches::groups($this->envelopes, $concrete, Strength::block($concrete));
+        return StressedStretches::groups($this->strength, $concrete, Strength::block($concrete));
     }
 
     public function assumptions(): array
@@ -116,7 +121,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
             'Bottom bars of a span run from support to support.',
             'Top bars over a support reach an anchorage length, at least d and 12 ø, beyond the place where those that run through suffice (3.12.9.1).',
-            'Forces from elastic analysis of the uncracked section, no redistribution (3.2.2.1): β_b = 1, K′ = 0.156.',
+            'Forces from elastic analysis of the uncracked section.',
             ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),
             'All permanent load has one factor unless the member says that it varies by span (3.2.1.2.2).',
             'Deflection by span to depth (3.4.6); deflections in diagrams are those of the uncracked section, at once.',

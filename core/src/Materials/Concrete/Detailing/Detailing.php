@@ -31,8 +31,12 @@ final readonly class Detailing
 
     private LinkZones $zones;
 
-    public function __construct(private MemberEnvelopes $envelopes, private BarRules $rules)
-    {
+    /** @param  MemberEnvelopes  $elastic  before moments are redistributed: bars over supports are as long as these ask for */
+    public function __construct(
+        private MemberEnvelopes $envelopes,
+        private BarRules $rules,
+        private MemberEnvelopes $elastic,
+    ) {
         $this->zones = new LinkZones($envelopes, $rules);
     }
 
@@ -100,7 +104,7 @@ final readonly class Detailing
     /** @return non-empty-list<BarStretch> with some bars that run through, those over supports */
     private function over(ConcreteMake $concrete, BarChoice $choice, BarGroup $through): array
     {
-        $curtailment = new Curtailment($this->envelopes, $concrete, $through, $this->rules);
+        $curtailment = new Curtailment($this->elastic, $concrete, $through, $this->rules);
         $groups = [];
         foreach ($curtailment->regions() as $support => [$from, $to]) {
             $said = $concrete->wishes->supports[$support] ?? null;

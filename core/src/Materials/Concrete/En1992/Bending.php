@@ -27,7 +27,7 @@ final readonly class Bending
     {
         $weighings = [];
         foreach ([1, -1] as $sign) {
-            $block = Block::of($concrete->grade)->numbers($concrete);
+            $block = Block::of($concrete)->numbers($concrete);
             foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
                 $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $derive);
                 $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $derive);
@@ -88,10 +88,10 @@ final readonly class Bending
     /** The most that the section takes without steel in compression; and what M_Ed needs. */
     public static function needed(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
     {
-        $block = Block::of($concrete->grade);
+        $block = Block::of($concrete);
         [$k, $half, $f] = [$block->depth(), $block->half(), $block->strength()];
         $block->let($w);
-        $w->line('x_max', $block->deepest(), Kind::Size, '5.5(4)', 'without redistribution');
+        $w->line('x_max', $block->deepest(), Kind::Size, '5.5(4)');
         $isWeb = self::isFlanged($w) && $w->value("{$k} * x_max") > $w->value('h_f');
         if ($isWeb) {
             $w->line('F_f', "(b - b_w) * h_f * {$f}", Kind::Force, '3.1.7(3)', 'flange beside the web');
@@ -120,7 +120,7 @@ final readonly class Bending
 
     private static function compression(ConcreteMake $concrete, int $sign, BarStretch $stretch, Working $w): void
     {
-        $block = Block::of($concrete->grade);
+        $block = Block::of($concrete);
         $other = $concrete->steel()->leastInCompression($sign, $stretch->from, $stretch->to);
         $w->let('d_2', $other->centroid(), Kind::Size, '', 'to the bars in compression');
         $rule = "min(f_yd, {$block->stress()} * (1 - d_2 / x_max)) - {$block->strength()}";
@@ -133,7 +133,7 @@ final readonly class Bending
     /** M_Rd of the bars; with those in compression where M_Ed calls for them and the bars in tension can use them. */
     private function resistance(ConcreteMake $concrete, BarGroup $group, Working $w): void
     {
-        $block = Block::of($concrete->grade);
+        $block = Block::of($concrete);
         [$k, $half, $f] = [$block->depth(), $block->half(), $block->strength()];
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $group->text());
         if ($w->value('M_Ed') > $w->value('M_max') && $w->value('A_s * f_yd') > $w->value('F_max')) {

@@ -9,9 +9,10 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Tools\RequiredSteel;
 use Waage\Materials\Concrete\Grade;
 use Waage\Materials\Concrete\StressBlock;
+use Waage\Units\Kind;
 
 /**
- * The rectangular block of stress of EN 1992-1-1, 3.1.7(3), and how deep the axis may lie (5.5(4) without
+ * The rectangular block of stress of EN 1992-1-1, 3.1.7(3), and how deep the axis may lie (5.5(4) with the
  * redistribution): as numbers, and as parts of formulas, which stay short up to C50.
  */
 final readonly class Block
@@ -28,19 +29,19 @@ final readonly class Block
     /** Greatest x/d. */
     public float $deepest;
 
-    private function __construct(private Grade $grade)
+    private function __construct(private Grade $grade, private float $delta)
     {
         $fck = $grade->fck;
         $isHigh = $grade->isHigh();
         $this->lambda = $isHigh ? 0.8 - ($fck - 50) / 400 : 0.8;
         $this->eta = $isHigh ? 1 - ($fck - 50) / 200 : 1.0;
         $this->epsilon = $isHigh ? 2.6 + 35 * ((90 - $fck) / 100) ** 4 : 3.5;
-        $this->deepest = (1 - ($isHigh ? 0.54 : 0.44)) / (1.25 * (0.6 + 1.4 / $this->epsilon));
+        $this->deepest = ($delta - ($isHigh ? 0.54 : 0.44)) / (1.25 * (0.6 + 1.4 / $this->epsilon));
     }
 
-    public static function of(Grade $grade): self
+    public static function of(ConcreteMake $concrete): self
     {
-        return new self($grade);
+        return new self($concrete->grade, $concrete->reductions->delta());
     }
 
     public function numbers(ConcreteMake $concrete): StressBlock
@@ -55,6 +56,9 @@ final readonly class Block
     {
         if ($this->grade->isHigh()) {
             RequiredSteel::block($w);
+        }
+        if ($this->delta < 1.0) {
+            $w->let('delta', $this->delta, Kind::Number, '5.5(4)', 'moments redistributed');
         }
     }
 
@@ -81,6 +85,10 @@ final readonly class Block
 
     public function deepest(): string
     {
-        return $this->grade->isHigh() ? '(1 - 0.54) / (1.25 * (0.6 + 1.4 / epsilon_cu)) * d' : '(1 - 0.44) / 1.25 * d';
+        $delta = $this->delta < 1.0 ? 'delta' : '1';
+
+        return $this->grade->isHigh()
+            ? "({$delta} - 0.54) / (1.25 * (0.6 + 1.4 / epsilon_cu)) * d"
+            : "({$delta} - 0.44) / 1.25 * d";
     }
 }

@@ -16,6 +16,7 @@ use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\LateralSlenderness;
+use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\TorsionBars;
 use Waage\Member\Support;
@@ -25,6 +26,9 @@ use Waage\Units\UnitSystem;
 final readonly class ConcreteBeam implements MemberChecks
 {
     use PlainChecks;
+
+    /** With moments redistributed, for strength. */
+    private MemberEnvelopes $strength;
 
     private Bending $bending;
 
@@ -48,15 +52,16 @@ final readonly class ConcreteBeam implements MemberChecks
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $this->strength = Redistribution::of($envelopes);
         $this->unweighed = new Unweighed('EN 1992-1-1', 'concrete');
-        $this->bending = new Bending($envelopes);
-        $this->shear = new Shear($envelopes);
-        $this->torsion = new Torsion($envelopes);
-        $this->hangers = new Hangers($envelopes);
-        $this->flangeShear = new FlangeShear($envelopes);
-        $this->spanDepth = new SpanDepth($envelopes);
+        $this->bending = new Bending($this->strength);
+        $this->shear = new Shear($this->strength);
+        $this->torsion = new Torsion($this->strength);
+        $this->hangers = new Hangers($this->strength);
+        $this->flangeShear = new FlangeShear($this->strength);
+        $this->spanDepth = new SpanDepth($this->strength);
         $this->deflection = new Deflection($envelopes);
-        $this->endAnchorage = new EndAnchorage($envelopes);
+        $this->endAnchorage = new EndAnchorage($this->strength);
         $this->cracks = new Cracks($envelopes);
     }
 
@@ -68,7 +73,7 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = (new Detailing($this->envelopes, $this->rules($concrete)))->of($concrete);
+        $concrete = (new Detailing($this->strength, $this->rules($concrete), $this->envelopes))->of($concrete);
         $along = $concrete->isSlab() ? 0.0 : $this->rules($concrete)->along();
         $concrete = $along > 0.0
             ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
@@ -88,7 +93,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->envelopes, $this->rules($concrete)))->figures($concrete);
+        return (new SteelAlong($this->strength, $this->rules($concrete)))->figures($concrete);
     }
 
     /** Strengths in MPa and lengths in mm stand in its formulas. */
@@ -148,7 +153,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
             'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
             'Steel in compression is used only where the moment calls for it.',
-            'Forces from elastic analysis of the uncracked section, no redistribution (5.4); x is at most 0.448 d (5.5(4)).',
+            'Forces from elastic analysis of the uncracked section (5.4).',
             'Links carry all of the shear (6.2.3).',
             ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),
             'Deflection in the end under quasi-permanent load, by curvature with tension stiffening, creep and shrinkage (7.4.3); forces stay those of the uncracked member.',

@@ -27,7 +27,7 @@ final readonly class Rules implements BarRules
         private Torsion $torsion,
         Hangers $hangers,
     ) {
-        $this->block = Block::of($concrete->grade)->numbers($concrete);
+        $this->block = Block::of($concrete)->numbers($concrete);
         $this->hung = $hangers->areNeeded($concrete) ? $hangers->area($concrete) : 0.0;
     }
 
