@@ -49,6 +49,7 @@ final class Formula
         'root_fc' => "\\sqrt{f'_{\\mathrm{c}}}",
         'phiM_n' => '\\phi M_{\\mathrm{n}}',
         'phiV_n' => '\\phi V_{\\mathrm{n}}',
+        'phiT_th' => '\\phi T_{\\mathrm{th}}',
         'phiV_c' => '\\phi V_{\\mathrm{c}}',
         'A_s_c' => "A'_{\\mathrm{s}}",
         'd_c' => "d'",

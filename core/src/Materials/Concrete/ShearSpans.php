@@ -90,6 +90,18 @@ final readonly class ShearSpans
         return $zones[0] ?? throw new \LogicException('A beam has links.');
     }
 
+    /** The same among the zones that a torque of so much twists; all of them where none is. */
+    public function widestTwisted(float $least): LinkZone
+    {
+        $zones = array_values(array_filter(
+            $this->concrete->steel()->links,
+            fn (LinkZone $z): bool => $this->torque($z->from, $z->to) >= $least,
+        ));
+        usort($zones, fn (LinkZone $a, LinkZone $b): int => $b->spacing <=> $a->spacing);
+
+        return $zones[0] ?? $this->widest();
+    }
+
     /** Bars in tension where shear is greatest: those of the greater moment there. */
     public function tension(Extreme $e): BarGroup
     {

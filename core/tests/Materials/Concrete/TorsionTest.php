@@ -54,13 +54,45 @@ it('chooses links and bars that hold, and lists the bars', function (): void {
     expect($where)->toContain('for torsion, around the links');
 });
 
-it('does not weigh torsion of slabs or by the other standards', function (array $concrete, array $basis): void {
+it('does not weigh torsion of slabs, and says so', function (array $concrete, array $basis): void {
     $torsion = array_filter(twistedBeam($concrete, $basis)->weighings, fn (Weighing $w): bool => $w->id === 'torsion');
     expect(array_column($torsion, 'state'))->toBe([State::NotCovered]);
 })->with([
     'slab' => [['form' => 'slab', 'width' => '1 m', 'depth' => '200 mm'], []],
-    'ACI' => [['grade' => '28 MPa'], ['combinations' => 'asce-7-16-lrfd']], 'BS' => [['grade' => '35 MPa'], ['combinations' => 'classic']],
+    'ACI' => [['form' => 'slab', 'width' => '1 m', 'depth' => '200 mm', 'grade' => '28 MPa'], ['combinations' => 'asce-7-16-lrfd']],
+    'BS' => [['form' => 'slab', 'width' => '1 m', 'depth' => '200 mm', 'grade' => '35 MPa'], ['combinations' => 'classic']],
 ]);
+
+// By hand, in SI: a_s = 35 mm, A_oh = 280 · 530, p_h = 1620 mm; T_u = (1.2 · 12 + 1.6 · 10) · 3 · 0.2 = 18.24 kNm above φ T_th = 0.75 · 0.083 √28 ·
+// 210000²/1900 = 7.65 kNm; A_t/s = T_u/(1.5 · 0.85 · A_oh · f_yt), and so on.
+it('is weighed by ACI above its threshold', function (): void {
+    $design = twistedBeam(['grade' => '28 MPa', 'yield' => '420 MPa', 'linkYield' => '410 MPa'], ['combinations' => 'asce-7-16-lrfd']);
+    $lines = linesOf($design, 'torsion-bars');
+    $Ao = 0.85 * 280 * 530;
+    expect($lines['T_u'])->toBeNear(18.24e6, 1e-6)->and($lines['A_o'])->toBeNear($Ao, 1e-9)->and($lines['A_l_T'])->toBeNear(18.24e6 * 1620 / (1.5 * $Ao * 420), 1e-6)
+        ->and($lines['A_l_min'])->toBeNear(0.42 * sqrt(28) * 210000 / 420 - 18.24e6 / (1.5 * $Ao * 410) * 1620 * 410 / 420, 1e-6);
+    $size = linesOf($design, 'torsion-struts');
+    expect($size['v_u'])->toBeNear(hypot(91200 / (350 * $size['d']), 18.24e6 * 1620 / (1.7 * (280 * 530) ** 2)), 1e-4)
+        ->and($size['v_max'])->toBeNear(0.75 * 0.83 * sqrt(28), 1e-4);
+    $small = weighingOf(twistedBeam(['grade' => '28 MPa'], ['combinations' => 'asce-7-16-lrfd'], '50 mm'), 'torsion');
+    expect($small->state)->toBe(State::NotNeeded)->and($small->capacity)->toBeNear(0.75 * 0.083 * sqrt(28) * 210000 ** 2 / 1900, 1e-6);
+});
+
+// By hand: v_t = 2 T/(350² (600 − 350/3)); T = (1.4 · 12 + 1.6 · 10) · 3 · 0.2 = 19.68 kNm: 0.665 MPa above 0.067 √35 = 0.396; x_1 = 280, y_1 = 530.
+it('is weighed by BS 8110 above its least stress', function (): void {
+    $design = twistedBeam(['grade' => '35 MPa'], ['combinations' => 'classic']);
+    $lines = linesOf($design, 'torsion-bars');
+    expect($lines['v_t'])->toBeNear(2 * 19.68e6 / (350 ** 2 * (600 - 350 / 3)), 1e-6)
+        ->and($lines['A_s'])->toBeNear(19.68e6 / (0.8 * 280 * 530 * 460 / 1.05) * 810, 1e-6);
+    expect(weighingOf(twistedBeam(['grade' => '35 MPa'], ['combinations' => 'classic'], '50 mm'), 'torsion')->state)->toBe(State::NotNeeded);
+});
+
+it('chooses links and bars that hold by the other standards', function (array $concrete, array $basis): void {
+    foreach (['200 mm', '400 mm'] as $across) {
+        $failing = array_filter(twistedBeam($concrete, $basis, $across)->weighings, fn (Weighing $w): bool => str_starts_with($w->id, 'torsion') && ! $w->holds());
+        expect($failing)->toBe([]);
+    }
+})->with([[['grade' => '28 MPa'], ['combinations' => 'asce-7-16-lrfd']], [['grade' => '35 MPa'], ['combinations' => 'classic']]]);
 
 // Load on ledges hangs on the links: 31.2 kN/m on two legs at 434.8 MPa; on one leg where it twists the beam.
 it('hangs the load of ledges up', function (string $across, float $legs): void {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
@@ -20,6 +21,7 @@ use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
+use Waage\Materials\Concrete\TorsionBars;
 use Waage\Member\Support;
 
 /** The checks of a concrete beam or a one-way slab after ACI 318-19. */
@@ -34,6 +36,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Shear $shear;
 
+    private Torsion $torsion;
+
     private Deflection $deflection;
 
     private Development $development;
@@ -46,6 +50,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->unweighed = new Unweighed('ACI 318-19', 'concrete');
         $this->bending = new Bending($this->strength);
         $this->shear = new Shear($this->strength);
+        $this->torsion = new Torsion($this->strength);
         $this->deflection = new Deflection($envelopes);
         $this->development = new Development($this->strength);
     }
@@ -57,7 +62,11 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = (new Detailing($this->strength, new Rules($concrete), $this->envelopes))->of($concrete);
+        $concrete = (new Detailing($this->strength, new Rules($concrete, $this->torsion), $this->envelopes))->of($concrete);
+        $along = $concrete->isSlab() ? 0.0 : (new Rules($concrete, $this->torsion))->along();
+        $concrete = $along > 0.0
+            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
+            : $concrete;
         $isBent = fn (Support $s): bool => $this->development->isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
@@ -68,7 +77,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->strength, new Rules($concrete)))->figures($concrete);
+        return (new SteelAlong($this->strength, new Rules($concrete, $this->torsion)))->figures($concrete);
     }
 
     public function standard(): string
@@ -85,16 +94,20 @@ final readonly class ConcreteBeam implements MemberChecks
                 ? []
                 : [
                     ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, new Rules($concrete), $derive),
+                    ...$this->shear->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
                     ...$this->deflection->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
+                    ...$this->torsion->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
                     ...Hanging::refuse($this->envelopes, $concrete),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
                 ],
-            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+            ...array_filter(
+                $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+                fn (Weighing $w): bool => $w->id !== 'torsion',
+            ),
         ];
     }
 

@@ -11,6 +11,7 @@ use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Materials\Concrete\Detailing\BarSizes;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
+use Waage\Materials\Concrete\TorsionBars;
 
 /** What ACI 318-19 asks of bars and stirrups. */
 final readonly class Rules implements BarRules
@@ -19,7 +20,7 @@ final readonly class Rules implements BarRules
 
     private float $root;
 
-    public function __construct(private ConcreteMake $concrete)
+    public function __construct(private ConcreteMake $concrete, private Torsion $torsion)
     {
         $this->block = Strength::block($concrete);
         $this->root = Strength::root($concrete);
@@ -91,7 +92,10 @@ final readonly class Rules implements BarRules
         $floor = Strength::isMetric($this->concrete) ? 0.35 : 50 * 0.00689475729;
         $least = max(Strength::of($this->concrete, 0.75, 0.062) * $this->root, $floor) * $b;
 
-        return max($least, ($V / Strength::PHI_SHEAR - $Vc) / $d) / $this->concrete->links->yield;
+        $own = max($least, ($V / Strength::PHI_SHEAR - $Vc) / $d) / $this->concrete->links->yield;
+        $legs = $this->concrete->links->legs;
+
+        return $T < TorsionBars::NOTHING ? $own : max($own, $legs * Torsion::leg($this->concrete, $V, $d, $T));
     }
 
     public function linkSpacing(float $V, float $d, float $T): float
@@ -102,12 +106,14 @@ final readonly class Rules implements BarRules
         $inch = Strength::isMetric($this->concrete) ? 25.0 : 25.4;
         $most = $isClose ? min($d / 4, 12 * $inch) : min($d / 2, 24 * $inch);
 
+        $most = $T < TorsionBars::NOTHING ? $most : min($most, Torsion::widest($this->concrete, $T));
+
         return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
     }
 
     public function along(): float
     {
-        return 0.0;
+        return $this->torsion->area($this->concrete);
     }
 
     public function sizes(): BarSizes

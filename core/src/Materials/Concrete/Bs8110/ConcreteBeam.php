@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
@@ -20,6 +21,7 @@ use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
+use Waage\Materials\Concrete\TorsionBars;
 use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
@@ -35,6 +37,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Shear $shear;
 
+    private Torsion $torsion;
+
     private SpanDepth $spanDepth;
 
     private Unweighed $unweighed;
@@ -45,6 +49,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->unweighed = new Unweighed('BS 8110-1', 'concrete');
         $this->bending = new Bending($this->strength);
         $this->shear = new Shear($this->strength);
+        $this->torsion = new Torsion($this->strength);
         $this->spanDepth = new SpanDepth($this->strength);
     }
 
@@ -55,7 +60,11 @@ final readonly class ConcreteBeam implements MemberChecks
         if ($concrete->steel !== null) {
             return $concrete;
         }
-        $concrete = (new Detailing($this->strength, new Rules($concrete), $this->envelopes))->of($concrete);
+        $concrete = (new Detailing($this->strength, new Rules($concrete, $this->torsion), $this->envelopes))->of($concrete);
+        $along = $concrete->isSlab() ? 0.0 : (new Rules($concrete, $this->torsion))->along();
+        $concrete = $along > 0.0
+            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
+            : $concrete;
         $isBent = fn (Support $s): bool => Anchorage::isBent($concrete, $s);
         $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
 
@@ -66,7 +75,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->strength, new Rules($concrete)))->figures($concrete);
+        return (new SteelAlong($this->strength, new Rules($concrete, $this->torsion)))->figures($concrete);
     }
 
     /** Strengths in MPa and lengths in mm stand in its formulas. */
@@ -94,16 +103,20 @@ final readonly class ConcreteBeam implements MemberChecks
                 ? []
                 : [
                     ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, new Rules($concrete), $derive),
+                    ...$this->shear->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...$this->torsion->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
                     ...Hanging::refuse($this->envelopes, $concrete),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
                 ],
-            ...$this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+            ...array_filter(
+                $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
+                fn (Weighing $w): bool => $w->id !== 'torsion',
+            ),
         ];
     }
 

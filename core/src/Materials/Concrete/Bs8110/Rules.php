@@ -12,13 +12,14 @@ use Waage\Materials\Concrete\Detailing\BarSizes;
 use Waage\Materials\Concrete\Profile;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
+use Waage\Materials\Concrete\TorsionBars;
 
 /** What BS 8110-1:1997 asks of bars and links. */
 final readonly class Rules implements BarRules
 {
     private StressBlock $block;
 
-    public function __construct(private ConcreteMake $concrete)
+    public function __construct(private ConcreteMake $concrete, private Torsion $torsion)
     {
         $this->block = Strength::block($concrete);
     }
@@ -91,11 +92,29 @@ final readonly class Rules implements BarRules
     {
         $b = $this->concrete->b;
         $yield = $this->concrete->links->yield / $this->concrete->parameter('gammaMs');
+        $vc = $this->concreteStress($d);
+        $own = ($b * max(0.4, $V / ($b * $d) - $vc)) / $yield;
+        $torsion = $T < TorsionBars::NOTHING ? 0.0 : Torsion::links($this->concrete, $T);
+
+        return max($own, $this->forShear($V, $d) + ($this->concrete->links->legs / 2) * $torsion);
+    }
+
+    /** v_c with the fewest bars there are, MPa. */
+    private function concreteStress(float $d): float
+    {
         $low = min(0.15, 100 * $this->leastSteel($d));
         $strength = (min($this->concrete->grade->cube, 40.0) / 25) ** (1 / 3);
-        $vc = ((0.79 * $low ** (1 / 3) * max((400 / $d) ** 0.25, 1.0)) / 1.25) * $strength;
 
-        return ($b * max(0.4, $V / ($b * $d) - $vc)) / $yield;
+        return ((0.79 * $low ** (1 / 3) * max((400 / $d) ** 0.25, 1.0)) / 1.25) * $strength;
+    }
+
+    /** Without the least: all legs by length. */
+    public function forShear(float $V, float $d): float
+    {
+        $b = $this->concrete->b;
+        $yield = $this->concrete->links->yield / $this->concrete->parameter('gammaMs');
+
+        return ($b * max(0.0, $V / ($b * $d) - $this->concreteStress($d))) / $yield;
     }
 
     /** Of the fewest bars at either face, as a part of b d. */
@@ -110,12 +129,14 @@ final readonly class Rules implements BarRules
 
     public function linkSpacing(float $V, float $d, float $T): float
     {
-        return min(0.75 * $d, $this->concrete->links->area() / $this->links($V, $d, $T));
+        $most = $T < TorsionBars::NOTHING ? 0.75 * $d : min(0.75 * $d, Torsion::widest($this->concrete, $T));
+
+        return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
     }
 
     public function along(): float
     {
-        return 0.0;
+        return $this->torsion->area($this->concrete);
     }
 
     public function sizes(): BarSizes

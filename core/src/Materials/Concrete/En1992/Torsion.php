@@ -171,7 +171,7 @@ final readonly class Torsion
         $w = new Working($derive);
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
-        $w->let('s', $spans->widest()->spacing, Kind::Size, '', 'where it is widest');
+        $w->let('s', $spans->widestTwisted(TorsionBars::NOTHING)->spacing, Kind::Size, '', 'where it is widest');
         $w->line('s_max', 'min(2 * (b_w + h) / 8, b_w, h)', Kind::Size, '9.2.3(3)');
         $w->line('u', 's / s_max', Kind::Number, '9.2.3(3)');
 
