@@ -25,12 +25,13 @@ final class Shortlist
                     ? $design->checks
                     : $material->checks(new MemberEnvelopes($acting->beam, $acting->combinations));
             $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
+            $settled = $checks->settle($make);
             $weighings = [
-                ...$checks->weigh($checks->settle($make), false),
+                ...$checks->weigh($settled, false),
                 ...$supports->weigh($make->weight(), false),
                 ...(new FrequencyCheck($held ?? $design->beam))->weigh($make, false),
             ];
-            $rows[] = new ShortlistRow($make, Verdict::of(Design::counting($member, $weighings)));
+            $rows[] = new ShortlistRow($settled, Verdict::of(Design::counting($member, $weighings)));
         }
 
         return $rows;

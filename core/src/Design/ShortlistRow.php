@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Material\Make;
+use Waage\Material\Reinforced;
 
 final readonly class ShortlistRow
 {
@@ -14,7 +15,7 @@ final readonly class ShortlistRow
 
     /**
      * @return array{name: string, family: string, depth: float, width: float, weight: float, surface: float,
-     *     price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string,
+     *     steel: float|null, steelByVolume: float|null, price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string,
      *     reason: string, patch: array<string, mixed>}
      */
     public function toArray(Rates $rates): array
@@ -26,6 +27,8 @@ final readonly class ShortlistRow
             'width' => $this->make->width(),
             'weight' => $this->make->weight(),
             'surface' => $this->make->surface(),
+            'steel' => $this->make instanceof Reinforced ? $this->make->steelByLength() : null,
+            'steelByVolume' => $this->make instanceof Reinforced ? $this->make->steelByVolume() : null,
             'price' => $rates->pricePerMetre($this->make),
             'carbon' => $rates->carbonPerMetre($this->make),
             'favourite' => in_array($this->make->name(), $rates->favourites, true),

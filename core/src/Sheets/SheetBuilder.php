@@ -225,7 +225,10 @@ final readonly class SheetBuilder
                 : [Block::figure('T', 'Torque, envelope of the strength combinations')],
             Block::table(['Extreme', '>Value', '>At x', 'Comb.', 'Variable load'], $rows),
             ...$this->design->combinations !== []
-                ? (new TenthsTable($this->design, $this->result['envelope']))->toBlocks()
+                ? [
+                    ...(new TenthsTable($this->design, $this->result['envelope']))->toBlocks(),
+                    ...(new FiguresTable($this->design))->toBlocks(),
+                ]
                 : [],
         ];
     }

@@ -22,6 +22,8 @@ interface Row {
     width: number
     weight: number
     surface: number
+    steel: number | null
+    steelByVolume: number | null
     price: number | null
     carbon: number | null
     favourite: boolean
@@ -33,7 +35,7 @@ interface Row {
 }
 const rows = ref<Row[]>([])
 const fault = ref('')
-type Sort = 'weight' | 'depth' | 'surface' | 'price' | 'carbon' | 'ratio'
+type Sort = 'weight' | 'depth' | 'surface' | 'steel' | 'price' | 'carbon' | 'ratio'
 const sort = ref<Sort>('weight')
 const failing = ref(false)
 const favourites = ref(false)
@@ -84,6 +86,10 @@ const measure = computed(() => {
             return units.value === 'us'
                 ? { unit: 'ft²/ft', of: (r: Row) => (r.surface / 304.8).toFixed(2) }
                 : { unit: 'm²/m', of: (r: Row) => (r.surface / 1000).toFixed(2) }
+        case 'steel':
+            return units.value === 'us'
+                ? { unit: 'lb/ft (lb/yd³)', of: (r: Row) => steelText(r, 671.969, 1685.555e6) }
+                : { unit: 'kg/m (kg/m³)', of: (r: Row) => steelText(r, 1e3, 1e9) }
         case 'price':
             return { unit: `${currency.value || 'price'}/${perLength}`, of: (r: Row) => (r.price === null ? '–' : (r.price * length).toFixed(2)) }
         case 'carbon':
@@ -92,6 +98,12 @@ const measure = computed(() => {
             return { unit: unitOf('mass', units.value), of: (r: Row) => number(r.weight, 'mass', units.value) }
     }
 })
+const hasSteel = computed(() => rows.value.some((r) => r.steel !== null))
+/** Steel by length, and by volume of concrete. */
+function steelText(row: Row, byLength: number, byVolume: number): string {
+    if (row.steel === null || row.steelByVolume === null) return '–'
+    return `${(row.steel * byLength).toFixed(1)} (${(row.steelByVolume * byVolume).toFixed(0)})`
+}
 const holding = computed(() => fitting.value.filter((r) => r.holds).length)
 
 function take(row: Row): void {
@@ -153,6 +165,7 @@ function step(event: KeyboardEvent): void {
                     <option value="weight">mass</option>
                     <option value="depth">depth</option>
                     <option value="surface">surface</option>
+                    <option v-if="hasSteel" value="steel">steel</option>
                     <option value="price">price</option>
                     <option value="carbon">carbon</option>
                     <option value="ratio">ratio</option>

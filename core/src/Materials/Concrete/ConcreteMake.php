@@ -10,6 +10,7 @@ use Waage\Material\Piece;
 use Waage\Material\Rectangle;
 use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
+use Waage\Material\Reinforced;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
 use Waage\Member\Support;
@@ -20,7 +21,7 @@ use Waage\Units\UnitSystem;
  * A section of reinforced concrete, h deep and its web b wide, as the engineer wishes it; with its bars and links once
  * these are chosen. N, mm, MPa.
  */
-final readonly class ConcreteMake extends RectangularMake
+final readonly class ConcreteMake extends RectangularMake implements Reinforced
 {
     /** EN 1992-1-1, 3.1.3(5), 1/K */
     private const EXPANSION = 10e-6;
@@ -255,6 +256,20 @@ final readonly class ConcreteMake extends RectangularMake
             self::EXPANSION,
             $rigidity,
         );
+    }
+
+    public function steelByLength(): ?float
+    {
+        $masses = array_map(fn (ListedBar $b): float => $b->mass(), $this->steel->list ?? []);
+
+        return $masses === [] ? null : array_sum($masses) / $this->length();
+    }
+
+    public function steelByVolume(): ?float
+    {
+        $byLength = $this->steelByLength();
+
+        return $byLength === null ? null : $byLength / $this->area();
     }
 
     /** EI of the gross section, at once, Nmm². */
