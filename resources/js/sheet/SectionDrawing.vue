@@ -8,12 +8,18 @@ import { outlineOf, propertiesOf } from '@/sheet/sections'
 /** The section to scale with its dimensions, and its properties beside it unless it is bare. */
 const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean; cut?: number }>()
 const CENTRE = 150
-const scale = computed(() => 150 / Math.max(props.section.h, props.section.b))
+/** A flange much wider than the section is deep is torn off, so that bars can be seen. */
+const drawn = computed<SectionResult>(() => {
+    const { shape, b, h, tw, sides = 2 } = props.section
+    const most = tw + sides * 0.9 * h
+    return shape === 'flanged' && b > 1.1 * most ? { ...props.section, b: most } : props.section
+})
+const scale = computed(() => 150 / Math.max(drawn.value.h, drawn.value.b))
 const box = computed(() => {
-    const [H, B] = [props.section.h * scale.value, props.section.b * scale.value]
+    const [H, B] = [drawn.value.h * scale.value, drawn.value.b * scale.value]
     return { x0: CENTRE - B / 2, y0: 95 - H / 2, B, H }
 })
-const path = computed(() => outlineOf(props.section, scale.value, box.value.x0, box.value.y0, props.cut))
+const path = computed(() => outlineOf(drawn.value, scale.value, box.value.x0, box.value.y0, props.cut))
 /** Of a section built of strips: centroid, shear centre, and the ends of a line along the strong principal axis. */
 const marks = computed(() => {
     const { shape, h, ys = 0, zs = 0, ym = 0, zm = 0, lean = 0 } = props.section
@@ -22,6 +28,15 @@ const marks = computed(() => {
     const [x, y] = [box.value.x0 + ys * k, box.value.y0 + (h - zs) * k]
     const [dx, dy] = [Math.cos(lean) * 40, -Math.sin(lean) * 40]
     return { x, y, mx: x + ym * k, my: y - zm * k, axis: `M${x - dx} ${y - dy}l${2 * dx} ${2 * dy}` }
+})
+/** Where a flange is torn off: a sharp line across it. */
+const torn = computed(() => {
+    if (drawn.value === props.section) return ''
+    const { tf, h, stemUp, sides = 2 } = props.section
+    const { x0, y0, B } = box.value
+    const [top, half] = [y0 + (stemUp ? (h - tf) * scale.value : 0), (tf * scale.value) / 2]
+    const line = (x: number): string => `M${x} ${top - 4}v${half + 1}l-3 2l6 3l-3 2v${half + 1}`
+    return line(x0 + B) + (sides === 2 ? line(x0) : '')
 })
 const rows = computed(() => propertiesOf(props.section))
 /** Thicknesses in inches are told to a thousandth. */
@@ -38,6 +53,7 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
                 stroke="var(--color-ink)"
                 stroke-width="1.2"
             />
+            <path v-if="torn" :d="torn" fill="none" stroke="var(--color-ink)" stroke-width="0.9" />
             <g v-if="marks" font-size="10" fill="none" stroke="var(--color-accent)" stroke-width="0.9">
                 <path :d="marks.axis" stroke-dasharray="5 3" />
                 <path :d="`M${marks.x - 4} ${marks.y}h8m-4 -4v8`" />

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Member\Support;
 use Waage\Units\Kind;
+use Waage\Units\UnitSystem;
 
 /**
  * The bars of a beam or a strip of slab for the workshop. Bends at their outer dimensions, without what a bend saves.
@@ -15,15 +17,25 @@ final readonly class BarList
     /** Hooks of links, as a multiple of the diameter (EN 1992-1-1, Figure 8.5, 135°). */
     private const HOOK = 10.0;
 
+    /** Bars are no longer than this; longer ones are lapped. */
+    private const STOCK = 12192.0;
+
+    private const STOCK_METRIC = 12000.0;
+
     /** Bars go on behind the face of an inner support by so many diameters (9.2.1.5(1)). */
     private const BEYOND = 10.0;
 
     /**
      * @param  list<Support>  $supports
      * @param  \Closure(Support): bool  $isBent  are bottom bars bent up behind an end support?
+     * @param  BarRules  $rules  for laps
      */
-    private function __construct(private ConcreteMake $concrete, private array $supports, private \Closure $isBent)
-    {
+    private function __construct(
+        private ConcreteMake $concrete,
+        private array $supports,
+        private \Closure $isBent,
+        private BarRules $rules,
+    ) {
     }
 
     /**
@@ -31,9 +43,13 @@ final readonly class BarList
      * @param  \Closure(Support): bool  $isBent
      * @return list<ListedBar>
      */
-    public static function of(ConcreteMake $concrete, array $supports, \Closure $isBent): array
-    {
-        $list = new self($concrete, $supports, $isBent);
+    public static function of(
+        ConcreteMake $concrete,
+        array $supports,
+        \Closure $isBent,
+        BarRules $rules,
+    ): array {
+        $list = new self($concrete, $supports, $isBent, $rules);
         $bars = [
             ...array_map($list->bottom(...), $concrete->steel()->bottom),
             ...$list->top(),
@@ -41,7 +57,22 @@ final readonly class BarList
             ...$concrete->isSlab() ? [$list->across()] : $list->links(),
         ];
 
+        $bars = array_map($list->lapped(...), $bars);
+
         return array_map(fn (ListedBar $b, int $i): ListedBar => $b->marked($i + 1), $bars, array_keys($bars));
+    }
+
+    /** Longer than the stock: in pieces. */
+    private function lapped(ListedBar $bar): ListedBar
+    {
+        $stock = $this->concrete->units() === UnitSystem::Metric ? self::STOCK_METRIC : self::STOCK;
+        if (! in_array($bar->face, ['top', 'bottom'], true) || $bar->length() <= $stock) {
+            return $bar;
+        }
+        $lap = $this->rules->lap($bar->bar, $bar->face === 'top');
+        $pieces = (int) ceil(($bar->length() - $lap) / ($stock - $lap));
+
+        return $bar->inPieces($pieces, $lap);
     }
 
     private function bottom(BarStretch $stretch): ListedBar

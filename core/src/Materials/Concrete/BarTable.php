@@ -74,7 +74,7 @@ final class BarTable
                 $bar->mark,
                 $bar->where,
                 $bar->bar->size(),
-                (string) $bar->number,
+                (string) $bar->count(),
                 $units->format($bar->length(), Kind::Length),
                 $bar->shape($units),
                 self::mass($bar->mass(), $units),

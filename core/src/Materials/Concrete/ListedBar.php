@@ -16,6 +16,7 @@ final readonly class ListedBar
     /**
      * @param  'bottom'|'top'|'link'|'across'  $face
      * @param  Bars  $bar  one of its size
+     * @param  int  $number  of the bars side by side; each may be in pieces that lap
      * @param  float  $outline  length of a bar that is bent to a form; 0: it runs along the member
      */
     public function __construct(
@@ -27,6 +28,8 @@ final readonly class ListedBar
         public BarRun $run,
         private float $outline = 0.0,
         private string $form = '',
+        private int $pieces = 1,
+        private float $lap = 0.0,
     ) {
     }
 
@@ -35,12 +38,26 @@ final readonly class ListedBar
         return new self(...['mark' => sprintf('%02d', $number)] + get_object_vars($this));
     }
 
-    /** Along the bar. */
+    /** In pieces that overlap by a lap, mm. */
+    public function inPieces(int $pieces, float $lap): self
+    {
+        return new self(...['pieces' => $pieces, 'lap' => $lap] + get_object_vars($this));
+    }
+
+    /** How many are cut. */
+    public function count(): int
+    {
+        return $this->number * $this->pieces;
+    }
+
+    /** Along a bar, or a piece of it. */
     public function length(): float
     {
-        return $this->outline > 0.0
+        $whole = $this->outline > 0.0
             ? $this->outline
             : $this->run->to - $this->run->from + $this->run->bent() * $this->run->leg;
+
+        return ($whole + ($this->pieces - 1) * $this->lap) / $this->pieces;
     }
 
     /** In mm, or in inches. */
@@ -51,6 +68,7 @@ final readonly class ListedBar
         $n = $this->run->bent();
 
         return match (true) {
+            $this->pieces > 1 => "{$this->pieces} pieces of {$size($this->length())}, laps {$size($this->lap)}".($n > 0 ? ", bent up {$leg}" : ''),
             $this->form !== '' => $this->form,
             $n === 0 => "straight: {$between}",
             $n === 1 => "bent at one end: {$between} + {$leg}",
@@ -67,7 +85,7 @@ final readonly class ListedBar
     /** Of all of them. */
     public function mass(): float
     {
-        return (($this->number * $this->length() * M_PI * $this->bar->diameter ** 2) / 4) * self::STEEL;
+        return (($this->count() * $this->length() * M_PI * $this->bar->diameter ** 2) / 4) * self::STEEL;
     }
 
     /** @return array<string, mixed> */
@@ -79,7 +97,7 @@ final readonly class ListedBar
             'face' => $this->face,
             'size' => $this->bar->size(),
             'diameter' => $this->bar->diameter,
-            'number' => $this->number,
+            'number' => $this->count(),
             'from' => $this->run->from,
             'to' => $this->run->to,
             'bends' => $this->run->bends,

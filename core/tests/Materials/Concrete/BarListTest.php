@@ -38,3 +38,16 @@ it('anchors bottom bars at end supports, bent where straight bars are too short'
     expect(weighingOf($long, 'end-anchorage-1')->capacity)->toBeNear(270, 1e-9)
         ->and(weighingOf($long, 'end-anchorage-2')->state)->toBe(State::NotCovered);
 });
+
+// By hand: ø16 with poor bond in C30/37: 16/4 · 434.8/(2.25 · 0.7 · 1.352) = 817 mm, 1.5 times that for laps; 18 m less two covers and two laps in two.
+it('laps bars that are longer than the stock', function (): void {
+    $design = openBeam([6.0, 6.0, 6.0], 10, 8, ['top' => '3ø16']);
+    $top = array_values(array_filter($design->make->describe()['list'], fn (array $r): bool => $r['where'] === 'top, from end to end'))[0];
+    expect($top['number'])->toBe(6)->and($top['length'])->toBeNear((18000 - 70 + 1225.3) / 2, 1e-3)->and($top['shape'])->toStartWith('2 pieces of');
+});
+
+it('has top bars over ends for a part of the moment of the span', function (): void {
+    $design = openBeam([7.0], 25, 20, ['depth' => '600 mm']);
+    $lines = linesOf($design, 'end-top');
+    expect($lines['M_Ed'])->toBeNear(0.15 * weighingOf($design, 'sagging')->demand, 1e-9)->and(weighingOf($design, 'end-top')->holds())->toBeTrue();
+});

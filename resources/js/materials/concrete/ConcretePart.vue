@@ -9,7 +9,7 @@ import BarFields from '@/materials/concrete/BarFields.vue'
 import RedistributionFields from '@/materials/concrete/RedistributionFields.vue'
 import FlangeFields from '@/materials/concrete/FlangeFields.vue'
 import { helpOf } from '@/lib/help'
-import { format } from '@/lib/units'
+import { typed } from '@/lib/units'
 import { useChoices } from '@/materials/choices'
 
 /** Size, strength class, bars and links of a concrete member. */
@@ -33,9 +33,10 @@ const sizes = computed(() => {
 const hasFlange = computed(() => !isSlab.value && (concrete.value?.profile ?? 'rectangle') !== 'rectangle')
 /** Of links that are chosen. */
 const linkSpacing = computed(() => {
-    const zones = props.editor.result.value?.section.links ?? []
-    const spacings = [...new Set(zones.map(([, , spacing]) => format(spacing ?? 0, 'size', units.value)))]
-    return spacings.join(', ') || 'as needed'
+    const spacings = (props.editor.result.value?.section.links ?? []).map(([, , spacing = 0]) => spacing)
+    if (!spacings.length) return 'as needed'
+    const [least, most] = [Math.min(...spacings), Math.max(...spacings)].map((s) => typed(s, 'size', units.value))
+    return least === most ? (least ?? '') : `${parseFloat(least ?? '')} to ${most}`
 })
 const list = computed(() => props.editor.result.value?.section.list ?? [])
 const mass = computed(() =>
@@ -190,6 +191,24 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             </select>
             <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
         </label>
+        <template v-if="isEuropean && concrete.exposure">
+            <label>
+                <FieldLabel text="Structural class" />
+                <select class="field" :value="concrete.structuralClass ?? 'S4'" @change="(e) => set('structuralClass', value(e))">
+                    <option v-for="n in 6" :key="n">S{{ n }}</option>
+                </select>
+            </label>
+            <QuantityField
+                label="Allowance for deviation"
+                kind="size"
+                :units="units"
+                optional
+                placeholder="10 mm"
+                :model-value="concrete.coverDeviation"
+                :error="fault('coverDeviation')"
+                @update:model-value="(v) => set('coverDeviation', v)"
+            />
+        </template>
         <label v-for="(label, key) in REDUCTIONS" :key="key" class="col-span-2 flex items-center gap-2 text-xs">
             <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
             <span :title="helpOf(label)">{{ label }}</span>

@@ -68,7 +68,7 @@ final readonly class ConcreteBeam implements MemberChecks
             ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
             : $concrete;
         $isBent = fn (Support $s): bool => $this->development->isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, new Rules($concrete, $this->torsion));
 
         return $concrete->withSteel($concrete->steel()->listed($list));
     }
@@ -121,7 +121,7 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         return [
             ...$this->unsaid(),
-            'Not weighed: fire (ACI 318-19 has no rule for it); laps; bars that end in tension by 9.7.3.5; structural integrity bars by 9.7.7; earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
+            'Not weighed: fire (ACI 318-19 has no rule for it); bars that end in tension by 9.7.3.5; structural integrity bars by 9.7.7; earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
             'Normalweight concrete, λ = 1; bars without coating.',
             'Bottom bars of a span run from support to support.',
             'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3).',

@@ -28,11 +28,11 @@ final readonly class Development
     {
     }
 
-    /** Of top bars, mm. */
-    public static function ofTop(ConcreteMake $concrete, Bars $bars): float
+    /** l_d of bars at the top or at the bottom, mm. */
+    public static function of(ConcreteMake $concrete, Bars $bars, bool $isTop): float
     {
         $w = new Working(false);
-        self::length($concrete, $concrete->group($bars), true, $w);
+        self::length($concrete, $concrete->group($bars), $isTop, $w);
 
         return $w->value('l_d');
     }

@@ -76,7 +76,7 @@ final readonly class Rules implements BarRules
     /** 9.7.3.3 and 9.7.3.4: beyond where fewer suffice, and at least the development length. */
     public function reach(float $suffices, float $d, Bars $bars): float
     {
-        return max($suffices + $this->shift($d, $bars->diameter), Development::ofTop($this->concrete, $bars));
+        return max($suffices + $this->shift($d, $bars->diameter), Development::of($this->concrete, $bars, true));
     }
 
     public function counts(float $reach, float $d, Bars $bars): float
@@ -114,6 +114,18 @@ final readonly class Rules implements BarRules
     public function along(): float
     {
         return $this->torsion->area($this->concrete);
+    }
+
+    /** none asked for */
+    public function fixity(): float
+    {
+        return 0.0;
+    }
+
+    /** Class B, 25.5.2.1 */
+    public function lap(Bars $bars, bool $isTop): float
+    {
+        return max(1.3 * Development::of($this->concrete, $bars, $isTop), 304.8);
     }
 
     public function sizes(): BarSizes

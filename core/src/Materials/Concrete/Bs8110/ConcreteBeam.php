@@ -66,7 +66,7 @@ final readonly class ConcreteBeam implements MemberChecks
             ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
             : $concrete;
         $isBent = fn (Support $s): bool => Anchorage::isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, new Rules($concrete, $this->torsion));
 
         return $concrete->withSteel($concrete->steel()->listed($list));
     }
@@ -129,7 +129,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: laps; ties for robustness; calculated crack widths.',
+            'Not weighed: ties for robustness; calculated crack widths.',
             ...$this->unsaid(),
             'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
             'Bottom bars of a span run from support to support.',

@@ -139,6 +139,20 @@ final readonly class Rules implements BarRules
         return $this->torsion->area($this->concrete);
     }
 
+    /** none asked for */
+    public function fixity(): float
+    {
+        return 0.0;
+    }
+
+    /** 3.12.8.13: 1.4 times, 2.0 times in the corners at the top */
+    public function lap(Bars $bars, bool $isTop): float
+    {
+        $length = Anchorage::length($this->concrete, $bars->diameter);
+
+        return max(($isTop ? 2.0 : 1.4) * $length, 15 * $bars->diameter, 300.0);
+    }
+
     public function sizes(): BarSizes
     {
         return BarSizes::metric();

@@ -26,6 +26,9 @@ interface BarRules
     /** Most steel in tension that still yields in time, without any in compression (mm²); INF: no limit of its own. */
     public function most(Tee $tee, float $d): float;
 
+    /** Of the span's moment, that its free ends take at the top. */
+    public function fixity(): float;
+
     /** Least bars at a face in tension where the moment asks for so many (mm²). */
     public function least(Tee $tee, float $d, float $asked): float;
 
@@ -52,6 +55,9 @@ interface BarRules
 
     /** Bars along the member for torsion, beside those for bending, mm². */
     public function along(): float;
+
+    /** Lap of bars in tension, all lapped at one place. */
+    public function lap(Bars $bars, bool $isTop): float;
 
     public function sizes(): BarSizes;
 }

@@ -132,7 +132,10 @@ final class Curtailment
             $end = $this->endOfField($x, $side);
             $suffices = $this->suffices($x, $side);
             $module = $this->rules->sizes()->module;
-            $reach = ceil($this->rules->reach($suffices, $d, $group->bars) / $module - 1e-6) * $module;
+            // Over a free end bars go a fifth of the span (EN 1992-1-1, 9.3.1.2(2)).
+            $isFreeEnd = $this->rules->fixity() > 0.0 && ! $this->isInside($x);
+            $least = max($this->rules->reach($suffices, $d, $group->bars), $isFreeEnd ? 0.2 * abs($end - $x) : 0.0);
+            $reach = ceil($least / $module - 1e-6) * $module;
             if ($reach >= abs($end - $x) || ! $this->isSupport($end)) {
                 $ends[$i] = $counts[$i] = $end;
 
@@ -144,6 +147,11 @@ final class Curtailment
         }
 
         return new BarStretch($counts[0], $counts[1], $group, (string) $number, "support {$number}", $ends, $cutOffs);
+    }
+
+    private function isInside(float $x): bool
+    {
+        return $x > 1.0 && $x < $this->concrete->length() - 1.0;
     }
 
     private function isSupport(float $x): bool

@@ -112,10 +112,28 @@ final readonly class Detailing
                 $groups[$support] = $concrete->group($said);
             } elseif ($concrete->wishes->top === null && ! $this->does($concrete, $through, -1, $from, $to)) {
                 $groups[$support] = $this->chosen($concrete, $choice, -1, $from, $to);
+            } elseif ($concrete->wishes->top === null && ! $this->fixes($concrete, $through, $support)) {
+                $groups[$support] = $choice->first(fn (BarGroup $g): bool => $this->fixes($concrete, $g, $support));
             }
         }
 
         return $curtailment->stretches($groups);
+    }
+
+    /** Do bars suffice for what a free end of the member takes in fact? */
+    private function fixes(ConcreteMake $concrete, BarGroup $group, int $number): bool
+    {
+        $support = $this->envelopes->beam->member->supports[$number - 1];
+        $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
+        if ($this->rules->fixity() <= 0.0 || ! $isEnd || $support->holdsTurning()) {
+            return true;
+        }
+        $fields = $this->envelopes->beam->beam->fields();
+        [$from, $to] = $support->x < 1.0 ? $fields[0] : $fields[count($fields) - 1];
+        $M = $this->rules->fixity() * $this->moment($concrete, 1, $from, $to);
+        $tee = $concrete->tee(-1, $support->x);
+
+        return $this->rules->resistance($tee, $group->bars->area(), $concrete->h - $group->centroid()) >= $M;
     }
 
     /** Two bars to hang links on; more where spans need steel in compression. */

@@ -13,6 +13,7 @@ use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
+use Waage\Materials\Concrete\DesignForces;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\LateralSlenderness;
@@ -79,7 +80,7 @@ final readonly class ConcreteBeam implements MemberChecks
             ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
             : $concrete;
         $isBent = fn (Support $s): bool => $this->endAnchorage->isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, $this->rules($concrete));
 
         return $concrete->withSteel($concrete->steel()->listed($list));
     }
@@ -131,6 +132,12 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...$this->cracks->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $derive),
+                    ...PartialFixity::weigh(
+                        $concrete,
+                        $this->envelopes->beam->member->supports,
+                        new DesignForces($this->strength, $concrete),
+                        $derive,
+                    ),
                     ...Anchorage::weigh($concrete, $derive),
                     ...$this->endAnchorage->weigh($concrete, $derive),
                     ...Cover::weigh($concrete, $derive),
@@ -147,11 +154,11 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: laps of bars over the stock length; ledges of an inverted T by themselves.',
+            'Bars over 12 m are in pieces that lap; laps are long enough for all bars at one place and lie where the moment is small (8.7.2).',
+            'Not weighed: ledges of an inverted T by themselves.',
             ...$this->unsaid(),
             'Bottom bars of a span run from support to support and are anchored there.',
             'Top bars over a support reach a_l + l_bd beyond the place where those that run through suffice (9.2.1.3).',
-            'Top bars over end supports that are cast with a wall or column are not weighed for partial fixity (9.2.1.2(1)).',
             'Steel in compression is used only where the moment calls for it.',
             'Forces from elastic analysis of the uncracked section (5.4).',
             'Links carry all of the shear (6.2.3).',

@@ -40,8 +40,13 @@ final readonly class Cracks
     /** @return list<Weighing> of every span and support the bars that are used most */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
+        if ($this->quasiPermanent === []) {
+            $why = 'No quasi-permanent combination counts, which cracks are weighed under.';
+
+            return [new Weighing('cracks', 'Cracks', 'EN 1992-1-1, 7.3', null, applies: false, remark: $why)];
+        }
         $worst = [];
-        foreach ($this->quasiPermanent === [] ? [] : [1, -1] as $sign) {
+        foreach ([1, -1] as $sign) {
             foreach ($concrete->steel()->inTension($sign) as $stretch) {
                 $w = $this->ofStretch($concrete, $sign, $stretch, $derive);
                 if ($w !== null && $w->ratio > ($worst[$w->id]->ratio ?? -1.0)) {

@@ -51,10 +51,8 @@ final class Deflection
     {
         $this->curvatures = [];
         $why = $this->refusal();
-        if ($why !== '' || $this->quasiPermanent === []) {
-            return $why === ''
-                ? []
-                : [new Weighing(self::ID, self::TITLE, self::CLAUSE, null, applies: false, remark: $why)];
+        if ($why !== '') {
+            return [new Weighing(self::ID, self::TITLE, self::CLAUSE, null, applies: false, remark: $why)];
         }
         $worst = null;
         foreach ($this->envelopes->beam->beam->fields() as $i => [$from, $to]) {
@@ -76,6 +74,7 @@ final class Deflection
 
         return match (true) {
             $member->hinges !== [] => 'Deflection of cracked beams with hinges is not computed.',
+            $this->quasiPermanent === [] => 'No quasi-permanent combination counts, which deflection is weighed under.',
             $others !== [] => 'Deflection of cracked beams on elastic and guided supports is not computed.',
             default => '',
         };

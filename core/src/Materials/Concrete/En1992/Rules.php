@@ -112,6 +112,18 @@ final readonly class Rules implements BarRules
         return $this->torsion->along($this->concrete);
     }
 
+    /** 9.2.1.2(1) */
+    public function fixity(): float
+    {
+        return 0.15;
+    }
+
+    /** 8.7.3 with α_6 = 1.5 */
+    public function lap(Bars $bars, bool $isTop): float
+    {
+        return max(1.5 * Anchorage::length($this->concrete, $bars->diameter), 15 * $bars->diameter, 200.0);
+    }
+
     public function sizes(): BarSizes
     {
         return BarSizes::metric();
