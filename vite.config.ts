@@ -15,5 +15,5 @@ export default defineConfig({
         tailwindcss(),
     ],
     resolve: { alias: { '@': '/resources/js', '@core': '/core' } },
-    test: { environment: 'jsdom', include: ['resources/js/**/*.test.ts'], testTimeout: 30_000 },
+    test: { environment: 'jsdom', include: ['resources/js/**/*.test.ts'], testTimeout: 30_000, maxWorkers: 2 },
 })

@@ -61,7 +61,7 @@ test('every main view', async ({ page }) => {
     await open('J1')
     await page.getByRole('button', { name: /^Bending/ }).click()
     await shot('timber')
-    await open('K1')
+    await open('K3')
     await page.getByLabel('Top bars, Run through').focus()
     await shot('concrete')
     await open('R1')
