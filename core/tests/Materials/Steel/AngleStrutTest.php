@@ -10,6 +10,8 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\Strut;
 use Waage\Materials\Steel\StrutEnds;
 
+require_once __DIR__.'/Aisc360/shapes.php';
+
 /** @param  array<string, mixed>  $change */
 function brace(string $force, array $change = []): Design
 {

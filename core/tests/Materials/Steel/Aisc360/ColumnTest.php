@@ -13,6 +13,8 @@ use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\EndMoments;
 use Waage\Materials\Steel\SteelGrade;
 
+require_once __DIR__.'/shapes.php';
+
 /** P_n of a column, lengths in feet; N. */
 function pressedColumn(string $name, float $Lx, float $Ly, SteelGrade $grade = SteelGrade::A992): float
 {

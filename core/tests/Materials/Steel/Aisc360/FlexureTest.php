@@ -4,17 +4,10 @@ declare(strict_types=1);
 
 use Waage\Materials\Steel\Aisc360\Flexure;
 use Waage\Materials\Steel\Aisc360\Method;
-use Waage\Materials\Steel\Aisc360\Shape;
 use Waage\Materials\Steel\Aisc360\Shear;
-use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\SteelGrade;
 
-function shape(string $name, SteelGrade $grade = SteelGrade::A992): Shape
-{
-    $section = section($name);
-
-    return new Shape($section instanceof Flanged ? $section : throw new LogicException('No I shape.'), $grade);
-}
+require_once __DIR__.'/shapes.php';
 
 // AISC Steel Construction Manual, Table 3-2, F_y = 50 ksi: φ M_px in kip-ft and φ V_nx in kips; from memory. It is made from
 // dimensions with more digits than are printed.

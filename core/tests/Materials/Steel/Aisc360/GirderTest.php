@@ -6,6 +6,8 @@ use Waage\Materials\Steel\Aisc360\Profile;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelGrade;
 
+require_once __DIR__.'/shapes.php';
+
 function plateGirder(string $name): Profile
 {
     return Profile::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572));

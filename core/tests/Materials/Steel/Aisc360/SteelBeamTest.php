@@ -7,22 +7,7 @@ use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Aisc360\WebStrength;
 use Waage\Materials\Steel\SteelGrade;
 
-/**
- * Beam of the published Design Example F.1: W18×50, A992, 35 ft, 0.45 kip/ft dead and 0.75 kip/ft live.
- *
- * @param  list<string>  $braces
- * @param  array<string, mixed>  $change
- */
-function american(string $rules, array $braces = [], bool $closed = false, array $change = []): Design
-{
-    $hold = $braces === [] ? ['kind' => 'supports'] : ['kind' => 'positions', 'positions' => $braces];
-
-    return design([
-        'length' => '35 ft', 'section' => 'W18X50', 'grade' => 'A992', 'supports' => [supportAt('0 ft') + ['stiffened' => true], supportAt('35 ft', 'roller') + ['stiffened' => true]],
-        'loads' => [lineLoad('g', '0.45 kip/ft'), lineLoad('q', '0.75 kip/ft')], 'loadHeight' => 'centre', 'restraint' => ['top' => $hold, 'bottom' => $hold],
-        'basis' => ['combinations' => $rules, 'units' => 'us', 'parameters' => ['closedForms' => $closed]], ...$change,
-    ], derive: true);
-}
+require_once __DIR__.'/shapes.php';
 
 // AISC Design Examples, F.1-1 to F.1-3; from memory. M_u = 266, M_a = 184; available strengths 379 and 252, braced at third
 // points 305 and 203, at midspan 288 and 192 (C_b = 1.30), in kip-ft.

@@ -9,6 +9,8 @@ use Waage\Materials\Steel\Aisc360\WebStrength;
 use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\SteelGrade;
 
+require_once __DIR__.'/shapes.php';
+
 /**
  * Two spans of 16 ft and 12 ft under a line load and a post at 6 ft.
  *
