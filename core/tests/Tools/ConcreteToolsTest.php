@@ -70,6 +70,14 @@ it('answers as published or by hand', function (string $tool, array $given, arra
     'lightly stressed' => ['concrete-span-depth', ['A_s_req' => 678, 'A_s_prov' => 678], ['lambda_lim' => 20.5]],
     'highly stressed' => ['concrete-span-depth', ['A_s_req' => 2034, 'A_s_prov' => 2034], ['lambda_lim' => 14.0]],
     'elastic section' => ['concrete-elastic', [], ['x_II' => 164.55, 'sigma_s' => 80e6 / (942 * (452 - 164.55 / 3))]],
+    // By hand, below cracking and without creep and shrinkage: 5 q L⁴/(384 E I_I), a cantilever q L⁴/(8 E I_I), of plain concrete.
+    'deflection' => ['concrete-deflection', ['q' => '3 kN/m', 'A_s1' => 0, 'A_s2' => 0, 'phi_c' => 0, 'epsilon_cs' => 0], ['w' => 5 * 3 * 6000 ** 4 / (384 * 32836.6 * 3.125e9)]],
+    'cantilever' => ['concrete-deflection', ['q' => '3 kN/m', 'L' => '2 m', 'system' => 'cantilever', 'A_s1' => 0, 'A_s2' => 0, 'phi_c' => 0, 'epsilon_cs' => 0], ['w' => 3 * 2000 ** 4 / (8 * 32836.6 * 3.125e9)]],
+    // The beam of the tests of members, 15 kN/m of 300 × 500 with 4ø20 and 2ø16: by finite differences 9.99 mm.
+    'cracked' => ['concrete-deflection', ['A_s1' => '1256.64 mm²', 'A_s2' => '402.12 mm²'], ['w' => 9.99]],
+    'circle' => ['concrete-section', ['shape' => 'circle', 'b' => 500, 'bars' => 'ring 8,190,20'], ['A_c' => M_PI * 2500 / 4, 'A_s' => 8 * M_PI * 100, 'M_Rd_z' => 0.0]],
+    'box' => ['concrete-section', ['shape' => 'box', 'b' => 600, 'h' => 900, 'b_w' => 100, 'h_f' => 150, 'bars' => '50,50,20 550,50,20'], ['A_c' => 5400 - 400 * 600 / 100]],
+    'T by its dimensions' => ['concrete-section', ['shape' => 'T', 'b' => 800, 'h' => 600, 'b_w' => 300, 'h_f' => 150, 'bars' => '400,50,a1000'], ['A_c' => 2550, 'A_s' => 1000]],
     'bars' => ['bar-table', [], ['A_n' => 804.2, 'a_s' => 1340.4, 'm_1' => 1.578]],
     'bars that fit' => ['concrete-bars-fit', [], ['a' => 44.67, 'a_min' => 25]],
 ]);
@@ -135,7 +143,8 @@ it('says at the field what it cannot take', function (string $tool, array $given
 })->with([
     ['nothing', [], 'tool'], ['concrete-properties', ['f_ck' => 0], 'values.f_ck'], ['concrete-properties', ['f_ck' => 500], 'values.f_ck'],
     ['concrete-bending', ['b' => '-3'], 'values.b'], ['concrete-bending', ['M_Ed' => 500, 'd_2' => 210], 'values.M_Ed'], ['concrete-bending', ['delta' => 0.5], 'values.delta'],
-    ['concrete-bars-fit', ['n' => 1], 'values.n'], ['concrete-shear', ['chi' => '0.5'], 'values.chi'], ['concrete-shear', ['d' => 'deep'], 'values.d'],
+    ['concrete-bars-fit', ['n' => 1], 'values.n'], ['concrete-section', ['shape' => 'T', 'b' => 300], 'values.h'], ['concrete-section', ['shape' => 'box', 'b' => 300, 'h' => 300, 'b_w' => 200, 'h_f' => 50], 'values.b_w'],
+    ['aci-steel', ['f_c' => '100 psi'], 'values.f_c'], ['aci-shear', ['f_yt' => '80 ksi'], 'values.f_yt'], ['bs-bending', ['f_cu' => 5], 'values.f_cu'], ['bs-shear', ['f_yv' => 500], 'values.f_yv'], ['concrete-shear', ['chi' => '0.5'], 'values.chi'], ['concrete-shear', ['d' => 'deep'], 'values.d'],
     ['concrete-crack-table', ['sigma_s' => 500], 'values.sigma_s'], ['concrete-cover', ['exposure' => 'XF1'], 'values.exposure'],
 ]);
 

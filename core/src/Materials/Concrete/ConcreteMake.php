@@ -344,7 +344,41 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
             $this->grade->stronger($this->code()),
         );
 
-        return [...$this->moreBars(), ...$classes];
+        return [...$this->moreBars(), ...$this->closerLinks(), ...$this->deeper(), ...$classes];
+    }
+
+    /** @return list<array{string, array<string, mixed>}> a step closer, where the engineer says how far apart they are */
+    private function closerLinks(): array
+    {
+        $said = $this->wishes->linkSpacing;
+        $step = $this->units() === UnitSystem::Metric ? 25.0 : 25.4;
+        $closer = [];
+        for ($n = 1; $said !== null && $n <= self::MORE_BARS && $said - $n * $step >= 3 * $step; $n++) {
+            $text = $this->text($said - $n * $step);
+            $closer[] = ["Links at {$text}", ['concrete' => ['linkSpacing' => $text]]];
+        }
+
+        return $closer;
+    }
+
+    /** @return list<array{string, array<string, mixed>}> steps of 50 mm, of a slab 10 mm; of 2 in or ½ in */
+    private function deeper(): array
+    {
+        $step = $this->units() === UnitSystem::Metric
+            ? ($this->isSlab() ? 10.0 : 50.0)
+            : ($this->isSlab() ? 12.7 : 50.8);
+        $deeper = [];
+        for ($n = 1; $n <= self::MORE_BARS; $n++) {
+            $text = $this->text($this->h + $n * $step);
+            $deeper[] = [($this->isSlab() ? 'Thickness ' : 'Depth ').$text, ['concrete' => ['depth' => $text]]];
+        }
+
+        return $deeper;
+    }
+
+    private function text(float $mm): string
+    {
+        return $this->size($mm).($this->units() === UnitSystem::Metric ? ' mm' : ' in');
     }
 
     /**

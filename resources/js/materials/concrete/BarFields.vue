@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { helpOf } from '@/lib/help'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf } from '@/bench/spans'
 import type { MemberDocument } from '@/contract/member'
@@ -11,6 +11,18 @@ const document = computed(() => props.editor.document.value as MemberDocument)
 const concrete = computed(() => document.value.concrete)
 const chosen = computed(() => props.editor.result.value?.section.bars ?? {})
 const fault = (path: string): string | undefined => props.editor.errors.value[`concrete.${path}`]?.[0]
+
+/** What the last change has made of bars that are chosen: place, before, after. */
+const changes = ref<[string, string, string][]>([])
+const nameOf = (path: string): string => {
+    const [key, number = ''] = path.split('.')
+    return key === 'top' ? 'run through' : `${key === 'spans' ? 'span' : 'support'} ${number}`
+}
+watch(chosen, (now, before) => {
+    if (!Object.keys(before).length || !Object.keys(now).length) return
+    const paths = [...new Set([...Object.keys(before), ...Object.keys(now)])]
+    changes.value = paths.filter((path) => before[path] !== now[path]).map((path) => [nameOf(path), before[path] ?? 'none', now[path] ?? 'none'])
+})
 
 interface Row {
     path: string
@@ -80,5 +92,9 @@ function set(path: string, text: string): void {
                 <span v-if="fault(row.path)" class="fault col-span-2" role="alert">{{ fault(row.path) }}</span>
             </label>
         </fieldset>
+        <p v-if="changes.length" class="col-span-2 text-xs text-faint" role="status">
+            Bars changed:
+            <template v-for="([place, before, after], i) in changes" :key="place">{{ i ? '; ' : '' }}{{ place }} {{ before }} → {{ after }}</template>
+        </p>
     </div>
 </template>

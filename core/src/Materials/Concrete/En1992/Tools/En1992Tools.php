@@ -29,6 +29,7 @@ final class En1992Tools
             CrackTools::least(),
             Bond::tool(),
             SlendernessTool::tool(),
+            DeflectionTool::tool(),
             ElasticSection::tool(),
             SectionTool::tool(),
             ...BarTables::tools(),

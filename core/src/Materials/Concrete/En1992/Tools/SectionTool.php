@@ -24,14 +24,19 @@ final class SectionTool
             'Section: resistance with axial force',
             En1992Tools::STANDARD,
             [
+                Input::choice('shape', 'shape', ['polygon', 'rectangle', 'T', 'box', 'circle']),
+                Input::optional('b', 'width; of a T its flange; of a circle its diameter', Kind::Size),
+                Input::optional('h', 'depth', Kind::Size),
+                Input::optional('b_w', 'web of a T; wall of a box at each side', Kind::Size),
+                Input::optional('h_f', 'flange of a T; wall of a box above and below', Kind::Size),
                 Input::text(
                     'polygon',
-                    'corners y,z in mm; rings apart by ;, holes as well',
+                    'polygon: corners y,z in mm; rings apart by ;, holes as well',
                     '0,0 300,0 300,500 0,500',
                 ),
                 Input::text(
                     'bars',
-                    'bars y,z,diameter in mm',
+                    'bars y,z,diameter in mm, or y,z,a with an area in mm²: 48,48,a314; of a circle also ring n,radius,diameter',
                     '48,48,20 116,48,20 184,48,20 252,48,20 46,454,16 254,454,16',
                 ),
                 Input::of('N_Ed', 'axial force, compression positive', Kind::Force, '0 kN'),
@@ -102,7 +107,8 @@ final class SectionTool
     private static function rings(Values $v): array
     {
         $rings = [];
-        foreach (array_filter(array_map(trim(...), explode(';', $v->text('polygon')))) as $i => $text) {
+        $polygon = $v->text('shape') === 'polygon' ? $v->text('polygon') : self::corners($v);
+        foreach (array_filter(array_map(trim(...), explode(';', $polygon))) as $i => $text) {
             $ring = [];
             foreach (self::numbers($v, 'polygon', $text, 2) as [$y, $z]) {
                 $ring[] = [$y, $z];
@@ -126,12 +132,70 @@ final class SectionTool
         return $rings === [] ? throw new \LogicException('It was told.') : $rings;
     }
 
+    /** Corners of a shape by its dimensions; the lower left corner of what surrounds it is 0,0. */
+    private static function corners(Values $v): string
+    {
+        $shape = $v->text('shape');
+        foreach (match ($shape) {
+            'circle' => ['b'],
+            'rectangle' => ['b', 'h'],
+            default => ['b', 'h', 'b_w', 'h_f'],
+        } as $symbol) {
+            $v->assert($symbol, $v->has($symbol) && $v->number($symbol) > 0.0, "A {$shape} needs this.");
+        }
+        $of = fn (string $symbol): float => $v->has($symbol) ? $v->number($symbol) : 0.0;
+        [$b, $h, $bw, $hf] = [$of('b'), $of('h'), $of('b_w'), $of('h_f')];
+        if ($shape === 'T') {
+            $v->assert('b_w', $bw < $b, 'The web is narrower than the flange.');
+            $v->assert('h_f', $hf < $h, 'The flange is thinner than the section is deep.');
+        }
+        if ($shape === 'box') {
+            $v->assert('b_w', 2 * $bw < $b, 'The walls leave no room.');
+            $v->assert('h_f', 2 * $hf < $h, 'The walls leave no room.');
+        }
+        [$l, $r, $i] = [($b - $bw) / 2, ($b + $bw) / 2, $h - $hf];
+        [$y, $z] = [$b - $bw, $h - $hf];
+
+        return match ($shape) {
+            'T' => "{$l},0 {$r},0 {$r},{$i} {$b},{$i} {$b},{$h} 0,{$h} 0,{$i} {$l},{$i}",
+            'box' => "0,0 {$b},0 {$b},{$h} 0,{$h}; {$bw},{$hf} {$y},{$hf} {$y},{$z} {$bw},{$z}",
+            'circle' => implode(' ', array_map(fn (array $p): string => "{$p[0]},{$p[1]}", self::circle($b / 2))),
+            default => "0,0 {$b},0 {$b},{$h} 0,{$h}",
+        };
+    }
+
+    /** @return list<array{float, float}> as a polygon of the same area */
+    private static function circle(float $radius): array
+    {
+        $n = 120;
+        $r = $radius * sqrt((2 * M_PI) / ($n * sin((2 * M_PI) / $n)));
+        $point = fn (int $i): array => [$radius + $r * cos((2 * M_PI * $i) / $n), $radius + $r * sin((2 * M_PI * $i) / $n)];
+
+        return array_map($point, range(0, $n - 1));
+    }
+
     /** @return list<array{float, float, float}> y, z, area */
     private static function bars(Values $v): array
     {
+        $text = trim($v->text('bars'));
+        if (preg_match('/^ring\s+(\d+),([\d.]+),([\d.]+)$/', $text, $found) === 1) {
+            $v->assert('bars', $v->text('shape') === 'circle' && $v->has('b'), 'A ring of bars goes with a circle.');
+            [$n, $radius, $diameter] = [(int) $found[1], (float) $found[2], (float) $found[3]];
+            $v->assert('bars', $n >= 3 && $n <= 100, 'A ring has 3 to 100 bars.');
+            $middle = $v->number('b') / 2;
+            $bar = fn (int $i): array => [
+                $middle + $radius * sin((2 * M_PI * $i) / $n),
+                $middle + $radius * cos((2 * M_PI * $i) / $n),
+                (M_PI * $diameter ** 2) / 4,
+            ];
+
+            return array_map($bar, range(0, $n - 1));
+        }
+        $isArea = str_contains($text, 'a');
+
         return array_map(
-            fn (array $bar): array => [$bar[0], $bar[1], (M_PI * $bar[2] ** 2) / 4],
-            self::numbers($v, 'bars', $v->text('bars'), 3),
+            fn (array $bar): array => [$bar[0], $bar[1], $isArea ? $bar[2] : (M_PI * $bar[2] ** 2) / 4],
+            self::numbers($v, 'bars', str_replace('a', '', $text), 3),
         );
     }
 
