@@ -267,6 +267,10 @@ export interface ConcreteDocument {
         [k: string]: string
     }
     /**
+     * Sizes that bars are chosen from: 12, 16, 20 in mm, or #5, #6; empty: the usual ones.
+     */
+    sizes?: string
+    /**
      * or an American number, #3
      */
     linkDiameter?: string

@@ -92,6 +92,18 @@ final readonly class Bars
             : null;
     }
 
+    /** One bar of a size, "16", "ø16" or "#5"; null where the text is none. */
+    public static function parseSize(string $text): ?self
+    {
+        if (preg_match('/^#(\d{1,2})$/', $text, $found) === 1) {
+            return isset(self::AMERICAN[(int) $found[1]]) ? self::american(1, (int) $found[1]) : null;
+        }
+
+        return preg_match('/^[øØ]?(\d{1,2}(?:\.\d+)?)$/u', $text, $found) === 1 && self::isBar((float) $found[1])
+            ? new self(1, (float) $found[1])
+            : null;
+    }
+
     public static function spaced(float $diameter, float $spacing, float $width): self
     {
         return new self($width / $spacing, $diameter, $spacing);

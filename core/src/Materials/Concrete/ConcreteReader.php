@@ -299,6 +299,25 @@ final readonly class ConcreteReader
         return $this->fields->number($given, $key, $this->path.$key, $otherwise, $least, $most);
     }
 
+    /** @return list<Bars> that may be chosen */
+    private function sizes(bool &$isSound): array
+    {
+        $sizes = [];
+        $text = $this->fields->text($this->block, 'sizes', "{$this->path}sizes");
+        foreach (preg_split('/[\s,;]+/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $size) {
+            $bar = Bars::parseSize($size);
+            if ($bar === null || count($sizes) >= 12) {
+                $isSound = false;
+                $this->fields->fail("{$this->path}sizes", 'Diameters in mm, "12, 16, 20", or American numbers, "#5, #6": 12 at most.');
+
+                return [];
+            }
+            $sizes[] = $bar;
+        }
+
+        return $sizes;
+    }
+
     /** Null where they are left open. */
     private function legs(): ?int
     {
@@ -341,7 +360,9 @@ final readonly class ConcreteReader
 
         $legs = $this->legs();
 
-        return $isSound ? new Wishes($bottom, $top, $spans, $supports, $spacing, $legs) : null;
+        $sizes = $this->sizes($isSound);
+
+        return $isSound ? new Wishes($bottom, $top, $spans, $supports, $spacing, $legs, $sizes) : null;
     }
 
     /** @return array<int, Bars> */

@@ -15,6 +15,7 @@ final readonly class Wishes
      * @param  array<int, Bars>  $spans
      * @param  array<int, Bars>  $supports
      * @param  int|null  $legs  of the links
+     * @param  list<Bars>  $sizes  to choose from, one bar of each; none: the usual ones
      */
     public function __construct(
         public ?Bars $bottom,
@@ -23,6 +24,7 @@ final readonly class Wishes
         public array $supports,
         public ?float $linkSpacing,
         public ?int $legs = null,
+        public array $sizes = [],
     ) {
     }
 

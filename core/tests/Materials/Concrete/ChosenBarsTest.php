@@ -13,6 +13,7 @@ use Waage\Material\CurvePart;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\En1992\Anchorage;
+use Waage\Member\InvalidMember;
 
 it('chooses bars that hold by its own weighings, in random beams', function (array $basis, array $grades): void {
     mt_srand(17);
@@ -63,6 +64,12 @@ it('has more steel everywhere than the shifted moments need', function (): void 
 it('gives a wide beam links with more legs, and keeps those that are said', function (): void {
     $of = fn (array $c): int => ConcreteMake::from(openBeam([5.0], 15, 10, ['depth' => '500 mm', ...$c])->make)->links->legs;
     expect($of([]))->toBe(2)->and($of(['width' => '600 mm']))->toBe(4)->and($of(['width' => '600 mm', 'legs' => 3]))->toBe(3);
+});
+
+it('chooses among the sizes that are said', function (): void {
+    $sizes = fn (string $sizes): array => array_unique(array_map(fn ($g): float => round($g->bars->diameter, 3), steelOf(openBeam([6.0, 6.0], 20, 15, ['sizes' => $sizes]))->groups()));
+    expect($sizes('25'))->toBe([25.0])->and(array_diff($sizes('ø10, 16'), [10.0, 16.0]))->toBe([])->and($sizes('#6'))->toBe([19.05])
+        ->and(fn (): Design => openBeam([6.0], 20, 15, ['sizes' => 'thick']))->toThrow(InvalidMember::class);
 });
 
 it('mirrors its bars with the beam', function (): void {

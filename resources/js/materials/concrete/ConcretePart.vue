@@ -106,6 +106,17 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
         </label>
         <FlangeFields v-if="hasFlange" :editor="editor" />
         <BarFields class="col-span-2" :editor="editor" />
+        <label class="col-span-2">
+            <FieldLabel text="Sizes of bars to choose from" />
+            <input
+                class="field"
+                :value="concrete.sizes ?? ''"
+                :placeholder="family === 'asce' && units === 'us' ? '#4 to #11' : isSlab ? '8, 10, 12, 16, 20' : '12, 16, 20, 25, 32'"
+                :aria-invalid="!!fault('sizes')"
+                @input="(e) => set('sizes', value(e))"
+            />
+            <span v-if="fault('sizes')" class="fault" role="alert">{{ fault('sizes') }}</span>
+        </label>
         <label v-if="!isSlab">
             <FieldLabel text="Links, diameter" />
             <input

@@ -37,7 +37,8 @@ final readonly class BarChoice
                 $costs[] = $cost;
             }
         }
-        foreach ($concrete->isSlab() ? [] : $this->sizes->ofBeams as $one) {
+        $own = $concrete->wishes->sizes;
+        foreach ($concrete->isSlab() ? [] : ($own === [] ? $this->sizes->ofBeams : $own) as $one) {
             for ($count = 2; $count <= self::MOST_BARS; $count++) {
                 $bars = $one->with($count - 1);
                 if (! $concrete->fits($bars)) {
@@ -60,7 +61,8 @@ final readonly class BarChoice
     {
         $widest = $this->concrete->code()->widestBars($this->concrete->h);
         $choices = [];
-        foreach ($this->sizes->ofSlabs as $one) {
+        $own = $this->concrete->wishes->sizes;
+        foreach ($own === [] ? $this->sizes->ofSlabs : $own as $one) {
             foreach ($this->sizes->spacings as $spacing) {
                 $bars = $one->at($spacing, $this->concrete->b);
                 if ($spacing <= $widest && $this->concrete->fits($bars)) {
