@@ -74,8 +74,8 @@ final readonly class Responses
     }
 
     /**
-     * The same with the moment over some supports less by a part of it, in equilibrium: straight lines between supports are
-     * taken off, shear and reactions change with them; deflections stay.
+     * The same with the moment over some supports less by a part of it, in equilibrium: straight lines between
+     * supports are taken off, shear and reactions change with them; deflections stay.
      *
      * @param  list<array{float, float}>  $parts  place of a support, part
      * @param  list<float>  $places  of all supports, from the left

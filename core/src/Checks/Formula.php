@@ -7,9 +7,8 @@ namespace Waage\Checks;
 /**
  * The text of a formula, set as LaTeX with symbols or with anything else in their place.
  *
- * Grammar: numbers, symbols, + − * / ^, brackets, and sqrt, min, max, abs, ln, exp; pi is a constant. The same text is
- * what the
- * tests evaluate.
+ * Grammar: numbers, symbols, + − * / ^, brackets, and sqrt, min, max, abs, ln, exp; pi is a constant. The same text
+ * is what the tests evaluate.
  */
 final class Formula
 {

@@ -15,8 +15,8 @@ final readonly class ShortlistRow
 
     /**
      * @return array{name: string, family: string, depth: float, width: float, weight: float, surface: float,
-     *     steel: float|null, steelByVolume: float|null, price: float|null, carbon: float|null, favourite: bool, holds: bool, ratio: float|null, governs: string,
-     *     reason: string, patch: array<string, mixed>}
+     *     steel: float|null, steelByVolume: float|null, price: float|null, carbon: float|null, favourite: bool,
+     *     holds: bool, ratio: float|null, governs: string, reason: string, patch: array<string, mixed>}
      */
     public function toArray(Rates $rates): array
     {

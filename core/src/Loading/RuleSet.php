@@ -7,12 +7,11 @@ namespace Waage\Loading;
 /**
  * The rules by which one standard combines actions (core/data/combinations; each file names its source).
  *
- * A rule has a factor for permanent load, or two of which each makes a combination; for equilibrium the two are of load
- * that destabilises and load that stabilises. Factors are sums of products of numbers, parameters of the job and
- * factors of a
- * category. The variable actions of a rule are either `leading` and `accompanying` ones, each leading once, or `terms`:
- * the first has to be there, and of the kinds of action in one term one acts at a time. `also` and `settlement` act
- * in addition.
+ * A rule has a factor for permanent load, or two of which each makes a combination; for equilibrium the two are of
+ * load that destabilises and load that stabilises. Factors are sums of products of numbers, parameters of the job and
+ * factors of a category. The variable actions of a rule are either `leading` and `accompanying` ones, each leading
+ * once, or `terms`: the first has to be there, and of the kinds of action in one term one acts at a time. `also` and
+ * `settlement` act in addition.
  *
  * @phpstan-type Rule array{purpose: string, clause: string, permanent: non-empty-list<string>, only?: string,
  *     settlement: string, leading?: string, accompanying?: string, with?: array<string, string>,
@@ -57,7 +56,8 @@ final readonly class RuleSet
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
             /**
-             * @var array{standard: string, title: string, steel?: string, concrete?: string, method?: string, refusal?: string,
+             * @var array{standard: string, title: string, steel?: string, concrete?: string, method?: string,
+             *     refusal?: string,
              *     factors?: array<string, array<string, float>>, rules: list<Rule>} $data
              */
             $data = json_decode(

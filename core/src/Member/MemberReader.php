@@ -207,7 +207,8 @@ final class MemberReader
     }
 
     /**
-     * A guided support does not hold the member sideways: the others, and points of restraint of both flanges, have to.
+     * A guided support does not hold the member sideways: the others, and points of restraint of both flanges, have
+     * to.
      *
      * @param  list<Support>  $supports
      */

@@ -164,8 +164,7 @@ final readonly class BarList
             $bars,
             $number,
             new BarRun(0.0, $length),
-            outline: $width,
-            form: $form,
+            form: new BarForm($width, $form),
         );
     }
 
@@ -188,8 +187,7 @@ final readonly class BarList
                 $leg,
                 $number,
                 new BarRun($zone->from, $zone->to),
-                outline: 2 * ($b + $h) + $hooks,
-                form: $form,
+                form: new BarForm(2 * ($b + $h) + $hooks, $form),
             );
             if ($this->concrete->links->legs > 2) {
                 $more = $number * ($this->concrete->links->legs - 2);
@@ -201,8 +199,7 @@ final readonly class BarList
                     $leg,
                     $more,
                     new BarRun($zone->from, $zone->to),
-                    outline: $h + $hooks,
-                    form: $single,
+                    form: new BarForm($h + $hooks, $single),
                 );
             }
         }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/**
- * The bars that count at one face between two places, mm. They are longer than that by what anchors them.
- */
+/** The bars that count at one face between two places, mm. They are longer than that by what anchors them. */
 final readonly class BarStretch
 {
     /**

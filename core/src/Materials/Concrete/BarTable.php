@@ -63,7 +63,9 @@ final class BarTable
 
     private static function mass(float $kg, UnitSystem $units): string
     {
-        return $units === UnitSystem::Metric ? number_format($kg, 1).' kg' : number_format($kg / 0.45359237, 1).' lb';
+        return $units === UnitSystem::Metric
+            ? number_format($kg, 1).' kg'
+            : number_format($kg / 0.45359237, 1).' lb';
     }
 
     /** @return array<string, mixed> a block: marks, numbers, lengths, shapes, mass */
@@ -84,7 +86,15 @@ final class BarTable
         $mass = array_sum(array_map(fn (ListedBar $bar): float => $bar->mass(), $steel->list));
 
         return Block::table(
-            ['Bar list', 'Where', 'Size', '>Number', '>Length', $units === UnitSystem::Metric ? 'Shape, mm' : 'Shape, in', '>Mass'],
+            [
+                'Bar list',
+                'Where',
+                'Size',
+                '>Number',
+                '>Length',
+                $units === UnitSystem::Metric ? 'Shape, mm' : 'Shape, in',
+                '>Mass',
+            ],
             [...$rows, ['', 'All bars', '', '', '', '', self::mass($mass, $units)]],
         );
     }

@@ -7,8 +7,8 @@ namespace Waage\Materials\Concrete;
 use Waage\Material\Rectangle;
 
 /**
- * Bars of one size: so many, "4ø16", or in a slab at a spacing (mm), "ø12/150", which are so many in its strip. A size is
- * a diameter (mm), or an American number in eighths of an inch, "4 #8" and "#5 at 12 in".
+ * Bars of one size: so many, "4ø16", or in a slab at a spacing (mm), "ø12/150", which are so many in its strip. A
+ * size is a diameter (mm), or an American number in eighths of an inch, "4 #8" and "#5 at 12 in".
  */
 final readonly class Bars
 {
@@ -66,10 +66,14 @@ final readonly class Bars
         return $count >= 2.0 && $count <= 40.0 && self::isBar($diameter) ? new self($count, $diameter) : null;
     }
 
-    /** Null where the text is none: "ø12/150", "12 at 150", "12@150 mm", "#5 at 12 in"; in a strip of this width, mm. */
+    /**
+     * Null where the text is none: "ø12/150", "12 at 150", "12@150 mm", "#5 at 12 in"; in a strip of this width, mm.
+     */
     public static function parseSpaced(string $text, float $width): ?self
     {
-        if (preg_match('~^\s*#\s*(\d{1,2})\s*(?:/|at|@)\s*(\d{1,2}(?:\.\d+)?)\s*(?:in|")?\s*$~u', $text, $found) === 1) {
+        if (
+            preg_match('~^\s*#\s*(\d{1,2})\s*(?:/|at|@)\s*(\d{1,2}(?:\.\d+)?)\s*(?:in|")?\s*$~u', $text, $found) === 1
+        ) {
             [$number, $spacing] = [(int) $found[1], (float) $found[2] * self::INCH];
 
             return isset(self::AMERICAN[$number]) && $spacing >= 50.0 && $spacing <= 500.0

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * What bars have to stay within: width of the section, cover to the links, their diameter, greatest size of aggregate;
- * mm.
+ * What bars have to stay within: width of the section, cover to the links, their diameter, greatest size of
+ * aggregate; mm.
  */
 final readonly class Cage
 {
@@ -32,8 +32,8 @@ final readonly class Cage
     }
 
     /**
-     * Clear distance that bars need: EN 1992-1-1, 8.2(2), k_1 = 1 and k_2 = 5 mm; BS 8110-1, 3.12.11.1; ACI 318-19, 25.2.1
-     * with aggregate of 3/4 in.
+     * Clear distance that bars need: EN 1992-1-1, 8.2(2), k_1 = 1 and k_2 = 5 mm; BS 8110-1, 3.12.11.1; ACI 318-19,
+     * 25.2.1 with aggregate of 3/4 in.
      */
     public function leastClear(float $diameter): float
     {

@@ -18,8 +18,8 @@ use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
 /**
- * A section of reinforced concrete, h deep and its web b wide, as the engineer wishes it; with its bars and links once
- * these are chosen. N, mm, MPa.
+ * A section of reinforced concrete, h deep and its web b wide, as the engineer wishes it; with its bars and links
+ * once these are chosen. N, mm, MPa.
  */
 final readonly class ConcreteMake extends RectangularMake implements Reinforced
 {
@@ -138,9 +138,13 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         $flange = $this->flange();
 
         $name = $this->size($this->b).'×'.$this->size($this->h);
-        $beside = $flange === null
-            ? ''
-            : ", {$flange->profile->value} ".$this->size($flange->width).'×'.$this->size($flange->thickness);
+        $beside =
+            $flange === null
+                ? ''
+                : ", {$flange->profile->value} ".
+                    $this->size($flange->width).
+                    '×'.
+                    $this->size($flange->thickness);
 
         return $name.$beside.($this->units() === UnitSystem::Metric ? '' : ' in');
     }
@@ -347,7 +351,9 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         return [...$this->moreBars(), ...$this->closerLinks(), ...$this->deeper(), ...$classes];
     }
 
-    /** @return list<array{string, array<string, mixed>}> a step closer, where the engineer says how far apart they are */
+    /**
+     * @return list<array{string, array<string, mixed>}> a step closer, where the engineer says how far apart they are
+     */
     private function closerLinks(): array
     {
         $said = $this->wishes->linkSpacing;
@@ -364,9 +370,8 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     /** @return list<array{string, array<string, mixed>}> steps of 50 mm, of a slab 10 mm; of 2 in or ½ in */
     private function deeper(): array
     {
-        $step = $this->units() === UnitSystem::Metric
-            ? ($this->isSlab() ? 10.0 : 50.0)
-            : ($this->isSlab() ? 12.7 : 50.8);
+        $step =
+            $this->units() === UnitSystem::Metric ? ($this->isSlab() ? 10.0 : 50.0) : ($this->isSlab() ? 12.7 : 50.8);
         $deeper = [];
         for ($n = 1; $n <= self::MORE_BARS; $n++) {
             $text = $this->text($this->h + $n * $step);
@@ -422,7 +427,9 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     public function unsaid(): array
     {
         return [
-            ...$this->service->exposure === null ? ['Not weighed: cover for bond and durability, as no exposure is given.'] : [],
+            ...$this->service->exposure === null
+                ? ['Not weighed: cover for bond and durability, as no exposure is given.']
+                : [],
             ...$this->service->fire === null && $this->code() !== Code::Aci318
                 ? ['Not weighed: fire, as none is given.']
                 : [],
@@ -441,7 +448,9 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         return [
             $by === []
                 ? 'Moments are not redistributed.'
-                : 'Moments over supports are less in every arrangement, the rest by equilibrium: '.implode(', ', $by).'. Diagrams of forces and reactions show them as they were before; top bars are as long as before.',
+                : 'Moments over supports are less in every arrangement, the rest by equilibrium: '.
+                    implode(', ', $by).
+                    '. Diagrams of forces and reactions show them as they were before; top bars are as long as before.',
             $this->reductions->momentsAtFace
                 ? "Moments over supports at their faces: bearing cast in one with the beam{$least}."
                 : 'Moments where they are greatest, at the axis of the support.',
@@ -455,13 +464,17 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     {
         $isSlab = $this->isSlab();
         $units = $this->units();
-        $links = $this->steel === null || $isSlab
-            ? ''
-            : ' '.ucfirst($this->links->text($this->steel->links, $units)).';';
-        $yields = ($this->code() === Code::En1992 ? 'f_yk' : 'f_y').' = '.$units->format($this->fyk, Kind::Stress);
+        $links =
+            $this->steel === null || $isSlab
+                ? ''
+                : ' '.ucfirst($this->links->text($this->steel->links, $units)).';';
+        $yields =
+            ($this->code() === Code::En1992 ? 'f_yk' : 'f_y').' = '.$units->format($this->fyk, Kind::Stress);
         $cracks = $this->code() === Code::En1992 ? "; cracks up to {$this->service->crack->value} mm" : '';
 
-        return ".{$links} cover ".$units->format($this->cover, Kind::Size).($isSlab ? '' : ' to the links').
+        return ".{$links} cover ".
+            $units->format($this->cover, Kind::Size).
+            ($isSlab ? '' : ' to the links').
             "; {$yields}{$cracks}.";
     }
 }

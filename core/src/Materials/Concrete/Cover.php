@@ -9,8 +9,8 @@ use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /**
- * Cover for bond and durability: EN 1992-1-1, 4.4.1, Table 4.4N; ACI 318-19, Table 20.5.1.3.1; BS 8110-1:1997, Table 3.3 (all
- * from memory). mm.
+ * Cover for bond and durability: EN 1992-1-1, 4.4.1, Table 4.4N; ACI 318-19, Table 20.5.1.3.1; BS 8110-1:1997, Table
+ * 3.3 (all from memory). mm.
  */
 final class Cover
 {
@@ -89,18 +89,33 @@ final class Cover
         }
         $w->line('u', 'c_nom / c', Kind::Number, $clause);
 
-        return [new Weighing(
-            'cover', 'Cover', $concrete->code()->value.", {$clause}", $w->value('u'),
-            demand: $w->value('c_nom'), capacity: $w->value('c'), kind: Kind::Size,
-            demandSymbol: 'c_nom', capacitySymbol: 'c', lines: $w->lines,
-        )];
+        return [
+            new Weighing(
+                'cover',
+                'Cover',
+                $concrete->code()->value.", {$clause}",
+                $w->value('u'),
+                demand: $w->value('c_nom'),
+                capacity: $w->value('c'),
+                kind: Kind::Size,
+                demandSymbol: 'c_nom',
+                capacitySymbol: 'c',
+                lines: $w->lines,
+            ),
+        ];
     }
 
     private static function european(ConcreteMake $concrete, string $exposure, Working $w): string
     {
         $class = $concrete->service->class;
         $w->let('c_min_dur', self::durable($exposure, $class), Kind::Size, 'Table 4.4N', "{$exposure}, S{$class}");
-        $w->line('c_min_b', $concrete->isSlab() ? 'phi' : 'max(phi_w, phi - phi_w)', Kind::Size, '4.4.1.2(3)', 'bond');
+        $w->line(
+            'c_min_b',
+            $concrete->isSlab() ? 'phi' : 'max(phi_w, phi - phi_w)',
+            Kind::Size,
+            '4.4.1.2(3)',
+            'bond',
+        );
         $w->line('c_min', 'max(c_min_b, c_min_dur, 10)', Kind::Size, '4.4.1.2(2) (4.2)');
         $w->let('dc_dev', $concrete->service->deviation, Kind::Size, '4.4.1.3');
         $w->line('c_nom', 'c_min + dc_dev', Kind::Size, '4.4.1.1(2) (4.1)');
@@ -116,11 +131,12 @@ final class Cover
             'weather' => $phi > 16.0 ? 2.0 : 1.5,
             default => $concrete->isSlab() ? 0.75 : 1.5,
         };
-        $note = [
-            'ground' => 'cast against ground',
-            'weather' => 'exposed to weather or ground',
-            'interior' => 'not exposed',
-        ][$exposure] ?? '';
+        $note =
+            [
+                'ground' => 'cast against ground',
+                'weather' => 'exposed to weather or ground',
+                'interior' => 'not exposed',
+            ][$exposure] ?? '';
         $w->let('c_nom', $inches * 25.4, Kind::Size, 'Table 20.5.1.3.1', $note);
 
         return 'Table 20.5.1.3.1';
@@ -134,7 +150,12 @@ final class Cover
         }
         if ($cover !== null) {
             $w->let('c_dur', $cover, Kind::Size, 'Table 3.3', "{$exposure}, f_cu of {$concrete->grade->name}");
-            $w->line('c_nom', $concrete->isSlab() ? 'max(c_dur, phi)' : 'max(c_dur, phi - phi_w)', Kind::Size, '3.3.1.2, 3.3.3');
+            $w->line(
+                'c_nom',
+                $concrete->isSlab() ? 'max(c_dur, phi)' : 'max(c_dur, phi - phi_w)',
+                Kind::Size,
+                '3.3.1.2, 3.3.3',
+            );
         }
 
         return 'Table 3.3';

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** A section with bars at both faces, elastic: transformed before and after it cracks, depths from the compressed face. */
+/**
+ * A section with bars at both faces, elastic: transformed before and after it cracks, depths from the compressed
+ * face.
+ */
 final readonly class CrackedSection
 {
     /** Axis and second moment (mm⁴) before it cracks. */

@@ -12,8 +12,8 @@ use Waage\Member\LoadKind;
 use Waage\Member\Support;
 
 /**
- * Moments and shear that strength is weighed for: where they are greatest, or with what the width of supports takes off.
- * Moments at the face are not below 0.65 of the fixed-end moment by EN 1992-1-1, 5.3.2.2(3). N, mm.
+ * Moments and shear that strength is weighed for: where they are greatest, or with what the width of supports takes
+ * off. Moments at the face are not below 0.65 of the fixed-end moment by EN 1992-1-1, 5.3.2.2(3). N, mm.
  */
 final readonly class DesignForces
 {
@@ -73,7 +73,9 @@ final readonly class DesignForces
         }
         $d = $this->concrete->h - $this->concrete->shallower(($from + $to) / 2)->centroid();
         $worst = null;
-        foreach ($this->outside($from, $to, fn (Support $s, int $side): float => $this->toD($s, $side, $d)) as [$a, $b]) {
+        foreach (
+            $this->outside($from, $to, fn (Support $s, int $side): float => $this->toD($s, $side, $d)) as [$a, $b]
+        ) {
             $e = $this->greatest($a, $b);
             $worst = $e !== null && ($worst === null || abs($e->value) > abs($worst->value)) ? $e : $worst;
         }
@@ -106,7 +108,10 @@ final readonly class DesignForces
         return $this->envelopes->shear->greatest($this->envelopes->strength, $this->concrete->weight(), $from, $to);
     }
 
-    /** From a support to d beyond its face; to the face only where a point load acts in between, or where it holds from above. */
+    /**
+     * From a support to d beyond its face; to the face only where a point load acts in between, or where it holds
+     * from above.
+     */
     private function toD(Support $support, int $side, float $d): float
     {
         $half = $support->bearing / 2;
@@ -160,10 +165,12 @@ final readonly class DesignForces
     {
         $length = $this->concrete->length();
 
-        return array_values(array_filter(
-            $this->supports(),
-            fn (Support $s): bool => $s->x > max($from, 1.0) && $s->x < min($to, $length - 1.0),
-        ));
+        return array_values(
+            array_filter(
+                $this->supports(),
+                fn (Support $s): bool => $s->x > max($from, 1.0) && $s->x < min($to, $length - 1.0),
+            ),
+        );
     }
 
     /** 0.65 of the greater fixed-end moment of the spans beside a support, under the load that makes it hog most. */

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * Bars of a slab across its span: a fifth of the most main steel at 3 h or 400 mm at most (EN 1992-1-1, 9.3.1.1); 0.0018 of
- * the section at 5 h or 18 in (ACI 318-19, 24.4.3); 0.13 % of the section at 3 d (BS 8110-1, 3.12.5.3, 3.12.11.2.7).
+ * Bars of a slab across its span: a fifth of the most main steel at 3 h or 400 mm at most (EN 1992-1-1, 9.3.1.1);
+ * 0.0018 of the section at 5 h or 18 in (ACI 318-19, 24.4.3); 0.13 % of the section at 3 d (BS 8110-1, 3.12.5.3,
+ * 3.12.11.2.7).
  */
 final class Distribution
 {

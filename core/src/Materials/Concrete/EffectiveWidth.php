@@ -39,7 +39,12 @@ final class EffectiveWidth
     /** The least of all places, for the stiffness. */
     public function least(float $web): float
     {
-        return min(array_map(fn (Span $s): float => $this->at(($s->from + $s->to) / 2, $web, $s->isOverhang ? -1 : 1), $this->spans));
+        return min(
+            array_map(
+                fn (Span $s): float => $this->at(($s->from + $s->to) / 2, $web, $s->isOverhang ? -1 : 1),
+                $this->spans,
+            ),
+        );
     }
 
     /** Line by line, to `b`, under moments of a sign; `b_w` and `h_f` are let as well. */
@@ -96,10 +101,12 @@ final class EffectiveWidth
         }
         // The region of the support that is nearer; a fixed end is one half of a beam that goes on like in a mirror.
         $support = abs($x - $span->from) < abs($x - $span->to) ? $span->from : $span->to;
-        $beside = array_values(array_filter(
-            $this->spans,
-            fn (Span $s): bool => abs($s->from - $support) < 1.0 || abs($s->to - $support) < 1.0,
-        ));
+        $beside = array_values(
+            array_filter(
+                $this->spans,
+                fn (Span $s): bool => abs($s->from - $support) < 1.0 || abs($s->to - $support) < 1.0,
+            ),
+        );
         $length = 0.0;
         foreach ($beside as $one) {
             $length += $one->isOverhang ? $one->length() : 0.15 * $one->length();

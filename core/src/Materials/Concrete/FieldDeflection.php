@@ -12,8 +12,8 @@ use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 
 /**
- * Elastic deflections (times EI, Nmm³) of spans and overhangs under one arrangement of load, and the moments that go with
- * them.
+ * Elastic deflections (times EI, Nmm³) of spans and overhangs under one arrangement of load, and the moments that go
+ * with them.
  */
 final readonly class FieldDeflection
 {

@@ -10,8 +10,8 @@ use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /**
- * Fire by the tables: EN 1992-1-2:2004, Tables 5.5, 5.6 and 5.8 (axis distance and width, η_fi = 0.7); BS 8110-1:1997, Table 3.4
- * and Figure 3.2 (cover and width); ACI 318-19 has none. From memory. mm, minutes.
+ * Fire by the tables: EN 1992-1-2:2004, Tables 5.5, 5.6 and 5.8 (axis distance and width, η_fi = 0.7); BS
+ * 8110-1:1997, Table 3.4 and Figure 3.2 (cover and width); ACI 318-19 has none. From memory. mm, minutes.
  */
 final readonly class Fire
 {
@@ -37,10 +37,17 @@ final readonly class Fire
 
     /** Thickness and axis distance of slabs that span one way (Table 5.8). */
     private const SLABS = [
-        30 => [60, 10], 60 => [80, 20], 90 => [100, 30], 120 => [120, 40], 180 => [150, 55], 240 => [175, 65],
+        30 => [60, 10],
+        60 => [80, 20],
+        90 => [100, 30],
+        120 => [120, 40],
+        180 => [150, 55],
+        240 => [175, 65],
     ];
 
-    /** Cover to all steel: beams simple, continuous; floors simple, continuous; least width and thickness (BS 8110-1). */
+    /**
+     * Cover to all steel: beams simple, continuous; floors simple, continuous; least width and thickness (BS 8110-1).
+     */
     private const CLASSIC = [
         30 => [20, 20, 20, 20, 200, 75],
         60 => [20, 20, 20, 20, 200, 95],
@@ -82,7 +89,17 @@ final readonly class Fire
         if (! $w->has('u')) {
             $why = 'The beam is narrower than any of the table.';
 
-            return [new Weighing('fire', "Fire, R{$minutes}", $clause, null, applies: false, lines: $w->lines, remark: $why)];
+            return [
+                new Weighing(
+                    'fire',
+                    "Fire, R{$minutes}",
+                    $clause,
+                    null,
+                    applies: false,
+                    lines: $w->lines,
+                    remark: $why,
+                ),
+            ];
         }
 
         return [new Weighing('fire', "Fire, R{$minutes}", $clause, $w->value('u'), lines: $w->lines)];
@@ -127,7 +144,13 @@ final readonly class Fire
         $w->let('a', $group->centroid(), Kind::Size, '5.2(11), (15)', "axis of {$group->text()}");
         $side = $concrete->cage()->toBars() + $group->bars->diameter / 2;
         $w->let('a_sd', $side, Kind::Size, '', 'axis of the corner bars to the side');
-        $w->let('b_min', (float) $rows[0][0], Kind::Size, $table, "R{$minutes}, ".($isContinuous ? 'continuous' : 'simply supported'));
+        $w->let(
+            'b_min',
+            (float) $rows[0][0],
+            Kind::Size,
+            $table,
+            "R{$minutes}, ".($isContinuous ? 'continuous' : 'simply supported'),
+        );
         $axis = $this->axis($rows, $concrete->b);
         if ($axis === null) {
             return 'EN 1992-1-2, 5.6';
@@ -174,7 +197,13 @@ final readonly class Fire
         $row = self::CLASSIC[$minutes];
         $cover = $row[($concrete->isSlab() ? 2 : 0) + ($isContinuous ? 1 : 0)];
         $w->let('c', $concrete->cover, Kind::Size, '', 'to all steel');
-        $w->let('b', $concrete->isSlab() ? $concrete->h : $concrete->b, Kind::Size, '', $concrete->isSlab() ? 'thickness' : '');
+        $w->let(
+            'b',
+            $concrete->isSlab() ? $concrete->h : $concrete->b,
+            Kind::Size,
+            '',
+            $concrete->isSlab() ? 'thickness' : '',
+        );
         $note = $minutes / 60 .' h, '.($isContinuous ? 'continuous' : 'simply supported');
         $w->let('c_min', (float) $cover, Kind::Size, 'Table 3.4', $note);
         $w->let('b_min', (float) $row[$concrete->isSlab() ? 5 : 4], Kind::Size, 'Figure 3.2');

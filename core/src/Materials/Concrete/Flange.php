@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * The flange of a T, an L or an inverted T: as wide as it is, web included, and thick; mm. `effective`: the width that
- * counts all along, where the engineer says it. `weighs`: its weight counts here and does not come with a slab's load.
+ * The flange of a T, an L or an inverted T: as wide as it is, web included, and thick; mm. `effective`: the width
+ * that counts all along, where the engineer says it. `weighs`: its weight counts here and does not come with a slab's
+ * load.
  */
 final readonly class Flange
 {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * A strength of concrete, a class or any strength that is typed; MPa. `fck`: of the cylinder, f'_c for ACI 318; `cube`:
- * f_cu. EN 1992-1-1:2004, Table 3.1, by its formulas; BS 8110-2, 7.2; ACI 318-19, 19.2.2.
+ * A strength of concrete, a class or any strength that is typed; MPa. `fck`: of the cylinder, f'_c for ACI 318;
+ * `cube`: f_cu. EN 1992-1-1:2004, Table 3.1, by its formulas; BS 8110-2, 7.2; ACI 318-19, 19.2.2.
  */
 final readonly class Grade
 {

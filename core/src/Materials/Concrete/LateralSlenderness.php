@@ -9,8 +9,8 @@ use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /**
- * Narrow deep beams whose compressed edge may move sideways: EN 1992-1-1, 5.9(3); ACI 318-19, 9.2.3.1; BS 8110-1:1997, 3.4.1.6.
- * Where the top edge is held all along nothing has to be weighed.
+ * Narrow deep beams whose compressed edge may move sideways: EN 1992-1-1, 5.9(3); ACI 318-19, 9.2.3.1; BS
+ * 8110-1:1997, 3.4.1.6. Where the top edge is held all along nothing has to be weighed.
  */
 final class LateralSlenderness
 {
@@ -22,7 +22,13 @@ final class LateralSlenderness
         }
         $w = new Working($derive);
         $w->let('l_0t', $concrete->betweenRestraints(), Kind::Length, '', 'between restraints of the top edge');
-        $w->let('b', $concrete->compressesFlange(1) ? $concrete->width() : $concrete->b, Kind::Size, '', 'compressed edge');
+        $w->let(
+            'b',
+            $concrete->compressesFlange(1) ? $concrete->width() : $concrete->b,
+            Kind::Size,
+            '',
+            'compressed edge',
+        );
         $w->let('h', $concrete->h, Kind::Size);
         $clause = match ($concrete->code()) {
             Code::Aci318 => '9.2.3.1',
@@ -31,21 +37,34 @@ final class LateralSlenderness
         };
         match ($concrete->code()) {
             Code::Aci318 => $w->line('u', 'l_0t / (50 * b)', Kind::Number, '9.2.3.1'),
-            Code::Bs8110 => $w->line('u', 'l_0t / min(60 * b, 250 * b^2 / h)', Kind::Number, '3.4.1.6', 'h in place of d'),
-            default => $w->line('u', 'max(l_0t / b / (50 / (h / b)^(1/3)), h / b / 2.5)', Kind::Number, '5.9(3) (5.40a)'),
+            Code::Bs8110 => $w->line(
+                'u',
+                'l_0t / min(60 * b, 250 * b^2 / h)',
+                Kind::Number,
+                '3.4.1.6',
+                'h in place of d',
+            ),
+            default => $w->line(
+                'u',
+                'max(l_0t / b / (50 / (h / b)^(1/3)), h / b / 2.5)',
+                Kind::Number,
+                '5.9(3) (5.40a)',
+            ),
         };
         $isSlender = $w->value('u') > 1.0 && $concrete->code() === Code::En1992;
 
-        return [new Weighing(
-            'lateral',
-            'Sideways slenderness',
-            $concrete->code()->value.", {$clause}",
-            $isSlender ? null : $w->value('u'),
-            applies: ! $isSlender,
-            lines: $w->lines,
-            remark: $isSlender
-                ? 'The beam is too slender for leaving second order sideways out, which is not computed: hold its top edge, or make it wider.'
-                : '',
-        )];
+        return [
+            new Weighing(
+                'lateral',
+                'Sideways slenderness',
+                $concrete->code()->value.", {$clause}",
+                $isSlender ? null : $w->value('u'),
+                applies: ! $isSlender,
+                lines: $w->lines,
+                remark: $isSlender
+                    ? 'The beam is too slender for leaving second order sideways out, which is not computed: hold its top edge, or make it wider.'
+                    : '',
+            ),
+        ];
     }
 }

@@ -17,7 +17,6 @@ final readonly class ListedBar
      * @param  'bottom'|'top'|'link'|'across'  $face
      * @param  Bars  $bar  one of its size
      * @param  int  $number  of the bars side by side; each may be in pieces that lap
-     * @param  float  $outline  length of a bar that is bent to a form; 0: it runs along the member
      */
     public function __construct(
         public string $mark,
@@ -26,10 +25,8 @@ final readonly class ListedBar
         public Bars $bar,
         public int $number,
         public BarRun $run,
-        private float $outline = 0.0,
-        private string $form = '',
-        private int $pieces = 1,
-        private float $lap = 0.0,
+        private ?BarForm $form = null,
+        private Pieces $pieces = new Pieces,
     ) {
     }
 
@@ -41,23 +38,22 @@ final readonly class ListedBar
     /** In pieces that overlap by a lap, mm. */
     public function inPieces(int $pieces, float $lap): self
     {
-        return new self(...['pieces' => $pieces, 'lap' => $lap] + get_object_vars($this));
+        return new self(...['pieces' => new Pieces($pieces, $lap)] + get_object_vars($this));
     }
 
     /** How many are cut. */
     public function count(): int
     {
-        return $this->number * $this->pieces;
+        return $this->number * $this->pieces->count;
     }
 
     /** Along a bar, or a piece of it. */
     public function length(): float
     {
-        $whole = $this->outline > 0.0
-            ? $this->outline
-            : $this->run->to - $this->run->from + $this->run->bent() * $this->run->leg;
+        $whole = $this->form->length
+            ?? $this->run->to - $this->run->from + $this->run->bent() * $this->run->leg;
 
-        return ($whole + ($this->pieces - 1) * $this->lap) / $this->pieces;
+        return ($whole + ($this->pieces->count - 1) * $this->pieces->lap) / $this->pieces->count;
     }
 
     /** In mm, or in inches. */
@@ -68,8 +64,8 @@ final readonly class ListedBar
         $n = $this->run->bent();
 
         return match (true) {
-            $this->pieces > 1 => "{$this->pieces} pieces of {$size($this->length())}, laps {$size($this->lap)}".($n > 0 ? ", bent up {$leg}" : ''),
-            $this->form !== '' => $this->form,
+            $this->pieces->count > 1 => "{$this->pieces->count} pieces of {$size($this->length())}, laps {$size($this->pieces->lap)}".($n > 0 ? ", bent up {$leg}" : ''),
+            $this->form !== null => $this->form->text,
             $n === 0 => "straight: {$between}",
             $n === 1 => "bent at one end: {$between} + {$leg}",
             default => "bent at both ends: {$leg} + {$between} + {$leg}",

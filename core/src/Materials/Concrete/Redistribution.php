@@ -8,8 +8,8 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Member\Support;
 
 /**
- * Moments over supports, less by a part in every arrangement; the rest follows by equilibrium. EN 1992-1-1, 5.5; ACI 318-19,
- * 6.6.5; BS 8110-1:1997, 3.2.2.1.
+ * Moments over supports, less by a part in every arrangement; the rest follows by equilibrium. EN 1992-1-1, 5.5; ACI
+ * 318-19, 6.6.5; BS 8110-1:1997, 3.2.2.1.
  */
 final class Redistribution
 {

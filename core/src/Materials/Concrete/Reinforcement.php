@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/**
- * Bars and links of a beam from end to end.
- */
+/** Bars and links of a beam from end to end. */
 final readonly class Reinforcement
 {
     /**
@@ -15,8 +13,13 @@ final readonly class Reinforcement
      * @param  list<LinkZone>  $links  none in a slab
      * @param  list<ListedBar>  $list  for the workshop, as BarList
      */
-    public function __construct(public array $bottom, public array $top, public array $links, public array $list = [], public ?Bars $around = null)
-    {
+    public function __construct(
+        public array $bottom,
+        public array $top,
+        public array $links,
+        public array $list = [],
+        public ?Bars $around = null,
+    ) {
     }
 
     /**

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * What a member lives with: cracks that are accepted; creep (coefficient) and shrinkage (‰), both in the end; exposure,
- * structural class (1 to 6) and allowance for deviation (mm) that its cover is for; minutes of fire. Null: not said.
+ * What a member lives with: cracks that are accepted; creep (coefficient) and shrinkage (‰), both in the end;
+ * exposure, structural class (1 to 6) and allowance for deviation (mm) that its cover is for; minutes of fire. Null:
+ * not said.
  */
 final readonly class Service
 {

@@ -23,7 +23,10 @@ final readonly class ShearSpans
         $this->forces = new DesignForces($envelopes, $concrete);
     }
 
-    /** @return list<array{int, float, float, Extreme}> number, start and end of each field that is sheared; its greatest */
+    /**
+     * @return list<array{int, float, float, Extreme}> number, start and end of each field that is sheared; its
+     *     greatest
+     */
     public function all(): array
     {
         $spans = [];
@@ -93,10 +96,12 @@ final readonly class ShearSpans
     /** The same among the zones that a torque of so much twists; all of them where none is. */
     public function widestTwisted(float $least): LinkZone
     {
-        $zones = array_values(array_filter(
-            $this->concrete->steel()->links,
-            fn (LinkZone $z): bool => $this->torque($z->from, $z->to) >= $least,
-        ));
+        $zones = array_values(
+            array_filter(
+                $this->concrete->steel()->links,
+                fn (LinkZone $z): bool => $this->torque($z->from, $z->to) >= $least,
+            ),
+        );
         usort($zones, fn (LinkZone $a, LinkZone $b): int => $b->spacing <=> $a->spacing);
 
         return $zones[0] ?? $this->widest();

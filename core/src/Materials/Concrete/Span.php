@@ -8,8 +8,8 @@ use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
 /**
- * A span or an overhang as flanges see it: between the axes of its supports, clear between their faces, and at how many
- * of its ends moments go on; mm.
+ * A span or an overhang as flanges see it: between the axes of its supports, clear between their faces, and at how
+ * many of its ends moments go on; mm.
  */
 final readonly class Span
 {

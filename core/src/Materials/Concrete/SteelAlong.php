@@ -16,8 +16,7 @@ use Waage\Units\Kind;
 
 /**
  * Steel that is needed along a beam, bottom downwards and top upwards, and links; with what there is. Moments are
- * shifted as
- * the standard says. Between places of the envelopes it is drawn in straight lines.
+ * shifted as the standard says. Between places of the envelopes it is drawn in straight lines.
  */
 final readonly class SteelAlong
 {
@@ -62,17 +61,21 @@ final readonly class SteelAlong
                 $this->there($concrete, 1),
                 $this->there($concrete, -1),
             ),
-            ...$concrete->isSlab() ? [] : [new Figure(
-                'Asw',
-                'Links',
-                'Links needed (filled) and there (line), area by length',
-                Kind::AreaByLength,
-                false,
-                $this->links($concrete),
-                [],
-                $links,
-                [],
-            )],
+            ...$concrete->isSlab()
+                ? []
+                : [
+                    new Figure(
+                        'Asw',
+                        'Links',
+                        'Links needed (filled) and there (line), area by length',
+                        Kind::AreaByLength,
+                        false,
+                        $this->links($concrete),
+                        [],
+                        $links,
+                        [],
+                    ),
+                ],
         ];
     }
 
@@ -139,7 +142,17 @@ final readonly class SteelAlong
         foreach ($places as $x) {
             [$V, $c] = self::greater(self::at($down, $x), self::at($up, $x));
             $d = $concrete->h - $concrete->shallower($x)->centroid();
-            $values[] = [$x, $this->rules->links($V, $d, $this->envelopes->torque === null ? 0.0 : (new DesignForces($this->envelopes, $concrete))->torque(max(0.0, $x - 1.0), $x + 1.0)), $c];
+            $values[] = [
+                $x,
+                $this->rules->links(
+                    $V,
+                    $d,
+                    $this->envelopes->torque === null
+                        ? 0.0
+                        : (new DesignForces($this->envelopes, $concrete))->torque(max(0.0, $x - 1.0), $x + 1.0),
+                ),
+                $c,
+            ];
         }
 
         return self::lines($values);

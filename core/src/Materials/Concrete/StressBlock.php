@@ -6,9 +6,9 @@ namespace Waage\Materials\Concrete;
 
 /**
  * Bending by a rectangular block of stress, in plain numbers. Each standard has its own strengths, depths and limits:
- * `strength` of the block and `yield` of bars (MPa), `lambda` of the depth of the axis, `deepest` axis as a part of d,
- * failure strain (‰), `arm` at most as a part of d, `displaced`: compressed concrete that bars take the place of is
- * deducted. N, mm, MPa.
+ * `strength` of the block and `yield` of bars (MPa), `lambda` of the depth of the axis, `deepest` axis as a part of
+ * d, failure strain (‰), `arm` at most as a part of d, `displaced`: compressed concrete that bars take the place of
+ * is deducted. N, mm, MPa.
  */
 final readonly class StressBlock
 {

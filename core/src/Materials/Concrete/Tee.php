@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * A section as moments of one sign see it: the compressed face is `b` wide over `hf`, the web `bw`, the face in tension
- * `bt` wide over `ht`; a rectangle has no flange. Widths are those that count. mm.
+ * A section as moments of one sign see it: the compressed face is `b` wide over `hf`, the web `bw`, the face in
+ * tension `bt` wide over `ht`; a rectangle has no flange. Widths are those that count. mm.
  */
 final readonly class Tee
 {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** Bars along a member for torsion, spread around its links: one at each corner, the others at 350 mm at most (12 in). */
+/**
+ * Bars along a member for torsion, spread around its links: one at each corner, the others at 350 mm at most (12 in).
+ */
 final class TorsionBars
 {
     /** A torque that is smaller is none, Nmm. */

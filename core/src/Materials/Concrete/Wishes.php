@@ -6,8 +6,8 @@ namespace Waage\Materials\Concrete;
 
 /**
  * What the engineer says of bars and links. What is null or missing is chosen: bars at the bottom of every span, at
- * the top all
- * along, those of single spans and supports (by number from 1) in their place, and one spacing of links (mm).
+ * the top all along, those of single spans and supports (by number from 1) in their place, and one spacing of links
+ * (mm).
  */
 final readonly class Wishes
 {

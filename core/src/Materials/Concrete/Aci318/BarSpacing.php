@@ -11,7 +11,10 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Distribution;
 use Waage\Units\Kind;
 
-/** ACI 318-19, 25.2, 24.3.2, 7.7.2.3 and 24.4: room between bars, bars close enough against cracks, bars across a slab. */
+/**
+ * ACI 318-19, 25.2, 24.3.2, 7.7.2.3 and 24.4: room between bars, bars close enough against cracks, bars across a
+ * slab.
+ */
 final class BarSpacing
 {
     /**
@@ -25,7 +28,11 @@ final class BarSpacing
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $apart($b) <=> $apart($a));
         $weighings = [self::cracks($concrete, $groups[0], $derive)];
         if ($concrete->isSlab()) {
-            return [...$weighings, self::widestInSlab($concrete, $groups[0], $derive), self::across($concrete, $derive)];
+            return [
+                ...$weighings,
+                self::widestInSlab($concrete, $groups[0], $derive),
+                self::across($concrete, $derive),
+            ];
         }
         $room = fn (BarGroup $g): float => $g->clear / $g->gap;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $room($a) <=> $room($b));
@@ -109,9 +116,16 @@ final class BarSpacing
         $w->line('u', 'max(A_s_t / a_s, s / s_max)', Kind::Number, '24.4.3');
 
         return new Weighing(
-            'distribution', 'Shrinkage and temperature bars', 'ACI 318-19, 24.4.3', $w->value('u'),
-            demand: $w->value('A_s_t'), capacity: $w->value('a_s'), kind: Kind::AreaByLength,
-            demandSymbol: 'A_s_t', capacitySymbol: 'a_s', lines: $w->lines,
+            'distribution',
+            'Shrinkage and temperature bars',
+            'ACI 318-19, 24.4.3',
+            $w->value('u'),
+            demand: $w->value('A_s_t'),
+            capacity: $w->value('a_s'),
+            kind: Kind::AreaByLength,
+            demandSymbol: 'A_s_t',
+            capacitySymbol: 'a_s',
+            lines: $w->lines,
         );
     }
 
@@ -124,9 +138,16 @@ final class BarSpacing
         string $capacity,
     ): Weighing {
         return new Weighing(
-            $id, $title, "ACI 318-19, {$clause}", $w->value('u'),
-            demand: $w->value($demand), capacity: $w->value($capacity), kind: Kind::Size,
-            demandSymbol: $demand, capacitySymbol: $capacity, lines: $w->lines,
+            $id,
+            $title,
+            "ACI 318-19, {$clause}",
+            $w->value('u'),
+            demand: $w->value($demand),
+            capacity: $w->value($capacity),
+            kind: Kind::Size,
+            demandSymbol: $demand,
+            capacitySymbol: $capacity,
+            lines: $w->lines,
         );
     }
 }

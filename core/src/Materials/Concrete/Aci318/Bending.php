@@ -11,6 +11,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\StressedStretches;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Units\Kind;
 
 /** ACI 318-19, 22.3, 9.3.3 and 9.6.1: bending of every span and over every support, with the bars that are there. */
@@ -40,13 +41,8 @@ final readonly class Bending
     }
 
     /** @param  array{Extreme, string}  $of  the moment, and what stands beside it */
-    private function section(
-        ConcreteMake $concrete,
-        int $sign,
-        BarStretch $stretch,
-        array $of,
-        bool $derive,
-    ): Working {
+    private function section(ConcreteMake $concrete, int $sign, BarStretch $stretch, array $of, bool $derive): Working
+    {
         [$e, $note] = $of;
         $w = new Working($derive);
         $w->let('M_u', $sign * $e->value, Kind::Moment, '', $note);
@@ -69,7 +65,13 @@ final readonly class Bending
             $w->let('epsilon_min', Strength::leastStrain($concrete), Kind::Number, '6.6.5', 'moments redistributed');
             $w->line('c_max', '0.003 / (0.003 + epsilon_min) * d_t', Kind::Size, '6.6.5', 'ε_t that it takes');
         } else {
-            $w->line('c_max', '0.003 / (epsilon_ty + 0.003 + 0.003) * d_t', Kind::Size, '9.3.3.1', 'ε_t = ε_ty + 0.003');
+            $w->line(
+                'c_max',
+                '0.003 / (epsilon_ty + 0.003 + 0.003) * d_t',
+                Kind::Size,
+                '9.3.3.1',
+                'ε_t = ε_ty + 0.003',
+            );
         }
         $w->line('a_max', 'beta_1 * c_max', Kind::Size, '22.2.2.4.1');
         if ($w->has('h_f') && $w->value('b') > $w->value('b_w') && $w->value('a_max') > $w->value('h_f')) {
@@ -109,39 +111,14 @@ final readonly class Bending
         $w->line('A_s_req', '0.85 * f_c * b * a_req / f_y', Kind::SteelArea, '', 'needed');
     }
 
-    private function resists(
-        ConcreteMake $concrete,
-        int $sign,
-        BarStretch $stretch,
-        Extreme $e,
-        Working $w,
-    ): Weighing {
+    private function resists(ConcreteMake $concrete, int $sign, BarStretch $stretch, Extreme $e, Working $w): Weighing
+    {
         $this->nominal($w);
         $w->line('phiM_n', 'phi * M_n', Kind::Moment, '9.5.1.1');
         $w->line('u', 'M_u / phiM_n', Kind::Number, '9.5.1.1(a)');
-        $beam = $this->envelopes->beam;
-        $effect = $this->envelopes->moment->effect;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
-        $name = $sign > 0 ? 'sagging' : 'hogging';
+        $what = [$sign > 0 ? 'Flexure, positive' : 'Flexure, negative', 'ACI 318-19, 22.3', 'M_u', 'phiM_n'];
 
-        return new Weighing(
-            $stretch->named($name),
-            'Flexure, '.($sign > 0 ? 'positive' : 'negative').", {$stretch->place}",
-            'ACI 318-19, 22.3',
-            $w->value('u'),
-            demand: $w->value('M_u'),
-            capacity: $w->value('phiM_n'),
-            kind: Kind::Moment,
-            demandSymbol: 'M_u',
-            capacitySymbol: 'phiM_n',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-            ranges: $concrete->steel()->ranges($sign, $stretch, $w->value('phiM_n')),
-            group: $name,
-        );
+        return (new StretchWeighings($this->envelopes, $concrete))->bending($sign, $stretch, $e, $w, $what);
     }
 
     /** M_n with the bars that are there; with those in compression where M_u calls for them. */
@@ -155,7 +132,13 @@ final readonly class Bending
             return;
         }
         if ($w->has('C_f') && $w->value('A_s * f_y') > $w->value('0.85 * f_c * b * h_f')) {
-            $w->line('a', 'min((A_s * f_y - C_f) / (0.85 * f_c * b_w), a_max)', Kind::Size, '22.2.2.4.1', 'in the web');
+            $w->line(
+                'a',
+                'min((A_s * f_y - C_f) / (0.85 * f_c * b_w), a_max)',
+                Kind::Size,
+                '22.2.2.4.1',
+                'in the web',
+            );
             $w->line('M_n', '0.85 * f_c * b_w * a * (d - a / 2) + M_f', Kind::Moment, '22.3');
         } else {
             $w->line('a', 'min(A_s * f_y / (0.85 * f_c * b), a_max)', Kind::Size, '22.2.2.4.1');
@@ -169,7 +152,13 @@ final readonly class Bending
     private function mostBars(int $sign, BarStretch $stretch, Working $w): Weighing
     {
         $own = clone $w;
-        $own->line('A_s_max', $own->has('A_s_c') ? '(C_max + max(0, A_s_c * f_s_c)) / f_y' : 'C_max / f_y', Kind::SteelArea, '9.3.3.1', 'ε_t = ε_ty + 0.003');
+        $own->line(
+            'A_s_max',
+            $own->has('A_s_c') ? '(C_max + max(0, A_s_c * f_s_c)) / f_y' : 'C_max / f_y',
+            Kind::SteelArea,
+            '9.3.3.1',
+            'ε_t = ε_ty + 0.003',
+        );
         $own->line('u', 'A_s / A_s_max', Kind::Number, '9.3.3.1');
         $group = $sign > 0 ? 'most-bottom' : 'most-top';
 
@@ -231,20 +220,7 @@ final readonly class Bending
     private function least(int $sign, BarStretch $stretch, Working $w, string $clause): Weighing
     {
         $w->line('u', 'A_s_min / A_s', Kind::Number, $clause);
-        $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
-        return new Weighing(
-            $stretch->named($group),
-            "Least bars, {$stretch->place}",
-            "ACI 318-19, {$clause}",
-            $w->value('u'),
-            demand: $w->value('A_s_min'),
-            capacity: $w->value('A_s'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min',
-            capacitySymbol: 'A_s',
-            lines: $w->lines,
-            group: $group,
-        );
+        return StretchWeighings::least($sign, $stretch, $w, "ACI 318-19, {$clause}");
     }
 }

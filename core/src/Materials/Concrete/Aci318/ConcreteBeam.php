@@ -11,7 +11,6 @@ use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarGroup;
-use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
@@ -21,8 +20,6 @@ use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
-use Waage\Materials\Concrete\TorsionBars;
-use Waage\Member\Support;
 
 /** The checks of a concrete beam or a one-way slab after ACI 318-19. */
 final readonly class ConcreteBeam implements MemberChecks
@@ -59,25 +56,21 @@ final readonly class ConcreteBeam implements MemberChecks
     public function settle(Make $make): Make
     {
         $concrete = ConcreteMake::from($make);
-        if ($concrete->steel !== null) {
-            return $concrete;
-        }
-        $concrete = (new Detailing($this->strength, new Rules($concrete, $this->torsion), $this->envelopes))->of($concrete);
-        $along = $concrete->isSlab() ? 0.0 : (new Rules($concrete, $this->torsion))->along();
-        $concrete = $along > 0.0
-            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
-            : $concrete;
-        $isBent = fn (Support $s): bool => $this->development->isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, new Rules($concrete, $this->torsion));
 
-        return $concrete->withSteel($concrete->steel()->listed($list));
+        return (new Detailing($this->strength, $this->rules($concrete), $this->envelopes))
+            ->settled($concrete, $this->development->isBent(...));
+    }
+
+    private function rules(ConcreteMake $concrete): Rules
+    {
+        return new Rules($concrete, $this->torsion);
     }
 
     public function figures(Make $make): array
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->strength, new Rules($concrete, $this->torsion)))->figures($concrete);
+        return (new SteelAlong($this->strength, $this->rules($concrete)))->figures($concrete);
     }
 
     public function standard(): string
@@ -94,11 +87,11 @@ final readonly class ConcreteBeam implements MemberChecks
                 ? []
                 : [
                     ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
+                    ...$this->shear->weigh($concrete, $this->rules($concrete), $derive),
                     ...$this->deflection->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
-                    ...$this->torsion->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
                     ...Hanging::refuse($this->envelopes, $concrete),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),

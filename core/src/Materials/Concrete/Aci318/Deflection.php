@@ -14,9 +14,9 @@ use Waage\Materials\Concrete\FieldDeflection;
 use Waage\Units\Kind;
 
 /**
- * ACI 318-19, 24.2: immediate deflection with the effective second moment of each load level, and with creep and shrinkage
- * after five years. Deflections of the gross member times I_g/I_e: of the middle of spans, of the support of overhangs
- * (24.2.3.6, 24.2.3.7).
+ * ACI 318-19, 24.2: immediate deflection with the effective second moment of each load level, and with creep and
+ * shrinkage after five years. Deflections of the gross member times I_g/I_e: of the middle of spans, of the support
+ * of overhangs (24.2.3.6, 24.2.3.7).
  */
 final readonly class Deflection
 {
@@ -71,11 +71,26 @@ final readonly class Deflection
         $basis = $this->envelopes->beam->member->basis;
         $w->line('Delta_L', 'max(0, Delta_T - Delta_D)', Kind::Deflection, '24.2.3', 'live load at once');
         $w->let('xi', 2.0, Kind::Number, 'Table 24.2.4.1.3', 'five years or more');
-        $w->let('A_s_c', $concrete->steel()->at(-$sign, $x)->group->bars->area(), Kind::SteelArea, '', 'compression');
+        $w->let(
+            'A_s_c',
+            $concrete
+                ->steel()
+                ->at(-$sign, $x)
+                ->group->bars->area(),
+            Kind::SteelArea,
+            '',
+            'compression',
+        );
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->line('rho_c', 'A_s_c / (b_w * d)', Kind::Number);
         $w->line('lambda_D', 'xi / (1 + 50 * rho_c)', Kind::Number, '24.2.4.1.1', 'creep and shrinkage');
-        $w->line('Delta_LT', 'lambda_D * Delta_S + Delta_L', Kind::Deflection, '24.2.4', 'sustained in time, and live');
+        $w->line(
+            'Delta_LT',
+            'lambda_D * Delta_S + Delta_L',
+            Kind::Deflection,
+            '24.2.4',
+            'sustained in time, and live',
+        );
         $w->let('L', $field[1] - $field[0], Kind::Length);
         $w->let('n_1', $basis->limitVariable, Kind::Number, 'basis of the job', 'live load');
         $w->let('n_2', $basis->limitTotal, Kind::Number, 'basis of the job', 'after attachment');

@@ -11,11 +11,13 @@ use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\CutOff;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Member\Support;
 use Waage\Units\Kind;
 
-/** ACI 318-19, 25.4.2.3 and 9.7.3: development lengths, where bars over supports end, bottom bars at simple supports. */
+/**
+ * ACI 318-19, 25.4.2.3 and 9.7.3: development lengths, where bars over supports end, bottom bars at simple supports.
+ */
 final readonly class Development
 {
     /** Bars over so much fresh concrete are top bars (25.4.2.5), mm. */
@@ -45,11 +47,18 @@ final readonly class Development
         Strength::letRoot($w, $concrete);
         $w->has('d_b') ?: $w->let('d_b', $bars->diameter, Kind::Size, '', $group->text());
         $over = $isTop && $concrete->h - $concrete->cage()->toBars() - $bars->diameter > self::TOP;
-        $w->let('psi_t', $over ? 1.3 : 1.0, Kind::Number, 'Table 25.4.2.5', $over ? 'over 12 in of fresh concrete' : '');
+        $w->let(
+            'psi_t',
+            $over ? 1.3 : 1.0,
+            Kind::Number,
+            'Table 25.4.2.5',
+            $over ? 'over 12 in of fresh concrete' : '',
+        );
         $ksi = $concrete->fyk / 6.89475729;
         $w->let('psi_g', $ksi <= 60.5 ? 1.0 : ($ksi <= 80.5 ? 1.15 : 1.3), Kind::Number, 'Table 25.4.2.5', 'grade');
-        $isWide = $group->clear >= ($concrete->isSlab() ? 2 : 1) * $bars->diameter - 1e-6
-            && $concrete->cage()->toBars() >= $bars->diameter - 1e-6;
+        $isWide =
+            $group->clear >= ($concrete->isSlab() ? 2 : 1) * $bars->diameter - 1e-6 &&
+            $concrete->cage()->toBars() >= $bars->diameter - 1e-6;
         $isSmall = $bars->diameter <= self::SMALL;
         $k = match (true) {
             $isWide && $isSmall => Strength::of($concrete, 25, 2.1),
@@ -57,7 +66,13 @@ final readonly class Development
             $isSmall => Strength::of($concrete, 50 / 3, 1.4),
             default => Strength::of($concrete, 40 / 3, 1.1),
         };
-        $w->let('k_d', $k, Kind::Number, 'Table 25.4.2.3', $isWide ? 'cover and clear spacing suffice' : 'close bars or thin cover');
+        $w->let(
+            'k_d',
+            $k,
+            Kind::Number,
+            'Table 25.4.2.3',
+            $isWide ? 'cover and clear spacing suffice' : 'close bars or thin cover',
+        );
         $w->let('l_min', Strength::isMetric($concrete) ? 300.0 : 304.8, Kind::Size, '25.4.2.1(b)');
         $rule = 'max(f_y * psi_t * psi_g / (k_d * root_fc) * d_b, l_min)';
         $w->line('l_d', $rule, Kind::Size, '25.4.2.3', 'λ = ψ_e = 1');
@@ -66,14 +81,15 @@ final readonly class Development
     /** @return list<Weighing> */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        $weighings = [];
-        foreach ($concrete->steel()->top as $stretch) {
-            $cutOffs = $stretch->cutOffs;
-            usort($cutOffs, fn (CutOff $a, CutOff $b): int => $a->reach - $a->suffices <=> $b->reach - $b->suffices);
-            if ($cutOffs !== []) {
-                $weighings[] = $this->ofCutOff($concrete, $stretch, $cutOffs[0], $derive);
-            }
-        }
+        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+            $concrete,
+        ): string {
+            Section::depth($concrete, $stretch->group, $w);
+            self::length($concrete, $stretch->group, true, $w);
+            $w->line('l_req', 'max(x_c + max(d, 12 * d_b), l_d)', Kind::Size, '9.7.3.3');
+
+            return 'ACI 318-19, 9.7.3';
+        });
         foreach ($this->envelopes->beam->member->supports as $i => $support) {
             $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
             $w = $isEnd && ! $support->holdsTurning() ? $this->atEnd($concrete, $support, $derive) : null;
@@ -83,32 +99,6 @@ final readonly class Development
         }
 
         return $weighings;
-    }
-
-    private function ofCutOff(ConcreteMake $concrete, BarStretch $stretch, CutOff $cut, bool $derive): Weighing
-    {
-        $w = new Working($derive);
-        $w->let('x_c', $cut->suffices, Kind::Size, '', 'from the support: fewer bars suffice');
-        Section::depth($concrete, $stretch->group, $w);
-        self::length($concrete, $stretch->group, true, $w);
-        $w->line('l_req', 'max(x_c + max(d, 12 * d_b), l_d)', Kind::Size, '9.7.3.3');
-        $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');
-
-        return new Weighing(
-            $stretch->named('length'),
-            "Length of bars, {$stretch->place}",
-            'ACI 318-19, 9.7.3',
-            null,
-            demand: $w->value('l_req'),
-            capacity: $w->value('l_1'),
-            kind: Kind::Size,
-            demandSymbol: 'l_req',
-            capacitySymbol: 'l_1',
-            x: $cut->support + $cut->side * $cut->reach,
-            lines: $w->lines,
-            group: 'length',
-            remark: 'Set out so that it suffices.',
-        );
     }
 
     /** Do straight bars not do at an end, so that they get hooks? */
@@ -162,9 +152,11 @@ final readonly class Development
             x: $support->x,
             lines: $w->lines,
             group: 'end-anchorage',
-            remark: ! $isHooked ? '' : ($w->value('l_a') > 0.0
-                ? 'Straight bars are too short: they end in standard hooks beyond the axis of the support, which is enough.'
-                : 'Give the support a longer bearing, so that hooks reach beyond its axis.'),
+            remark: ! $isHooked
+                ? ''
+                : ($w->value('l_a') > 0.0
+                    ? 'Straight bars are too short: they end in standard hooks beyond the axis of the support, which is enough.'
+                    : 'Give the support a longer bearing, so that hooks reach beyond its axis.'),
         );
     }
 }

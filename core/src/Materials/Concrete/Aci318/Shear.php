@@ -40,7 +40,13 @@ final readonly class Shear
             $e = $spans->crushing($from, $to, $e);
             $w = $this->start($concrete, $spans, $e, $derive);
             $k = Strength::of($concrete, 8, 0.66);
-            $w->line('V_max', "phi * (V_c + {$k} * root_fc * b_w * d)", Kind::Force, '22.5.1.2', 'so that no strut is crushed');
+            $w->line(
+                'V_max',
+                "phi * (V_c + {$k} * root_fc * b_w * d)",
+                Kind::Force,
+                '22.5.1.2',
+                'so that no strut is crushed',
+            );
             $w->line('u', 'V_u / V_max', Kind::Number, '22.5.1.2');
             $what = ['struts', 'Size for shear', 'V_max', 'ACI 318-19, 22.5.1.2'];
             $weighings[] = $spans->weighing($what, 'V_u', $field, $e, $w);
@@ -180,12 +186,16 @@ final readonly class Shear
             $worst = $worst === null || $w->value('u') > $worst->value('u') ? $w : $worst;
         }
 
-        return $worst === null ? [] : [new Weighing(
-            'link-spacing',
-            'Spacing of stirrups',
-            'ACI 318-19, 9.7.6.2.2',
-            $worst->value('u'),
-            lines: $worst->lines,
-        )];
+        return $worst === null
+            ? []
+            : [
+                new Weighing(
+                    'link-spacing',
+                    'Spacing of stirrups',
+                    'ACI 318-19, 9.7.6.2.2',
+                    $worst->value('u'),
+                    lines: $worst->lines,
+                ),
+            ];
     }
 }

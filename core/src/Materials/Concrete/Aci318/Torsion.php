@@ -13,8 +13,8 @@ use Waage\Materials\Concrete\TorsionBars;
 use Waage\Units\Kind;
 
 /**
- * ACI 318-19, 22.7, 9.6.4 and 9.7.6.3: torsion of the web together with shear, struts at 45°. The greatest torque and the
- * greatest shear of a zone count together: more of either needs more, so that it is on the safe side.
+ * ACI 318-19, 22.7, 9.6.4 and 9.7.6.3: torsion of the web together with shear, struts at 45°. The greatest torque and
+ * the greatest shear of a zone count together: more of either needs more, so that it is on the safe side.
  */
 final readonly class Torsion
 {
@@ -92,9 +92,16 @@ final readonly class Torsion
         $w->line('phiT_th', "phi * {$k} * root_fc * A_cp^2 / p_cp", Kind::Moment, 'Table 22.7.4.1(a)', 'λ = 1');
 
         return new Weighing(
-            'torsion', 'Torsion', 'ACI 318-19, 22.7.1.1', null,
-            demand: $w->value('T_u'), capacity: $w->value('phiT_th'), kind: Kind::Moment,
-            demandSymbol: 'T_u', capacitySymbol: 'phiT_th', lines: $w->lines,
+            'torsion',
+            'Torsion',
+            'ACI 318-19, 22.7.1.1',
+            null,
+            demand: $w->value('T_u'),
+            capacity: $w->value('phiT_th'),
+            kind: Kind::Moment,
+            demandSymbol: 'T_u',
+            capacitySymbol: 'phiT_th',
+            lines: $w->lines,
             remark: 'Below the threshold, so that it is left out.',
         );
     }
@@ -104,7 +111,13 @@ final readonly class Torsion
     {
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->has('h') ?: $w->let('h', $concrete->h, Kind::Size);
-        $w->let('a_s', $concrete->cover + $concrete->links->diameter / 2, Kind::Size, '', 'to the axes of the stirrups');
+        $w->let(
+            'a_s',
+            $concrete->cover + $concrete->links->diameter / 2,
+            Kind::Size,
+            '',
+            'to the axes of the stirrups',
+        );
         $w->line('A_cp', 'b_w * h', Kind::Area, '22.7', 'the web alone');
         $w->line('p_cp', '2 * (b_w + h)', Kind::Size);
         $w->line('A_oh', '(b_w - 2 * a_s) * (h - 2 * a_s)', Kind::Area, '22.7.6.1');
@@ -142,7 +155,8 @@ final readonly class Torsion
         $fyt = $concrete->links->yield;
         $Vc = Strength::of($concrete, 2, 0.17) * Strength::root($concrete) * $concrete->b * $d;
 
-        return max(0.0, $V / 0.75 - $Vc) / ($concrete->links->legs * $d * $fyt) + $T / (1.5 * $w->value('A_o') * $fyt);
+        return max(0.0, $V / 0.75 - $Vc) / ($concrete->links->legs * $d * $fyt) +
+            $T / (1.5 * $w->value('A_o') * $fyt);
     }
 
     /** 9.7.6.3.3; INF below the threshold. */
@@ -185,9 +199,16 @@ final readonly class Torsion
         $w->line('u', 'A_l_req / A_a', Kind::Number, '9.5.4.3');
 
         return new Weighing(
-            'torsion-bars', 'Bars along for torsion', 'ACI 318-19, 22.7.6', $w->value('u'),
-            demand: $w->value('A_l_req'), capacity: $w->value('A_a'), kind: Kind::SteelArea,
-            demandSymbol: 'A_l_req', capacitySymbol: 'A_a', lines: $w->lines,
+            'torsion-bars',
+            'Bars along for torsion',
+            'ACI 318-19, 22.7.6',
+            $w->value('u'),
+            demand: $w->value('A_l_req'),
+            capacity: $w->value('A_a'),
+            kind: Kind::SteelArea,
+            demandSymbol: 'A_l_req',
+            capacitySymbol: 'A_a',
+            lines: $w->lines,
             remark: 'One at each corner, the others at 12 in at most; beside the bars for bending (9.7.5).',
         );
     }
@@ -196,15 +217,28 @@ final readonly class Torsion
     {
         $w = new Working($derive);
         self::tube($concrete, $w);
-        $w->let('s', $spans->widestTwisted(self::threshold($concrete))->spacing, Kind::Size, '', 'where it is widest');
+        $w->let(
+            's',
+            $spans->widestTwisted(self::threshold($concrete))->spacing,
+            Kind::Size,
+            '',
+            'where it is widest',
+        );
         $w->let('s_12', 304.8, Kind::Size, '9.7.6.3.3', '12 in');
         $w->line('s_max', 'min(p_h / 8, s_12)', Kind::Size, '9.7.6.3.3');
         $w->line('u', 's / s_max', Kind::Number, '9.7.6.3.3');
 
         return new Weighing(
-            'torsion-spacing', 'Spacing of stirrups for torsion', 'ACI 318-19, 9.7.6.3.3', $w->value('u'),
-            demand: $w->value('s'), capacity: $w->value('s_max'), kind: Kind::Size,
-            demandSymbol: 's', capacitySymbol: 's_max', lines: $w->lines,
+            'torsion-spacing',
+            'Spacing of stirrups for torsion',
+            'ACI 318-19, 9.7.6.3.3',
+            $w->value('u'),
+            demand: $w->value('s'),
+            capacity: $w->value('s_max'),
+            kind: Kind::Size,
+            demandSymbol: 's',
+            capacitySymbol: 's_max',
+            lines: $w->lines,
         );
     }
 }

@@ -8,12 +8,15 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\CutOff;
 use Waage\Materials\Concrete\Section;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Member\Support;
 use Waage\Units\Kind;
 
-/** BS 8110-1:1997, 3.12.8 and 3.12.9: anchorage of deformed bars (type 2), where top bars end, bottom bars at end supports. */
+/**
+ * BS 8110-1:1997, 3.12.8 and 3.12.9: anchorage of deformed bars (type 2), where top bars end, bottom bars at end
+ * supports.
+ */
 final class Anchorage
 {
     /** Of a bar that is stressed to its design strength, mm. */
@@ -28,14 +31,17 @@ final class Anchorage
      */
     public static function weigh(ConcreteMake $concrete, array $supports, bool $derive): array
     {
-        $weighings = [];
-        foreach ($concrete->steel()->top as $stretch) {
-            $cutOffs = $stretch->cutOffs;
-            usort($cutOffs, fn (CutOff $a, CutOff $b): int => $a->reach - $a->suffices <=> $b->reach - $b->suffices);
-            if ($cutOffs !== []) {
-                $weighings[] = self::ofCutOff($concrete, $stretch, $cutOffs[0], $derive);
-            }
-        }
+        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+            $concrete,
+        ): string {
+            Section::depth($concrete, $stretch->group, $w);
+            Strength::let($w, $concrete);
+            $w->line('f_bu', '0.5 * sqrt(f_cu)', Kind::LowStress, '3.12.8.4, Table 3.26', 'in MPa');
+            $w->line('l_a', 'f_y / gamma_ms * phi / (4 * f_bu)', Kind::Size, '3.12.8.4');
+            $w->line('l_req', 'x_c + max(l_a, d, 12 * phi)', Kind::Size, '3.12.9.1');
+
+            return 'BS 8110-1, 3.12.9.1';
+        });
         foreach ($supports as $i => $support) {
             $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
             if ($isEnd && ! $support->holdsTurning()) {
@@ -44,34 +50,6 @@ final class Anchorage
         }
 
         return $weighings;
-    }
-
-    private static function ofCutOff(ConcreteMake $concrete, BarStretch $stretch, CutOff $cut, bool $derive): Weighing
-    {
-        $w = new Working($derive);
-        $w->let('x_c', $cut->suffices, Kind::Size, '', 'from the support: fewer bars suffice');
-        Section::depth($concrete, $stretch->group, $w);
-        Strength::let($w, $concrete);
-        $w->line('f_bu', '0.5 * sqrt(f_cu)', Kind::LowStress, '3.12.8.4, Table 3.26', 'in MPa');
-        $w->line('l_a', 'f_y / gamma_ms * phi / (4 * f_bu)', Kind::Size, '3.12.8.4');
-        $w->line('l_req', 'x_c + max(l_a, d, 12 * phi)', Kind::Size, '3.12.9.1');
-        $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');
-
-        return new Weighing(
-            $stretch->named('length'),
-            "Length of bars, {$stretch->place}",
-            'BS 8110-1, 3.12.9.1',
-            null,
-            demand: $w->value('l_req'),
-            capacity: $w->value('l_1'),
-            kind: Kind::Size,
-            demandSymbol: 'l_req',
-            capacitySymbol: 'l_1',
-            x: $cut->support + $cut->side * $cut->reach,
-            lines: $w->lines,
-            group: 'length',
-            remark: 'Set out so that it suffices.',
-        );
     }
 
     /** Straight bars are too short: they are bent up. */
@@ -92,7 +70,13 @@ final class Anchorage
         $w->let('c', $concrete->cover, Kind::Size);
         $w->let('t', $support->bearing, Kind::Size, '', 'bearing length');
         $w->line('l_is', 'max(0, t / 2 - c)', Kind::Size, '', 'beyond the middle of the support');
-        $w->line('l_req', $isBent ? '4 * phi' : '12 * phi', Kind::Size, '3.12.9.4(a)', $isBent ? 'to the end of a bend' : '');
+        $w->line(
+            'l_req',
+            $isBent ? '4 * phi' : '12 * phi',
+            Kind::Size,
+            '3.12.9.4(a)',
+            $isBent ? 'to the end of a bend' : '',
+        );
         $hasRoom = $w->value('l_is') > 0.0;
         if ($hasRoom) {
             $w->line('u', 'l_req / l_is', Kind::Number, '3.12.9.4');

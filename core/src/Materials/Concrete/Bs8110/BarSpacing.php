@@ -12,7 +12,10 @@ use Waage\Materials\Concrete\Distribution;
 use Waage\Materials\Concrete\Section;
 use Waage\Units\Kind;
 
-/** BS 8110-1:1997, 3.12.11 and 3.12.6: bars far enough apart for concrete, close enough against cracks, and not too many. */
+/**
+ * BS 8110-1:1997, 3.12.11 and 3.12.6: bars far enough apart for concrete, close enough against cracks, and not too
+ * many.
+ */
 final class BarSpacing
 {
     /**
@@ -35,7 +38,10 @@ final class BarSpacing
         return [...$weighings, self::most($concrete, $groups[0], $derive)];
     }
 
-    /** Clear distance against cracks, mm: 47000/f_s and 300 in beams (3.12.11.2.4); 3 d and 750 in slabs (3.12.11.2.7). */
+    /**
+     * Clear distance against cracks, mm: 47000/f_s and 300 in beams (3.12.11.2.4); 3 d and 750 in slabs
+     * (3.12.11.2.7).
+     */
     public static function widest(ConcreteMake $concrete, BarGroup $group): float
     {
         return $concrete->isSlab()
@@ -57,7 +63,11 @@ final class BarSpacing
         }
         $w->line('u', 'a / a_max', Kind::Number, '3.12.11.2');
 
-        return self::told('bar-spacing', 'Spacing of bars against cracks', '3.12.11.2', $w, ['a', 'a_max', Kind::Size]);
+        return self::told('bar-spacing', 'Spacing of bars against cracks', '3.12.11.2', $w, [
+            'a',
+            'a_max',
+            Kind::Size,
+        ]);
     }
 
     private static function clear(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
@@ -95,9 +105,7 @@ final class BarSpacing
         $w->let('a_s', $bars->area() / $concrete->b, Kind::AreaByLength, '', "chosen {$bars->text()}");
         $w->line('u', 'a_min / a_s', Kind::Number, '3.12.5.3');
 
-        return self::told(
-            'distribution', 'Distribution bars', '3.12.5.3', $w, ['a_min', 'a_s', Kind::AreaByLength],
-        );
+        return self::told('distribution', 'Distribution bars', '3.12.5.3', $w, ['a_min', 'a_s', Kind::AreaByLength]);
     }
 
     /** @param  array{string, string, Kind}  $of  symbols of demand and capacity, their kind */
@@ -106,9 +114,16 @@ final class BarSpacing
         [$demand, $capacity, $kind] = $of;
 
         return new Weighing(
-            $id, $title, "BS 8110-1, {$clause}", $w->value('u'),
-            demand: $w->value($demand), capacity: $w->value($capacity), kind: $kind,
-            demandSymbol: $demand, capacitySymbol: $capacity, lines: $w->lines,
+            $id,
+            $title,
+            "BS 8110-1, {$clause}",
+            $w->value('u'),
+            demand: $w->value($demand),
+            capacity: $w->value($capacity),
+            kind: $kind,
+            demandSymbol: $demand,
+            capacitySymbol: $capacity,
+            lines: $w->lines,
         );
     }
 }

@@ -12,6 +12,7 @@ use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\StressedStretches;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Units\Kind;
 
 /** BS 8110-1:1997, 3.4.4 and 3.12.5: bending of every span and over every support, with the bars that are there. */
@@ -53,29 +54,10 @@ final readonly class Bending
         $this->needed($concrete, $sign, $stretch, $w);
         $this->resistance($stretch, $w);
         $w->line('u', 'M / M_R', Kind::Number, '3.4.4');
-        $beam = $this->envelopes->beam;
-        $effect = $this->envelopes->moment->effect;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
         $name = $sign > 0 ? 'sagging' : 'hogging';
+        $what = ["Bending, {$name}", 'BS 8110-1, 3.4.4', 'M', 'M_R'];
 
-        return new Weighing(
-            $stretch->named($name),
-            "Bending, {$name}, {$stretch->place}",
-            'BS 8110-1, 3.4.4',
-            $w->value('u'),
-            demand: $w->value('M'),
-            capacity: $w->value('M_R'),
-            kind: Kind::Moment,
-            demandSymbol: 'M',
-            capacitySymbol: 'M_R',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-            ranges: $concrete->steel()->ranges($sign, $stretch, $w->value('M_R')),
-            group: $name,
-        );
+        return (new StretchWeighings($this->envelopes, $concrete))->bending($sign, $stretch, $e, $w, $what);
     }
 
     /** A_s that M asks for, by the design formulae of 3.4.4.4; of flanges by the block of Figure 3.3. */
@@ -149,20 +131,7 @@ final readonly class Bending
         $w->line('A_s_min', 'p_min / 100 * b_w * h', Kind::SteelArea, 'Table 3.25');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('u', 'A_s_min / A_s', Kind::Number, '3.12.5.3');
-        $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
-        return new Weighing(
-            $stretch->named($group),
-            "Least bars, {$stretch->place}",
-            'BS 8110-1, 3.12.5.3',
-            $w->value('u'),
-            demand: $w->value('A_s_min'),
-            capacity: $w->value('A_s'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min',
-            capacitySymbol: 'A_s',
-            lines: $w->lines,
-            group: $group,
-        );
+        return StretchWeighings::least($sign, $stretch, $w, 'BS 8110-1, 3.12.5.3');
     }
 }

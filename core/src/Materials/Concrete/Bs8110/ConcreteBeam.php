@@ -11,7 +11,6 @@ use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarGroup;
-use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
@@ -21,8 +20,6 @@ use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
-use Waage\Materials\Concrete\TorsionBars;
-use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
 /** The checks of a concrete beam or a one-way slab after BS 8110-1:1997. */
@@ -57,25 +54,21 @@ final readonly class ConcreteBeam implements MemberChecks
     public function settle(Make $make): Make
     {
         $concrete = ConcreteMake::from($make);
-        if ($concrete->steel !== null) {
-            return $concrete;
-        }
-        $concrete = (new Detailing($this->strength, new Rules($concrete, $this->torsion), $this->envelopes))->of($concrete);
-        $along = $concrete->isSlab() ? 0.0 : (new Rules($concrete, $this->torsion))->along();
-        $concrete = $along > 0.0
-            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
-            : $concrete;
-        $isBent = fn (Support $s): bool => Anchorage::isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, new Rules($concrete, $this->torsion));
 
-        return $concrete->withSteel($concrete->steel()->listed($list));
+        return (new Detailing($this->strength, $this->rules($concrete), $this->envelopes))
+            ->settled($concrete, Anchorage::isBent(...));
+    }
+
+    private function rules(ConcreteMake $concrete): Rules
+    {
+        return new Rules($concrete, $this->torsion);
     }
 
     public function figures(Make $make): array
     {
         $concrete = ConcreteMake::from($make);
 
-        return (new SteelAlong($this->strength, new Rules($concrete, $this->torsion)))->figures($concrete);
+        return (new SteelAlong($this->strength, $this->rules($concrete)))->figures($concrete);
     }
 
     /** Strengths in MPa and lengths in mm stand in its formulas. */
@@ -103,11 +96,11 @@ final readonly class ConcreteBeam implements MemberChecks
                 ? []
                 : [
                     ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
+                    ...$this->shear->weigh($concrete, $this->rules($concrete), $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
-                    ...$this->torsion->weigh($concrete, new Rules($concrete, $this->torsion), $derive),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
                     ...Hanging::refuse($this->envelopes, $concrete),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),

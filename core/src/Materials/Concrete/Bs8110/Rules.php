@@ -134,9 +134,9 @@ final readonly class Rules implements BarRules
         return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
     }
 
-    public function along(): float
+    public function along(ConcreteMake $concrete): float
     {
-        return $this->torsion->area($this->concrete);
+        return $this->torsion->area($concrete);
     }
 
     /** none asked for */

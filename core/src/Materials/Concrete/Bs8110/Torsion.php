@@ -13,8 +13,8 @@ use Waage\Materials\Concrete\TorsionBars;
 use Waage\Units\Kind;
 
 /**
- * BS 8110-2:1985, 2.4: torsion of the web together with shear. The greatest torque and the greatest shear of a zone count
- * together: more of either needs more, so that it is on the safe side.
+ * BS 8110-2:1985, 2.4: torsion of the web together with shear. The greatest torque and the greatest shear of a zone
+ * count together: more of either needs more, so that it is on the safe side.
  */
 final readonly class Torsion
 {
@@ -47,7 +47,13 @@ final readonly class Torsion
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
             $d = $concrete->h - $concrete->shallower($e->x)->centroid();
             $w = $this->start($concrete, $torque, $derive);
-            $w->let('a_V', $rules->forShear(abs($e->value), $d), Kind::AreaByLength, 'Table 3.7', 'for shear, all legs');
+            $w->let(
+                'a_V',
+                $rules->forShear(abs($e->value), $d),
+                Kind::AreaByLength,
+                'Table 3.7',
+                'for shear, all legs',
+            );
             $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
             $w->let('s_v', $zone->spacing, Kind::Size);
             $w->line('a_T', 'T / (0.8 * x_1 * y_1 * f_yv / gamma_ms)', Kind::AreaByLength, '2.4.7', 'two legs');
@@ -100,9 +106,16 @@ final readonly class Torsion
         $w->line('v_t_min', 'min(0.067 * sqrt(f_cu), 0.4)', Kind::LowStress, 'Table 2.3', 'in MPa');
 
         return new Weighing(
-            'torsion', 'Torsion', 'BS 8110-2, 2.4.6', null,
-            demand: $w->value('v_t'), capacity: $w->value('v_t_min'), kind: Kind::LowStress,
-            demandSymbol: 'v_t', capacitySymbol: 'v_t_min', lines: $w->lines,
+            'torsion',
+            'Torsion',
+            'BS 8110-2, 2.4.6',
+            null,
+            demand: $w->value('v_t'),
+            capacity: $w->value('v_t_min'),
+            kind: Kind::LowStress,
+            demandSymbol: 'v_t',
+            capacitySymbol: 'v_t_min',
+            lines: $w->lines,
             remark: 'Below the least stress, so that it is left out.',
         );
     }
@@ -112,7 +125,13 @@ final readonly class Torsion
     {
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
-        $w->let('a_w', $concrete->cover + $concrete->links->diameter / 2, Kind::Size, '', 'to the middle of the links');
+        $w->let(
+            'a_w',
+            $concrete->cover + $concrete->links->diameter / 2,
+            Kind::Size,
+            '',
+            'to the middle of the links',
+        );
         $w->line('x_1', 'min(b_w, h) - 2 * a_w', Kind::Size, '2.4.2');
         $w->line('y_1', 'max(b_w, h) - 2 * a_w', Kind::Size, '2.4.2');
         $rule = '2 * T / (min(b_w, h)^2 * (max(b_w, h) - min(b_w, h) / 3))';
@@ -181,9 +200,16 @@ final readonly class Torsion
         $w->line('u', 'A_s / A_a', Kind::Number, '2.4.7');
 
         return new Weighing(
-            'torsion-bars', 'Bars along for torsion', 'BS 8110-2, 2.4.7', $w->value('u'),
-            demand: $w->value('A_s'), capacity: $w->value('A_a'), kind: Kind::SteelArea,
-            demandSymbol: 'A_s', capacitySymbol: 'A_a', lines: $w->lines,
+            'torsion-bars',
+            'Bars along for torsion',
+            'BS 8110-2, 2.4.7',
+            $w->value('u'),
+            demand: $w->value('A_s'),
+            capacity: $w->value('A_a'),
+            kind: Kind::SteelArea,
+            demandSymbol: 'A_s',
+            capacitySymbol: 'A_a',
+            lines: $w->lines,
             remark: 'One at each corner, the others at 300 mm at most; beside the bars for bending (2.4.9).',
         );
     }
@@ -196,9 +222,16 @@ final readonly class Torsion
         $w->line('u', 's_v / s_max', Kind::Number, '2.4.8');
 
         return new Weighing(
-            'torsion-spacing', 'Spacing of links for torsion', 'BS 8110-2, 2.4.8', $w->value('u'),
-            demand: $w->value('s_v'), capacity: $w->value('s_max'), kind: Kind::Size,
-            demandSymbol: 's_v', capacitySymbol: 's_max', lines: $w->lines,
+            'torsion-spacing',
+            'Spacing of links for torsion',
+            'BS 8110-2, 2.4.8',
+            $w->value('u'),
+            demand: $w->value('s_v'),
+            capacity: $w->value('s_max'),
+            kind: Kind::Size,
+            demandSymbol: 's_v',
+            capacitySymbol: 's_max',
+            lines: $w->lines,
         );
     }
 }

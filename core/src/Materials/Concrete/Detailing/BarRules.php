@@ -6,11 +6,12 @@ namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\Bars;
+use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Tee;
 
 /**
- * What a standard asks of the bars and links of one make, in plain numbers: for choosing them and for diagrams. What is
- * printed is worked out by the weighings of that standard. N, mm, MPa.
+ * What a standard asks of the bars and links of one make, in plain numbers: for choosing them and for diagrams. What
+ * is printed is worked out by the weighings of that standard. N, mm, MPa.
  */
 interface BarRules
 {
@@ -53,8 +54,8 @@ interface BarRules
     /** The widest spacing of the links for a shear force with a torque. */
     public function linkSpacing(float $V, float $d, float $T): float;
 
-    /** Bars along the member for torsion, beside those for bending, mm². */
-    public function along(): float;
+    /** Bars along the member for torsion, beside those for bending that it has, mm². */
+    public function along(ConcreteMake $concrete): float;
 
     /** Lap of bars in tension, all lapped at one place. */
     public function lap(Bars $bars, bool $isTop): float;

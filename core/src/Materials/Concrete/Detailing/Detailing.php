@@ -6,17 +6,19 @@ namespace Waage\Materials\Concrete\Detailing;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\DesignForces;
 use Waage\Materials\Concrete\Reinforcement;
 use Waage\Materials\Concrete\Tee;
+use Waage\Materials\Concrete\TorsionBars;
+use Waage\Member\Support;
 
 /**
  * Bars of a beam: at the bottom by span, at the top some that run through and others over supports; what the engineer
- * leaves
- * open is chosen by what the standard asks of it, and goes as far as it is needed.
+ * leaves open is chosen by what the standard asks of it, and goes as far as it is needed.
  */
 final readonly class Detailing
 {
@@ -31,7 +33,10 @@ final readonly class Detailing
 
     private LinkZones $zones;
 
-    /** @param  MemberEnvelopes  $elastic  before moments are redistributed: bars over supports are as long as these ask for */
+    /**
+     * @param  MemberEnvelopes  $elastic  before moments are redistributed: bars over supports are as long as these ask
+     *     for
+     */
     public function __construct(
         private MemberEnvelopes $envelopes,
         private BarRules $rules,
@@ -40,7 +45,29 @@ final readonly class Detailing
         $this->zones = new LinkZones($envelopes, $rules);
     }
 
-    public function of(ConcreteMake $concrete): ConcreteMake
+    /**
+     * With bars, links, bars for torsion, and the list of them all; as it is where it has them.
+     *
+     * @param  \Closure(ConcreteMake, Support): bool  $isBent  are bottom bars bent up behind an end support?
+     */
+    public function settled(ConcreteMake $concrete, \Closure $isBent): ConcreteMake
+    {
+        if ($concrete->steel !== null) {
+            return $concrete;
+        }
+        $concrete = $this->of($concrete);
+        $along = $concrete->isSlab() ? 0.0 : $this->rules->along($concrete);
+        $concrete =
+            $along > 0.0
+                ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
+                : $concrete;
+        $bends = fn (Support $s): bool => $isBent($concrete, $s);
+        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $bends, $this->rules);
+
+        return $concrete->withSteel($concrete->steel()->listed($list));
+    }
+
+    private function of(ConcreteMake $concrete): ConcreteMake
     {
         $choice = new BarChoice($concrete, $this->rules);
         $bottom = $this->bottom($concrete, $choice);

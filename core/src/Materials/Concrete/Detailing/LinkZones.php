@@ -19,7 +19,11 @@ final readonly class LinkZones
     /** The same all along, as a start. */
     public function even(ConcreteMake $concrete): LinkZone
     {
-        return new LinkZone(0.0, $concrete->length(), $concrete->wishes->linkSpacing ?? $this->rules->sizes()->links[0]);
+        return new LinkZone(
+            0.0,
+            $concrete->length(),
+            $concrete->wishes->linkSpacing ?? $this->rules->sizes()->links[0],
+        );
     }
 
     /** @return non-empty-list<LinkZone> */

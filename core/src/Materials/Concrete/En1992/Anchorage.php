@@ -8,14 +8,14 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\CutOff;
 use Waage\Materials\Concrete\Section;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Units\Kind;
 
 /**
  * EN 1992-1-1, 8.4 and 9.2.1.3: how far bars go beyond the place where fewer suffice. Straight ribbed bars up to ø32,
- * stressed
- * to f_yd, with all α = 1; the shift of the moment with the flattest struts, which is the greatest there is. mm.
+ * stressed to f_yd, with all α = 1; the shift of the moment with the flattest struts, which is the greatest there is.
+ * mm.
  */
 final class Anchorage
 {
@@ -41,48 +41,23 @@ final class Anchorage
      */
     public static function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        $weighings = [];
-        foreach ($concrete->steel()->top as $stretch) {
-            $cutOffs = $stretch->cutOffs;
-            usort($cutOffs, fn (CutOff $a, CutOff $b): int => $a->reach - $a->suffices <=> $b->reach - $b->suffices);
-            if ($cutOffs !== []) {
-                $weighings[] = self::ofCutOff($concrete, $stretch, $cutOffs[0], $derive);
-            }
-        }
+        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+            $concrete,
+        ): string {
+            Section::depth($concrete, $stretch->group, $w);
+            $w->line('a_l', '0.9 * d * 2.5 / 2', Kind::Size, '9.2.1.3(2) (9.2)', 'with cot θ = 2.5');
+            Strength::of($w, $concrete);
+            $concrete->h > self::GOOD
+                ? $w->let('eta_1', 0.7, Kind::Number, '8.4.2(2)', 'poor bond')
+                : $w->let('eta_1', 1.0, Kind::Number, '8.4.2(2)', 'good bond');
+            Strength::bond($w);
+            $w->line('l_b_rqd', 'phi / 4 * f_yd / f_bd', Kind::Size, '8.4.3(2) (8.3)', 'stressed to f_yd');
+            $w->line('l_bd', 'max(l_b_rqd, 10 * phi, 100)', Kind::Size, '8.4.4(1) (8.4)', 'all α = 1');
+            $w->line('l_req', 'x_c + a_l + l_bd', Kind::Size, '9.2.1.3');
+
+            return 'EN 1992-1-1, 9.2.1.3';
+        });
 
         return $weighings;
-    }
-
-    private static function ofCutOff(ConcreteMake $concrete, BarStretch $stretch, CutOff $cut, bool $derive): Weighing
-    {
-        $w = new Working($derive);
-        $w->let('x_c', $cut->suffices, Kind::Size, '', 'from the support: fewer bars suffice');
-        Section::depth($concrete, $stretch->group, $w);
-        $w->line('a_l', '0.9 * d * 2.5 / 2', Kind::Size, '9.2.1.3(2) (9.2)', 'with cot θ = 2.5');
-        Strength::of($w, $concrete);
-        $concrete->h > self::GOOD
-            ? $w->let('eta_1', 0.7, Kind::Number, '8.4.2(2)', 'poor bond')
-            : $w->let('eta_1', 1.0, Kind::Number, '8.4.2(2)', 'good bond');
-        Strength::bond($w);
-        $w->line('l_b_rqd', 'phi / 4 * f_yd / f_bd', Kind::Size, '8.4.3(2) (8.3)', 'stressed to f_yd');
-        $w->line('l_bd', 'max(l_b_rqd, 10 * phi, 100)', Kind::Size, '8.4.4(1) (8.4)', 'all α = 1');
-        $w->line('l_req', 'x_c + a_l + l_bd', Kind::Size, '9.2.1.3');
-        $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');
-
-        return new Weighing(
-            $stretch->named('length'),
-            "Length of bars, {$stretch->place}",
-            'EN 1992-1-1, 9.2.1.3',
-            null,
-            demand: $w->value('l_req'),
-            capacity: $w->value('l_1'),
-            kind: Kind::Size,
-            demandSymbol: 'l_req',
-            capacitySymbol: 'l_1',
-            x: $cut->support + $cut->side * $cut->reach,
-            lines: $w->lines,
-            group: 'length',
-            remark: 'Set out so that it suffices.',
-        );
     }
 }

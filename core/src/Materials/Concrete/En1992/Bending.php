@@ -13,6 +13,7 @@ use Waage\Materials\Concrete\BarStretch;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Section;
 use Waage\Materials\Concrete\StressedStretches;
+use Waage\Materials\Concrete\StretchWeighings;
 use Waage\Units\Kind;
 
 /** EN 1992-1-1, 6.1 and 9.2.1.1: bending of every span and over every support, with the bars that are there. */
@@ -54,29 +55,10 @@ final readonly class Bending
         self::needed($concrete, $sign, $stretch, $w);
         $this->resistance($concrete, $stretch->group, $w);
         $u = $w->line('u', 'M_Ed / M_Rd', Kind::Number, '6.1(1)');
-        $beam = $this->envelopes->beam;
-        $effect = $this->envelopes->moment->effect;
-        $factors = $beam->worst($e->combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
         $name = $sign > 0 ? 'sagging' : 'hogging';
+        $what = ["Bending, {$name}", 'EN 1992-1-1, 6.1', 'M_Ed', 'M_Rd'];
 
-        return new Weighing(
-            $stretch->named($name),
-            "Bending, {$name}, {$stretch->place}",
-            'EN 1992-1-1, 6.1',
-            $u,
-            demand: $w->value('M_Ed'),
-            capacity: $w->value('M_Rd'),
-            kind: Kind::Moment,
-            demandSymbol: 'M_Ed',
-            capacitySymbol: 'M_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-            ranges: $concrete->steel()->ranges($sign, $stretch, $w->value('M_Rd')),
-            group: $name,
-        );
+        return (new StretchWeighings($this->envelopes, $concrete))->bending($sign, $stretch, $e, $w, $what);
     }
 
     /** Is the compressed face a flange that the block may reach below? */
@@ -96,7 +78,13 @@ final readonly class Bending
         if ($isWeb) {
             $w->line('F_f', "(b - b_w) * h_f * {$f}", Kind::Force, '3.1.7(3)', 'flange beside the web');
             $w->line('M_f', 'F_f * (d - h_f / 2)', Kind::Moment);
-            $w->line('F_max', "{$k} * x_max * b_w * {$f} + F_f", Kind::Force, '3.1.7(3)', 'without steel in compression');
+            $w->line(
+                'F_max',
+                "{$k} * x_max * b_w * {$f} + F_f",
+                Kind::Force,
+                '3.1.7(3)',
+                'without steel in compression',
+            );
             $w->line('M_max', "{$k} * x_max * b_w * {$f} * (d - {$half} * x_max) + M_f", Kind::Moment, '3.1.7(3)');
         } else {
             $w->line('F_max', "{$k} * x_max * b * {$f}", Kind::Force, '3.1.7(3)', 'without steel in compression');
@@ -174,20 +162,7 @@ final readonly class Bending
         $w->line('A_s_min', 'max(0.26 * f_ctm / f_yk, 0.0013) * b_t * d', Kind::SteelArea, '9.2.1.1(1) (9.1N)');
         $w->line('A_s', 'n * pi * phi^2 / 4', Kind::SteelArea, '', $stretch->group->text());
         $w->line('u', 'A_s_min / A_s', Kind::Number, '9.2.1.1(1)');
-        $group = $sign > 0 ? 'least-bottom' : 'least-top';
 
-        return new Weighing(
-            $stretch->named($group),
-            "Least bars, {$stretch->place}",
-            'EN 1992-1-1, 9.2.1.1',
-            $w->value('u'),
-            demand: $w->value('A_s_min'),
-            capacity: $w->value('A_s'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min',
-            capacitySymbol: 'A_s',
-            lines: $w->lines,
-            group: $group,
-        );
+        return StretchWeighings::least($sign, $stretch, $w, 'EN 1992-1-1, 9.2.1.1');
     }
 }

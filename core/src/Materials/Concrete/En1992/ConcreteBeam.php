@@ -10,7 +10,6 @@ use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
-use Waage\Materials\Concrete\BarList;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\DesignForces;
@@ -19,8 +18,6 @@ use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
-use Waage\Materials\Concrete\TorsionBars;
-use Waage\Member\Support;
 use Waage\Units\UnitSystem;
 
 /** The checks of a beam of reinforced concrete after EN 1992-1-1:2004. */
@@ -71,18 +68,8 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         $concrete = ConcreteMake::from($make);
 
-        if ($concrete->steel !== null) {
-            return $concrete;
-        }
-        $concrete = (new Detailing($this->strength, $this->rules($concrete), $this->envelopes))->of($concrete);
-        $along = $concrete->isSlab() ? 0.0 : $this->rules($concrete)->along();
-        $concrete = $along > 0.0
-            ? $concrete->withSteel($concrete->steel()->around(TorsionBars::choose($concrete, $along)))
-            : $concrete;
-        $isBent = fn (Support $s): bool => $this->endAnchorage->isBent($concrete, $s);
-        $list = BarList::of($concrete, $this->envelopes->beam->member->supports, $isBent, $this->rules($concrete));
-
-        return $concrete->withSteel($concrete->steel()->listed($list));
+        return (new Detailing($this->strength, $this->rules($concrete), $this->envelopes))
+            ->settled($concrete, $this->endAnchorage->isBent(...));
     }
 
     private function rules(ConcreteMake $concrete): Rules

@@ -138,14 +138,22 @@ final readonly class Cracks
         return $w->line('u', 'w_k / w_max', Kind::Number, '7.3.4');
     }
 
-    /** Width of the concrete in tension that the bars hold together: beside a web 5(c + φ/2) about a bar (Figure 7.2). */
+    /**
+     * Width of the concrete in tension that the bars hold together: beside a web 5(c + φ/2) about a bar (Figure 7.2).
+     */
     private static function around(Tee $tee, Working $w): void
     {
         if ($tee->isFlanged()) {
             $w->line('b_ct', 'b_w', Kind::Size, '7.3.2(3)', 'in tension');
         } elseif ($tee->ht > 0.0) {
             $w->let('b_t', $tee->bt, Kind::Size, '', 'flange in tension');
-            $w->line('b_ct', 'min(b_t, b_w + 3 * (c_b + phi / 2))', Kind::Size, '7.3.2(3), Figure 7.2', 'about the bars');
+            $w->line(
+                'b_ct',
+                'min(b_t, b_w + 3 * (c_b + phi / 2))',
+                Kind::Size,
+                '7.3.2(3), Figure 7.2',
+                'about the bars',
+            );
         } else {
             $w->bind('b_ct', $w->value('b'), Kind::Size);
         }

@@ -14,8 +14,7 @@ use Waage\Units\Kind;
 
 /**
  * EN 1992-1-1, 7.4.3: curvature of a section under a moment that stays, uncracked and cracked with tension
- * stiffening, with
- * creep and shrinkage. Bars at both faces. 1/mm.
+ * stiffening, with creep and shrinkage. Bars at both faces. 1/mm.
  */
 final readonly class Curvature
 {
@@ -62,7 +61,8 @@ final readonly class Curvature
         $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
             ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
 
-        return $zeta * $of($this->section->x2, $this->section->I2) + (1 - $zeta) * $of($this->section->x1, $this->section->I1);
+        return $zeta * $of($this->section->x2, $this->section->I2) +
+            (1 - $zeta) * $of($this->section->x1, $this->section->I1);
     }
 
     /** The same line by line, of M. */

@@ -19,9 +19,8 @@ use Waage\Member\SupportKind;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 7.4.3: deflection in the end under quasi-permanent load, by integrating curvature along the member with
- * the bars
- * that are there. The arrangement is the one that is worst for the uncracked member.
+ * EN 1992-1-1, 7.4.3: deflection in the end under quasi-permanent load, by integrating curvature along the member
+ * with the bars that are there. The arrangement is the one that is worst for the uncracked member.
  */
 final class Deflection
 {
@@ -171,9 +170,8 @@ final class Deflection
     }
 
     /**
-     * Curvature integrated twice from one place to another, with no deflection and slope at the first; upward positive
-     * for
-     * sagging.
+     * Curvature integrated twice from one place to another, with no deflection and slope at the first; upward
+     * positive for sagging.
      *
      * @param  array<int, float>  $factors
      * @return list<float> at stations, mm

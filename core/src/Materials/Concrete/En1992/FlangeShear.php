@@ -12,8 +12,9 @@ use Waage\Materials\Concrete\Section;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 6.2.4: shear between a compressed flange and its web. The force in the flange grows at most as fast as the
- * greatest shear of the span says: on the safe side of its mean over half the way to the greatest moment, 6.2.4(3).
+ * EN 1992-1-1, 6.2.4: shear between a compressed flange and its web. The force in the flange grows at most as fast as
+ * the greatest shear of the span says: on the safe side of its mean over half the way to the greatest moment,
+ * 6.2.4(3).
  */
 final readonly class FlangeShear
 {
@@ -31,9 +32,15 @@ final readonly class FlangeShear
         foreach ($concrete->widths === null ? [] : $this->envelopes->beam->beam->fields() as [$from, $to]) {
             $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), $from, $to);
             $middle = ($from + $to) / 2;
-            $x = $concrete->compressesFlange(1) ? $middle : ($e->x ?? $middle);
+            $x = $concrete->compressesFlange(1) ? $middle : $e->x ?? $middle;
             $sign = $concrete->compressesFlange(1) ? 1 : -1;
-            $M = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
+            $M = $this->envelopes->moment->extreme(
+                $this->envelopes->strength,
+                $sign,
+                $concrete->weight(),
+                $from,
+                $to,
+            );
             if ($e === null || abs($e->value) < self::NOTHING || $sign * ($M->value ?? 0.0) < self::NOTHING) {
                 continue;
             }
@@ -57,7 +64,13 @@ final readonly class FlangeShear
         $w->line('z', '0.9 * d', Kind::Size, '6.2.3(1)');
         $sides = $concrete->widths?->flange->sides() ?? 2;
         $w->line('b_side', "(b - b_w) / {$sides}", Kind::Size, '', 'flange on one side');
-        $w->line('v_Ed', 'V_Ed / z * b_side / b / h_f', Kind::Stress, '6.2.4(3) (6.20)', 'all compression in the flange');
+        $w->line(
+            'v_Ed',
+            'V_Ed / z * b_side / b / h_f',
+            Kind::Stress,
+            '6.2.4(3) (6.20)',
+            'all compression in the flange',
+        );
         $w->line('nu', '0.6 * (1 - f_ck / 250)', Kind::Number, '6.2.2(6) (6.6N)', 'f_ck in MPa');
         Strength::tension($w);
         $w->line('f_ctd', '0.7 * f_ctm / gamma_C', Kind::Stress, '3.1.6(2)');
@@ -87,7 +100,9 @@ final readonly class FlangeShear
             capacitySymbol: 'v_Rd',
             x: $x,
             lines: $w->lines,
-            remark: $steel > 0.0 ? "Lay {$steel} mm²/m across the web in the slab, with half of the slab's own (6.2.4(5))." : '',
+            remark: $steel > 0.0
+                ? "Lay {$steel} mm²/m across the web in the slab, with half of the slab's own (6.2.4(5))."
+                : '',
         );
     }
 }

@@ -17,9 +17,9 @@ use Waage\Member\LoadKind;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 6.2.1(9) and 9.2.5: links that hang up what acts at the lower edge or on ledges, beside those for shear and
- * torsion. All of the load of the member counts, its own weight as well: on the safe side. A ledge on one side, which twists
- * the member, hangs on one leg.
+ * EN 1992-1-1, 6.2.1(9) and 9.2.5: links that hang up what acts at the lower edge or on ledges, beside those for
+ * shear and torsion. All of the load of the member counts, its own weight as well: on the safe side. A ledge on one
+ * side, which twists the member, hangs on one leg.
  */
 final readonly class Hangers
 {
@@ -38,7 +38,9 @@ final readonly class Hangers
     {
         $most = 0.0;
         foreach ([1, -1] as $sign) {
-            foreach ($this->envelopes->shear->curve($this->envelopes->strength, $sign, $concrete->weight()) as $piece) {
+            foreach (
+                $this->envelopes->shear->curve($this->envelopes->strength, $sign, $concrete->weight()) as $piece
+            ) {
                 $slope = Polynomial::derivative($piece['polynomial']);
                 foreach ([$piece['from'], $piece['to']] as $t) {
                     $most = max($most, abs(Polynomial::value($slope, $t)));
@@ -76,7 +78,16 @@ final readonly class Hangers
         if ($points !== []) {
             $why = 'Links that hang up point loads at the lower edge or on a ledge are not computed.';
 
-            return [new Weighing('hangers', 'Links that hang up loads', 'EN 1992-1-1, 9.2.5', null, applies: false, remark: $why)];
+            return [
+                new Weighing(
+                    'hangers',
+                    'Links that hang up loads',
+                    'EN 1992-1-1, 9.2.5',
+                    null,
+                    applies: false,
+                    remark: $why,
+                ),
+            ];
         }
         $spans = new ShearSpans($this->envelopes, $concrete);
         $weighings = [];

@@ -14,8 +14,8 @@ use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 9.2.1.2(1) and 9.3.1.2(2): top bars at end supports that are taken as free to turn, for 0.15 of the greatest
- * moment of the span beside them.
+ * EN 1992-1-1, 9.2.1.2(1) and 9.3.1.2(2): top bars at end supports that are taken as free to turn, for 0.15 of the
+ * greatest moment of the span beside them.
  */
 final class PartialFixity
 {
@@ -47,11 +47,21 @@ final class PartialFixity
         }
         [$w, $number, $x] = $worst;
 
-        return [new Weighing(
-            'end-top', "Top bars at the end, support {$number}", 'EN 1992-1-1, 9.2.1.2(1)', $w->value('u'),
-            demand: $w->value('M_Ed'), capacity: $w->value('M_Rd'), kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_Rd', x: $x, lines: $w->lines,
-        )];
+        return [
+            new Weighing(
+                'end-top',
+                "Top bars at the end, support {$number}",
+                'EN 1992-1-1, 9.2.1.2(1)',
+                $w->value('u'),
+                demand: $w->value('M_Ed'),
+                capacity: $w->value('M_Rd'),
+                kind: Kind::Moment,
+                demandSymbol: 'M_Ed',
+                capacitySymbol: 'M_Rd',
+                x: $x,
+                lines: $w->lines,
+            ),
+        ];
     }
 
     private static function at(ConcreteMake $concrete, float $x, float $moment, bool $derive): Working

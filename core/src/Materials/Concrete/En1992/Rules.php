@@ -107,9 +107,9 @@ final readonly class Rules implements BarRules
         return min($most, $this->concrete->links->area() / $this->links($V, $d, $T));
     }
 
-    public function along(): float
+    public function along(ConcreteMake $concrete): float
     {
-        return $this->torsion->along($this->concrete);
+        return $this->torsion->along($concrete);
     }
 
     /** 9.2.1.2(1) */

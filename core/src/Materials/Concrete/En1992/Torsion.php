@@ -15,8 +15,9 @@ use Waage\Materials\Concrete\TorsionBars;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 6.3 and 9.2.3: torsion of the web as a thin-walled tube, together with shear. The greatest torque and the
- * greatest shear of a zone count together: links and struts need more with either of them, so that it is on the safe side.
+ * EN 1992-1-1, 6.3 and 9.2.3: torsion of the web as a thin-walled tube, together with shear. The greatest torque and
+ * the greatest shear of a zone count together: links and struts need more with either of them, so that it is on the
+ * safe side.
  */
 final readonly class Torsion
 {
@@ -62,11 +63,9 @@ final readonly class Torsion
             $weighings[] = $spans->weighing($what, 'T_Ed', $field, $e, $w, kind: Kind::Moment);
         }
 
-        return $weighings === [] ? [] : [
-            ...$weighings,
-            $this->bars($concrete, $spans, $derive),
-            $this->spacing($concrete, $spans, $derive),
-        ];
+        return $weighings === []
+            ? []
+            : [...$weighings, $this->bars($concrete, $spans, $derive), $this->spacing($concrete, $spans, $derive)];
     }
 
     /**
@@ -145,9 +144,16 @@ final readonly class Torsion
         $w->line('u', 'A_sl / A_a', Kind::Number, '6.3.2(3)');
 
         return new Weighing(
-            'torsion-bars', 'Bars along for torsion', 'EN 1992-1-1, 6.3.2(3)', $w->value('u'),
-            demand: $w->value('A_sl'), capacity: $w->value('A_a'), kind: Kind::SteelArea,
-            demandSymbol: 'A_sl', capacitySymbol: 'A_a', lines: $w->lines,
+            'torsion-bars',
+            'Bars along for torsion',
+            'EN 1992-1-1, 6.3.2(3)',
+            $w->value('u'),
+            demand: $w->value('A_sl'),
+            capacity: $w->value('A_a'),
+            kind: Kind::SteelArea,
+            demandSymbol: 'A_sl',
+            capacitySymbol: 'A_a',
+            lines: $w->lines,
             remark: 'One at each corner, the others at 350 mm at most; beside the bars for bending (9.2.3(4)).',
         );
     }
@@ -176,9 +182,16 @@ final readonly class Torsion
         $w->line('u', 's / s_max', Kind::Number, '9.2.3(3)');
 
         return new Weighing(
-            'torsion-spacing', 'Spacing of links for torsion', 'EN 1992-1-1, 9.2.3(3)', $w->value('u'),
-            demand: $w->value('s'), capacity: $w->value('s_max'), kind: Kind::Size,
-            demandSymbol: 's', capacitySymbol: 's_max', lines: $w->lines,
+            'torsion-spacing',
+            'Spacing of links for torsion',
+            'EN 1992-1-1, 9.2.3(3)',
+            $w->value('u'),
+            demand: $w->value('s'),
+            capacity: $w->value('s_max'),
+            kind: Kind::Size,
+            demandSymbol: 's',
+            capacitySymbol: 's_max',
+            lines: $w->lines,
         );
     }
 }

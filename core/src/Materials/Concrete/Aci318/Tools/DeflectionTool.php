@@ -11,7 +11,9 @@ use Waage\Tools\Tool;
 use Waage\Tools\Values;
 use Waage\Units\Kind;
 
-/** ACI 318-19, 24.2: effective second moment and deflection of one span under uniform load, with creep and shrinkage. */
+/**
+ * ACI 318-19, 24.2: effective second moment and deflection of one span under uniform load, with creep and shrinkage.
+ */
 final class DeflectionTool
 {
     public static function tool(): Tool
@@ -56,7 +58,13 @@ final class DeflectionTool
         $k = Aci318Tools::of($v, 7.5, 0.62);
         $w->line('f_r', "{$k} * root_fc", Kind::LowStress, '19.2.3.1');
         $w->line('M_cr', 'f_r * I_g / (h / 2)', Kind::Moment, '24.2.3.5');
-        $w->line('kd', '(sqrt(2 * d * b / (n * A_s) + 1) - 1) * n * A_s / b', Kind::Size, '', 'bars in compression left out');
+        $w->line(
+            'kd',
+            '(sqrt(2 * d * b / (n * A_s) + 1) - 1) * n * A_s / b',
+            Kind::Size,
+            '',
+            'bars in compression left out',
+        );
         $w->line('I_cr', 'b * kd^3 / 3 + n * A_s * (d - kd)^2', Kind::SecondMoment);
         $w->line('M_S', 'M_D + p_S * M_L', Kind::Moment, '', 'that stays');
         $w->line('M_T', 'M_D + M_L', Kind::Moment);

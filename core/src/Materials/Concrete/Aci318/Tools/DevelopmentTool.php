@@ -42,7 +42,10 @@ final class DevelopmentTool
         $v->let($w, 'd_b', 'f_c', 'f_y', 'c_b', 'K_tr', 'lambda');
         Aci318Tools::root($v, $w, true);
         $isTop = $v->text('place') !== 'bottom';
-        $coat = ['none' => 1.0, 'epoxy, thin cover or close bars' => 1.5, 'epoxy, otherwise' => 1.2][$v->text('coating')] ?? 1.0;
+        $coat =
+            ['none' => 1.0, 'epoxy, thin cover or close bars' => 1.5, 'epoxy, otherwise' => 1.2][
+                $v->text('coating')
+            ] ?? 1.0;
         $ksi = $v->number('f_y') / (1000 * Aci318Tools::PSI);
         $w->let('psi_t', $isTop ? 1.3 : 1.0, Kind::Number, 'Table 25.4.2.5', $v->text('place'));
         $w->let('psi_e', $coat, Kind::Number, 'Table 25.4.2.5');
@@ -71,11 +74,12 @@ final class DevelopmentTool
         $fc = $v->number('f_c') / Aci318Tools::PSI;
         $w->let('psi_c', $fc < 6000 ? $fc / 15000 + 0.6 : 1.0, Kind::Number, 'Table 25.4.3.2', 'strength');
         $w->let('d_1', 25.4, Kind::Size, '', '1 in');
-        $k = Aci318Tools::isMetric($v) ? 23 * sqrt(25.4) / 25.4 : 55.0;
+        $k = Aci318Tools::isMetric($v) ? (23 * sqrt(25.4)) / 25.4 : 55.0;
         $w->let('k_h', $k, Kind::Number, '25.4.3.1(a)');
         $least = Aci318Tools::isMetric($v) ? 150.0 : 152.4;
         $w->let('l_h_min', $least, Kind::Size, '25.4.3.1(c)');
-        $rule = 'max(f_y * psi_e * psi_r * psi_o * psi_c / (k_h * lambda * root_fc) * (d_b / d_1)^1.5 * d_1, 8 * d_b, l_h_min)';
+        $rule =
+            'max(f_y * psi_e * psi_r * psi_o * psi_c / (k_h * lambda * root_fc) * (d_b / d_1)^1.5 * d_1, 8 * d_b, l_h_min)';
         $w->line('l_dh', $rule, Kind::Size, '25.4.3.1', 'standard hook');
     }
 }

@@ -77,18 +77,36 @@ final class Flexure
 
     private static function required(Values $v, Working $w): void
     {
-        $v->assert('M_u', $v->number('M_u') >= 0.0, 'Give the size of the moment; its sign says only which face is in tension.');
+        $v->assert(
+            'M_u',
+            $v->number('M_u') >= 0.0,
+            'Give the size of the moment; its sign says only which face is in tension.',
+        );
         $v->let($w, 'M_u');
         self::start($v, $w);
         $w->let('phi', 0.9, Kind::Number, 'Table 21.2.2', 'tension-controlled');
         $w->line('c_max', '0.003 / (epsilon_ty + 0.006) * d_t', Kind::Size, '9.3.3.1', 'ε_t = ε_ty + 0.003');
         $w->line('a_max', 'beta_1 * c_max', Kind::Size, '22.2.2.4.1');
         [$M, $b, $more] = ['M_u / phi', 'b', ''];
-        if (self::isT($v) && $w->value('M_u / phi') > 0.85 * $v->number('f_c') * $v->number('b') * $v->number('h_f') * ($v->number('d') - $v->number('h_f') / 2)) {
+        if (
+            self::isT($v) &&
+            $w->value('M_u / phi') >
+                0.85 *
+                    $v->number('f_c') *
+                    $v->number('b') *
+                    $v->number('h_f') *
+                    ($v->number('d') - $v->number('h_f') / 2)
+        ) {
             self::flange($v, $w);
             [$M, $b, $more] = ['(M_u / phi - M_f)', 'b_w', 'C_f + '];
         }
-        $w->line('M_max', "0.85 * f_c * {$b} * a_max * (d - a_max / 2)", Kind::Moment, '22.3', $more === '' ? '' : 'of the web');
+        $w->line(
+            'M_max',
+            "0.85 * f_c * {$b} * a_max * (d - a_max / 2)",
+            Kind::Moment,
+            '22.3',
+            $more === '' ? '' : 'of the web',
+        );
         if ($w->value($M) <= $w->value('M_max')) {
             $w->line('a', "d - sqrt(d^2 - 2 * {$M} / (0.85 * f_c * {$b}))", Kind::Size, '22.2.2.4.1');
             $w->line('c', 'a / beta_1', Kind::Size, '22.2.2.4.1');
@@ -97,10 +115,21 @@ final class Flexure
         } else {
             $v->let($w, 'd_c');
             $v->assert('M_u', $w->value('c_max') > $w->value('d_c'), 'The section is too small for this moment.');
-            $w->line('f_s_c', 'min(f_y, 0.003 * E_s * (1 - d_c / c_max)) - 0.85 * f_c', Kind::Stress, '22.2.1', 'less displaced concrete');
+            $w->line(
+                'f_s_c',
+                'min(f_y, 0.003 * E_s * (1 - d_c / c_max)) - 0.85 * f_c',
+                Kind::Stress,
+                '22.2.1',
+                'less displaced concrete',
+            );
             $v->assert('M_u', $w->value('f_s_c') > 0.0, 'The section is too small for this moment.');
             $w->line('A_s_c', "({$M} - M_max) / ((d - d_c) * f_s_c)", Kind::SteelArea, '22.3', 'in compression');
-            $w->line('A_s', "({$more}0.85 * f_c * {$b} * a_max + ({$M} - M_max) / (d - d_c)) / f_y", Kind::SteelArea, '22.3');
+            $w->line(
+                'A_s',
+                "({$more}0.85 * f_c * {$b} * a_max + ({$M} - M_max) / (d - d_c)) / f_y",
+                Kind::SteelArea,
+                '22.3',
+            );
         }
         self::least($v, $w);
     }
@@ -113,7 +142,13 @@ final class Flexure
         $w->let('p_min', Aci318Tools::isMetric($v) ? 1.4 : 200 * Aci318Tools::PSI, Kind::LowStress, '9.6.1.2(b)');
         $b = self::isT($v) ? 'b_w' : 'b';
         self::isT($v) && ! $w->has('b_w') ? $v->let($w, 'b_w') : null;
-        $w->line('A_s_min', "max({$k} * root_fc, p_min) * {$b} * d / f_y", Kind::SteelArea, '9.6.1.2', 'or 4/3 A_s (9.6.1.3)');
+        $w->line(
+            'A_s_min',
+            "max({$k} * root_fc, p_min) * {$b} * d / f_y",
+            Kind::SteelArea,
+            '9.6.1.2',
+            'or 4/3 A_s (9.6.1.3)',
+        );
     }
 
     private static function strength(Values $v, Working $w): void
@@ -133,7 +168,11 @@ final class Flexure
         }
         $w->line('epsilon_t', '0.003 * (d_t - c) / c', Kind::Number, '22.2.1.2');
         $yields = $w->value('epsilon_t') >= $w->value('epsilon_ty');
-        $v->assert('A_s', $yields, 'So much steel does not yield before the concrete fails: take less, or a larger section.');
+        $v->assert(
+            'A_s',
+            $yields,
+            'So much steel does not yield before the concrete fails: take less, or a larger section.',
+        );
         $rule = 'min(0.9, 0.65 + 0.25 * (epsilon_t - epsilon_ty) / 0.003)';
         $w->line('phi', $rule, Kind::Number, 'Table 21.2.2');
         $w->line('phiM_n', 'phi * M_n', Kind::Moment, '9.5.1.1');

@@ -41,7 +41,11 @@ final class ShearTool
     {
         Aci318Tools::assertStrength($v);
         $v->assertPositive('V_u', 'b_w', 'd', 'A_s', 'A_g', 'f_yt', 'A_v', 'lambda');
-        $v->assert('f_yt', $v->number('f_yt') <= 60001 * Aci318Tools::PSI, 'Stirrups count up to 60 ksi (Table 20.2.2.4(a)).');
+        $v->assert(
+            'f_yt',
+            $v->number('f_yt') <= 60001 * Aci318Tools::PSI,
+            'Stirrups count up to 60 ksi (Table 20.2.2.4(a)).',
+        );
         $v->let($w, 'V_u', 'b_w', 'd', 'A_s', 'f_c', 'lambda');
         $w->let('N_u', $v->has('N_u') ? $v->number('N_u') : 0.0, Kind::Force);
         $v->let($w, 'A_g');
@@ -49,22 +53,55 @@ final class ShearTool
         $w->let('phi', 0.75, Kind::Number, 'Table 21.2.1');
         $w->line('rho_w', 'A_s / (b_w * d)', Kind::Number);
         $w->line('p_N', 'min(N_u / (6 * A_g), 0.05 * f_c)', Kind::LowStress, '22.5.5.1.1', 'of the axial force');
-        [$two, $eight, $five] = [Aci318Tools::of($v, 2, 0.17), Aci318Tools::of($v, 8, 0.66), Aci318Tools::of($v, 5, 0.42)];
+        [$two, $eight, $five] = [
+            Aci318Tools::of($v, 2, 0.17),
+            Aci318Tools::of($v, 8, 0.66),
+            Aci318Tools::of($v, 5, 0.42),
+        ];
         $w->line('V_c_a', "({$two} * lambda * root_fc + p_N) * b_w * d", Kind::Force, 'Table 22.5.5.1(a)');
-        $w->line('V_c_b', "({$eight} * lambda * rho_w^(1/3) * root_fc + p_N) * b_w * d", Kind::Force, 'Table 22.5.5.1(b)');
+        $w->line(
+            'V_c_b',
+            "({$eight} * lambda * rho_w^(1/3) * root_fc + p_N) * b_w * d",
+            Kind::Force,
+            'Table 22.5.5.1(b)',
+        );
         $w->let('d_0', Aci318Tools::isMetric($v) ? 250.0 : 254.0, Kind::Size, '22.5.5.1.3');
         $w->line('lambda_s', 'min(1, sqrt(2 / (1 + d / d_0)))', Kind::Number, '22.5.5.1.3', 'size');
         $rule = "({$eight} * lambda_s * lambda * rho_w^(1/3) * root_fc + p_N) * b_w * d";
         $w->line('V_c_c', $rule, Kind::Force, 'Table 22.5.5.1(c)');
         $w->line('V_c_max', "{$five} * lambda * root_fc * b_w * d", Kind::Force, '22.5.5.1.1');
         $w->line('V_c_0', 'max(0, min(V_c_c, V_c_max))', Kind::Force, 'Table 22.5.5.1', 'without the least stirrups');
-        $w->line('V_c', 'max(0, min(max(V_c_a, V_c_b), V_c_max))', Kind::Force, 'Table 22.5.5.1', 'with the least stirrups');
+        $w->line(
+            'V_c',
+            'max(0, min(max(V_c_a, V_c_b), V_c_max))',
+            Kind::Force,
+            'Table 22.5.5.1',
+            'with the least stirrups',
+        );
         $limit = Aci318Tools::of($v, 1, 0.083);
-        $w->line('V_0', "phi * {$limit} * lambda * root_fc * b_w * d", Kind::Force, '9.6.3.1', 'above it beams need stirrups');
-        $w->line('V_max', "phi * (V_c + {$eight} * root_fc * b_w * d)", Kind::Force, '22.5.1.2', 'so that no strut is crushed');
+        $w->line(
+            'V_0',
+            "phi * {$limit} * lambda * root_fc * b_w * d",
+            Kind::Force,
+            '9.6.3.1',
+            'above it beams need stirrups',
+        );
+        $w->line(
+            'V_max',
+            "phi * (V_c + {$eight} * root_fc * b_w * d)",
+            Kind::Force,
+            '22.5.1.2',
+            'so that no strut is crushed',
+        );
         $w->line('V_s', 'max(0, V_u / phi - V_c)', Kind::Force, '22.5.8.1');
         self::stirrups($v, $w);
-        $w->line('u', 'V_u / V_max', Kind::Number, '22.5.1.2', $w->value('V_u') > $w->value('V_max') ? 'the section is too small' : '');
+        $w->line(
+            'u',
+            'V_u / V_max',
+            Kind::Number,
+            '22.5.1.2',
+            $w->value('V_u') > $w->value('V_max') ? 'the section is too small' : '',
+        );
     }
 
     private static function stirrups(Values $v, Working $w): void

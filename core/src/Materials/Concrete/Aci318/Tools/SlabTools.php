@@ -61,14 +61,25 @@ final class SlabTools
         $v->assertPositive('l', 'h', 'f_y');
         $v->let($w, 'l', 'f_y', 'h', 'c_c');
         $isSlab = $v->text('member') === 'slab';
-        $w->let('k', self::THICKNESS[$v->text('ends')][$isSlab ? 0 : 1], Kind::Number, $isSlab ? 'Table 7.3.1.1' : 'Table 9.3.1.1');
+        $w->let(
+            'k',
+            self::THICKNESS[$v->text('ends')][$isSlab ? 0 : 1],
+            Kind::Number,
+            $isSlab ? 'Table 7.3.1.1' : 'Table 9.3.1.1',
+        );
         $w->let('f_0', 100e3 * Aci318Tools::PSI, Kind::Stress, $isSlab ? '7.3.1.1.1' : '9.3.1.1.1');
         $w->line('h_min', 'l / k * (0.4 + f_y / f_0)', Kind::Size, $isSlab ? '7.3.1.1' : '9.3.1.1', 'normalweight');
         $w->line('f_s', '2 / 3 * f_y', Kind::Stress, '24.3.2.1');
         $w->let('f_1', 40e3 * Aci318Tools::PSI, Kind::Stress, 'Table 24.3.2');
         $w->let('s_1', 381.0, Kind::Size, 'Table 24.3.2', '15 in');
         $w->let('s_2', 304.8, Kind::Size, 'Table 24.3.2', '12 in');
-        $w->line('s_cr', 'min(s_1 * f_1 / f_s - 2.5 * c_c, s_2 * f_1 / f_s)', Kind::Size, 'Table 24.3.2', 'against cracks');
+        $w->line(
+            's_cr',
+            'min(s_1 * f_1 / f_s - 2.5 * c_c, s_2 * f_1 / f_s)',
+            Kind::Size,
+            'Table 24.3.2',
+            'against cracks',
+        );
         if ($isSlab) {
             $w->line('a_s_min', '0.0018 * h', Kind::AreaByLength, '7.6.1.1, 24.4.3.2', 'main bars, and across');
             $w->let('s_18', 457.2, Kind::Size, '7.7.2.3', '18 in');
@@ -83,12 +94,22 @@ final class SlabTools
         $v->assertPositive('b_w', 'h_f', 's_w', 'l_n');
         $v->let($w, 'b_w', 'h_f', 's_w', 'l_n');
         match ($v->text('sides')) {
-            'on both sides' => $w->line('b_o', 'min(8 * h_f, s_w / 2, l_n / 8)', Kind::Size, 'Table 6.3.2.1', 'on each side'),
+            'on both sides' => $w->line(
+                'b_o',
+                'min(8 * h_f, s_w / 2, l_n / 8)',
+                Kind::Size,
+                'Table 6.3.2.1',
+                'on each side',
+            ),
             'on one side' => $w->line('b_o', 'min(6 * h_f, s_w / 2, l_n / 12)', Kind::Size, 'Table 6.3.2.1'),
             default => $w->line('b_o', '1.5 * b_w', Kind::Size, '6.3.2.2', 'b at most 4 b_w'),
         };
         if ($v->text('sides') === 'isolated T') {
-            $v->assert('h_f', $v->number('h_f') >= 0.5 * $v->number('b_w'), 'The flange of an isolated T is half as thick as the web is wide, or more (6.3.2.2).');
+            $v->assert(
+                'h_f',
+                $v->number('h_f') >= 0.5 * $v->number('b_w'),
+                'The flange of an isolated T is half as thick as the web is wide, or more (6.3.2.2).',
+            );
         }
         $w->line('b_f', $v->text('sides') === 'on one side' ? 'b_w + b_o' : 'b_w + 2 * b_o', Kind::Size, '6.3.2');
     }

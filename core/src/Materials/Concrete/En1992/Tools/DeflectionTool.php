@@ -55,7 +55,23 @@ final class DeflectionTool
         $v->assert('A_s1', $v->number('A_s1') >= 0.0 && $v->number('A_s2') >= 0.0, 'Areas of bars are not negative.');
         $v->assert('a_1', $v->number('a_1') + $v->number('a_2') < $v->number('h'), 'The bars lie within the depth.');
         $v->assert('phi_c', $v->number('phi_c') >= 0.0, 'Creep is not negative.');
-        $v->let($w, 'q', 'L', 'M_1', 'M_2', 'b', 'h', 'A_s1', 'a_1', 'A_s2', 'a_2', 'f_ck', 'phi_c', 'epsilon_cs', 'beta');
+        $v->let(
+            $w,
+            'q',
+            'L',
+            'M_1',
+            'M_2',
+            'b',
+            'h',
+            'A_s1',
+            'a_1',
+            'A_s2',
+            'a_2',
+            'f_ck',
+            'phi_c',
+            'epsilon_cs',
+            'beta',
+        );
         ConcreteProperties::mean($w);
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', self::ES, Kind::ModulusOfElasticity, '3.2.7(4)');
@@ -80,7 +96,11 @@ final class DeflectionTool
 
     private static function section(Values $v, Working $w, int $sign): CrackedSection
     {
-        [$h, $bottom, $top] = [$v->number('h'), [$v->number('A_s1'), $v->number('a_1')], [$v->number('A_s2'), $v->number('a_2')]];
+        [$h, $bottom, $top] = [
+            $v->number('h'),
+            [$v->number('A_s1'), $v->number('a_1')],
+            [$v->number('A_s2'), $v->number('a_2')],
+        ];
         [$tension, $compression] = $sign > 0 ? [$bottom, $top] : [$top, $bottom];
         $tee = Tee::rectangle($v->number('b'), $h);
 
@@ -99,8 +119,8 @@ final class DeflectionTool
         $shrinkage = ($v->number('epsilon_cs') / 1000) * $w->value('alpha_e');
         $cracking = $w->value($sign > 0 ? 'M_cr_sag' : 'M_cr_hog');
         $zeta = abs($M) <= $cracking ? 0.0 : 1 - $v->number('beta') * ($cracking / abs($M)) ** 2;
-        $of = fn (float $x, float $I): float => abs($M) / ($E * $I)
-            + ($shrinkage * ($tension[0] * ($d - $x) - $compression[0] * ($x - $compression[1]))) / $I;
+        $of = fn (float $x, float $I): float => abs($M) / ($E * $I) +
+            ($shrinkage * ($tension[0] * ($d - $x) - $compression[0] * ($x - $compression[1]))) / $I;
 
         $uncracked = (1 - $zeta) * $of($section->x1, $section->I1);
 
@@ -116,7 +136,10 @@ final class DeflectionTool
             : (-$q * ($L - $x) ** 2) / 2 + $v->number('M_2');
     }
 
-    /** @return array{float, float} the greatest deflection, down positive (mm), and its place; of a cantilever its end, and 0 */
+    /**
+     * @return array{float, float} the greatest deflection, down positive (mm), and its place; of a cantilever its end,
+     *     and 0
+     */
     private static function integrated(Values $v, Working $w, bool $isSimple): array
     {
         $L = $v->number('L');

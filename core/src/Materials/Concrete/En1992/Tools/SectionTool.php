@@ -40,7 +40,12 @@ final class SectionTool
                     '48,48,20 116,48,20 184,48,20 252,48,20 46,454,16 254,454,16',
                 ),
                 Input::of('N_Ed', 'axial force, compression positive', Kind::Force, '0 kN'),
-                Input::of('theta', 'angle of the compressed side, from above towards the right', Kind::Angle, '0 deg'),
+                Input::of(
+                    'theta',
+                    'angle of the compressed side, from above towards the right',
+                    Kind::Angle,
+                    '0 deg',
+                ),
                 En1992Tools::strength(),
                 En1992Tools::yield(),
                 ...En1992Tools::factors(),
@@ -136,11 +141,13 @@ final class SectionTool
     private static function corners(Values $v): string
     {
         $shape = $v->text('shape');
-        foreach (match ($shape) {
-            'circle' => ['b'],
-            'rectangle' => ['b', 'h'],
-            default => ['b', 'h', 'b_w', 'h_f'],
-        } as $symbol) {
+        foreach (
+            match ($shape) {
+                'circle' => ['b'],
+                'rectangle' => ['b', 'h'],
+                default => ['b', 'h', 'b_w', 'h_f'],
+            } as $symbol
+        ) {
             $v->assert($symbol, $v->has($symbol) && $v->number($symbol) > 0.0, "A {$shape} needs this.");
         }
         $of = fn (string $symbol): float => $v->has($symbol) ? $v->number($symbol) : 0.0;
@@ -169,7 +176,10 @@ final class SectionTool
     {
         $n = 120;
         $r = $radius * sqrt((2 * M_PI) / ($n * sin((2 * M_PI) / $n)));
-        $point = fn (int $i): array => [$radius + $r * cos((2 * M_PI * $i) / $n), $radius + $r * sin((2 * M_PI * $i) / $n)];
+        $point = fn (int $i): array => [
+            $radius + $r * cos((2 * M_PI * $i) / $n),
+            $radius + $r * sin((2 * M_PI * $i) / $n),
+        ];
 
         return array_map($point, range(0, $n - 1));
     }
