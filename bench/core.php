@@ -102,6 +102,14 @@ foreach ([[3, 12, 0.1, 20], [10, 40, 0.3, 5]] as [$spans, $loads, $limit, $runs]
     $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
     row("Concrete beam, {$spans} spans, {$loads} loads, bars chosen anew", $times, $limit);
 }
+$flange = ['profile' => 'T', 'flangeWidth' => '2400 mm', 'flangeThickness' => '150 mm', 'flangeWeight' => 'slab'];
+foreach ([['a T', $flange, '6.10'], ['ACI 318', ['grade' => '28 MPa'], 'asce-7-22-lrfd'], ['BS 8110', [], 'classic']] as [$what, $change, $rules]) {
+    $document = inConcrete(benchDocument(3, 12));
+    $document['concrete'] = [...$document['concrete'], ...$change];
+    $document['basis'] = ['combinations' => $rules];
+    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    row("Concrete beam, {$what}, 3 spans, 12 loads, bars chosen anew", $times, 0.1);
+}
 $of = Member::fromArray(inConcrete(benchDocument(3, 12)));
 $times = timed(5, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes in concrete, each with its bars', $times, 1.0);
