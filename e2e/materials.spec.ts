@@ -111,7 +111,7 @@ test('a T beam: its flange, its surroundings, and what is redistributed', async 
 
 test('a concrete beam by American rules: bars by number, sizes in inches', async ({ page }) => {
     await enterDemo(page)
-    await page.getByRole('link', { name: /Heron Landing Library/ }).click()
+    await page.getByRole('link', { name: 'Heron Landing Library', exact: true }).click()
     await page.getByRole('link', { name: /A4/ }).first().click()
     await expect(verdict(page)).toContainText('14×26 in 4000 psi')
     const bottom = page.getByLabel('Bottom bars, All spans')

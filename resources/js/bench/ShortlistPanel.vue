@@ -225,7 +225,7 @@ function step(event: KeyboardEvent): void {
                                 @click="take(r)"
                                 @keydown="step"
                             >
-                                {{ r.name }}
+                                {{ r.name.split(',')[0] }}
                             </button>
                             <button class="favourite" aria-label="Favourite" :aria-pressed="r.favourite" @click="favour(r)">
                                 <svg viewBox="0 0 20 20" aria-hidden="true">

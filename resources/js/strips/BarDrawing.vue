@@ -12,6 +12,11 @@ const ROW = 19
 const bars = computed(() => (props.result.section.list ?? []).filter((b) => b.face === 'top' || b.face === 'bottom'))
 const links = computed(() => (props.result.section.list ?? []).filter((b) => b.face === 'link' && !b.where.startsWith('single')))
 const spacing = (b: BarRow): number => (b.to - b.from) / b.number
+/** Spacing of links, as their place tells it. */
+function apart(b: BarRow): string {
+    const spacing = parseFloat(/[\d.]+/.exec(b.where)?.[0] ?? '')
+    return props.units === 'us' ? ` at ${spacing} in` : `/${spacing}`
+}
 /** So many as can be told apart. */
 function lines(b: BarRow): number[] {
     const step = Math.max(spacing(b), ((b.to - b.from) * 4) / Math.max(1, props.sx(b.to) - props.sx(b.from)))
@@ -48,7 +53,7 @@ const height = computed(() => rowY(bars.value.length) + 4)
         </g>
         <g font-size="9" fill="var(--color-ink)">
             <text v-for="b in links" :key="b.mark" :x="(sx(b.from) + sx(b.to)) / 2" :y="TOP - 4" text-anchor="middle">
-                {{ b.mark }} ø{{ b.diameter }}/{{ /\d+/.exec(b.where)?.[0] }}
+                {{ b.mark }} {{ b.size }}{{ apart(b) }}
             </text>
         </g>
         <SupportMark
@@ -65,7 +70,7 @@ const height = computed(() => rowY(bars.value.length) + 4)
             <path :d="path(b, rowY(i), 8)" fill="none" stroke="var(--color-ink)" stroke-width="1.2" />
             <text x="4" :y="rowY(i) + 3" font-size="9" fill="var(--color-ink)">{{ b.mark }}</text>
             <text :x="(sx(b.from) + sx(b.to)) / 2" :y="rowY(i) - 3" font-size="9" text-anchor="middle" fill="var(--color-ink)" class="halo">
-                {{ b.number }} ø{{ b.diameter }}, {{ format(b.length, 'length', units) }}
+                {{ b.number }} {{ b.size }}, {{ format(b.length, 'length', units) }}
             </text>
         </g>
     </svg>

@@ -34,13 +34,13 @@ final readonly class ConcreteReader
         $cover = $this->size('cover', 'The cover');
         $form = $this->fields->choice($this->block, 'form', "{$this->path}form", Form::Beam);
         $fyk = $this->yield('yield', Code::of($shape->basis));
-        $links = $this->links($form, $fyk, Code::of($shape->basis));
         $grade = $this->grade(Code::of($shape->basis));
         $wishes = $this->wishes($form === Form::Slab ? $width : null, $shape);
+        $links = $this->links($form, $fyk, Code::of($shape->basis), $wishes?->legs);
         $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
         $creep = $this->number('creep', 2.0, 0.0, 6.0);
         $shrinkage = $this->number('shrinkage', 0.4, 0.0, 1.5);
-        $widths = $form === Form::Slab ? null : $this->widths($shape, $width, $depth);
+        $widths = $form === Form::Slab ? null : $this->widths($shape, $width, $depth, $cover);
         if (
             $grade === null ||
             $wishes === null ||
@@ -73,13 +73,13 @@ final readonly class ConcreteReader
     }
 
     /** A slab has none; as many legs as the engineer says, otherwise two. */
-    private function links(Form $form, float $fyk, Code $code): Links
+    private function links(Form $form, float $fyk, Code $code, ?int $legs): Links
     {
         $diameter = $form === Form::Slab ? 0.0 : $this->linkDiameter();
         $fywk = ($this->block['linkYield'] ?? '') === '' ? min($fyk, $code->yields(true)[2])
             : $this->yield('linkYield', $code);
 
-        return new Links($diameter, $this->legs() ?? 2, $fywk);
+        return new Links($diameter, $legs ?? 2, $fywk);
     }
 
     /** A length, or an American number, "#3". */
@@ -116,7 +116,7 @@ final readonly class ConcreteReader
     }
 
     /** Of the flange, where there is one. */
-    private function widths(Shape $shape, float $web, float $depth): ?EffectiveWidth
+    private function widths(Shape $shape, float $web, float $depth, float $cover): ?EffectiveWidth
     {
         $profile = $this->fields->choice($this->block, 'profile', "{$this->path}profile", Profile::Rectangle);
         if (! $profile->hasFlange()) {
@@ -135,6 +135,9 @@ final readonly class ConcreteReader
                 'The effective width lies between the width of the web and that of the flange.',
             ],
         ];
+        if ($thickness > 0.0 && $thickness <= $cover) {
+            $faults['flangeThickness'] = [true, 'The flange is thinner than the cover.'];
+        }
         foreach ($faults as $key => [$isWrong, $message]) {
             if ($isWrong) {
                 $this->fields->fail($this->path.$key, $message);

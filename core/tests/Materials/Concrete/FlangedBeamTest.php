@@ -90,7 +90,7 @@ it('says at the field what is wrong with a flange', function (array $concrete, s
     }
     expect($errors)->toBe(["concrete.{$field}"]);
 })->with([
-    [['flangeWidth' => '200 mm'], 'flangeWidth'], [['flangeThickness' => '500 mm'], 'flangeThickness'],
+    [['flangeWidth' => '200 mm'], 'flangeWidth'], [['flangeThickness' => '25 mm'], 'flangeThickness'], [['legs' => 0], 'legs'], [['linkSpacing' => '-100 mm'], 'linkSpacing'], [['flangeThickness' => '500 mm'], 'flangeThickness'],
     [['effectiveWidth' => '3 m'], 'effectiveWidth'], [['profile' => 'X'], 'profile'], [['flangeThickness' => ''], 'flangeThickness'],
     [['supports' => [3 => '2ø16']], 'supports.3'], [['spans' => [2 => '2ø16']], 'spans.2'], [['grade' => '500 MPa'], 'grade'], [['grade' => '0 MPa'], 'grade'],
     [['linkYield' => '900 MPa'], 'linkYield'],
