@@ -305,6 +305,14 @@ export interface ConcreteDocument {
         [k: string]: number | string
     }
     /**
+     * Part of the gross stiffness that counts for forces, for cracking; 1 when absent. ACI 318-19, Table 6.6.3.1.1(a): 0.35 for beams, 0.25 for slabs.
+     */
+    stiffnessFactor?: number | string
+    /**
+     * Design strength of what the member bears on; empty: the pressure is not weighed.
+     */
+    bearingStrength?: string
+    /**
      * What the cover is for: a class of EN 1992-1-1, Table 4.1, e.g. XC3; for ACI 318 interior, weather or ground; for BS 8110 mild to very severe. Empty: cover is not weighed.
      */
     exposure?: string

@@ -248,7 +248,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     /** Of the section without cracks and bars, at once. */
     public function main(Situation $situation): Piece
     {
-        $E = $this->modulus();
+        $E = $this->reductions->stiffness * $this->modulus();
         $rigidity = $this->solid()->rigidity($E, $E / 2.4);
 
         return new Piece(
@@ -279,7 +279,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     /** EI of the gross section, at once, Nmm². */
     public function rigidity(): float
     {
-        return $this->main(new Situation)->rigidity->EI;
+        return $this->main(new Situation)->rigidity->EI / $this->reductions->stiffness;
     }
 
     public function isElastic(): bool
@@ -446,6 +446,9 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         $least = $this->code() === Code::En1992 ? ', not below 0.65 of the fixed-end moment (5.3.2.2(3))' : '';
 
         return [
+            ...$this->reductions->stiffness < 1.0
+                ? ["Forces and the deflections drawn with {$this->reductions->stiffness} of the gross stiffness, for cracking."]
+                : [],
             $by === []
                 ? 'Moments are not redistributed.'
                 : 'Moments over supports are less in every arrangement, the rest by equilibrium: '.

@@ -65,6 +65,7 @@ final readonly class ConcreteReader
                 $this->fields->flag($this->block, 'momentsAtFace', "{$this->path}momentsAtFace", false),
                 $this->fields->flag($this->block, 'shearAtD', "{$this->path}shearAtD", false),
                 $this->redistribution($shape),
+                $this->number('stiffnessFactor', 1.0, 0.1, 1.0),
             ),
         );
         $this->assertFits($make);
@@ -260,7 +261,10 @@ final readonly class ConcreteReader
         return $beside !== [];
     }
 
-    /** @return array{string|null, int, float, int|null} exposure, structural class, deviation, minutes of fire */
+    /**
+     * @return array{string|null, int, float, int|null, float|null} exposure, structural class, deviation, minutes of
+     *     fire, strength of what is below
+     */
     private function surroundings(Code $code): array
     {
         $exposure = $this->oneOf('exposure', Cover::exposures($code), 'The exposure');
@@ -274,7 +278,17 @@ final readonly class ConcreteReader
             $this->fields->fail("{$this->path}coverDeviation", 'The allowance for deviation lies between 0 and 40 mm.');
         }
 
-        return [$exposure, (int) substr($class, 1), $deviation, $fire === null ? null : (int) substr($fire, 1)];
+        $bearing = ($this->block['bearingStrength'] ?? '') === ''
+            ? null
+            : $this->fields->positive(
+                $this->block,
+                'bearingStrength',
+                "{$this->path}bearingStrength",
+                Kind::Stress,
+                'The strength of what is below',
+            );
+
+        return [$exposure, (int) substr($class, 1), $deviation, $fire === null ? null : (int) substr($fire, 1), $bearing];
     }
 
     /**

@@ -6,7 +6,7 @@ namespace Waage\Materials\Concrete;
 
 /**
  * What the width of supports takes off, moments at their faces and shear at d from the face; and by how much moments
- * over supports are redistributed, in %, by number of the support from 1.
+ * over supports are redistributed, in %, by number of the support from 1; and the part of the gross stiffness that counts for forces.
  */
 final readonly class Reductions
 {
@@ -15,6 +15,7 @@ final readonly class Reductions
         public bool $momentsAtFace = false,
         public bool $shearAtD = false,
         public array $redistribution = [],
+        public float $stiffness = 1.0,
     ) {
     }
 

@@ -6,8 +6,8 @@ namespace Waage\Materials\Concrete;
 
 /**
  * What a member lives with: cracks that are accepted; creep (coefficient) and shrinkage (‰), both in the end;
- * exposure, structural class (1 to 6) and allowance for deviation (mm) that its cover is for; minutes of fire. Null:
- * not said.
+ * exposure, structural class (1 to 6) and allowance for deviation (mm) that its cover is for; minutes of fire; design
+ * strength of what it bears on (MPa). Null: not said.
  */
 final readonly class Service
 {
@@ -19,6 +19,7 @@ final readonly class Service
         public int $class = 4,
         public float $deviation = 10.0,
         public ?int $fire = null,
+        public ?float $bearing = null,
     ) {
     }
 }

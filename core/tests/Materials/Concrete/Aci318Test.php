@@ -116,3 +116,8 @@ it('lays American bars, and says what is chosen', function (): void {
     expect($design->make->describe()['bars']['spans.1'])->toMatch('/^\d+ #\d+$/')
         ->and(array_filter($design->weighings, fn (Weighing $w): bool => ! $w->holds() && $w->id !== 'deflection'))->toBe([]);
 });
+
+// Table 9.3.1.1: 20 ft/16 = 15 in for a simple beam of Grade 60; Table 7.3.1.1 for a slab.
+it('tells the least thickness beside its deflections', function (): void {
+    expect(linesOf(americanBeam(), 'thickness')['h_min'] / 25.4)->toBeNear(15.0, 1e-3)->and(weighingOf(americanBeam(), 'thickness')->ratio)->toBeNull();
+});

@@ -63,3 +63,24 @@ it('says at the field what it does not know', function (array $concrete, string 
     }
     throw new \LogicException('It was taken.');
 })->with([[['exposure' => 'XC9'], 'exposure'], [['fire' => 'R45'], 'fire'], [['structuralClass' => 'S9'], 'structuralClass'], [['coverDeviation' => '60 mm'], 'coverDeviation']]);
+
+// R = 2 · 31.2 · … of an end: V = w L/2 on 300 × 250 mm.
+it('weighs the pressure under supports where a strength is given', function (): void {
+    $w = 1.35 * (12 + 25 * 0.3 * 0.55) + 15;
+    $lines = linesOf(openBeam([5.0], 12, 10, ['bearingStrength' => '3 MPa']), 'bearing');
+    expect($lines['sigma'])->toBeNear($w * 2500 / (300 * 250), 1e-4)->and($lines['u'])->toBeNear($lines['sigma'] / 3, 1e-9);
+});
+
+// A settlement of the middle support strains a beam in proportion to its stiffness; load alone does not ask for it.
+it('takes a part of the stiffness for forces', function (): void {
+    $of = function (float $factor): Design {
+        $document = openDocument([6.0, 6.0], 0, 0, ['stiffnessFactor' => $factor, 'bottom' => '4ø20', 'top' => '4ø20'], []);
+        $document['selfWeight'] = false;
+        $document['cases'][] = ['id' => 's', 'name' => 'Settlement', 'category' => 'settlement'];
+        $document['loads'] = [['id' => 'z', 'case' => 's', 'kind' => 'settlement', 'name' => '', 'remark' => '', 'support' => 2, 'x' => '6 m', 'value' => '10 mm']];
+
+        return new Design(Member::fromArray($document), true);
+    };
+    $M = fn (float $factor): float => abs($of($factor)->envelopes->moment->greatest($of($factor)->envelopes->strength, 0.0)->value ?? 0.0);
+    expect($M(0.35))->toBeGreaterThan(0.0)->toBeNear(0.35 * $M(1.0), 1e-9);
+});

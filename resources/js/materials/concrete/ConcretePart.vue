@@ -220,6 +220,28 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
                 @update:model-value="(v) => set('coverDeviation', v)"
             />
         </template>
+        <QuantityField
+            label="Strength of what is below"
+            kind="stress"
+            :units="units"
+            optional
+            placeholder="not weighed"
+            :model-value="concrete.bearingStrength"
+            :error="fault('bearingStrength')"
+            @update:model-value="(v) => set('bearingStrength', v)"
+        />
+        <label>
+            <FieldLabel text="Stiffness for forces" />
+            <input
+                class="field"
+                inputmode="decimal"
+                :value="concrete.stiffnessFactor ?? ''"
+                placeholder="1"
+                :aria-invalid="!!fault('stiffnessFactor')"
+                @input="(e) => set('stiffnessFactor', value(e))"
+            />
+            <span v-if="fault('stiffnessFactor')" class="fault" role="alert">{{ fault('stiffnessFactor') }}</span>
+        </label>
         <label v-for="(label, key) in REDUCTIONS" :key="key" class="col-span-2 flex items-center gap-2 text-xs">
             <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
             <span :title="helpOf(label)">{{ label }}</span>

@@ -11,6 +11,7 @@ use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Concrete\BarGroup;
+use Waage\Materials\Concrete\BearingPressure;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
@@ -89,10 +90,12 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->bending->weigh($concrete, $derive),
                     ...$this->shear->weigh($concrete, $this->rules($concrete), $derive),
                     ...$this->deflection->weigh($concrete, $derive),
+                    ...Thickness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
                     ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
                     ...Hanging::refuse($this->envelopes, $concrete),
+                    ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),

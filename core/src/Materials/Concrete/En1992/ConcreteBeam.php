@@ -10,6 +10,7 @@ use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
+use Waage\Materials\Concrete\BearingPressure;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\DesignForces;
@@ -127,6 +128,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ),
                     ...Anchorage::weigh($concrete, $derive),
                     ...$this->endAnchorage->weigh($concrete, $derive),
+                    ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
