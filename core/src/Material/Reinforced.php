@@ -11,4 +11,7 @@ interface Reinforced
     public function steelByLength(): ?float;
 
     public function steelByVolume(): ?float;
+
+    /** Its bars in a sentence, for brief sheets. */
+    public function barsInWords(): string;
 }

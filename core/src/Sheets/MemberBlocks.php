@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Sheets;
 
 use Waage\Design\Design;
+use Waage\Material\Reinforced;
 use Waage\Member\LoadHeight;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
@@ -70,7 +71,7 @@ final readonly class MemberBlocks
                             ' in the middle, a parabola. Diagrams and tables show deflections from the shape it is made in; the total deflection is weighed less the camber (EN 1990, A1.4.3).',
                     ),
                 ],
-            ...$this->design->make->blocks($m->basis->units),
+            ...$this->blocksOfMake(),
             ...$m->hinges === []
                 ? []
                 : [
@@ -104,6 +105,15 @@ final readonly class MemberBlocks
                         ),
                 ),
         ];
+    }
+
+    /** @return list<array<string, mixed>> of a make with bars on a brief sheet these in a sentence */
+    private function blocksOfMake(): array
+    {
+        $make = $this->design->make;
+        $blocks = $make->blocks($this->design->member->basis->units);
+
+        return $this->full || ! $make instanceof Reinforced ? $blocks : [Block::text($make->barsInWords())];
     }
 
     /** @return array<string, mixed> */

@@ -21,6 +21,9 @@ use Waage\Units\Kind;
 /** The calculation sheet of one member: brief for the file, full for the checker. */
 final readonly class SheetBuilder
 {
+    /** Weighings that hold, on a brief sheet. */
+    private const BRIEF = 9;
+
     /** @var array<string, mixed> as core/schema/result.schema.json */
     private array $result;
 
@@ -96,6 +99,25 @@ final readonly class SheetBuilder
         return $this->design->member->basis->units->format($value, $kind);
     }
 
+    /** @return list<Weighing> the heaviest first; of those that hold as many as a page has room for */
+    private function brief(): array
+    {
+        $told = $groups = [];
+        foreach ($this->design->everyWeighing as $w) {
+            $isOpen = $w->state === State::NotCovered || in_array($w, $this->design->notCounted, true);
+            if ($w->ratio === null && ! $isOpen) {
+                continue;
+            }
+            $isAlike = $w->group !== '' && isset($groups[$w->group]);
+            $groups[$w->group] = true;
+            if ($isOpen || ! $w->holds() || (! $isAlike && count($told) < self::BRIEF)) {
+                $told[] = $w;
+            }
+        }
+
+        return $told;
+    }
+
     /** @return list<array<string, mixed>> */
     private function summary(): array
     {
@@ -118,15 +140,7 @@ final readonly class SheetBuilder
                 $w->combination,
                 preg_replace('~^(EN \d{4}-\d-\d|ANSI/AISC 360-\d\d), ~', '', $w->clause) ?? '',
             ],
-            array_values(
-                array_filter(
-                    $this->design->everyWeighing,
-                    fn (Weighing $w): bool => $this->full ||
-                        $w->ratio !== null ||
-                        $w->state === State::NotCovered ||
-                        in_array($w, $this->design->notCounted, true),
-                ),
-            ),
+            $this->full ? $this->design->everyWeighing : $this->brief(),
         );
 
         $without = $verdict->leftOut() === '' ? '' : ", {$verdict->leftOut()}";
@@ -151,6 +165,12 @@ final readonly class SheetBuilder
                 $rows,
             ),
         ];
+        $holding = array_filter($this->design->weighings, fn (Weighing $w): bool => $w->ratio !== null && $w->holds());
+        $shown = $this->full ? $holding : array_filter($this->brief(), fn (Weighing $w): bool => $w->holds());
+        $more = count($holding) - count($shown);
+        if ($more > 0) {
+            $blocks[] = Block::text("{$more} more that are alike or used less hold as well.");
+        }
         foreach ($this->design->notCounted as $w) {
             $reason = $this->design->member->remarks[$w->id]->text;
             $blocks[] = Block::text(

@@ -276,6 +276,21 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         return $byLength === null ? null : $byLength / $this->area();
     }
 
+    public function barsInWords(): string
+    {
+        $said = [];
+        foreach ($this->steel === null ? [] : $this->barsByPlace($this->steel) as $place => $bars) {
+            $name = str_replace(['spans.', 'supports.'], ['span ', 'support '], $place);
+            $said[] = ($place === 'top' ? 'top, through' : $name)." {$bars}";
+        }
+        $links = $this->steel === null || $this->isSlab()
+            ? ''
+            : '; '.$this->links->text($this->steel->links, $this->units());
+        $around = $this->steel?->around === null ? '' : "; for torsion {$this->steel->around->text()} around the links";
+
+        return 'Bars: '.implode(', ', $said)."{$links}{$around}.";
+    }
+
     /** EI of the gross section, at once, Nmm². */
     public function rigidity(): float
     {

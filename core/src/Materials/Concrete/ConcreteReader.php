@@ -288,7 +288,9 @@ final readonly class ConcreteReader
                 'The strength of what is below',
             );
 
-        return [$exposure, (int) substr($class, 1), $deviation, $fire === null ? null : (int) substr($fire, 1), $bearing];
+        $minutes = $fire === null ? null : (int) substr($fire, 1);
+
+        return [$exposure, (int) substr($class, 1), $deviation, $minutes, $bearing];
     }
 
     /**

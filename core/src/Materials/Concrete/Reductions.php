@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * What the width of supports takes off, moments at their faces and shear at d from the face; and by how much moments
- * over supports are redistributed, in %, by number of the support from 1; and the part of the gross stiffness that counts for forces.
+ * What the width of supports takes off, moments at their faces and shear at d from the face; by how much moments over
+ * supports are redistributed, in %, by number of the support from 1; and the part of the gross stiffness that counts
+ * for forces.
  */
 final readonly class Reductions
 {

@@ -9,6 +9,8 @@ require_once __DIR__.'/beams.php';
 use Waage\Checks\State;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\ListedBar;
+use Waage\Sheets\JobInfo;
+use Waage\Sheets\SheetBuilder;
 use Waage\Units\UnitSystem;
 
 // By hand: 6000 + 2 (200/2 − 30) = 6140 mm of ø20, 2.466 kg/m, with 500 − 76 mm bent up at either end; top 6000 − 60; links 2 (240 + 440) + 20 · 8 = 1520 mm, 30 of them.
@@ -50,4 +52,12 @@ it('has top bars over ends for a part of the moment of the span', function (): v
     $design = openBeam([7.0], 25, 20, ['depth' => '600 mm']);
     $lines = linesOf($design, 'end-top');
     expect($lines['M_Ed'])->toBeNear(0.15 * weighingOf($design, 'sagging')->demand, 1e-9)->and(weighingOf($design, 'end-top')->holds())->toBeTrue();
+});
+
+it('tells its bars in a sentence on a brief sheet, and as many weighings as a page has room for', function (): void {
+    $design = openBeam([6.0, 7.0, 5.0], 20, 15);
+    $blocks = (new SheetBuilder($design, new JobInfo, false))->toArray()['blocks'];
+    $texts = array_column(array_filter($blocks, fn (array $b): bool => $b['type'] === 'text'), 'text');
+    expect(implode(' ', $texts))->toContain('Bars: span 1 ')->toContain('more that are alike or used less hold as well')
+        ->and(count(array_values(array_filter($blocks, fn (array $b): bool => $b['type'] === 'table'))[0]['rows']))->toBe(9);
 });

@@ -11,7 +11,7 @@ use Waage\Materials\Concrete\Span;
 use Waage\Member\Support;
 use Waage\Units\Kind;
 
-/** ACI 318-19, 7.3.1.1 and 9.3.1.1: the least thickness with which deflections need not be calculated, told beside them. */
+/** ACI 318-19, 7.3.1.1 and 9.3.1.1: the thickness with which deflections need not be calculated, told beside them. */
 final class Thickness
 {
     /** Span over thickness of slabs and beams: a cantilever; by how many ends go on. */
