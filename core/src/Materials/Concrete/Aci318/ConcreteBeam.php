@@ -16,7 +16,7 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
-use Waage\Materials\Concrete\Hanging;
+use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;
@@ -36,6 +36,8 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private Torsion $torsion;
 
+    private Hangers $hangers;
+
     private Deflection $deflection;
 
     private Development $development;
@@ -49,6 +51,7 @@ final readonly class ConcreteBeam implements MemberChecks
         $this->bending = new Bending($this->strength);
         $this->shear = new Shear($this->strength);
         $this->torsion = new Torsion($this->strength);
+        $this->hangers = new Hangers($this->strength);
         $this->deflection = new Deflection($envelopes);
         $this->development = new Development($this->strength);
     }
@@ -64,7 +67,7 @@ final readonly class ConcreteBeam implements MemberChecks
 
     private function rules(ConcreteMake $concrete): Rules
     {
-        return new Rules($concrete, $this->torsion);
+        return new Rules($concrete, $this->torsion, $this->hangers);
     }
 
     public function figures(Make $make): array
@@ -94,7 +97,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
                     ...$this->development->weigh($concrete, $derive),
                     ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
-                    ...Hanging::refuse($this->envelopes, $concrete),
+                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $derive),
                     ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),

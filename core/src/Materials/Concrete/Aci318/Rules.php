@@ -9,6 +9,7 @@ use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Materials\Concrete\Detailing\BarSizes;
+use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
 use Waage\Materials\Concrete\TorsionBars;
@@ -18,10 +19,14 @@ final readonly class Rules implements BarRules
 {
     private StressBlock $block;
 
+    /** Links that hang up loads: area by length. */
+    private float $hung;
+
     private float $root;
 
-    public function __construct(private ConcreteMake $concrete, private Torsion $torsion)
+    public function __construct(private ConcreteMake $concrete, private Torsion $torsion, Hangers $hangers)
     {
+        $this->hung = $hangers->area($concrete);
         $this->block = Strength::block($concrete);
         $this->root = Strength::root($concrete);
     }
@@ -87,12 +92,16 @@ final readonly class Rules implements BarRules
     /** With V_c of Table 22.5.5.1(a), which is never more than the larger of (a) and (b). */
     public function links(float $V, float $d, float $T): float
     {
-        $b = $this->concrete->b;
-        $Vc = Strength::of($this->concrete, 2, 0.17) * $this->root * $b * $d;
         $floor = Strength::isMetric($this->concrete) ? 0.35 : 50 * 0.00689475729;
-        $least = max(Strength::of($this->concrete, 0.75, 0.062) * $this->root, $floor) * $b;
+        $least = max(Strength::of($this->concrete, 0.75, 0.062) * $this->root, $floor) * $this->concrete->b;
 
-        $own = max($least, ($V / Strength::PHI_SHEAR - $Vc) / $d) / $this->concrete->links->yield;
+        return max($least / $this->concrete->links->yield, $this->forForces($V, $d, $T) + $this->hung);
+    }
+
+    public function forForces(float $V, float $d, float $T): float
+    {
+        $Vc = Strength::of($this->concrete, 2, 0.17) * $this->root * $this->concrete->b * $d;
+        $own = max(0.0, $V / Strength::PHI_SHEAR - $Vc) / ($d * $this->concrete->links->yield);
         $legs = $this->concrete->links->legs;
 
         return $T < TorsionBars::NOTHING ? $own : max($own, $legs * Torsion::leg($this->concrete, $V, $d, $T));

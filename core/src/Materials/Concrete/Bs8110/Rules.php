@@ -9,6 +9,7 @@ use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Materials\Concrete\Detailing\BarSizes;
+use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\Profile;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
@@ -19,8 +20,12 @@ final readonly class Rules implements BarRules
 {
     private StressBlock $block;
 
-    public function __construct(private ConcreteMake $concrete, private Torsion $torsion)
+    /** Links that hang up loads: area by length. */
+    private float $hung;
+
+    public function __construct(private ConcreteMake $concrete, private Torsion $torsion, Hangers $hangers)
     {
+        $this->hung = $hangers->area($concrete);
         $this->block = Strength::block($concrete);
     }
 
@@ -92,11 +97,16 @@ final readonly class Rules implements BarRules
     {
         $b = $this->concrete->b;
         $yield = $this->concrete->links->yield / $this->concrete->parameter('gammaMs');
-        $vc = $this->concreteStress($d);
-        $own = ($b * max(0.4, $V / ($b * $d) - $vc)) / $yield;
+        $own = ($b * max(0.4, $V / ($b * $d) - $this->concreteStress($d))) / $yield;
+
+        return max($own, $this->forForces($V, $d, $T) + $this->hung);
+    }
+
+    public function forForces(float $V, float $d, float $T): float
+    {
         $torsion = $T < TorsionBars::NOTHING ? 0.0 : Torsion::links($this->concrete, $T);
 
-        return max($own, $this->forShear($V, $d) + ($this->concrete->links->legs / 2) * $torsion);
+        return $this->forShear($V, $d) + ($this->concrete->links->legs / 2) * $torsion;
     }
 
     /** v_c with the fewest bars there are, MPa. */

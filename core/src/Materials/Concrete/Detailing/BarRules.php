@@ -51,6 +51,9 @@ interface BarRules
     /** Links that shear and torque ask for, and the least there may be: area by length of all legs. */
     public function links(float $V, float $d, float $T): float;
 
+    /** The same for shear and torque alone, without the least and without what hangs. */
+    public function forForces(float $V, float $d, float $T): float;
+
     /** The widest spacing of the links for a shear force with a torque. */
     public function linkSpacing(float $V, float $d, float $T): float;
 

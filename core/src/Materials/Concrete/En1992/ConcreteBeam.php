@@ -16,6 +16,7 @@ use Waage\Materials\Concrete\Cover;
 use Waage\Materials\Concrete\DesignForces;
 use Waage\Materials\Concrete\Detailing\Detailing;
 use Waage\Materials\Concrete\Fire;
+use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
 use Waage\Materials\Concrete\SteelAlong;

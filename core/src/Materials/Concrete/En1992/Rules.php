@@ -9,6 +9,7 @@ use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Materials\Concrete\Detailing\BarSizes;
+use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\StressBlock;
 use Waage\Materials\Concrete\Tee;
 use Waage\Materials\Concrete\TorsionBars;
@@ -28,7 +29,7 @@ final readonly class Rules implements BarRules
         Hangers $hangers,
     ) {
         $this->block = Block::of($concrete)->numbers($concrete);
-        $this->hung = $hangers->areNeeded($concrete) ? $hangers->area($concrete) : 0.0;
+        $this->hung = $hangers->area($concrete);
     }
 
     public function steel(Tee $tee, float $M, float $d, float $d2): array

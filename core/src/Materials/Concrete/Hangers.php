@@ -2,17 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Concrete\En1992;
+namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Materials\Concrete\Hanging;
-use Waage\Materials\Concrete\Section;
-use Waage\Materials\Concrete\ShearSpans;
+use Waage\Materials\Concrete\Detailing\BarRules;
 use Waage\Member\Load;
+use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
 use Waage\Units\Kind;
 
@@ -28,9 +26,11 @@ final readonly class Hangers
     }
 
     /** Does load hang? */
-    public function areNeeded(ConcreteMake $concrete): bool
+    private function areNeeded(ConcreteMake $concrete): bool
     {
-        return Hanging::acts($this->envelopes, $concrete);
+        $isLow = $this->envelopes->beam->member->loadHeight === LoadHeight::Bottom;
+
+        return ! $concrete->isSlab() && ($isLow || ($concrete->widths?->flange->isBelow() ?? false));
     }
 
     /** The greatest load by length, N/mm: what shear changes by. */
@@ -60,17 +60,34 @@ final readonly class Hangers
     /** Of all legs, so that the one that is used most has enough: area by length. */
     public function area(ConcreteMake $concrete): float
     {
-        $fywd = $concrete->links->yield / $concrete->parameter('gammaS');
+        if (! $this->areNeeded($concrete)) {
+            return 0.0;
+        }
+        $w = new Working(false);
+        self::strength($concrete, $w);
 
-        return ($this->load($concrete) / $fywd / $this->legs()) * $concrete->links->legs;
+        return ($this->load($concrete) / $w->value('f_h') / $this->legs()) * $concrete->links->legs;
+    }
+
+    /** f_h of the links. */
+    private static function strength(ConcreteMake $concrete, Working $w): void
+    {
+        $w->let('f_w', $concrete->links->yield, Kind::Stress, '', 'links');
+        match ($concrete->code()) {
+            Code::Aci318 => $w->line('f_h', '0.75 * f_w', Kind::Stress, '', 'φ = 0.75'),
+            Code::Bs8110 => $w->line('f_h', 'f_w / '.$concrete->parameter('gammaMs'), Kind::Stress, 'Table 2.2'),
+            default => $w->line('f_h', 'f_w / '.$concrete->parameter('gammaS'), Kind::Stress, '3.2.7(2)'),
+        };
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, BarRules $rules, bool $derive): array
     {
         if (! $this->areNeeded($concrete)) {
             return [];
         }
+        $clause = $concrete->code() === Code::En1992 ? '9.2.5' : 'equilibrium';
+        $title = $concrete->code()->value.', '.$clause;
         $points = array_filter(
             $this->envelopes->beam->member->loads,
             fn (Load $l): bool => $l->on && $l->kind === LoadKind::Point,
@@ -82,7 +99,7 @@ final readonly class Hangers
                 new Weighing(
                     'hangers',
                     'Links that hang up loads',
-                    'EN 1992-1-1, 9.2.5',
+                    $title,
                     null,
                     applies: false,
                     remark: $why,
@@ -96,19 +113,17 @@ final readonly class Hangers
             $d = $concrete->h - $concrete->shallower($at->x)->centroid();
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
             $w = new Working($derive);
-            Section::depth($concrete, $concrete->shallower($at->x), $w);
-            $w->let('q_Ed', $this->load($concrete), Kind::LineLoad, '', 'all that acts');
-            $w->let('f_ywk', $concrete->links->yield, Kind::Stress, '', 'links');
-            $w->let('gamma_S', $concrete->parameter('gammaS'), Kind::Number, 'Table 2.1N');
-            $w->line('f_ywd', 'f_ywk / gamma_S', Kind::Stress, '3.2.7(2)');
+            $w->let('q', $this->load($concrete), Kind::LineLoad, '', 'all that acts');
+            self::strength($concrete, $w);
             $w->let('n_h', $this->legs(), Kind::Number, '', 'legs that hang it up');
-            $w->line('a_h', 'q_Ed / (n_h * f_ywd)', Kind::AreaByLength, '9.2.5', 'of a leg');
+            $w->line('a_h', 'q / (n_h * f_h)', Kind::AreaByLength, $clause, 'of a leg');
             $own = $rules->forForces(abs($at->value), $d, $torque) / $concrete->links->legs;
-            $w->let('a_leg', $own, Kind::AreaByLength, '6.2.3, 6.3.2', 'of a leg for shear and torsion');
+            $w->let('a_leg', $own, Kind::AreaByLength, '', 'of a leg for shear and torsion');
             $w->let('s', $zone->spacing, Kind::Size);
-            $w->line('a_s', 'pi * phi_w^2 / 4 / s', Kind::AreaByLength);
-            $w->line('u', '(a_h + a_leg) / a_s', Kind::Number, '9.2.5');
-            $what = ['hangers', 'Links that hang up loads', 'a_s', 'EN 1992-1-1, 9.2.5'];
+            $w->let('A_leg', $concrete->links->each(), Kind::SteelArea, '', 'one leg');
+            $w->line('a_s', 'A_leg / s', Kind::AreaByLength);
+            $w->line('u', '(a_h + a_leg) / a_s', Kind::Number, $clause);
+            $what = ['hangers', 'Links that hang up loads', 'a_s', $title];
             $weighings[] = $spans->weighing($what, 'a_h', $field, $at, $w, kind: Kind::AreaByLength);
         }
 
