@@ -127,7 +127,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: ties for robustness; calculated crack widths.',
+            'Not weighed: ties for robustness; calculated crack widths; steel across a flange (Table 3.25).',
             ...$this->unsaid(),
             'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
             'Bottom bars of a span run from support to support.',
