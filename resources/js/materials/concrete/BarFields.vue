@@ -92,7 +92,7 @@ function set(path: string, text: string): void {
                 <span v-if="fault(row.path)" class="fault col-span-2" role="alert">{{ fault(row.path) }}</span>
             </label>
         </fieldset>
-        <p v-if="changes.length" class="col-span-2 text-xs text-faint" role="status">
+        <p v-if="changes.length" class="col-span-2 text-xs text-faint" aria-live="polite">
             Bars changed:
             <template v-for="([place, before, after], i) in changes" :key="place">{{ i ? '; ' : '' }}{{ place }} {{ before }} → {{ after }}</template>
         </p>
