@@ -268,7 +268,7 @@ function documentsToRecompute(): array
 {
     $documents = [];
     $read = fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
-    foreach (['demo', 'demo/us', 'demo/classic'] as $folder) {
+    foreach (['demo', 'demo/us', 'demo/classic', 'demo/canada'] as $folder) {
         $basis = $read(__DIR__."/../../database/{$folder}/basis.json");
         foreach (glob(__DIR__."/../../database/{$folder}/*.waage.json") ?: [] as $file) {
             $documents[basename($file)] = [...$read($file), 'basis' => $basis];

@@ -64,6 +64,30 @@ final class DemoSeeder extends Seeder
                 ],
                 'demo/us',
             );
+            $this->job(
+                $store,
+                $office,
+                [
+                    'name' => 'Plover Mill',
+                    'number' => '26-063',
+                    'client' => 'Plover Mill Trust',
+                    'engineer' => 'A. Quill',
+                    'checker' => 'M. Harrow',
+                ],
+                'demo/classic',
+            );
+            $this->job(
+                $store,
+                $office,
+                [
+                    'name' => 'Merlin Market Hall',
+                    'number' => '26-071',
+                    'client' => 'Town of Merlin Falls',
+                    'engineer' => 'A. Quill',
+                    'checker' => 'M. Harrow',
+                ],
+                'demo/canada',
+            );
         });
     }
 

@@ -45,6 +45,9 @@ final class Design
     /** @var list<Combination> those of the rules that the engineer leaves out */
     public readonly array $leftOut;
 
+    /** As the engineer has said it, with the sizes that the checks find where he leaves them open. */
+    public readonly Member $member;
+
     public readonly MemberEnvelopes $envelopes;
 
     public readonly MemberChecks $checks;
@@ -68,8 +71,10 @@ final class Design
      *
      * @throws InvalidMember when the beam can move without being strained
      */
-    public function __construct(public readonly Member $member, bool $derive = true)
+    public function __construct(Member $member, bool $derive = true)
     {
+        $member = self::withSizes($member);
+        $this->member = $member;
         $held = self::statics($member);
         $combinations = Combinations::of($member, $held->actingCases());
         $acting = LiftOff::of($held, $combinations->acting, $member->make->weight());
@@ -103,6 +108,24 @@ final class Design
         $this->notCounted = array_values(
             array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)),
         );
+    }
+
+    /**
+     * Sizes that are left open are found by the weighings; all that follows has them.
+     *
+     * @throws InvalidMember
+     */
+    private static function withSizes(Member $member): Member
+    {
+        if (! $member->make->isOpen()) {
+            return $member;
+        }
+        $beam = self::statics($member);
+        $combinations = Combinations::of($member, $beam->actingCases());
+        $acting = LiftOff::of($beam, $combinations->acting, $member->make->weight());
+        $envelopes = new MemberEnvelopes($acting->beam, $acting->combinations);
+
+        return $member->withMake($member->make->material()->checks($envelopes)->settle($member->make));
     }
 
     /**

@@ -30,6 +30,9 @@ interface Make
     /** Self-weight of the main piece. */
     public function weight(): float;
 
+    /** Are sizes of it left for its checks to find? */
+    public function isOpen(): bool;
+
     /** Does it deflect as its rigidity says? Concrete cracks. */
     public function isElastic(): bool;
 

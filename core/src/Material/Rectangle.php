@@ -39,7 +39,8 @@ final readonly class Rectangle
         return (($d * $t ** 3) / 3) * (1 - ((0.63 * $t) / $d) * (1 - $t ** 4 / (12 * $d ** 4)));
     }
 
-    public function rigidity(float $E, float $G): Rigidity
+    /** @param  float|null  $EFlat  of bending about the minor axis; null: the same */
+    public function rigidity(float $E, float $G, ?float $EFlat = null): Rigidity
     {
         [$b, $h] = [$this->b, $this->h];
 
@@ -47,7 +48,7 @@ final readonly class Rectangle
             ($E * $b * $h ** 3) / 12,
             $E * $b * $h,
             ($G * $b * $h * 5) / 6,
-            ($E * $h * $b ** 3) / 12,
+            (($EFlat ?? $E) * $h * $b ** 3) / 12,
             $G * $this->torsionConstant(),
         );
     }

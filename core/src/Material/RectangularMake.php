@@ -16,7 +16,7 @@ abstract readonly class RectangularMake implements Make
     /** The same of another size. */
     abstract public function withSize(float $b, float $h): static;
 
-    protected function rectangle(): Rectangle
+    public function rectangle(): Rectangle
     {
         return new Rectangle($this->b, $this->h);
     }
@@ -59,6 +59,11 @@ abstract readonly class RectangularMake implements Make
     public function faceAbove(int $side): float
     {
         return ($side * $this->h) / 2;
+    }
+
+    public function isOpen(): bool
+    {
+        return false;
     }
 
     public function edge(): string

@@ -55,10 +55,16 @@ final readonly class Unweighed
                         "Lateral loads on {$this->name} are not computed yet.",
                     ),
                 ],
-            ...$envelopes->torque === null
-                ? []
-                : [$this->open('torsion', 'Torsion', "Torsion of {$this->name} is not computed yet.")],
+            ...$this->torsion($envelopes),
         ];
+    }
+
+    /** @return list<Weighing> */
+    public function torsion(MemberEnvelopes $envelopes): array
+    {
+        return $envelopes->torque === null
+            ? []
+            : [$this->open('torsion', 'Torsion', "Torsion of {$this->name} is not computed yet.")];
     }
 
     private function open(string $id, string $title, string $why): Weighing

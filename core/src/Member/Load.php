@@ -76,6 +76,16 @@ final readonly class Load
         };
     }
 
+    /** Has it the same value all along a member of this length? */
+    public function isUniformOver(float $length): bool
+    {
+        return in_array($this->kind, [LoadKind::Line, LoadKind::Area, LoadKind::Slab], true) &&
+            $this->from < 1.0 &&
+            $this->to > $length - 1.0 &&
+            abs($this->start() - $this->end()) < 1e-9 &&
+            count($this->profile) === 2;
+    }
+
     /** Does it strain a level member along its axis? */
     public function actsAlong(): bool
     {

@@ -48,6 +48,11 @@ final readonly class IceBar extends RectangularMake
         return 9e-6 * $this->h ** 2;
     }
 
+    public function isOpen(): bool
+    {
+        return false;
+    }
+
     public function isElastic(): bool
     {
         return true;

@@ -5,7 +5,7 @@ import { ApiError } from '@/lib/api'
 import { KINDS, type KindId } from '@/lib/kinds'
 import { notice } from '@/lib/notice'
 import { startName, useStarts } from '@/lib/starts'
-import { materialOf } from '@/materials'
+import { familyOf, materialOf } from '@/materials'
 
 /** Lets new members of the office start like this one, and puts back what they started from before. */
 const props = defineProps<{ editor: Editor }>()
@@ -16,8 +16,7 @@ const what = computed(() => {
     return kind && kind in KINDS ? `${materialOf(document.value).label.toLowerCase()} ${KINDS[kind as KindId].label}s` : ''
 })
 const name = computed(() => {
-    const isAmerican = props.editor.job.value?.basis.combinations?.startsWith('asce') ?? false
-    return startName(document.value?.material ?? 'steel', document.value?.kind ?? '', isAmerican)
+    return startName(document.value?.material ?? 'steel', document.value?.kind ?? '', familyOf(props.editor.job.value?.basis.combinations))
 })
 
 async function act(action: () => Promise<void>, said: string): Promise<void> {

@@ -187,23 +187,167 @@ export interface SupportDocument {
     rotation?: string
 }
 /**
- * A rectangle of sawn timber.
+ * A rectangle of timber: sawn, glulam or LVL, of one piece or of plies. Width and depth that are empty or absent are found.
  */
 export interface TimberDocument {
-    width: Quantity
-    depth: Quantity
     /**
-     * Strength class after EN 338, e.g. C24.
+     * of a ply; empty: found
+     */
+    width?: string
+    /**
+     * empty: found
+     */
+    depth?: string
+    /**
+     * side by side, acting as one; 1 when absent
+     */
+    plies?: number | string
+    /**
+     * By the standard of the job: C24, D30, GL28h (EN 338, EN 14080), Douglas Fir-Larch No.2, 24F-1.8E (NDS Supplement), SPF No.1/No.2, D.Fir-L 20f-E (CSA O86), or LVL with all its values typed.
      */
     grade: string
+    properties?: TimberPropertiesDocument
     /**
-     * EN 1995-1-1, 2.3.1.3; 1 when absent.
+     * thickness of laminations of glulam, for the depths that are tried; empty: 40 mm, 1.5 in, 38 mm
+     */
+    lamination?: string
+    /**
+     * EN 1995-1-1, 2.3.1.3; in America and Canada 1 dry, 3 wet; 1 when absent
      */
     serviceClass?: '1' | '2' | '3'
     /**
-     * One of several alike that share the load (6.6).
+     * It dries under load: more creep.
+     */
+    installedWet?: boolean
+    /**
+     * Incisions for preservatives: C_i, K_T.
+     */
+    incised?: boolean
+    /**
+     * One of several alike that share the load: k_sys, C_r, K_H.
      */
     sharesLoad?: boolean
+    /**
+     * Lateral buckling by the rules of depth to breadth (NDS 2018, 4.4.1).
+     */
+    byDepthToBreadth?: boolean
+    /**
+     * of a row of members alike
+     */
+    spacing?: string
+    /**
+     * of the floor, roof or wall, for the number of members
+     */
+    rowWidth?: string
+    notches?: NotchDocument[]
+    /**
+     * Grade of the timber that the member bears on; empty: its bearing is not weighed.
+     */
+    sill?: string
+    /**
+     * how far that goes on beyond the member
+     */
+    sillBeyond?: string
+    /**
+     * limit of the final deflection beside the one by the span
+     */
+    mostDeflection?: string
+    /**
+     * R30, R60 …; empty: fire is not weighed (EN 1995-1-2)
+     */
+    fire?: string
+    /**
+     * 1 below, 2 both vertical sides, 3, 4; 3 when absent
+     */
+    fireSides?: number | string
+    /**
+     * What restrains the member laterally burns first.
+     */
+    fireUnrestrained?: boolean
+    floor?: TimberFloorDocument
+}
+/**
+ * Values in place of those of the grade.
+ */
+export interface TimberPropertiesDocument {
+    bending?: Quantity
+    /**
+     * along the grain
+     */
+    tension?: string
+    /**
+     * along the grain
+     */
+    compression?: string
+    /**
+     * compression across the grain
+     */
+    across?: string
+    shear?: Quantity
+    /**
+     * mean modulus of elasticity
+     */
+    E?: string
+    /**
+     * its fifth percentile; E_min of the NDS
+     */
+    E05?: string
+    /**
+     * kg/m³, mean
+     */
+    density?: number | string
+    /**
+     * s of LVL (EN 1995-1-1, 3.4)
+     */
+    sizeExponent?: number | string
+}
+export interface NotchDocument {
+    /**
+     * number, from 1; at an end of the member
+     */
+    support: number | string
+    /**
+     * that is cut; bottom when absent
+     */
+    edge?: 'bottom' | 'top'
+    depth: Quantity
+    /**
+     * from the reaction to the corner of the notch
+     */
+    x: string
+    /**
+     * i to 1; 0, square, when absent
+     */
+    slope?: number | string
+}
+/**
+ * For the vibration of a floor of joists (EN 1995-1-1, 7.3); absent: not weighed.
+ */
+export interface TimberFloorDocument {
+    /**
+     * across the joists
+     */
+    width?: string
+    /**
+     * stiffness across, Nm²/m; 5000 when absent
+     */
+    transverse?: number | string
+    /**
+     * kg/m²; empty: of the permanent load
+     */
+    mass?: number | string
+    /**
+     * %; 1 when absent
+     */
+    damping?: number | string
+    /**
+     * of 1 kN that one joist takes; 1 when absent
+     */
+    share?: number | string
+    /**
+     * deflection under 1 kN that is accepted, mm; 1.5 when absent
+     */
+    a?: number | string
 }
 /**
  * A rectangle, a T, an L or an inverted T of reinforced concrete, or a strip of a slab. Bars and links that are empty or absent are chosen.

@@ -1,6 +1,16 @@
 // Made from core/schema/result.schema.json by "npm run types"; do not edit.
 
 /**
+ * what is left after the fire, and from how many sides of width and depth it burnt; null: no fire
+ */
+export type CharredResult = {
+    b: number
+    h: number
+    ofWidth: number
+    ofDepth: number
+    minutes: number
+} | null
+/**
  * pieces [x0, x1, index of the combination or -1, c0, c1, ...]: c0 + c1 (x - x0) + ...
  */
 export type Curve = number[][]
@@ -188,6 +198,7 @@ export interface SectionResult {
     h: number
     b: number
     tw: number
+    timber?: TimberResult
     /**
      * of a web that have a flange
      */
@@ -309,6 +320,25 @@ export interface SectionResult {
      * Whose names properties have on screen and sheet.
      */
     symbols: 'EN' | 'AISC'
+}
+/**
+ * of timber: what its drawing shows beside the outline; mm
+ */
+export interface TimberResult {
+    plies: number
+    /**
+     * thickness; 0: none
+     */
+    lamination: number
+    charred: CharredResult
+    notches: NotchResult[]
+}
+export interface NotchResult {
+    support: number
+    below: boolean
+    depth: number
+    x: number
+    slope: number
 }
 export interface BarRow {
     mark: string

@@ -2,7 +2,7 @@ import type { MemberDocument } from '@/contract/member'
 import { newMember } from '@/lib/member'
 import type { UnitSystem } from '@/lib/units'
 
-export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column'
+export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column' | 'stud'
 
 interface MemberKind {
     label: string
@@ -51,6 +51,17 @@ export const KINDS: Record<KindId, MemberKind> = {
         length: ['3.5 m', '12 ft'],
         bearing: ['150 mm', '6 in'],
         change: { slope: { by: 'upright' }, loadHeight: 'centre' },
+    },
+    stud: {
+        label: 'wall stud',
+        mark: 'ST',
+        length: ['2.7 m', '9 ft'],
+        bearing: ['45 mm', '1.5 in'],
+        change: {
+            slope: { by: 'upright' },
+            cases: ROOF.map((c) => (c.id === 'w' ? { ...c, name: 'Wind pressure' } : c.id === 'u' ? { ...c, name: 'Wind suction' } : c)),
+            restraint: { top: { kind: 'continuous' }, bottom: { kind: 'continuous' } },
+        },
     },
 }
 

@@ -7,8 +7,8 @@ type Starts = Record<string, Partial<MemberDocument>>
 const starts = ref<Starts>({})
 let asked: Promise<void> | null = null
 
-/** The name of a start: what is usual differs between the standards of both worlds. */
-export const startName = (material: string, kind: string, isAmerican: boolean): string => `${material} ${kind}${isAmerican ? ' american' : ''}`
+/** The name of a start: what is usual differs between standards. */
+export const startName = (material: string, kind: string, family: string): string => `${material} ${kind} ${family}`.trim()
 
 export function useStarts() {
     asked ??= api<Starts>('GET', 'starts').then(

@@ -5,14 +5,20 @@ import ConcretePart from '@/materials/concrete/ConcretePart.vue'
 import SteelPart from '@/materials/steel/SteelPart.vue'
 import TimberPart from '@/materials/timber/TimberPart.vue'
 
+/** Rules for combinations whose standards have grades of their own. */
+export type RulesFamily = 'american' | 'canadian'
+
+export const familyOf = (combinations: string | undefined): RulesFamily | '' =>
+    combinations?.startsWith('asce') ? 'american' : combinations?.startsWith('nbc') ? 'canadian' : ''
+
 /** What a material adds to the bench: its fields, and what new members of it start from. */
 export interface MaterialView {
     label: string
     part: Component
     /** What a new member starts from: which kinds there are, and what each is made of. */
     kinds: Partial<Record<KindId, Partial<MemberDocument>>>
-    /** The same by American standards, where they are known. */
-    american?: Partial<Record<KindId, Partial<MemberDocument>>>
+    /** The same by the standards of other rules for combinations, where they are known. */
+    byRules?: Partial<Record<RulesFamily, Partial<Record<KindId, Partial<MemberDocument>>>>>
     /** What is restrained at its top and bottom. */
     edge: 'flange' | 'edge'
     /** A web that is weighed at supports, and may be stiffened there. */
@@ -42,22 +48,28 @@ const americanConcrete = (width: string, depth: string): Partial<MemberDocument>
     material: 'concrete',
     concrete: { width, depth, grade: '4000 psi', cover: '1.5 in', linkDiameter: '#3' },
 })
-const timber = (width: string, depth: string, serviceClass: '1' | '2'): Partial<MemberDocument> => ({
+type Timber = NonNullable<MemberDocument['timber']>
+const timber = (width: string, depth: string, more: Partial<Timber> = {}): Partial<MemberDocument> => ({
     material: 'timber',
-    timber: { width, depth, grade: 'C24', serviceClass },
+    timber: { width, depth, grade: 'C24', ...more },
 })
+const inRow = (spacing: string): Partial<Timber> => ({ sharesLoad: true, spacing })
+const DOUGLAS = { grade: 'Douglas Fir-Larch No.2' }
+const SPRUCE = { grade: 'SPF No.1/No.2' }
 
 export const MATERIALS: Record<NonNullable<MemberDocument['material']>, MaterialView> = {
     steel: {
         label: 'Steel',
         part: SteelPart,
         kinds: { beam: steel('IPE 300'), lintel: steel('IPE 160'), purlin: steel('IPE 160'), rafter: steel('IPE 240'), column: steel('HEB 160') },
-        american: {
-            beam: american('W18×50'),
-            lintel: american('W8×18'),
-            purlin: american('W8×18'),
-            rafter: american('W12×26'),
-            column: american('W8×31'),
+        byRules: {
+            american: {
+                beam: american('W18×50'),
+                lintel: american('W8×18'),
+                purlin: american('W8×18'),
+                rafter: american('W12×26'),
+                column: american('W8×31'),
+            },
         },
         edge: 'flange',
         hasWeb: true,
@@ -68,7 +80,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         label: 'Concrete',
         part: ConcretePart,
         kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm'), slab: SLAB },
-        american: { beam: americanConcrete('12 in', '20 in'), lintel: americanConcrete('8 in', '12 in'), slab: AMERICAN_SLAB },
+        byRules: { american: { beam: americanConcrete('12 in', '20 in'), lintel: americanConcrete('8 in', '12 in'), slab: AMERICAN_SLAB } },
         edge: 'edge',
         hasWeb: false,
         collapses: false,
@@ -78,10 +90,33 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         label: 'Timber',
         part: TimberPart,
         kinds: {
-            joist: timber('63 mm', '225 mm', '1'),
-            beam: timber('100 mm', '300 mm', '1'),
-            lintel: timber('100 mm', '200 mm', '2'),
-            purlin: timber('100 mm', '200 mm', '2'),
+            joist: timber('63 mm', '225 mm', inRow('400 mm')),
+            beam: timber('100 mm', '300 mm'),
+            lintel: timber('100 mm', '200 mm', { serviceClass: '2' }),
+            purlin: timber('100 mm', '200 mm', { serviceClass: '2' }),
+            rafter: timber('50 mm', '200 mm', { serviceClass: '2', ...inRow('600 mm') }),
+            column: timber('120 mm', '120 mm'),
+            stud: timber('45 mm', '145 mm', { serviceClass: '2', ...inRow('600 mm') }),
+        },
+        byRules: {
+            american: {
+                joist: timber('1.5 in', '9.25 in', { ...DOUGLAS, ...inRow('16 in') }),
+                beam: timber('5.125 in', '15 in', { grade: '24F-1.8E' }),
+                lintel: timber('3.5 in', '9.25 in', DOUGLAS),
+                purlin: timber('3.5 in', '9.25 in', DOUGLAS),
+                rafter: timber('1.5 in', '9.25 in', { ...DOUGLAS, ...inRow('16 in') }),
+                column: timber('5.5 in', '5.5 in', { grade: 'Douglas Fir-Larch No.1' }),
+                stud: timber('1.5 in', '5.5 in', { grade: 'Spruce-Pine-Fir Stud', ...inRow('16 in') }),
+            },
+            canadian: {
+                joist: timber('38 mm', '235 mm', { ...SPRUCE, ...inRow('400 mm') }),
+                beam: timber('130 mm', '456 mm', { grade: 'D.Fir-L 20f-E' }),
+                lintel: timber('89 mm', '235 mm', SPRUCE),
+                purlin: timber('89 mm', '235 mm', SPRUCE),
+                rafter: timber('38 mm', '235 mm', { ...SPRUCE, ...inRow('400 mm') }),
+                column: timber('140 mm', '140 mm', { grade: 'SPF No.1' }),
+                stud: timber('38 mm', '140 mm', { ...SPRUCE, ...inRow('400 mm') }),
+            },
         },
         edge: 'edge',
         hasWeb: false,

@@ -11,7 +11,7 @@ import PackPanel from '@/pages/PackPanel.vue'
 import { api, ApiError } from '@/lib/api'
 import type { JobDetail, MemberRow } from '@/lib/jobs'
 import { type KindId, startOf } from '@/lib/kinds'
-import { MATERIALS, type MaterialId } from '@/materials'
+import { familyOf, MATERIALS, type MaterialId } from '@/materials'
 import MemberFrom from '@/pages/MemberFrom.vue'
 import NewMember from '@/pages/NewMember.vue'
 import { notice } from '@/lib/notice'
@@ -60,18 +60,18 @@ async function act(action: () => Promise<unknown>): Promise<void> {
 }
 
 const { starts, loaded } = useStarts()
-const isAmerican = computed(() => job.value?.basis.combinations?.startsWith('asce') ?? false)
+const family = computed(() => familyOf(job.value?.basis.combinations))
 const from = ref<'' | 'copy' | 'paste'>('')
 
 async function add(material: MaterialId, kind: KindId): Promise<void> {
     if (!job.value) return
     const { units } = job.value.basis
-    const { kinds, american } = MATERIALS[material]
+    const { kinds, byRules } = MATERIALS[material]
     await loaded
-    const own = toRaw(starts.value)[startName(material, kind, isAmerican.value)]
+    const own = toRaw(starts.value)[startName(material, kind, family.value)]
     const document = {
         ...startOf(kind, units ?? 'metric', members.value.length + 1),
-        ...structuredClone(own ?? (isAmerican.value ? american : undefined)?.[kind] ?? kinds[kind]),
+        ...structuredClone(own ?? (family.value ? byRules?.[family.value] : undefined)?.[kind] ?? kinds[kind]),
     }
     try {
         const row = await api<MemberRow>('POST', `jobs/${props.id}/members`, { document })
@@ -153,7 +153,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             @change="importFile"
                         />
                     </label>
-                    <NewMember :american="isAmerican" @add="add" @from="from = $event" />
+                    <NewMember :family="family" @add="add" @from="from = $event" />
                 </div>
                 <table v-if="members.length" class="grid-table mt-4">
                     <thead>

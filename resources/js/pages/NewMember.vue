@@ -2,14 +2,14 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { KINDS, type KindId } from '@/lib/kinds'
 import { startName, useStarts } from '@/lib/starts'
-import { type MaterialId, MATERIALS } from '@/materials'
+import { type MaterialId, MATERIALS, type RulesFamily } from '@/materials'
 
 /** Asks what a new member is, and what it is made of; or where it comes from. */
-const props = defineProps<{ american: boolean }>()
+const props = defineProps<{ family: RulesFamily | '' }>()
 const emit = defineEmits<{ add: [material: MaterialId, kind: KindId]; from: [where: 'copy' | 'paste'] }>()
 const { starts } = useStarts()
 const kindsOf = (id: MaterialId): KindId[] => Object.keys(MATERIALS[id].kinds) as KindId[]
-const isOwn = (id: MaterialId, kind: KindId): boolean => startName(id, kind, props.american) in starts.value
+const isOwn = (id: MaterialId, kind: KindId): boolean => startName(id, kind, props.family) in starts.value
 const FROM = { copy: 'Copy of a member …', paste: 'Paste a member file …' } as const
 </script>
 

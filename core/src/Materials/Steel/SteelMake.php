@@ -129,6 +129,11 @@ final readonly class SteelMake implements Make
         return $this->section->faceAbove($side);
     }
 
+    public function isOpen(): bool
+    {
+        return false;
+    }
+
     public function isElastic(): bool
     {
         return true;

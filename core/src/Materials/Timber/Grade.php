@@ -5,63 +5,206 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber;
 
 /**
- * A strength class of solid timber: characteristic strengths and stiffnesses in MPa, densities in kg/m³ (EN 338:2016,
- * from memory).
+ * A grade of timber as a standard knows it, for one size: American and Canadian values are others for timbers of 5 in.
+ * and more, and those of Southern Pine go by the width.
+ *
+ * @phpstan-type Rows array<string, list<float>>
  */
 final readonly class Grade
 {
-    /** f_m, f_t,0, f_c,0, f_c,90, f_v, E_0,mean, E_0,05, G_mean, ρ_k, ρ_mean */
-    private const ROWS = [
-        'C14' => [14, 7.2, 16, 2.0, 3.0, 7000, 4700, 440, 290, 350],
-        'C16' => [16, 8.5, 17, 2.2, 3.2, 8000, 5400, 500, 310, 370],
-        'C18' => [18, 10, 18, 2.2, 3.4, 9000, 6000, 560, 320, 380],
-        'C20' => [20, 11.5, 19, 2.3, 3.6, 9500, 6400, 590, 330, 400],
-        'C22' => [22, 13, 20, 2.4, 3.8, 10000, 6700, 630, 340, 410],
-        'C24' => [24, 14.5, 21, 2.5, 4.0, 11000, 7400, 690, 350, 420],
-        'C27' => [27, 16.5, 22, 2.5, 4.0, 11500, 7700, 720, 360, 430],
-        'C30' => [30, 19, 24, 2.7, 4.0, 12000, 8000, 750, 380, 460],
-        'C35' => [35, 22.5, 25, 2.7, 4.0, 13000, 8700, 810, 390, 470],
-        'C40' => [40, 26, 27, 2.8, 4.0, 14000, 9400, 880, 400, 480],
-        'D30' => [30, 18, 24, 5.3, 3.9, 11000, 9200, 690, 530, 640],
-        'D40' => [40, 24, 27, 5.5, 4.2, 13000, 10900, 810, 550, 660],
-    ];
+    private const PSI = 0.00689475729;
 
-    private function __construct(
+    private const INCH = 25.4;
+
+    /** Declared values are typed; no product has values here. */
+    public const LVL = 'LVL';
+
+    public function __construct(
+        public Suite $suite,
         public string $name,
-        public float $fm,
-        public float $ft0,
-        public float $fc0,
-        public float $fc90,
-        public float $fv,
-        public float $E,
-        public float $E05,
-        public float $G,
-        public float $rhoK,
-        public float $rho,
+        public Product $product,
+        public Properties $values,
+        public bool $softwood = true,
     ) {
     }
 
-    public static function of(string $name): ?self
+    /**
+     * @param  float  $b  of one ply, mm
+     * @return self|null null: the suite has no such grade for this size
+     */
+    public static function of(Suite $suite, string $name, float $b, float $h): ?self
     {
-        return isset(self::ROWS[$name]) ? new self($name, ...array_map(floatval(...), self::ROWS[$name])) : null;
+        return match ($suite) {
+            Suite::Nds2018 => self::american($name, $b, $h),
+            Suite::CsaO86 => self::canadian($name, $b, $h),
+            default => self::european($name),
+        };
     }
 
     /** @return list<string> */
-    public static function names(): array
+    public static function names(Suite $suite): array
     {
-        return array_keys(self::ROWS);
+        $names = [];
+        foreach (self::data($suite) as $table => $rows) {
+            if (is_array($rows) && $table !== 'columns') {
+                array_push($names, ...array_map(strval(...), array_keys($rows)));
+            }
+        }
+
+        return [...array_values(array_unique($names)), ...$suite === Suite::CsaO86 ? [] : [self::LVL]];
     }
 
-    public function isSoftwood(): bool
-    {
-        return $this->name[0] === 'C';
-    }
-
-    /** @return list<string> the stronger classes of the same kind of wood */
+    /** @return list<string> the stronger grades of the same kind of wood, the weakest first */
     public function stronger(): array
     {
-        $same = array_values(array_filter(self::names(), fn (string $n): bool => $n[0] === $this->name[0]));
+        $kind = fn (string $name): string => match ($this->suite) {
+            Suite::Nds2018, Suite::CsaO86 => preg_match('/^\d/', $name) === 1
+                ? 'glulam'
+                : preg_replace('~ (Select Structural|SS|No\.\S*( & Btr)?|Stud|Construction|Standard|2.f-EX?)$~', '', $name) ?? '',
+            default => preg_replace('/\d+/', '', $name) ?? '',
+        };
+        $of = [];
+        foreach (self::names($this->suite) as $name) {
+            $other = $kind($name) === $kind($this->name) ? self::of($this->suite, $name, 38.0, 200.0) : null;
+            if ($other !== null && $other->values->bending > $this->values->bending) {
+                $of[$name] = $other->values->bending;
+            }
+        }
+        asort($of);
 
-        return array_slice($same, (int) array_search($this->name, $same, true) + 1);
+        return array_keys($of);
+    }
+
+    /** @param  array<string, float>  $typed  values that the engineer types in place of its own */
+    public function with(array $typed): self
+    {
+        return $typed === []
+            ? $this
+            : new self($this->suite, $this->name, $this->product, $this->values->with($typed), $this->softwood);
+    }
+
+    /**
+     * Laminated veneer lumber of values that are all typed.
+     *
+     * @param  array<string, float>  $typed
+     */
+    public static function lvl(Suite $suite, array $typed): self
+    {
+        $zero = new Properties(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 480.0, 510.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.5);
+        $values = $zero->with($typed);
+
+        return new self($suite, self::LVL, Product::Lvl, new Properties(...[
+            'G' => $values->E / 20,
+        ] + get_object_vars($values)));
+    }
+
+    private static function european(string $name): ?self
+    {
+        $row = self::data(Suite::En1995)['grades'][$name] ?? null;
+        if ($row === null) {
+            return null;
+        }
+        [$fm, $ft, $fc, $fc90, $fv, $E, $E05, $G, $rhoK, $rho] = $row;
+        $product = str_starts_with($name, 'GL') ? Product::Glulam : Product::Sawn;
+
+        return new self(Suite::En1995, $name, $product, new Properties(
+            $fm, $ft, $fc, $fc90, $fv, $E, $E05, $G, $rhoK, $rho, $fm, $fm, $fv, $E, $E05,
+        ), $name[0] !== 'D');
+    }
+
+    private static function american(string $name, float $b, float $h): ?self
+    {
+        $data = self::data(Suite::Nds2018);
+        $product = self::byTimbers($name, $b, $h, 5 * self::INCH - 15.0, $data);
+        $row = match ($product) {
+            Product::Glulam => $data['glulam'][$name],
+            Product::Beam => $data['beams'][$name] ?? null,
+            Product::Post => $data['posts'][$name] ?? null,
+            default => $data['dimension'][$name] ?? self::byWidth($data['byWidth'][$name] ?? null, $h),
+        };
+        if ($row === null) {
+            return null;
+        }
+        [$Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em, $G] = $row;
+        $psi = self::PSI;
+        $density = self::density($G);
+
+        return new self(Suite::Nds2018, $name, $product, new Properties(
+            $Fb * $psi, $Ft * $psi, $Fc * $psi, $Fcp * $psi, $Fv * $psi, $E * $psi, $Em * $psi, $E * $psi / 16,
+            $density, $density, ($row[8] ?? $Fb) * $psi, ($row[9] ?? $Fb) * $psi, ($row[10] ?? $Fv) * $psi,
+            ($row[11] ?? $E) * $psi, ($row[12] ?? $Em) * $psi, $G,
+        ));
+    }
+
+    private static function canadian(string $name, float $b, float $h): ?self
+    {
+        $data = self::data(Suite::CsaO86);
+        $product = self::byTimbers($name, $b, $h, 114.0, $data);
+        $row = $data[match ($product) {
+            Product::Glulam => 'glulam',
+            Product::Beam => 'beams',
+            Product::Post => 'posts',
+            default => 'dimension',
+        }][$name] ?? null;
+        if ($row === null) {
+            return null;
+        }
+        [$fb, $ft, $fc, $fcp, $fv, $E, $E05, $G] = $row;
+        $density = self::density($G);
+
+        return new self(Suite::CsaO86, $name, $product, new Properties(
+            $fb, $ft, $fc, $fcp, $fv, $E, $E05, $E / 16, $density, $density, $row[8] ?? $fb, $fb, $fv, $E, $E05, $G,
+        ));
+    }
+
+    /**
+     * Beams and stringers are more than 2 in. (51 mm) deeper than wide, posts and timbers are not.
+     *
+     * @param  array<string, mixed>  $data
+     */
+    private static function byTimbers(string $name, float $b, float $h, float $least, array $data): Product
+    {
+        return match (true) {
+            isset($data['glulam'][$name]) => Product::Glulam,
+            min($b, $h) < $least => Product::Sawn,
+            abs($h - $b) > 2 * self::INCH => Product::Beam,
+            default => Product::Post,
+        };
+    }
+
+    /**
+     * Values by nominal width; between two sizes those of the larger one, which are smaller.
+     *
+     * @param  array<string, list<float>>|null  $rows
+     * @return list<float>|null
+     */
+    private static function byWidth(?array $rows, float $h): ?array
+    {
+        foreach ($rows ?? [] as $width => $row) {
+            if ($h <= (float) $width * self::INCH + 0.5) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    /** kg/m³ at 15 % of moisture, from the specific gravity of oven-dry wood: NDS Supplement, 3.1.3. */
+    private static function density(float $G): float
+    {
+        return 1000 * $G / (1 + $G * 0.009 * 15) * 1.15;
+    }
+
+    /** @return array<string, mixed> a file of data/ */
+    private static function data(Suite $suite): array
+    {
+        static $read = [];
+
+        return $read[$suite->key()] ??= json_decode(
+            (string) file_get_contents(__DIR__."/data/{$suite->key()}.json"),
+            true,
+            8,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

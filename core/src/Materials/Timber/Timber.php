@@ -12,19 +12,15 @@ use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
 use Waage\Material\Parameter;
 use Waage\Material\Shape;
-use Waage\Materials\Timber\En1995\TimberBeam;
+use Waage\Materials\Timber\CsaO86\TimberBeam as CanadianBeam;
+use Waage\Materials\Timber\En1995\TimberBeam as EuropeanBeam;
+use Waage\Materials\Timber\Nds2018\TimberBeam as AmericanBeam;
+use Waage\Materials\Timber\Tools\TimberTools;
 use Waage\Member\Fields;
-use Waage\Units\Kind;
 
+/** Timber: sawn, glued and laminated, rectangles of one piece or of plies. */
 final class Timber implements Material
 {
-    /** EN 1313-1, preferred sizes of sawn softwood, mm: thicknesses and widths (from memory). */
-    private const THICKNESSES = [38, 44, 50, 63, 75, 100];
-
-    private const DEPTHS = [100, 125, 150, 175, 200, 225, 250, 275, 300];
-
-    private const LARGEST = 600.0;
-
     public function id(): string
     {
         return 'timber';
@@ -32,39 +28,35 @@ final class Timber implements Material
 
     public function read(Fields $fields, array $block, Shape $shape, string $path): ?Make
     {
-        $b = $fields->positive($block, 'width', "{$path}width", Kind::Size, 'The width');
-        $h = $fields->positive($block, 'depth', "{$path}depth", Kind::Size, 'The depth');
-        foreach (['width' => $b, 'depth' => $h] as $key => $size) {
-            if ($size > self::LARGEST) {
-                $fields->fail("{$path}{$key}", 'Sawn timber of more than 600 mm is not covered.');
-            }
-        }
-        $name = $fields->text($block, 'grade', "{$path}grade");
-        $grade = Grade::of($name);
-        if ($grade === null) {
-            $fields->fail("{$path}grade", 'The strength class is one of: '.implode(', ', Grade::names()).'.');
-        }
-        $serviceClass = $fields->choice($block, 'serviceClass', "{$path}serviceClass", ServiceClass::Dry);
-        $shares = $fields->flag($block, 'sharesLoad', "{$path}sharesLoad", false);
-
-        return $grade === null || $b <= 0.0 || $h <= 0.0
-            ? null
-            : new TimberMake($b, $h, $grade, $serviceClass, $shares, $shape);
+        return (new TimberReader($fields, $block, $path))->read($shape);
     }
 
     public function parameters(): array
     {
-        return [new Parameter('gammaM', 'gamma_M', 1.3, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, solid timber')];
+        return [
+            new Parameter('gammaM', 'gamma_M', 1.3, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, solid timber'),
+            new Parameter('gammaMGlulam', 'gamma_M_glulam', 1.25, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, glulam'),
+            new Parameter('gammaMLvl', 'gamma_M_LVL', 1.2, 1.0, 2.0, 'EN 1995-1-1, Table 2.3, LVL'),
+            new Parameter('kCr', 'k_cr', 0.67, 0.3, 1.0, 'EN 1995-1-1, 6.1.7(2), sawn and glulam'),
+        ];
     }
 
     public function tools(): array
     {
-        return [];
+        return TimberTools::all();
     }
 
     public function choices(): array
     {
-        return ['grade' => Grade::names(), 'serviceClass' => array_column(ServiceClass::cases(), 'value')];
+        $sides = array_map(fn (array $of): string => $of[0], FireExposure::SIDES);
+
+        return [
+            'grade' => Grade::names(Suite::En1995),
+            'grade asce' => Grade::names(Suite::Nds2018),
+            'grade nbc' => Grade::names(Suite::CsaO86),
+            'serviceClass' => array_column(ServiceClass::cases(), 'value'),
+            'fireSides' => array_values($sides),
+        ];
     }
 
     public function knows(string $section): bool
@@ -75,16 +67,19 @@ final class Timber implements Material
     public function candidates(Make $make): iterable
     {
         $timber = TimberMake::from($make);
-        foreach (self::THICKNESSES as $b) {
-            foreach (self::DEPTHS as $h) {
-                yield $timber->withSize($b, $h);
-            }
+        foreach (Sizes::of($timber) as [$b, $h]) {
+            yield $timber->withSize($b, $h);
         }
     }
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks
     {
-        return new TimberBeam($envelopes);
+        return match (Suite::of($envelopes->beam->member->basis)) {
+            Suite::En1995 => new EuropeanBeam($envelopes),
+            Suite::Nds2018 => new AmericanBeam($envelopes),
+            Suite::CsaO86 => new CanadianBeam($envelopes),
+            Suite::None => new NoStandard,
+        };
     }
 
     public function collapse(Design $design, string $combination): array

@@ -12,8 +12,9 @@ use Waage\Material\RectangularMake;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Units\UnitSystem;
 
-/** A rectangle of sawn timber, b wide and h deep (mm), in a strength class and a service class. */
+/** A rectangle of timber: one piece, or plies side by side, ply wide each and h deep (mm), of one grade. */
 final readonly class TimberMake extends RectangularMake
 {
     /** m/s² */
@@ -22,15 +23,26 @@ final readonly class TimberMake extends RectangularMake
     /** Thermal expansion along the grain, 1/K: common practice. */
     private const EXPANSION = 5e-6;
 
+    /**
+     * @param  array<string, float>  $typed  values that the engineer gives in place of those of the grade
+     * @param  float|null  $lamination  of glulam, mm; null: the usual one
+     */
     public function __construct(
-        float $b,
+        public float $ply,
         float $h,
+        public int $plies,
         public Grade $grade,
-        public ServiceClass $serviceClass,
-        public bool $sharesLoad,
+        public array $typed,
+        public Conditions $conditions,
+        public Details $details,
+        public Asked $asked,
+        public Row $row,
+        public OpenSizes $open,
+        public ?float $lamination,
         private Shape $shape,
+        private bool $isFound = false,
     ) {
-        parent::__construct($b, $h);
+        parent::__construct($ply * $plies, $h);
     }
 
     /** @throws \LogicException where it is not of timber */
@@ -46,15 +58,58 @@ final readonly class TimberMake extends RectangularMake
         return Registry::all()['timber'];
     }
 
+    /** @param  float  $b  of one ply */
     public function withSize(float $b, float $h): static
     {
-        return new self(...['b' => $b, 'h' => $h] + get_object_vars($this));
+        $grade = $this->grade->name === Grade::LVL ? $this->grade : Grade::of($this->grade->suite, $this->grade->name, $b, $h);
+
+        return new self(
+            ...['ply' => $b, 'h' => $h, 'grade' => $grade?->with($this->typed) ?? $this->grade] + $this->parts(),
+        );
+    }
+
+    /** What is left of it after a fire: the same grade in one piece. */
+    public function charred(float $b, float $h): self
+    {
+        return new self(...['ply' => $b, 'h' => $h, 'plies' => 1] + $this->parts());
+    }
+
+    public function withGrade(Grade $grade): self
+    {
+        return new self(...['grade' => $grade] + $this->parts());
+    }
+
+    /** @return array<string, mixed> */
+    private function parts(): array
+    {
+        return array_diff_key(get_object_vars($this), ['b' => 0]);
+    }
+
+    /** Is there such a size of its grade? */
+    public function comesIn(float $b, float $h): bool
+    {
+        return $this->grade->name === Grade::LVL || Grade::of($this->grade->suite, $this->grade->name, $b, $h) !== null;
     }
 
     /** A parameter of the basis, by its key. */
     public function parameter(string $key): float
     {
         return $this->shape->basis->parameters['timber'][$key];
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->shape->basis->units;
+    }
+
+    public function name(): string
+    {
+        return ($this->plies > 1 ? "{$this->plies} / " : '').Size::name($this->ply, $this->h, $this->units());
+    }
+
+    public function family(): string
+    {
+        return Size::of($this->ply, $this->units());
     }
 
     public function grade(): string
@@ -64,7 +119,7 @@ final readonly class TimberMake extends RectangularMake
 
     public function main(Situation $situation): Piece
     {
-        $rigidity = $this->rectangle()->rigidity($this->grade->E, $this->grade->G);
+        $of = $this->grade->values;
 
         return new Piece(
             $this->name(),
@@ -73,13 +128,24 @@ final readonly class TimberMake extends RectangularMake
             $this->h,
             $this->weight(),
             self::EXPANSION,
-            $rigidity,
+            $this->rectangle()->rigidity($of->E, $of->G, $of->EFlat),
         );
     }
 
     public function weight(): float
     {
-        return $this->grade->rho * 1e-9 * self::GRAVITY * $this->b * $this->h;
+        return $this->grade->values->density * 1e-9 * self::GRAVITY * $this->b * $this->h;
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->open->any() && ! $this->isFound;
+    }
+
+    /** The same, of a size that has been found. */
+    public function found(): self
+    {
+        return new self(...['isFound' => true] + $this->parts());
     }
 
     public function isElastic(): bool
@@ -91,26 +157,49 @@ final readonly class TimberMake extends RectangularMake
     {
         return [
             ...$this->rectangle()->describe(),
-            'family' => 'sawn timber',
+            'name' => $this->name(),
+            'family' => $this->grade->product->value,
             'weight' => $this->weight(),
             'grade' => $this->grade->name,
-            'fy' => $this->grade->fm,
+            'fy' => $this->grade->values->bending,
+            'timber' => TimberDrawing::of($this),
         ];
+    }
+
+    public function blocks(UnitSystem $units): array
+    {
+        return MaterialList::blocks($this, $this->shape->length, $units);
+    }
+
+    public function patch(): array
+    {
+        $write = fn (float $mm): string => Size::written($mm, $this->units());
+
+        return ['timber' => ['width' => $write($this->ply), 'depth' => $write($this->h)]];
     }
 
     public function stronger(): array
     {
         return array_map(
-            fn (string $name): array => ["Strength class {$name}", ['timber' => ['grade' => $name]]],
-            $this->grade->stronger(),
+            fn (string $name): array => ["Grade {$name}", ['timber' => ['grade' => $name]]],
+            $this->typed === [] ? $this->grade->stronger() : [],
         );
     }
 
     public function caption(): string
     {
-        return '. Service class '.
-            $this->serviceClass->value.
-            ($this->sharesLoad ? ', shares its load with its neighbours' : '').
-            '.';
+        $of = $this->conditions;
+        $says = [
+            $this->grade->suite === Suite::En1995
+                ? "service class {$of->serviceClass->value}"
+                : ($of->isWet() ? 'wet in service' : 'dry in service'),
+            ...$this->plies > 1 ? ["{$this->plies} plies that act together"] : [],
+            ...$of->installedWet ? ['installed wet'] : [],
+            ...$of->incised ? ['incised'] : [],
+            ...$of->sharesLoad ? ['shares its load with its neighbours'] : [],
+            ...$this->row->spacing > 0.0 ? ['one every '.Size::of($this->row->spacing, $this->units())] : [],
+        ];
+
+        return '. '.ucfirst(implode(', ', $says)).'.';
     }
 }

@@ -4,139 +4,103 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
-use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\Combination;
-use Waage\Loading\LoadDuration;
+use Waage\Materials\Timber\Contact;
+use Waage\Materials\Timber\Contacts;
+use Waage\Materials\Timber\Grade;
+use Waage\Materials\Timber\LoadGroup;
+use Waage\Materials\Timber\Product;
+use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\TimberMake;
-use Waage\Member\SupportKind;
 use Waage\Units\Kind;
 
-/** EN 1995-1-1, 6.1.5: compression across the grain at each support by itself. */
+/** EN 1995-1-1, 6.1.5: compression across the grain at each support and point load by itself, and in a sill. */
 final readonly class Bearing
 {
-    /** Steeper members do not lie on their supports; rad. */
-    private const STANDS = M_PI / 4;
-
-    /** Contact length that counts beyond the bearing, mm. */
+    /** Contact length that counts beyond the contact to either side, mm. */
     private const BEYOND = 30.0;
 
-    public function __construct(private LoadedBeam $beam, private Durations $durations)
+    /** 6.1.5(4): k_c,90 of glulam is for contacts up to this, mm. */
+    private const LONGEST = 400.0;
+
+    public function __construct(private Contacts $contacts)
     {
     }
 
-    /** @return list<Weighing> one for each support that is pressed on */
+    /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
-        $member = $this->beam->member;
+        $sill = $timber->details->sill;
         $weighings = [];
-        foreach (abs($member->angle) > self::STANDS ? [] : $member->supports as $i => $support) {
-            $isBearing = $support->kind !== SupportKind::Fixed && $support->kind !== SupportKind::Guided;
-            $worst = $isBearing ? $this->worst($i, $timber) : null;
-            if ($worst !== null) {
-                $weighings[] = $this->at($i, $timber, $worst, $derive);
+        foreach ($this->contacts->across($timber) as $contact) {
+            $weighings[] = $this->at($contact, $timber, $derive);
+            if ($contact->isSupport && $sill !== null) {
+                $weighings[] = $this->sill($contact, $timber, $sill, $timber->b, $contact->length, $derive);
             }
+        }
+        foreach ($sill === null ? [] : $this->contacts->feet($timber) as $foot) {
+            /** @var Grade $sill */
+            $weighings[] = $this->sill($foot, $timber, $sill, $timber->b, $timber->h, $derive);
         }
 
         return $weighings;
     }
 
-    /**
-     * @return array{float, Combination, array<int, float>, float, LoadDuration}|null force, its combination and
-     *     arrangement, k_mod
-     */
-    private function worst(int $i, TimberMake $timber): ?array
+    private function at(Contact $contact, TimberMake $timber, bool $derive): Weighing
     {
-        $axis = $this->beam->beam->axis;
-        $presses = array_map(
-            fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]),
-            $this->beam->responses->reactions,
-        );
-        $worst = null;
-        foreach ($this->durations->groups($timber->serviceClass) as [$duration, $kMod, $combinations]) {
-            [$F, $combination, $factors] = $this->beam->greatest($combinations, $timber->weight(), 1, $presses);
-            if ($F > 1.0 && ($worst === null || $F / $kMod > ($worst[0] / $worst[3]) * (1 + 1e-9))) {
-                $worst = [$F, $combination, $factors, $kMod, $duration];
-            }
-        }
-
-        return $worst;
-    }
-
-    /** @param  array{float, Combination, array<int, float>, float, LoadDuration}  $of */
-    private function at(int $i, TimberMake $timber, array $of, bool $derive): Weighing
-    {
-        [$F, $combination, $factors, $kMod, $duration] = $of;
-        $support = $this->beam->member->supports[$i];
-        $l = min($support->bearing, $this->beam->beam->length);
+        $grade = $timber->grade;
         $w = new Working($derive);
-        $w->let('F_c_90_d', $F, Kind::Force);
+        $w->let('F_c_90_d', $contact->at->value, Kind::Force);
         $w->let('b', $timber->b, Kind::Size);
-        $w->let('l', $l, Kind::Size, '', 'bearing');
-        $w->let(
-            'a_l',
-            $this->beyond($support->x, $l),
-            Kind::Size,
-            '6.1.5(1)',
-            'contact length beyond it, both sides together',
-        );
-        $w->line('A_ef', 'b * (l + a_l)', Kind::Area, '6.1.5(1)');
+        $w->let('l', $contact->length, Kind::Size, '', 'contact length along the grain');
+        $w->let('a_1', min(self::BEYOND, $contact->before, $contact->length, $contact->clear / 2), Kind::Size, '6.1.5(1)', 'counts beyond it on the left');
+        $w->let('a_2', min(self::BEYOND, $contact->behind, $contact->length, $contact->clear / 2), Kind::Size, '6.1.5(1)', 'and on the right');
+        $w->line('A_ef', 'b * (l + a_1 + a_2)', Kind::Area, '6.1.5(1)');
         $w->line('sigma_c_90_d', 'F_c_90_d / A_ef', Kind::Stress, '6.1.5(1) (6.4)');
-        $isApart = $timber->grade->isSoftwood() && $this->nearest($i) >= 2 * $timber->h;
-        $w->let(
-            'k_c_90',
-            $isApart ? 1.5 : 1.0,
-            Kind::Number,
-            '6.1.5(4)',
-            $isApart ? 'softwood on supports at least 2 h apart' : '',
-        );
-        $w->let('f_c_90_k', $timber->grade->fc90, Kind::Stress, 'EN 338', $timber->grade->name);
-        Strength::of($w, $timber, 'f_c_90_d', 'f_c_90_k', $kMod, $duration, '', '2.4.1 (2.14)');
-        $u = $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
+        $isApart = $contact->clear >= 2 * $timber->h;
+        [$k, $why] = match (true) {
+            ! $grade->softwood || $grade->product === Product::Lvl => [1.0, 'hardwood or LVL'],
+            ! $isApart => [1.0, 'the next contact is nearer than 2 h'],
+            $grade->product === Product::Glulam && $contact->length <= self::LONGEST => [1.75, 'glulam, contacts at least 2 h apart'],
+            $grade->product === Product::Glulam => [1.0, 'contact longer than 400 mm'],
+            default => [1.5, 'softwood, contacts at least 2 h apart'],
+        };
+        $w->let('k_c_90', $k, Kind::Number, '6.1.5(4)', $why);
+        Strength::of($w, $timber, $contact->at->group, 'f_c_90_d', $grade->values->across);
+        $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
-        return new Weighing(
-            'bearing-'.($i + 1),
-            'Bearing at support '.($i + 1),
-            'EN 1995-1-1, 6.1.5',
-            $u,
-            demand: $w->value('sigma_c_90_d'),
-            capacity: $w->value('k_c_90 * f_c_90_d'),
-            kind: Kind::LowStress,
-            demandSymbol: 'sigma_c_90_d',
-            x: $support->x,
-            combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-        );
+        return Report::of($contact->id, $contact->title, 'EN 1995-1-1, 6.1.5', $w, $contact->at, 'sigma_c_90_d', 'k_c_90 * f_c_90_d', group: 'Bearing');
     }
 
-    /** 30 mm to either side, but not beyond the ends and not more than the bearing itself. */
-    private function beyond(float $x, float $l): float
+    /** The piece below: the contact is b wide along its grain, and l across it. */
+    private function sill(Contact $contact, TimberMake $timber, Grade $sill, float $along, float $across, bool $derive): Weighing
     {
-        $length = $this->beam->beam->length;
-        $ends = [max(0.0, $x - $l / 2), max(0.0, $length - $x - $l / 2)];
-        // A bearing at an end lies within the member.
-        $ends = $x - $l / 2 < 0.0 ? [0.0, $length - $l] : ($length - $x - $l / 2 < 0.0 ? [$length - $l, 0.0] : $ends);
+        $w = new Working($derive);
+        $w->let('F_c_90_d', $contact->at->value, Kind::Force);
+        $w->let('b', $along, Kind::Size, '', 'contact along the grain of the sill');
+        $w->let('l', $across, Kind::Size, '', 'across it');
+        $beyond = min(self::BEYOND, $timber->details->sillBeyond, $along, $this->apart($timber, $along) / 2);
+        $w->let('a', $beyond, Kind::Size, '6.1.5(1)', 'counts beyond it to either side');
+        $w->line('A_ef', '(b + 2 * a) * l', Kind::Area, '6.1.5(1)');
+        $w->line('sigma_c_90_d', 'F_c_90_d / A_ef', Kind::Stress, '6.1.5(1) (6.4)');
+        [$k, $why] = match (true) {
+            ! $sill->softwood => [1.0, 'hardwood'],
+            $this->apart($timber, $along) < 2 * $timber->h => [1.0, 'the next contact is nearer than 2 h'],
+            $sill->product === Product::Glulam => [1.5, 'glulam on a continuous support'],
+            default => [1.25, 'softwood on a continuous support'],
+        };
+        $w->let('k_c_90', $k, Kind::Number, '6.1.5(3)', $why);
+        $of = new LoadGroup($contact->at->group->factor, $contact->at->group->why, $contact->at->group->clause, $contact->at->group->combinations);
+        Strength::of($w, $timber->withGrade($sill), $of, 'f_c_90_d', $sill->values->across);
+        $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
-        return array_sum(array_map(fn (float $a): float => min(self::BEYOND, $a, $l), $ends));
+        return Report::of("sill-{$contact->number}", "Bearing of the sill at support {$contact->number}", 'EN 1995-1-1, 6.1.5', $w, $contact->at, 'sigma_c_90_d', 'k_c_90 * f_c_90_d', group: 'Bearing of the sill');
     }
 
-    /** Clear distance to the next support, mm. */
-    private function nearest(int $i): float
+    /** Clear distance along the sill to the next member of the row. */
+    private function apart(TimberMake $timber, float $along): float
     {
-        $supports = $this->beam->member->supports;
-        $least = INF;
-        foreach ($supports as $j => $other) {
-            if ($j !== $i) {
-                $least = min(
-                    $least,
-                    abs($other->x - $supports[$i]->x) - ($other->bearing + $supports[$i]->bearing) / 2,
-                );
-            }
-        }
-
-        return $least;
+        return $timber->row->spacing > 0.0 ? $timber->row->spacing - $along : INF;
     }
 }

@@ -4,234 +4,242 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
-use Waage\Analysis\Extreme;
-use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\LoadDuration;
+use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Lengths;
+use Waage\Materials\Timber\LoadGroup;
+use Waage\Materials\Timber\Report;
+use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
+use Waage\Materials\Timber\Together;
 use Waage\Member\LoadHeight;
-use Waage\Member\Restraint;
 use Waage\Units\Kind;
 
 /** EN 1995-1-1, 6.1.6 and 6.3.3: bending, and lateral buckling between restraints of the compressed edge. */
 final readonly class Bending
 {
-    public function __construct(private MemberEnvelopes $envelopes, private Durations $durations)
+    public function __construct(private Search $search, private Lengths $lengths)
     {
     }
 
     /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
-        $worst = $this->worst($timber, -INF, INF, [1, -1]);
+        $moment = $this->search->envelopes->moment;
+        $worst = $this->search->of($moment, $timber);
         $buckles = null;
         foreach ([1, -1] as $sign) {
-            foreach ($this->lengths($sign) as [$from, $to]) {
-                $found = $this->worst($timber, $from, $to, [$sign]);
+            foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
+                $found = $this->search->of($moment, $timber, [$sign], $from, $to);
                 if ($found !== null) {
-                    $length = $this->effective($timber, $to - $from, $sign);
-                    $u = $this->buckling($timber, $found, $length, new Working(false));
-                    $buckles = $buckles === null || $u > $buckles[0] ? [$u, $found, $length, $to - $from] : $buckles;
+                    $w = new Working(false);
+                    $this->buckling($timber, $found, $length, $sign, $w);
+                    $u = $w->value('u');
+                    $buckles = $buckles === null || $u > $buckles[0] ? [$u, $found, $length, $sign] : $buckles;
                 }
             }
         }
 
         return [
             ...$worst === null ? [] : [$this->bending($timber, $worst, $derive)],
-            $buckles === null
-                ? new Weighing(
-                    'buckling',
-                    'Lateral buckling',
-                    'EN 1995-1-1, 6.3.3',
-                    null,
-                    remark: 'The compressed edge is restrained all along, or nothing bends the member.',
-                )
-                : $this->weighBuckling($timber, $buckles[1], $buckles[2], $buckles[3], $derive),
+            ...$this->lateral($timber, $buckles, $derive),
+            ...$this->search->bendsSideways() ? $this->both($timber, $derive) : [],
         ];
     }
 
     /**
-     * The greatest moment over k_mod between two places.
-     *
-     * @param  list<int>  $signs
-     * @return array{Extreme, float, LoadDuration}|null with k_mod
+     * @param  array{float, Governing, float, int}|null  $buckles
+     * @return list<Weighing>
      */
-    private function worst(TimberMake $timber, float $from, float $to, array $signs): ?array
+    private function lateral(TimberMake $timber, ?array $buckles, bool $derive): array
     {
-        $worst = null;
-        foreach ($this->durations->groups($timber->serviceClass) as [$duration, $kMod, $combinations]) {
-            foreach ($signs as $sign) {
-                $e = $this->envelopes->moment->extreme($combinations, $sign, $timber->weight(), max(0.0, $from), $to);
-                $u = $e === null ? 0.0 : ($sign * $e->value) / $kMod;
-                if ($e !== null && $u > 1e-6 && ($worst === null || $u > $worst[3] * (1 + 1e-9))) {
-                    $worst = [$e, $kMod, $duration, $u];
-                }
+        if ($buckles === null) {
+            $remark = 'The compressed edge is restrained all along, or nothing bends the member.';
+
+            return [new Weighing('buckling', 'Lateral buckling', 'EN 1995-1-1, 6.3.3', null, remark: $remark)];
+        }
+        $w = new Working($derive);
+        $this->buckling($timber, $buckles[1], $buckles[2], $buckles[3], $w);
+
+        return [
+            Report::of(
+                'buckling',
+                'Lateral buckling',
+                'EN 1995-1-1, 6.3.3',
+                $w,
+                $buckles[1],
+                'sigma_m_y_d',
+                'k_crit * f_m_y_d',
+                $this->ranges($buckles[1], $w),
+            ),
+        ];
+    }
+
+    private function bending(TimberMake $timber, Governing $at, bool $derive): Weighing
+    {
+        $w = new Working($derive);
+        $w->let('M_y_d', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
+        self::stress($w, $timber, $at->group);
+        $w->line('u', 'sigma_m_y_d / f_m_y_d', Kind::Number, '6.1.6(1) (6.11)');
+
+        return Report::of(
+            'bending',
+            'Bending',
+            'EN 1995-1-1, 6.1.6',
+            $w,
+            $at,
+            'sigma_m_y_d',
+            'f_m_y_d',
+            $this->ranges($at, $w),
+        );
+    }
+
+    /** @return list<list<float>> */
+    private function ranges(Governing $at, Working $w): array
+    {
+        $u = $w->value('u');
+
+        return $u > 0.0 ? [[0.0, $this->search->beam()->member->length, abs($at->value) / $u, $u]] : [];
+    }
+
+    /** Stress and strength in bending about the major axis, of M_y_d. */
+    public static function stress(Working $w, TimberMake $timber, LoadGroup $group): void
+    {
+        self::sizes($w, $timber);
+        $w->line('W_y', 'b * h^2 / 6', Kind::Modulus);
+        $w->line('sigma_m_y_d', 'M_y_d / W_y', Kind::Stress);
+        $times = Strength::size($w, $timber, $group, 'k_h', 'h', $timber->h).Strength::system($w, $timber);
+        Strength::of($w, $timber, $group, 'f_m_y_d', $timber->grade->values->bending, $times);
+    }
+
+    /** The same about the minor axis, of M_z_d. */
+    public static function stressFlat(Working $w, TimberMake $timber, LoadGroup $group): void
+    {
+        self::sizes($w, $timber);
+        $w->line('W_z', 'h * b^2 / 6', Kind::Modulus);
+        $w->line('sigma_m_z_d', 'M_z_d / W_z', Kind::Stress);
+        $times = Strength::size($w, $timber, $group, 'k_h_z', 'b', $timber->b);
+        Strength::of($w, $timber, $group, 'f_m_z_d', $timber->grade->values->bendingFlat, $times);
+    }
+
+    public static function sizes(Working $w, TimberMake $timber): void
+    {
+        if (! $w->has('b')) {
+            $w->let('b', $timber->b, Kind::Size, '', $timber->plies > 1 ? "{$timber->plies} plies" : '');
+            $w->let('h', $timber->h, Kind::Size);
+        }
+    }
+
+    private function buckling(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): void
+    {
+        $w->let('M_y_d', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
+        self::stress($w, $timber, $at->group);
+        $this->critical($w, $timber, $length, $sign);
+        $w->line('u', 'sigma_m_y_d / (k_crit * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)');
+    }
+
+    /** k_crit of a length between restraints. */
+    private function critical(Working $w, TimberMake $timber, float $length, int $sign): void
+    {
+        $single = count($this->search->beam()->beam->fields()) === 1;
+        $free = $single && $this->search->beam()->isOverhang(...$this->search->beam()->beam->fields()[0]);
+        $isUniform = $single && ! $free && $this->hasOnlyUniform() && ! $this->lengths->isRestrainedBetween($sign);
+        $w->let('l', $length, Kind::Length, '', 'between restraints of the compressed edge');
+        [$part, $why] = match (true) {
+            $free => [0.8, 'point load at the end of a cantilever'],
+            $isUniform => [0.9, 'uniform load'],
+            default => [1.0, 'as of a constant moment'],
+        };
+        $w->let('k_l', $part, Kind::Number, 'Table 6.1', $why);
+        $side = $this->search->beam()->member->loadHeight;
+        match (true) {
+            $side === LoadHeight::Centre => $w->line('l_ef', 'k_l * l', Kind::Length, 'Table 6.1'),
+            $side->sign() === $sign => $w->line('l_ef', 'k_l * l + 2 * h', Kind::Length, 'Table 6.1', 'loads on the compressed edge'),
+            default => $w->line(
+                'l_ef',
+                'max(k_l * l - 0.5 * h, 0.5 * l)',
+                Kind::Length,
+                'Table 6.1',
+                'loads on the edge in tension',
+            ),
+        };
+        Stability::lateral($w, $timber);
+    }
+
+    /** k_crit of the longest length that a moment of either sign may buckle; 1 where there is none. */
+    public function leastCritical(Working $w, TimberMake $timber): void
+    {
+        $longest = null;
+        foreach ([1, -1] as $sign) {
+            foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
+                $acts = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to) !== null;
+                $longest = $acts && $length > ($longest[0] ?? 0.0) ? [$length, $sign] : $longest;
+            }
+        }
+        $longest === null
+            ? $w->let('k_crit', 1.0, Kind::Number, '6.3.3(5)', 'the compressed edge is restrained')
+            : $this->critical($w, $timber, ...$longest);
+    }
+
+    private function hasOnlyUniform(): bool
+    {
+        foreach ($this->search->beam()->member->loads as $load) {
+            if ($load->on && ! $load->isUniformOver($this->search->beam()->member->length)) {
+                return false;
             }
         }
 
-        return $worst === null ? null : [$worst[0], $worst[1], $worst[2]];
-    }
-
-    /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function bending(TimberMake $timber, array $of, bool $derive): Weighing
-    {
-        $w = new Working($derive);
-        $this->stresses($timber, $of, $w);
-        $w->line('u', 'sigma_m_d / f_m_d', Kind::Number, '6.1.6(1) (6.11)');
-
-        return $this->weighing('bending', 'Bending', '6.1.6', 'f_m_d', $of, $timber, $w);
-    }
-
-    /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function stresses(TimberMake $timber, array $of, Working $w): void
-    {
-        [$e, $kMod, $duration] = $of;
-        $w->let('M_d', abs($e->value), Kind::Moment, '', $e->value > 0.0 ? 'sagging' : 'hogging');
-        $w->let('b', $timber->b, Kind::Size);
-        $w->let('h', $timber->h, Kind::Size);
-        $w->line('W_y', 'b * h^2 / 6', Kind::Modulus);
-        $w->line('sigma_m_d', 'M_d / W_y', Kind::Stress);
-        $w->let('f_m_k', $timber->grade->fm, Kind::Stress, 'EN 338', $timber->grade->name);
-        $timber->h < 150.0
-            ? $w->line('k_h', 'min((150 / h)^0.2, 1.3)', Kind::Number, '3.2(3) (3.1)', 'h in mm')
-            : $w->let('k_h', 1.0, Kind::Number, '3.2(3)', 'h is not less than 150 mm');
-        $w->let(
-            'k_sys',
-            $timber->sharesLoad ? 1.1 : 1.0,
-            Kind::Number,
-            '6.6',
-            $timber->sharesLoad ? 'shares its load' : 'stands alone',
-        );
-        Strength::of($w, $timber, 'f_m_d', 'f_m_k', $kMod, $duration, 'k_h * k_sys * ', '2.4.1 (2.14)');
-    }
-
-    /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function weighBuckling(
-        TimberMake $timber,
-        array $of,
-        float $effective,
-        float $length,
-        bool $derive,
-    ): Weighing {
-        $w = new Working($derive);
-        $w->let('l', $length, Kind::Length, '', 'between restraints of the compressed edge');
-        $this->buckling($timber, $of, $effective, $w);
-
-        return $this->weighing('buckling', 'Lateral buckling', '6.3.3', 'k_crit * f_m_d', $of, $timber, $w);
-    }
-
-    /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function buckling(TimberMake $timber, array $of, float $effective, Working $w): float
-    {
-        $this->stresses($timber, $of, $w);
-        $w->let('l_ef', $effective, Kind::Length, '6.3.3(3), Table 6.1', 'constant moment, and where loads act');
-        $w->let('E_0_05', $timber->grade->E05, Kind::ModulusOfElasticity, 'EN 338');
-        if ($timber->grade->isSoftwood()) {
-            $w->line('sigma_m_crit', '0.78 * b^2 * E_0_05 / (h * l_ef)', Kind::Stress, '6.3.3(3) (6.32)');
-        } else {
-            $w->line(
-                'G_0_05',
-                'E_0_05 / 16',
-                Kind::ModulusOfElasticity,
-                '',
-                'in proportion, as EN 338 has the means',
-            );
-            $w->line('I_z', 'h * b^3 / 12', Kind::SecondMoment);
-            $w->line('I_tor', 'h * b^3 / 3 * (1 - 0.63 * b / h)', Kind::SecondMoment);
-            $w->line(
-                'sigma_m_crit',
-                'pi * sqrt(E_0_05 * I_z * G_0_05 * I_tor) / (l_ef * W_y)',
-                Kind::Stress,
-                '6.3.3(2) (6.31)',
-            );
-        }
-        $lambda = $w->line('lambda_rel_m', 'sqrt(f_m_k / sigma_m_crit)', Kind::Number, '6.3.3(2) (6.30)');
-        match (true) {
-            $lambda <= 0.75 => $w->let('k_crit', 1.0, Kind::Number, '6.3.3(4) (6.34)', 'λ_rel,m is not above 0.75'),
-            $lambda <= 1.4 => $w->line('k_crit', '1.56 - 0.75 * lambda_rel_m', Kind::Number, '6.3.3(4) (6.34)'),
-            default => $w->line('k_crit', '1 / lambda_rel_m^2', Kind::Number, '6.3.3(4) (6.34)'),
-        };
-
-        return $w->line('u', 'sigma_m_d / (k_crit * f_m_d)', Kind::Number, '6.3.3(3) (6.33)');
-    }
-
-    private function effective(TimberMake $timber, float $length, int $sign): float
-    {
-        $side = $this->envelopes->beam->member->loadHeight;
-
-        return match (true) {
-            $side === LoadHeight::Centre => $length,
-            $side->sign() === $sign => $length + 2 * $timber->h,
-            default => max($length - 0.5 * $timber->h, 0.5 * $length),
-        };
+        return true;
     }
 
     /**
-     * Lengths between restraints of the edge that moments of a sign compress; beyond the last one a free end counts
-     * with its whole length.
+     * Bending about both axes; each part of (6.11) and (6.12) by itself.
      *
-     * @return list<array{float, float}>
+     * @return list<Weighing>
      */
-    private function lengths(int $sign): array
+    private function both(TimberMake $timber, bool $derive): array
     {
-        $member = $this->envelopes->beam->member;
-        /** @var Restraint $edge */
-        $edge = $sign > 0 ? $member->top : $member->bottom;
-        if ($edge->isContinuous()) {
+        $worst = null;
+        foreach ($this->search->together($timber, 0) as $of) {
+            $w = $this->bothOf($of, $timber, false);
+            $worst = $worst === null || $w->value('u') > $worst[0] ? [$w->value('u'), $of] : $worst;
+        }
+        if ($worst === null) {
             return [];
         }
-        $places = array_unique([0.0, ...$this->envelopes->beam->beam->forks, ...$edge->positions, $member->length]);
-        sort($places);
-        $lengths = [];
-        for ($i = 1, $n = count($places); $i < $n; $i++) {
-            if ($places[$i] - $places[$i - 1] > 1.0) {
-                $lengths[] = [$places[$i - 1], $places[$i]];
-            }
-        }
+        $w = $this->bothOf($worst[1], $timber, $derive);
+        $at = $this->search->governing($worst[1], $timber);
 
-        return $lengths;
+        return [
+            Report::ratio(
+                'bending-both',
+                'Bending about both axes',
+                'EN 1995-1-1, 6.1.6',
+                $w,
+                $at,
+                'Greatest moments about either axis of a combination are put together: on the safe side.',
+            ),
+        ];
     }
 
-    /** @param  array{Extreme, float, LoadDuration}  $of */
-    private function weighing(
-        string $id,
-        string $title,
-        string $clause,
-        string $strength,
-        array $of,
-        TimberMake $timber,
-        Working $w,
-    ): Weighing {
-        $e = $of[0];
-        $beam = $this->envelopes->beam;
-        $sign = $e->value >= 0.0 ? 1 : -1;
-        $u = $w->value('u');
-        $factors = $beam->worst(
-            $e->combination,
-            $timber->weight(),
-            $this->envelopes->moment->effect,
-            $sign,
-            $e->segment,
-            $e->t,
-        );
+    private function bothOf(Together $of, TimberMake $timber, bool $derive): Working
+    {
+        $w = new Working($derive);
+        self::bothStresses($w, $of, $timber);
+        $w->line('u_y', 'sigma_m_y_d / f_m_y_d + k_m * sigma_m_z_d / f_m_z_d', Kind::Number, '6.1.6(1) (6.11)');
+        $w->line('u_z', 'k_m * sigma_m_y_d / f_m_y_d + sigma_m_z_d / f_m_z_d', Kind::Number, '6.1.6(1) (6.12)');
+        $w->line('u', 'max(u_y, u_z)', Kind::Number);
 
-        return new Weighing(
-            $id,
-            $title,
-            "EN 1995-1-1, {$clause}",
-            $u,
-            demand: $w->value('sigma_m_d'),
-            capacity: $w->value($strength),
-            kind: Kind::LowStress,
-            demandSymbol: 'sigma_m_d',
-            capacitySymbol: str_contains($strength, '*') ? '' : $strength,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
-            lines: $w->lines,
-            ranges: [[0.0, $beam->member->length, abs($e->value) / $u, $u]],
-        );
+        return $w;
+    }
+
+    public static function bothStresses(Working $w, Together $of, TimberMake $timber): void
+    {
+        $w->let('M_y_d', $of->My, Kind::Moment);
+        self::stress($w, $timber, $of->group);
+        $w->let('M_z_d', $of->Mz, Kind::Moment);
+        self::stressFlat($w, $timber, $of->group);
+        $w->let('k_m', 0.7, Kind::Number, '6.1.6(2)', 'rectangle');
     }
 }

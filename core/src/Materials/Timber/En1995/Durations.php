@@ -7,74 +7,26 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Loading\LoadDuration;
-use Waage\Materials\Timber\ServiceClass;
+use Waage\Materials\Timber\ByDuration;
+use Waage\Materials\Timber\Durations as DurationsOfCode;
+use Waage\Materials\Timber\TimberMake;
 
-/**
- * EN 1995-1-1, 3.1.3(2): k_mod goes by the shortest action of a combination. So each combination is also weighed
- * without its
- * shorter actions, with the k_mod of what is left.
- */
-final class Durations
+/** EN 1995-1-1, 3.1.3(2): k_mod goes by the shortest action of a combination. */
+final readonly class Durations implements DurationsOfCode
 {
-    /**
-     * @var array<string, list<Combination>> by duration: combinations with nothing shorter, and something that stays
-     *     just so long
-     */
-    public readonly array $combinations;
+    private ByDuration $byDuration;
 
     /** @param  list<Combination>  $strength */
     public function __construct(LoadedBeam $beam, array $strength)
     {
-        $ranks = [];
-        foreach ($beam->cases as $case) {
-            $ranks[$case->case->id] = ($case->case->duration ?? LoadDuration::of($case->case->category))->rank();
-        }
-        $byDuration = $seen = [];
-        foreach ($strength as $c) {
-            $acting = array_filter(
-                $c->variable,
-                fn (float $factor, string $id): bool => $factor > 0.0 && isset($ranks[$id]),
-                ARRAY_FILTER_USE_BOTH,
-            );
-            $levels = array_map(fn (string $id): int => $ranks[$id], array_keys($acting));
-            foreach (array_unique([...$c->permanent > 0.0 ? [0] : [], ...$levels]) as $level) {
-                $left = array_filter($acting, fn (string $id): bool => $ranks[$id] <= $level, ARRAY_FILTER_USE_KEY);
-                $key = json_encode([$level, $c->permanent, $left]);
-                if (! isset($seen[$key])) {
-                    $seen[$key] = true;
-                    $byDuration[LoadDuration::cases()[$level]->value][] =
-                        count($left) === count($acting) ? $c : self::without($c, $left);
-                }
-            }
-        }
-        $this->combinations = $byDuration;
+        $this->byDuration = new ByDuration($beam, $strength);
     }
 
-    /** @param  array<string, float>  $left */
-    private static function without(Combination $c, array $left): Combination
+    public function groups(TimberMake $timber): array
     {
-        return new Combination(
-            $c->id,
-            $c->purpose,
-            $c->clause,
-            $c->permanent,
-            $left,
-            "{$c->text}, without what stays for a shorter time",
-            $c->own,
+        return $this->byDuration->groups(
+            fn (LoadDuration $d): float => $timber->conditions->serviceClass->kMod($d),
+            'Table 3.1',
         );
-    }
-
-    /** @return list<array{LoadDuration, float, non-empty-list<Combination>}> with k_mod */
-    public function groups(ServiceClass $serviceClass): array
-    {
-        $groups = [];
-        foreach (LoadDuration::cases() as $duration) {
-            $of = $this->combinations[$duration->value] ?? [];
-            if ($of !== []) {
-                $groups[] = [$duration, $serviceClass->kMod($duration), $of];
-            }
-        }
-
-        return $groups;
     }
 }

@@ -5,39 +5,55 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
+use Waage\Materials\Timber\Contacts;
+use Waage\Materials\Timber\FindsSize;
+use Waage\Materials\Timber\Lengths;
+use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\UnitSystem;
 
-/** The checks of a rectangular beam of sawn timber after EN 1995-1-1:2004 with A1:2008. */
+/** The checks of a member of timber after EN 1995-1-1:2004+A1+A2, in fire after EN 1995-1-2. */
 final readonly class TimberBeam implements MemberChecks
 {
-    use PlainChecks;
-
-    private Durations $durations;
+    use FindsSize, PlainChecks {
+        FindsSize::settle insteadof PlainChecks;
+    }
 
     private Bending $bending;
 
     private Shear $shear;
 
+    private Axial $axial;
+
     private Bearing $bearing;
 
+    private Notches $notches;
+
     private Deflection $deflection;
+
+    private Vibration $vibration;
+
+    private Fire $fire;
 
     private Unweighed $unweighed;
 
     public function __construct(private MemberEnvelopes $envelopes)
     {
+        $search = new Search($envelopes, new Durations($envelopes->beam, $envelopes->strength));
+        $lengths = new Lengths($envelopes->beam);
         $this->unweighed = new Unweighed('EN 1995-1-1', 'timber');
-        $this->durations = new Durations($envelopes->beam, $envelopes->strength);
-        $this->bending = new Bending($envelopes, $this->durations);
-        $this->shear = new Shear($envelopes, $this->durations);
-        $this->bearing = new Bearing($envelopes->beam, $this->durations);
+        $this->bending = new Bending($search, $lengths);
+        $this->shear = new Shear($search);
+        $this->axial = new Axial($search, $lengths, $this->bending);
+        $this->bearing = new Bearing(new Contacts($search));
+        $this->notches = new Notches($search);
         $this->deflection = new Deflection($envelopes);
+        $this->vibration = new Vibration($envelopes->beam);
+        $this->fire = new Fire($envelopes);
     }
 
     /** What is drawn is without creep. */
@@ -54,21 +70,19 @@ final readonly class TimberBeam implements MemberChecks
 
     public function factors(): array
     {
-        return ['gamma_M' => $this->envelopes->beam->member->basis->parameters['timber']['gammaM']];
+        $timber = TimberMake::from($this->envelopes->beam->member->make);
+
+        return ['gamma_M' => Strength::gammaM($timber)];
     }
 
     public function standard(): string
     {
-        return 'EN 1995-1-1:2004+A1:2008';
+        return 'EN 1995-1-1:2004+A1+A2';
     }
 
     public function weigh(Make $make, bool $derive): array
     {
         $timber = TimberMake::from($make);
-        $rules = RuleSet::of($this->envelopes->beam->member->basis->combinations);
-        if (! $rules->isEn1993()) {
-            return [$this->unweighed->rules()];
-        }
 
         return [
             ...$this->envelopes->strength === []
@@ -76,24 +90,34 @@ final readonly class TimberBeam implements MemberChecks
                 : [
                     ...$this->bending->weigh($timber, $derive),
                     ...$this->shear->weigh($timber, $derive),
+                    ...$this->axial->weigh($timber, $derive),
                     ...$this->bearing->weigh($timber, $derive),
+                    ...$this->notches->weigh($timber, $derive),
+                    ...$this->fire->weigh($timber, $derive),
                 ],
             ...$this->deflection->weigh($timber, $derive),
-            ...$this->unweighed->beyondBending($this->envelopes, $timber->weight()),
+            ...$this->vibration->weigh($timber, $derive),
+            ...$this->unweighed->torsion($this->envelopes),
         ];
     }
 
     public function assumptions(): array
     {
+        $timber = TimberMake::from($this->envelopes->beam->member->make);
+
         return [
-            'Not weighed: vibration by 7.3, pressure of loads on the upper edge, notches, compression at an angle to the grain, fire, connections.',
+            'Not weighed: connections, bearing under point loads without a contact length'.
+                ($timber->asked->floor === null ? ', vibration by 7.3' : '').
+                ($timber->asked->fire === null ? ', fire' : '').'.',
             'k_mod by the shortest action of each combination, which is also weighed without its shorter actions (3.1.3(2)).',
             'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
-            'k_cr = 0.67 in shear (6.1.7(2)).',
-            'Effective length in lateral buckling: the whole length between restraints of the compressed edge, with 2 h more where loads act on that edge (6.3.3(3)).',
+            'Strength in bending has k_h, in shear k_cr; k_sys where loads are shared, not across the grain.',
+            'Lateral buckling: lengths between restraints of the compressed edge, l_ef by Table 6.1 with 2 h more for loads on it (6.3.3(3)).',
+            'Under axial force the member buckles in the plane between supports, sideways between restraints of both edges.',
             'Shear is not reduced near supports (6.1.7(3)).',
-            'Bearing: 30 mm of contact length more where the member goes on (6.1.5(1)).',
+            'Bearing: 30 mm more to either side at most, k_c,90 above 1 where contacts are 2 h apart (6.1.5).',
             'Final deflection by 2.2.3(5): permanent load (1 + k_def) times, variable load with ψ_2 k_def more.',
+            'Deflection of bending only; of shear where the member says so.',
         ];
     }
 }

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber\CsaO86;
+
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Lengths;
+use Waage\Materials\Timber\Product;
+use Waage\Materials\Timber\Report;
+use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\TimberMake;
+use Waage\Materials\Timber\Together;
+use Waage\Units\Kind;
+
+/** CSA O86:19, 6.5.6, 6.5.9 and 6.5.10 (7.5.8, 7.5.11, 7.5.12): axial force, alone and with bending. */
+final readonly class Axial
+{
+    private const SAFE = 'Greatest effects of a combination are put together, wherever each is: on the safe side.';
+
+    /** 6.5.6.2.2 */
+    private const SLENDEREST = 50.0;
+
+    public function __construct(private Search $search, private Lengths $lengths, private Bending $bending)
+    {
+    }
+
+    /** @return list<Weighing> */
+    public function weigh(TimberMake $timber, bool $derive): array
+    {
+        return [
+            ...$this->worst($timber, 1, 'compression', 'Compression and buckling', '6.5.6', $this->compression(...), $derive),
+            ...$this->worst($timber, 1, 'column', 'Bending with compression', '6.5.10', $this->column(...), $derive),
+            ...$this->worst($timber, -1, 'tension', 'Tension', '6.5.9', $this->tension(...), $derive),
+            ...$this->worst($timber, -1, 'bending-tension', 'Bending with tension', '6.5.10', $this->withTension(...), $derive),
+        ];
+    }
+
+    /**
+     * @param  callable(Working, Together, TimberMake): bool  $calculate  false: there is nothing to weigh
+     * @return list<Weighing>
+     */
+    private function worst(TimberMake $timber, int $sign, string $id, string $title, string $clause, callable $calculate, bool $derive): array
+    {
+        $worst = null;
+        foreach ($this->search->together($timber, $sign) as $of) {
+            $w = new Working(false);
+            if ($calculate($w, $of, $timber) && ($worst === null || $w->value('u') > $worst[0])) {
+                $worst = [$w->value('u'), $of];
+            }
+        }
+        if ($worst === null) {
+            return [];
+        }
+        $w = new Working($derive);
+        $calculate($w, $worst[1], $timber);
+        $at = $this->search->governing($worst[1], $timber);
+        $remark = max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true) ? self::SAFE : '';
+
+        return [($sign > 0 ? $this->slender($id, $title, $w, $at) : null) ?? Report::ratio($id, $title, "CSA O86:19, {$clause}", $w, $at, $remark)];
+    }
+
+    private function slender(string $id, string $title, Working $w, Governing $at): ?Weighing
+    {
+        $most = $w->value('max(C_Cx, C_Cy)');
+
+        return $most <= self::SLENDEREST
+            ? null
+            : new Weighing($id, $title, 'CSA O86:19, 6.5.6.2.2', $most / self::SLENDEREST, demand: $most, capacity: self::SLENDEREST, x: $at->x, combination: $at->combination->id, remark: 'The slenderness ratio C_C is above 50, which is not permitted.', lines: $w->lines);
+    }
+
+    private function compression(Working $w, Together $of, TimberMake $timber): bool
+    {
+        $values = new Values($timber);
+        $w->let('P_f', $of->N, Kind::Force, '', 'compression');
+        Bending::sizes($w, $timber);
+        $w->line('A', 'b * d', Kind::Area);
+        $values->strength($w, $of->group, 'F_c', 'f_c', $timber->grade->values->compression, 'c');
+        $values->modulus($w, 'E_05_adj', 'E_05', $timber->grade->values->E05);
+        $w->let('phi_c', 0.8, Kind::Number, '6.5.6.2.3');
+        if ($timber->grade->product === Product::Glulam) {
+            $w->let('L', $this->search->beam()->member->length, Kind::Length);
+            $w->line('Z', 'b * d * L / 10^9', Kind::Number, '7.5.8.4.2', 'volume, m³');
+        }
+        Stability::column($w, $timber, 'x', 'd', ...$this->lengths->inPlane());
+        Stability::column($w, $timber, 'y', 'b', ...$this->lengths->sideways());
+        $w->line('P_r', 'min(P_rx, P_ry)', Kind::Force, '6.5.6.2.3');
+        $w->line('u', 'P_f / P_r', Kind::Number);
+
+        return true;
+    }
+
+    private function column(Working $w, Together $of, TimberMake $timber): bool
+    {
+        if ($of->My <= 0.0 && $of->Mz <= 0.0) {
+            return false;
+        }
+        $this->compression($w, $of, $timber);
+        $w->line('u_P', '(P_f / P_r)^2', Kind::Number, '6.5.10', 'part of compression');
+        $w->line('P_E', 'pi^2 * E_05_adj * b * d^3 / 12 / L_ex^2', Kind::Force, '6.5.10', 'in the plane');
+        $w->let('M_f', $of->My, Kind::Moment);
+        $this->bending->resistance($w, $timber, $of->group, $this->bending->longest($timber), 1);
+        $w->let('M_f_y', $of->Mz, Kind::Moment);
+        $this->bending->flat($w, $timber, $of->group);
+        $hasSideways = $of->Mz > 0.0 && $w->value('L_ey') > 0.0;
+        $hasSideways && $w->line('P_E_y', 'pi^2 * E_05_adj * d * b^3 / 12 / L_ey^2', Kind::Force, '6.5.10', 'sideways');
+        $most = $w->value('P_f') / min($w->value('P_E'), $hasSideways ? $w->value('P_E_y') : INF);
+        if ($most >= 0.999) {
+            $w->line('u', $hasSideways ? '1 + P_f / min(P_E, P_E_y)' : '1 + P_f / P_E', Kind::Number, '6.5.10', 'it buckles');
+
+            return true;
+        }
+        $w->line('u_x', 'M_f / (M_r * (1 - P_f / P_E))', Kind::Number, '6.5.10', 'part of bending in the plane');
+        $hasSideways
+            ? $w->line('u_y', 'M_f_y / (M_r_y * (1 - P_f / P_E_y))', Kind::Number, '6.5.10', 'part of bending sideways')
+            : $w->line('u_y', 'M_f_y / M_r_y', Kind::Number, '6.5.10', 'part of bending sideways');
+        $w->line('u', 'u_P + u_x + u_y', Kind::Number, '6.5.10');
+
+        return true;
+    }
+
+    private function tension(Working $w, Together $of, TimberMake $timber): bool
+    {
+        $values = new Values($timber);
+        $w->let('T_f', $of->N, Kind::Force, '', 'tension');
+        Bending::sizes($w, $timber);
+        $w->line('A_n', 'b * d', Kind::Area, '6.5.9', 'without holes');
+        $values->strength($w, $of->group, 'F_t', 'f_t', $timber->grade->values->tension, 't');
+        $w->let('phi_t', 0.9, Kind::Number, '6.5.9');
+        $w->let('K_Zt', $values->size('t'), Kind::Number, 'Table 6.4.5');
+        $w->line('T_r', 'phi_t * F_t * A_n * K_Zt', Kind::Force, '6.5.9');
+        $w->line('u', 'T_f / T_r', Kind::Number);
+
+        return true;
+    }
+
+    private function withTension(Working $w, Together $of, TimberMake $timber): bool
+    {
+        if ($of->My <= 0.0 && $of->Mz <= 0.0) {
+            return false;
+        }
+        $this->tension($w, $of, $timber);
+        $w->line('u_T', 'u', Kind::Number, '6.5.10', 'part of tension');
+        $w->let('M_f', $of->My, Kind::Moment);
+        $this->bending->resistance($w, $timber, $of->group, $this->bending->longest($timber), 1);
+        $w->let('M_f_y', $of->Mz, Kind::Moment);
+        $this->bending->flat($w, $timber, $of->group);
+        $w->line('u', 'u_T + M_f / M_r + M_f_y / M_r_y', Kind::Number, '6.5.10');
+
+        return true;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber;
+
+use Waage\Checks\Weighing;
+use Waage\Material\Make;
+use Waage\Member\FieldError;
+use Waage\Member\InvalidMember;
+
+/** Finds the sizes that an engineer leaves open: the lightest that holds by the weighings of these checks. */
+trait FindsSize
+{
+    /** @throws InvalidMember where other sizes would attract other forces */
+    public function settle(Make $make): Make
+    {
+        $timber = TimberMake::from($make);
+        if (! $timber->isOpen()) {
+            return $make;
+        }
+        if ($this->envelopes->beam->dependsOnStiffness()) {
+            $which = $timber->open->depth ? 'depth' : 'width';
+            throw new InvalidMember([
+                new FieldError(
+                    "timber.{$which}",
+                    'A size is found where forces do not depend on it. With springs, settlements, shear deformation or temperature type it.',
+                ),
+            ]);
+        }
+        $last = $timber;
+        foreach (Sizes::of($timber) as [$b, $h]) {
+            $last = $timber->withSize($b, $h);
+            if ($this->isFit($last)) {
+                break;
+            }
+        }
+
+        return $last->found();
+    }
+
+    private function isFit(TimberMake $timber): bool
+    {
+        $remarks = $this->envelopes->beam->member->remarks;
+        foreach ($this->weigh($timber, false) as $weighing) {
+            /** @var Weighing $weighing */
+            if (! $weighing->holds() && ! ($remarks[$weighing->id]->leftOut ?? false)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber;
+
+use Waage\Sheets\Block;
+use Waage\Units\Kind;
+use Waage\Units\UnitSystem;
+
+/** The timber of a member, or of all members of its row: pieces, lengths, volume, mass. */
+final class MaterialList
+{
+    private const CUBIC_METRE = 1e9;
+
+    /** A board foot is a square foot an inch thick, mm³. */
+    private const BOARD_FOOT = 304.8 * 304.8 * 25.4;
+
+    /** @return list<array<string, mixed>> blocks of a sheet */
+    public static function blocks(TimberMake $timber, float $length, UnitSystem $units): array
+    {
+        $members = $timber->row->pieces();
+        $pieces = $members * $timber->plies;
+        $volume = $pieces * $timber->ply * $timber->h * $length;
+        $isMetric = $units === UnitSystem::Metric;
+        $says = $members === 1
+            ? []
+            : [Block::text("A row of {$members} members, one every ".Size::of($timber->row->spacing, $units).' over '.
+                $units->format($timber->row->width, Kind::Length).', one at either end.')];
+
+        return [
+            ...$says,
+            Block::table(['Timber', 'Grade', '>Pieces', '>Length', '>Length in all', $isMetric ? '>Volume' : '>Board feet', '>Mass'], [[
+                Size::name($timber->ply, $timber->h, $units).($isMetric ? ' mm' : ' in'),
+                $timber->grade(),
+                (string) $pieces,
+                $units->format($length, Kind::Length),
+                $units->format($pieces * $length, Kind::Length),
+                $isMetric ? number_format($volume / self::CUBIC_METRE, 3).' m³' : number_format($volume / self::BOARD_FOOT, 1),
+                $units->format($volume * $timber->grade->values->density / self::CUBIC_METRE, Kind::Mass),
+            ]]),
+        ];
+    }
+}

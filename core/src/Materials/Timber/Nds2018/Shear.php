@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber\Nds2018;
+
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Notch;
+use Waage\Materials\Timber\Product;
+use Waage\Materials\Timber\Report;
+use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\ShearAway;
+use Waage\Materials\Timber\TimberMake;
+use Waage\Units\Kind;
+
+/** NDS 2018, 3.4: shear, uniform loads within d of supports left out, and at notches with the whole reaction. */
+final readonly class Shear
+{
+    private const INCH = 25.4;
+
+    public function __construct(private Search $search, private Method $method)
+    {
+    }
+
+    /** @return list<Weighing> */
+    public function weigh(TimberMake $timber, bool $derive): array
+    {
+        $away = new ShearAway($this->search);
+        $at = $away->greatest($timber);
+        $sideways = $this->search->envelopes->sideways;
+        $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
+
+        return [
+            ...$at === null ? [] : [$this->at($timber, $at, 'shear', 'Shear', $away->note(), $derive)],
+            ...$across === null ? [] : [$this->at($timber, $across, 'shear-sideways', 'Shear sideways', '', $derive)],
+            ...$this->notches($timber, $derive),
+        ];
+    }
+
+    private function at(TimberMake $timber, Governing $at, string $id, string $title, string $note, bool $derive): Weighing
+    {
+        $values = $timber->grade->values;
+        $w = new Working($derive);
+        $w->let('V', abs($at->value), Kind::Force, '3.4.3.1', $note);
+        Bending::sizes($w, $timber);
+        $w->line('f_v', '3 * V / (2 * b * d)', Kind::Stress, '3.4.2 (3.4-2)');
+        $of = $id === 'shear' ? $values->shear : $values->shearFlat;
+        (new Values($timber, $this->method))->adjusted($w, $at->group, 'F_v_adj', 'F_v', $of, 'v');
+        $u = $w->line('u', 'f_v / F_v_adj', Kind::Number, '3.4.1');
+        $length = $this->search->beam()->member->length;
+
+        return Report::of($id, $title, 'NDS 2018, 3.4', $w, $at, 'f_v', 'F_v_adj', $u > 0.0 && $id === 'shear' ? [[0.0, $length, abs($at->value) / $u, $u]] : []);
+    }
+
+    /** @return list<Weighing> */
+    private function notches(TimberMake $timber, bool $derive): array
+    {
+        $weighings = [];
+        foreach ($timber->details->notches as $notch) {
+            $at = $this->search->reaction($notch->support, $timber);
+            if ($at === null) {
+                continue;
+            }
+            $weighings[] = $this->limit($notch, $timber) ?? $this->notch($notch, $timber, $at, $derive);
+        }
+
+        return $weighings;
+    }
+
+    /** 4.4.3.2 and 5.4.5: how deep a notch may be. */
+    private function limit(Notch $notch, TimberMake $timber): ?Weighing
+    {
+        $isGlulam = $timber->grade->product === Product::Glulam;
+        $most = match (true) {
+            $isGlulam && $notch->isBelow => min($timber->h / 10, 3 * self::INCH),
+            $isGlulam => 0.4 * $timber->h,
+            default => $timber->h / 4,
+        };
+        if ($notch->depth <= $most * (1 + 1e-9)) {
+            return null;
+        }
+        $units = $timber->units();
+        $clause = $isGlulam ? '5.4.5' : '4.4.3.2';
+
+        return new Weighing('notch-'.($notch->support + 1), 'Notch at support '.($notch->support + 1), "NDS 2018, {$clause}", $notch->depth / $most, demand: $notch->depth, capacity: $most, kind: Kind::Size, demandSymbol: 'd_c', remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.', group: 'Notch');
+    }
+
+    private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
+    {
+        $w = new Working($derive);
+        $w->let('V', $at->value, Kind::Force, '3.4.3.2', 'the whole reaction');
+        Bending::sizes($w, $timber);
+        $w->let('d_c', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');
+        $w->line('d_n', 'd - d_c', Kind::Size);
+        (new Values($timber, $this->method))->adjusted($w, $at->group, 'F_v_adj', 'F_v', $timber->grade->values->shear, 'v');
+        if ($notch->isBelow) {
+            $w->line('V_r', '2 / 3 * F_v_adj * b * d_n * (d_n / d)^2', Kind::Force, '3.4.3.2(a) (3.4-3)');
+        } else {
+            $w->let('e', $notch->x, Kind::Size, '3.4.3.2(e)', 'beyond the edge of the support');
+            $notch->x <= $timber->h - $notch->depth
+                ? $w->line('V_r', '2 / 3 * F_v_adj * b * (d - (d - d_n) / d_n * e)', Kind::Force, '3.4.3.2(e) (3.4-5)')
+                : $w->line('V_r', '2 / 3 * F_v_adj * b * d_n', Kind::Force, '3.4.3.2(e)', 'e is longer than d_n');
+        }
+        $w->line('u', 'V / V_r', Kind::Number, '3.4.1');
+        $number = $notch->support + 1;
+
+        return Report::of("notch-{$number}", "Notch at support {$number}", 'NDS 2018, 3.4.3.2', $w, $at, 'V', 'V_r', kind: Kind::Force, group: 'Notch');
+    }
+}

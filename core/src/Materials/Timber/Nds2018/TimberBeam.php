@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber\Nds2018;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+use Waage\Material\Unweighed;
+use Waage\Materials\Timber\Contacts;
+use Waage\Materials\Timber\FindsSize;
+use Waage\Materials\Timber\Lengths;
+use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\TimberMake;
+use Waage\Units\UnitSystem;
+
+/** The checks of a member of timber after the NDS 2018, by allowable stresses or by load and resistance factors. */
+final readonly class TimberBeam implements MemberChecks
+{
+    use FindsSize, PlainChecks {
+        FindsSize::settle insteadof PlainChecks;
+    }
+
+    private Method $method;
+
+    private Bending $bending;
+
+    private Shear $shear;
+
+    private Axial $axial;
+
+    private Bearing $bearing;
+
+    private Deflection $deflection;
+
+    private Unweighed $unweighed;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->method = Method::of($envelopes->beam->member->basis);
+        $search = new Search($envelopes, new Durations($envelopes->beam, $envelopes->strength, $this->method));
+        $lengths = new Lengths($envelopes->beam);
+        $this->unweighed = new Unweighed('NDS 2018', 'timber');
+        $this->bending = new Bending($search, $lengths, $this->method);
+        $this->shear = new Shear($search, $this->method);
+        $this->axial = new Axial($search, $lengths, $this->bending, $this->method);
+        // C_D is not for bearing across the grain; λ is.
+        $this->bearing = new Bearing(new Contacts($search, $this->method === Method::Lrfd), $this->method);
+        $this->deflection = new Deflection($envelopes, $this->method);
+    }
+
+    public function standard(): string
+    {
+        return "NDS 2018, {$this->method->value}";
+    }
+
+    /** Stresses are printed in the units of the job: no formula depends on them but those whose note says so. */
+    public function printedIn(UnitSystem $ofJob): UnitSystem
+    {
+        return $ofJob;
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $timber = TimberMake::from($make);
+
+        return [
+            ...$this->envelopes->strength === []
+                ? []
+                : [
+                    ...$this->bending->weigh($timber, $derive),
+                    ...$this->shear->weigh($timber, $derive),
+                    ...$this->axial->weigh($timber, $derive),
+                    ...$this->bearing->weigh($timber, $derive),
+                ],
+            ...$this->deflection->weigh($timber, $derive),
+            ...$this->unweighed->torsion($this->envelopes),
+        ];
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: connections, fire (chapter 16), bearing under point loads without a contact length, vibration.',
+            $this->method === Method::Asd
+                ? 'C_D by the shortest load of each combination, which is also weighed without its shorter loads (2.3.2).'
+                : 'λ by the combination (Table N3); wind counts where it leads.',
+            'C_t = 1: ordinary temperature. C_F, C_M, C_i, C_fu and C_r by the tables of the Supplement.',
+            'Shear: uniform loads within d of supports left out where no point load acts there; at a notch the whole reaction (3.4.3).',
+            'Compression across the grain without C_D; C_b below 6 in. and at least 3 in. from the end (3.10.4).',
+            'Columns: buckling in the plane between supports, sideways between restraints of both edges; l_e/d up to 50.',
+            'Deflection with the tabulated E, without more for shear; permanent part times K_cr = 1.5, or 2.0 where wet (3.5.2).',
+        ];
+    }
+}

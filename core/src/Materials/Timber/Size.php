@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\Timber;
+
+use Waage\Material\Rectangle;
+use Waage\Units\UnitSystem;
+
+/** Widths and depths of timber in words: millimetres, or inches with the fractions of lumber. */
+final class Size
+{
+    private const INCH = 25.4;
+
+    /** "63 mm", "1.5 in" */
+    public static function of(float $mm, UnitSystem $units): string
+    {
+        return self::written($mm, $units);
+    }
+
+    /** "63×225" or "1.5×9.25" */
+    public static function name(float $b, float $h, UnitSystem $units): string
+    {
+        return self::number($b, $units).'×'.self::number($h, $units);
+    }
+
+    /** As a document has it. */
+    public static function written(float $mm, UnitSystem $units): string
+    {
+        return self::number($mm, $units).($units === UnitSystem::Metric ? ' mm' : ' in');
+    }
+
+    private static function number(float $mm, UnitSystem $units): string
+    {
+        return $units === UnitSystem::Metric
+            ? Rectangle::size($mm)
+            : rtrim(rtrim(number_format($mm / self::INCH, 3, '.', ''), '0'), '.');
+    }
+}
