@@ -125,14 +125,15 @@ final readonly class Grade
         if ($row === null) {
             return null;
         }
-        [$Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em, $G] = $row;
-        $psi = self::PSI;
+        $G = $row[7];
+        $inMpa = fn (float $psi): float => $psi * self::PSI;
+        [$Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em] = array_map($inMpa, array_slice($row, 0, 7));
+        // Only glulam has values of its own upside down and about the minor axis.
+        $other = array_map($inMpa, array_slice($row, 8)) + [$Fb, $Fb, $Fv, $E, $Em];
         $density = self::density($G);
 
         return new self(Suite::Nds2018, $name, $product, new Properties(
-            $Fb * $psi, $Ft * $psi, $Fc * $psi, $Fcp * $psi, $Fv * $psi, $E * $psi, $Em * $psi, $E * $psi / 16,
-            $density, $density, ($row[8] ?? $Fb) * $psi, ($row[9] ?? $Fb) * $psi, ($row[10] ?? $Fv) * $psi,
-            ($row[11] ?? $E) * $psi, ($row[12] ?? $Em) * $psi, $G,
+            $Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em, $E / 16, $density, $density, ...[...$other, $G],
         ));
     }
 

@@ -51,7 +51,7 @@ final class ShearAway
             return 0.0;
         }
         $i = (int) array_key_first($supports);
-        $reach = $member->supports[$i]->bearing + $timber->h;
+        $reach = 0.5 * $member->supports[$i]->bearing + $timber->h;
         foreach ($member->loads as $load) {
             $ahead = $side * ($load->from - $x);
             $isConcentrated = $load->kind->isAtOnePlace() || $load->kind->isMoving() || $load->to - $load->from < $timber->h;

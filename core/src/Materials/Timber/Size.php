@@ -15,7 +15,7 @@ final class Size
     /** "63 mm", "1.5 in" */
     public static function of(float $mm, UnitSystem $units): string
     {
-        return self::written($mm, $units);
+        return self::number($mm, $units).($units === UnitSystem::Metric ? ' mm' : ' in');
     }
 
     /** "63×225" or "1.5×9.25" */
@@ -24,16 +24,19 @@ final class Size
         return self::number($b, $units).'×'.self::number($h, $units);
     }
 
-    /** As a document has it. */
+    /** As a document has it: so exact that it is the same size. */
     public static function written(float $mm, UnitSystem $units): string
     {
-        return self::number($mm, $units).($units === UnitSystem::Metric ? ' mm' : ' in');
+        return $units === UnitSystem::Metric ? self::trimmed($mm, 3).' mm' : self::number($mm, $units).' in';
     }
 
     private static function number(float $mm, UnitSystem $units): string
     {
-        return $units === UnitSystem::Metric
-            ? Rectangle::size($mm)
-            : rtrim(rtrim(number_format($mm / self::INCH, 3, '.', ''), '0'), '.');
+        return $units === UnitSystem::Metric ? Rectangle::size($mm) : self::trimmed($mm / self::INCH, 3);
+    }
+
+    private static function trimmed(float $number, int $decimals): string
+    {
+        return rtrim(rtrim(number_format($number, $decimals, '.', ''), '0'), '.');
     }
 }

@@ -19,7 +19,7 @@ use Waage\Units\Kind;
 /** EN 1995-1-1, 6.1.6 and 6.3.3: bending, and lateral buckling between restraints of the compressed edge. */
 final readonly class Bending
 {
-    public function __construct(private Search $search, private Lengths $lengths)
+    public function __construct(private Search $search, private Lengths $lengths, private bool $isFire = false)
     {
     }
 
@@ -57,7 +57,15 @@ final readonly class Bending
         if ($buckles === null) {
             $remark = 'The compressed edge is restrained all along, or nothing bends the member.';
 
-            return [new Weighing('buckling', 'Lateral buckling', 'EN 1995-1-1, 6.3.3', null, remark: $remark)];
+            return [
+                new Weighing(
+                    $this->isFire ? 'fire-buckling' : 'buckling',
+                    $this->isFire ? 'Lateral buckling in fire' : 'Lateral buckling',
+                    'EN 1995-1-1, 6.3.3',
+                    null,
+                    remark: $remark,
+                ),
+            ];
         }
         $w = new Working($derive);
         $this->buckling($timber, $buckles[1], $buckles[2], $buckles[3], $w);

@@ -49,7 +49,7 @@ final readonly class Fire
         }
         $charred = $timber->charred(...$left);
         $lengths = new Lengths($this->envelopes->beam, $fire->losesRestraint);
-        $bending = new Bending($this->search, $lengths);
+        $bending = new Bending($this->search, $lengths, true);
         $section = new Weighing(
             'fire-section',
             'Charred section',
