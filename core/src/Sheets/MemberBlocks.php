@@ -111,7 +111,10 @@ final readonly class MemberBlocks
     private function blocksOfMake(): array
     {
         $make = $this->design->make;
-        $blocks = $make->blocks($this->design->member->basis->units);
+        $blocks = [
+            ...$make->blocks($this->design->member->basis->units),
+            ...array_map(Block::text(...), $this->full ? $this->design->checks->notes() : []),
+        ];
 
         return $this->full || ! $make instanceof Reinforced ? $blocks : [Block::text($make->barsInWords())];
     }

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import Tex from '@/components/Tex.vue'
 import type { SectionResult } from '@/contract/result'
 import { format, type Kind, type UnitSystem } from '@/lib/units'
-import { outlineOf, propertiesOf } from '@/sheet/sections'
+import { charredOf, jointsOf, outlineOf, propertiesOf } from '@/sheet/sections'
 
 /** The section to scale with its dimensions, and its properties beside it unless it is bare. */
 const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean; cut?: number }>()
@@ -20,6 +20,8 @@ const box = computed(() => {
     return { x0: CENTRE - B / 2, y0: 95 - H / 2, B, H }
 })
 const path = computed(() => outlineOf(drawn.value, scale.value, box.value.x0, box.value.y0, props.cut))
+const joints = computed(() => jointsOf(drawn.value, scale.value, box.value.x0, box.value.y0))
+const charred = computed(() => charredOf(drawn.value, scale.value, box.value.x0, box.value.y0))
 /** Of a section built of strips: centroid, shear centre, and the ends of a line along the strong principal axis. */
 const marks = computed(() => {
     const { shape, h, ys = 0, zs = 0, ym = 0, zm = 0, lean = 0 } = props.section
@@ -52,6 +54,16 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
                 :fill-rule="section.shape === 'strips' ? 'nonzero' : 'evenodd'"
                 stroke="var(--color-ink)"
                 stroke-width="1.2"
+            />
+            <path v-if="joints" :d="joints" fill="none" stroke="var(--color-faint)" stroke-width="0.5" />
+            <path
+                v-if="charred"
+                :d="charred"
+                fill="var(--color-sheet)"
+                fill-opacity="0.75"
+                stroke="var(--color-accent)"
+                stroke-width="1.1"
+                stroke-dasharray="4 2"
             />
             <path v-if="torn" :d="torn" fill="none" stroke="var(--color-ink)" stroke-width="0.9" />
             <g v-if="marks" font-size="10" fill="none" stroke="var(--color-accent)" stroke-width="0.9">

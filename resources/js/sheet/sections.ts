@@ -197,6 +197,25 @@ function flanged(section: SectionResult, cut: number, k: number, x0: number, y0:
     return `M${outline}Z${reinforcement({ ...section, b: tw }, cut, k, x0 + left * k, y0)}`
 }
 
+/** Joints between plies and between laminations of a section of timber. */
+export function jointsOf(section: SectionResult, k: number, x0: number, y0: number): string {
+    const { b, h, timber } = section
+    if (!timber) return ''
+    const between = (count: number): number[] => Array.from({ length: Math.max(0, count - 1) }, (_, i) => i + 1)
+    const plies = between(timber.plies).map((i) => `M${x0 + (i * b * k) / timber.plies} ${y0}v${h * k}`)
+    const laminations = timber.lamination ? between(Math.round(h / timber.lamination)) : []
+    return [...plies, ...laminations.map((i) => `M${x0} ${y0 + (h - i * timber.lamination) * k}h${b * k}`)].join('')
+}
+
+/** What is left of a section of timber after a fire: burnt from below, from the sides, or from all of them. */
+export function charredOf(section: SectionResult, k: number, x0: number, y0: number): string {
+    const { b, h, timber } = section
+    const left = timber?.charred
+    if (!left) return ''
+    const top = left.ofDepth === 2 ? (h - left.h) / 2 : 0
+    return `M${x0 + ((b - left.b) / 2) * k} ${y0 + top * k}h${left.b * k}v${left.h * k}h${-left.b * k}Z`
+}
+
 /** The bars of a concrete section as holes, and its link as a ring. */
 function reinforcement({ cuts, link, b, h }: SectionResult, cut: number, k: number, x0: number, y0: number): string {
     const [cover = 0, diameter = 0] = link ?? []

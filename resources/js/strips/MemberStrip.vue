@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MemberResult } from '@/contract/result'
+import type { MemberResult, NotchResult } from '@/contract/result'
 import { isDisplacement } from '@/lib/member'
 import SupportMark from '@/strips/SupportMark.vue'
 import { hasLabels, loadMarks } from '@/strips/loadMarks'
@@ -16,6 +16,7 @@ const props = defineProps<{
     units: UnitSystem
     selected?: string
     interactive?: boolean
+    notches?: NotchResult[] | undefined
 }>()
 const emit = defineEmits<{
     select: [id: string]
@@ -52,6 +53,20 @@ const stretches = computed(() => {
 })
 
 const deepAt = (x: number): number => stretches.value.find((s) => x <= s.to + 1e-6)?.deep ?? 8
+
+/** Notches at the ends, as long as they are but so that they can be seen. */
+const cuts = computed(() =>
+    (props.notches ?? []).flatMap((n) => {
+        const support = props.member.supports[n.support]
+        if (!support) return []
+        const isLeft = support.x < props.member.length / 2
+        const end = props.sx(isLeft ? 0 : props.member.length)
+        const corner = props.sx(support.x + (isLeft ? n.x : -n.x))
+        const width = Math.max(6, Math.abs(corner - end))
+        const x = isLeft ? end - 1 : end + 1 - width
+        return [{ x, width, y: n.below ? beamY.value + 1 : beamY.value - 5, corner: isLeft ? x + width : x }]
+    }),
+)
 
 /** A support that holds plumb or level is turned as the member is; a pinned one at an end stands plumb. */
 function turnOf(s: MemberResult['supports'][number]): number {
@@ -130,6 +145,11 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 fill="var(--color-sheet)"
                 stroke-width="1.4"
             />
+            <g v-for="(cut, i) in cuts" :key="`cut${i}`">
+                <rect :x="cut.x" :y="cut.y" :width="cut.width" height="4" fill="var(--color-paper)" stroke="none" />
+                <path :d="`M${cut.corner} ${cut.y}v4`" stroke-width="1.4" />
+                <path :d="`M${cut.x} ${cut.y < beamY - 4 ? cut.y + 4 : cut.y}h${cut.width}`" stroke-width="1.4" />
+            </g>
             <template
                 v-for="[restraint, flange] in [
                     [member.top, 'top'],

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Analysis\Camber;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\Combination;
 use Waage\Material\Situation;
+use Waage\Member\Member;
 use Waage\Units\Kind;
 
 /** The greatest deflection of spans and overhangs under some combinations, against limits by the span or in mm. */
@@ -22,109 +23,86 @@ final readonly class Deflections
     {
     }
 
-    /**
-     * @param  list<Combination>  $combinations
-     * @param  float  $n  of the limit: length over n, twice the length of an overhang
-     * @param  float  $stiffness  factor on the modulus of elasticity
-     */
-    public function weigh(
-        string $id,
-        string $title,
-        string $clause,
-        array $combinations,
-        float $n,
-        TimberMake $timber,
-        bool $derive,
-        float $stiffness = 1.0,
-        string $note = '',
-        float $camber = 0.0,
-    ): ?Weighing {
-        if ($combinations === []) {
-            return null;
-        }
-        [$e, $L, $limit, $rule, $ranges] = $this->worst($combinations, $n, $timber, $stiffness, $camber);
-        $w = new Working($derive);
-        $this->modulus($w, $timber, $stiffness);
-        $this->deflection($w, $timber, $e, $stiffness, $note, $camber);
-        $w->let('L', $L, Kind::Length);
-        $w->let('n', $limit, Kind::Number, '', 'basis of the job, or of this member');
-        $w->line('w_lim', $rule, Kind::Deflection, $clause);
-        $w->line('u', 'w / w_lim', Kind::Number, $clause);
-
-        return $this->report($id, $title, $clause, $w, $e, $timber, $ranges);
+    /** The camber that a member is made with, where it has one. */
+    public static function camber(Member $member): ?Camber
+    {
+        return $member->camber > 0.0 ? new Camber($member->camber, $member->length) : null;
     }
 
     /**
-     * The same against a limit in mm.
-     *
-     * @param  list<Combination>  $combinations
+     * @param  float  $n  of the limit: length over n, twice the length of an overhang
+     * @param  float  $stiffness  factor on the modulus of elasticity
      */
-    public function absolute(
-        string $id,
-        string $title,
-        string $clause,
-        array $combinations,
-        float $limit,
-        TimberMake $timber,
-        bool $derive,
-        float $stiffness = 1.0,
-        string $note = '',
-        float $camber = 0.0,
-    ): ?Weighing {
+    public function bySpan(DeflectionCase $case, float $n, TimberMake $timber, bool $derive, float $stiffness = 1.0): ?Weighing
+    {
+        if ($case->combinations === []) {
+            return null;
+        }
+        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
+        [$e, $L, $limit, $rule, $ranges] = $this->worst($case, $n, $timber, $EI);
+        $w = new Working($derive);
+        $this->deflection($w, $timber, $case, $e, $stiffness);
+        $w->let('L', $L, Kind::Length);
+        $w->let('n', $limit, Kind::Number, '', 'basis of the job, or of this member');
+        $w->line('w_lim', $rule, Kind::Deflection, $case->clause);
+        $w->line('u', 'w / w_lim', Kind::Number, $case->clause);
+
+        return $this->report($case, $w, $e, $timber, $ranges);
+    }
+
+    /** The same against a limit in mm. */
+    public function absolute(DeflectionCase $case, float $limit, TimberMake $timber, bool $derive, float $stiffness = 1.0): ?Weighing
+    {
+        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
         $most = null;
-        foreach ($combinations === [] ? [] : [1, -1] as $sign) {
-            $e = $this->envelopes->sag->extreme($combinations, $sign, $timber->weight());
+        foreach ([1, -1] as $sign) {
+            $e = $this->extreme($case, $sign, $timber, $EI);
             $most = $e !== null && ($most === null || abs($e->value) > abs($most->value)) ? $e : $most;
         }
         if ($most === null) {
             return null;
         }
         $w = new Working($derive);
-        $this->modulus($w, $timber, $stiffness);
-        $this->deflection($w, $timber, $most, $stiffness, $note, $camber);
+        $this->deflection($w, $timber, $case, $most, $stiffness);
         $w->let('w_lim', $limit, Kind::Deflection, '', 'asked for');
         $w->line('u', 'w / w_lim', Kind::Number);
 
-        return $this->report($id, $title, $clause, $w, $most, $timber, []);
+        return $this->report($case, $w, $most, $timber, []);
     }
 
-    private function modulus(Working $w, TimberMake $timber, float $stiffness): void
+    private function extreme(DeflectionCase $case, int $sign, TimberMake $timber, float $EI, float $from = 0.0, float $to = INF): ?Extreme
+    {
+        return match (true) {
+            $case->combinations === [] => null,
+            $case->camber !== null => $case->camber->remaining($this->envelopes->sag, $case->combinations, $sign, $timber->weight(), $EI),
+            default => $this->envelopes->sag->extreme($case->combinations, $sign, $timber->weight(), $from, $to),
+        };
+    }
+
+    private function deflection(Working $w, TimberMake $timber, DeflectionCase $case, Extreme $e, float $stiffness): void
     {
         $w->let('E', $timber->grade->values->E, Kind::ModulusOfElasticity, $timber->grade->suite->tables(), 'mean');
         if ($stiffness !== 1.0) {
             $w->let('k_E', $stiffness, Kind::Number, '', 'moisture and treatment');
             $w->line('E_adj', 'k_E * E', Kind::ModulusOfElasticity);
         }
-    }
-
-    private function deflection(
-        Working $w,
-        TimberMake $timber,
-        Extreme $e,
-        float $stiffness,
-        string $note,
-        float $camber,
-    ): void {
         $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
-        $direction = $e->value >= 0.0 ? 'downward' : 'upward';
-        $symbol = $camber > 0.0 ? 'w_0' : 'w';
-        $w->let($symbol, abs($e->value) / $EI, Kind::Deflection, '', trim("{$direction}, exact, {$note}", ', '));
-        if ($camber > 0.0) {
-            $w->let('w_c', $camber, Kind::Deflection, '', 'camber');
-            $w->line('w', 'abs(w_0 - w_c)', Kind::Deflection, '', 'net of camber');
+        $rise = $case->camber?->at($e->x) ?? 0.0;
+        $direction = $e->value / $EI + $rise >= 0.0 ? 'downward' : 'upward';
+        $note = trim("{$direction}, exact, {$case->note}", ', ');
+        if ($case->camber === null) {
+            $w->let('w', abs($e->value) / $EI, Kind::Deflection, '', $note);
+
+            return;
         }
+        $w->let('w_0', $e->value / $EI + $rise, Kind::Deflection, '', $note);
+        $w->let('w_c', $rise, Kind::Deflection, '', 'camber there');
+        $w->line('w', 'abs(w_0 - w_c)', Kind::Deflection, '', 'net of camber');
     }
 
     /** @param  list<list<float>>  $ranges */
-    private function report(
-        string $id,
-        string $title,
-        string $clause,
-        Working $w,
-        Extreme $e,
-        TimberMake $timber,
-        array $ranges,
-    ): Weighing {
+    private function report(DeflectionCase $case, Working $w, Extreme $e, TimberMake $timber, array $ranges): Weighing
+    {
         $beam = $this->envelopes->beam;
         $factors = $beam->worst(
             $e->combination,
@@ -136,9 +114,9 @@ final readonly class Deflections
         );
 
         return new Weighing(
-            $id,
-            $title,
-            $clause,
+            $case->id,
+            $case->title,
+            $case->clause,
             $w->value('u'),
             demand: $w->value('w'),
             capacity: $w->value('w_lim'),
@@ -155,15 +133,13 @@ final readonly class Deflections
     }
 
     /**
-     * @param  non-empty-list<Combination>  $combinations
      * @return array{Extreme, float, float, string, list<list<float>>} extreme, length (mm), n of its limit, the limit
      *     as a formula, and how far each length is used
      */
-    private function worst(array $combinations, float $n, TimberMake $timber, float $stiffness, float $camber): array
+    private function worst(DeflectionCase $case, float $n, TimberMake $timber, float $EI): array
     {
         $beam = $this->envelopes->beam;
         $isPost = abs($beam->member->angle) > self::STANDS;
-        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
         $worst = null;
         $ranges = [];
         foreach ($beam->beam->fields() as [$from, $to]) {
@@ -172,9 +148,8 @@ final readonly class Deflections
             $times = $overhangs && ! $isPost ? 2 : 1;
             $most = 0.0;
             foreach ([1, -1] as $sign) {
-                $e = $this->envelopes->sag->extreme($combinations, $sign, $timber->weight(), $from, $to);
-                $w = $e === null ? -1.0 : abs($e->value / $EI - $camber) * ($sign * $e->value >= 0.0 ? 1 : -1);
-                $u = ($w * $limit) / ($times * ($to - $from));
+                $e = $this->extreme($case, $sign, $timber, $EI, $from, $to);
+                $u = $e === null ? -1.0 : ($sign * $e->value / $EI * $limit) / ($times * ($to - $from));
                 $most = max($most, $u);
                 if ($e !== null && ($worst === null || $u > $worst[4])) {
                     $worst = [$e, $to - $from, $limit, $times === 2 ? '2 * L / n' : 'L / n', $u];
@@ -184,6 +159,6 @@ final readonly class Deflections
         }
         $worst ?? throw new \LogicException('A beam has at least one span or overhang.');
 
-        return [$worst[0], $worst[1], $worst[2], $worst[3], $camber > 0.0 ? [] : $ranges];
+        return [$worst[0], $worst[1], $worst[2], $worst[3], $case->camber === null ? $ranges : []];
     }
 }

@@ -39,6 +39,33 @@ trait FindsSize
         return $last->found();
     }
 
+    /** @return list<string> */
+    public function notes(): array
+    {
+        $timber = TimberMake::from($this->envelopes->beam->member->make);
+        $span = LongestSpan::text($this->envelopes->beam, $timber, $this->weigh($timber, false));
+
+        return [...$timber->open->any() ? [$this->found($timber)] : [], ...$span === '' ? [] : [$span]];
+    }
+
+    /** The lightest size that holds is taken; the shallowest one may be another. */
+    private function found(TimberMake $timber): string
+    {
+        if (! $this->isFit($timber)) {
+            return "No size of {$timber->grade()} holds; the largest is shown.";
+        }
+        $sizes = Sizes::of($timber);
+        usort($sizes, fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
+        foreach ($sizes as [$b, $h]) {
+            $other = $timber->withSize($b, $h);
+            if ($this->isFit($other)) {
+                return "Lightest size that holds: {$timber->name()}; shallowest: {$other->name()}.";
+            }
+        }
+
+        return '';
+    }
+
     private function isFit(TimberMake $timber): bool
     {
         $remarks = $this->envelopes->beam->member->remarks;

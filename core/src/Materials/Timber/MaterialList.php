@@ -13,6 +13,9 @@ final class MaterialList
 {
     private const CUBIC_METRE = 1e9;
 
+    /** kg */
+    private const POUND = 0.45359237;
+
     /** A board foot is a square foot an inch thick, mm³. */
     private const BOARD_FOOT = 304.8 * 304.8 * 25.4;
 
@@ -37,8 +40,13 @@ final class MaterialList
                 $units->format($length, Kind::Length),
                 $units->format($pieces * $length, Kind::Length),
                 $isMetric ? number_format($volume / self::CUBIC_METRE, 3).' m³' : number_format($volume / self::BOARD_FOOT, 1),
-                $units->format($volume * $timber->grade->values->density / self::CUBIC_METRE, Kind::Mass),
+                self::mass($volume * $timber->grade->values->density / self::CUBIC_METRE, $isMetric),
             ]]),
         ];
+    }
+
+    private static function mass(float $kg, bool $isMetric): string
+    {
+        return $isMetric ? number_format($kg, $kg < 100.0 ? 1 : 0).' kg' : number_format($kg / self::POUND).' lb';
     }
 }

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\CsaO86;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Materials\Timber\DeflectionCase;
 use Waage\Materials\Timber\Deflections;
 use Waage\Materials\Timber\TimberMake;
 
@@ -30,15 +31,19 @@ final readonly class Deflection
         $stiffness = (new Values($timber))->stiffness();
         $all = $this->envelopes->characteristic;
         $permanent = array_values(array_filter($all, fn (Combination $c): bool => $c->permanent > 0.0 && $c->variable === []));
+        $camber = Deflections::camber($member);
+        /** @param  list<Combination>  $combinations */
+        $of = fn (string $id, string $title, array $combinations, string $clause = '5.4.2'): DeflectionCase => new DeflectionCase($id, $title, "CSA O86:19, {$clause}", $combinations, '', $camber);
+        $variable = new DeflectionCase('deflection-variable', 'Deflection of variable load', 'CSA O86:19, 5.4.2', $this->envelopes->variablePart);
+        $ofAll = $of('deflection-total', 'Deflection of all loads', $all);
+        $ofPermanent = $of('deflection-permanent', 'Deflection of permanent load', $permanent, '5.4.3');
         $most = $timber->asked->mostDeflection;
 
-        return array_values(
-            array_filter([
-                $this->deflections->weigh('deflection-variable', 'Deflection of variable load', 'CSA O86:19, 5.4.2', $this->envelopes->variablePart, $member->basis->limitVariable, $timber, $derive, $stiffness),
-                $this->deflections->weigh('deflection-total', 'Deflection of all loads', 'CSA O86:19, 5.4.2', $all, $member->basis->limitTotal, $timber, $derive, $stiffness, camber: $member->camber),
-                $this->deflections->weigh('deflection-permanent', 'Deflection of permanent load', 'CSA O86:19, 5.4.3', $permanent, self::PERMANENT, $timber, $derive, $stiffness, camber: $member->camber),
-                $most === 0.0 ? null : $this->deflections->absolute('deflection-absolute', 'Deflection of all loads, as a length', 'CSA O86:19, 5.4.2', $all, $most, $timber, $derive, $stiffness, camber: $member->camber),
-            ]),
-        );
+        return array_values(array_filter([
+            $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
+            $this->deflections->bySpan($ofAll, $member->basis->limitTotal, $timber, $derive, $stiffness),
+            $this->deflections->bySpan($ofPermanent, self::PERMANENT, $timber, $derive, $stiffness),
+            $most === 0.0 ? null : $this->deflections->absolute($of('deflection-absolute', 'Deflection of all loads, as a length', $all), $most, $timber, $derive, $stiffness),
+        ]));
     }
 }

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Materials\Timber\DeflectionCase;
 use Waage\Materials\Timber\Deflections;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Member\LoadCase;
@@ -30,45 +31,19 @@ final class Deflection
         $member = $this->envelopes->beam->member;
         $k = $timber->conditions->kDef();
         $final = $this->final["k{$k}"] ??= $this->withCreep($k);
-        $at = 'EN 1995-1-1, 2.2.3(5), 7.2';
+        $clause = 'EN 1995-1-1, 2.2.3(5), 7.2';
         $creep = "with k_def = {$k}";
+        $camber = Deflections::camber($member);
+        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase($id, $title, $clause, $final, $creep, $camber);
+        $atOnce = new DeflectionCase('deflection-variable', 'Deflection at once', 'EN 1995-1-1, 2.2.3(2), 7.2', $this->envelopes->characteristic);
+        $inMm = $of('deflection-absolute', 'Deflection in the end, in mm');
         $most = $timber->asked->mostDeflection;
 
-        return array_values(
-            array_filter([
-                $this->deflections->weigh(
-                    'deflection-variable',
-                    'Deflection at once',
-                    'EN 1995-1-1, 2.2.3(2), 7.2',
-                    $this->envelopes->characteristic,
-                    $member->basis->limitVariable,
-                    $timber,
-                    $derive,
-                ),
-                $this->deflections->weigh(
-                    'deflection-total',
-                    'Deflection in the end',
-                    $at,
-                    $final,
-                    $member->basis->limitTotal,
-                    $timber,
-                    $derive,
-                    note: $creep,
-                    camber: $member->camber,
-                ),
-                $most === 0.0 ? null : $this->deflections->absolute(
-                    'deflection-absolute',
-                    'Deflection in the end, in mm',
-                    $at,
-                    $final,
-                    $most,
-                    $timber,
-                    $derive,
-                    note: $creep,
-                    camber: $member->camber,
-                ),
-            ]),
-        );
+        return array_values(array_filter([
+            $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $derive),
+            $this->deflections->bySpan($of('deflection-total', 'Deflection in the end'), $member->basis->limitTotal, $timber, $derive),
+            $most === 0.0 ? null : $this->deflections->absolute($inMm, $most, $timber, $derive),
+        ]));
     }
 
     /** @return list<Combination> permanent load (1 + k_def) times, each variable one with ψ_2 k_def more (2.3) to (2.5) */

@@ -21,6 +21,7 @@ final readonly class TimberBeam implements MemberChecks
 {
     use FindsSize, PlainChecks {
         FindsSize::settle insteadof PlainChecks;
+        FindsSize::notes insteadof PlainChecks;
     }
 
     private Bending $bending;

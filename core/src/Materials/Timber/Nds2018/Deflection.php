@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\Nds2018;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
+use Waage\Materials\Timber\DeflectionCase;
 use Waage\Materials\Timber\Deflections;
 use Waage\Materials\Timber\TimberMake;
 
@@ -30,15 +31,16 @@ final readonly class Deflection
             fn (Combination $c): Combination => new Combination($c->id, $c->purpose, 'NDS 2018, 3.5.2', $c->permanent * $K, $c->variable, "{$c->text}, with creep"),
             $this->envelopes->characteristic,
         );
-        $creep = "permanent part times K_cr = {$K}";
+        $camber = Deflections::camber($member);
+        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase($id, $title, 'NDS 2018, 3.5.2', $final, "permanent part times K_cr = {$K}", $camber);
+        $variable = new DeflectionCase('deflection-variable', 'Deflection of variable load', 'NDS 2018, 3.5.1', $this->envelopes->variablePart);
+        $asLength = $of('deflection-absolute', 'Deflection in the end, as a length');
         $most = $timber->asked->mostDeflection;
 
-        return array_values(
-            array_filter([
-                $this->deflections->weigh('deflection-variable', 'Deflection of variable load', 'NDS 2018, 3.5.1', $this->envelopes->variablePart, $member->basis->limitVariable, $timber, $derive, $stiffness),
-                $this->deflections->weigh('deflection-total', 'Deflection in the end', 'NDS 2018, 3.5.2', $final, $member->basis->limitTotal, $timber, $derive, $stiffness, $creep, $member->camber),
-                $most === 0.0 ? null : $this->deflections->absolute('deflection-absolute', 'Deflection in the end, as a length', 'NDS 2018, 3.5.2', $final, $most, $timber, $derive, $stiffness, $creep, $member->camber),
-            ]),
-        );
+        return array_values(array_filter([
+            $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
+            $this->deflections->bySpan($of('deflection-total', 'Deflection in the end'), $member->basis->limitTotal, $timber, $derive, $stiffness),
+            $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
+        ]));
     }
 }
