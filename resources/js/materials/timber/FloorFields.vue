@@ -3,7 +3,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { Editor } from '@/bench/editor'
 import type { TimberFloorDocument } from '@/contract/member'
 import PlainField from '@/materials/timber/PlainField.vue'
-import { useTimber } from '@/materials/timber/timber'
+import { changed, useTimber } from '@/materials/timber/timber'
 
 /** What the vibration of a floor of joists depends on. */
 const props = defineProps<{ editor: Editor }>()
@@ -19,9 +19,7 @@ const FIELDS: [key: Exclude<keyof TimberFloorDocument, 'width'>, label: string, 
 
 function change(key: keyof TimberFloorDocument, to: string): void {
     props.editor.change((d) => {
-        if (!d.timber?.floor) return
-        if (to === '' && key !== 'width') delete d.timber.floor[key]
-        else d.timber.floor[key] = to
+        if (d.timber?.floor) d.timber.floor = changed(d.timber.floor, key, to)
     }, `timber.floor.${key}`)
 }
 </script>

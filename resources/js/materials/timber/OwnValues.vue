@@ -4,7 +4,7 @@ import type { Editor } from '@/bench/editor'
 import type { TimberPropertiesDocument } from '@/contract/member'
 import type { Kind } from '@/lib/units'
 import PlainField from '@/materials/timber/PlainField.vue'
-import { useTimber } from '@/materials/timber/timber'
+import { changed, useTimber } from '@/materials/timber/timber'
 
 /** Values in place of those of the grade; LVL needs all of them. */
 const props = defineProps<{ editor: Editor }>()
@@ -23,10 +23,8 @@ const FIELDS: [key: keyof TimberPropertiesDocument, label: string, kind: Kind][]
 function change(key: keyof TimberPropertiesDocument, to: string): void {
     props.editor.change((d) => {
         if (!d.timber) return
-        const of = { ...d.timber.properties, [key]: to }
-        if (to === '') delete of[key]
-        if (Object.keys(of).length) d.timber.properties = of
-        else delete d.timber.properties
+        const of: TimberPropertiesDocument = changed(d.timber.properties ?? {}, key, to)
+        d.timber = changed(d.timber, 'properties', Object.keys(of).length ? of : undefined)
     }, `timber.properties.${key}`)
 }
 </script>

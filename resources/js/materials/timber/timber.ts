@@ -2,6 +2,12 @@ import { computed, type ComputedRef } from 'vue'
 import type { Editor } from '@/bench/editor'
 import type { MemberDocument, TimberDocument } from '@/contract/member'
 
+/** The same object with a value, or without it where that is an empty text. */
+export function changed<T extends object, K extends keyof T>(of: T, key: K, to: T[K] | '' | undefined): T {
+    const rest = Object.entries(of).filter(([name]) => name !== key)
+    return Object.fromEntries(to === '' || to === undefined || to === false ? rest : [...rest, [key, to]]) as T
+}
+
 /** The timber block of the document that is edited: what it says, its faults, and how it is changed. */
 export function useTimber(editor: Editor) {
     const timber: ComputedRef<TimberDocument | undefined> = computed(() => (editor.document.value as MemberDocument).timber)
@@ -12,9 +18,7 @@ export function useTimber(editor: Editor) {
     /** An empty text takes the value away. */
     function set<K extends keyof TimberDocument>(key: K, to: TimberDocument[K] | ''): void {
         editor.change((d) => {
-            if (!d.timber) return
-            if (to === '' || to === undefined || to === false) delete d.timber[key]
-            else d.timber[key] = to as TimberDocument[K]
+            if (d.timber) d.timber = changed(d.timber, key, to)
         }, `timber.${key}`)
     }
     return { timber, family, fault, set, units: editor.units, isEuropean: computed(() => family.value.startsWith('6.10')) }

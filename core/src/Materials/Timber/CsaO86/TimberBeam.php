@@ -81,11 +81,11 @@ final readonly class TimberBeam implements MemberChecks
     {
         return [
             'Not weighed: connections, fire (Annex B), bearing under point loads without a contact length, vibration, Q′_r of loads near supports (6.5.7.3).',
-            'K_D of each combination from the sums of the specified loads on the member (5.3.2).',
+            'Each combination has a K_D from the sums of the specified loads on the member (5.3.2).',
             'Lateral stability: sawn timber up to d/b of 4 and glulam up to 2.5 are held at their ends only (6.5.4.2, 7.5.6.3.1), otherwise K_L by 7.5.6.4.',
-            'Shear at d from supports where no point load acts within d; at a notch the whole reaction.',
-            'Columns: buckling in the plane between supports, sideways between restraints of both edges; C_C up to 50.',
-            'Deflection with the tabulated E, without more for shear and without creep; permanent load alone to L/360 (5.4.3).',
+            'Shear at d from supports where no point load acts within d. At a notch the whole reaction counts.',
+            'Columns: buckling in the plane between supports, sideways between restraints of both edges, with C_C up to 50.',
+            'Deflection with the tabulated E, without more for shear and without creep. Permanent load alone is limited to L/360 (5.4.3).',
         ];
     }
 }

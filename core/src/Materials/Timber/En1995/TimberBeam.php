@@ -110,15 +110,15 @@ final readonly class TimberBeam implements MemberChecks
             'Not weighed: connections, bearing under point loads without a contact length'.
                 ($timber->asked->floor === null ? ', vibration by 7.3' : '').
                 ($timber->asked->fire === null ? ', fire' : '').'.',
-            'k_mod by the shortest action of each combination, which is also weighed without its shorter actions (3.1.3(2)).',
+            'The shortest action of each combination gives k_mod. Each combination is also weighed without its shorter actions (3.1.3(2)).',
             'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
-            'Strength in bending has k_h, in shear k_cr; k_sys where loads are shared, not across the grain.',
+            'Strength in bending has k_h, in shear k_cr. Where loads are shared it has k_sys, but not across the grain.',
             'Lateral buckling: lengths between restraints of the compressed edge, l_ef by Table 6.1 with 2 h more for loads on it (6.3.3(3)).',
             'Under axial force the member buckles in the plane between supports, sideways between restraints of both edges.',
             'Shear is not reduced near supports (6.1.7(3)).',
             'Bearing: 30 mm more to either side at most, k_c,90 above 1 where contacts are 2 h apart (6.1.5).',
             'Final deflection by 2.2.3(5): permanent load (1 + k_def) times, variable load with ψ_2 k_def more.',
-            'Deflection of bending only; of shear where the member says so.',
+            'Deflection of shear is counted only where the member says so.',
         ];
     }
 }

@@ -86,13 +86,13 @@ final readonly class TimberBeam implements MemberChecks
         return [
             'Not weighed: connections, fire (chapter 16), bearing under point loads without a contact length, vibration.',
             $this->method === Method::Asd
-                ? 'C_D by the shortest load of each combination, which is also weighed without its shorter loads (2.3.2).'
-                : 'λ by the combination (Table N3); wind counts where it leads.',
-            'C_t = 1: ordinary temperature. C_F, C_M, C_i, C_fu and C_r by the tables of the Supplement.',
-            'Shear: uniform loads within d of supports left out where no point load acts there; at a notch the whole reaction (3.4.3).',
-            'Compression across the grain without C_D; C_b below 6 in. and at least 3 in. from the end (3.10.4).',
-            'Columns: buckling in the plane between supports, sideways between restraints of both edges; l_e/d up to 50.',
-            'Deflection with the tabulated E, without more for shear; permanent part times K_cr = 1.5, or 2.0 where wet (3.5.2).',
+                ? 'The shortest load of each combination gives C_D. Each combination is also weighed without its shorter loads (2.3.2).'
+                : 'The combination gives λ (Table N3). Wind counts where it leads.',
+            'Temperature is ordinary, C_t = 1. The tables of the Supplement give C_F, C_M, C_i, C_fu and C_r.',
+            'Shear: uniform loads within d of supports are left out where no point load acts there. At a notch the whole reaction counts (3.4.3).',
+            'Compression across the grain without C_D, with C_b below 6 in. and at least 3 in. from the end (3.10.4).',
+            'Columns: buckling in the plane between supports, sideways between restraints of both edges, with l_e/d up to 50.',
+            'Deflection with the tabulated E, without more for shear, the permanent part times K_cr = 1.5, or 2.0 where wet (3.5.2).',
         ];
     }
 }
