@@ -144,6 +144,20 @@ final readonly class Search
             : $this->at($most, $of->group, $envelope, $timber, $this->beam());
     }
 
+    /** @return list<SpanOf> spans and overhangs, each weighed by itself */
+    public function spans(): array
+    {
+        $beam = $this->beam()->beam;
+        $names = $beam->fieldNames();
+        $fields = $beam->fields();
+
+        return array_map(
+            fn (array $field, string $name): SpanOf => new SpanOf(lcfirst($name), $field[0], $field[1], count($fields) === 1),
+            $fields,
+            $names,
+        );
+    }
+
     /** Does anything act sideways? */
     public function bendsSideways(): bool
     {

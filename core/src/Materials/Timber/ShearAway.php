@@ -19,22 +19,14 @@ final class ShearAway
     {
     }
 
-    public function greatest(TimberMake $timber): ?Governing
+    public function greatest(TimberMake $timber, SpanOf $span): ?Governing
     {
-        $worst = null;
-        $this->isReduced = false;
-        foreach ($this->search->beam()->beam->fields() as [$from, $to]) {
-            [$a, $b] = [$this->skips($from, 1, $timber), $this->skips($to, -1, $timber)];
-            $isShort = $from + $a >= $to - $b;
-            [$a, $b] = $isShort ? [0.0, 0.0] : [$a, $b];
-            $at = $this->search->of($this->search->envelopes->shear, $timber, [1, -1], $from + $a, $to - $b);
-            if ($at !== null && ($worst === null || abs($at->value) / $at->group->factor > abs($worst->value) / $worst->group->factor)) {
-                $worst = $at;
-                $this->isReduced = $a + $b > 0.0;
-            }
-        }
+        [$from, $to] = [$span->from, $span->to];
+        [$a, $b] = [$this->skips($from, 1, $timber), $this->skips($to, -1, $timber)];
+        [$a, $b] = $from + $a >= $to - $b ? [0.0, 0.0] : [$a, $b];
+        $this->isReduced = $a + $b > 0.0;
 
-        return $worst;
+        return $this->search->of($this->search->envelopes->shear, $timber, [1, -1], $from + $a, $to - $b);
     }
 
     public function note(): string

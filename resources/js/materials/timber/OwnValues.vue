@@ -10,7 +10,7 @@ import { changed, useTimber } from '@/materials/timber/timber'
 const props = defineProps<{ editor: Editor }>()
 const { timber, fault, units, isEuropean } = useTimber(props.editor)
 
-const FIELDS: [key: keyof TimberPropertiesDocument, label: string, kind: Kind][] = [
+const FIELDS: [key: Exclude<keyof TimberPropertiesDocument, 'density' | 'sizeExponent'>, label: string, kind: Kind][] = [
     ['bending', 'Bending strength', 'stress'],
     ['shear', 'Shear strength', 'stress'],
     ['tension', 'Tension strength', 'stress'],
@@ -39,7 +39,7 @@ function change(key: keyof TimberPropertiesDocument, to: string): void {
             :units="units"
             optional
             placeholder="of the grade"
-            :model-value="timber.properties?.[key] as string | undefined"
+            :model-value="timber.properties?.[key]"
             :error="fault(`properties.${key}`)"
             @update:model-value="(v) => change(key, v)"
         />

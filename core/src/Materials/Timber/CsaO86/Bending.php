@@ -12,6 +12,7 @@ use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\SpanOf;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Units\Kind;
@@ -29,10 +30,20 @@ final readonly class Bending
     /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
+        $weighings = [];
+        foreach ($this->search->spans() as $span) {
+            array_push($weighings, ...$this->span($timber, $span, $derive));
+        }
+
+        return [...$weighings, ...$this->search->bendsSideways() ? $this->both($timber, $derive) : []];
+    }
+
+    /** @return list<Weighing> of a span or overhang: the worst of its lengths between restraints */
+    private function span(TimberMake $timber, SpanOf $span, bool $derive): array
+    {
         $worst = null;
         foreach ([1, -1] as $sign) {
-            $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
-            foreach ($lengths === [] ? [[0.0, INF, 0.0]] : $lengths as [$from, $to, $length]) {
+            foreach ($this->lengthsIn($timber, $span, $sign) as [$from, $to, $length]) {
                 $at = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to);
                 if ($at === null) {
                     continue;
@@ -47,15 +58,50 @@ final readonly class Bending
         $w = $this->calculate($timber, $worst[1], $worst[2], $worst[3], new Working($derive));
         $clause = $timber->grade->product === Product::Glulam ? 'CSA O86:19, 7.5.6' : 'CSA O86:19, 6.5.4';
         if ($w->has('C_B') && $w->value('C_B') > self::SLENDEREST) {
-            return [new Weighing('bending', 'Bending', $clause, $w->value('C_B') / self::SLENDEREST, demand: $w->value('C_B'), capacity: self::SLENDEREST, remark: 'The slenderness ratio C_B is above 50, which is not permitted. Restrain the compressed edge at closer places.', lines: $w->lines)];
+            return [
+                new Weighing(
+                    $span->id('bending'),
+                    $span->title('Bending'),
+                    $clause,
+                    $w->value('C_B') / self::SLENDEREST,
+                    demand: $w->value('C_B'),
+                    capacity: self::SLENDEREST,
+                    remark: 'The slenderness ratio C_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
+                    lines: $w->lines,
+                    group: 'bending',
+                ),
+            ];
         }
         $u = $w->value('u');
-        $length = $this->search->beam()->member->length;
+        $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($worst[1]->value) / $u, $u]] : [];
 
         return [
-            Report::of('bending', 'Bending', $clause, $w, $worst[1], 'M_f', 'M_r', $u > 0.0 ? [[0.0, $length, abs($worst[1]->value) / $u, $u]] : [], Kind::Moment),
-            ...$this->search->bendsSideways() ? $this->both($timber, $derive) : [],
+            Report::of(
+                $span->id('bending'),
+                $span->title('Bending'),
+                $clause,
+                $w,
+                $worst[1],
+                'M_f',
+                'M_r',
+                $ranges, Kind::Moment,
+                group: 'bending',
+            ),
         ];
+    }
+
+    /** @return list<array{float, float, float}> what of the lengths between restraints lies in a span; from, to, length */
+    private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
+    {
+        $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
+        $within = [];
+        foreach ($lengths as [$from, $to, $length]) {
+            if ($to > $span->from + 1.0 && $from < $span->to - 1.0) {
+                $within[] = [max($from, $span->from), min($to, $span->to), $length];
+            }
+        }
+
+        return $lengths === [] ? [[$span->from, $span->to, 0.0]] : $within;
     }
 
     private function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working

@@ -12,6 +12,7 @@ use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\ShearAway;
+use Waage\Materials\Timber\SpanOf;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\Kind;
 
@@ -32,20 +33,26 @@ final readonly class Shear
     public function weigh(TimberMake $timber, bool $derive): array
     {
         $away = new ShearAway($this->search);
-        $at = $away->greatest($timber);
+        $down = [];
+        foreach ($this->search->spans() as $span) {
+            $at = $away->greatest($timber, $span);
+            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $derive)]);
+        }
         $sideways = $this->search->envelopes->sideways;
         $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
 
         return [
-            ...$at === null ? [] : [$this->at($timber, $at, 'shear', 'Shear', $away->note(), $derive)],
-            ...$across === null ? [] : [$this->at($timber, $across, 'shear-sideways', 'Shear sideways', '', $derive)],
+            ...$down,
+            ...$across === null ? [] : [$this->at($timber, $across, null, '', $derive)],
             ...$timber->grade->product === Product::Glulam ? $this->byVolume($timber, $derive) : [],
             ...$this->notches($timber, $derive),
         ];
     }
 
-    private function at(TimberMake $timber, Governing $at, string $id, string $title, string $note, bool $derive): Weighing
+    /** @param  SpanOf|null  $span  null: sideways */
+    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
     {
+        [$id, $title] = $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
         $isGlulam = $timber->grade->product === Product::Glulam;
         $volume = $timber->b * $timber->h * $this->search->beam()->member->length;
         $clause = $isGlulam ? 'CSA O86:19, 7.5.7.2' : 'CSA O86:19, 6.5.5.2';
@@ -61,9 +68,20 @@ final readonly class Shear
         if ($isGlulam && $volume >= self::LARGE) {
             return new Weighing($id, $title, $clause, null, remark: 'From 2.0 m³ on the whole load is weighed in place of the shear force (7.5.7.2).', lines: $w->lines);
         }
-        $length = $this->search->beam()->member->length;
+        $ranges = $u > 0.0 && $span !== null ? [[$span->from, $span->to, abs($at->value) / $u, $u]] : [];
 
-        return Report::of($id, $title, $clause, $w, $at, 'V_f', 'V_r', $u > 0.0 && $id === 'shear' ? [[0.0, $length, abs($at->value) / $u, $u]] : [], Kind::Force);
+        return Report::of(
+            $id,
+            $title,
+            $clause,
+            $w,
+            $at,
+            'V_f',
+            'V_r',
+            $ranges,
+            Kind::Force,
+            $span === null ? '' : 'shear',
+        );
     }
 
     /** @return list<Weighing> W_r of 7.5.7.2(a), of single spans under uniform load */

@@ -11,6 +11,7 @@ use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\SpanOf;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Member\LoadHeight;
@@ -27,7 +28,11 @@ final readonly class Bending
     public function weigh(TimberMake $timber, bool $derive): array
     {
         $moment = $this->search->envelopes->moment;
-        $worst = $this->search->of($moment, $timber);
+        $bending = [];
+        foreach ($this->search->spans() as $span) {
+            $worst = $this->search->of($moment, $timber, [1, -1], $span->from, $span->to);
+            array_push($bending, ...$worst === null ? [] : [$this->bending($timber, $worst, $span, $derive)]);
+        }
         $buckles = null;
         foreach ([1, -1] as $sign) {
             foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
@@ -42,7 +47,7 @@ final readonly class Bending
         }
 
         return [
-            ...$worst === null ? [] : [$this->bending($timber, $worst, $derive)],
+            ...$bending,
             ...$this->lateral($timber, $buckles, $derive),
             ...$this->search->bendsSideways() ? $this->both($timber, $derive) : [],
         ];
@@ -84,7 +89,7 @@ final readonly class Bending
         ];
     }
 
-    private function bending(TimberMake $timber, Governing $at, bool $derive): Weighing
+    private function bending(TimberMake $timber, Governing $at, SpanOf $span, bool $derive): Weighing
     {
         $w = new Working($derive);
         $w->let('M_y_d', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
@@ -92,23 +97,25 @@ final readonly class Bending
         $w->line('u', 'sigma_m_y_d / f_m_y_d', Kind::Number, '6.1.6(1) (6.11)');
 
         return Report::of(
-            'bending',
-            'Bending',
+            $span->id('bending'),
+            $span->title('Bending'),
             'EN 1995-1-1, 6.1.6',
             $w,
             $at,
             'sigma_m_y_d',
             'f_m_y_d',
-            $this->ranges($at, $w),
+            $this->ranges($at, $w, $span),
+            group: 'bending',
         );
     }
 
     /** @return list<list<float>> */
-    private function ranges(Governing $at, Working $w): array
+    private function ranges(Governing $at, Working $w, ?SpanOf $span = null): array
     {
         $u = $w->value('u');
+        $length = $this->search->beam()->member->length;
 
-        return $u > 0.0 ? [[0.0, $this->search->beam()->member->length, abs($at->value) / $u, $u]] : [];
+        return $u > 0.0 ? [[$span->from ?? 0.0, $span->to ?? $length, abs($at->value) / $u, $u]] : [];
     }
 
     /** Stress and strength in bending about the major axis, of M_y_d. */

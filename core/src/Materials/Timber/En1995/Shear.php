@@ -24,46 +24,48 @@ final readonly class Shear
     public function weigh(TimberMake $timber, bool $derive): array
     {
         $sideways = $this->search->envelopes->sideways;
-        $down = $this->search->of($this->search->envelopes->shear, $timber);
+        $weighings = [];
+        foreach ($this->search->spans() as $span) {
+            $down = $this->search->of($this->search->envelopes->shear, $timber, [1, -1], $span->from, $span->to);
+            if ($down !== null) {
+                $w = $this->calculate($timber, $down, 'h', $derive);
+                $u = $w->value('u');
+                $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($down->value) / $u, $u]] : [];
+                $weighings[] = Report::of(
+                    $span->id('shear'),
+                    $span->title('Shear'),
+                    'EN 1995-1-1, 6.1.7',
+                    $w,
+                    $down,
+                    'tau_d',
+                    'f_v_d',
+                    $ranges,
+                    group: 'shear',
+                );
+            }
+        }
         $across = $sideways === null
             ? null
             : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
+        if ($across !== null) {
+            $w = $this->calculate($timber, $across, 'b', $derive);
+            $weighings[] = Report::of('shear-sideways', 'Shear sideways', 'EN 1995-1-1, 6.1.7', $w, $across, 'tau_d', 'f_v_d');
+        }
 
-        return [
-            ...$down === null ? [] : [$this->at($timber, $down, 'shear', 'Shear', 'h', $derive)],
-            ...$across === null
-                ? []
-                : [$this->at($timber, $across, 'shear-sideways', 'Shear sideways', 'b', $derive)],
-        ];
+        return $weighings;
     }
 
     /** @param  string  $depth  in the direction of the force, "h" or "b" */
-    private function at(
-        TimberMake $timber,
-        Governing $at,
-        string $id,
-        string $title,
-        string $depth,
-        bool $derive,
-    ): Weighing {
+    private function calculate(TimberMake $timber, Governing $at, string $depth, bool $derive): Working
+    {
         $w = new Working($derive);
         $w->let('V_d', abs($at->value), Kind::Force);
         Bending::sizes($w, $timber);
         self::stress($w, $timber, $depth === 'h' ? 'b' : 'h', $depth);
         Strength::of($w, $timber, $at->group, 'f_v_d', $timber->grade->values->shear, Strength::system($w, $timber));
-        $u = $w->line('u', 'tau_d / f_v_d', Kind::Number, '6.1.7(1) (6.13)');
-        $length = $this->search->beam()->member->length;
+        $w->line('u', 'tau_d / f_v_d', Kind::Number, '6.1.7(1) (6.13)');
 
-        return Report::of(
-            $id,
-            $title,
-            'EN 1995-1-1, 6.1.7',
-            $w,
-            $at,
-            'tau_d',
-            'f_v_d',
-            $u > 0.0 && $depth === 'h' ? [[0.0, $length, abs($at->value) / $u, $u]] : [],
-        );
+        return $w;
     }
 
     /** 1.5 V/(b_ef d) of a depth that has been let. */

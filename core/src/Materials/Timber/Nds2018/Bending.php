@@ -12,6 +12,7 @@ use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\SpanOf;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Units\Kind;
@@ -31,11 +32,20 @@ final readonly class Bending
     /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
+        $weighings = [];
+        foreach ($this->search->spans() as $span) {
+            array_push($weighings, ...$this->span($timber, $span, $derive));
+        }
+
+        return [...$weighings, ...$this->search->bendsSideways() ? $this->both($timber, $derive) : []];
+    }
+
+    /** @return list<Weighing> of a span or overhang: the worst of its lengths between restraints */
+    private function span(TimberMake $timber, SpanOf $span, bool $derive): array
+    {
         $worst = null;
         foreach ([1, -1] as $sign) {
-            $lengths = $this->lengths->lateral($sign);
-            $all = $lengths === [] || $this->isRestrainedByRule($timber) ? [[0.0, INF, 0.0]] : $lengths;
-            foreach ($all as [$from, $to, $length]) {
+            foreach ($this->lengthsIn($timber, $span, $sign) as [$from, $to, $length]) {
                 $at = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to);
                 if ($at === null) {
                     continue;
@@ -49,15 +59,50 @@ final readonly class Bending
         }
         $w = $this->calculate($timber, $worst[1], $worst[2], $worst[3], new Working($derive));
         if ($w->has('R_B') && $w->value('R_B') > self::SLENDEREST) {
-            return [new Weighing('bending', 'Bending', 'NDS 2018, 3.3.3.7', $w->value('R_B') / self::SLENDEREST, demand: $w->value('R_B'), capacity: self::SLENDEREST, remark: 'The slenderness ratio R_B is above 50, which is not permitted. Restrain the compressed edge at closer places.', lines: $w->lines)];
+            return [
+                new Weighing(
+                    $span->id('bending'),
+                    $span->title('Bending'),
+                    'NDS 2018, 3.3.3.7',
+                    $w->value('R_B') / self::SLENDEREST,
+                    demand: $w->value('R_B'),
+                    capacity: self::SLENDEREST,
+                    remark: 'The slenderness ratio R_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
+                    lines: $w->lines,
+                    group: 'bending',
+                ),
+            ];
         }
         $u = $w->value('u');
-        $length = $this->search->beam()->member->length;
+        $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($worst[1]->value) / $u, $u]] : [];
 
         return [
-            Report::of('bending', 'Bending', 'NDS 2018, 3.3', $w, $worst[1], 'f_b', 'F_b_adj', $u > 0.0 ? [[0.0, $length, abs($worst[1]->value) / $u, $u]] : []),
-            ...$this->search->bendsSideways() ? $this->both($timber, $derive) : [],
+            Report::of(
+                $span->id('bending'),
+                $span->title('Bending'),
+                'NDS 2018, 3.3',
+                $w,
+                $worst[1],
+                'f_b',
+                'F_b_adj',
+                $ranges,
+                group: 'bending',
+            ),
         ];
+    }
+
+    /** @return list<array{float, float, float}> what of the lengths between restraints lies in a span; from, to, length */
+    private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
+    {
+        $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
+        $within = [];
+        foreach ($lengths as [$from, $to, $length]) {
+            if ($to > $span->from + 1.0 && $from < $span->to - 1.0) {
+                $within[] = [max($from, $span->from), min($to, $span->to), $length];
+            }
+        }
+
+        return $lengths === [] ? [[$span->from, $span->to, 0.0]] : $within;
     }
 
     private function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working

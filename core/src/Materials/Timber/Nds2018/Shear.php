@@ -12,6 +12,7 @@ use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\ShearAway;
+use Waage\Materials\Timber\SpanOf;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\Kind;
 
@@ -28,30 +29,46 @@ final readonly class Shear
     public function weigh(TimberMake $timber, bool $derive): array
     {
         $away = new ShearAway($this->search);
-        $at = $away->greatest($timber);
+        $down = [];
+        foreach ($this->search->spans() as $span) {
+            $at = $away->greatest($timber, $span);
+            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $derive)]);
+        }
         $sideways = $this->search->envelopes->sideways;
         $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
 
         return [
-            ...$at === null ? [] : [$this->at($timber, $at, 'shear', 'Shear', $away->note(), $derive)],
-            ...$across === null ? [] : [$this->at($timber, $across, 'shear-sideways', 'Shear sideways', '', $derive)],
+            ...$down,
+            ...$across === null ? [] : [$this->at($timber, $across, null, '', $derive)],
             ...$this->notches($timber, $derive),
         ];
     }
 
-    private function at(TimberMake $timber, Governing $at, string $id, string $title, string $note, bool $derive): Weighing
+    /** @param  SpanOf|null  $span  null: sideways */
+    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
     {
+        [$id, $title] = $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
         $values = $timber->grade->values;
         $w = new Working($derive);
         $w->let('V', abs($at->value), Kind::Force, '3.4.3.1', $note);
         Bending::sizes($w, $timber);
         $w->line('f_v', '3 * V / (2 * b * d)', Kind::Stress, '3.4.2 (3.4-2)');
-        $of = $id === 'shear' ? $values->shear : $values->shearFlat;
+        $of = $span !== null ? $values->shear : $values->shearFlat;
         (new Values($timber, $this->method))->adjusted($w, $at->group, 'F_v_adj', 'F_v', $of, 'v');
         $u = $w->line('u', 'f_v / F_v_adj', Kind::Number, '3.4.1');
-        $length = $this->search->beam()->member->length;
+        $ranges = $u > 0.0 && $span !== null ? [[$span->from, $span->to, abs($at->value) / $u, $u]] : [];
 
-        return Report::of($id, $title, 'NDS 2018, 3.4', $w, $at, 'f_v', 'F_v_adj', $u > 0.0 && $id === 'shear' ? [[0.0, $length, abs($at->value) / $u, $u]] : []);
+        return Report::of(
+            $id,
+            $title,
+            'NDS 2018, 3.4',
+            $w,
+            $at,
+            'f_v',
+            'F_v_adj',
+            $ranges,
+            group: $span === null ? '' : 'shear',
+        );
     }
 
     /** @return list<Weighing> */
