@@ -212,6 +212,18 @@ export interface TimberDocument {
      */
     lamination?: string
     /**
+     * a glulam beam that is not as deep all along (EN 1995-1-1, 6.4); `depth` is the greatest depth, single ones begin at their low end
+     */
+    taper?: 'single tapered' | 'double tapered' | ''
+    /**
+     * of a tapered beam at its low end or ends
+     */
+    endDepth?: string
+    /**
+     * top when absent
+     */
+    taperedEdge?: 'top' | 'bottom'
+    /**
      * EN 1995-1-1, 2.3.1.3; in America and Canada 1 dry, 3 wet; 1 when absent
      */
     serviceClass?: '1' | '2' | '3'

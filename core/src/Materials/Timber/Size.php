@@ -30,6 +30,12 @@ final class Size
         return $units === UnitSystem::Metric ? self::trimmed($mm, 3).' mm' : self::number($mm, $units).' in';
     }
 
+    /** Without its unit. */
+    public static function bare(float $mm, UnitSystem $units): string
+    {
+        return self::number($mm, $units);
+    }
+
     private static function number(float $mm, UnitSystem $units): string
     {
         return $units === UnitSystem::Metric ? Rectangle::size($mm) : self::trimmed($mm / self::INCH, 3);

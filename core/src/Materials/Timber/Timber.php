@@ -67,6 +67,11 @@ final class Timber implements Material
     public function candidates(Make $make): iterable
     {
         $timber = TimberMake::from($make);
+        if ($timber->taper !== null) {
+            yield $timber;
+
+            return;
+        }
         foreach (Sizes::of($timber) as [$b, $h]) {
             yield $timber->withSize($b, $h);
         }

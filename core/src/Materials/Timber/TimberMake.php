@@ -39,6 +39,7 @@ final readonly class TimberMake extends RectangularMake
         public Row $row,
         public OpenSizes $open,
         public ?float $lamination,
+        public ?Taper $taper,
         private Shape $shape,
         private bool $isFound = false,
     ) {
@@ -71,7 +72,9 @@ final readonly class TimberMake extends RectangularMake
     /** What is left of it after a fire: the same grade in one piece. */
     public function charred(float $b, float $h): self
     {
-        return new self(...['ply' => $b, 'h' => $h, 'plies' => 1] + $this->parts());
+        $taper = $this->taper?->less($this->h - $h);
+
+        return new self(...['ply' => $b, 'h' => $h, 'plies' => 1, 'taper' => $taper] + $this->parts());
     }
 
     public function withGrade(Grade $grade): self
@@ -104,7 +107,9 @@ final readonly class TimberMake extends RectangularMake
 
     public function name(): string
     {
-        return ($this->plies > 1 ? "{$this->plies} / " : '').Size::name($this->ply, $this->h, $this->units());
+        $deep = $this->taper === null ? '' : Size::bare($this->taper->endDepth, $this->units()).'–';
+
+        return ($this->plies > 1 ? "{$this->plies} / " : '').Size::bare($this->ply, $this->units())."×{$deep}".Size::bare($this->h, $this->units());
     }
 
     public function family(): string
@@ -119,17 +124,48 @@ final readonly class TimberMake extends RectangularMake
 
     public function main(Situation $situation): Piece
     {
+        return $this->piece(0.0, $this->shape->length, $this->h, true);
+    }
+
+    /** A tapered one in short pieces, each as deep as in its middle. */
+    public function pieces(Situation $situation): array
+    {
+        if ($this->taper === null) {
+            return [$this->main($situation)];
+        }
+        [$L, $n] = [$this->shape->length, Taper::PIECES];
+
+        return array_map(
+            fn (int $i): Piece => $this->piece($i * $L / $n, ($i + 1) * $L / $n, $this->depthAt(($i + 0.5) * $L / $n), false),
+            range(0, $n - 1),
+        );
+    }
+
+    private function piece(float $from, float $to, float $h, bool $isMain): Piece
+    {
         $of = $this->grade->values;
+        $rigidity = (new Rectangle($this->b, $h))->rigidity($of->E, $of->G, $of->EFlat);
 
         return new Piece(
-            $this->name(),
-            0.0,
-            $this->shape->length,
-            $this->h,
-            $this->weight(),
+            Size::name($this->b, $h, $this->units()),
+            $from,
+            $to,
+            $h,
+            $this->weight() * $h / $this->h,
             self::EXPANSION,
-            $this->rectangle()->rigidity($of->E, $of->G, $of->EFlat),
+            $rigidity,
+            $isMain,
         );
+    }
+
+    public function depthAt(float $x): float
+    {
+        return $this->taper?->depthAt($x, $this->shape->length, $this->h) ?? $this->h;
+    }
+
+    public function length(): float
+    {
+        return $this->shape->length;
     }
 
     public function weight(): float
@@ -195,6 +231,7 @@ final readonly class TimberMake extends RectangularMake
                 : ($of->isWet() ? 'wet in service' : 'dry in service'),
             ...$this->plies > 1 ? ["{$this->plies} plies that act together"] : [],
             ...$of->installedWet ? ['installed wet'] : [],
+            ...$this->taper === null ? [] : [($this->taper->isDouble ? 'double' : 'single').' tapered, the '.($this->taper->isAbove ? 'upper' : 'lower').' edge'],
             ...$of->incised ? ['incised'] : [],
             ...$of->sharesLoad ? ['shares its load with its neighbours'] : [],
             ...$this->row->spacing > 0.0 ? ['one every '.Size::of($this->row->spacing, $this->units())] : [],

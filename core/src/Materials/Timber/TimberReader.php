@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber;
 
 use Waage\Material\Shape;
 use Waage\Member\Fields;
+use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /** Reads the block "timber" of a member document; what is wrong goes to its field. */
@@ -51,10 +52,42 @@ final readonly class TimberReader
             return null;
         }
         $make = new TimberMake(
-            $b, $h, $plies, $grade, $typed, $conditions, $details, $asked, $row, $open, $lamination, $shape,
+            $b, $h, $plies, $grade, $typed, $conditions, $details, $asked, $row, $open, $lamination,
+            $this->taper($suite, $grade, $shape, $h), $shape,
         );
 
         return $open->any() ? $this->smallest($make) : $make;
+    }
+
+    private function taper(Suite $suite, Grade $grade, Shape $shape, float $h): ?Taper
+    {
+        $shapes = ['single tapered' => false, 'double tapered' => true];
+        if ($this->isEmpty('taper')) {
+            return null;
+        }
+        $text = $this->fields->text($this->block, 'taper', "{$this->path}taper");
+        $end = $this->size('endDepth', 'The depth at the low end');
+        $supports = array_map(fn (Support $s): float => $s->x, $shape->supports);
+        $isSingle = count($supports) === 2 && $supports[0] < 1.0 && $supports[1] > $shape->length - 1.0;
+        $why = match (true) {
+            ! isset($shapes[$text]) => 'A beam is "single tapered" or "double tapered", or it is empty.',
+            $suite !== Suite::En1995 => 'Tapered beams are weighed after EN 1995-1-1 only.',
+            $grade->product !== Product::Glulam => 'Tapered beams are of glulam. Choose a grade GL.',
+            ! $isSingle => 'A tapered beam has two supports, at its ends.',
+            $h <= 0.0 => 'The depth of a tapered beam has to be typed.',
+            ($this->block['notches'] ?? []) !== [] => 'Notches of tapered beams are not covered.',
+            default => '',
+        };
+        if ($why !== '') {
+            $this->fields->fail("{$this->path}taper", $why);
+        } elseif ($end > 0.0 && ($end >= $h || $end < $h / 5)) {
+            $this->fields->fail("{$this->path}endDepth", 'The low end is less deep than the rest, and at least a fifth of it.');
+        } elseif ($end > 0.0 && ($h - $end) / ($text === 'double tapered' ? $shape->length / 2 : $shape->length) > tan(M_PI / 12)) {
+            $this->fields->fail("{$this->path}endDepth", 'The tapered edge is steeper than 15°, which is not covered.');
+        }
+        $edge = $this->fields->text($this->block, 'taperedEdge', "{$this->path}taperedEdge", 'top');
+
+        return new Taper($shapes[$text] ?? false, $end, $edge !== 'bottom');
     }
 
     private function smallest(TimberMake $make): ?TimberMake

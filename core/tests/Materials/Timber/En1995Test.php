@@ -152,3 +152,33 @@ it('weighs a stud in wind', function (): void {
         // The foot presses the plate, 45 mm along its grain and 30 mm to either side, for good: k_c,90 = 1.25.
         ->and(weighing($design, 'sill-1')->ratio)->toBeNear(1.35 * 3e3 / (105 * 145) / (1.25 * 0.6 * 2.5 / 1.3));
 });
+
+// 6.4.2: of a double tapered beam under a uniform load σ is greatest at L h_s/(2 h_ap), of a single one at L/(1 + h_ap/h_s); k_m,α by (6.40).
+it('weighs tapered beams', function (string $taper, float $x, float $slope): void {
+    $design = timberDesign(['width' => '160 mm', 'depth' => '1000 mm', 'endDepth' => '500 mm', 'taper' => $taper, 'grade' => 'GL24h'], [['case' => 'g', 'value' => '9 kN/m']], ['length' => '12 m']);
+    $q = 1.35 * 9;
+    $h = 500 + $slope * $x;
+    $sigma = 6 * $q * $x * (12000 - $x) / 2 / (160 * $h ** 2);
+    [$fm, $fv, $fc] = [0.6 * 24 / 1.25, 0.6 * 3.5 / 1.25, 0.6 * 2.5 / 1.25];
+    $k = 1 / sqrt(1 + ($fm / (1.5 * $fv) * $slope) ** 2 + ($fm / $fc * $slope ** 2) ** 2);
+    expect(weighing($design, 'bending')->ratio)->toBeNear($sigma / ($k * $fm), 1e-3)->and(weighing($design, 'shear')->ratio)->toBeNear(1.5 * $q * 6000 / (0.67 * 160 * 500) / $fv, 3e-3);
+    if ($taper === 'double tapered') {
+        $M = $q * 12000 ** 2 / 8;
+        $volume = 0.16 * 1 * (1 - $slope / 4);
+        $apex = 0.2 * $slope * 6 * $M / (160 * 1e6) / (1.4 * (0.01 / $volume) ** 0.2 * 0.6 * 0.5 / 1.25);
+        expect(weighing($design, 'apex')->ratio)->toBeNear((1 + 1.4 * $slope + 5.4 * $slope ** 2) * 6 * $M / (160 * 1e6) / $fm, 1e-3)
+            // With the shear that half a millimetre beside the apex has.
+            ->and(weighing($design, 'apex-tension')->ratio)->toBeNear($apex, 2e-3);
+    }
+})->with([['double tapered', 3000.0, 500 / 6000], ['single tapered', 4000.0, 500 / 12000]]);
+
+// The deflection of a tapered beam by Simpson's rule on M m/(E I(x)).
+it('deflects with the stiffness that changes', function (): void {
+    $design = timberDesign(['width' => '160 mm', 'depth' => '1000 mm', 'endDepth' => '500 mm', 'taper' => 'double tapered', 'grade' => 'GL24h'], [['case' => 'g', 'value' => '9 kN/m']], ['length' => '12 m']);
+    $of = fn (float $x): float => 9 * $x * (12000 - $x) / 2 * $x / 2 / (11500 * 160 * (500 + $x / 12) ** 3 / 12);
+    $sum = 0.0;
+    for ($i = 0, $n = 200, $d = 6000 / 200; $i < $n; $i++) {
+        $sum += $d / 6 * ($of($i * $d) + 4 * $of(($i + 0.5) * $d) + $of(($i + 1) * $d));
+    }
+    expect(weighing($design, 'deflection-variable')->demand)->toBeNear(2 * $sum, 3e-3);
+});

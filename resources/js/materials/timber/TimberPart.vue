@@ -9,7 +9,7 @@ import FloorFields from '@/materials/timber/FloorFields.vue'
 import NotchFields from '@/materials/timber/NotchFields.vue'
 import OwnValues from '@/materials/timber/OwnValues.vue'
 import PlainField from '@/materials/timber/PlainField.vue'
-import { useTimber } from '@/materials/timber/timber'
+import { changed, useTimber } from '@/materials/timber/timber'
 
 /** Size, grade and circumstances of a timber member. */
 const props = defineProps<{ editor: Editor }>()
@@ -36,6 +36,15 @@ const flags = computed<Partial<Record<Flag, string>>>(() => ({
 }))
 const ROW = { spacing: ['Spacing of the row', 'size'], rowWidth: ['Width of the row', 'length'] } as const
 const FIRE = ['R15', 'R30', 'R45', 'R60', 'R90'] as const
+/** A taper needs a depth, and one at its low end to start from. */
+function setTaper(to: string): void {
+    const depth = props.editor.result.value?.section.h ?? 0
+    props.editor.change((d) => {
+        if (!d.timber) return
+        if (!to) d.timber = changed(changed(changed(d.timber, 'taper', ''), 'endDepth', ''), 'taperedEdge', '')
+        else d.timber = { ...d.timber, taper: to as TimberDocument['taper'], endDepth: d.timber.endDepth || `${Math.round(depth * 0.6)} mm` }
+    }, 'timber.taper')
+}
 const hasNotches = computed(() => (timber.value?.notches?.length ?? 0) > 0)
 const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.value).some((path) => path.startsWith(`timber.${key}`))
 </script>
@@ -93,6 +102,37 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
             :error="fault('lamination')"
             @update:model-value="(v) => set('lamination', v)"
         />
+        <template v-if="isGlulam && isEuropean">
+            <label>
+                <FieldLabel text="Taper" />
+                <select class="field" :value="timber.taper ?? ''" :aria-invalid="!!fault('taper')" @change="(e) => setTaper(value(e))">
+                    <option value="">none</option>
+                    <option v-for="t in ['single tapered', 'double tapered']" :key="t">{{ t }}</option>
+                </select>
+                <span v-if="fault('taper')" class="fault" role="alert">{{ fault('taper') }}</span>
+            </label>
+            <template v-if="timber.taper">
+                <QuantityField
+                    label="Depth at the low end"
+                    kind="size"
+                    :units="units"
+                    :model-value="timber.endDepth"
+                    :error="fault('endDepth')"
+                    @update:model-value="(v) => set('endDepth', v)"
+                />
+                <label>
+                    <FieldLabel text="Tapered edge" />
+                    <select
+                        class="field"
+                        :value="timber.taperedEdge ?? 'top'"
+                        @change="(e) => set('taperedEdge', value(e) as TimberDocument['taperedEdge'])"
+                    >
+                        <option value="top">upper edge</option>
+                        <option value="bottom">lower edge</option>
+                    </select>
+                </label>
+            </template>
+        </template>
         <label v-for="(label, key) in flags" :key="key" class="col-span-2 flex items-center gap-2">
             <input type="checkbox" :checked="timber[key] === true" @change="(e) => set(key, checked(e))" />
             {{ label }}

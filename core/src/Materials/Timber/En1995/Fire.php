@@ -44,12 +44,19 @@ final readonly class Fire
         }
         $w = new Working($derive);
         $left = self::section($w, $timber, $fire);
-        if (min($left) <= 0.0) {
+        if (min($left) <= 0.0 || ($timber->taper !== null && $timber->taper->less($timber->h - $left[1])->endDepth <= 0.0)) {
             return [$this->open('Nothing of the section is left after '.(int) $fire->minutes.' minutes. Take a larger one.', 2.0, $w)];
         }
         $charred = $timber->charred(...$left);
         $lengths = new Lengths($this->envelopes->beam, $fire->losesRestraint);
         $bending = new Bending($this->search, $lengths, true);
+        $beam = $charred->taper === null
+            ? [
+                ...$bending->weigh($charred, $derive),
+                ...(new Shear($this->search))->weigh($charred, $derive),
+                ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $derive),
+            ]
+            : (new TaperedBeam($this->search, $lengths))->weigh($charred, $derive);
         $section = new Weighing(
             'fire-section',
             'Charred section',
@@ -62,9 +69,7 @@ final readonly class Fire
 
         return [
             $section,
-            ...$bending->weigh($charred, $derive),
-            ...(new Shear($this->search))->weigh($charred, $derive),
-            ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $derive),
+            ...$beam,
         ];
     }
 

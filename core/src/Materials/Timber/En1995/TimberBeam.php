@@ -28,6 +28,8 @@ final readonly class TimberBeam implements MemberChecks
 
     private Shear $shear;
 
+    private TaperedBeam $tapered;
+
     private Axial $axial;
 
     private Bearing $bearing;
@@ -49,6 +51,7 @@ final readonly class TimberBeam implements MemberChecks
         $this->unweighed = new Unweighed('EN 1995-1-1', 'timber');
         $this->bending = new Bending($search, $lengths);
         $this->shear = new Shear($search);
+        $this->tapered = new TaperedBeam($search, $lengths);
         $this->axial = new Axial($search, $lengths, $this->bending);
         $this->bearing = new Bearing(new Contacts($search));
         $this->notches = new Notches($search);
@@ -89,16 +92,23 @@ final readonly class TimberBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    ...$this->bending->weigh($timber, $derive),
-                    ...$this->shear->weigh($timber, $derive),
-                    ...$this->axial->weigh($timber, $derive),
+                    ...$timber->taper === null
+                        ? [
+                            ...$this->bending->weigh($timber, $derive),
+                            ...$this->shear->weigh($timber, $derive),
+                            ...$this->axial->weigh($timber, $derive),
+                        ]
+                        : [
+                            ...$this->tapered->weigh($timber, $derive),
+                            ...$this->unweighed->beyondBending($this->envelopes, $timber->weight()),
+                        ],
                     ...$this->bearing->weigh($timber, $derive),
                     ...$this->notches->weigh($timber, $derive),
                     ...$this->fire->weigh($timber, $derive),
                 ],
             ...$this->deflection->weigh($timber, $derive),
             ...$this->vibration->weigh($timber, $derive),
-            ...$this->unweighed->torsion($this->envelopes),
+            ...$timber->taper === null ? $this->unweighed->torsion($this->envelopes) : [],
         ];
     }
 

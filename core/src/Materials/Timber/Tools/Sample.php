@@ -70,6 +70,7 @@ final class Sample
             new Row,
             new OpenSizes,
             null,
+            null,
             new Shape(1000.0, [], $free, $free, BasisReader::read(['combinations' => $combinations])),
         );
     }
