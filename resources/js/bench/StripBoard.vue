@@ -425,7 +425,7 @@ function release(): void {
             </g>
             <MemberStrip
                 :member="result.member"
-                :notches="result.section.timber?.notches"
+                :timber="result.section.timber"
                 :sx="sx"
                 :y="14"
                 :height="heights.member - 14"

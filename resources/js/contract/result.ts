@@ -1,6 +1,20 @@
 // Made from core/schema/result.schema.json by "npm run types"; do not edit.
 
 /**
+ * null: as deep all along
+ */
+export type TaperResult = {
+    double: boolean
+    /**
+     * the upper edge is the tapered one
+     */
+    above: boolean
+    /**
+     * of the greatest depth at the low end
+     */
+    part: number
+} | null
+/**
  * what is left after the fire, and from how many sides of width and depth it burnt; null: no fire
  */
 export type CharredResult = {
@@ -330,6 +344,7 @@ export interface TimberResult {
      * thickness; 0: none
      */
     lamination: number
+    taper: TaperResult
     charred: CharredResult
     notches: NotchResult[]
 }

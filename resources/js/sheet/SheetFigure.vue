@@ -62,7 +62,7 @@ const memberHeight = computed(
         </template>
         <BarDrawing v-else-if="block.name === 'bars'" :result="result" :sx="sx" :units="units" />
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
-            <MemberStrip :member="result.member" :notches="result.section.timber?.notches" :sx="sx" :y="0" :height="memberHeight" :units="units" />
+            <MemberStrip :member="result.member" :timber="result.section.timber" :sx="sx" :y="0" :height="memberHeight" :units="units" />
         </svg>
         <svg v-else-if="block.name === 'collapse' && collapse" :viewBox="`0 0 ${W} 112`">
             <CurveStrip

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { MemberResult, NotchResult } from '@/contract/result'
+import type { MemberResult, TimberResult } from '@/contract/result'
 import { isDisplacement } from '@/lib/member'
 import SupportMark from '@/strips/SupportMark.vue'
 import { hasLabels, loadMarks } from '@/strips/loadMarks'
@@ -16,7 +16,8 @@ const props = defineProps<{
     units: UnitSystem
     selected?: string
     interactive?: boolean
-    notches?: NotchResult[] | undefined
+    /** Notches and taper of a member of timber. */
+    timber?: TimberResult | undefined
 }>()
 const emit = defineEmits<{
     select: [id: string]
@@ -39,6 +40,20 @@ function clearOf(from: number, to: number): number {
     return places.find((x) => props.member.supports.every((s) => Math.abs(props.sx(s.x) - x) > 22)) ?? (from + to) / 2
 }
 
+/** Upper and lower edge of a tapered member, exaggerated. */
+const edges = computed(() => {
+    const taper = props.timber?.taper
+    if (!taper) return null
+    const [deep, low] = [13, Math.max(3, 13 * taper.part)]
+    const [x0, x1] = [props.sx(0), props.sx(props.member.length)]
+    const straight = beamY.value + (taper.above ? 4 : -4)
+    const at = (depth: number): number => (taper.above ? straight - depth : straight + depth)
+    const tapered = taper.double ? `M${x0} ${at(low)}L${(x0 + x1) / 2} ${at(deep)}L${x1} ${at(low)}` : `M${x0} ${at(low)}L${x1} ${at(deep)}`
+    const level = `M${x0} ${straight}H${x1}`
+    const outline = `${tapered}L${x1} ${straight}H${x0}Z`
+    return { outline, top: taper.above ? tapered : level, bottom: taper.above ? level : tapered }
+})
+
 /** Lengths of one section, as deep as they are to each other. */
 const stretches = computed(() => {
     const deepest = Math.max(...props.member.stretches.map((s) => s.h))
@@ -52,11 +67,11 @@ const stretches = computed(() => {
     }))
 })
 
-const deepAt = (x: number): number => stretches.value.find((s) => x <= s.to + 1e-6)?.deep ?? 8
+const deepAt = (x: number): number => (edges.value ? 8 : (stretches.value.find((s) => x <= s.to + 1e-6)?.deep ?? 8))
 
 /** Notches at the ends, as long as they are but so that they can be seen. */
 const cuts = computed(() =>
-    (props.notches ?? []).flatMap((n) => {
+    (props.timber?.notches ?? []).flatMap((n) => {
         const support = props.member.supports[n.support]
         if (!support) return []
         const isLeft = support.x < props.member.length / 2
@@ -135,8 +150,9 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
 
         <!-- the member: flanges as two lines, restraints as short strokes on them -->
         <g stroke="var(--color-ink)" fill="none">
+            <path v-if="edges" :d="edges.outline" fill="var(--color-sheet)" stroke-width="1.4" />
             <rect
-                v-for="s in stretches"
+                v-for="s in edges ? [] : stretches"
                 :key="s.x"
                 :x="s.x"
                 :y="beamY - 4"
@@ -158,8 +174,9 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 :key="flange"
             >
                 <template v-if="restraint.continuous">
+                    <path v-if="edges" :d="edges[flange]" stroke-width="3" stroke-dasharray="2 3" />
                     <path
-                        v-for="s in stretches"
+                        v-for="s in edges ? [] : stretches"
                         :key="s.x"
                         :d="`M${s.x} ${beamY - 4 + (flange === 'top' ? 0 : s.deep)}h${s.width}`"
                         stroke-width="3"
@@ -215,7 +232,7 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
         />
 
         <text
-            v-for="s in stretches.length > 1 ? stretches.filter((s) => s.width > 6 * s.section.length + 8) : []"
+            v-for="s in stretches.length > 1 && !edges ? stretches.filter((s) => s.width > 6 * s.section.length + 8) : []"
             :key="`section${s.x}`"
             :x="s.labelX"
             :y="beamY + 17"

@@ -20,6 +20,13 @@ final class TimberDrawing
             'lamination' => $timber->grade->product === Product::Glulam
                 ? $timber->lamination ?? ($timber->grade->suite === Suite::Nds2018 ? 38.1 : ($timber->grade->suite === Suite::CsaO86 ? 38.0 : 40.0))
                 : 0.0,
+            'taper' => $timber->taper === null
+                ? null
+                : [
+                    'double' => $timber->taper->isDouble,
+                    'above' => $timber->taper->isAbove,
+                    'part' => $timber->taper->endDepth / $timber->h,
+                ],
             'charred' => $fire === null ? null : self::charred($timber, $fire),
             'notches' => array_map(
                 fn (Notch $n): array => ['support' => $n->support, 'below' => $n->isBelow, 'depth' => $n->depth, 'x' => $n->x, 'slope' => $n->slope],
