@@ -9,9 +9,26 @@ use Waage\Material\Make;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 
-/** Finds the sizes that an engineer leaves open: the lightest that holds by the weighings of these checks. */
+/** The weighings of a timber beam in parts; with them sizes are found that an engineer leaves open: the lightest that hold. */
 trait FindsSize
 {
+    /**
+     * The weighings, part by part, those first that decide most often.
+     *
+     * @return iterable<list<Weighing>>
+     */
+    abstract protected function parts(TimberMake $timber, bool $derive): iterable;
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $weighings = [];
+        foreach ($this->parts(TimberMake::from($make), $derive) as $part) {
+            array_push($weighings, ...$part);
+        }
+
+        return $weighings;
+    }
+
     /** @throws InvalidMember where other sizes would attract other forces */
     public function settle(Make $make): Make
     {
@@ -69,10 +86,11 @@ trait FindsSize
     private function isFit(TimberMake $timber): bool
     {
         $remarks = $this->envelopes->beam->member->remarks;
-        foreach ($this->weigh($timber, false) as $weighing) {
-            /** @var Weighing $weighing */
-            if (! $weighing->holds() && ! ($remarks[$weighing->id]->leftOut ?? false)) {
-                return false;
+        foreach ($this->parts($timber, false) as $part) {
+            foreach ($part as $weighing) {
+                if (! $weighing->holds() && ! ($remarks[$weighing->id]->leftOut ?? false)) {
+                    return false;
+                }
             }
         }
 

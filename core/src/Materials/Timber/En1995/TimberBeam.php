@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
@@ -84,32 +83,24 @@ final readonly class TimberBeam implements MemberChecks
         return 'EN 1995-1-1:2004+A1+A2';
     }
 
-    public function weigh(Make $make, bool $derive): array
+    protected function parts(TimberMake $timber, bool $derive): iterable
     {
-        $timber = TimberMake::from($make);
-
-        return [
-            ...$this->envelopes->strength === []
-                ? []
-                : [
-                    ...$timber->taper === null
-                        ? [
-                            ...$this->bending->weigh($timber, $derive),
-                            ...$this->shear->weigh($timber, $derive),
-                            ...$this->axial->weigh($timber, $derive),
-                        ]
-                        : [
-                            ...$this->tapered->weigh($timber, $derive),
-                            ...$this->unweighed->beyondBending($this->envelopes, $timber->weight()),
-                        ],
-                    ...$this->bearing->weigh($timber, $derive),
-                    ...$this->notches->weigh($timber, $derive),
-                    ...$this->fire->weigh($timber, $derive),
-                ],
-            ...$this->deflection->weigh($timber, $derive),
-            ...$this->vibration->weigh($timber, $derive),
-            ...$timber->taper === null ? $this->unweighed->torsion($this->envelopes) : [],
-        ];
+        if ($this->envelopes->strength !== [] && $timber->taper === null) {
+            yield $this->bending->weigh($timber, $derive);
+            yield $this->shear->weigh($timber, $derive);
+            yield $this->axial->weigh($timber, $derive);
+        } elseif ($this->envelopes->strength !== []) {
+            yield $this->tapered->weigh($timber, $derive);
+            yield $this->unweighed->beyondBending($this->envelopes, $timber->weight());
+        }
+        yield $this->deflection->weigh($timber, $derive);
+        if ($this->envelopes->strength !== []) {
+            yield $this->bearing->weigh($timber, $derive);
+            yield $this->notches->weigh($timber, $derive);
+            yield $this->fire->weigh($timber, $derive);
+        }
+        yield $this->vibration->weigh($timber, $derive);
+        yield $timber->taper === null ? $this->unweighed->torsion($this->envelopes) : [];
     }
 
     public function assumptions(): array

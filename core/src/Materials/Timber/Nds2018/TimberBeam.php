@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\Nds2018;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
@@ -63,22 +62,18 @@ final readonly class TimberBeam implements MemberChecks
         return $ofJob;
     }
 
-    public function weigh(Make $make, bool $derive): array
+    protected function parts(TimberMake $timber, bool $derive): iterable
     {
-        $timber = TimberMake::from($make);
-
-        return [
-            ...$this->envelopes->strength === []
-                ? []
-                : [
-                    ...$this->bending->weigh($timber, $derive),
-                    ...$this->shear->weigh($timber, $derive),
-                    ...$this->axial->weigh($timber, $derive),
-                    ...$this->bearing->weigh($timber, $derive),
-                ],
-            ...$this->deflection->weigh($timber, $derive),
-            ...$this->unweighed->torsion($this->envelopes),
-        ];
+        if ($this->envelopes->strength !== []) {
+            yield $this->bending->weigh($timber, $derive);
+            yield $this->shear->weigh($timber, $derive);
+            yield $this->axial->weigh($timber, $derive);
+        }
+        yield $this->deflection->weigh($timber, $derive);
+        if ($this->envelopes->strength !== []) {
+            yield $this->bearing->weigh($timber, $derive);
+        }
+        yield $this->unweighed->torsion($this->envelopes);
     }
 
     public function assumptions(): array
