@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Loading\LoadDuration;
+
 /**
  * A row of forces at the ends of the member, as an analysis of the whole structure gives them for one combination,
  * factors and all: axial force (N, compression positive) and the moments at start and end, in the plane (Nmm, sagging
- * positive) and sideways (Nmm, tension in front positive).
+ * positive) and sideways (Nmm, tension in front positive); how long the shortest load in it stays, where that is said.
  */
 final readonly class EndForces
 {
@@ -21,6 +23,7 @@ final readonly class EndForces
         public float $My2,
         public float $Mz1,
         public float $Mz2,
+        public ?LoadDuration $duration = null,
     ) {
     }
 
@@ -33,6 +36,7 @@ final readonly class EndForces
             $factor * $this->My2,
             $factor * $this->Mz1,
             $factor * $this->Mz2,
+            $this->duration,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Member;
 
+use Waage\Loading\LoadDuration;
 use Waage\Units\Kind;
 
 /** Reads the rows of forces at the ends of a member, and whether its supports let them act. */
@@ -48,7 +49,12 @@ final readonly class EndForcesReader
             $name = trim($this->f->text($row, 'name', "endForces.{$i}.name"));
             $forces = new EndForces(
                 $name === '' ? 'row '.($i + 1) : mb_substr($name, 0, 80),
-                ...array_map($value, EndForces::PARTS),
+                ...[
+                    ...array_map($value, EndForces::PARTS),
+                    ($row['duration'] ?? '') === ''
+                        ? null
+                        : $this->f->choice($row, 'duration', "endForces.{$i}.duration", LoadDuration::Medium),
+                ],
             );
             $this->check($forces, $i);
             $rows[] = $forces;

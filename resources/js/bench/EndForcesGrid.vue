@@ -4,9 +4,11 @@ import { computed, ref } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { COLUMNS, governs, HEADS, kindOf, pasteCells, setCell, shown, type Column } from '@/bench/endForces'
 import { useTableKeys } from '@/bench/tableKeys'
-import type { MemberDocument } from '@/contract/member'
+import type { EndForcesDocument, MemberDocument } from '@/contract/member'
 import { unitOf } from '@/lib/units'
 import LazyField from '@/components/LazyField.vue'
+import { materialOf } from '@/materials'
+import { durationsOf } from '@/materials/durations'
 
 /** The rows of end forces as a table under the drawing; keys as in the table of loads. */
 const props = defineProps<{ editor: Editor }>()
@@ -20,6 +22,15 @@ const whole = computed(() => props.editor.errors.value.endForces?.[0])
 
 function set(row: number, column: Column, text: string): void {
     props.editor.change((d) => setCell(d.endForces ?? [], row, column, text, units.value), `endForces.${row}.${column}`)
+}
+
+/** Of timber, whose strength goes by how long loads stay. */
+const byDuration = computed(() => materialOf(props.editor.document.value).byDuration)
+const durations = computed(() => durationsOf(props.editor.job.value?.basis.combinations))
+function setDuration(row: EndForcesDocument | undefined, to: string): void {
+    if (!row) return
+    if (to) row.duration = to as NonNullable<EndForcesDocument['duration']>
+    else delete row.duration
 }
 
 function add(): void {
@@ -49,6 +60,7 @@ const { onKey, onPaste } = useTableKeys<Column>({
                     <col class="w-8" />
                     <col class="w-[25%]" />
                     <col span="5" />
+                    <col v-if="byDuration" class="w-[12%]" />
                     <col class="w-[17%]" />
                     <col class="w-4" />
                 </colgroup>
@@ -60,6 +72,7 @@ const { onKey, onPaste } = useTableKeys<Column>({
                                 >{{ HEADS[column] }}{{ column === 'name' ? '' : ` ${unitOf(kindOf(column), units)}` }}</span
                             >
                         </th>
+                        <th v-if="byDuration" class="px-0.5 font-normal"><FieldLabel text="Stays" /></th>
                         <th class="px-0.5 font-normal"><FieldLabel text="Governs" /></th>
                         <th></th>
                     </tr>
@@ -77,6 +90,17 @@ const { onKey, onPaste } = useTableKeys<Column>({
                                 @commit="set(row, column, $event)"
                             />
                             <span v-if="fault(row, column)" class="fault" role="alert">{{ fault(row, column) }}</span>
+                        </td>
+                        <td v-if="byDuration" class="px-0.5 py-px">
+                            <select
+                                class="field"
+                                :value="forces.duration ?? ''"
+                                :aria-label="`How long row ${row + 1} stays`"
+                                @change="editor.change((d) => setDuration(d.endForces?.[row], ($event.target as HTMLSelectElement).value))"
+                            >
+                                <option value="">{{ durations.medium }}</option>
+                                <option v-for="(name, duration) in durations" :key="duration" :value="duration">{{ name }}</option>
+                            </select>
                         </td>
                         <td class="truncate px-1 text-xs" :title="(governed[row] ?? []).join(', ')">{{ (governed[row] ?? []).join(', ') }}</td>
                         <td>

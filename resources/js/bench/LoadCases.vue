@@ -6,6 +6,7 @@ import { addCase } from '@/bench/loads'
 import type { CaseDocument, MemberDocument } from '@/contract/member'
 import { CATEGORIES } from '@/lib/member'
 import { materialOf } from '@/materials'
+import { durationsOf } from '@/materials/durations'
 
 /** The load cases of the member with their categories. */
 const props = defineProps<{ editor: Editor }>()
@@ -28,8 +29,7 @@ function setDuration(c: CaseDocument, duration: string): void {
     if (duration) c.duration = duration as CaseDocument['duration']
     else delete c.duration
 }
-/** EN 1995-1-1, Table 2.1. */
-const DURATIONS = { permanent: 'permanent', long: 'long', medium: 'medium', short: 'short', instantaneous: 'instantaneous' }
+const durations = computed(() => durationsOf(props.editor.job.value?.basis.combinations))
 const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
 </script>
 
@@ -90,7 +90,7 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                     @change="editor.change((d) => setDuration(d.cases[i]!, valueOf($event)))"
                 >
                     <option value="">as its category has it</option>
-                    <option v-for="(name, duration) in DURATIONS" :key="duration" :value="duration">{{ name }}</option>
+                    <option v-for="(name, duration) in durations" :key="duration" :value="duration">{{ name }}</option>
                 </select>
             </label>
             <label v-if="c.category === 'settlement' || c.category === 'temperature'" class="col-span-4 flex items-center gap-1.5 text-xs text-faint">

@@ -727,6 +727,10 @@ export interface EndForcesDocument {
      * sideways at the end
      */
     Mz2?: string
+    /**
+     * how long the shortest load in it stays, for timber; medium when absent
+     */
+    duration?: 'permanent' | 'long' | 'medium' | 'short' | 'instantaneous' | ''
 }
 export interface RemarkDocument {
     text?: string

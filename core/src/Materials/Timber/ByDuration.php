@@ -24,8 +24,9 @@ final class ByDuration
         $byDuration = $seen = [];
         foreach ($strength as $c) {
             $acting = array_filter($c->variable, fn (float $factor): bool => $factor > 0.0);
-            // A row of end forces has all that acts in it; how long that stays is not known: as medium.
-            $rank = fn (string $id): int => $ranks[$id] ?? LoadDuration::Medium->rank();
+            // A row of end forces has all that acts in it.
+            $ofRow = $c->isRow() ? self::ofRow($c, $beam)->rank() : null;
+            $rank = fn (string $id): int => $ofRow ?? $ranks[$id] ?? LoadDuration::Medium->rank();
             $levels = array_map($rank, array_keys($acting));
             foreach (array_unique([...$c->permanent > 0.0 ? [0] : [], ...$levels]) as $level) {
                 $left = array_filter($acting, fn (string $id): bool => $rank($id) <= $level, ARRAY_FILTER_USE_KEY);
@@ -38,6 +39,14 @@ final class ByDuration
             }
         }
         $this->combinations = $byDuration;
+    }
+
+    /** How long the shortest load of a row of end forces stays: as it says, otherwise medium. */
+    public static function ofRow(Combination $row, LoadedBeam $beam): LoadDuration
+    {
+        $number = (int) preg_replace('/\D/', '', $row->id);
+
+        return $beam->member->endForces[$number - 1]->duration ?? LoadDuration::Medium;
     }
 
     /** @return array<string, int> how long each load case stays: 0 the longest */

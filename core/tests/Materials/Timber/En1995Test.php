@@ -182,3 +182,9 @@ it('deflects with the stiffness that changes', function (): void {
     }
     expect(weighing($design, 'deflection-variable')->demand)->toBeNear(2 * $sum, 3e-3);
 });
+
+it('takes rows of end forces for as long as they stay', function (string $duration, float $kMod): void {
+    $row = ['name' => 'A', 'N' => '20 kN'] + ($duration === '' ? [] : ['duration' => $duration]);
+    $design = timberDesign(C24, [], ['endForces' => [$row]] + UPRIGHT);
+    expect(weighing($design, 'compression')->ratio)->toBeNear(20e3 / 14400 / ($kMod * 21 / 1.3));
+})->with([['', 0.8], ['permanent', 0.6], ['short', 0.9]]);

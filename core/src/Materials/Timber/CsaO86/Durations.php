@@ -81,7 +81,13 @@ final class Durations implements DurationsOfCode
     {
         $standard = ['live' => 0.0, 'snow' => 0.0];
         if ($c->isRow()) {
-            return [1.0, 'end forces as given: standard term'];
+            $rank = ByDuration::ofRow($c, $this->beam)->rank();
+
+            return match (true) {
+                $rank >= LoadDuration::Short->rank() => [1.15, 'end forces, short term'],
+                $rank < LoadDuration::Medium->rank() => [0.65, 'end forces, long term'],
+                default => [1.0, 'end forces, standard term'],
+            };
         }
         foreach ($this->beam->cases as $case) {
             $id = $case->case->id;

@@ -69,7 +69,7 @@ final class Durations implements DurationsOfCode
         }
         $by = [];
         foreach ($strength as $c) {
-            [$lambda, $why] = self::lambda($c, $categories);
+            [$lambda, $why] = $c->isRow() ? self::ofRow($c, $beam) : self::lambda($c, $categories);
             $by[(string) $lambda][0] = $why;
             $by[(string) $lambda][1][] = $c;
         }
@@ -81,6 +81,16 @@ final class Durations implements DurationsOfCode
         return $groups;
     }
 
+    /** @return array{float, string} */
+    private static function ofRow(Combination $c, LoadedBeam $beam): array
+    {
+        return match (ByDuration::ofRow($c, $beam)) {
+            LoadDuration::Permanent => [0.6, 'end forces, permanent load only'],
+            LoadDuration::Instantaneous => [1.0, 'end forces with wind or earthquake'],
+            default => [0.8, 'end forces as given'],
+        };
+    }
+
     /**
      * Table N3. Wind counts where it leads, with its factor of 1.0 at least.
      *
@@ -89,9 +99,6 @@ final class Durations implements DurationsOfCode
      */
     private static function lambda(Combination $c, array $categories): array
     {
-        if ($c->isRow()) {
-            return [0.8, 'end forces as given'];
-        }
         $isStorage = $hasVariable = false;
         foreach ($c->variable as $id => $factor) {
             $category = $categories[$id] ?? null;
