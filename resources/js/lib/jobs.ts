@@ -20,6 +20,17 @@ export interface Summary {
     length?: number
     supports?: { x: number; fixed: boolean }[]
     loads?: { from: number; to: number; kind: string }[]
+    /** What it is cut from; lengths in mm, volumes in m³, masses in kg. */
+    pieces?: Piece[]
+}
+
+export interface Piece {
+    name: string
+    grade: string
+    pieces: number
+    length: number
+    volume: number
+    mass: number
 }
 
 export interface MemberRow {

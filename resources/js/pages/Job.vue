@@ -13,6 +13,7 @@ import type { JobDetail, MemberRow } from '@/lib/jobs'
 import { type KindId, startOf } from '@/lib/kinds'
 import { familyOf, MATERIALS, type MaterialId } from '@/materials'
 import MemberFrom from '@/pages/MemberFrom.vue'
+import PieceList from '@/pages/PieceList.vue'
 import NewMember from '@/pages/NewMember.vue'
 import { notice } from '@/lib/notice'
 import { startName, useStarts } from '@/lib/starts'
@@ -251,6 +252,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                     </tbody>
                 </table>
                 <p v-else class="mt-8 text-faint">No members yet. Draw the first one, or import member files.</p>
+                <PieceList :members="members" :units="job.basis.units ?? 'metric'" :job="job.name" />
             </section>
             <aside class="min-h-0 space-y-6 overflow-auto border-l border-rule bg-sheet px-5 py-5">
                 <BasisForm :job="job" :errors="errors" @save="save" />

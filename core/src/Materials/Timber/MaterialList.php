@@ -8,7 +8,7 @@ use Waage\Sheets\Block;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
-/** The timber of a member, or of all members of its row: pieces, lengths, volume, mass. */
+/** The timber of a member, or of all members of its row, on its sheet; a tapered beam is cut from its greatest depth. */
 final class MaterialList
 {
     private const CUBIC_METRE = 1e9;
@@ -20,29 +20,38 @@ final class MaterialList
     private const BOARD_FOOT = 304.8 * 304.8 * 25.4;
 
     /** @return list<array<string, mixed>> blocks of a sheet */
-    public static function blocks(TimberMake $timber, float $length, UnitSystem $units): array
+    public static function blocks(TimberMake $timber, UnitSystem $units): array
     {
         $members = $timber->row->pieces();
-        $pieces = $members * $timber->plies;
-        $volume = $pieces * $timber->ply * $timber->h * $length;
         $isMetric = $units === UnitSystem::Metric;
         $says = $members === 1
             ? []
-            : [Block::text("A row of {$members} members, one every ".Size::of($timber->row->spacing, $units).' over '.
-                $units->format($timber->row->width, Kind::Length).', one at either end.')];
+            : [
+                Block::text(
+                    "A row of {$members} members, one every ".
+                        Size::of($timber->row->spacing, $units).
+                        ' over '.
+                        $units->format($timber->row->width, Kind::Length).
+                        ', one at either end.',
+                ),
+            ];
+        $columns = ['Timber', 'Grade', '>Pieces', '>Length', '>Length in all', $isMetric ? '>Volume' : '>Board feet', '>Mass'];
+        $rows = array_map(
+            fn (array $of): array => [
+                $of['name'].($isMetric ? ' mm' : ' in'),
+                $of['grade'],
+                (string) $of['pieces'],
+                $units->format($of['length'], Kind::Length),
+                $units->format($of['pieces'] * $of['length'], Kind::Length),
+                $isMetric
+                    ? number_format($of['volume'], 3).' m³'
+                    : number_format($of['volume'] * self::CUBIC_METRE / self::BOARD_FOOT, 1),
+                self::mass($of['mass'], $isMetric),
+            ],
+            $timber->pieceList(),
+        );
 
-        return [
-            ...$says,
-            Block::table(['Timber', 'Grade', '>Pieces', '>Length', '>Length in all', $isMetric ? '>Volume' : '>Board feet', '>Mass'], [[
-                Size::name($timber->ply, $timber->h, $units).($isMetric ? ' mm' : ' in'),
-                $timber->grade(),
-                (string) $pieces,
-                $units->format($length, Kind::Length),
-                $units->format($pieces * $length, Kind::Length),
-                $isMetric ? number_format($volume / self::CUBIC_METRE, 3).' m³' : number_format($volume / self::BOARD_FOOT, 1),
-                self::mass($volume * $timber->grade->values->density / self::CUBIC_METRE, $isMetric),
-            ]]),
-        ];
+        return [...$says, Block::table($columns, $rows)];
     }
 
     private static function mass(float $kg, bool $isMetric): string

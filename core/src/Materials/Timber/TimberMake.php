@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Material\Listed;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\Piece;
@@ -15,7 +16,7 @@ use Waage\Material\Situation;
 use Waage\Units\UnitSystem;
 
 /** A rectangle of timber: one piece, or plies side by side, ply wide each and h deep (mm), of one grade. */
-final readonly class TimberMake extends RectangularMake
+final readonly class TimberMake extends RectangularMake implements Listed
 {
     /** m/s² */
     private const GRAVITY = 9.80665;
@@ -204,7 +205,24 @@ final readonly class TimberMake extends RectangularMake
 
     public function blocks(UnitSystem $units): array
     {
-        return MaterialList::blocks($this, $this->shape->length, $units);
+        return MaterialList::blocks($this, $units);
+    }
+
+    public function pieceList(): array
+    {
+        $pieces = $this->row->pieces() * $this->plies;
+        $volume = $pieces * $this->ply * $this->h * $this->shape->length * 1e-9;
+
+        return [
+            [
+                'name' => Size::name($this->ply, $this->h, $this->units()),
+                'grade' => $this->grade(),
+                'pieces' => $pieces,
+                'length' => $this->shape->length,
+                'volume' => $volume,
+                'mass' => $volume * $this->grade->values->density,
+            ],
+        ];
     }
 
     public function patch(): array
