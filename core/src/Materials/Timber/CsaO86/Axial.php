@@ -77,7 +77,7 @@ final readonly class Axial
         $w->let('P_f', $of->N, Kind::Force, '', 'compression');
         Bending::sizes($w, $timber);
         $w->line('A', 'b * d', Kind::Area);
-        $values->strength($w, $of->group, 'F_c', 'f_c', $timber->grade->values->compression, 'c');
+        $values->strength($w, $of->group, 'F_c', 'f_c_par', $timber->grade->values->compression, 'c');
         $values->modulus($w, 'E_05_adj', 'E_05', $timber->grade->values->E05);
         $w->let('phi_c', 0.8, Kind::Number, '6.5.6.2.3');
         if ($timber->grade->product === Product::Glulam) {

@@ -79,7 +79,7 @@ final readonly class Axial
     private function compression(Working $w, Together $of, TimberMake $timber): bool
     {
         $this->stressed($w, $of, $timber);
-        $w->line('u', 'f_c / F_c_adj', Kind::Number, '3.6.3');
+        $w->line('u', 'f_c_par / F_c_adj', Kind::Number, '3.6.3');
 
         return true;
     }
@@ -91,7 +91,7 @@ final readonly class Axial
         $w->let('P', $of->N, Kind::Force, '', 'compression');
         Bending::sizes($w, $timber);
         $w->line('A', 'b * d', Kind::Area);
-        $w->line('f_c', 'P / A', Kind::Stress);
+        $w->line('f_c_par', 'P / A', Kind::Stress);
         $values->adjusted($w, $of->group, 'F_c_star', 'F_c', $timber->grade->values->compression, 'c');
         $values->adjusted($w, $of->group, 'E_min_adj', 'E_min', $timber->grade->values->E05, 's');
         $isGlulam = $timber->grade->product === Product::Glulam;
@@ -118,10 +118,10 @@ final readonly class Axial
         $this->bending->strength($w, $timber, $of->group, $this->bending->longest($timber), 1);
         $w->let('M_2', $of->Mz, Kind::Moment, '', 'flatwise');
         $this->bending->flat($w, $timber, $of->group);
-        $w->line('u_c', '(f_c / F_c_adj)^2', Kind::Number, '3.9.2', 'part of compression');
-        $w->line('u_c1', 'f_c / F_cE1', Kind::Number, '3.9.2', 'f_c over F_cE1, below 1');
+        $w->line('u_c', '(f_c_par / F_c_adj)^2', Kind::Number, '3.9.2', 'part of compression');
+        $w->line('u_c1', 'f_c_par / F_cE1', Kind::Number, '3.9.2', 'stress over the critical one, below 1');
         $w->has('F_cE2')
-            ? $w->line('u_c2', 'f_c / F_cE2', Kind::Number, '3.9.2', 'f_c over F_cE2, below 1')
+            ? $w->line('u_c2', 'f_c_par / F_cE2', Kind::Number, '3.9.2', 'stress over the critical one, below 1')
             : $w->let('u_c2', 0.0, Kind::Number, '3.9.2', 'restrained sideways');
         $w->has('F_bE')
             ? $w->line('u_E', '(f_b1 / F_bE)^2', Kind::Number, '3.9.2', 'part of lateral buckling')

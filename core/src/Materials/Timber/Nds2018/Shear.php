@@ -101,7 +101,7 @@ final readonly class Shear
         $units = $timber->units();
         $clause = $isGlulam ? '5.4.5' : '4.4.3.2';
 
-        return new Weighing('notch-'.($notch->support + 1), 'Notch at support '.($notch->support + 1), "NDS 2018, {$clause}", $notch->depth / $most, demand: $notch->depth, capacity: $most, kind: Kind::Size, demandSymbol: 'd_c', remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.', group: 'Notch');
+        return new Weighing('notch-'.($notch->support + 1), 'Notch at support '.($notch->support + 1), "NDS 2018, {$clause}", $notch->depth / $most, demand: $notch->depth, capacity: $most, kind: Kind::Size, demandSymbol: 'd_cut', remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.', group: 'Notch');
     }
 
     private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
@@ -109,8 +109,8 @@ final readonly class Shear
         $w = new Working($derive);
         $w->let('V', $at->value, Kind::Force, '3.4.3.2', 'the whole reaction');
         Bending::sizes($w, $timber);
-        $w->let('d_c', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');
-        $w->line('d_n', 'd - d_c', Kind::Size);
+        $w->let('d_cut', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');
+        $w->line('d_n', 'd - d_cut', Kind::Size);
         (new Values($timber, $this->method))->adjusted($w, $at->group, 'F_v_adj', 'F_v', $timber->grade->values->shear, 'v');
         if ($notch->isBelow) {
             $w->line('V_r', '2 / 3 * F_v_adj * b * d_n * (d_n / d)^2', Kind::Force, '3.4.3.2(a) (3.4-3)');

@@ -95,7 +95,7 @@ final class CsaO86Tools
         $w->let('K_Zt', $values->size('t'), Kind::Number, 'Table 6.4.5');
         $w->line('T_r', 'phi * F_t * b * d * K_Zt', Kind::Force, '6.5.9');
         $w->line('A', 'b * d', Kind::Area);
-        $values->strength($w, $group, 'F_c', 'f_c', $of->compression, 'c');
+        $values->strength($w, $group, 'F_c', 'f_c_par', $of->compression, 'c');
         $values->modulus($w, 'E_05_adj', 'E_05', $of->E05);
         $w->let('phi_c', 0.8, Kind::Number, '6.5.6.2.3');
         if ($isGlulam) {

@@ -13,6 +13,7 @@ use Waage\Materials\Timber\En1995\Stability;
 use Waage\Materials\Timber\En1995\Strength;
 use Waage\Materials\Timber\En1995\Vibration;
 use Waage\Materials\Timber\FireExposure;
+use Waage\Materials\Timber\Grade;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Suite;
@@ -103,14 +104,22 @@ final class En1995Tools
                 Input::of('b', 'width', Kind::Size, '160 mm'),
                 Input::of('h_s', 'depth at the low end', Kind::Size, '500 mm'),
                 Input::of('h_ap', 'depth at the high end, or at the apex', Kind::Size, '1000 mm'),
-                Input::text('grade', 'grade', 'GL24h'),
+                Input::choice('grade', 'grade', self::glulam()),
                 Input::choice('service', 'service class', ['1', '2', '3']),
                 Sample::duration(),
             ], TaperedBeam::calculate(...)),
         ];
     }
 
-    public static function durationOf(Values $v, TimberMake $timber): LoadGroup
+    /** @return non-empty-list<string> */
+    private static function glulam(): array
+    {
+        $names = array_filter(Grade::names(Suite::En1995), fn (string $n): bool => str_starts_with($n, 'GL') && $n !== 'GL24h');
+
+        return ['GL24h', ...array_values($names)];
+    }
+
+    private static function durationOf(Values $v, TimberMake $timber): LoadGroup
     {
         $duration = LoadDuration::from($v->text('duration'));
 

@@ -58,7 +58,7 @@ final class Nds2018Tools
             new FormulaTool('nds-notch', 'Notched end of a beam, NDS', self::STANDARD, [
                 Input::of('V', 'shear force', Kind::Force, '0.6 kip'),
                 ...$piece('1.5 in', '9.25 in'),
-                Input::of('d_c', 'depth of the notch', Kind::Size, '2 in'),
+                Input::of('d_cut', 'depth of the notch', Kind::Size, '2 in'),
             ], self::notch(...)),
         ];
     }
@@ -111,7 +111,7 @@ final class Nds2018Tools
         $w->line('u_b', 'f_b1 / F_b_adj', Kind::Number, '3.3.1', 'edgewise bending');
         $w->line('f_b2', 'M_2 / (d * b^2 / 6)', Kind::Stress);
         $values->adjusted($w, $group, 'F_b2_adj', 'F_b2', $of->bendingFlat, 'b', true);
-        $w->line('f_c', 'P / (b * d)', Kind::Stress);
+        $w->line('f_c_par', 'P / (b * d)', Kind::Stress);
         $values->adjusted($w, $group, 'F_c_star', 'F_c', $of->compression, 'c');
         $values->adjusted($w, $group, 'E_min_adj', 'E_min', $of->E05, 's');
         $w->let('c', $timber->grade->product->isSawn() ? 0.8 : 0.9, Kind::Number, '3.7.1.5');
@@ -119,9 +119,9 @@ final class Nds2018Tools
         Stability::column($w, '2', 'b', $v->number('l_e2'), '', 'E_min_adj', 1.0);
         $v->assert('l_e1', $v->number('l_e1') > 0.0 && $w->value('max(s_1, s_2)') <= 50.0, 'The slenderness l_e/d lies above 0 and is at most 50 (3.7.1.4).');
         $w->line('F_c_adj', 'F_c_star * min(C_P1, C_P2)', Kind::Stress, '3.7.1');
-        $w->line('u_c', 'f_c / F_c_adj', Kind::Number, '3.6.3', 'compression');
-        $w->line('u_c1', 'f_c / F_cE1', Kind::Number, '3.9.2');
-        $w->has('F_cE2') ? $w->line('u_c2', 'f_c / F_cE2', Kind::Number, '3.9.2') : $w->let('u_c2', 0.0, Kind::Number, '3.9.2', 'restrained');
+        $w->line('u_c', 'f_c_par / F_c_adj', Kind::Number, '3.6.3', 'compression');
+        $w->line('u_c1', 'f_c_par / F_cE1', Kind::Number, '3.9.2');
+        $w->has('F_cE2') ? $w->line('u_c2', 'f_c_par / F_cE2', Kind::Number, '3.9.2') : $w->let('u_c2', 0.0, Kind::Number, '3.9.2', 'restrained');
         $w->has('F_bE') ? $w->line('u_E', '(f_b1 / F_bE)^2', Kind::Number, '3.9.2') : $w->let('u_E', 0.0, Kind::Number, '3.9.2', 'restrained');
         $w->line('u_4', 'u_c2 + u_E', Kind::Number, '3.9.2 (3.9-4)', 'below 1');
         $v->assert('P', $w->value('max(u_c1, u_4)') < 0.999, 'It buckles: f_c is not below F_cE (3.9.2).');
@@ -167,11 +167,11 @@ final class Nds2018Tools
     private static function notch(Values $v, Working $w): void
     {
         $timber = Sample::make(Suite::Nds2018, $v);
-        $v->assert('d_c', $v->number('d_c') > 0.0 && $v->number('d_c') <= $timber->h / 4, 'A notch is a quarter of the depth at most (4.4.3.2).');
+        $v->assert('d_cut', $v->number('d_cut') > 0.0 && $v->number('d_cut') <= $timber->h / 4, 'A notch is a quarter of the depth at most (4.4.3.2).');
         $v->let($w, 'V');
         Bending::sizes($w, $timber);
-        $v->let($w, 'd_c');
-        $w->line('d_n', 'd - d_c', Kind::Size);
+        $v->let($w, 'd_cut');
+        $w->line('d_n', 'd - d_cut', Kind::Size);
         (new Adjusted($timber, Method::Asd))->adjusted($w, self::group($v), 'F_v_adj', 'F_v', $timber->grade->values->shear, 'v');
         $w->line('V_r', '2 / 3 * F_v_adj * b * d_n * (d_n / d)^2', Kind::Force, '3.4.3.2(a) (3.4-3)');
         $w->line('u', 'V / V_r', Kind::Number, '3.4.1');

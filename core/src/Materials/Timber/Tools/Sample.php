@@ -33,12 +33,20 @@ final class Sample
         return [
             Input::of('b', 'width', Kind::Size, $b),
             Input::of('h', 'depth', Kind::Size, $h),
-            Input::text('grade', 'grade', $grade),
+            Input::choice('grade', 'grade', self::grades($suite, $grade)),
             $suite === Suite::En1995
                 ? Input::choice('service', 'service class', ['1', '2', '3'])
                 : Input::choice('service', 'in service it is', ['dry', 'wet']),
             Input::choice('shares', 'shares its load with others alike', ['no', 'yes']),
         ];
+    }
+
+    /** @return non-empty-list<string> with one of them first */
+    private static function grades(Suite $suite, string $first): array
+    {
+        $others = array_filter(Grade::names($suite), fn (string $n): bool => $n !== $first && $n !== Grade::LVL);
+
+        return [$first, ...array_values($others)];
     }
 
     /** @throws \Waage\Member\InvalidMember */
