@@ -113,6 +113,14 @@ foreach ([['a T', $flange, '6.10'], ['ACI 318', ['grade' => '28 MPa'], 'asce-7-2
 $of = Member::fromArray(inConcrete(benchDocument(3, 12)));
 $times = timed(5, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes in concrete, each with its bars', $times, 1.0);
+foreach ([['', '6.10', []], [', size found', '6.10', ['width' => '', 'depth' => '']], [', NDS', 'asce-7-22-asd', ['grade' => '24F-1.8E']], [', CSA O86', 'nbc-2020', ['grade' => 'D.Fir-L 20f-E']]] as [$what, $rules, $change]) {
+    $document = ['basis' => ['combinations' => $rules]] + inTimber(benchDocument(3, 12), $change);
+    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    row("Timber beam{$what}, 3 spans, 12 loads", $times, 0.1);
+}
+$of = Member::fromArray(inTimber(benchDocument(3, 12)));
+$times = timed(5, fn () => (new Design($of, false))->shortlist());
+row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes of glulam', $times, 0.5);
 
 // The statics alone against NumPy on the same beams.
 $beams = [];

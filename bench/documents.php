@@ -117,3 +117,17 @@ function inConcrete(array $document): array
 
     return ['version' => 5, 'material' => 'concrete', 'concrete' => $concrete] + array_diff_key($document, ['section' => 0, 'grade' => 0]);
 }
+
+/**
+ * The same beam and loads in timber.
+ *
+ * @param  array<string, mixed>  $document
+ * @param  array<string, mixed>  $change
+ * @return array<string, mixed>
+ */
+function inTimber(array $document, array $change = []): array
+{
+    $timber = ['width' => '200 mm', 'depth' => '800 mm', 'grade' => 'GL28h', ...$change];
+
+    return ['version' => 5, 'material' => 'timber', 'timber' => $timber] + array_diff_key($document, ['section' => 0, 'grade' => 0]);
+}

@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\Member;
 use Illuminate\Support\Facades\DB;
 use Waage\Design\Design;
-use Waage\Material\Listed;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Member\Load;
@@ -129,7 +128,7 @@ final class MemberStore
             'governs' => $verdict->governs(),
             'reason' => $verdict->reason,
             'length' => $member->length,
-            ...$member->make instanceof Listed ? ['pieces' => $member->make->pieceList()] : [],
+            ...array_filter(['pieces' => $design->pieces()]),
             'supports' => array_map(
                 fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()],
                 $member->supports,

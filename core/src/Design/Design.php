@@ -13,6 +13,7 @@ use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\Listed;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -211,6 +212,16 @@ final class Design
     public function collapse(string $combination = ''): array
     {
         return $this->member->make->material()->collapse($this, $combination);
+    }
+
+    /**
+     * What the member is cut from, where its material is listed so.
+     *
+     * @return list<array{name: string, grade: string, pieces: int, length: float, volume: float, mass: float}>
+     */
+    public function pieces(): array
+    {
+        return $this->make instanceof Listed ? $this->make->pieceList() : [];
     }
 
     public function verdict(): Verdict

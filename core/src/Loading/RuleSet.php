@@ -21,8 +21,7 @@ final readonly class RuleSet
 {
     /**
      * @param  string  $steel  the standard for steel whose resistances the factors go with; '': none that is built in
-     * @param  string  $concrete  the standard for concrete that goes with them; '': none
-     * @param  string  $timber  the standard for timber that goes with them; '': none
+     * @param  array<string, string>  $others  the standards for other materials by these; '': none
      * @param  string  $method  LRFD (strengths times φ) or ASD (strengths over Ω), of ANSI/AISC 360
      * @param  string  $refusal  why nothing is weighed
      * @param  array<string, array<string, float>>  $factors  of the categories of imposed load, by name
@@ -32,8 +31,7 @@ final readonly class RuleSet
         public string $standard,
         public string $title,
         public string $steel,
-        public string $concrete,
-        public string $timber,
+        public array $others,
         public string $method,
         public string $refusal,
         public array $factors,
@@ -58,8 +56,8 @@ final readonly class RuleSet
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
             /**
-             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string, method?: string,
-             *     refusal?: string,
+             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string,
+             *     method?: string, refusal?: string,
              *     factors?: array<string, array<string, float>>, rules: list<Rule>} $data
              */
             $data = json_decode(
@@ -72,8 +70,7 @@ final readonly class RuleSet
                 $data['standard'],
                 $data['title'],
                 $data['steel'] ?? '',
-                $data['concrete'] ?? '',
-                $data['timber'] ?? '',
+                ['concrete' => $data['concrete'] ?? '', 'timber' => $data['timber'] ?? ''],
                 $data['method'] ?? '',
                 $data['refusal'] ?? '',
                 $data['factors'] ?? [],

@@ -8,8 +8,8 @@ namespace Waage\Material;
 interface Listed
 {
     /**
-     * @return list<array{name: string, grade: string, pieces: int, length: float, volume: float, mass: float}> length of
-     *     a piece (mm), volume (m³) and mass (kg) of all
+     * @return list<array{name: string, grade: string, pieces: int, length: float, volume: float, mass: float}>
+     *     length of a piece (mm), volume (m³) and mass (kg) of all
      */
     public function pieceList(): array;
 }

@@ -17,7 +17,7 @@ enum Code: string
 
     public static function of(Basis $basis): self
     {
-        return self::from(RuleSet::of($basis->combinations)->concrete);
+        return self::from(RuleSet::of($basis->combinations)->others['concrete']);
     }
 
     /** Of reinforced concrete, N/mm³: EN 1991-1-1, Table A.1; 150 pcf; 24 kN/m³. */

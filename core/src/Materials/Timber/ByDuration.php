@@ -26,7 +26,7 @@ final class ByDuration
             $acting = array_filter($c->variable, fn (float $factor): bool => $factor > 0.0);
             // A row of end forces has all that acts in it.
             $ofRow = $c->isRow() ? self::ofRow($c, $beam)->rank() : null;
-            $rank = fn (string $id): int => $ofRow ?? $ranks[$id] ?? LoadDuration::Medium->rank();
+            $rank = fn (string $id): int => $ofRow ?? ($ranks[$id] ?? LoadDuration::Medium->rank());
             $levels = array_map($rank, array_keys($acting));
             foreach (array_unique([...$c->permanent > 0.0 ? [0] : [], ...$levels]) as $level) {
                 $left = array_filter($acting, fn (string $id): bool => $rank($id) <= $level, ARRAY_FILTER_USE_KEY);

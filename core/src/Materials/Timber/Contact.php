@@ -6,7 +6,7 @@ namespace Waage\Materials\Timber;
 
 /**
  * Where something presses on a member across the grain: contact length, how far the member goes on to either side, the
- * clear distance to the next contact; mm.
+ * clear distance to the next contact; mm. Its number is that of the support, 0 under a load.
  */
 final readonly class Contact
 {
@@ -18,9 +18,13 @@ final readonly class Contact
         public float $before,
         public float $behind,
         public float $clear,
-        public bool $isSupport,
-        public int $number = 0,
+        public int $number,
     ) {
+    }
+
+    public function isSupport(): bool
+    {
+        return $this->number > 0;
     }
 
     /** How far it is from the nearer end of the member. */

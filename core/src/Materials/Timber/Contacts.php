@@ -49,7 +49,7 @@ final readonly class Contacts
                     'Bearing at support '.($i + 1),
                     $at,
                     $l,
-                    ...[...$this->beyond($support->x, $l), $this->nearest($places, $support->x, $l), true, $i + 1],
+                    ...[...$this->beyond($support->x, $l), $this->nearest($places, $support->x, $l), $i + 1],
                 );
             }
         }
@@ -64,8 +64,11 @@ final readonly class Contacts
                         'Bearing under '.($load->name === '' ? "point load {$n}" : $load->name),
                         $at,
                         $load->bearing,
-                        ...[...$this->beyond($load->from, $load->bearing),
-                            $this->nearest($places, $load->from, $load->bearing), false, $n],
+                        ...[
+                            ...$this->beyond($load->from, $load->bearing),
+                            $this->nearest($places, $load->from, $load->bearing),
+                            0,
+                        ],
                     );
                 }
             }
@@ -91,7 +94,7 @@ final readonly class Contacts
             $values = array_map(fn (array $of): float => $of[$i][0], $beam->responses->reactions);
             $at = $this->search->greatest($values, $support->x, $timber, $this->byDuration);
             if ($at !== null && abs($at->value) > self::NOTHING) {
-                $feet[] = new Contact('sill-'.($i + 1), 'Sill', $at, $timber->b, 0.0, 0.0, INF, true, $i + 1);
+                $feet[] = new Contact('sill-'.($i + 1), 'Sill', $at, $timber->b, 0.0, 0.0, INF, $i + 1);
             }
         }
 
@@ -100,7 +103,10 @@ final readonly class Contacts
 
     private function presses(Load $load): bool
     {
-        return $load->on && $load->kind === LoadKind::Point && $load->bearing > 0.0 && $load->start() > 0.0 &&
+        return $load->on &&
+            $load->kind === LoadKind::Point &&
+            $load->bearing > 0.0 &&
+            $load->start() > 0.0 &&
             in_array($load->direction, [LoadDirection::Vertical, LoadDirection::Plan], true);
     }
 

@@ -7,7 +7,7 @@ namespace Waage\Materials\Timber;
 use Waage\Analysis\Camber;
 use Waage\Loading\Combination;
 
-/** A deflection that is weighed: under which combinations, what is counted in them, and what the member is made with. */
+/** A deflection that is weighed: under which combinations, what is counted, the camber the member is made with. */
 final readonly class DeflectionCase
 {
     /** @param  list<Combination>  $combinations */

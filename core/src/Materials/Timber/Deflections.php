@@ -33,12 +33,17 @@ final readonly class Deflections
      * @param  float  $n  of the limit: length over n, twice the length of an overhang
      * @param  float  $stiffness  factor on the modulus of elasticity
      */
-    public function bySpan(DeflectionCase $case, float $n, TimberMake $timber, bool $derive, float $stiffness = 1.0): ?Weighing
-    {
+    public function bySpan(
+        DeflectionCase $case,
+        float $n,
+        TimberMake $timber,
+        bool $derive,
+        float $stiffness = 1.0,
+    ): ?Weighing {
         if ($case->combinations === []) {
             return null;
         }
-        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
+        $EI = $timber->main(new Situation())->rigidity->EI * $stiffness;
         [$e, $L, $limit, $rule, $ranges] = $this->worst($case, $n, $timber, $EI);
         $w = new Working($derive);
         $this->deflection($w, $timber, $case, $e, $stiffness);
@@ -51,9 +56,14 @@ final readonly class Deflections
     }
 
     /** The same against a limit in mm. */
-    public function absolute(DeflectionCase $case, float $limit, TimberMake $timber, bool $derive, float $stiffness = 1.0): ?Weighing
-    {
-        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
+    public function absolute(
+        DeflectionCase $case,
+        float $limit,
+        TimberMake $timber,
+        bool $derive,
+        float $stiffness = 1.0,
+    ): ?Weighing {
+        $EI = $timber->main(new Situation())->rigidity->EI * $stiffness;
         $most = null;
         foreach ([1, -1] as $sign) {
             $e = $this->extreme($case, $sign, $timber, $EI);
@@ -70,23 +80,40 @@ final readonly class Deflections
         return $this->report($case, $w, $most, $timber, []);
     }
 
-    private function extreme(DeflectionCase $case, int $sign, TimberMake $timber, float $EI, float $from = 0.0, float $to = INF): ?Extreme
-    {
+    private function extreme(
+        DeflectionCase $case,
+        int $sign,
+        TimberMake $timber,
+        float $EI,
+        float $from = 0.0,
+        float $to = INF,
+    ): ?Extreme {
         return match (true) {
             $case->combinations === [] => null,
-            $case->camber !== null => $case->camber->remaining($this->envelopes->sag, $case->combinations, $sign, $timber->weight(), $EI),
+            $case->camber !== null => $case->camber->remaining(
+                $this->envelopes->sag,
+                $case->combinations,
+                $sign,
+                $timber->weight(),
+                $EI,
+            ),
             default => $this->envelopes->sag->extreme($case->combinations, $sign, $timber->weight(), $from, $to),
         };
     }
 
-    private function deflection(Working $w, TimberMake $timber, DeflectionCase $case, Extreme $e, float $stiffness): void
-    {
+    private function deflection(
+        Working $w,
+        TimberMake $timber,
+        DeflectionCase $case,
+        Extreme $e,
+        float $stiffness,
+    ): void {
         $w->let('E', $timber->grade->values->E, Kind::ModulusOfElasticity, $timber->grade->suite->tables(), 'mean');
         if ($stiffness !== 1.0) {
             $w->let('k_E', $stiffness, Kind::Number, '', 'moisture and treatment');
             $w->line('E_adj', 'k_E * E', Kind::ModulusOfElasticity);
         }
-        $EI = $timber->main(new Situation)->rigidity->EI * $stiffness;
+        $EI = $timber->main(new Situation())->rigidity->EI * $stiffness;
         $rise = $case->camber?->at($e->x) ?? 0.0;
         $direction = $e->value / $EI + $rise >= 0.0 ? 'downward' : 'upward';
         $note = trim("{$direction}, exact, {$case->note}", ', ');
@@ -149,7 +176,7 @@ final readonly class Deflections
             $most = 0.0;
             foreach ([1, -1] as $sign) {
                 $e = $this->extreme($case, $sign, $timber, $EI, $from, $to);
-                $u = $e === null ? -1.0 : ($sign * $e->value / $EI * $limit) / ($times * ($to - $from));
+                $u = $e === null ? -1.0 : ((($sign * $e->value) / $EI) * $limit) / ($times * ($to - $from));
                 $most = max($most, $u);
                 if ($e !== null && ($worst === null || $u > $worst[4])) {
                     $worst = [$e, $to - $from, $limit, $times === 2 ? '2 * L / n' : 'L / n', $u];

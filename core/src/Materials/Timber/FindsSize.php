@@ -9,7 +9,7 @@ use Waage\Material\Make;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 
-/** The weighings of a timber beam in parts; with them sizes are found that an engineer leaves open: the lightest that hold. */
+/** The weighings of a timber beam in parts, by which sizes are found that are left open: the lightest that hold. */
 trait FindsSize
 {
     /**
@@ -45,8 +45,9 @@ trait FindsSize
                 ),
             ]);
         }
+        $sizes = $timber->grade->product === Product::Glulam ? $this->shallowestOfWidths($timber) : Sizes::of($timber);
         $last = $timber;
-        foreach (Sizes::of($timber) as [$b, $h]) {
+        foreach ($sizes as [$b, $h]) {
             $last = $timber->withSize($b, $h);
             if ($this->isFit($last)) {
                 break;
@@ -54,6 +55,34 @@ trait FindsSize
         }
 
         return $last->found();
+    }
+
+    /**
+     * Of each width the least depth that holds, by halving: deeper glulam is never weaker. Where none holds the
+     * deepest; the lightest first.
+     *
+     * @return list<array{float, float}>
+     */
+    private function shallowestOfWidths(TimberMake $timber): array
+    {
+        $byWidth = [];
+        foreach (Sizes::of($timber) as [$b, $h]) {
+            $byWidth["{$b}"][] = $h;
+        }
+        $found = [];
+        foreach ($byWidth as $width => $depths) {
+            $b = (float) $width;
+            sort($depths);
+            [$fails, $holds] = [-1, count($depths) - 1];
+            while ($holds - $fails > 1) {
+                $middle = intdiv($fails + $holds, 2);
+                $this->isFit($timber->withSize($b, $depths[$middle])) ? ($holds = $middle) : ($fails = $middle);
+            }
+            $found[] = [$b, $depths[$holds]];
+        }
+        usort($found, fn (array $a, array $b): int => [$a[0] * $a[1], $a[1]] <=> [$b[0] * $b[1], $b[1]]);
+
+        return $found;
     }
 
     /** @return list<string> */
@@ -71,7 +100,7 @@ trait FindsSize
         if (! $this->isFit($timber)) {
             return "No size of {$timber->grade()} holds; the largest is shown.";
         }
-        $sizes = Sizes::of($timber);
+        $sizes = $timber->grade->product === Product::Glulam ? $this->shallowestOfWidths($timber) : Sizes::of($timber);
         usort($sizes, fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
         foreach ($sizes as [$b, $h]) {
             $other = $timber->withSize($b, $h);

@@ -19,12 +19,14 @@ final readonly class Grade
     /** Declared values are typed; no product has values here. */
     public const LVL = 'LVL';
 
+    /** @param  array<string, float>  $typed  values that the engineer gives in place of those of the grade */
     public function __construct(
         public Suite $suite,
         public string $name,
         public Product $product,
         public Properties $values,
         public bool $softwood = true,
+        public array $typed = [],
     ) {
     }
 
@@ -60,7 +62,11 @@ final readonly class Grade
         $kind = fn (string $name): string => match ($this->suite) {
             Suite::Nds2018, Suite::CsaO86 => preg_match('/^\d/', $name) === 1
                 ? 'glulam'
-                : preg_replace('~ (Select Structural|SS|No\.\S*( & Btr)?|Stud|Construction|Standard|2.f-EX?)$~', '', $name) ?? '',
+                : preg_replace(
+                    '~ (Select Structural|SS|No\.\S*( & Btr)?|Stud|Construction|Standard|2.f-EX?)$~',
+                    '',
+                    $name,
+                ) ?? '',
             default => preg_replace('/\d+/', '', $name) ?? '',
         };
         $of = [];
@@ -80,7 +86,7 @@ final readonly class Grade
     {
         return $typed === []
             ? $this
-            : new self($this->suite, $this->name, $this->product, $this->values->with($typed), $this->softwood);
+            : new self($this->suite, $this->name, $this->product, $this->values->with($typed), $this->softwood, $typed);
     }
 
     /**
@@ -90,12 +96,19 @@ final readonly class Grade
      */
     public static function lvl(Suite $suite, array $typed): self
     {
-        $zero = new Properties(0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.0, 480.0, 510.0, 0.0, 0.0, 0.0, 0.0, 0.0, 0.5);
-        $values = $zero->with($typed);
+        $E = $typed['E'] ?? 0.0;
+        $none = array_fill_keys(array_keys(Properties::NAMES), 0.0);
 
-        return new self($suite, self::LVL, Product::Lvl, new Properties(...[
-            'G' => $values->E / 20,
-        ] + get_object_vars($values)));
+        return new self(
+            $suite,
+            self::LVL,
+            Product::Lvl,
+            new Properties(
+                $typed + ['G' => $E / 20, 'densityK' => 480.0, 'density' => 510.0, 'gravity' => 0.5] + $none,
+            ),
+            true,
+            $typed,
+        );
     }
 
     private static function european(string $name): ?self
@@ -104,12 +117,16 @@ final readonly class Grade
         if ($row === null) {
             return null;
         }
-        [$fm, $ft, $fc, $fc90, $fv, $E, $E05, $G, $rhoK, $rho] = $row;
+        $names = ['bending', 'tension', 'compression', 'across', 'shear', 'E', 'E05', 'G', 'densityK', 'density'];
         $product = str_starts_with($name, 'GL') ? Product::Glulam : Product::Sawn;
 
-        return new self(Suite::En1995, $name, $product, new Properties(
-            $fm, $ft, $fc, $fc90, $fv, $E, $E05, $G, $rhoK, $rho, $fm, $fm, $fv, $E, $E05,
-        ), $name[0] !== 'D');
+        return new self(
+            Suite::En1995,
+            $name,
+            $product,
+            new Properties(array_combine($names, array_map(floatval(...), $row))),
+            $name[0] !== 'D',
+        );
     }
 
     private static function american(string $name, float $b, float $h): ?self
@@ -126,36 +143,68 @@ final readonly class Grade
             return null;
         }
         $G = $row[7];
-        $inMpa = fn (float $psi): float => $psi * self::PSI;
-        [$Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em] = array_map($inMpa, array_slice($row, 0, 7));
-        // Only glulam has values of its own upside down and about the minor axis.
-        $other = array_map($inMpa, array_slice($row, 8)) + [$Fb, $Fb, $Fv, $E, $Em];
-        $density = self::density($G);
+        unset($row[7]);
+        $names = [
+            'bending',
+            'tension',
+            'compression',
+            'across',
+            'shear',
+            'E',
+            'E05',
+            'bendingReversed',
+            'bendingFlat',
+            'shearFlat',
+            'EFlat',
+            'E05Flat',
+        ];
+        $values = array_map(fn (float $psi): float => $psi * self::PSI, array_values($row));
+        $of = array_combine(array_slice($names, 0, count($values)), $values);
 
-        return new self(Suite::Nds2018, $name, $product, new Properties(
-            $Fb, $Ft, $Fc, $Fcp, $Fv, $E, $Em, $E / 16, $density, $density, ...[...$other, $G],
-        ));
+        return new self(
+            Suite::Nds2018,
+            $name,
+            $product,
+            new Properties($of + ['G' => $of['E'] / 16, 'density' => self::density($G), 'gravity' => $G]),
+        );
     }
 
     private static function canadian(string $name, float $b, float $h): ?self
     {
         $data = self::data(Suite::CsaO86);
         $product = self::byTimbers($name, $b, $h, 114.0, $data);
-        $row = $data[match ($product) {
-            Product::Glulam => 'glulam',
-            Product::Beam => 'beams',
-            Product::Post => 'posts',
-            default => 'dimension',
-        }][$name] ?? null;
+        $row =
+            $data[
+                match ($product) {
+                    Product::Glulam => 'glulam',
+                    Product::Beam => 'beams',
+                    Product::Post => 'posts',
+                    default => 'dimension',
+                }
+            ][$name] ?? null;
         if ($row === null) {
             return null;
         }
-        [$fb, $ft, $fc, $fcp, $fv, $E, $E05, $G] = $row;
-        $density = self::density($G);
+        [$fb, $ft, $fc, $fcp, $fv, $E, $E05, $G] = array_map(floatval(...), $row);
 
-        return new self(Suite::CsaO86, $name, $product, new Properties(
-            $fb, $ft, $fc, $fcp, $fv, $E, $E05, $E / 16, $density, $density, $row[8] ?? $fb, $fb, $fv, $E, $E05, $G,
-        ));
+        return new self(
+            Suite::CsaO86,
+            $name,
+            $product,
+            new Properties([
+                'bending' => $fb,
+                'tension' => $ft,
+                'compression' => $fc,
+                'across' => $fcp,
+                'shear' => $fv,
+                'E' => $E,
+                'E05' => $E05,
+                'G' => $E / 16,
+                'density' => self::density($G),
+                'bendingReversed' => (float) ($row[8] ?? $fb),
+                'gravity' => $G,
+            ]),
+        );
     }
 
     /**
@@ -193,7 +242,7 @@ final readonly class Grade
     /** kg/m³ at 15 % of moisture, from the specific gravity of oven-dry wood: NDS Supplement, 3.1.3. */
     private static function density(float $G): float
     {
-        return 1000 * $G / (1 + $G * 0.009 * 15) * 1.15;
+        return ((1000 * $G) / (1 + $G * 0.009 * 15)) * 1.15;
     }
 
     /** @return array<string, mixed> a file of data/ */

@@ -9,7 +9,7 @@ use Waage\Member\Restraint;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
-/** Lengths between what restrains a member: of its edges in bending, and of the whole of it under an axial force; mm. */
+/** Lengths between restraints of a member: of its edges in bending, of all of it under an axial force; mm. */
 final readonly class Lengths
 {
     /** A restraint that is nearer than this to another one is the same. */
@@ -67,7 +67,8 @@ final readonly class Lengths
         foreach ($this->beam->beam->fields() as [$from, $to]) {
             $overhangs = $this->beam->isOverhang($from, $to);
             $L = ($overhangs ? 2 : 1) * ($to - $from);
-            $most = $L > $most[0] ? [$L, $overhangs ? 'twice the overhang' : 'between supports, ends free to turn'] : $most;
+            $most =
+                $L > $most[0] ? [$L, $overhangs ? 'twice the overhang' : 'between supports, ends free to turn'] : $most;
         }
 
         return $most;

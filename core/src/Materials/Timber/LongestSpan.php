@@ -23,8 +23,13 @@ final class LongestSpan
     {
         $fields = $beam->beam->fields();
         $member = $beam->member;
-        $isCovered = $timber->row->spacing > 0.0 && count($fields) === 1 && $member->angle === 0.0 &&
-            ! $beam->isOverhang(...$fields[0]) && $member->camber === 0.0 && $member->top->isContinuous();
+        $isCovered =
+            $timber->row->spacing > 0.0 &&
+            count($fields) === 1 &&
+            $member->angle === 0.0 &&
+            ! $beam->isOverhang(...$fields[0]) &&
+            $member->camber === 0.0 &&
+            $member->top->isContinuous();
         foreach ($member->loads as $load) {
             $isCovered = $isCovered && (! $load->on || $load->isUniformOver($member->length));
         }
@@ -40,12 +45,17 @@ final class LongestSpan
             }
         }
         $units = $member->basis->units;
-        $each = implode(', ', array_map(
-            fn (float $L, string $by): string => "by {$by} {$units->format($L, Kind::Length)}",
-            $spans,
-            array_keys($spans),
-        ));
+        $each = implode(
+            ', ',
+            array_map(
+                fn (float $L, string $by): string => "by {$by} {$units->format($L, Kind::Length)}",
+                $spans,
+                array_keys($spans),
+            ),
+        );
 
-        return $spans === [] ? '' : "Longest span of this row with the same loads: {$each}; bearings and vibration apart.";
+        return $spans === []
+            ? ''
+            : "Longest span of this row with the same loads: {$each}; bearings and vibration apart.";
     }
 }

@@ -8,7 +8,7 @@ use Waage\Sheets\Block;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
-/** The timber of a member, or of all members of its row, on its sheet; a tapered beam is cut from its greatest depth. */
+/** The timber of a member, or of its row, on its sheet; a tapered beam is cut from its greatest depth. */
 final class MaterialList
 {
     private const CUBIC_METRE = 1e9;
@@ -24,18 +24,27 @@ final class MaterialList
     {
         $members = $timber->row->pieces();
         $isMetric = $units === UnitSystem::Metric;
-        $says = $members === 1
-            ? []
-            : [
-                Block::text(
-                    "A row of {$members} members, one every ".
-                        Size::of($timber->row->spacing, $units).
-                        ' over '.
-                        $units->format($timber->row->width, Kind::Length).
-                        ', one at either end.',
-                ),
-            ];
-        $columns = ['Timber', 'Grade', '>Pieces', '>Length', '>Length in all', $isMetric ? '>Volume' : '>Board feet', '>Mass'];
+        $says =
+            $members === 1
+                ? []
+                : [
+                    Block::text(
+                        "A row of {$members} members, one every ".
+                            Size::of($timber->row->spacing, $units).
+                            ' over '.
+                            $units->format($timber->row->width, Kind::Length).
+                            ', one at either end.',
+                    ),
+                ];
+        $columns = [
+            'Timber',
+            'Grade',
+            '>Pieces',
+            '>Length',
+            '>Length in all',
+            $isMetric ? '>Volume' : '>Board feet',
+            '>Mass',
+        ];
         $rows = array_map(
             fn (array $of): array => [
                 $of['name'].($isMetric ? ' mm' : ' in'),
@@ -45,7 +54,7 @@ final class MaterialList
                 $units->format($of['pieces'] * $of['length'], Kind::Length),
                 $isMetric
                     ? number_format($of['volume'], 3).' m³'
-                    : number_format($of['volume'] * self::CUBIC_METRE / self::BOARD_FOOT, 1),
+                    : number_format(($of['volume'] * self::CUBIC_METRE) / self::BOARD_FOOT, 1),
                 self::mass($of['mass'], $isMetric),
             ],
             $timber->pieceList(),

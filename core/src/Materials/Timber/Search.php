@@ -41,7 +41,7 @@ final readonly class Search
         foreach ($this->durations->groups($timber) as $group) {
             foreach ($signs as $sign) {
                 $e = $envelope->extreme($group->combinations, $sign, $timber->weight(), max(0.0, $from), $to);
-                $u = $e === null ? 0.0 : $sign * $e->value / $group->factor;
+                $u = $e === null ? 0.0 : ($sign * $e->value) / $group->factor;
                 if ($e !== null && $u > 1e-6 && ($worst === null || $u > $worst[2] * (1 + 1e-9))) {
                     $worst = [$e, $group, $u];
                 }
@@ -104,10 +104,13 @@ final readonly class Search
     public function together(TimberMake $timber, int $sign): array
     {
         $kept = [];
-        $of = fn (?Envelope $e, LoadGroup $g, int $i, array $signs): float => max(0.0, ...array_map(
-            fn (int $s): float => $s * ($e?->extreme([$g->combinations[$i]], $s, $timber->weight())->value ?? 0.0),
-            $signs,
-        ));
+        $of = fn (?Envelope $e, LoadGroup $g, int $i, array $signs): float => max(
+            0.0,
+            ...array_map(
+                fn (int $s): float => $s * ($e?->extreme([$g->combinations[$i]], $s, $timber->weight())->value ?? 0.0),
+                $signs,
+            ),
+        );
         foreach ($this->durations->groups($timber) as $group) {
             $front = [];
             foreach ($group->combinations as $i => $combination) {
@@ -152,7 +155,12 @@ final readonly class Search
         $fields = $beam->fields();
 
         return array_map(
-            fn (array $field, string $name): SpanOf => new SpanOf(lcfirst($name), $field[0], $field[1], count($fields) === 1),
+            fn (array $field, string $name): SpanOf => new SpanOf(
+                lcfirst($name),
+                $field[0],
+                $field[1],
+                count($fields) === 1,
+            ),
             $fields,
             $names,
         );

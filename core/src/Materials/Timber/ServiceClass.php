@@ -7,8 +7,8 @@ namespace Waage\Materials\Timber;
 use Waage\Loading\LoadDuration;
 
 /**
- * EN 1995-1-1, 2.3.1.3: how moist it is where the member is; k_mod and k_def of solid timber, glulam and LVL (Tables 3.1
- * and 3.2, the same for all three). In America and Canada 3 is wet, the others are dry.
+ * EN 1995-1-1, 2.3.1.3: how moist it is where the member is; k_mod and k_def (Tables 3.1 and 3.2) of solid timber,
+ * glulam and LVL, the same for all three. In America and Canada 3 is wet, the others are dry.
  */
 enum ServiceClass: string
 {

@@ -46,7 +46,8 @@ final class ShearAway
         $reach = 0.5 * $member->supports[$i]->bearing + $timber->h;
         foreach ($member->loads as $load) {
             $ahead = $side * ($load->from - $x);
-            $isConcentrated = $load->kind->isAtOnePlace() || $load->kind->isMoving() || $load->to - $load->from < $timber->h;
+            $isConcentrated =
+                $load->kind->isAtOnePlace() || $load->kind->isMoving() || $load->to - $load->from < $timber->h;
             if ($load->on && $isConcentrated && ($load->kind->isMoving() || ($ahead >= -1.0 && $ahead <= $reach))) {
                 return 0.0;
             }

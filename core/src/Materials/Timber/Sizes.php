@@ -14,11 +14,19 @@ final class Sizes
 
     private const EN = [[38, 44, 47, 50, 63, 75, 100], [75, 100, 125, 150, 175, 200, 225, 250, 275, 300]];
 
-    private const US = [[1.5, 2.5, 3.5], [3.5, 5.5, 7.25, 9.25, 11.25], [5.5, 7.5, 9.5, 11.5],
-        [5.5, 7.5, 9.5, 11.5, 13.5, 15.5]];
+    private const US = [
+        [1.5, 2.5, 3.5],
+        [3.5, 5.5, 7.25, 9.25, 11.25],
+        [5.5, 7.5, 9.5, 11.5],
+        [5.5, 7.5, 9.5, 11.5, 13.5, 15.5],
+    ];
 
-    private const CANADA = [[38, 64, 89], [89, 140, 184, 235, 286], [140, 191, 241, 292],
-        [140, 191, 241, 292, 343, 394]];
+    private const CANADA = [
+        [38, 64, 89],
+        [89, 140, 184, 235, 286],
+        [140, 191, 241, 292],
+        [140, 191, 241, 292, 343, 394],
+    ];
 
     /** Widths of glulam, its lamination, the greatest number of them. */
     private const GLULAM = [
@@ -41,7 +49,10 @@ final class Sizes
         $chosen = [];
         foreach ($sizes as [$b, $h]) {
             // One that is typed stands with every size of the other.
-            $size = [$open->any() && ! $open->width ? $timber->ply : $b, $open->any() && ! $open->depth ? $timber->h : $h];
+            $size = [
+                $open->any() && ! $open->width ? $timber->ply : $b,
+                $open->any() && ! $open->depth ? $timber->h : $h,
+            ];
             if ($timber->comesIn(...$size)) {
                 $chosen[implode('×', $size)] = $size;
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
-/** A span or overhang that is weighed by itself, from and to in mm; of a member of one span its ids and titles have no more. */
+/** A span or overhang that is weighed by itself, from and to in mm; where it is the only one it has no name. */
 final readonly class SpanOf
 {
     public function __construct(public string $name, public float $from, public float $to, private bool $isOnly)

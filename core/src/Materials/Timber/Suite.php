@@ -19,7 +19,7 @@ enum Suite: string
 
     public static function of(Basis $basis): self
     {
-        return self::from(RuleSet::of($basis->combinations)->timber);
+        return self::from(RuleSet::of($basis->combinations)->others['timber']);
     }
 
     /** The file of its grades, and the end of the names of its choices. */

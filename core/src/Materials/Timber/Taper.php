@@ -24,7 +24,7 @@ final readonly class Taper
     /** @param  float  $most  greatest depth, mm */
     public function depthAt(float $x, float $length, float $most): float
     {
-        $part = $this->isDouble ? 1 - abs(2 * $x / $length - 1) : $x / $length;
+        $part = $this->isDouble ? 1 - abs((2 * $x) / $length - 1) : $x / $length;
 
         return $this->endDepth + ($most - $this->endDepth) * $part;
     }

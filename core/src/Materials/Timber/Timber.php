@@ -83,7 +83,7 @@ final class Timber implements Material
             Suite::En1995 => new EuropeanBeam($envelopes),
             Suite::Nds2018 => new AmericanBeam($envelopes),
             Suite::CsaO86 => new CanadianBeam($envelopes),
-            Suite::None => new NoStandard,
+            Suite::None => new NoStandard(),
         };
     }
 

@@ -18,18 +18,29 @@ final class TimberDrawing
         return [
             'plies' => $timber->plies,
             'lamination' => $timber->grade->product === Product::Glulam
-                ? $timber->lamination ?? ($timber->grade->suite === Suite::Nds2018 ? 38.1 : ($timber->grade->suite === Suite::CsaO86 ? 38.0 : 40.0))
-                : 0.0,
+                    ? $timber->lamination ??
+                        ($timber->grade->suite === Suite::Nds2018
+                            ? 38.1
+                            : ($timber->grade->suite === Suite::CsaO86
+                                ? 38.0
+                                : 40.0))
+                    : 0.0,
             'taper' => $timber->taper === null
-                ? null
-                : [
-                    'double' => $timber->taper->isDouble,
-                    'above' => $timber->taper->isAbove,
-                    'part' => $timber->taper->endDepth / $timber->h,
-                ],
+                    ? null
+                    : [
+                        'double' => $timber->taper->isDouble,
+                        'above' => $timber->taper->isAbove,
+                        'part' => $timber->taper->endDepth / $timber->h,
+                    ],
             'charred' => $fire === null ? null : self::charred($timber, $fire),
             'notches' => array_map(
-                fn (Notch $n): array => ['support' => $n->support, 'below' => $n->isBelow, 'depth' => $n->depth, 'x' => $n->x, 'slope' => $n->slope],
+                fn (Notch $n): array => [
+                    'support' => $n->support,
+                    'below' => $n->isBelow,
+                    'depth' => $n->depth,
+                    'x' => $n->x,
+                    'slope' => $n->slope,
+                ],
                 $timber->details->notches,
             ),
         ];
@@ -41,6 +52,12 @@ final class TimberDrawing
         [$b, $h] = Fire::section(new Working(false), $timber, $fire);
         [, $ofWidth, $ofDepth] = FireExposure::SIDES[$fire->sides];
 
-        return ['b' => max(0.0, $b), 'h' => max(0.0, $h), 'ofWidth' => $ofWidth, 'ofDepth' => $ofDepth, 'minutes' => $fire->minutes];
+        return [
+            'b' => max(0.0, $b),
+            'h' => max(0.0, $h),
+            'ofWidth' => $ofWidth,
+            'ofDepth' => $ofDepth,
+            'minutes' => $fire->minutes,
+        ];
     }
 }

@@ -24,27 +24,44 @@ final readonly class TimberMake extends RectangularMake implements Listed
     /** Thermal expansion along the grain, 1/K: common practice. */
     private const EXPANSION = 5e-6;
 
-    /**
-     * @param  array<string, float>  $typed  values that the engineer gives in place of those of the grade
-     * @param  float|null  $lamination  of glulam, mm; null: the usual one
-     */
+    public float $ply;
+
+    public int $plies;
+
+    public ?Taper $taper;
+
+    public ?float $lamination;
+
     public function __construct(
-        public float $ply,
-        float $h,
-        public int $plies,
+        Dimensions $dimensions,
         public Grade $grade,
-        public array $typed,
         public Conditions $conditions,
         public Details $details,
         public Asked $asked,
         public Row $row,
         public OpenSizes $open,
-        public ?float $lamination,
-        public ?Taper $taper,
         private Shape $shape,
-        private bool $isFound = false,
     ) {
-        parent::__construct($ply * $plies, $h);
+        parent::__construct($dimensions->ply * $dimensions->plies, $dimensions->h);
+        $this->ply = $dimensions->ply;
+        $this->plies = $dimensions->plies;
+        $this->taper = $dimensions->taper;
+        $this->lamination = $dimensions->lamination;
+    }
+
+    /** The same of another size, of another grade or found. */
+    private function with(?Dimensions $dimensions = null, ?Grade $grade = null, ?OpenSizes $open = null): self
+    {
+        return new self(
+            $dimensions ?? new Dimensions($this->ply, $this->h, $this->plies, $this->taper, $this->lamination),
+            $grade ?? $this->grade,
+            $this->conditions,
+            $this->details,
+            $this->asked,
+            $this->row,
+            $open ?? $this->open,
+            $this->shape,
+        );
     }
 
     /** @throws \LogicException where it is not of timber */
@@ -63,30 +80,23 @@ final readonly class TimberMake extends RectangularMake implements Listed
     /** @param  float  $b  of one ply */
     public function withSize(float $b, float $h): static
     {
-        $grade = $this->grade->name === Grade::LVL ? $this->grade : Grade::of($this->grade->suite, $this->grade->name, $b, $h);
+        $grade =
+            $this->grade->name === Grade::LVL
+                ? $this->grade
+                : Grade::of($this->grade->suite, $this->grade->name, $b, $h)?->with($this->grade->typed);
 
-        return new self(
-            ...['ply' => $b, 'h' => $h, 'grade' => $grade?->with($this->typed) ?? $this->grade] + $this->parts(),
-        );
+        return $this->with(new Dimensions($b, $h, $this->plies, $this->taper, $this->lamination), $grade);
     }
 
     /** What is left of it after a fire: the same grade in one piece. */
     public function charred(float $b, float $h): self
     {
-        $taper = $this->taper?->less($this->h - $h);
-
-        return new self(...['ply' => $b, 'h' => $h, 'plies' => 1, 'taper' => $taper] + $this->parts());
+        return $this->with(new Dimensions($b, $h, 1, $this->taper?->less($this->h - $h), $this->lamination));
     }
 
     public function withGrade(Grade $grade): self
     {
-        return new self(...['grade' => $grade] + $this->parts());
-    }
-
-    /** @return array<string, mixed> */
-    private function parts(): array
-    {
-        return array_diff_key(get_object_vars($this), ['b' => 0]);
+        return $this->with(grade: $grade);
     }
 
     /** Is there such a size of its grade? */
@@ -110,7 +120,10 @@ final readonly class TimberMake extends RectangularMake implements Listed
     {
         $deep = $this->taper === null ? '' : Size::bare($this->taper->endDepth, $this->units()).'–';
 
-        return ($this->plies > 1 ? "{$this->plies} / " : '').Size::bare($this->ply, $this->units())."×{$deep}".Size::bare($this->h, $this->units());
+        return ($this->plies > 1 ? "{$this->plies} / " : '').
+            Size::bare($this->ply, $this->units()).
+            "×{$deep}".
+            Size::bare($this->h, $this->units());
     }
 
     public function family(): string
@@ -137,7 +150,12 @@ final readonly class TimberMake extends RectangularMake implements Listed
         [$L, $n] = [$this->shape->length, Taper::PIECES];
 
         return array_map(
-            fn (int $i): Piece => $this->piece($i * $L / $n, ($i + 1) * $L / $n, $this->depthAt(($i + 0.5) * $L / $n), false),
+            fn (int $i): Piece => $this->piece(
+                ($i * $L) / $n,
+                (($i + 1) * $L) / $n,
+                $this->depthAt((($i + 0.5) * $L) / $n),
+                false,
+            ),
             range(0, $n - 1),
         );
     }
@@ -152,7 +170,7 @@ final readonly class TimberMake extends RectangularMake implements Listed
             $from,
             $to,
             $h,
-            $this->weight() * $h / $this->h,
+            ($this->weight() * $h) / $this->h,
             self::EXPANSION,
             $rigidity,
             $isMain,
@@ -176,13 +194,13 @@ final readonly class TimberMake extends RectangularMake implements Listed
 
     public function isOpen(): bool
     {
-        return $this->open->any() && ! $this->isFound;
+        return $this->open->any() && ! $this->open->isFound;
     }
 
     /** The same, of a size that has been found. */
     public function found(): self
     {
-        return new self(...['isFound' => true] + $this->parts());
+        return $this->with(open: $this->open->found());
     }
 
     public function isElastic(): bool
@@ -236,7 +254,7 @@ final readonly class TimberMake extends RectangularMake implements Listed
     {
         return array_map(
             fn (string $name): array => ["Grade {$name}", ['timber' => ['grade' => $name]]],
-            $this->typed === [] ? $this->grade->stronger() : [],
+            $this->grade->typed === [] ? $this->grade->stronger() : [],
         );
     }
 
@@ -246,10 +264,19 @@ final readonly class TimberMake extends RectangularMake implements Listed
         $says = [
             $this->grade->suite === Suite::En1995
                 ? "service class {$of->serviceClass->value}"
-                : ($of->isWet() ? 'wet in service' : 'dry in service'),
+                : ($of->isWet()
+                    ? 'wet in service'
+                    : 'dry in service'),
             ...$this->plies > 1 ? ["{$this->plies} plies that act together"] : [],
             ...$of->installedWet ? ['installed wet'] : [],
-            ...$this->taper === null ? [] : [($this->taper->isDouble ? 'double' : 'single').' tapered, the '.($this->taper->isAbove ? 'upper' : 'lower').' edge'],
+            ...$this->taper === null
+                ? []
+                : [
+                    ($this->taper->isDouble ? 'double' : 'single').
+                    ' tapered, the '.
+                    ($this->taper->isAbove ? 'upper' : 'lower').
+                    ' edge',
+                ],
             ...$of->incised ? ['incised'] : [],
             ...$of->sharesLoad ? ['shares its load with its neighbours'] : [],
             ...$this->row->spacing > 0.0 ? ['one every '.Size::of($this->row->spacing, $this->units())] : [],

@@ -33,7 +33,10 @@ final readonly class TimberReader
         $plies = (int) $this->number('plies', 1.0, 1.0, (float) self::MOST_PLIES);
         $typed = $this->typed();
         $grade = $this->grade($suite, $b, $h, $typed);
-        $row = new Row($this->size('spacing', 'The spacing', 0.0), $this->size('rowWidth', 'The width of the row', 0.0));
+        $row = new Row(
+            $this->size('spacing', 'The spacing', 0.0),
+            $this->size('rowWidth', 'The width of the row', 0.0),
+        );
         $conditions = new Conditions(
             $this->fields->choice($this->block, 'serviceClass', "{$this->path}serviceClass", ServiceClass::Dry),
             $this->flag('installedWet'),
@@ -52,8 +55,14 @@ final readonly class TimberReader
             return null;
         }
         $make = new TimberMake(
-            $b, $h, $plies, $grade, $typed, $conditions, $details, $asked, $row, $open, $lamination,
-            $this->taper($suite, $grade, $shape, $h), $shape,
+            new Dimensions($b, $h, $plies, $this->taper($suite, $grade, $shape, $h), $lamination),
+            $grade,
+            $conditions,
+            $details,
+            $asked,
+            $row,
+            $open,
+            $shape,
         );
 
         return $open->any() ? $this->smallest($make) : $make;
@@ -81,8 +90,14 @@ final readonly class TimberReader
         if ($why !== '') {
             $this->fields->fail("{$this->path}taper", $why);
         } elseif ($end > 0.0 && ($end >= $h || $end < $h / 5)) {
-            $this->fields->fail("{$this->path}endDepth", 'The low end is less deep than the rest, and at least a fifth of it.');
-        } elseif ($end > 0.0 && ($h - $end) / ($text === 'double tapered' ? $shape->length / 2 : $shape->length) > tan(M_PI / 12)) {
+            $this->fields->fail(
+                "{$this->path}endDepth",
+                'The low end is less deep than the rest, and at least a fifth of it.',
+            );
+        } elseif (
+            $end > 0.0 &&
+            ($h - $end) / ($text === 'double tapered' ? $shape->length / 2 : $shape->length) > tan(M_PI / 12)
+        ) {
             $this->fields->fail("{$this->path}endDepth", 'The tapered edge is steeper than 15°, which is not covered.');
         }
         $edge = $this->fields->text($this->block, 'taperedEdge', "{$this->path}taperedEdge", 'top');
@@ -145,17 +160,33 @@ final readonly class TimberReader
         $typed = [];
         foreach (Properties::NAMES as $name => $kind) {
             if (! in_array($given[$name] ?? '', ['', null], true)) {
-                $typed[$name] = $this->fields->positive($given, $name, "{$this->path}properties.{$name}", $kind, 'The value');
+                $typed[$name] = $this->fields->positive(
+                    $given,
+                    $name,
+                    "{$this->path}properties.{$name}",
+                    $kind,
+                    'The value',
+                );
             }
         }
         if (! in_array($given['sizeExponent'] ?? '', ['', null], true)) {
             $typed['sizeExponent'] = $this->fields->number(
-                $given, 'sizeExponent', "{$this->path}properties.sizeExponent", 0.12, 0.0, 0.3,
+                $given,
+                'sizeExponent',
+                "{$this->path}properties.sizeExponent",
+                0.12,
+                0.0,
+                0.3,
             );
         }
         if (! in_array($given['density'] ?? '', ['', null], true)) {
             $typed['density'] = $this->fields->number(
-                $given, 'density', "{$this->path}properties.density", 500.0, 200.0, 1200.0,
+                $given,
+                'density',
+                "{$this->path}properties.density",
+                500.0,
+                200.0,
+                1200.0,
             );
         }
 
@@ -178,18 +209,25 @@ final readonly class TimberReader
         if ($grade !== null) {
             if ($grade->product->isSawn() && max($b, $h) > self::LARGEST['sawn']) {
                 $which = $b > self::LARGEST['sawn'] ? 'width' : 'depth';
-                $this->fields->fail("{$this->path}{$which}", 'Sawn timber of more than 400 mm is not covered. Take glulam.');
+                $this->fields->fail(
+                    "{$this->path}{$which}",
+                    'Sawn timber of more than 400 mm is not covered. Take glulam.',
+                );
             }
 
             return $grade->with($typed);
         }
         $isKnown = in_array($name, Grade::names($suite), true);
-        $this->fields->fail("{$this->path}grade", match (true) {
-            $isKnown => 'This grade has no values for this size.',
-            $this->isOfOther($name) => "This grade belongs to another standard. {$suite->tables()} has: ".
-                implode(', ', array_slice(Grade::names($suite), 0, 6)).' …',
-            default => 'The grade is one of: '.implode(', ', Grade::names($suite)).'.',
-        });
+        $this->fields->fail(
+            "{$this->path}grade",
+            match (true) {
+                $isKnown => 'This grade has no values for this size.',
+                $this->isOfOther($name) => "This grade belongs to another standard. {$suite->tables()} has: ".
+                    implode(', ', array_slice(Grade::names($suite), 0, 6)).
+                    ' …',
+                default => 'The grade is one of: '.implode(', ', Grade::names($suite)).'.',
+            },
+        );
 
         return null;
     }
@@ -210,23 +248,30 @@ final readonly class TimberReader
         $sill = $this->fields->text($this->block, 'sill', "{$this->path}sill");
         $of = $sill === '' ? null : Grade::of($suite, $sill, 38.0, 89.0);
         if ($sill !== '' && $of === null) {
-            $this->fields->fail("{$this->path}sill", 'There is no such grade of what the member bears on. Leave it empty for steel or concrete.');
+            $this->fields->fail(
+                "{$this->path}sill",
+                'There is no such grade of what the member bears on. Leave it empty for steel or concrete.',
+            );
         }
 
-        return new Details(
-            $this->notches($shape, $h),
-            $of,
-            $this->size('sillBeyond', 'The length beyond', 0.0),
-        );
+        return new Details($this->notches($shape, $h), $of, $this->size('sillBeyond', 'The length beyond', 0.0));
     }
 
     /** @return list<Notch> */
     private function notches(Shape $shape, float $h): array
     {
         $notches = [];
-        foreach ($this->fields->rows($this->block, 'notches', self::MOST_NOTCHES, 'notches', "{$this->path}notches") as $i => $row) {
+        $rows = $this->fields->rows($this->block, 'notches', self::MOST_NOTCHES, 'notches', "{$this->path}notches");
+        foreach ($rows as $i => $row) {
             $at = "{$this->path}notches.{$i}.";
-            $number = (int) $this->fields->number($row, 'support', "{$at}support", 1.0, 1.0, (float) max(1, count($shape->supports)));
+            $number = (int) $this->fields->number(
+                $row,
+                'support',
+                "{$at}support",
+                1.0,
+                1.0,
+                (float) max(1, count($shape->supports)),
+            );
             $support = $shape->supports[$number - 1] ?? null;
             $isEnd = $support !== null && (abs($support->x) < 1.0 || abs($support->x - $shape->length) < 1.0);
             if ($support !== null && ! $isEnd) {
@@ -241,7 +286,10 @@ final readonly class TimberReader
                 $this->fields->fail("{$at}x", 'The corner of a notch lies within the member.');
             }
             if ($h > 0.0 && $depth >= $h) {
-                $this->fields->fail("{$at}depth", 'The notch is as deep as the member. Make it less than half as deep.');
+                $this->fields->fail(
+                    "{$at}depth",
+                    'The notch is as deep as the member. Make it less than half as deep.',
+                );
             } elseif ($h > 0.0 && $depth > $h / 2) {
                 $this->fields->fail("{$at}depth", 'A notch deeper than half of the member is not covered.');
             }
@@ -282,7 +330,10 @@ final readonly class TimberReader
         $least = 0.5 * $minutes;
         foreach (['width' => [$b, $ofWidth], 'depth' => [$h, $ofDepth]] as $key => [$size, $times]) {
             if ($size > 0.0 && $size <= $times * $least) {
-                $this->fields->fail("{$this->path}fire", "After {$text} nothing is left of the {$key}. Take a larger section.");
+                $this->fields->fail(
+                    "{$this->path}fire",
+                    "After {$text} nothing is left of the {$key}. Take a larger section.",
+                );
             }
         }
 

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\CsaO86;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -31,10 +32,26 @@ final readonly class Axial
     public function weigh(TimberMake $timber, bool $derive): array
     {
         return [
-            ...$this->worst($timber, 1, 'compression', 'Compression and buckling', '6.5.6', $this->compression(...), $derive),
+            ...$this->worst(
+                $timber,
+                1,
+                'compression',
+                'Compression and buckling',
+                '6.5.6',
+                $this->compression(...),
+                $derive,
+            ),
             ...$this->worst($timber, 1, 'column', 'Bending with compression', '6.5.10', $this->column(...), $derive),
             ...$this->worst($timber, -1, 'tension', 'Tension', '6.5.9', $this->tension(...), $derive),
-            ...$this->worst($timber, -1, 'bending-tension', 'Bending with tension', '6.5.10', $this->withTension(...), $derive),
+            ...$this->worst(
+                $timber,
+                -1,
+                'bending-tension',
+                'Bending with tension',
+                '6.5.10',
+                $this->withTension(...),
+                $derive,
+            ),
         ];
     }
 
@@ -42,8 +59,15 @@ final readonly class Axial
      * @param  callable(Working, Together, TimberMake): bool  $calculate  false: there is nothing to weigh
      * @return list<Weighing>
      */
-    private function worst(TimberMake $timber, int $sign, string $id, string $title, string $clause, callable $calculate, bool $derive): array
-    {
+    private function worst(
+        TimberMake $timber,
+        int $sign,
+        string $id,
+        string $title,
+        string $clause,
+        callable $calculate,
+        bool $derive,
+    ): array {
         $worst = null;
         foreach ($this->search->together($timber, $sign) as $of) {
             $w = new Working(false);
@@ -57,9 +81,15 @@ final readonly class Axial
         $w = new Working($derive);
         $calculate($w, $worst[1], $timber);
         $at = $this->search->governing($worst[1], $timber);
-        $remark = max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true) ? self::SAFE : '';
+        $remark =
+            max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true)
+                ? self::SAFE
+                : '';
 
-        return [($sign > 0 ? $this->slender($id, $title, $w, $at) : null) ?? Report::ratio($id, $title, "CSA O86:19, {$clause}", $w, $at, $remark)];
+        return [
+            ($sign > 0 ? $this->slender($id, $title, $w, $at) : null) ??
+            Report::ratio(new Heading($id, $title, "CSA O86:19, {$clause}"), $w, $at, $remark),
+        ];
     }
 
     private function slender(string $id, string $title, Working $w, Governing $at): ?Weighing
@@ -68,7 +98,18 @@ final readonly class Axial
 
         return $most <= self::SLENDEREST
             ? null
-            : new Weighing($id, $title, 'CSA O86:19, 6.5.6.2.2', $most / self::SLENDEREST, demand: $most, capacity: self::SLENDEREST, x: $at->x, combination: $at->combination->id, remark: 'The slenderness ratio C_C is above 50, which is not permitted.', lines: $w->lines);
+            : new Weighing(
+                $id,
+                $title,
+                'CSA O86:19, 6.5.6.2.2',
+                $most / self::SLENDEREST,
+                demand: $most,
+                capacity: self::SLENDEREST,
+                x: $at->x,
+                combination: $at->combination->id,
+                remark: 'The slenderness ratio C_C is above 50, which is not permitted.',
+                lines: $w->lines,
+            );
     }
 
     private function compression(Working $w, Together $of, TimberMake $timber): bool
@@ -108,7 +149,13 @@ final readonly class Axial
         $hasSideways && $w->line('P_E_y', 'pi^2 * E_05_adj * d * b^3 / 12 / L_ey^2', Kind::Force, '6.5.10', 'sideways');
         $most = $w->value('P_f') / min($w->value('P_E'), $hasSideways ? $w->value('P_E_y') : INF);
         if ($most >= 0.999) {
-            $w->line('u', $hasSideways ? '1 + P_f / min(P_E, P_E_y)' : '1 + P_f / P_E', Kind::Number, '6.5.10', 'it buckles');
+            $w->line(
+                'u',
+                $hasSideways ? '1 + P_f / min(P_E, P_E_y)' : '1 + P_f / P_E',
+                Kind::Number,
+                '6.5.10',
+                'it buckles',
+            );
 
             return true;
         }

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\CsaO86;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
@@ -77,20 +78,17 @@ final readonly class Bending
 
         return [
             Report::of(
-                $span->id('bending'),
-                $span->title('Bending'),
-                $clause,
+                new Heading($span->id('bending'), $span->title('Bending'), $clause, 'bending', Kind::Moment),
                 $w,
                 $worst[1],
                 'M_f',
                 'M_r',
-                $ranges, Kind::Moment,
-                group: 'bending',
+                $ranges,
             ),
         ];
     }
 
-    /** @return list<array{float, float, float}> what of the lengths between restraints lies in a span; from, to, length */
+    /** @return list<array{float, float, float}> what of the restrained lengths lies in a span: from, to, length */
     private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
     {
         $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
@@ -130,12 +128,30 @@ final readonly class Bending
         $of = $sign > 0 ? $timber->grade->values->bending : $timber->grade->values->bendingReversed;
         $values->strength($w, $group, 'F_b', 'f_b', $of, 'b');
         $length <= 0.0
-            ? $w->let('K_L', 1.0, Kind::Number, '6.5.4.2', $this->isRestrainedByRule($timber) ? 'd/b not above 4' : 'the compressed edge is restrained')
+            ? $w->let(
+                'K_L',
+                1.0,
+                Kind::Number,
+                '6.5.4.2',
+                $this->isRestrainedByRule($timber) ? 'd/b not above 4' : 'the compressed edge is restrained',
+            )
             : $this->stability($w, $timber, $length);
         $w->let('phi', 0.9, Kind::Number, '6.5.4.1');
         if ($timber->grade->product === Product::Glulam) {
-            $w->let('L', $this->betweenZeros(), Kind::Length, '7.5.6.5.1', 'between points of zero moment, or the longest span');
-            $w->line('K_Zbg', 'min(1.3, (130 / b)^0.1 * (610 / d)^0.1 * (9100 / L)^0.1)', Kind::Number, '7.5.6.5.1', 'mm');
+            $w->let(
+                'L',
+                $this->betweenZeros(),
+                Kind::Length,
+                '7.5.6.5.1',
+                'between points of zero moment, or the longest span',
+            );
+            $w->line(
+                'K_Zbg',
+                'min(1.3, (130 / b)^0.1 * (610 / d)^0.1 * (9100 / L)^0.1)',
+                Kind::Number,
+                '7.5.6.5.1',
+                'mm',
+            );
             $w->line('M_r1', 'phi * F_b * S * K_Zbg', Kind::Moment, '7.5.6.5.1', 'K_X = 1: straight');
             $w->line('M_r2', 'phi * F_b * S * K_L', Kind::Moment, '7.5.6.5.1');
             $w->line('M_r', 'min(M_r1, M_r2)', Kind::Moment, '7.5.6.5.1');
@@ -173,7 +189,9 @@ final readonly class Bending
     {
         $longest = 0.0;
         foreach ([1, -1] as $sign) {
-            foreach ($this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]) {
+            foreach (
+                $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]
+            ) {
                 $acts = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to) !== null;
                 $longest = $acts ? max($longest, $length) : $longest;
             }
@@ -207,7 +225,14 @@ final readonly class Bending
         }
         $w = $this->bothOf($worst[1], $timber, new Working($derive));
 
-        return [Report::ratio('bending-both', 'Bending about both axes', 'CSA O86:19, 6.5.4.3', $w, $this->search->governing($worst[1], $timber), 'Greatest moments about either axis of a combination are put together: on the safe side.')];
+        return [
+            Report::ratio(
+                new Heading('bending-both', 'Bending about both axes', 'CSA O86:19, 6.5.4.3'),
+                $w,
+                $this->search->governing($worst[1], $timber),
+                'Greatest moments about either axis of a combination are put together: on the safe side.',
+            ),
+        ];
     }
 
     private function bothOf(Together $of, TimberMake $timber, Working $w): Working

@@ -30,20 +30,43 @@ final readonly class Deflection
         $member = $this->envelopes->beam->member;
         $stiffness = (new Values($timber))->stiffness();
         $all = $this->envelopes->characteristic;
-        $permanent = array_values(array_filter($all, fn (Combination $c): bool => $c->permanent > 0.0 && $c->variable === []));
+        $permanent = array_values(
+            array_filter($all, fn (Combination $c): bool => $c->permanent > 0.0 && $c->variable === []),
+        );
         $camber = Deflections::camber($member);
         $clause = 'CSA O86:19, 5.4.2';
-        $variable = new DeflectionCase('deflection-variable', 'Deflection of variable load', $clause, $this->envelopes->variablePart);
+        $variable = new DeflectionCase(
+            'deflection-variable',
+            'Deflection of variable load',
+            $clause,
+            $this->envelopes->variablePart,
+        );
         $ofAll = new DeflectionCase('deflection-total', 'Deflection of all loads', $clause, $all, '', $camber);
-        $asLength = new DeflectionCase('deflection-absolute', 'Deflection of all loads, as a length', $clause, $all, '', $camber);
-        $ofPermanent = new DeflectionCase('deflection-permanent', 'Deflection of permanent load', 'CSA O86:19, 5.4.3', $permanent, '', $camber);
+        $asLength = new DeflectionCase(
+            'deflection-absolute',
+            'Deflection of all loads, as a length',
+            $clause,
+            $all,
+            '',
+            $camber,
+        );
+        $ofPermanent = new DeflectionCase(
+            'deflection-permanent',
+            'Deflection of permanent load',
+            'CSA O86:19, 5.4.3',
+            $permanent,
+            '',
+            $camber,
+        );
         $most = $timber->asked->mostDeflection;
 
-        return array_values(array_filter([
-            $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
-            $this->deflections->bySpan($ofAll, $member->basis->limitTotal, $timber, $derive, $stiffness),
-            $this->deflections->bySpan($ofPermanent, self::PERMANENT, $timber, $derive, $stiffness),
-            $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
-        ]));
+        return array_values(
+            array_filter([
+                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
+                $this->deflections->bySpan($ofAll, $member->basis->limitTotal, $timber, $derive, $stiffness),
+                $this->deflections->bySpan($ofPermanent, self::PERMANENT, $timber, $derive, $stiffness),
+                $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
+            ]),
+        );
     }
 }

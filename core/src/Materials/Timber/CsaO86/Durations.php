@@ -51,10 +51,10 @@ final class Durations implements DurationsOfCode
             $by[$key][2][] = $c;
         }
 
-        return array_values(array_map(
+        return array_map(
             fn (array $of): LoadGroup => new LoadGroup($of[0], $of[1], '5.3.2', $of[2]),
-            $by,
-        ));
+            array_values($by),
+        );
     }
 
     /** @return array<string, float> sum of the forces across the member by load case, N */

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\CsaO86;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -52,7 +53,8 @@ final readonly class Shear
     /** @param  SpanOf|null  $span  null: sideways */
     private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
     {
-        [$id, $title] = $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
+        [$id, $title] =
+            $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
         $isGlulam = $timber->grade->product === Product::Glulam;
         $volume = $timber->b * $timber->h * $this->search->beam()->member->length;
         $clause = $isGlulam ? 'CSA O86:19, 7.5.7.2' : 'CSA O86:19, 6.5.5.2';
@@ -66,21 +68,24 @@ final readonly class Shear
         $w->line('V_r', 'phi * F_v * 2 / 3 * b * d * K_Zv', Kind::Force, $isGlulam ? '7.5.7.2(b)' : '6.5.5.2');
         $u = $w->line('u', 'V_f / V_r', Kind::Number);
         if ($isGlulam && $volume >= self::LARGE) {
-            return new Weighing($id, $title, $clause, null, remark: 'From 2.0 m³ on the whole load is weighed in place of the shear force (7.5.7.2).', lines: $w->lines);
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: 'From 2.0 m³ on the whole load is weighed in place of the shear force (7.5.7.2).',
+                lines: $w->lines,
+            );
         }
         $ranges = $u > 0.0 && $span !== null ? [[$span->from, $span->to, abs($at->value) / $u, $u]] : [];
 
         return Report::of(
-            $id,
-            $title,
-            $clause,
+            new Heading($id, $title, $clause, $span === null ? '' : 'shear', Kind::Force),
             $w,
             $at,
             'V_f',
             'V_r',
             $ranges,
-            Kind::Force,
-            $span === null ? '' : 'shear',
         );
     }
 
@@ -96,7 +101,18 @@ final readonly class Shear
         $isLarge = $timber->b * $timber->h * $member->length >= self::LARGE;
         $at = $isUniform ? $this->search->of($this->search->envelopes->shear, $timber) : null;
         if ($at === null) {
-            return $isLarge ? [new Weighing('shear-volume', 'Shear by the whole load', 'CSA O86:19, 7.5.7.2', null, applies: false, remark: 'From 2.0 m³ on glulam is weighed by its whole load; built in for a single span under uniform load.')] : [];
+            return $isLarge
+                ? [
+                    new Weighing(
+                        'shear-volume',
+                        'Shear by the whole load',
+                        'CSA O86:19, 7.5.7.2',
+                        null,
+                        applies: false,
+                        remark: 'From 2.0 m³ on glulam is weighed by its whole load; built in for a single span under uniform load.',
+                    ),
+                ]
+                : [];
         }
         $w = new Working($derive);
         $w->let('W_f', 2 * abs($at->value), Kind::Force, '7.5.7.2(a)', 'the whole load: twice the shear at a support');
@@ -110,10 +126,30 @@ final readonly class Shear
         $w->line('u', 'W_f / W_r', Kind::Number);
         if (! $isLarge) {
             // Below 2.0 m³ either of the two suffices: this one is printed beside the other.
-            return [new Weighing('shear-volume', 'Shear by the whole load', 'CSA O86:19, 7.5.7.2(a)', null, demand: $w->value('W_f'), capacity: $w->value('W_r'), kind: Kind::Force, remark: 'Below 2.0 m³ the shear force is weighed; this is the other way.', lines: $w->lines)];
+            return [
+                new Weighing(
+                    'shear-volume',
+                    'Shear by the whole load',
+                    'CSA O86:19, 7.5.7.2(a)',
+                    null,
+                    demand: $w->value('W_f'),
+                    capacity: $w->value('W_r'),
+                    kind: Kind::Force,
+                    remark: 'Below 2.0 m³ the shear force is weighed; this is the other way.',
+                    lines: $w->lines,
+                ),
+            ];
         }
 
-        return [Report::of('shear-volume', 'Shear by the whole load', 'CSA O86:19, 7.5.7.2(a)', $w, $at, 'W_f', 'W_r', kind: Kind::Force)];
+        return [
+            Report::of(
+                new Heading('shear-volume', 'Shear by the whole load', 'CSA O86:19, 7.5.7.2(a)', kind: Kind::Force),
+                $w,
+                $at,
+                'W_f',
+                'W_r',
+            ),
+        ];
     }
 
     /** @return list<Weighing> */
@@ -133,7 +169,14 @@ final readonly class Shear
     private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
     {
         $number = $notch->support + 1;
-        $of = fn (string $why): Weighing => new Weighing("notch-{$number}", "Notch at support {$number}", 'CSA O86:19, 6.5.5.4', null, applies: false, remark: $why);
+        $of = fn (string $why): Weighing => new Weighing(
+            "notch-{$number}",
+            "Notch at support {$number}",
+            'CSA O86:19, 6.5.5.4',
+            null,
+            applies: false,
+            remark: $why,
+        );
         if (! $timber->grade->product->isSawn()) {
             return $of('Notches of glulam are not built in for CSA O86.');
         }
@@ -141,7 +184,18 @@ final readonly class Shear
             return $of('Notches in the compressed edge are not built in for CSA O86.');
         }
         if ($notch->depth > 0.25 * $timber->h) {
-            return new Weighing("notch-{$number}", "Notch at support {$number}", 'CSA O86:19, 6.5.5.4', $notch->depth / (0.25 * $timber->h), demand: $notch->depth, capacity: 0.25 * $timber->h, kind: Kind::Size, demandSymbol: 'd_n', remark: 'A notch may be a quarter of the depth at most.', group: 'Notch');
+            return new Weighing(
+                "notch-{$number}",
+                "Notch at support {$number}",
+                'CSA O86:19, 6.5.5.4',
+                $notch->depth / (0.25 * $timber->h),
+                demand: $notch->depth,
+                capacity: 0.25 * $timber->h,
+                kind: Kind::Size,
+                demandSymbol: 'd_n',
+                remark: 'A notch may be a quarter of the depth at most.',
+                group: 'Notch',
+            );
         }
         $values = new Values($timber);
         $w = new Working($derive);
@@ -151,12 +205,24 @@ final readonly class Shear
         $w->let('e', $notch->x, Kind::Size, '6.5.5.4.2', 'from the reaction to the corner');
         $w->line('alpha', '1 - d_n / d', Kind::Number);
         $w->line('eta', 'e / d', Kind::Number);
-        $w->line('K_N', '(0.006 * d * (1.6 * (1 / alpha - 1) + eta^2 * (1 / alpha^3 - 1)))^-0.5', Kind::Number, '6.5.5.4.2', 'd in mm');
+        $w->line(
+            'K_N',
+            '(0.006 * d * (1.6 * (1 / alpha - 1) + eta^2 * (1 / alpha^3 - 1)))^-0.5',
+            Kind::Number,
+            '6.5.5.4.2',
+            'd in mm',
+        );
         $values->strength($w, $at->group, 'F_f', 'f_f', 0.5, 'f');
         $w->let('phi', 0.9, Kind::Number, '6.5.5.4.1');
         $w->line('F_r', 'phi * F_f * b * d * K_N', Kind::Force, '6.5.5.4.1');
         $w->line('u', 'Q_f / F_r', Kind::Number);
 
-        return Report::of("notch-{$number}", "Notch at support {$number}", 'CSA O86:19, 6.5.5.4', $w, $at, 'Q_f', 'F_r', kind: Kind::Force, group: 'Notch');
+        return Report::of(
+            new Heading("notch-{$number}", "Notch at support {$number}", 'CSA O86:19, 6.5.5.4', 'Notch', Kind::Force),
+            $w,
+            $at,
+            'Q_f',
+            'F_r',
+        );
     }
 }

@@ -29,16 +29,38 @@ final class Stability
     }
 
     /** P_r of buckling about an axis. */
-    public static function column(Working $w, TimberMake $timber, string $axis, string $depth, float $L, string $why): void
-    {
+    public static function column(
+        Working $w,
+        TimberMake $timber,
+        string $axis,
+        string $depth,
+        float $L,
+        string $why,
+    ): void {
         $w->let("L_e{$axis}", $L, Kind::Length, '6.5.6.1', $why);
         $w->line("C_C{$axis}", "L_e{$axis} / {$depth}", Kind::Number, '6.5.6.2.2', 'slenderness, up to 50');
         match (true) {
-            $timber->grade->product === Product::Glulam => $w->line("K_Zc{$axis}", 'min(1, 0.68 * Z^-0.13)', Kind::Number, '7.5.8.4.2'),
+            $timber->grade->product === Product::Glulam => $w->line(
+                "K_Zc{$axis}",
+                'min(1, 0.68 * Z^-0.13)',
+                Kind::Number,
+                '7.5.8.4.2',
+            ),
             $L <= 0.0 => $w->let("K_Zc{$axis}", 1.3, Kind::Number, '6.5.6.2.3', 'restrained'),
-            default => $w->line("K_Zc{$axis}", "min(1.3, 6.3 * ({$depth} * L_e{$axis})^-0.13)", Kind::Number, '6.5.6.2.3', 'mm'),
+            default => $w->line(
+                "K_Zc{$axis}",
+                "min(1.3, 6.3 * ({$depth} * L_e{$axis})^-0.13)",
+                Kind::Number,
+                '6.5.6.2.3',
+                'mm',
+            ),
         };
-        $w->line("K_C{$axis}", "1 / (1 + F_c * K_Zc{$axis} * C_C{$axis}^3 / (35 * E_05_adj))", Kind::Number, '6.5.6.2.4');
+        $w->line(
+            "K_C{$axis}",
+            "1 / (1 + F_c * K_Zc{$axis} * C_C{$axis}^3 / (35 * E_05_adj))",
+            Kind::Number,
+            '6.5.6.2.4',
+        );
         if ($timber->plies > 1 && $axis === 'y') {
             // 6.5.6.4: plies that are nailed, across them.
             $w->let('k_ply', 0.6, Kind::Number, '6.5.6.4', 'plies nailed together');

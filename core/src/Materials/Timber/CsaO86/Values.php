@@ -17,7 +17,7 @@ final readonly class Values
     private const WET = [
         'thin' => ['b' => 0.84, 'v' => 0.96, 'c' => 0.69, 'cp' => 0.67, 't' => 0.84, 's' => 0.94, 'f' => 0.85],
         'thick' => ['b' => 1.0, 'v' => 1.0, 'c' => 0.91, 'cp' => 0.67, 't' => 1.0, 's' => 1.0, 'f' => 0.85],
-        'glulam' => ['b' => 0.80, 'v' => 0.87, 'c' => 0.75, 'cp' => 0.67, 't' => 0.75, 's' => 0.90, 'f' => 0.85],
+        'glulam' => ['b' => 0.8, 'v' => 0.87, 'c' => 0.75, 'cp' => 0.67, 't' => 0.75, 's' => 0.9, 'f' => 0.85],
     ];
 
     /** Table 6.4.5 by depth: bending 38 to 64 thick, 89 to 102, 114 and more; tension; shear. */
@@ -57,12 +57,12 @@ final readonly class Values
         return match (true) {
             ! $isIncised => 1.0,
             $this->timber->conditions->isWet() => $ofE ? 0.95 : 0.85,
-            default => $ofE ? 0.90 : 0.75,
+            default => $ofE ? 0.9 : 0.75,
         };
     }
 
     /**
-     * K_H, Table 6.4.4: three or more members not more than 610 mm apart that share their load (case 2 under sheathing),
+     * K_H, Table 6.4.4: three or more members up to 610 mm apart that share their load (case 2 under sheathing),
      * plies as a built-up beam; of glulam 7.4.3.
      *
      * @return array{float, string}
@@ -84,8 +84,14 @@ final readonly class Values
     }
 
     /** Lines of f (K_D K_H K_S K_T). */
-    public function strength(Working $w, LoadGroup $group, string $symbol, string $reference, float $value, string $of): float
-    {
+    public function strength(
+        Working $w,
+        LoadGroup $group,
+        string $symbol,
+        string $reference,
+        float $value,
+        string $of,
+    ): float {
         $w->let($reference, $value, Kind::Stress, 'CSA O86:19', $this->timber->grade->name);
         $w->let('K_D', $group->factor, Kind::Number, $group->clause, $group->why);
         $factors = 'K_D';
@@ -94,8 +100,20 @@ final readonly class Values
             $w->let("K_H_{$of}", $KH, Kind::Number, $this->isGlulam() ? '7.4.3' : 'Table 6.4.4', $why);
             $factors .= " * K_H_{$of}";
         }
-        $w->let("K_S_{$of}", $this->wet($of), Kind::Number, $this->isGlulam() ? 'Table 7.4.2' : 'Table 6.4.2', $this->timber->conditions->isWet() ? 'wet' : 'dry');
-        $w->let('K_T', $this->treated(false), Kind::Number, $this->isGlulam() ? '7.4.4' : '6.4.3', $this->timber->conditions->incised ? 'incised' : 'not incised');
+        $w->let(
+            "K_S_{$of}",
+            $this->wet($of),
+            Kind::Number,
+            $this->isGlulam() ? 'Table 7.4.2' : 'Table 6.4.2',
+            $this->timber->conditions->isWet() ? 'wet' : 'dry',
+        );
+        $w->let(
+            'K_T',
+            $this->treated(false),
+            Kind::Number,
+            $this->isGlulam() ? '7.4.4' : '6.4.3',
+            $this->timber->conditions->incised ? 'incised' : 'not incised',
+        );
 
         return $w->line($symbol, "{$reference} * ({$factors} * K_S_{$of} * K_T)", Kind::Stress, '5.3.1');
     }

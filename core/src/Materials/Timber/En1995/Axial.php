@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber\En1995;
 
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -30,11 +31,35 @@ final readonly class Axial
     public function weigh(TimberMake $timber, bool $derive): array
     {
         return [
-            ...$this->worst($timber, 1, 'compression', 'Compression along the grain', '6.1.4', $this->compression(...), $derive),
+            ...$this->worst(
+                $timber,
+                1,
+                'compression',
+                'Compression along the grain',
+                '6.1.4',
+                $this->compression(...),
+                $derive,
+            ),
             ...$this->worst($timber, 1, 'column', 'Buckling with bending', '6.3.2', $this->column(...), $derive),
-            ...$this->worst($timber, 1, 'column-lateral', 'Lateral buckling with compression', '6.3.3(6)', $this->lateral(...), $derive),
+            ...$this->worst(
+                $timber,
+                1,
+                'column-lateral',
+                'Lateral buckling with compression',
+                '6.3.3(6)',
+                $this->lateral(...),
+                $derive,
+            ),
             ...$this->worst($timber, -1, 'tension', 'Tension along the grain', '6.1.2', $this->tension(...), $derive),
-            ...$this->worst($timber, -1, 'bending-tension', 'Bending with tension', '6.2.3', $this->withTension(...), $derive),
+            ...$this->worst(
+                $timber,
+                -1,
+                'bending-tension',
+                'Bending with tension',
+                '6.2.3',
+                $this->withTension(...),
+                $derive,
+            ),
         ];
     }
 
@@ -66,12 +91,12 @@ final readonly class Axial
 
         return [
             Report::ratio(
-                $id,
-                $title,
-                "EN 1995-1-1, {$clause}",
+                new Heading($id, $title, "EN 1995-1-1, {$clause}"),
                 $w,
                 $this->search->governing($worst[1], $timber),
-                max($worst[1]->My, $worst[1]->Mz) > 0.0 && ! in_array($id, ['compression', 'tension'], true) ? self::SAFE : '',
+                max($worst[1]->My, $worst[1]->Mz) > 0.0 && ! in_array($id, ['compression', 'tension'], true)
+                    ? self::SAFE
+                    : '',
             ),
         ];
     }
@@ -153,9 +178,10 @@ final readonly class Axial
         $w->line('A', 'b * h', Kind::Area);
         $w->line('sigma_t_0_d', 'N_d / A', Kind::Stress);
         $larger = $timber->h >= $timber->b ? 'h' : 'b';
-        $times = $timber->grade->product === Product::Lvl
-            ? $this->lengthOfLvl($w, $timber)
-            : Strength::size($w, $timber, $of->group, 'k_h_t', $larger, max($timber->h, $timber->b));
+        $times =
+            $timber->grade->product === Product::Lvl
+                ? $this->lengthOfLvl($w, $timber)
+                : Strength::size($w, $timber, $of->group, 'k_h_t', $larger, max($timber->h, $timber->b));
         $times .= Strength::system($w, $timber);
         Strength::of($w, $timber, $of->group, 'f_t_0_d', $timber->grade->values->tension, $times);
         $w->line('u', 'sigma_t_0_d / f_t_0_d', Kind::Number, '6.1.2(1) (6.1)');

@@ -9,6 +9,7 @@ use Waage\Checks\Working;
 use Waage\Materials\Timber\Contact;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\Grade;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -35,7 +36,7 @@ final readonly class Bearing
         $weighings = [];
         foreach ($this->contacts->across($timber) as $contact) {
             $weighings[] = $this->at($contact, $timber, $derive);
-            if ($contact->isSupport && $sill !== null) {
+            if ($contact->isSupport() && $sill !== null) {
                 $weighings[] = $this->sill($contact, $timber, $sill, $timber->b, $contact->length, $derive);
             }
         }
@@ -54,15 +55,30 @@ final readonly class Bearing
         $w->let('F_c_90_d', $contact->at->value, Kind::Force);
         $w->let('b', $timber->b, Kind::Size);
         $w->let('l', $contact->length, Kind::Size, '', 'contact length along the grain');
-        $w->let('a_1', min(self::BEYOND, $contact->before, $contact->length, $contact->clear / 2), Kind::Size, '6.1.5(1)', 'counts beyond it on the left');
-        $w->let('a_2', min(self::BEYOND, $contact->behind, $contact->length, $contact->clear / 2), Kind::Size, '6.1.5(1)', 'and on the right');
+        $w->let(
+            'a_1',
+            min(self::BEYOND, $contact->before, $contact->length, $contact->clear / 2),
+            Kind::Size,
+            '6.1.5(1)',
+            'counts beyond it on the left',
+        );
+        $w->let(
+            'a_2',
+            min(self::BEYOND, $contact->behind, $contact->length, $contact->clear / 2),
+            Kind::Size,
+            '6.1.5(1)',
+            'and on the right',
+        );
         $w->line('A_ef', 'b * (l + a_1 + a_2)', Kind::Area, '6.1.5(1)');
         $w->line('sigma_c_90_d', 'F_c_90_d / A_ef', Kind::Stress, '6.1.5(1) (6.4)');
         $isApart = $contact->clear >= 2 * $timber->h;
         [$k, $why] = match (true) {
             ! $grade->softwood || $grade->product === Product::Lvl => [1.0, 'hardwood or LVL'],
             ! $isApart => [1.0, 'the next contact is nearer than 2 h'],
-            $grade->product === Product::Glulam && $contact->length <= self::LONGEST => [1.75, 'glulam, contacts at least 2 h apart'],
+            $grade->product === Product::Glulam && $contact->length <= self::LONGEST => [
+                1.75,
+                'glulam, contacts at least 2 h apart',
+            ],
             $grade->product === Product::Glulam => [1.0, 'contact longer than 400 mm'],
             default => [1.5, 'softwood, contacts at least 2 h apart'],
         };
@@ -70,12 +86,24 @@ final readonly class Bearing
         Strength::of($w, $timber, $contact->at->group, 'f_c_90_d', $grade->values->across);
         $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
-        return Report::of($contact->id, $contact->title, 'EN 1995-1-1, 6.1.5', $w, $contact->at, 'sigma_c_90_d', 'k_c_90 * f_c_90_d', group: 'Bearing');
+        return Report::of(
+            new Heading($contact->id, $contact->title, 'EN 1995-1-1, 6.1.5', 'Bearing'),
+            $w,
+            $contact->at,
+            'sigma_c_90_d',
+            'k_c_90 * f_c_90_d',
+        );
     }
 
     /** The piece below: the contact is b wide along its grain, and l across it. */
-    private function sill(Contact $contact, TimberMake $timber, Grade $sill, float $along, float $across, bool $derive): Weighing
-    {
+    private function sill(
+        Contact $contact,
+        TimberMake $timber,
+        Grade $sill,
+        float $along,
+        float $across,
+        bool $derive,
+    ): Weighing {
         $w = new Working($derive);
         $w->let('F_c_90_d', $contact->at->value, Kind::Force);
         $w->let('b', $along, Kind::Size, '', 'contact along the grain of the sill');
@@ -91,11 +119,27 @@ final readonly class Bearing
             default => [1.25, 'softwood on a continuous support'],
         };
         $w->let('k_c_90', $k, Kind::Number, '6.1.5(3)', $why);
-        $of = new LoadGroup($contact->at->group->factor, $contact->at->group->why, $contact->at->group->clause, $contact->at->group->combinations);
+        $of = new LoadGroup(
+            $contact->at->group->factor,
+            $contact->at->group->why,
+            $contact->at->group->clause,
+            $contact->at->group->combinations,
+        );
         Strength::of($w, $timber->withGrade($sill), $of, 'f_c_90_d', $sill->values->across);
         $w->line('u', 'sigma_c_90_d / (k_c_90 * f_c_90_d)', Kind::Number, '6.1.5(1) (6.3)');
 
-        return Report::of("sill-{$contact->number}", "Bearing of the sill at support {$contact->number}", 'EN 1995-1-1, 6.1.5', $w, $contact->at, 'sigma_c_90_d', 'k_c_90 * f_c_90_d', group: 'Bearing of the sill');
+        return Report::of(
+            new Heading(
+                "sill-{$contact->number}",
+                "Bearing of the sill at support {$contact->number}",
+                'EN 1995-1-1, 6.1.5',
+                'Bearing of the sill',
+            ),
+            $w,
+            $contact->at,
+            'sigma_c_90_d',
+            'k_c_90 * f_c_90_d',
+        );
     }
 
     /** Clear distance along the sill to the next member of the row. */

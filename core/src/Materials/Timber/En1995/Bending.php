@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
@@ -77,9 +78,7 @@ final readonly class Bending
 
         return [
             Report::of(
-                'buckling',
-                'Lateral buckling',
-                'EN 1995-1-1, 6.3.3',
+                new Heading('buckling', 'Lateral buckling', 'EN 1995-1-1, 6.3.3'),
                 $w,
                 $buckles[1],
                 'sigma_m_y_d',
@@ -97,15 +96,12 @@ final readonly class Bending
         $w->line('u', 'sigma_m_y_d / f_m_y_d', Kind::Number, '6.1.6(1) (6.11)');
 
         return Report::of(
-            $span->id('bending'),
-            $span->title('Bending'),
-            'EN 1995-1-1, 6.1.6',
+            new Heading($span->id('bending'), $span->title('Bending'), 'EN 1995-1-1, 6.1.6', 'bending'),
             $w,
             $at,
             'sigma_m_y_d',
             'f_m_y_d',
             $this->ranges($at, $w, $span),
-            group: 'bending',
         );
     }
 
@@ -170,7 +166,13 @@ final readonly class Bending
         $side = $this->search->beam()->member->loadHeight;
         match (true) {
             $side === LoadHeight::Centre => $w->line('l_ef', 'k_l * l', Kind::Length, 'Table 6.1'),
-            $side->sign() === $sign => $w->line('l_ef', 'k_l * l + 2 * h', Kind::Length, 'Table 6.1', 'loads on the compressed edge'),
+            $side->sign() === $sign => $w->line(
+                'l_ef',
+                'k_l * l + 2 * h',
+                Kind::Length,
+                'Table 6.1',
+                'loads on the compressed edge',
+            ),
             default => $w->line(
                 'l_ef',
                 'max(k_l * l - 0.5 * h, 0.5 * l)',
@@ -228,9 +230,7 @@ final readonly class Bending
 
         return [
             Report::ratio(
-                'bending-both',
-                'Bending about both axes',
-                'EN 1995-1-1, 6.1.6',
+                new Heading('bending-both', 'Bending about both axes', 'EN 1995-1-1, 6.1.6'),
                 $w,
                 $at,
                 'Greatest moments about either axis of a combination are put together: on the safe side.',

@@ -34,19 +34,38 @@ final class Deflection
         $clause = 'EN 1995-1-1, 2.2.3(5), 7.2';
         $creep = "with k_def = {$k}";
         $camber = Deflections::camber($member);
-        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase($id, $title, $clause, $final, $creep, $camber);
-        $atOnce = new DeflectionCase('deflection-variable', 'Deflection at once', 'EN 1995-1-1, 2.2.3(2), 7.2', $this->envelopes->characteristic);
+        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase(
+            $id,
+            $title,
+            $clause,
+            $final,
+            $creep,
+            $camber,
+        );
+        $atOnce = new DeflectionCase(
+            'deflection-variable',
+            'Deflection at once',
+            'EN 1995-1-1, 2.2.3(2), 7.2',
+            $this->envelopes->characteristic,
+        );
         $inMm = $of('deflection-absolute', 'Deflection in the end, in mm');
         $most = $timber->asked->mostDeflection;
 
-        return array_values(array_filter([
-            $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $derive),
-            $this->deflections->bySpan($of('deflection-total', 'Deflection in the end'), $member->basis->limitTotal, $timber, $derive),
-            $most === 0.0 ? null : $this->deflections->absolute($inMm, $most, $timber, $derive),
-        ]));
+        return array_values(
+            array_filter([
+                $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $derive),
+                $this->deflections->bySpan(
+                    $of('deflection-total', 'Deflection in the end'),
+                    $member->basis->limitTotal,
+                    $timber,
+                    $derive,
+                ),
+                $most === 0.0 ? null : $this->deflections->absolute($inMm, $most, $timber, $derive),
+            ]),
+        );
     }
 
-    /** @return list<Combination> permanent load (1 + k_def) times, each variable one with ψ_2 k_def more (2.3) to (2.5) */
+    /** @return list<Combination> permanent load (1 + k_def) times, variable load with ψ_2 k_def more */
     private function withCreep(float $k): array
     {
         $psi = [];

@@ -44,33 +44,45 @@ final readonly class Fire
         }
         $w = new Working($derive);
         $left = self::section($w, $timber, $fire);
-        if (min($left) <= 0.0 || ($timber->taper !== null && $timber->taper->less($timber->h - $left[1])->endDepth <= 0.0)) {
-            return [$this->open('Nothing of the section is left after '.(int) $fire->minutes.' minutes. Take a larger one.', 2.0, $w)];
+        if (
+            min($left) <= 0.0 ||
+            ($timber->taper !== null && $timber->taper->less($timber->h - $left[1])->endDepth <= 0.0)
+        ) {
+            return [
+                $this->open(
+                    'Nothing of the section is left after '.(int) $fire->minutes.' minutes. Take a larger one.',
+                    2.0,
+                    $w,
+                ),
+            ];
         }
         $charred = $timber->charred(...$left);
         $lengths = new Lengths($this->envelopes->beam, $fire->losesRestraint);
         $bending = new Bending($this->search, $lengths, true);
-        $beam = $charred->taper === null
-            ? [
-                ...$bending->weigh($charred, $derive),
-                ...(new Shear($this->search))->weigh($charred, $derive),
-                ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $derive),
-            ]
-            : (new TaperedBeam($this->search, $lengths))->weigh($charred, $derive);
+        $beam =
+            $charred->taper === null
+                ? [
+                    ...$bending->weigh($charred, $derive),
+                    ...(new Shear($this->search))->weigh($charred, $derive),
+                    ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $derive),
+                ]
+                : (new TaperedBeam($this->search, $lengths))->weigh($charred, $derive);
         $section = new Weighing(
             'fire-section',
             'Charred section',
             'EN 1995-1-2, 4.2.2',
             null,
-            remark: 'Left after '.(int) $fire->minutes.' minutes from '.FireExposure::SIDES[$fire->sides][0].': '.
-                $charred->name().'. Strength in fire is weighed with it.',
+            remark: 'Left after '.
+                (int) $fire->minutes.
+                ' minutes from '.
+                FireExposure::SIDES[$fire->sides][0].
+                ': '.
+                $charred->name().
+                '. Strength in fire is weighed with it.',
             lines: $w->lines,
         );
 
-        return [
-            $section,
-            ...$beam,
-        ];
+        return [$section, ...$beam];
     }
 
     /** @return array{float, float} width and depth that are left, mm */
@@ -111,7 +123,12 @@ final readonly class Fire
     private function open(string $why, ?float $ratio = null, ?Working $w = null): Weighing
     {
         return new Weighing(
-            'fire-section', 'Charred section', 'EN 1995-1-2, 4.2.2', $ratio, applies: $ratio !== null, remark: $why,
+            'fire-section',
+            'Charred section',
+            'EN 1995-1-2, 4.2.2',
+            $ratio,
+            applies: $ratio !== null,
+            remark: $why,
             lines: $w->lines ?? [],
         );
     }

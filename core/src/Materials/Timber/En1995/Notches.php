@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -29,7 +30,7 @@ final readonly class Notches
             foreach ([1, -1] as $sign) {
                 $at = $this->reaction($notch, $sign, $timber);
                 // A notch in the face away from the support opens only where the support holds the member down.
-                $opens = $notch->isBelow === ($sign > 0);
+                $opens = $notch->isBelow === $sign > 0;
                 if ($at !== null && ($opens || $sign > 0)) {
                     $weighings[] = $this->at($notch, $opens, $sign, $timber, $at, $derive);
                 }
@@ -57,7 +58,14 @@ final readonly class Notches
         $id = "notch-{$number}".($sign < 0 ? '-uplift' : '');
         $title = "Notch at support {$number}".($sign < 0 ? ', uplift' : '');
         if ($notch->depth > 0.5 * $timber->h) {
-            return new Weighing($id, $title, 'EN 1995-1-1, 6.5.2', null, applies: false, remark: 'A notch deeper than half of the member is not covered.');
+            return new Weighing(
+                $id,
+                $title,
+                'EN 1995-1-1, 6.5.2',
+                null,
+                applies: false,
+                remark: 'A notch deeper than half of the member is not covered.',
+            );
         }
         $w = new Working($derive);
         $w->let('V_d', $at->value, Kind::Force, '', $sign < 0 ? 'upward' : '');
@@ -71,11 +79,17 @@ final readonly class Notches
             $w->line('alpha', 'h_ef / h', Kind::Number);
             $w->let('x', $notch->x, Kind::Size, '6.5.2(2)', 'from the reaction to the corner');
             $w->let('i', $notch->slope, Kind::Number, '6.5.2(2)', $notch->slope > 0.0 ? 'slope i to 1' : 'square');
-            $w->let('k_n', match ($timber->grade->product) {
-                Product::Glulam => 6.5,
-                Product::Lvl => 4.5,
-                default => 5.0,
-            }, Kind::Number, '6.5.2(2) (6.63)', $timber->grade->product->value);
+            $w->let(
+                'k_n',
+                match ($timber->grade->product) {
+                    Product::Glulam => 6.5,
+                    Product::Lvl => 4.5,
+                    default => 5.0,
+                },
+                Kind::Number,
+                '6.5.2(2) (6.63)',
+                $timber->grade->product->value,
+            );
             $w->line(
                 'k_v',
                 'min(1, k_n * (1 + 1.1 * i^1.5 / sqrt(h)) / (sqrt(h) * (sqrt(alpha * (1 - alpha)) + 0.8 * x / h * sqrt(1 / alpha - alpha^2))))',
@@ -87,6 +101,6 @@ final readonly class Notches
         Strength::of($w, $timber, $at->group, 'f_v_d', $timber->grade->values->shear, Strength::system($w, $timber));
         $w->line('u', 'tau_d / (k_v * f_v_d)', Kind::Number, '6.5.2(2) (6.60)');
 
-        return Report::of($id, $title, 'EN 1995-1-1, 6.5.2', $w, $at, 'tau_d', 'k_v * f_v_d', group: 'Notch');
+        return Report::of(new Heading($id, $title, 'EN 1995-1-1, 6.5.2', 'Notch'), $w, $at, 'tau_d', 'k_v * f_v_d');
     }
 }

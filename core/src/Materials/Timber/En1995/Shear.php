@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
@@ -32,24 +33,25 @@ final readonly class Shear
                 $u = $w->value('u');
                 $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($down->value) / $u, $u]] : [];
                 $weighings[] = Report::of(
-                    $span->id('shear'),
-                    $span->title('Shear'),
-                    'EN 1995-1-1, 6.1.7',
+                    new Heading($span->id('shear'), $span->title('Shear'), 'EN 1995-1-1, 6.1.7', 'shear'),
                     $w,
                     $down,
                     'tau_d',
                     'f_v_d',
                     $ranges,
-                    group: 'shear',
                 );
             }
         }
-        $across = $sideways === null
-            ? null
-            : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
+        $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
         if ($across !== null) {
             $w = $this->calculate($timber, $across, 'b', $derive);
-            $weighings[] = Report::of('shear-sideways', 'Shear sideways', 'EN 1995-1-1, 6.1.7', $w, $across, 'tau_d', 'f_v_d');
+            $weighings[] = Report::of(
+                new Heading('shear-sideways', 'Shear sideways', 'EN 1995-1-1, 6.1.7'),
+                $w,
+                $across,
+                'tau_d',
+                'f_v_d',
+            );
         }
 
         return $weighings;

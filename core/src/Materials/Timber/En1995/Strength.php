@@ -41,11 +41,13 @@ final class Strength
 
     public static function gammaM(TimberMake $timber): float
     {
-        return $timber->parameter(match ($timber->grade->product) {
-            Product::Glulam => 'gammaMGlulam',
-            Product::Lvl => 'gammaMLvl',
-            default => 'gammaM',
-        });
+        return $timber->parameter(
+            match ($timber->grade->product) {
+                Product::Glulam => 'gammaMGlulam',
+                Product::Lvl => 'gammaMLvl',
+                default => 'gammaM',
+            },
+        );
     }
 
     private static function kFi(TimberMake $timber): float
@@ -82,11 +84,27 @@ final class Strength
             $group->isFire => $w->let($symbol, 1.0, Kind::Number, '', 'not counted in fire'),
             $isDense => $w->let($symbol, 1.0, Kind::Number, $clause, 'density above 700 kg/m³'),
             $product === Product::Lvl => self::ofLvl($w, $timber, $symbol, $depth),
-            $product === Product::Glulam && $h < 600.0 => $w->line($symbol, "min((600 / {$depth})^0.1, 1.1)", Kind::Number, $clause, "{$depth} in mm"),
-            $product !== Product::Glulam && $h < 150.0 => $w->line($symbol, "min((150 / {$depth})^0.2, 1.3)", Kind::Number, $clause, "{$depth} in mm"),
-            default => $w->let($symbol, 1.0, Kind::Number, $clause, $product === Product::Glulam
-                ? 'not less than 600 mm deep'
-                : 'not less than 150 mm deep'),
+            $product === Product::Glulam && $h < 600.0 => $w->line(
+                $symbol,
+                "min((600 / {$depth})^0.1, 1.1)",
+                Kind::Number,
+                $clause,
+                "{$depth} in mm",
+            ),
+            $product !== Product::Glulam && $h < 150.0 => $w->line(
+                $symbol,
+                "min((150 / {$depth})^0.2, 1.3)",
+                Kind::Number,
+                $clause,
+                "{$depth} in mm",
+            ),
+            default => $w->let(
+                $symbol,
+                1.0,
+                Kind::Number,
+                $clause,
+                $product === Product::Glulam ? 'not less than 600 mm deep' : 'not less than 150 mm deep',
+            ),
         };
 
         return "{$symbol} * ";

@@ -8,6 +8,7 @@ use Waage\Analysis\Envelope;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
@@ -37,11 +38,18 @@ final readonly class TaperedBeam
     {
         $taper = $timber->taper ?? throw new \LogicException('It has a taper.');
         $weighings = [];
-        foreach ([1 => ['bending', 'Bending at the tapered edge'], -1 => ['hogging', 'Hogging at the tapered edge']] as $sign => [$id, $title]) {
+        $edges = [1 => ['bending', 'Bending at the tapered edge'], -1 => ['hogging', 'Hogging at the tapered edge']];
+        foreach ($edges as $sign => [$id, $title]) {
             $at = $this->worst($this->search->envelopes->moment, $timber, [$sign], 2);
             if ($at !== null) {
                 $w = $this->edge($timber, $taper, $at, $sign, new Working($derive));
-                $weighings[] = Report::of($id, $title, 'EN 1995-1-1, 6.4.2', $w, $at, 'sigma_m_y_d', 'k_m_alpha * f_m_y_d');
+                $weighings[] = Report::of(
+                    new Heading($id, $title, 'EN 1995-1-1, 6.4.2'),
+                    $w,
+                    $at,
+                    'sigma_m_y_d',
+                    'k_m_alpha * f_m_y_d',
+                );
                 array_push($weighings, ...$this->lateral($timber, $at, $sign, $derive));
             }
         }
@@ -52,9 +60,22 @@ final readonly class TaperedBeam
             $w->let('b', $timber->b, Kind::Size);
             $w->let('h_x', $timber->depthAt($shear->x), Kind::Size, '', 'depth there');
             Shear::stress($w, $timber, 'b', 'h_x');
-            Strength::of($w, $timber, $shear->group, 'f_v_d', $timber->grade->values->shear, Strength::system($w, $timber));
+            Strength::of(
+                $w,
+                $timber,
+                $shear->group,
+                'f_v_d',
+                $timber->grade->values->shear,
+                Strength::system($w, $timber),
+            );
             $w->line('u', 'tau_d / f_v_d', Kind::Number, '6.1.7(1) (6.13)');
-            $weighings[] = Report::of('shear', 'Shear', 'EN 1995-1-1, 6.1.7', $w, $shear, 'tau_d', 'f_v_d');
+            $weighings[] = Report::of(
+                new Heading('shear', 'Shear', 'EN 1995-1-1, 6.1.7'),
+                $w,
+                $shear,
+                'tau_d',
+                'f_v_d',
+            );
         }
 
         return [...$weighings, ...$taper->isDouble ? $this->apex($timber, $taper, $derive) : []];
@@ -71,33 +92,65 @@ final readonly class TaperedBeam
         $step = $timber->length() / self::PLACES;
         foreach ($this->search->durations->groups($timber) as $group) {
             foreach ($signs as $sign) {
-                $at = fn (float $x): float => max(0.0, $sign * ($envelope->extreme($group->combinations, $sign, $timber->weight(), max(0.0, $x - self::NEAR), $x + self::NEAR)->value ?? 0.0)) /
-                    $timber->depthAt($x) ** $power / $group->factor;
+                $at = fn (float $x): float => max(
+                    0.0,
+                    $sign *
+                        ($envelope->extreme(
+                            $group->combinations,
+                            $sign,
+                            $timber->weight(),
+                            max(0.0, $x - self::NEAR),
+                            $x + self::NEAR,
+                        )->value ??
+                            0.0),
+                ) /
+                    $timber->depthAt($x) ** $power /
+                    $group->factor;
                 $best = [0.0, 0.0];
                 for ($i = 0; $i <= self::PLACES; $i++) {
                     $best = $at($i * $step) > $best[1] ? [$i * $step, $at($i * $step)] : $best;
                 }
                 $middle = $best[0];
                 for ($i = -self::FINER; $i <= self::FINER; $i++) {
-                    $x = min($timber->length(), max(0.0, $middle + $i * $step / self::FINER));
+                    $x = min($timber->length(), max(0.0, $middle + ($i * $step) / self::FINER));
                     $best = $at($x) > $best[1] ? [$x, $at($x)] : $best;
                 }
                 $worst = $best[1] > ($worst[1] ?? 1e-12) * (1 + 1e-9) ? [$best[0], $best[1], $sign] : $worst;
             }
         }
 
-        return $worst === null ? null : $this->search->of($envelope, $timber, [$worst[2]], $worst[0] - self::NEAR, $worst[0] + self::NEAR);
+        return $worst === null
+            ? null
+            : $this->search->of($envelope, $timber, [$worst[2]], $worst[0] - self::NEAR, $worst[0] + self::NEAR);
     }
 
     private function edge(TimberMake $timber, Taper $taper, Governing $at, int $sign, Working $w): Working
     {
         $this->stress($timber, $at, $w);
-        $w->let('tan_alpha', $taper->slope($timber->length(), $timber->h), Kind::Number, '', 'slope of the tapered edge');
+        $w->let(
+            'tan_alpha',
+            $taper->slope($timber->length(), $timber->h),
+            Kind::Number,
+            '',
+            'slope of the tapered edge',
+        );
         $this->across($w, $timber, $at->group);
-        $inCompression = $taper->isAbove === ($sign > 0);
+        $inCompression = $taper->isAbove === $sign > 0;
         $inCompression
-            ? $w->line('k_m_alpha', '1 / sqrt(1 + (f_m_y_d / (1.5 * f_v_d) * tan_alpha)^2 + (f_m_y_d / f_c_90_d * tan_alpha^2)^2)', Kind::Number, '6.4.2(2) (6.40)', 'tapered edge in compression')
-            : $w->line('k_m_alpha', '1 / sqrt(1 + (f_m_y_d / (0.75 * f_v_d) * tan_alpha)^2 + (f_m_y_d / f_t_90_d * tan_alpha^2)^2)', Kind::Number, '6.4.2(2) (6.39)', 'tapered edge in tension');
+            ? $w->line(
+                'k_m_alpha',
+                '1 / sqrt(1 + (f_m_y_d / (1.5 * f_v_d) * tan_alpha)^2 + (f_m_y_d / f_c_90_d * tan_alpha^2)^2)',
+                Kind::Number,
+                '6.4.2(2) (6.40)',
+                'tapered edge in compression',
+            )
+            : $w->line(
+                'k_m_alpha',
+                '1 / sqrt(1 + (f_m_y_d / (0.75 * f_v_d) * tan_alpha)^2 + (f_m_y_d / f_t_90_d * tan_alpha^2)^2)',
+                Kind::Number,
+                '6.4.2(2) (6.39)',
+                'tapered edge in tension',
+            );
         $w->line('u', 'sigma_m_y_d / (k_m_alpha * f_m_y_d)', Kind::Number, '6.4.2(2) (6.38)');
 
         return $w;
@@ -140,20 +193,40 @@ final readonly class TaperedBeam
         Stability::lateral($w, $timber);
         $w->line('u', 'sigma_m_y_d / (k_crit * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)');
 
-        return [Report::of($sign > 0 ? 'buckling' : 'buckling-hogging', 'Lateral buckling', 'EN 1995-1-1, 6.3.3', $w, $at, 'sigma_m_y_d', 'k_crit * f_m_y_d')];
+        return [
+            Report::of(
+                new Heading($sign > 0 ? 'buckling' : 'buckling-hogging', 'Lateral buckling', 'EN 1995-1-1, 6.3.3'),
+                $w,
+                $at,
+                'sigma_m_y_d',
+                'k_crit * f_m_y_d',
+            ),
+        ];
     }
 
     /** @return list<Weighing> 6.4.3: bending and tension across the grain at the apex of a straight beam */
     private function apex(TimberMake $timber, Taper $taper, bool $derive): array
     {
         $middle = $timber->length() / 2;
-        $at = $this->search->of($this->search->envelopes->moment, $timber, [1], $middle - self::NEAR, $middle + self::NEAR);
+        $at = $this->search->of(
+            $this->search->envelopes->moment,
+            $timber,
+            [1],
+            $middle - self::NEAR,
+            $middle + self::NEAR,
+        );
         if ($at === null) {
             return [];
         }
         $w = new Working($derive);
         $this->apexBending($timber, $taper, $at, $w);
-        $bending = Report::of('apex', 'Bending at the apex', 'EN 1995-1-1, 6.4.3', $w, $at, 'sigma_m_d', 'f_m_y_d');
+        $bending = Report::of(
+            new Heading('apex', 'Bending at the apex', 'EN 1995-1-1, 6.4.3'),
+            $w,
+            $at,
+            'sigma_m_d',
+            'f_m_y_d',
+        );
         if ($at->group->isFire) {
             return [$bending];
         }
@@ -166,8 +239,20 @@ final readonly class TaperedBeam
         $w->let('M_ap_d', $at->value, Kind::Moment, '', 'at the apex');
         $w->let('b', $timber->b, Kind::Size);
         $w->let('h_ap', $timber->h, Kind::Size);
-        $w->let('tan_alpha', $taper->slope($timber->length(), $timber->h), Kind::Number, '', 'slope of the tapered edge');
-        $w->line('k_l', '1 + 1.4 * tan_alpha + 5.4 * tan_alpha^2', Kind::Number, '6.4.3(4) (6.43)', 'straight: no curvature');
+        $w->let(
+            'tan_alpha',
+            $taper->slope($timber->length(), $timber->h),
+            Kind::Number,
+            '',
+            'slope of the tapered edge',
+        );
+        $w->line(
+            'k_l',
+            '1 + 1.4 * tan_alpha + 5.4 * tan_alpha^2',
+            Kind::Number,
+            '6.4.3(4) (6.43)',
+            'straight: no curvature',
+        );
         $w->line('sigma_m_d', 'k_l * 6 * M_ap_d / (b * h_ap^2)', Kind::Stress, '6.4.3(4) (6.42)');
         $times = Strength::size($w, $timber, $at->group, 'k_h', 'h_ap', $timber->h).Strength::system($w, $timber);
         Strength::of($w, $timber, $at->group, 'f_m_y_d', $timber->grade->values->bending, $times);
@@ -179,7 +264,12 @@ final readonly class TaperedBeam
     private function apexTension(TimberMake $timber, Taper $taper, Governing $at, Working $w): Weighing
     {
         $L = $timber->length();
-        $V = $this->search->envelopes->shear->greatest([$at->combination], $timber->weight(), $L / 2 - self::NEAR, $L / 2 + self::NEAR);
+        $V = $this->search->envelopes->shear->greatest(
+            [$at->combination],
+            $timber->weight(),
+            $L / 2 - self::NEAR,
+            $L / 2 + self::NEAR,
+        );
         $w->let('M_ap_d', $at->value, Kind::Moment, '', 'at the apex');
         $w->let('V_d', abs($V->value ?? 0.0), Kind::Force, '', 'greatest shear there');
         $w->let('b', $timber->b, Kind::Size);
@@ -188,10 +278,22 @@ final readonly class TaperedBeam
         $w->let('L', $L, Kind::Length);
         $w->let('tan_alpha', $taper->slope($L, $timber->h), Kind::Number);
         $w->line('k_p', '0.2 * tan_alpha', Kind::Number, '6.4.3(8) (6.56)', 'straight: no curvature');
-        $w->line('sigma_t_90_d', 'k_p * 6 * M_ap_d / (b * h_ap^2)', Kind::Stress, '6.4.3(8) (6.54)', 'without pressure term');
+        $w->line(
+            'sigma_t_90_d',
+            'k_p * 6 * M_ap_d / (b * h_ap^2)',
+            Kind::Stress,
+            '6.4.3(8) (6.54)',
+            'without pressure term',
+        );
         $w->let('k_dis', 1.4, Kind::Number, '6.4.3(7) (6.52)');
         $w->line('V_b', 'b * L * (h_s + h_ap) / 2 / 10^9', Kind::Number, '', 'volume of the beam, m³');
-        $w->line('V', 'min(b * h_ap^2 * (1 - tan_alpha / 4) / 10^9, 2 / 3 * V_b)', Kind::Number, '6.4.3(6), Figure 6.9', 'stressed volume, m³');
+        $w->line(
+            'V',
+            'min(b * h_ap^2 * (1 - tan_alpha / 4) / 10^9, 2 / 3 * V_b)',
+            Kind::Number,
+            '6.4.3(6), Figure 6.9',
+            'stressed volume, m³',
+        );
         $w->line('k_vol', 'min(1, (0.01 / V)^0.2)', Kind::Number, '6.4.3(6) (6.51)');
         Strength::of($w, $timber, $at->group, 'f_t_90_d', 0.5);
         Shear::stress($w, $timber, 'b', 'h_ap');
@@ -199,6 +301,12 @@ final readonly class TaperedBeam
         $w->line('u_90', 'sigma_t_90_d / (k_dis * k_vol * f_t_90_d)', Kind::Number, '6.4.3(6) (6.50)', 'tension alone');
         $w->line('u', 'tau_d / f_v_d + u_90', Kind::Number, '6.4.3(9) (6.53)', 'with shear');
 
-        return Report::of('apex-tension', 'Tension across the grain at the apex', 'EN 1995-1-1, 6.4.3', $w, $at, 'sigma_t_90_d', 'k_dis * k_vol * f_t_90_d');
+        return Report::of(
+            new Heading('apex-tension', 'Tension across the grain at the apex', 'EN 1995-1-1, 6.4.3'),
+            $w,
+            $at,
+            'sigma_t_90_d',
+            'k_dis * k_vol * f_t_90_d',
+        );
     }
 }

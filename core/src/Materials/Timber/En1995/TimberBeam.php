@@ -109,8 +109,9 @@ final readonly class TimberBeam implements MemberChecks
 
         return [
             'Not weighed: connections, bearing under point loads without a contact length'.
-                ($timber->asked->floor === null ? ', vibration by 7.3' : '').
-                ($timber->asked->fire === null ? ', fire' : '').'.',
+            ($timber->asked->floor === null ? ', vibration by 7.3' : '').
+            ($timber->asked->fire === null ? ', fire' : '').
+            '.',
             'The shortest action of each combination gives k_mod. Each combination is also weighed without its shorter actions (3.1.3(2)).',
             'Durations as Table 2.2 has them, snow and wind as short-term, where the load case does not say otherwise.',
             'Strength in bending has k_h, in shear k_cr. Where loads are shared it has k_sys, but not across the grain.',

@@ -51,7 +51,11 @@ final readonly class Vibration
             $this->report('vibration-frequency', 'Vibration: frequency', $w, '7.3.3(1)'),
             $this->stiffness($timber, $floor, $l, $derive),
             $f1 <= self::LOWEST
-                ? $this->open('Below 8 Hz a floor needs an investigation of its own (7.3.3(1)), which is not built in.', 'vibration-impulse', 'Vibration: impulse')
+                ? $this->open(
+                    'Below 8 Hz a floor needs an investigation of its own (7.3.3(1)), which is not built in.',
+                    'vibration-impulse',
+                    'Vibration: impulse',
+                )
                 : $this->impulse($w, $floor, $derive),
         ];
     }
@@ -82,7 +86,11 @@ final readonly class Vibration
         $w->let('EI_b', $floor->transverse, Kind::Number, '', 'across, Nm²/m');
         $w->let('m', $of->value('m'), Kind::Number, '', 'kg/m²');
         if ($floor->transverse >= $of->value('EI_l')) {
-            return $this->open('The formula is for floors that are stiffer along the joists than across (7.3.3(5)).', 'vibration-impulse', 'Vibration: impulse');
+            return $this->open(
+                'The formula is for floors that are stiffer along the joists than across (7.3.3(5)).',
+                'vibration-impulse',
+                'Vibration: impulse',
+            );
         }
         $w->let('zeta', $floor->damping, Kind::Number, '7.3.1(3)', 'modal damping ratio');
         $w->let('a', $floor->a, Kind::Deflection, '7.3.3(2)', 'accepted under 1 kN');
@@ -123,7 +131,13 @@ final readonly class Vibration
         $w->line('EI_l', 'E_0_mean * I_y / s * 0.001', Kind::Number, '7.3.3(4)', 'of joists only, Nm²/m');
         $w->line('f_1', 'pi / (2 * (l / 1000)^2) * sqrt(EI_l / m)', Kind::Frequency, '7.3.3(4) (7.5)');
         $w->line('u_f', '8 / f_1', Kind::Number, '7.3.3(1)', 'not below 8 Hz');
-        $w->line('w', 'k_F * 1000 * l^3 / (48 * E_0_mean * I_y)', Kind::Deflection, '7.3.3(2)', 'under 1 kN at mid-span');
+        $w->line(
+            'w',
+            'k_F * 1000 * l^3 / (48 * E_0_mean * I_y)',
+            Kind::Deflection,
+            '7.3.3(2)',
+            'under 1 kN at mid-span',
+        );
         $w->line('u_w', 'w / a', Kind::Number, '7.3.3(2) (7.3)');
         self::ofImpulse($w);
         $w->line('u_v', 'v / v_lim', Kind::Number, '7.3.3(2)');
@@ -135,7 +149,13 @@ final readonly class Vibration
         $w->value('f_1') < 40.0
             ? $w->line('n_40', '(((40 / f_1)^2 - 1) * (B / l)^4 * EI_l / EI_b)^0.25', Kind::Number, '7.3.3(5) (7.7)')
             : $w->let('n_40', 0.0, Kind::Number, '7.3.3(5)', 'no mode below 40 Hz');
-        $w->line('v', '4 * (0.4 + 0.6 * n_40) / (m * B / 1000 * l / 1000 + 200)', Kind::Number, '7.3.3(5) (7.6)', 'm/(Ns²)');
+        $w->line(
+            'v',
+            '4 * (0.4 + 0.6 * n_40) / (m * B / 1000 * l / 1000 + 200)',
+            Kind::Number,
+            '7.3.3(5) (7.6)',
+            'm/(Ns²)',
+        );
         $w->let('b_v', self::b($w->value('a')), Kind::Number, 'Figure 7.2', 'goes with a');
         $w->line('v_lim', 'b_v^(f_1 * zeta - 1)', Kind::Number, '7.3.3(2) (7.4)', 'm/(Ns²)');
     }

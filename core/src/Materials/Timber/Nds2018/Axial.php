@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\Nds2018;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -35,10 +36,26 @@ final readonly class Axial
     public function weigh(TimberMake $timber, bool $derive): array
     {
         return [
-            ...$this->worst($timber, 1, 'compression', 'Compression and buckling', '3.7', $this->compression(...), $derive),
+            ...$this->worst(
+                $timber,
+                1,
+                'compression',
+                'Compression and buckling',
+                '3.7',
+                $this->compression(...),
+                $derive,
+            ),
             ...$this->worst($timber, 1, 'column', 'Bending with compression', '3.9.2', $this->column(...), $derive),
             ...$this->worst($timber, -1, 'tension', 'Tension', '3.8', $this->tension(...), $derive),
-            ...$this->worst($timber, -1, 'bending-tension', 'Bending with tension', '3.9.1', $this->withTension(...), $derive),
+            ...$this->worst(
+                $timber,
+                -1,
+                'bending-tension',
+                'Bending with tension',
+                '3.9.1',
+                $this->withTension(...),
+                $derive,
+            ),
         ];
     }
 
@@ -46,8 +63,15 @@ final readonly class Axial
      * @param  callable(Working, Together, TimberMake): bool  $calculate  false: there is nothing to weigh
      * @return list<Weighing>
      */
-    private function worst(TimberMake $timber, int $sign, string $id, string $title, string $clause, callable $calculate, bool $derive): array
-    {
+    private function worst(
+        TimberMake $timber,
+        int $sign,
+        string $id,
+        string $title,
+        string $clause,
+        callable $calculate,
+        bool $derive,
+    ): array {
         $worst = null;
         foreach ($this->search->together($timber, $sign) as $of) {
             $w = new Working(false);
@@ -62,9 +86,12 @@ final readonly class Axial
         $calculate($w, $worst[1], $timber);
         $at = $this->search->governing($worst[1], $timber);
         $slender = $sign > 0 ? $this->slender($id, $title, $w, $at) : null;
-        $remark = max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true) ? self::SAFE : '';
+        $remark =
+            max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true)
+                ? self::SAFE
+                : '';
 
-        return [$slender ?? Report::ratio($id, $title, "NDS 2018, {$clause}", $w, $at, $remark)];
+        return [$slender ?? Report::ratio(new Heading($id, $title, "NDS 2018, {$clause}"), $w, $at, $remark)];
     }
 
     private function slender(string $id, string $title, Working $w, Governing $at): ?Weighing
@@ -73,7 +100,18 @@ final readonly class Axial
 
         return $most <= self::SLENDEREST
             ? null
-            : new Weighing($id, $title, 'NDS 2018, 3.7.1.4', max($most / self::SLENDEREST, 1.0), demand: $most, capacity: self::SLENDEREST, x: $at->x, combination: $at->combination->id, remark: 'The slenderness l_e/d is above 50, which is not permitted.', lines: $w->lines);
+            : new Weighing(
+                $id,
+                $title,
+                'NDS 2018, 3.7.1.4',
+                max($most / self::SLENDEREST, 1.0),
+                demand: $most,
+                capacity: self::SLENDEREST,
+                x: $at->x,
+                combination: $at->combination->id,
+                remark: 'The slenderness l_e/d is above 50, which is not permitted.',
+                lines: $w->lines,
+            );
     }
 
     private function compression(Working $w, Together $of, TimberMake $timber): bool
@@ -98,10 +136,21 @@ final readonly class Axial
         if ($isGlulam) {
             $values->adjusted($w, $of->group, 'E_min_y_adj', 'E_min_y', $timber->grade->values->E05Flat, 's');
         }
-        $w->let('c', $timber->grade->product->isSawn() ? 0.8 : 0.9, Kind::Number, '3.7.1.5', $timber->grade->product->value);
+        $w->let(
+            'c',
+            $timber->grade->product->isSawn() ? 0.8 : 0.9,
+            Kind::Number,
+            '3.7.1.5',
+            $timber->grade->product->value,
+        );
         Stability::column($w, '1', 'd', ...[...$this->lengths->inPlane(), 'E_min_adj', 1.0]);
         // Plies that are nailed buckle across them with K_f (15.3.2.4).
-        Stability::column($w, '2', 'b', ...[...$this->lengths->sideways(), $isGlulam ? 'E_min_y_adj' : 'E_min_adj', $timber->plies > 1 ? 0.6 : 1.0]);
+        Stability::column(
+            $w,
+            '2',
+            'b',
+            ...[...$this->lengths->sideways(), $isGlulam ? 'E_min_y_adj' : 'E_min_adj', $timber->plies > 1 ? 0.6 : 1.0],
+        );
         $w->line('C_P', 'min(C_P1, C_P2)', Kind::Number, '3.7.1');
         $w->line('F_c_adj', 'F_c_star * C_P', Kind::Stress, 'Table 4.3.1');
     }
@@ -146,7 +195,14 @@ final readonly class Axial
         Bending::sizes($w, $timber);
         $w->line('A', 'b * d', Kind::Area, '3.8.1', 'without holes');
         $w->line('f_t', 'T / A', Kind::Stress);
-        (new Values($timber, $this->method))->adjusted($w, $of->group, 'F_t_adj', 'F_t', $timber->grade->values->tension, 't');
+        (new Values($timber, $this->method))->adjusted(
+            $w,
+            $of->group,
+            'F_t_adj',
+            'F_t',
+            $timber->grade->values->tension,
+            't',
+        );
         $w->line('u', 'f_t / F_t_adj', Kind::Number, '3.8.1');
 
         return true;
@@ -166,8 +222,20 @@ final readonly class Axial
         $w->let('M_2', $of->Mz, Kind::Moment, '', 'flatwise');
         $this->bending->flat($w, $timber, $of->group);
         $starred = $w->has('C_V') ? 'F_b_star * C_V' : 'F_b_star';
-        $w->line('u_1', "u_t + f_b1 / ({$starred}) + f_b2 / F_b2_adj", Kind::Number, '3.9.1 (3.9-1)', 'F_b* without C_L');
-        $w->line('u_2', 'max(0, f_b1 - f_t) / (F_b_star * C_L) + f_b2 / F_b2_adj', Kind::Number, '3.9.1 (3.9-2)', 'F_b** without C_V');
+        $w->line(
+            'u_1',
+            "u_t + f_b1 / ({$starred}) + f_b2 / F_b2_adj",
+            Kind::Number,
+            '3.9.1 (3.9-1)',
+            'F_b* without C_L',
+        );
+        $w->line(
+            'u_2',
+            'max(0, f_b1 - f_t) / (F_b_star * C_L) + f_b2 / F_b2_adj',
+            Kind::Number,
+            '3.9.1 (3.9-2)',
+            'F_b** without C_V',
+        );
         $w->line('u', 'max(u_1, u_2)', Kind::Number);
 
         return true;

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\Nds2018;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
@@ -78,20 +79,17 @@ final readonly class Bending
 
         return [
             Report::of(
-                $span->id('bending'),
-                $span->title('Bending'),
-                'NDS 2018, 3.3',
+                new Heading($span->id('bending'), $span->title('Bending'), 'NDS 2018, 3.3', 'bending'),
                 $w,
                 $worst[1],
                 'f_b',
                 'F_b_adj',
                 $ranges,
-                group: 'bending',
             ),
         ];
     }
 
-    /** @return list<array{float, float, float}> what of the lengths between restraints lies in a span; from, to, length */
+    /** @return list<array{float, float, float}> what of the restrained lengths lies in a span: from, to, length */
     private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
     {
         $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
@@ -126,7 +124,7 @@ final readonly class Bending
     }
 
     /**
-     * F_b* , C_L, C_V and F′_b (F_b_adj); length 0: the compressed edge is restrained. Of glulam also F_b** without C_V.
+     * F_b*, C_L, C_V and F′_b; length 0: the compressed edge is restrained.
      */
     public function strength(Working $w, TimberMake $timber, LoadGroup $group, float $length, int $sign): void
     {
@@ -135,7 +133,13 @@ final readonly class Bending
         $of = $sign > 0 ? $timber->grade->values->bending : $timber->grade->values->bendingReversed;
         $values->adjusted($w, $group, 'F_b_star', 'F_b', $of, 'b');
         if ($length <= 0.0) {
-            $w->let('C_L', 1.0, Kind::Number, '3.3.3', $this->isRestrainedByRule($timber) ? 'd/b by 4.4.1, or d ≤ b' : 'the compressed edge is restrained');
+            $w->let(
+                'C_L',
+                1.0,
+                Kind::Number,
+                '3.3.3',
+                $this->isRestrainedByRule($timber) ? 'd/b by 4.4.1, or d ≤ b' : 'the compressed edge is restrained',
+            );
         } else {
             $this->stability($w, $timber, $group, $length, $sign);
         }
@@ -144,7 +148,13 @@ final readonly class Bending
 
             return;
         }
-        $w->let('L_0', $this->betweenZeros(), Kind::Length, '5.3.6', 'between points of zero moment, or the longest span');
+        $w->let(
+            'L_0',
+            $this->betweenZeros(),
+            Kind::Length,
+            '5.3.6',
+            'between points of zero moment, or the longest span',
+        );
         $w->let('x', str_contains($timber->grade->name, 'SP') ? 20.0 : 10.0, Kind::Number, '5.3.6');
         $w->let('L_21', 21 * 12 * self::INCH, Kind::Length, '5.3.6', '21 ft');
         $w->let('d_12', 12 * self::INCH, Kind::Size, '5.3.6', '12 in.');
@@ -161,10 +171,28 @@ final readonly class Bending
         $isCantilever = count($fields) === 1 && $this->search->beam()->isOverhang(...$fields[0]);
         $ratio = $length / $timber->h;
         match (true) {
-            $isCantilever && $ratio < 7.0 => $w->line('l_e', '1.87 * l_u', Kind::Length, 'Table 3.3.3', 'cantilever, load at its end'),
-            $isCantilever => $w->line('l_e', '1.44 * l_u + 3 * d', Kind::Length, 'Table 3.3.3', 'cantilever, load at its end'),
+            $isCantilever && $ratio < 7.0 => $w->line(
+                'l_e',
+                '1.87 * l_u',
+                Kind::Length,
+                'Table 3.3.3',
+                'cantilever, load at its end',
+            ),
+            $isCantilever => $w->line(
+                'l_e',
+                '1.44 * l_u + 3 * d',
+                Kind::Length,
+                'Table 3.3.3',
+                'cantilever, load at its end',
+            ),
             $ratio < 7.0 => $w->line('l_e', '2.06 * l_u', Kind::Length, 'Table 3.3.3', 'l_u/d below 7'),
-            $ratio <= 14.3 || $this->isUniform($sign) => $w->line('l_e', '1.63 * l_u + 3 * d', Kind::Length, 'Table 3.3.3', $ratio <= 14.3 ? 'l_u/d of 7 to 14.3' : 'uniform load'),
+            $ratio <= 14.3 || $this->isUniform($sign) => $w->line(
+                'l_e',
+                '1.63 * l_u + 3 * d',
+                Kind::Length,
+                'Table 3.3.3',
+                $ratio <= 14.3 ? 'l_u/d of 7 to 14.3' : 'uniform load',
+            ),
             default => $w->line('l_e', '1.84 * l_u', Kind::Length, 'Table 3.3.3', 'l_u/d above 14.3'),
         };
         Stability::lateral($w, $timber, $group, $this->method);
@@ -201,7 +229,9 @@ final readonly class Bending
     {
         $longest = 0.0;
         foreach ([1, -1] as $sign) {
-            foreach ($this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]) {
+            foreach (
+                $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]
+            ) {
                 $acts = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to) !== null;
                 $longest = $acts ? max($longest, $length) : $longest;
             }
@@ -216,7 +246,15 @@ final readonly class Bending
         self::sizes($w, $timber);
         $w->line('S_2', 'd * b^2 / 6', Kind::Modulus);
         $w->line('f_b2', 'M_2 / S_2', Kind::Stress);
-        (new Values($timber, $this->method))->adjusted($w, $group, 'F_b2_adj', 'F_b2', $timber->grade->values->bendingFlat, 'b', true);
+        (new Values($timber, $this->method))->adjusted(
+            $w,
+            $group,
+            'F_b2_adj',
+            'F_b2',
+            $timber->grade->values->bendingFlat,
+            'b',
+            true,
+        );
     }
 
     /** @return list<Weighing> (3.9-3) without axial force */
@@ -232,7 +270,14 @@ final readonly class Bending
         }
         $w = $this->bothOf($worst[1], $timber, new Working($derive));
 
-        return [Report::ratio('bending-both', 'Bending about both axes', 'NDS 2018, 3.9.2', $w, $this->search->governing($worst[1], $timber), 'Greatest moments about either axis of a combination are put together: on the safe side.')];
+        return [
+            Report::ratio(
+                new Heading('bending-both', 'Bending about both axes', 'NDS 2018, 3.9.2'),
+                $w,
+                $this->search->governing($worst[1], $timber),
+                'Greatest moments about either axis of a combination are put together: on the safe side.',
+            ),
+        ];
     }
 
     private function bothOf(Together $of, TimberMake $timber, Working $w): Working

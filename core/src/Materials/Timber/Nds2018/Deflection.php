@@ -28,19 +28,46 @@ final readonly class Deflection
         $stiffness = (new Values($timber, $this->method))->stiffness();
         $K = $timber->conditions->isWet() || $timber->conditions->installedWet ? 2.0 : 1.5;
         $final = array_map(
-            fn (Combination $c): Combination => new Combination($c->id, $c->purpose, 'NDS 2018, 3.5.2', $c->permanent * $K, $c->variable, "{$c->text}, with creep"),
+            fn (Combination $c): Combination => new Combination(
+                $c->id,
+                $c->purpose,
+                'NDS 2018, 3.5.2',
+                $c->permanent * $K,
+                $c->variable,
+                "{$c->text}, with creep",
+            ),
             $this->envelopes->characteristic,
         );
         $camber = Deflections::camber($member);
-        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase($id, $title, 'NDS 2018, 3.5.2', $final, "permanent part times K_cr = {$K}", $camber);
-        $variable = new DeflectionCase('deflection-variable', 'Deflection of variable load', 'NDS 2018, 3.5.1', $this->envelopes->variablePart);
+        $of = fn (string $id, string $title): DeflectionCase => new DeflectionCase(
+            $id,
+            $title,
+            'NDS 2018, 3.5.2',
+            $final,
+            "permanent part times K_cr = {$K}",
+            $camber,
+        );
+        $variable = new DeflectionCase(
+            'deflection-variable',
+            'Deflection of variable load',
+            'NDS 2018, 3.5.1',
+            $this->envelopes->variablePart,
+        );
         $asLength = $of('deflection-absolute', 'Deflection in the end, as a length');
         $most = $timber->asked->mostDeflection;
 
-        return array_values(array_filter([
-            $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
-            $this->deflections->bySpan($of('deflection-total', 'Deflection in the end'), $member->basis->limitTotal, $timber, $derive, $stiffness),
-            $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
-        ]));
+        return array_values(
+            array_filter([
+                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
+                $this->deflections->bySpan(
+                    $of('deflection-total', 'Deflection in the end'),
+                    $member->basis->limitTotal,
+                    $timber,
+                    $derive,
+                    $stiffness,
+                ),
+                $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
+            ]),
+        );
     }
 }

@@ -32,7 +32,8 @@ final class Durations implements DurationsOfCode
     /** @param  list<Combination>  $strength */
     public function __construct(LoadedBeam $beam, array $strength, Method $method)
     {
-        $this->groups = $method === Method::Asd ? self::allowable($beam, $strength) : self::resistances($beam, $strength);
+        $this->groups =
+            $method === Method::Asd ? self::allowable($beam, $strength) : self::resistances($beam, $strength);
     }
 
     public function groups(TimberMake $timber): array
@@ -49,9 +50,10 @@ final class Durations implements DurationsOfCode
         $groups = [];
         foreach ((new ByDuration($beam, $strength))->combinations as $duration => $combinations) {
             $rank = LoadDuration::from($duration)->rank();
-            $groups[] = $combinations === []
-                ? null
-                : new LoadGroup(self::C_D[$rank], self::NAMES[$rank], 'Table 2.3.2', $combinations);
+            $groups[] =
+                $combinations === []
+                    ? null
+                    : new LoadGroup(self::C_D[$rank], self::NAMES[$rank], 'Table 2.3.2', $combinations);
         }
 
         return array_values(array_filter($groups));

@@ -7,6 +7,7 @@ namespace Waage\Materials\Timber\Nds2018;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
+use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Report;
@@ -47,7 +48,8 @@ final readonly class Shear
     /** @param  SpanOf|null  $span  null: sideways */
     private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
     {
-        [$id, $title] = $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
+        [$id, $title] =
+            $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
         $values = $timber->grade->values;
         $w = new Working($derive);
         $w->let('V', abs($at->value), Kind::Force, '3.4.3.1', $note);
@@ -59,15 +61,12 @@ final readonly class Shear
         $ranges = $u > 0.0 && $span !== null ? [[$span->from, $span->to, abs($at->value) / $u, $u]] : [];
 
         return Report::of(
-            $id,
-            $title,
-            'NDS 2018, 3.4',
+            new Heading($id, $title, 'NDS 2018, 3.4', $span === null ? '' : 'shear'),
             $w,
             $at,
             'f_v',
             'F_v_adj',
             $ranges,
-            group: $span === null ? '' : 'shear',
         );
     }
 
@@ -101,7 +100,18 @@ final readonly class Shear
         $units = $timber->units();
         $clause = $isGlulam ? '5.4.5' : '4.4.3.2';
 
-        return new Weighing('notch-'.($notch->support + 1), 'Notch at support '.($notch->support + 1), "NDS 2018, {$clause}", $notch->depth / $most, demand: $notch->depth, capacity: $most, kind: Kind::Size, demandSymbol: 'd_cut', remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.', group: 'Notch');
+        return new Weighing(
+            'notch-'.($notch->support + 1),
+            'Notch at support '.($notch->support + 1),
+            "NDS 2018, {$clause}",
+            $notch->depth / $most,
+            demand: $notch->depth,
+            capacity: $most,
+            kind: Kind::Size,
+            demandSymbol: 'd_cut',
+            remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.',
+            group: 'Notch',
+        );
     }
 
     private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
@@ -111,7 +121,14 @@ final readonly class Shear
         Bending::sizes($w, $timber);
         $w->let('d_cut', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');
         $w->line('d_n', 'd - d_cut', Kind::Size);
-        (new Values($timber, $this->method))->adjusted($w, $at->group, 'F_v_adj', 'F_v', $timber->grade->values->shear, 'v');
+        (new Values($timber, $this->method))->adjusted(
+            $w,
+            $at->group,
+            'F_v_adj',
+            'F_v',
+            $timber->grade->values->shear,
+            'v',
+        );
         if ($notch->isBelow) {
             $w->line('V_r', '2 / 3 * F_v_adj * b * d_n * (d_n / d)^2', Kind::Force, '3.4.3.2(a) (3.4-3)');
         } else {
@@ -123,6 +140,12 @@ final readonly class Shear
         $w->line('u', 'V / V_r', Kind::Number, '3.4.1');
         $number = $notch->support + 1;
 
-        return Report::of("notch-{$number}", "Notch at support {$number}", 'NDS 2018, 3.4.3.2', $w, $at, 'V', 'V_r', kind: Kind::Force, group: 'Notch');
+        return Report::of(
+            new Heading("notch-{$number}", "Notch at support {$number}", 'NDS 2018, 3.4.3.2', 'Notch', Kind::Force),
+            $w,
+            $at,
+            'V',
+            'V_r',
+        );
     }
 }

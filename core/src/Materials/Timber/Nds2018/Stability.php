@@ -17,14 +17,33 @@ final class Stability
     {
         $w->line('R_B', 'sqrt(l_e * d / b^2)', Kind::Number, '3.3.3.6 (3.3-5)');
         // Sideways it is the stiffness about the minor axis that counts: E_y,min of glulam.
-        (new Values($timber, $method))->adjusted($w, $group, 'E_min_y_adj', 'E_min_y', $timber->grade->values->E05Flat, 's');
+        (new Values($timber, $method))->adjusted(
+            $w,
+            $group,
+            'E_min_y_adj',
+            'E_min_y',
+            $timber->grade->values->E05Flat,
+            's',
+        );
         $w->line('F_bE', '1.2 * E_min_y_adj / R_B^2', Kind::Stress, '3.3.3.8');
-        $w->line('C_L', '(1 + F_bE / F_b_star) / 1.9 - sqrt(((1 + F_bE / F_b_star) / 1.9)^2 - F_bE / F_b_star / 0.95)', Kind::Number, '3.3.3.8 (3.3-6)');
+        $w->line(
+            'C_L',
+            '(1 + F_bE / F_b_star) / 1.9 - sqrt(((1 + F_bE / F_b_star) / 1.9)^2 - F_bE / F_b_star / 0.95)',
+            Kind::Number,
+            '3.3.3.8 (3.3-6)',
+        );
     }
 
     /** C_P of an axis with F_c* and c; K_f below 1: plies that are nailed, across them. */
-    public static function column(Working $w, string $axis, string $depth, float $L, string $why, string $E, float $Kf): void
-    {
+    public static function column(
+        Working $w,
+        string $axis,
+        string $depth,
+        float $L,
+        string $why,
+        string $E,
+        float $Kf,
+    ): void {
         $w->let("l_e{$axis}", $L, Kind::Length, '3.7.1.2', $why);
         $w->line("s_{$axis}", "l_e{$axis} / {$depth}", Kind::Number, '3.7.1.4', 'slenderness, up to 50');
         if ($L <= 0.0) {

@@ -11,8 +11,8 @@ use Waage\Materials\Timber\TimberMake;
 use Waage\Units\Kind;
 
 /**
- * NDS 2018, 4.3, 5.3 and the Supplement: reference design values times the adjustment factors that apply. Temperature is
- * ordinary (C_t = 1).
+ * NDS 2018, 4.3, 5.3 and the Supplement: reference design values times the adjustment factors that apply.
+ * Temperature is ordinary (C_t = 1).
  */
 final readonly class Values
 {
@@ -39,8 +39,14 @@ final readonly class Values
     ];
 
     /** C_fu of Table 4A by nominal width: 2 and 3 in. thick, 4 in. thick. */
-    private const FLAT = [3 => [1.0, 1.0], 4 => [1.1, 1.0], 5 => [1.1, 1.05], 6 => [1.15, 1.05], 8 => [1.15, 1.05],
-        10 => [1.2, 1.1]];
+    private const FLAT = [
+        3 => [1.0, 1.0],
+        4 => [1.1, 1.0],
+        5 => [1.1, 1.05],
+        6 => [1.15, 1.05],
+        8 => [1.15, 1.05],
+        10 => [1.2, 1.1],
+    ];
 
     public function __construct(private TimberMake $timber, private Method $method)
     {
@@ -85,7 +91,8 @@ final readonly class Values
             default => 'timber',
         };
         // Footnotes of Table 4A: no reduction of low stresses, F_b C_F up to 1,150 psi, F_c C_F up to 750 psi.
-        $isLow = $kind === 'lumber' &&
+        $isLow =
+            $kind === 'lumber' &&
             (($of === 'b' && $reference <= 1150.5 * self::PSI) || ($of === 'c' && $reference <= 750.5 * self::PSI));
 
         return $isLow ? 1.0 : self::WET[$kind][$of];
@@ -105,7 +112,7 @@ final readonly class Values
         if (! $this->isLumber()) {
             $isDeep = $of === 'b' && $timber->h > 12 * self::INCH;
 
-            return [$isDeep ? (12 * self::INCH / $timber->h) ** (1 / 9) : 1.0, '4.3.6.3'];
+            return [$isDeep ? ((12 * self::INCH) / $timber->h) ** (1 / 9) : 1.0, '4.3.6.3'];
         }
         $width = self::nominal($timber->h);
         $isThick = $timber->ply > 3 * self::INCH;
@@ -124,11 +131,14 @@ final readonly class Values
         }
         $row = self::SIZE[max(4, $width)];
 
-        return [match ($of) {
-            'b' => $row[$isThick ? 1 : 0],
-            't' => $row[2],
-            default => $row[3],
-        }, 'Table 4A'];
+        return [
+            match ($of) {
+                'b' => $row[$isThick ? 1 : 0],
+                't' => $row[2],
+                default => $row[3],
+            },
+            'Table 4A',
+        ];
     }
 
     /** C_fu of bending about the minor axis. */
@@ -141,7 +151,11 @@ final readonly class Values
         } else {
             $row = self::FLAT[min(10, self::nominal($timber->h))] ?? [1.0, 1.0];
             $factor = match (true) {
-                ! $this->isLumber() => str_ends_with($timber->grade->name, 'Select Structural') ? 0.86 : (str_ends_with($timber->grade->name, 'No.1') ? 0.74 : 1.0),
+                ! $this->isLumber() => str_ends_with($timber->grade->name, 'Select Structural')
+                    ? 0.86
+                    : (str_ends_with($timber->grade->name, 'No.1')
+                        ? 0.74
+                        : 1.0),
                 // Plies on edge side by side are not a plank.
                 $timber->plies > 1 => 1.0,
                 default => $row[$timber->ply > 3 * self::INCH ? 1 : 0],
@@ -169,7 +183,13 @@ final readonly class Values
         bool $isFlat = false,
     ): float {
         $isModulus = $of === 's';
-        $w->let($reference, $value, $isModulus ? Kind::ModulusOfElasticity : Kind::Stress, 'NDS Supplement', $this->timber->grade->name);
+        $w->let(
+            $reference,
+            $value,
+            $isModulus ? Kind::ModulusOfElasticity : Kind::Stress,
+            'NDS Supplement',
+            $this->timber->grade->name,
+        );
         $factors = '';
         if (in_array($of, ['b', 't', 'c'], true)) {
             [$CF, $clause] = $this->size($of);
@@ -177,14 +197,26 @@ final readonly class Values
             $factors .= " * C_F_{$of}";
             $value *= $CF;
         }
-        $w->let("C_M_{$of}", $this->wet($of, $value), Kind::Number, '4.3.3', $this->timber->conditions->isWet() ? 'wet' : 'dry');
+        $w->let(
+            "C_M_{$of}",
+            $this->wet($of, $value),
+            Kind::Number,
+            '4.3.3',
+            $this->timber->conditions->isWet() ? 'wet' : 'dry',
+        );
         $factors .= " * C_M_{$of}";
         if ($this->timber->conditions->incised && $this->timber->grade->product->isSawn()) {
-            $w->let("C_i_{$of}", match ($of) {
-                'cp' => 1.0,
-                's' => 0.95,
-                default => 0.8,
-            }, Kind::Number, 'Table 4.3.8', 'incised');
+            $w->let(
+                "C_i_{$of}",
+                match ($of) {
+                    'cp' => 1.0,
+                    's' => 0.95,
+                    default => 0.8,
+                },
+                Kind::Number,
+                'Table 4.3.8',
+                'incised',
+            );
             $factors .= " * C_i_{$of}";
         }
         if ($isFlat) {
@@ -196,7 +228,14 @@ final readonly class Values
             $factors .= ' * C_r';
         }
 
-        return $this->line($w, $group, $symbol, $reference.$factors, $of, $isModulus ? Kind::ModulusOfElasticity : Kind::Stress);
+        return $this->line(
+            $w,
+            $group,
+            $symbol,
+            $reference.$factors,
+            $of,
+            $isModulus ? Kind::ModulusOfElasticity : Kind::Stress,
+        );
     }
 
     private function line(Working $w, LoadGroup $group, string $symbol, string $formula, string $of, Kind $kind): float
@@ -224,6 +263,7 @@ final readonly class Values
     /** What of E is left by moisture and incisions. */
     public function stiffness(): float
     {
-        return $this->wet('s', 0.0) * ($this->timber->conditions->incised && $this->timber->grade->product->isSawn() ? 0.95 : 1.0);
+        return $this->wet('s', 0.0) *
+            ($this->timber->conditions->incised && $this->timber->grade->product->isSawn() ? 0.95 : 1.0);
     }
 }

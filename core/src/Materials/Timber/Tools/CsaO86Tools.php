@@ -32,32 +32,54 @@ final class CsaO86Tools
         ];
 
         return [
-            new FormulaTool('o86-resistances', 'Resistances of a piece of timber, CSA O86', self::STANDARD, [
-                ...$piece('38 mm', '235 mm'),
-                Input::of('L_e', 'effective length of the compressed edge, 0 restrained', Kind::Length, '0 m'),
-                Input::of('L_ex', 'buckling length in the plane', Kind::Length, '3 m'),
-                Input::of('L_ey', 'buckling length sideways, 0 restrained', Kind::Length, '0 m'),
-                Input::of('L', 'span, of glulam', Kind::Length, '6 m'),
-            ], self::resistances(...)),
-            new FormulaTool('o86-bearing', 'Bearing across the grain, CSA O86', self::STANDARD, [
-                Input::of('Q_f', 'force', Kind::Force, '8 kN'),
-                ...$piece('38 mm', '235 mm'),
-                Input::of('L_b', 'bearing length', Kind::Size, '89 mm'),
-                Input::of('c_1', 'from the end of the member', Kind::Size, '0 mm'),
-            ], self::bearing(...)),
-            new FormulaTool('o86-span', 'Longest simple span of a joist, CSA O86', self::STANDARD, [
-                Input::of('D', 'permanent load', Kind::AreaLoad, '0.5 kN/m²'),
-                Input::of('L_L', 'variable load', Kind::AreaLoad, '1.9 kN/m²'),
-                Input::of('s', 'spacing', Kind::Size, '400 mm'),
-                ...$piece('38 mm', '235 mm'),
-                Input::of('n', 'limit under variable load: span over', Kind::Number, '360'),
-            ], self::span(...)),
+            new FormulaTool(
+                'o86-resistances',
+                'Resistances of a piece of timber, CSA O86',
+                self::STANDARD,
+                [
+                    ...$piece('38 mm', '235 mm'),
+                    Input::of('L_e', 'effective length of the compressed edge, 0 restrained', Kind::Length, '0 m'),
+                    Input::of('L_ex', 'buckling length in the plane', Kind::Length, '3 m'),
+                    Input::of('L_ey', 'buckling length sideways, 0 restrained', Kind::Length, '0 m'),
+                    Input::of('L', 'span, of glulam', Kind::Length, '6 m'),
+                ],
+                self::resistances(...),
+            ),
+            new FormulaTool(
+                'o86-bearing',
+                'Bearing across the grain, CSA O86',
+                self::STANDARD,
+                [
+                    Input::of('Q_f', 'force', Kind::Force, '8 kN'),
+                    ...$piece('38 mm', '235 mm'),
+                    Input::of('L_b', 'bearing length', Kind::Size, '89 mm'),
+                    Input::of('c_1', 'from the end of the member', Kind::Size, '0 mm'),
+                ],
+                self::bearing(...),
+            ),
+            new FormulaTool(
+                'o86-span',
+                'Longest simple span of a joist, CSA O86',
+                self::STANDARD,
+                [
+                    Input::of('D', 'permanent load', Kind::AreaLoad, '0.5 kN/m²'),
+                    Input::of('L_L', 'variable load', Kind::AreaLoad, '1.9 kN/m²'),
+                    Input::of('s', 'spacing', Kind::Size, '400 mm'),
+                    ...$piece('38 mm', '235 mm'),
+                    Input::of('n', 'limit under variable load: span over', Kind::Number, '360'),
+                ],
+                self::span(...),
+            ),
         ];
     }
 
     private static function group(Values $v): LoadGroup
     {
-        $v->assert('K_D', $v->number('K_D') >= 0.65 && $v->number('K_D') <= 1.15, 'K_D lies between 0.65 and 1.15 (5.3.2).');
+        $v->assert(
+            'K_D',
+            $v->number('K_D') >= 0.65 && $v->number('K_D') <= 1.15,
+            'K_D lies between 0.65 and 1.15 (5.3.2).',
+        );
 
         return Sample::group($v->number('K_D'), 'typed', '5.3.2');
     }
@@ -82,7 +104,13 @@ final class CsaO86Tools
         $isGlulam = $timber->grade->product === Product::Glulam;
         if ($isGlulam) {
             $w->let('L', $v->number('L'), Kind::Length, '7.5.6.5.1');
-            $w->line('K_Zbg', 'min(1.3, (130 / b)^0.1 * (610 / d)^0.1 * (9100 / L)^0.1)', Kind::Number, '7.5.6.5.1', 'mm');
+            $w->line(
+                'K_Zbg',
+                'min(1.3, (130 / b)^0.1 * (610 / d)^0.1 * (9100 / L)^0.1)',
+                Kind::Number,
+                '7.5.6.5.1',
+                'mm',
+            );
             $w->line('M_r', 'phi * F_b * S * min(K_Zbg, K_L)', Kind::Moment, '7.5.6.5.1');
         } else {
             $w->let('K_Zb', $values->size('b'), Kind::Number, 'Table 6.4.5');
@@ -103,7 +131,11 @@ final class CsaO86Tools
         }
         Stability::column($w, $timber, 'x', 'd', $v->number('L_ex'), '');
         Stability::column($w, $timber, 'y', 'b', $v->number('L_ey'), '');
-        $v->assert('L_ex', $w->value('max(C_Cx, C_Cy)') <= 50.0, 'The slenderness ratio C_C is at most 50 (6.5.6.2.2).');
+        $v->assert(
+            'L_ex',
+            $w->value('max(C_Cx, C_Cy)') <= 50.0,
+            'The slenderness ratio C_C is at most 50 (6.5.6.2.2).',
+        );
         $w->line('P_r', 'min(P_rx, P_ry)', Kind::Force, '6.5.6.2.3');
     }
 
@@ -133,13 +165,31 @@ final class CsaO86Tools
         $w->let('phi', 0.9, Kind::Number, '6.5.4.1');
         $values->strength($w, $group, 'F_b', 'f_b', $of->bending, 'b');
         $w->let('K_Zb', $values->size('b'), Kind::Number, 'Table 6.4.5');
-        $w->line('L_b', 'sqrt(8 * phi * F_b * b * d^2 / 6 * K_Zb / w_f)', Kind::Length, '6.5.4.1', 'by bending, restrained');
+        $w->line(
+            'L_b',
+            'sqrt(8 * phi * F_b * b * d^2 / 6 * K_Zb / w_f)',
+            Kind::Length,
+            '6.5.4.1',
+            'by bending, restrained',
+        );
         $values->strength($w, $group, 'F_v', 'f_v', $of->shear, 'v');
         $w->let('K_Zv', $values->size('v'), Kind::Number, 'Table 6.4.5');
-        $w->line('L_v', '2 * (phi * F_v * 2 / 3 * b * d * K_Zv / w_f + d)', Kind::Length, '6.5.5.2', 'by shear at d from the support');
+        $w->line(
+            'L_v',
+            '2 * (phi * F_v * 2 / 3 * b * d * K_Zv / w_f + d)',
+            Kind::Length,
+            '6.5.5.2',
+            'by shear at d from the support',
+        );
         $values->modulus($w, 'E_adj', 'E', $of->E);
         $v->let($w, 'n');
-        $w->line('L_w', '(384 * E_adj * b * d^3 / 12 / (5 * L_L * s * n))^(1/3)', Kind::Length, '5.4.2', 'by deflection under variable load');
+        $w->line(
+            'L_w',
+            '(384 * E_adj * b * d^3 / 12 / (5 * L_L * s * n))^(1/3)',
+            Kind::Length,
+            '5.4.2',
+            'by deflection under variable load',
+        );
         $w->line('L_max', 'min(L_b, L_v, L_w)', Kind::Length, '', 'the longest span; bearing and vibration apart');
     }
 }

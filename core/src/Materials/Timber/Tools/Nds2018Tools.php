@@ -31,41 +31,75 @@ final class Nds2018Tools
         ];
 
         return [
-            new FormulaTool('nds-values', 'Adjusted design values', self::STANDARD, $piece('1.5 in', '9.25 in'), self::values(...)),
-            new FormulaTool('nds-section', 'Timber section under given effects, NDS', self::STANDARD, [
-                Input::of('P', 'axial force, compression positive', Kind::Force, '3 kip'),
-                Input::of('M', 'edgewise moment', Kind::Moment, '1 kip·ft'),
-                Input::of('M_2', 'flatwise moment', Kind::Moment, '0 kip·ft'),
-                Input::of('V', 'shear force', Kind::Force, '0.5 kip'),
-                ...$piece('3.5 in', '5.5 in'),
-                Input::of('l_e1', 'effective length in the plane', Kind::Length, '9 ft'),
-                Input::of('l_e2', 'effective length sideways, 0 restrained', Kind::Length, '9 ft'),
-                Input::of('l_e', 'effective length of the compressed edge, 0 restrained', Kind::Length, '0 ft'),
-            ], self::section(...)),
-            new FormulaTool('nds-span', 'Longest simple span of a joist, NDS', self::STANDARD, [
-                Input::of('D', 'permanent load', Kind::AreaLoad, '10 psf'),
-                Input::of('L_L', 'variable load', Kind::AreaLoad, '40 psf'),
-                Input::of('s', 'spacing', Kind::Size, '16 in'),
-                ...$piece('1.5 in', '9.25 in'),
-                Input::of('n', 'limit under variable load: span over', Kind::Number, '360'),
-            ], self::span(...)),
-            new FormulaTool('nds-bearing', 'Bearing across the grain, NDS', self::STANDARD, [
-                Input::of('R', 'force', Kind::Force, '1.2 kip'),
-                ...$piece('1.5 in', '9.25 in'),
-                Input::of('l_b', 'bearing length', Kind::Size, '3.5 in'),
-                Input::of('c_1', 'from the end of the member', Kind::Size, '0 in'),
-            ], self::bearing(...)),
-            new FormulaTool('nds-notch', 'Notched end of a beam, NDS', self::STANDARD, [
-                Input::of('V', 'shear force', Kind::Force, '0.6 kip'),
-                ...$piece('1.5 in', '9.25 in'),
-                Input::of('d_cut', 'depth of the notch', Kind::Size, '2 in'),
-            ], self::notch(...)),
+            new FormulaTool(
+                'nds-values',
+                'Adjusted design values',
+                self::STANDARD,
+                $piece('1.5 in', '9.25 in'),
+                self::values(...),
+            ),
+            new FormulaTool(
+                'nds-section',
+                'Timber section under given effects, NDS',
+                self::STANDARD,
+                [
+                    Input::of('P', 'axial force, compression positive', Kind::Force, '3 kip'),
+                    Input::of('M', 'edgewise moment', Kind::Moment, '1 kip·ft'),
+                    Input::of('M_2', 'flatwise moment', Kind::Moment, '0 kip·ft'),
+                    Input::of('V', 'shear force', Kind::Force, '0.5 kip'),
+                    ...$piece('3.5 in', '5.5 in'),
+                    Input::of('l_e1', 'effective length in the plane', Kind::Length, '9 ft'),
+                    Input::of('l_e2', 'effective length sideways, 0 restrained', Kind::Length, '9 ft'),
+                    Input::of('l_e', 'effective length of the compressed edge, 0 restrained', Kind::Length, '0 ft'),
+                ],
+                self::section(...),
+            ),
+            new FormulaTool(
+                'nds-span',
+                'Longest simple span of a joist, NDS',
+                self::STANDARD,
+                [
+                    Input::of('D', 'permanent load', Kind::AreaLoad, '10 psf'),
+                    Input::of('L_L', 'variable load', Kind::AreaLoad, '40 psf'),
+                    Input::of('s', 'spacing', Kind::Size, '16 in'),
+                    ...$piece('1.5 in', '9.25 in'),
+                    Input::of('n', 'limit under variable load: span over', Kind::Number, '360'),
+                ],
+                self::span(...),
+            ),
+            new FormulaTool(
+                'nds-bearing',
+                'Bearing across the grain, NDS',
+                self::STANDARD,
+                [
+                    Input::of('R', 'force', Kind::Force, '1.2 kip'),
+                    ...$piece('1.5 in', '9.25 in'),
+                    Input::of('l_b', 'bearing length', Kind::Size, '3.5 in'),
+                    Input::of('c_1', 'from the end of the member', Kind::Size, '0 in'),
+                ],
+                self::bearing(...),
+            ),
+            new FormulaTool(
+                'nds-notch',
+                'Notched end of a beam, NDS',
+                self::STANDARD,
+                [
+                    Input::of('V', 'shear force', Kind::Force, '0.6 kip'),
+                    ...$piece('1.5 in', '9.25 in'),
+                    Input::of('d_cut', 'depth of the notch', Kind::Size, '2 in'),
+                ],
+                self::notch(...),
+            ),
         ];
     }
 
     private static function group(Values $v): LoadGroup
     {
-        $v->assert('C_D', $v->number('C_D') >= 0.9 && $v->number('C_D') <= 2.0, 'C_D lies between 0.9 and 2.0 (Table 2.3.2).');
+        $v->assert(
+            'C_D',
+            $v->number('C_D') >= 0.9 && $v->number('C_D') <= 2.0,
+            'C_D lies between 0.9 and 2.0 (Table 2.3.2).',
+        );
 
         return Sample::group($v->number('C_D'), 'typed', 'Table 2.3.2');
     }
@@ -117,15 +151,28 @@ final class Nds2018Tools
         $w->let('c', $timber->grade->product->isSawn() ? 0.8 : 0.9, Kind::Number, '3.7.1.5');
         Stability::column($w, '1', 'd', $v->number('l_e1'), '', 'E_min_adj', 1.0);
         Stability::column($w, '2', 'b', $v->number('l_e2'), '', 'E_min_adj', 1.0);
-        $v->assert('l_e1', $v->number('l_e1') > 0.0 && $w->value('max(s_1, s_2)') <= 50.0, 'The slenderness l_e/d lies above 0 and is at most 50 (3.7.1.4).');
+        $v->assert(
+            'l_e1',
+            $v->number('l_e1') > 0.0 && $w->value('max(s_1, s_2)') <= 50.0,
+            'The slenderness l_e/d lies above 0 and is at most 50 (3.7.1.4).',
+        );
         $w->line('F_c_adj', 'F_c_star * min(C_P1, C_P2)', Kind::Stress, '3.7.1');
         $w->line('u_c', 'f_c_par / F_c_adj', Kind::Number, '3.6.3', 'compression');
         $w->line('u_c1', 'f_c_par / F_cE1', Kind::Number, '3.9.2');
-        $w->has('F_cE2') ? $w->line('u_c2', 'f_c_par / F_cE2', Kind::Number, '3.9.2') : $w->let('u_c2', 0.0, Kind::Number, '3.9.2', 'restrained');
-        $w->has('F_bE') ? $w->line('u_E', '(f_b1 / F_bE)^2', Kind::Number, '3.9.2') : $w->let('u_E', 0.0, Kind::Number, '3.9.2', 'restrained');
+        $w->has('F_cE2')
+            ? $w->line('u_c2', 'f_c_par / F_cE2', Kind::Number, '3.9.2')
+            : $w->let('u_c2', 0.0, Kind::Number, '3.9.2', 'restrained');
+        $w->has('F_bE')
+            ? $w->line('u_E', '(f_b1 / F_bE)^2', Kind::Number, '3.9.2')
+            : $w->let('u_E', 0.0, Kind::Number, '3.9.2', 'restrained');
         $w->line('u_4', 'u_c2 + u_E', Kind::Number, '3.9.2 (3.9-4)', 'below 1');
         $v->assert('P', $w->value('max(u_c1, u_4)') < 0.999, 'It buckles: f_c is not below F_cE (3.9.2).');
-        $w->line('u_3', 'u_c^2 + f_b1 / (F_b_adj * (1 - u_c1)) + f_b2 / (F_b2_adj * (1 - u_c2 - u_E))', Kind::Number, '3.9.2 (3.9-3)');
+        $w->line(
+            'u_3',
+            'u_c^2 + f_b1 / (F_b_adj * (1 - u_c1)) + f_b2 / (F_b2_adj * (1 - u_c2 - u_E))',
+            Kind::Number,
+            '3.9.2 (3.9-3)',
+        );
     }
 
     private static function span(Values $v, Working $w): void
@@ -141,10 +188,22 @@ final class Nds2018Tools
         $values->adjusted($w, $group, 'F_b_adj', 'F_b', $of->bending, 'b');
         $w->line('L_b', 'sqrt(8 * F_b_adj * b * d^2 / 6 / w_T)', Kind::Length, '3.3', 'by bending');
         $values->adjusted($w, $group, 'F_v_adj', 'F_v', $of->shear, 'v');
-        $w->line('L_v', '2 * (2 / 3 * F_v_adj * b * d / w_T + d)', Kind::Length, '3.4', 'by shear at d from the support');
+        $w->line(
+            'L_v',
+            '2 * (2 / 3 * F_v_adj * b * d / w_T + d)',
+            Kind::Length,
+            '3.4',
+            'by shear at d from the support',
+        );
         $values->adjusted($w, $group, 'E_adj', 'E', $of->E, 's');
         $v->let($w, 'n');
-        $w->line('L_w', '(384 * E_adj * b * d^3 / 12 / (5 * L_L * s * n))^(1/3)', Kind::Length, '3.5', 'by deflection under variable load');
+        $w->line(
+            'L_w',
+            '(384 * E_adj * b * d^3 / 12 / (5 * L_L * s * n))^(1/3)',
+            Kind::Length,
+            '3.5',
+            'by deflection under variable load',
+        );
         $w->line('L', 'min(L_b, L_v, L_w)', Kind::Length, '', 'the longest span; bearing apart');
     }
 
@@ -154,7 +213,14 @@ final class Nds2018Tools
         $v->assertPositive('R', 'l_b');
         $v->let($w, 'R', 'l_b', 'b');
         $w->line('f_c_perp', 'R / (l_b * b)', Kind::Stress, '3.10.2');
-        (new Adjusted($timber, Method::Asd))->adjusted($w, self::group($v), 'F_c_perp_adj', 'F_c_perp', $timber->grade->values->across, 'cp');
+        (new Adjusted($timber, Method::Asd))->adjusted(
+            $w,
+            self::group($v),
+            'F_c_perp_adj',
+            'F_c_perp',
+            $timber->grade->values->across,
+            'cp',
+        );
         if ($v->number('l_b') < 152.4 && $v->number('c_1') >= 76.2) {
             $w->let('l_more', 9.525, Kind::Size, '3.10.4', '0.375 in.');
             $w->line('C_b', '(l_b + l_more) / l_b', Kind::Number, '3.10.4 (3.10-2)');
@@ -167,12 +233,23 @@ final class Nds2018Tools
     private static function notch(Values $v, Working $w): void
     {
         $timber = Sample::make(Suite::Nds2018, $v);
-        $v->assert('d_cut', $v->number('d_cut') > 0.0 && $v->number('d_cut') <= $timber->h / 4, 'A notch is a quarter of the depth at most (4.4.3.2).');
+        $v->assert(
+            'd_cut',
+            $v->number('d_cut') > 0.0 && $v->number('d_cut') <= $timber->h / 4,
+            'A notch is a quarter of the depth at most (4.4.3.2).',
+        );
         $v->let($w, 'V');
         Bending::sizes($w, $timber);
         $v->let($w, 'd_cut');
         $w->line('d_n', 'd - d_cut', Kind::Size);
-        (new Adjusted($timber, Method::Asd))->adjusted($w, self::group($v), 'F_v_adj', 'F_v', $timber->grade->values->shear, 'v');
+        (new Adjusted($timber, Method::Asd))->adjusted(
+            $w,
+            self::group($v),
+            'F_v_adj',
+            'F_v',
+            $timber->grade->values->shear,
+            'v',
+        );
         $w->line('V_r', '2 / 3 * F_v_adj * b * d_n * (d_n / d)^2', Kind::Force, '3.4.3.2(a) (3.4-3)');
         $w->line('u', 'V / V_r', Kind::Number, '3.4.1');
     }

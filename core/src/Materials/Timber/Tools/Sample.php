@@ -10,6 +10,7 @@ use Waage\Material\Shape;
 use Waage\Materials\Timber\Asked;
 use Waage\Materials\Timber\Conditions;
 use Waage\Materials\Timber\Details;
+use Waage\Materials\Timber\Dimensions;
 use Waage\Materials\Timber\Grade;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\OpenSizes;
@@ -55,8 +56,13 @@ final class Sample
         $v->assertPositive('b', 'h');
         [$b, $h] = [$v->number('b'), $v->number('h')];
         $grade = Grade::of($suite, $v->text('grade'), $b, $h);
-        $v->assert('grade', $grade !== null, "The grade is one of those of {$suite->tables()} for this size, such as ".
-            implode(', ', array_slice(Grade::names($suite), 0, 4)).'.');
+        $v->assert(
+            'grade',
+            $grade !== null,
+            "The grade is one of those of {$suite->tables()} for this size, such as ".
+                implode(', ', array_slice(Grade::names($suite), 0, 4)).
+                '.',
+        );
         $wet = in_array($v->text('service'), ['wet', '3'], true);
         $serviceClass = $wet ? ServiceClass::Exposed : ServiceClass::tryFrom($v->text('service')) ?? ServiceClass::Dry;
         $combinations = match ($suite) {
@@ -67,18 +73,13 @@ final class Sample
         $free = new Restraint(RestraintKind::Supports);
 
         return new TimberMake(
-            $b,
-            $h,
-            1,
+            new Dimensions($b, $h),
             $grade ?? throw new \LogicException('It was looked for before.'),
-            [],
             new Conditions($serviceClass, sharesLoad: $v->text('shares') === 'yes'),
-            new Details,
-            new Asked,
-            new Row,
-            new OpenSizes,
-            null,
-            null,
+            new Details(),
+            new Asked(),
+            new Row(),
+            new OpenSizes(),
             new Shape(1000.0, [], $free, $free, BasisReader::read(['combinations' => $combinations])),
         );
     }
