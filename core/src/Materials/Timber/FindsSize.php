@@ -45,44 +45,8 @@ trait FindsSize
                 ),
             ]);
         }
-        $sizes = $timber->grade->product === Product::Glulam ? $this->shallowestOfWidths($timber) : Sizes::of($timber);
-        $last = $timber;
-        foreach ($sizes as [$b, $h]) {
-            $last = $timber->withSize($b, $h);
-            if ($this->isFit($last)) {
-                break;
-            }
-        }
 
-        return $last->found();
-    }
-
-    /**
-     * Of each width the least depth that holds, by halving: deeper glulam is never weaker. Where none holds the
-     * deepest; the lightest first.
-     *
-     * @return list<array{float, float}>
-     */
-    private function shallowestOfWidths(TimberMake $timber): array
-    {
-        $byWidth = [];
-        foreach (Sizes::of($timber) as [$b, $h]) {
-            $byWidth["{$b}"][] = $h;
-        }
-        $found = [];
-        foreach ($byWidth as $width => $depths) {
-            $b = (float) $width;
-            sort($depths);
-            [$fails, $holds] = [-1, count($depths) - 1];
-            while ($holds - $fails > 1) {
-                $middle = intdiv($fails + $holds, 2);
-                $this->isFit($timber->withSize($b, $depths[$middle])) ? ($holds = $middle) : ($fails = $middle);
-            }
-            $found[] = [$b, $depths[$holds]];
-        }
-        usort($found, fn (array $a, array $b): int => [$a[0] * $a[1], $a[1]] <=> [$b[0] * $b[1], $b[1]]);
-
-        return $found;
+        return (new SizeSearch($timber, $this->isFit(...)))->found();
     }
 
     /** @return list<string> */
@@ -91,25 +55,7 @@ trait FindsSize
         $timber = TimberMake::from($this->envelopes->beam->member->make);
         $span = LongestSpan::text($this->envelopes->beam, $timber, $this->weigh($timber, false));
 
-        return [...$timber->open->any() ? [$this->found($timber)] : [], ...$span === '' ? [] : [$span]];
-    }
-
-    /** The lightest size that holds is taken; the shallowest one may be another. */
-    private function found(TimberMake $timber): string
-    {
-        if (! $this->isFit($timber)) {
-            return "No size of {$timber->grade()} holds; the largest is shown.";
-        }
-        $sizes = $timber->grade->product === Product::Glulam ? $this->shallowestOfWidths($timber) : Sizes::of($timber);
-        usort($sizes, fn (array $a, array $b): int => [$a[1], $a[0]] <=> [$b[1], $b[0]]);
-        foreach ($sizes as [$b, $h]) {
-            $other = $timber->withSize($b, $h);
-            if ($this->isFit($other)) {
-                return "Lightest size that holds: {$timber->name()}; shallowest: {$other->name()}.";
-            }
-        }
-
-        return '';
+        return array_values(array_filter([$timber->open->said, $span]));
     }
 
     private function isFit(TimberMake $timber): bool

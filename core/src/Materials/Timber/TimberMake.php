@@ -194,13 +194,13 @@ final readonly class TimberMake extends RectangularMake implements Listed
 
     public function isOpen(): bool
     {
-        return $this->open->any() && ! $this->open->isFound;
+        return $this->open->any() && $this->open->said === '';
     }
 
-    /** The same, of a size that has been found. */
-    public function found(): self
+    /** The same, of a size that has been found; what is to be said of that. */
+    public function found(string $said): self
     {
-        return $this->with(open: $this->open->found());
+        return $this->with(open: $this->open->found($said));
     }
 
     public function isElastic(): bool
