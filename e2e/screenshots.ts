@@ -59,6 +59,7 @@ test('every main view', async ({ page }) => {
     await expect(page.getByText('times the loads of')).toBeVisible()
     await shot('collapse')
     await open('J1')
+    await page.getByText('Section', { exact: true }).first().click()
     await page.getByRole('button', { name: /^Bending/ }).click()
     await shot('timber')
     await open('K3')

@@ -92,3 +92,12 @@ it('never breaks on junk in any field', function (): void {
         }
     }
 });
+
+it('lists what a member of timber is cut from', function (): void {
+    $timber = ['width' => '63 mm', 'depth' => '225 mm', 'grade' => 'C24', 'plies' => 2, 'spacing' => '600 mm', 'rowWidth' => '4.8 m'];
+    $member = memberOf($this->job, ['version' => 5, 'material' => 'timber', 'timber' => $timber]);
+    $piece = $member->summary['pieces'][0];
+    expect([$piece['name'], $piece['grade'], $piece['pieces'], $piece['length']])->toEqual(['63×225', 'C24', 18, 6000])
+        ->and($piece['volume'])->toBeNear(18 * 0.063 * 0.225 * 6)->and($piece['mass'])->toBeNear(18 * 0.063 * 0.225 * 6 * 420);
+    expect(memberOf($this->job)->summary)->not->toHaveKey('pieces');
+});
