@@ -101,6 +101,45 @@ final readonly class Contacts
         return $feet;
     }
 
+    /**
+     * All contacts on the member, and on the sill that it bears on where that is of timber.
+     *
+     * @return list<Pressure>
+     */
+    public function pressures(TimberMake $timber, string $clause): array
+    {
+        $pressures = [];
+        $sill = $timber->details->sill;
+        $under = fn (Contact $c, float $across): array => $sill === null
+            ? []
+            : [
+                new Pressure(
+                    new Heading(
+                        "sill-{$c->number}",
+                        "Bearing of the sill at support {$c->number}",
+                        $clause,
+                        'Bearing of the sill',
+                    ),
+                    $c->at,
+                    $timber->withGrade($sill),
+                    // Along the grain of the sill the contact is as wide as the member.
+                    $timber->b,
+                    $across,
+                    $timber->details->sillBeyond,
+                ),
+            ];
+        foreach ($this->across($timber) as $c) {
+            $heading = new Heading($c->id, $c->title, $clause, 'Bearing');
+            $pressures[] = new Pressure($heading, $c->at, $timber, $c->length, $timber->b, $c->fromEnd());
+            array_push($pressures, ...$c->isSupport() ? $under($c, $c->length) : []);
+        }
+        foreach ($this->feet($timber) as $foot) {
+            array_push($pressures, ...$under($foot, $timber->h));
+        }
+
+        return $pressures;
+    }
+
     private function presses(Load $load): bool
     {
         return $load->on &&

@@ -18,4 +18,10 @@ final readonly class Heading
         public Kind $kind = Kind::LowStress,
     ) {
     }
+
+    /** The same, of another kind. */
+    public function of(Kind $kind): self
+    {
+        return new self($this->id, $this->title, $this->clause, $this->group, $kind);
+    }
 }

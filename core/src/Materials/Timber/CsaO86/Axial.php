@@ -6,12 +6,12 @@ namespace Waage\Materials\Timber\CsaO86;
 
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
+use Waage\Materials\Timber\Interaction;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
-use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
+use Waage\Materials\Timber\Slenderness;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Units\Kind;
@@ -19,8 +19,6 @@ use Waage\Units\Kind;
 /** CSA O86:19, 6.5.6, 6.5.9 and 6.5.10 (7.5.8, 7.5.11, 7.5.12): axial force, alone and with bending. */
 final readonly class Axial
 {
-    private const SAFE = 'Greatest effects of a combination are put together, wherever each is: on the safe side.';
-
     /** 6.5.6.2.2 */
     private const SLENDEREST = 50.0;
 
@@ -31,85 +29,30 @@ final readonly class Axial
     /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
-        return [
-            ...$this->worst(
-                $timber,
-                1,
-                'compression',
-                'Compression and buckling',
-                '6.5.6',
-                $this->compression(...),
-                $derive,
-            ),
-            ...$this->worst($timber, 1, 'column', 'Bending with compression', '6.5.10', $this->column(...), $derive),
-            ...$this->worst($timber, -1, 'tension', 'Tension', '6.5.9', $this->tension(...), $derive),
-            ...$this->worst(
-                $timber,
-                -1,
-                'bending-tension',
-                'Bending with tension',
-                '6.5.10',
-                $this->withTension(...),
-                $derive,
-            ),
-        ];
+        $interaction = new Interaction($this->search);
+        $weighings = [];
+        foreach ([
+            ['compression', 'Compression and buckling', '6.5.6', 1, $this->compression(...)],
+            ['column', 'Bending with compression', '6.5.10', 1, $this->column(...)],
+            ['tension', 'Tension', '6.5.9', -1, $this->tension(...)],
+            ['bending-tension', 'Bending with tension', '6.5.10', -1, $this->withTension(...)],
+        ] as [$id, $title, $clause, $sign, $calculate]) {
+            $heading = new Heading($id, $title, "CSA O86:19, {$clause}");
+            $limit = $sign > 0 ? $this->tooSlender(...) : null;
+            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $derive, $limit));
+        }
+
+        return $weighings;
     }
 
-    /**
-     * @param  callable(Working, Together, TimberMake): bool  $calculate  false: there is nothing to weigh
-     * @return list<Weighing>
-     */
-    private function worst(
-        TimberMake $timber,
-        int $sign,
-        string $id,
-        string $title,
-        string $clause,
-        callable $calculate,
-        bool $derive,
-    ): array {
-        $worst = null;
-        foreach ($this->search->together($timber, $sign) as $of) {
-            $w = new Working(false);
-            if ($calculate($w, $of, $timber) && ($worst === null || $w->value('u') > $worst[0])) {
-                $worst = [$w->value('u'), $of];
-            }
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = new Working($derive);
-        $calculate($w, $worst[1], $timber);
-        $at = $this->search->governing($worst[1], $timber);
-        $remark =
-            max($worst[1]->My, $worst[1]->Mz) > 0.0 && in_array($id, ['column', 'bending-tension'], true)
-                ? self::SAFE
-                : '';
-
-        return [
-            ($sign > 0 ? $this->slender($id, $title, $w, $at) : null) ??
-            Report::ratio(new Heading($id, $title, "CSA O86:19, {$clause}"), $w, $at, $remark),
-        ];
-    }
-
-    private function slender(string $id, string $title, Working $w, Governing $at): ?Weighing
+    private function tooSlender(Working $w): ?Slenderness
     {
-        $most = $w->value('max(C_Cx, C_Cy)');
-
-        return $most <= self::SLENDEREST
-            ? null
-            : new Weighing(
-                $id,
-                $title,
-                'CSA O86:19, 6.5.6.2.2',
-                $most / self::SLENDEREST,
-                demand: $most,
-                capacity: self::SLENDEREST,
-                x: $at->x,
-                combination: $at->combination->id,
-                remark: 'The slenderness ratio C_C is above 50, which is not permitted.',
-                lines: $w->lines,
-            );
+        return Slenderness::beyond(
+            $w->value('max(C_Cx, C_Cy)'),
+            self::SLENDEREST,
+            'CSA O86:19, 6.5.6.2.2',
+            'The slenderness ratio C_C is above 50, which is not permitted.',
+        );
     }
 
     private function compression(Working $w, Together $of, TimberMake $timber): bool

@@ -4,105 +4,47 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\CsaO86;
 
-use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\Timber\BendingOfSpans;
 use Waage\Materials\Timber\Governing;
-use Waage\Materials\Timber\Heading;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
-use Waage\Materials\Timber\Report;
-use Waage\Materials\Timber\Search;
-use Waage\Materials\Timber\SpanOf;
+use Waage\Materials\Timber\Slenderness;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Units\Kind;
 
 /** CSA O86:19, 6.5.4 and 7.5.6: bending of sawn timber and of glulam, with the factor of lateral stability. */
-final readonly class Bending
+final readonly class Bending extends BendingOfSpans
 {
     /** 7.5.6.4.1 */
     private const SLENDEREST = 50.0;
 
-    public function __construct(private Search $search, private Lengths $lengths)
+    protected function told(TimberMake $timber): array
     {
-    }
-
-    /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
-    {
-        $weighings = [];
-        foreach ($this->search->spans() as $span) {
-            array_push($weighings, ...$this->span($timber, $span, $derive));
-        }
-
-        return [...$weighings, ...$this->search->bendsSideways() ? $this->both($timber, $derive) : []];
-    }
-
-    /** @return list<Weighing> of a span or overhang: the worst of its lengths between restraints */
-    private function span(TimberMake $timber, SpanOf $span, bool $derive): array
-    {
-        $worst = null;
-        foreach ([1, -1] as $sign) {
-            foreach ($this->lengthsIn($timber, $span, $sign) as [$from, $to, $length]) {
-                $at = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to);
-                if ($at === null) {
-                    continue;
-                }
-                $w = $this->calculate($timber, $at, $length, $sign, new Working(false));
-                $worst = $worst === null || $w->value('u') > $worst[0] ? [$w->value('u'), $at, $length, $sign] : $worst;
-            }
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = $this->calculate($timber, $worst[1], $worst[2], $worst[3], new Working($derive));
-        $clause = $timber->grade->product === Product::Glulam ? 'CSA O86:19, 7.5.6' : 'CSA O86:19, 6.5.4';
-        if ($w->has('C_B') && $w->value('C_B') > self::SLENDEREST) {
-            return [
-                new Weighing(
-                    $span->id('bending'),
-                    $span->title('Bending'),
-                    $clause,
-                    $w->value('C_B') / self::SLENDEREST,
-                    demand: $w->value('C_B'),
-                    capacity: self::SLENDEREST,
-                    remark: 'The slenderness ratio C_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
-                    lines: $w->lines,
-                    group: 'bending',
-                ),
-            ];
-        }
-        $u = $w->value('u');
-        $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($worst[1]->value) / $u, $u]] : [];
-
         return [
-            Report::of(
-                new Heading($span->id('bending'), $span->title('Bending'), $clause, 'bending', Kind::Moment),
-                $w,
-                $worst[1],
-                'M_f',
-                'M_r',
-                $ranges,
-            ),
+            $timber->grade->product === Product::Glulam ? 'CSA O86:19, 7.5.6' : 'CSA O86:19, 6.5.4',
+            'M_f',
+            'M_r',
         ];
     }
 
-    /** @return list<array{float, float, float}> what of the restrained lengths lies in a span: from, to, length */
-    private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
+    protected function ofBothClause(): string
     {
-        $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
-        $within = [];
-        foreach ($lengths as [$from, $to, $length]) {
-            if ($to > $span->from + 1.0 && $from < $span->to - 1.0) {
-                $within[] = [max($from, $span->from), min($to, $span->to), $length];
-            }
-        }
-
-        return $lengths === [] ? [[$span->from, $span->to, 0.0]] : $within;
+        return 'CSA O86:19, 6.5.4.3';
     }
 
-    private function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working
+    protected function tooSlender(Working $w): ?Slenderness
+    {
+        return Slenderness::beyond(
+            $w->has('C_B') ? $w->value('C_B') : 0.0,
+            self::SLENDEREST,
+            'CSA O86:19, 7.5.6.3.2',
+            'The slenderness ratio C_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
+        );
+    }
+
+    protected function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working
     {
         $w->let('M_f', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
         $this->resistance($w, $timber, $at->group, $length, $sign);
@@ -165,8 +107,7 @@ final readonly class Bending
     /** 7.5.6.4: C_B, C_K and K_L. */
     private function stability(Working $w, TimberMake $timber, float $length): void
     {
-        $fields = $this->search->beam()->beam->fields();
-        $isCantilever = count($fields) === 1 && $this->search->beam()->isOverhang(...$fields[0]);
+        $isCantilever = $this->isCantilever();
         $w->let('l_u', $length, Kind::Length, '7.5.6.4.3', 'between restraints of the compressed edge');
         $isCantilever
             ? $w->line('L_e', '1.69 * l_u', Kind::Length, 'Table 7.4', 'cantilever, load at its end')
@@ -174,30 +115,10 @@ final readonly class Bending
         Stability::lateral($w, $timber);
     }
 
-    private function betweenZeros(): float
-    {
-        return max(0.0, ...array_map(fn (array $f): float => $f[1] - $f[0], $this->search->beam()->beam->fields()));
-    }
-
     /** 6.5.4.2: sawn timber up to 4 to 1 is held at its ends only; glulam up to 2.5 to 1 (7.5.6.3.1). */
     public function isRestrainedByRule(TimberMake $timber): bool
     {
         return $timber->h / $timber->b <= ($timber->grade->product->isSawn() ? 4.0 : 2.5);
-    }
-
-    public function longest(TimberMake $timber): float
-    {
-        $longest = 0.0;
-        foreach ([1, -1] as $sign) {
-            foreach (
-                $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]
-            ) {
-                $acts = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to) !== null;
-                $longest = $acts ? max($longest, $length) : $longest;
-            }
-        }
-
-        return $longest;
     }
 
     /** M_r about the minor axis; K_Z of the depth, without more for flatwise use: on the safe side. */
@@ -212,30 +133,7 @@ final readonly class Bending
         $w->line('M_r_y', 'phi * F_b_y * S_y * K_Zb_y', Kind::Moment, '6.5.4.1');
     }
 
-    /** @return list<Weighing> */
-    private function both(TimberMake $timber, bool $derive): array
-    {
-        $worst = null;
-        foreach ($this->search->together($timber, 0) as $of) {
-            $u = $this->bothOf($of, $timber, new Working(false))->value('u');
-            $worst = $worst === null || $u > $worst[0] ? [$u, $of] : $worst;
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = $this->bothOf($worst[1], $timber, new Working($derive));
-
-        return [
-            Report::ratio(
-                new Heading('bending-both', 'Bending about both axes', 'CSA O86:19, 6.5.4.3'),
-                $w,
-                $this->search->governing($worst[1], $timber),
-                'Greatest moments about either axis of a combination are put together: on the safe side.',
-            ),
-        ];
-    }
-
-    private function bothOf(Together $of, TimberMake $timber, Working $w): Working
+    protected function ofBoth(Working $w, Together $of, TimberMake $timber): bool
     {
         $w->let('M_f', $of->My, Kind::Moment);
         $this->resistance($w, $timber, $of->group, $this->longest($timber), 1);
@@ -243,6 +141,6 @@ final readonly class Bending
         $this->flat($w, $timber, $of->group);
         $w->line('u', 'M_f / M_r + M_f_y / M_r_y', Kind::Number, '6.5.4.3');
 
-        return $w;
+        return true;
     }
 }

@@ -7,9 +7,9 @@ namespace Waage\Materials\Timber\En1995;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
+use Waage\Materials\Timber\Interaction;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
-use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
@@ -21,8 +21,6 @@ use Waage\Units\Kind;
  */
 final readonly class Axial
 {
-    private const SAFE = 'Greatest effects of a combination are put together, wherever each is: on the safe side.';
-
     public function __construct(private Search $search, private Lengths $lengths, private Bending $bending)
     {
     }
@@ -30,75 +28,20 @@ final readonly class Axial
     /** @return list<Weighing> */
     public function weigh(TimberMake $timber, bool $derive): array
     {
-        return [
-            ...$this->worst(
-                $timber,
-                1,
-                'compression',
-                'Compression along the grain',
-                '6.1.4',
-                $this->compression(...),
-                $derive,
-            ),
-            ...$this->worst($timber, 1, 'column', 'Buckling with bending', '6.3.2', $this->column(...), $derive),
-            ...$this->worst(
-                $timber,
-                1,
-                'column-lateral',
-                'Lateral buckling with compression',
-                '6.3.3(6)',
-                $this->lateral(...),
-                $derive,
-            ),
-            ...$this->worst($timber, -1, 'tension', 'Tension along the grain', '6.1.2', $this->tension(...), $derive),
-            ...$this->worst(
-                $timber,
-                -1,
-                'bending-tension',
-                'Bending with tension',
-                '6.2.3',
-                $this->withTension(...),
-                $derive,
-            ),
-        ];
-    }
-
-    /**
-     * @param  callable(Working, Together, TimberMake): bool  $calculate  false: there is nothing to weigh
-     * @return list<Weighing>
-     */
-    private function worst(
-        TimberMake $timber,
-        int $sign,
-        string $id,
-        string $title,
-        string $clause,
-        callable $calculate,
-        bool $derive,
-    ): array {
-        $worst = null;
-        foreach ($this->search->together($timber, $sign) as $of) {
-            $w = new Working(false);
-            if ($calculate($w, $of, $timber) && ($worst === null || $w->value('u') > $worst[0])) {
-                $worst = [$w->value('u'), $of];
-            }
+        $interaction = new Interaction($this->search);
+        $weighings = [];
+        foreach ([
+            ['compression', 'Compression along the grain', '6.1.4', 1, $this->compression(...)],
+            ['column', 'Buckling with bending', '6.3.2', 1, $this->column(...)],
+            ['column-lateral', 'Lateral buckling with compression', '6.3.3(6)', 1, $this->lateral(...)],
+            ['tension', 'Tension along the grain', '6.1.2', -1, $this->tension(...)],
+            ['bending-tension', 'Bending with tension', '6.2.3', -1, $this->withTension(...)],
+        ] as [$id, $title, $clause, $sign, $calculate]) {
+            $heading = new Heading($id, $title, "EN 1995-1-1, {$clause}");
+            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $derive));
         }
-        if ($worst === null) {
-            return [];
-        }
-        $w = new Working($derive);
-        $calculate($w, $worst[1], $timber);
 
-        return [
-            Report::ratio(
-                new Heading($id, $title, "EN 1995-1-1, {$clause}"),
-                $w,
-                $this->search->governing($worst[1], $timber),
-                max($worst[1]->My, $worst[1]->Mz) > 0.0 && ! in_array($id, ['compression', 'tension'], true)
-                    ? self::SAFE
-                    : '',
-            ),
-        ];
+        return $weighings;
     }
 
     private function compression(Working $w, Together $of, TimberMake $timber): bool

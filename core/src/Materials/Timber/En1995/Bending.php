@@ -8,6 +8,7 @@ use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
+use Waage\Materials\Timber\Interaction;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
@@ -50,7 +51,15 @@ final readonly class Bending
         return [
             ...$bending,
             ...$this->lateral($timber, $buckles, $derive),
-            ...$this->search->bendsSideways() ? $this->both($timber, $derive) : [],
+            ...$this->search->bendsSideways()
+                ? (new Interaction($this->search))->weigh(
+                    new Heading('bending-both', 'Bending about both axes', 'EN 1995-1-1, 6.1.6'),
+                    $timber,
+                    0,
+                    $this->ofBoth(...),
+                    $derive,
+                )
+                : [],
         ];
     }
 
@@ -210,43 +219,15 @@ final readonly class Bending
         return true;
     }
 
-    /**
-     * Bending about both axes; each part of (6.11) and (6.12) by itself.
-     *
-     * @return list<Weighing>
-     */
-    private function both(TimberMake $timber, bool $derive): array
+    /** Bending about both axes; each part of (6.11) and (6.12) by itself. */
+    private function ofBoth(Working $w, Together $of, TimberMake $timber): bool
     {
-        $worst = null;
-        foreach ($this->search->together($timber, 0) as $of) {
-            $w = $this->bothOf($of, $timber, false);
-            $worst = $worst === null || $w->value('u') > $worst[0] ? [$w->value('u'), $of] : $worst;
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = $this->bothOf($worst[1], $timber, $derive);
-        $at = $this->search->governing($worst[1], $timber);
-
-        return [
-            Report::ratio(
-                new Heading('bending-both', 'Bending about both axes', 'EN 1995-1-1, 6.1.6'),
-                $w,
-                $at,
-                'Greatest moments about either axis of a combination are put together: on the safe side.',
-            ),
-        ];
-    }
-
-    private function bothOf(Together $of, TimberMake $timber, bool $derive): Working
-    {
-        $w = new Working($derive);
         self::bothStresses($w, $of, $timber);
         $w->line('u_y', 'sigma_m_y_d / f_m_y_d + k_m * sigma_m_z_d / f_m_z_d', Kind::Number, '6.1.6(1) (6.11)');
         $w->line('u_z', 'k_m * sigma_m_y_d / f_m_y_d + sigma_m_z_d / f_m_z_d', Kind::Number, '6.1.6(1) (6.12)');
         $w->line('u', 'max(u_y, u_z)', Kind::Number);
 
-        return $w;
+        return true;
     }
 
     public static function bothStresses(Working $w, Together $of, TimberMake $timber): void

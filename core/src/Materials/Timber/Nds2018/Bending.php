@@ -4,106 +4,52 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
-use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\Timber\BendingOfSpans;
 use Waage\Materials\Timber\Governing;
-use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
-use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
-use Waage\Materials\Timber\SpanOf;
+use Waage\Materials\Timber\Slenderness;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Materials\Timber\Together;
 use Waage\Units\Kind;
 
 /** NDS 2018, 3.3, 3.9.1: bending with the smaller of the factors of beam stability C_L and, of glulam, volume C_V. */
-final readonly class Bending
+final readonly class Bending extends BendingOfSpans
 {
     private const INCH = 25.4;
 
     /** 3.3.3.7 */
     private const SLENDEREST = 50.0;
 
-    public function __construct(private Search $search, private Lengths $lengths, private Method $method)
+    public function __construct(Search $search, Lengths $lengths, private Method $method)
     {
+        parent::__construct($search, $lengths);
     }
 
-    /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    protected function told(TimberMake $timber): array
     {
-        $weighings = [];
-        foreach ($this->search->spans() as $span) {
-            array_push($weighings, ...$this->span($timber, $span, $derive));
-        }
-
-        return [...$weighings, ...$this->search->bendsSideways() ? $this->both($timber, $derive) : []];
+        return ['NDS 2018, 3.3', 'f_b', 'F_b_adj'];
     }
 
-    /** @return list<Weighing> of a span or overhang: the worst of its lengths between restraints */
-    private function span(TimberMake $timber, SpanOf $span, bool $derive): array
+    protected function ofBothClause(): string
     {
-        $worst = null;
-        foreach ([1, -1] as $sign) {
-            foreach ($this->lengthsIn($timber, $span, $sign) as [$from, $to, $length]) {
-                $at = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to);
-                if ($at === null) {
-                    continue;
-                }
-                $w = $this->calculate($timber, $at, $length, $sign, new Working(false));
-                $worst = $worst === null || $w->value('u') > $worst[0] ? [$w->value('u'), $at, $length, $sign] : $worst;
-            }
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = $this->calculate($timber, $worst[1], $worst[2], $worst[3], new Working($derive));
-        if ($w->has('R_B') && $w->value('R_B') > self::SLENDEREST) {
-            return [
-                new Weighing(
-                    $span->id('bending'),
-                    $span->title('Bending'),
-                    'NDS 2018, 3.3.3.7',
-                    $w->value('R_B') / self::SLENDEREST,
-                    demand: $w->value('R_B'),
-                    capacity: self::SLENDEREST,
-                    remark: 'The slenderness ratio R_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
-                    lines: $w->lines,
-                    group: 'bending',
-                ),
-            ];
-        }
-        $u = $w->value('u');
-        $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($worst[1]->value) / $u, $u]] : [];
-
-        return [
-            Report::of(
-                new Heading($span->id('bending'), $span->title('Bending'), 'NDS 2018, 3.3', 'bending'),
-                $w,
-                $worst[1],
-                'f_b',
-                'F_b_adj',
-                $ranges,
-            ),
-        ];
+        return 'NDS 2018, 3.9.2';
     }
 
-    /** @return list<array{float, float, float}> what of the restrained lengths lies in a span: from, to, length */
-    private function lengthsIn(TimberMake $timber, SpanOf $span, int $sign): array
+    protected function tooSlender(Working $w): ?Slenderness
     {
-        $lengths = $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign);
-        $within = [];
-        foreach ($lengths as [$from, $to, $length]) {
-            if ($to > $span->from + 1.0 && $from < $span->to - 1.0) {
-                $within[] = [max($from, $span->from), min($to, $span->to), $length];
-            }
-        }
-
-        return $lengths === [] ? [[$span->from, $span->to, 0.0]] : $within;
+        return Slenderness::beyond(
+            $w->has('R_B') ? $w->value('R_B') : 0.0,
+            self::SLENDEREST,
+            'NDS 2018, 3.3.3.7',
+            'The slenderness ratio R_B is above 50, which is not permitted. Restrain the compressed edge at closer places.',
+        );
     }
 
-    private function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working
+    protected function calculate(TimberMake $timber, Governing $at, float $length, int $sign, Working $w): Working
     {
         $w->let('M', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
         self::sizes($w, $timber);
@@ -167,8 +113,7 @@ final readonly class Bending
     private function stability(Working $w, TimberMake $timber, LoadGroup $group, float $length, int $sign): void
     {
         $w->let('l_u', $length, Kind::Length, '3.3.3.4', 'between restraints of the compressed edge');
-        $fields = $this->search->beam()->beam->fields();
-        $isCantilever = count($fields) === 1 && $this->search->beam()->isOverhang(...$fields[0]);
+        $isCantilever = $this->isCantilever();
         $ratio = $length / $timber->h;
         match (true) {
             $isCantilever && $ratio < 7.0 => $w->line(
@@ -210,11 +155,6 @@ final readonly class Bending
         return count($this->search->beam()->beam->fields()) === 1 && ! $this->lengths->isRestrainedBetween($sign);
     }
 
-    private function betweenZeros(): float
-    {
-        return max(0.0, ...array_map(fn (array $f): float => $f[1] - $f[0], $this->search->beam()->beam->fields()));
-    }
-
     /** 3.3.3.1, and of sawn lumber where it is asked for 4.4.1.2: up to 4 to 1 (nominal) held at the ends only. */
     public function isRestrainedByRule(TimberMake $timber): bool
     {
@@ -222,22 +162,6 @@ final readonly class Bending
 
         return $ratio <= 1.0 ||
             ($timber->grade->product->isSawn() && $timber->asked->byDepthToBreadth && $ratio <= 4.0 * 1.15);
-    }
-
-    /** The longest length between restraints that a moment may buckle; 0 where it is restrained. */
-    public function longest(TimberMake $timber): float
-    {
-        $longest = 0.0;
-        foreach ([1, -1] as $sign) {
-            foreach (
-                $this->isRestrainedByRule($timber) ? [] : $this->lengths->lateral($sign) as [$from, $to, $length]
-            ) {
-                $acts = $this->search->of($this->search->envelopes->moment, $timber, [$sign], $from, $to) !== null;
-                $longest = $acts ? max($longest, $length) : $longest;
-            }
-        }
-
-        return $longest;
     }
 
     /** Stress and F′_b2 of bending about the minor axis, of M_2. */
@@ -257,30 +181,8 @@ final readonly class Bending
         );
     }
 
-    /** @return list<Weighing> (3.9-3) without axial force */
-    private function both(TimberMake $timber, bool $derive): array
-    {
-        $worst = null;
-        foreach ($this->search->together($timber, 0) as $of) {
-            $u = $this->bothOf($of, $timber, new Working(false))->value('u');
-            $worst = $worst === null || $u > $worst[0] ? [$u, $of] : $worst;
-        }
-        if ($worst === null) {
-            return [];
-        }
-        $w = $this->bothOf($worst[1], $timber, new Working($derive));
-
-        return [
-            Report::ratio(
-                new Heading('bending-both', 'Bending about both axes', 'NDS 2018, 3.9.2'),
-                $w,
-                $this->search->governing($worst[1], $timber),
-                'Greatest moments about either axis of a combination are put together: on the safe side.',
-            ),
-        ];
-    }
-
-    private function bothOf(Together $of, TimberMake $timber, Working $w): Working
+    /** (3.9-3) without axial force. */
+    protected function ofBoth(Working $w, Together $of, TimberMake $timber): bool
     {
         $w->let('M', $of->My, Kind::Moment);
         self::sizes($w, $timber);
@@ -298,6 +200,6 @@ final readonly class Bending
             ? $w->line('u', 'f_b1 / F_b_adj + f_b2 / (F_b2_adj * (1 - u_E))', Kind::Number, '3.9.2 (3.9-3)')
             : $w->line('u', '1 + u_E', Kind::Number, '3.9.2 (3.9-4)', 'it buckles');
 
-        return $w;
+        return true;
     }
 }
