@@ -29,7 +29,7 @@ final class Working
      * @param  array<string, float>  $typed  values that the engineer gives in place of those that are worked out, by
      *     symbol
      */
-    public function __construct(private readonly bool $keepsLines, private readonly array $typed = [])
+    public function __construct(public readonly bool $keepsLines, private readonly array $typed = [])
     {
     }
 

@@ -244,6 +244,10 @@ export interface TimberDocument {
      */
     byDepthToBreadth?: boolean
     /**
+     * Lateral buckling by the eigenvalue of the member in place of the formulas (EN 1995-1-1, 6.3.3).
+     */
+    criticalOfMember?: boolean
+    /**
      * of a row of members alike
      */
     spacing?: string

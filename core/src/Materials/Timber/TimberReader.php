@@ -49,6 +49,7 @@ final readonly class TimberReader
             $this->floor($row),
             $this->size('mostDeflection', 'The limit', 0.0),
             $this->flag('byDepthToBreadth'),
+            $this->flag('criticalOfMember'),
         );
         $lamination = $this->isEmpty('lamination') ? null : $this->size('lamination', 'The thickness of laminations');
         if ($grade === null || (! $open->width && $b <= 0.0) || (! $open->depth && $h <= 0.0)) {

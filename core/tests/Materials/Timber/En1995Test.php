@@ -188,3 +188,16 @@ it('takes rows of end forces for as long as they stay', function (string $durati
     $design = timberDesign(C24, [], ['endForces' => [$row]] + UPRIGHT);
     expect(weighing($design, 'compression')->ratio)->toBeNear(20e3 / 14400 / ($kMod * 21 / 1.3));
 })->with([['', 0.8], ['permanent', 0.6], ['short', 0.9]]);
+
+// The eigenvalue of a narrow rectangle in Timoshenko and Gere: under a constant moment π/l √(E I_z G I_t), which the formulas have with k_l = 1;
+// under a uniform load in the axis q l² = 28.3/l √(E I_z G I_t).
+it('has the eigenvalue of the member beside the formulas, and in their place where it is chosen', function (string $kind, float $times): void {
+    $load = $kind === 'line' ? [['case' => 'g', 'value' => '2 kN/m']] : [['case' => 'g', 'kind' => 'moment', 'x' => '0 m', 'value' => '5 kNm'], ['case' => 'g', 'kind' => 'moment', 'x' => '6 m', 'value' => '-5 kNm']];
+    $change = ['length' => '6 m', 'loadHeight' => 'centre', 'restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]];
+    $of = fn (array $timber): \Waage\Design\Design => timberDesign($timber + ['width' => '80 mm', 'depth' => '400 mm', 'grade' => 'GL24h'], $load, $change);
+    $design = $of([]);
+    $It = valueOf($design, 'buckling', 'sigma_cr') * 80 * 400 ** 2 / 6;
+    $Mcr = M_PI / 6000 * sqrt(9600 * 400 * 80 ** 3 / 12 * 9600 / 16 * 400 * 80 ** 3 / 3 * (1 - 0.63 * 0.2 * (1 - 0.2 ** 4 / 12)));
+    expect($It)->toBeNear($times * $Mcr, 0.003)->and(weighing($design, 'buckling')->ratio)->toBe(valueOf($design, 'buckling', 'u_1'))
+        ->and(weighing($of(['criticalOfMember' => true]), 'buckling')->ratio)->toBe(valueOf($design, 'buckling', 'u_2'));
+})->with([['moment', 1.0], ['line', 28.3 / 8 / M_PI]]);

@@ -27,11 +27,11 @@ const found = computed(() => {
 })
 const isGlulam = computed(() => props.editor.result.value?.section.family === 'glulam')
 const SERVICE = computed(() => (isEuropean.value ? { 1: '1, heated inside', 2: '2, covered, moist', 3: '3, exposed' } : { 1: 'dry', 3: 'wet' }))
-type Flag = 'sharesLoad' | 'installedWet' | 'incised' | 'byDepthToBreadth' | 'fireUnrestrained'
+type Flag = 'criticalOfMember' | 'sharesLoad' | 'installedWet' | 'incised' | 'byDepthToBreadth' | 'fireUnrestrained'
 const flags = computed<Partial<Record<Flag, string>>>(() => ({
     sharesLoad: 'One of several that share the load',
     installedWet: 'Installed wet',
-    ...(isEuropean.value ? {} : { incised: 'Incised for preservatives' }),
+    ...(isEuropean.value ? { criticalOfMember: 'Lateral buckling by the eigenvalue' } : { incised: 'Incised for preservatives' }),
     ...(family.value === 'asce' ? { byDepthToBreadth: 'Lateral buckling by depth to breadth (4.4.1)' } : {}),
 }))
 const ROW = { spacing: ['Spacing of the row', 'size'], rowWidth: ['Width of the row', 'length'] } as const

@@ -22,8 +22,11 @@ use Waage\Units\Kind;
 /** EN 1995-1-1, 6.1.6 and 6.3.3: bending, and lateral buckling between restraints of the compressed edge. */
 final readonly class Bending
 {
+    private MemberBuckling $ofMember;
+
     public function __construct(private Search $search, private Lengths $lengths, private bool $isFire = false)
     {
+        $this->ofMember = new MemberBuckling($search->beam());
     }
 
     /** @return list<Weighing> */
@@ -156,7 +159,19 @@ final readonly class Bending
         $w->let('M_y_d', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
         self::stress($w, $timber, $at->group);
         $this->critical($w, $timber, $length, $sign);
-        $w->line('u', 'sigma_m_y_d / (k_crit * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)');
+        $isChosen = $timber->asked->criticalOfMember;
+        $factor = $isChosen || $w->keepsLines ? $this->ofMember->factor($timber, $at) : null;
+        if ($factor === null) {
+            $w->line('u', 'sigma_m_y_d / (k_crit * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)');
+
+            return;
+        }
+        $w->line('u_1', 'sigma_m_y_d / (k_crit * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)', 'by the formulas');
+        $w->let('alpha_cr', $factor, Kind::Number, '', 'eigenvalue of the member, on its loads');
+        $w->line('sigma_cr', 'alpha_cr * sigma_m_y_d', Kind::Stress, '6.3.3(2)');
+        Stability::factor($w, 'lambda_rel_2', 'sigma_cr', 'k_crit_2');
+        $w->line('u_2', 'sigma_m_y_d / (k_crit_2 * f_m_y_d)', Kind::Number, '6.3.3(3) (6.33)', 'by the eigenvalue');
+        $w->line('u', $isChosen ? 'u_2' : 'u_1', Kind::Number, '', $isChosen ? 'as chosen' : 'the formulas count');
     }
 
     /** k_crit of a length between restraints. */

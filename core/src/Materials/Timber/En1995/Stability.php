@@ -34,11 +34,17 @@ final class Stability
             );
         }
         $w->bind('f_m_k', $of->bending, Kind::Stress);
-        $lambda = $w->line('lambda_rel_m', 'sqrt(f_m_k / sigma_m_crit)', Kind::Number, '6.3.3(2) (6.30)');
+        self::factor($w, 'lambda_rel_m', 'sigma_m_crit', 'k_crit');
+    }
+
+    /** (6.30) and (6.34) of a critical stress. */
+    public static function factor(Working $w, string $lambda, string $critical, string $k): void
+    {
+        $value = $w->line($lambda, "sqrt(f_m_k / {$critical})", Kind::Number, '6.3.3(2) (6.30)');
         match (true) {
-            $lambda <= 0.75 => $w->let('k_crit', 1.0, Kind::Number, '6.3.3(4) (6.34)', 'λ_rel,m is not above 0.75'),
-            $lambda <= 1.4 => $w->line('k_crit', '1.56 - 0.75 * lambda_rel_m', Kind::Number, '6.3.3(4) (6.34)'),
-            default => $w->line('k_crit', '1 / lambda_rel_m^2', Kind::Number, '6.3.3(4) (6.34)'),
+            $value <= 0.75 => $w->let($k, 1.0, Kind::Number, '6.3.3(4) (6.34)', 'λ_rel,m is not above 0.75'),
+            $value <= 1.4 => $w->line($k, "1.56 - 0.75 * {$lambda}", Kind::Number, '6.3.3(4) (6.34)'),
+            default => $w->line($k, "1 / {$lambda}^2", Kind::Number, '6.3.3(4) (6.34)'),
         };
     }
 
