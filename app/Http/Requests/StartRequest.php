@@ -20,7 +20,7 @@ final class StartRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', 'string', 'regex:/^[a-z]+ [a-z]+( american| canadian)?$/'],
+            'kind' => ['required', 'string', 'regex:/^[a-z]+ [a-z]+( joist| pair)?( american| canadian)?$/'],
             'document' => ['required', 'array', 'max:60'],
         ];
     }

@@ -146,6 +146,12 @@ final readonly class Member
         return new self(...['apart' => $times] + get_object_vars($this));
     }
 
+    /** The same member without shear deformation. */
+    public function withoutShear(): self
+    {
+        return new self(...['shears' => false] + get_object_vars($this));
+    }
+
     /** The same member made of something else. */
     public function withMake(Make $make): self
     {

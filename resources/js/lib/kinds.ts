@@ -2,7 +2,7 @@ import type { MemberDocument } from '@/contract/member'
 import { newMember } from '@/lib/member'
 import type { UnitSystem } from '@/lib/units'
 
-export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column' | 'stud'
+export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column' | 'stud' | 'roof joist' | 'rafter pair'
 
 interface MemberKind {
     label: string
@@ -52,6 +52,20 @@ export const KINDS: Record<KindId, MemberKind> = {
         bearing: ['150 mm', '6 in'],
         change: { slope: { by: 'upright' }, loadHeight: 'centre' },
     },
+    'roof joist': {
+        label: 'roof joist',
+        mark: 'J',
+        length: ['4 m', '14 ft'],
+        bearing: ['75 mm', '3 in'],
+        change: { cases: ROOF, restraint: HELD },
+    },
+    'rafter pair': {
+        label: 'paired rafter',
+        mark: 'R',
+        length: ['4.5 m', '15 ft'],
+        bearing: ['100 mm', '4 in'],
+        change: { slope: { by: 'angle', value: '35 deg' }, cases: ROOF, restraint: HELD },
+    },
     stud: {
         label: 'wall stud',
         mark: 'ST',
@@ -78,5 +92,6 @@ export function startOf(kind: KindId, units: UnitSystem, number: number): Member
     return { ...member, kind, length: length[at], supports, ...structuredClone(change) }
 }
 
+/** A ridge beam holds the head of a rafter plumb; two rafters that lean on each other hold theirs level. */
 const rolling = (kind: KindId): Partial<MemberDocument['supports'][number]> =>
-    kind === 'rafter' ? { kind: 'roller', holds: 'vertical' } : { kind: 'roller' }
+    kind === 'rafter' ? { kind: 'roller', holds: 'vertical' } : kind === 'rafter pair' ? { kind: 'roller', holds: 'horizontal' } : { kind: 'roller' }

@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber;
 
 use Waage\Analysis\Camber;
 use Waage\Analysis\Extreme;
+use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -117,6 +118,11 @@ final readonly class Deflections
         $rise = $case->camber?->at($e->x) ?? 0.0;
         $direction = $e->value / $EI + $rise >= 0.0 ? 'downward' : 'upward';
         $note = trim("{$direction}, exact, {$case->note}", ', ');
+        if ($this->envelopes->beam->member->shears && $w->keepsLines) {
+            $bending = $this->ofBending($e, $timber) / $EI;
+            $w->let('w_m', $bending, Kind::Deflection, '', 'of bending alone');
+            $w->let('w_v', $e->value / $EI + $rise - $bending, Kind::Deflection, '', 'of shear');
+        }
         if ($case->camber === null) {
             $w->let('w', abs($e->value) / $EI, Kind::Deflection, '', $note);
 
@@ -157,6 +163,24 @@ final readonly class Deflections
             lines: $w->lines,
             ranges: $ranges,
         );
+    }
+
+    /** The deflection at the same place under the same loads without shear deformation, times E I. */
+    private function ofBending(Extreme $e, TimberMake $timber): float
+    {
+        $beam = $this->envelopes->beam;
+        $plain = LoadedBeam::of($beam->member->withMake($timber)->withoutShear());
+        $effect = $this->envelopes->sag->effect;
+        $sign = $e->value >= 0.0 ? 1 : -1;
+        $factors = $beam->worst($e->combination, $timber->weight(), $effect, $sign, $e->segment, $e->t);
+        $segment = $plain->responses->segmentAt($e->x);
+        $values = $plain->responses->valuesAt($effect, $segment, $e->x - $plain->responses->breaks[$segment]);
+        $sum = 0.0;
+        foreach ($factors as $set => $factor) {
+            $sum += $factor * $values[$set];
+        }
+
+        return $sum;
     }
 
     /**

@@ -201,3 +201,10 @@ it('has the eigenvalue of the member beside the formulas, and in their place whe
     expect($It)->toBeNear($times * $Mcr, 0.003)->and(weighing($design, 'buckling')->ratio)->toBe(valueOf($design, 'buckling', 'u_1'))
         ->and(weighing($of(['criticalOfMember' => true]), 'buckling')->ratio)->toBe(valueOf($design, 'buckling', 'u_2'));
 })->with([['moment', 1.0], ['line', 28.3 / 8 / M_PI]]);
+
+// w_m = 5 q L⁴/(384 E I), w_v = q L²/(8 · 5/6 G A).
+it('tells the part of shear in a deflection', function (): void {
+    $design = timberDesign(['width' => '100 mm', 'depth' => '400 mm', 'grade' => 'GL24h'], [['case' => 'g', 'value' => '6 kN/m']], ['shears' => true]);
+    expect(valueOf($design, 'deflection-variable', 'w_m'))->toBeNear(5 * 6 * 4000 ** 4 / (384 * 11500 * 100 * 400 ** 3 / 12), 1e-6)
+        ->and(valueOf($design, 'deflection-variable', 'w_v'))->toBeNear(6 * 4000 ** 2 / (8 * 5 / 6 * 650 * 40000), 1e-6);
+});
