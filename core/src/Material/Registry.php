@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
+use Waage\Materials\ColdFormed\ColdFormed;
 use Waage\Materials\Concrete\Concrete;
 use Waage\Materials\Steel\Steel;
 use Waage\Materials\Timber\Timber;
@@ -17,7 +18,7 @@ final class Registry
     /** @return array<string, Material> by id */
     public static function all(): array
     {
-        return self::$materials ??= self::byId(new Steel, new Concrete, new Timber);
+        return self::$materials ??= self::byId(new Steel, new Concrete, new Timber, new ColdFormed);
     }
 
     /** With one more, for tests; null: without it again. */

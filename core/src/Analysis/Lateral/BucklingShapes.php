@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Analysis\Lateral;
 
+use Waage\Algebra\Pencil;
 use Waage\Analysis\PieceShare;
 
 /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Analysis\Lateral;
 
+use Waage\Algebra\Pencil;
+
 /**
  * Elastic lateral-torsional buckling of a held length: a one-dimensional thin-walled beam after Vlasov, with warping.
  *

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Analysis\Lateral;
+namespace Waage\Algebra;
 
 /**
  * The least positive λ with (K + λ G) x = 0 of two symmetric band matrices, K positive definite and G of any sign: the

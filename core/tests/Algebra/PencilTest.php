@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use Waage\Algebra\Pencil;
 use Waage\Analysis\Lateral\Gauss;
-use Waage\Analysis\Lateral\Pencil;
 use Waage\Analysis\Lateral\Shapes;
 
 /** The least positive λ with det(K + λ G) = 0 of full matrices: the first change of sign of any pivot, by bisection. */

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+use Waage\Checks\Working;
+use Waage\Units\Kind;
+
+/**
+ * AISI S100-16, E2 to E4 and F2 to F4: nominal strength from the yield value and the elastic buckling values, without
+ * inelastic reserve. Values that are let before: P_y, P_cre, P_crl, P_crd, or M_y, M_cre, M_crl, M_crd.
+ */
+final class DirectStrength
+{
+    /** φ and Ω of E and F. */
+    public const COLUMN = [0.85, 1.80];
+
+    public const BEAM = [0.90, 1.67];
+
+    public static function beam(Working $w): void
+    {
+        $ratio = $w->value('M_cre / M_y');
+        match (true) {
+            $ratio >= 2.78 => $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1 (F2.1-3)', 'F_cre from 2.78 F_y on'),
+            $ratio > 0.56 => $w->line(
+                'M_ne',
+                '10 / 9 * M_y * (1 - 10 * M_y / (36 * M_cre))',
+                Kind::Moment,
+                'F2.1 (F2.1-4)',
+                'F_cre between 0.56 and 2.78 F_y',
+            ),
+            default => $w->line('M_ne', 'M_cre', Kind::Moment, 'F2.1 (F2.1-5)', 'F_cre up to 0.56 F_y'),
+        };
+        $local = $w->line('lambda_l', 'sqrt(M_ne / M_crl)', Kind::Number, 'F3.2.1 (F3.2.1-3)');
+        $local <= 0.776
+            ? $w->line('M_nl', 'M_ne', Kind::Moment, 'F3.2.1 (F3.2.1-1)', 'λ_l up to 0.776')
+            : $w->line(
+                'M_nl',
+                '(1 - 0.15 * (M_crl / M_ne)^0.4) * (M_crl / M_ne)^0.4 * M_ne',
+                Kind::Moment,
+                'F3.2.1 (F3.2.1-2)',
+                'λ_l above 0.776',
+            );
+        $distortional = $w->line('lambda_d', 'sqrt(M_y / M_crd)', Kind::Number, 'F4.1 (F4.1-3)');
+        $distortional <= 0.673
+            ? $w->line('M_nd', 'M_y', Kind::Moment, 'F4.1 (F4.1-1)', 'λ_d up to 0.673')
+            : $w->line(
+                'M_nd',
+                '(1 - 0.22 * (M_crd / M_y)^0.5) * (M_crd / M_y)^0.5 * M_y',
+                Kind::Moment,
+                'F4.1 (F4.1-2)',
+                'λ_d above 0.673',
+            );
+        $w->line('M_n', 'min(M_nl, M_nd)', Kind::Moment, 'F1', $w->value('M_nl - M_nd') <= 0.0
+            ? 'global with local buckling governs'
+            : 'distortional buckling governs');
+        self::safety($w, 'M', self::BEAM, Kind::Moment);
+    }
+
+    public static function column(Working $w): void
+    {
+        $global = $w->line('lambda_c', 'sqrt(P_y / P_cre)', Kind::Number, 'E2 (E2-4)');
+        $global <= 1.5
+            ? $w->line('P_ne', 'P_y * 0.658^(lambda_c^2)', Kind::Force, 'E2 (E2-2)', 'λ_c up to 1.5')
+            : $w->line('P_ne', '0.877 / lambda_c^2 * P_y', Kind::Force, 'E2 (E2-3)', 'λ_c above 1.5');
+        $local = $w->line('lambda_l', 'sqrt(P_ne / P_crl)', Kind::Number, 'E3.2.1 (E3.2.1-3)');
+        $local <= 0.776
+            ? $w->line('P_nl', 'P_ne', Kind::Force, 'E3.2.1 (E3.2.1-1)', 'λ_l up to 0.776')
+            : $w->line(
+                'P_nl',
+                '(1 - 0.15 * (P_crl / P_ne)^0.4) * (P_crl / P_ne)^0.4 * P_ne',
+                Kind::Force,
+                'E3.2.1 (E3.2.1-2)',
+                'λ_l above 0.776',
+            );
+        $distortional = $w->line('lambda_d', 'sqrt(P_y / P_crd)', Kind::Number, 'E4.1 (E4.1-3)');
+        $distortional <= 0.561
+            ? $w->line('P_nd', 'P_y', Kind::Force, 'E4.1 (E4.1-1)', 'λ_d up to 0.561')
+            : $w->line(
+                'P_nd',
+                '(1 - 0.25 * (P_crd / P_y)^0.6) * (P_crd / P_y)^0.6 * P_y',
+                Kind::Force,
+                'E4.1 (E4.1-2)',
+                'λ_d above 0.561',
+            );
+        $w->line('P_n', 'min(P_nl, P_nd)', Kind::Force, 'E1', $w->value('P_nl - P_nd') <= 0.0
+            ? 'global with local buckling governs'
+            : 'distortional buckling governs');
+        self::safety($w, 'P', self::COLUMN, Kind::Force);
+    }
+
+    /** @param  array{float, float}  $of  φ and Ω */
+    private static function safety(Working $w, string $letter, array $of, Kind $kind): void
+    {
+        $w->let('phi', $of[0], Kind::Number, $letter === 'M' ? 'F1' : 'E1');
+        $w->let('Omega', $of[1], Kind::Number, $letter === 'M' ? 'F1' : 'E1');
+        $w->line('strength_LRFD', "phi * {$letter}_n", $kind, '', 'LRFD');
+        $w->line('strength_ASD', "{$letter}_n / Omega", $kind, '', 'ASD');
+    }
+}
