@@ -7,7 +7,7 @@ namespace Waage\ThinWalled;
 /** The factor at which a section buckles over the half-wavelength, and its least values: local, then distortional. */
 final readonly class BucklingCurve
 {
-    private const STATIONS = 48;
+    private const STATIONS = 32;
 
     /** Golden section. */
     private const PART = 0.381966011250105;

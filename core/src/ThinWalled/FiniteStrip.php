@@ -27,8 +27,17 @@ final class FiniteStrip
         [0.930568155797026, 0.173927422568727],
     ];
 
-    /** @var array<string, list<array<int, float>>> stiffness by half-wavelength */
-    private array $stiffness = [];
+    /** @var array<int, list<array<int, float>>>|null what stands before each power of π/L in the stiffness */
+    private ?array $powers = null;
+
+    /** @var list<float>|null the stresses that were asked for last, and what they do */
+    private ?array $stressed = null;
+
+    /** @var list<array<int, float>> */
+    private array $ofStresses = [];
+
+    /** @var array<int, float>|null the shape that was found last: the next one is like it */
+    private ?array $last = null;
 
     /**
      * @param  non-empty-list<array{float, float}>  $points  mm
@@ -53,10 +62,15 @@ final class FiniteStrip
      */
     public function buckling(float $length, array $stresses): array
     {
-        $K = $this->stiffness["L{$length}"] ??= $this->stiffness($length);
         $size = self::EACH * count($this->points);
-        $pencil = new Pencil($size, 2 * self::EACH - 1, $K, $this->geometric($length, $stresses));
-        [$factor, $x] = $pencil->least(null, 1e9);
+        $pencil = new Pencil(
+            $size,
+            2 * self::EACH - 1,
+            $this->stiffness($length),
+            $this->geometric($length, $stresses),
+        );
+        [$factor, $x] = $pencil->least($this->last, 1e9);
+        $this->last = $x;
         $moves = array_map(
             fn (int $i): array => [$x[self::EACH * $i], $x[self::EACH * $i + 2]],
             array_keys($this->points),
@@ -72,12 +86,19 @@ final class FiniteStrip
         return $this->buckling($length, $stresses)[0];
     }
 
-    /** @return list<array<int, float>> rows of the lower band */
+    /** @return list<array<int, float>> rows of the lower band, integrated over a half-wave */
     private function stiffness(float $length): array
     {
+        $this->powers ??= $this->powers();
+        $k = M_PI / $length;
         $K = $this->none();
-        foreach ($this->thicknesses as $e => $t) {
-            $this->add($K, $e, $this->ofStrip($e, $t, $length));
+        foreach ($this->powers as $power => $rows) {
+            $times = $length / 2 * $k ** $power;
+            foreach ($rows as $i => $row) {
+                foreach ($row as $j => $value) {
+                    $K[$i][$j] += $times * $value;
+                }
+            }
         }
         foreach ($this->springs as $point => [$first, $second, $turning]) {
             foreach ([0 => $first, 2 => $second, 3 => $turning] as $unknown => $k) {
@@ -86,6 +107,20 @@ final class FiniteStrip
         }
 
         return $K;
+    }
+
+    /** @return array<int, list<array<int, float>>> */
+    private function powers(): array
+    {
+        $powers = [];
+        foreach ($this->thicknesses as $e => $t) {
+            foreach ($this->ofStrip($e, $t) as $power => $matrix) {
+                $powers[$power] ??= $this->none();
+                $this->add($powers[$power], $e, $matrix);
+            }
+        }
+
+        return $powers;
     }
 
     /** @return list<array<int, float>> */
@@ -145,52 +180,52 @@ final class FiniteStrip
         return $k;
     }
 
-    /** @return array<int, array<int, float>> membrane and plate of a strip, integrated over a half-wave */
-    private function ofStrip(int $e, float $t, float $length): array
+    /** @return array<int, array<int, array<int, float>>> membrane and plate of a strip, by powers of π/L */
+    private function ofStrip(int $e, float $t): array
     {
         [$b] = $this->strip($e);
-        $k = M_PI / $length;
         $plane = $this->E / (1 - $this->nu ** 2);
         $G = $this->E / (2 * (1 + $this->nu));
         $bends = $plane * $t ** 3 / 12;
         $twists = $G * $t ** 3 / 12;
-        $matrix = array_fill(0, 8, array_fill(0, 8, 0.0));
+        $matrices = [];
         foreach (self::GAUSS as [$s, $weight]) {
             [$N, $dN] = [[1 - $s, $s], [-1 / $b, 1 / $b]];
             $H = self::hermite($s, $b);
-            // Strains across, along and in shear; curvatures likewise.
+            // Strains across, along and in shear, and curvatures likewise: unknown, factor, power of π/L.
             $membrane = [
-                [0 => $dN[0], 4 => $dN[1]],
-                [1 => -$k * $N[0], 5 => -$k * $N[1]],
-                [0 => $k * $N[0], 1 => $dN[0], 4 => $k * $N[1], 5 => $dN[1]],
+                [[0, $dN[0], 0], [4, $dN[1], 0]],
+                [[1, -$N[0], 1], [5, -$N[1], 1]],
+                [[0, $N[0], 1], [1, $dN[0], 0], [4, $N[1], 1], [5, $dN[1], 0]],
             ];
             $plate = [[], [], []];
             foreach ([2, 3, 6, 7] as $n => $unknown) {
-                $plate[0][$unknown] = -$H[2][$n];
-                $plate[1][$unknown] = $k ** 2 * $H[0][$n];
-                $plate[2][$unknown] = -2 * $k * $H[1][$n];
+                $plate[0][] = [$unknown, -$H[2][$n], 0];
+                $plate[1][] = [$unknown, $H[0][$n], 2];
+                $plate[2][] = [$unknown, -2 * $H[1][$n], 1];
             }
-            $area = $weight * $b * $length / 2;
-            self::energy($matrix, $membrane, [$plane * $t, $this->nu * $plane * $t, $G * $t], $area);
-            self::energy($matrix, $plate, [$bends, $this->nu * $bends, $twists], $area);
+            $area = $weight * $b;
+            self::energy($matrices, $membrane, [$plane * $t, $this->nu * $plane * $t, $G * $t], $area);
+            self::energy($matrices, $plate, [$bends, $this->nu * $bends, $twists], $area);
         }
 
-        return $matrix;
+        return $matrices;
     }
 
     /**
      * Bᵀ D B of an isotropic plate.
      *
-     * @param  array<int, array<int, float>>  $matrix
-     * @param  array{array<int, float>, array<int, float>, array<int, float>}  $B
+     * @param  array<int, array<int, array<int, float>>>  $matrices  by power
+     * @param  array{list<array{int, float, int}>, list<array{int, float, int}>, list<array{int, float, int}>}  $B
      * @param  array{float, float, float}  $D  direct, coupled, in shear
      */
-    private static function energy(array &$matrix, array $B, array $D, float $area): void
+    private static function energy(array &$matrices, array $B, array $D, float $area): void
     {
         foreach ([[0, 0, $D[0]], [1, 1, $D[0]], [0, 1, $D[1]], [1, 0, $D[1]], [2, 2, $D[2]]] as [$p, $q, $d]) {
-            foreach ($B[$p] as $i => $x) {
-                foreach ($B[$q] as $j => $y) {
-                    $matrix[$i][$j] += $area * $d * $x * $y;
+            foreach ($B[$p] as [$i, $x, $first]) {
+                foreach ($B[$q] as [$j, $y, $second]) {
+                    $matrices[$first + $second] ??= array_fill(0, 8, array_fill(0, 8, 0.0));
+                    $matrices[$first + $second][$i][$j] += $area * $d * $x * $y;
                 }
             }
         }
@@ -219,14 +254,30 @@ final class FiniteStrip
      */
     private function geometric(float $length, array $stresses): array
     {
+        if ($this->stressed !== $stresses) {
+            $this->stressed = $stresses;
+            $this->ofStresses = $this->ofStresses($stresses);
+        }
+        $times = $length / 2 * (M_PI / $length) ** 2;
+
+        return array_map(
+            fn (array $row): array => array_map(fn (float $value): float => $times * $value, $row),
+            $this->ofStresses,
+        );
+    }
+
+    /**
+     * @param  list<float>  $stresses
+     * @return list<array<int, float>>
+     */
+    private function ofStresses(array $stresses): array
+    {
         $into = $this->none();
-        $k = M_PI / $length;
         foreach ($this->thicknesses as $e => $t) {
             [$b] = $this->strip($e);
             $matrix = array_fill(0, 8, array_fill(0, 8, 0.0));
             foreach (self::GAUSS as [$s, $weight]) {
-                $stress = $stresses[$e] + ($stresses[$e + 1] - $stresses[$e]) * $s;
-                $size = -$weight * $b * $length / 2 * $k ** 2 * $stress * $t;
+                $size = -$weight * $b * $t * ($stresses[$e] + ($stresses[$e + 1] - $stresses[$e]) * $s);
                 $H = self::hermite($s, $b)[0];
                 $outOfPlane = [2 => $H[0], 3 => $H[1], 6 => $H[2], 7 => $H[3]];
                 foreach ([[0 => 1 - $s, 4 => $s], [1 => 1 - $s, 5 => $s], $outOfPlane] as $shape) {

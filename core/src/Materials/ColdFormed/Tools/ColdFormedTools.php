@@ -139,7 +139,7 @@ final class ColdFormedTools
         $longest = 12 * max($v->number('h'), $v->number('b'));
         $curve = new BucklingCurve($finite, $stresses, 0.1 * $v->number('h'), $longest);
         foreach (array_slice($curve->stations, 0, null, true) as $i => [$length, $factor]) {
-            if ($i % 6 === 0) {
+            if ($i % 4 === 0) {
                 $w->let("L_{$i}", $length, Kind::Size, '', 'half-wavelength');
                 $w->let("alpha_{$i}", $factor, Kind::Number, '', 'load factor there');
             }
