@@ -51,5 +51,5 @@ it('carries it to result, sheet, text and shortlist', function (): void {
 it('tells its faults at its fields, and is unknown without the line in the registry', function (): void {
     expect(fn () => iceBeam('-1 mm'))->toThrow(InvalidMember::class, 'The size');
     Registry::with(null);
-    expect(fn () => iceBeam())->toThrow(InvalidMember::class, 'The material is one of: steel, concrete, timber, cold-formed.');
+    expect(fn () => iceBeam())->toThrow(InvalidMember::class, 'The material is one of: steel, concrete, timber, coldFormed.');
 });

@@ -157,8 +157,12 @@ describe('grades and families', () => {
             }).text()
         expect(text('6.10')).toContain('Steel after EN 1993, concrete after EN 1992')
         expect(text('classic')).toContain('Steel after EN 1993, concrete after BS 8110-1; timber is not weighed.')
-        expect(text('asce-7-16-asd')).toContain('Steel after ANSI/AISC 360-16, ASD; concrete is not weighed; timber after the NDS 2018.')
-        expect(text('asce-7-22-lrfd')).toContain('Steel after ANSI/AISC 360-22, LRFD; concrete after ACI 318-19; timber after the NDS 2018.')
+        expect(text('asce-7-16-asd')).toContain(
+            'Steel after ANSI/AISC 360-16, ASD; concrete is not weighed; timber after the NDS 2018; cold-formed after AISI S100-16.',
+        )
+        expect(text('asce-7-22-lrfd')).toContain(
+            'Steel after ANSI/AISC 360-22, LRFD; concrete after ACI 318-19; timber after the NDS 2018; cold-formed after AISI S100-16.',
+        )
         expect(text('nbc-2020')).toContain('Timber after CSA O86:19')
         expect(text('as-nzs-1170')).toContain('no standard for steel')
     })

@@ -33,8 +33,9 @@ export interface MemberDocument {
     /**
      * Steel when absent. What the member is made of stands in the block of that name; the fields of steel may stand outside of it.
      */
-    material?: 'steel' | 'concrete' | 'timber'
+    material?: 'steel' | 'concrete' | 'timber' | 'coldFormed'
     timber?: TimberDocument
+    coldFormed?: ColdFormedDocument
     concrete?: ConcreteDocument
     /**
      * Of steel: name of a catalogue section, e.g. "IPE 300".
@@ -364,6 +365,41 @@ export interface TimberFloorDocument {
      * deflection under 1 kN that is accepted, mm; 1.5 when absent
      */
     a?: number | string
+}
+/**
+ * A C or a Z bent from sheet, by its dimensions out to out; thickness without coating.
+ */
+export interface ColdFormedDocument {
+    shape: 'lipped C' | 'plain C' | 'lipped Z' | 'plain Z'
+    /**
+     * depth
+     */
+    h: string
+    /**
+     * width of a flange
+     */
+    b: string
+    /**
+     * length of a lip
+     */
+    c?: string
+    /**
+     * thickness
+     */
+    t: string
+    /**
+     * inner radius; 3 mm or the thickness when empty
+     */
+    r?: string
+    /**
+     * lips to the flange, degrees; 90 when absent
+     */
+    lean?: number | string
+    yield: Quantity
+    /**
+     * to its supports, for bearing; true when absent
+     */
+    fastened?: boolean
 }
 /**
  * A rectangle, a T, an L or an inverted T of reinforced concrete, or a strip of a slab. Bars and links that are empty or absent are chosen.

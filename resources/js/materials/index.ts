@@ -2,6 +2,7 @@ import type { Component } from 'vue'
 import type { MemberDocument } from '@/contract/member'
 import type { KindId } from '@/lib/kinds'
 import ConcretePart from '@/materials/concrete/ConcretePart.vue'
+import ColdFormedPart from '@/materials/coldFormed/ColdFormedPart.vue'
 import SteelPart from '@/materials/steel/SteelPart.vue'
 import TimberPart from '@/materials/timber/TimberPart.vue'
 
@@ -56,6 +57,18 @@ const timber = (width: string, depth: string, more: Partial<Timber> = {}): Parti
 const inRow = (spacing: string): Partial<Timber> => ({ sharesLoad: true, spacing })
 const DOUGLAS = { grade: 'Douglas Fir-Larch No.2' }
 const SPRUCE = { grade: 'SPF No.1/No.2' }
+
+const folded = (shape: 'lipped C' | 'lipped Z', sizes: [h: string, b: string, c: string, t: string], fy: string): Partial<MemberDocument> => ({
+    material: 'coldFormed',
+    coldFormed: { shape, h: sizes[0], b: sizes[1], c: sizes[2], t: sizes[3], yield: fy },
+})
+const foldedKinds = (isMetric: boolean): Partial<Record<KindId, Partial<MemberDocument>>> => {
+    const fy = isMetric ? '345 MPa' : '50 ksi'
+    return {
+        joist: folded('lipped C', isMetric ? ['250 mm', '75 mm', '20 mm', '2 mm'] : ['10 in', '3 in', '0.8 in', '0.08 in'], fy),
+        purlin: folded('lipped Z', isMetric ? ['200 mm', '65 mm', '20 mm', '2 mm'] : ['8 in', '2.5 in', '0.8 in', '0.08 in'], fy),
+    }
+}
 
 export const MATERIALS: Record<NonNullable<MemberDocument['material']>, MaterialView> = {
     steel: {
@@ -128,6 +141,16 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         hasWeb: false,
         collapses: false,
         byDuration: true,
+    },
+    coldFormed: {
+        label: 'Cold-formed',
+        part: ColdFormedPart,
+        kinds: foldedKinds(true),
+        byRules: { american: foldedKinds(false) },
+        edge: 'flange',
+        hasWeb: true,
+        collapses: false,
+        byDuration: false,
     },
 }
 

@@ -61,7 +61,7 @@ const steel = computed(() => {
     if (rules.value.startsWith('asce-7')) {
         const isStrength = !rules.value.endsWith('asd')
         const concrete = isStrength ? 'concrete after ACI 318-19' : 'concrete is not weighed'
-        return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${isStrength ? 'LRFD' : 'ASD'}; ${concrete}; timber after the NDS 2018.`
+        return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${isStrength ? 'LRFD' : 'ASD'}; ${concrete}; timber after the NDS 2018; cold-formed after AISI S100-16.`
     }
     return 'Forces and deflections only: no standard for steel, concrete or timber that goes with these factors is built in.'
 })

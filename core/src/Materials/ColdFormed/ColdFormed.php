@@ -6,29 +6,32 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Design\Design;
+use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
 use Waage\Material\Shape;
+use Waage\Materials\ColdFormed\Aisi2016\ColdFormedBeam;
 use Waage\Materials\ColdFormed\Tools\ColdFormedTools;
 use Waage\Member\Fields;
 
-/** Cold-formed sections: their tools; members are refused in words. */
+/** Cold-formed sections: C and Z by their dimensions. */
 final class ColdFormed implements Material
 {
-    private const WHY = 'Members of cold-formed sections are not weighed yet. Their properties, buckling and strength are among the tools.';
+    /** A series made by rule, mm: depths, thicknesses; flanges and lips go with the depth. No products. */
+    private const DEPTHS = [100.0, 150.0, 200.0, 250.0, 300.0];
+
+    private const THICKNESSES = [1.2, 1.5, 2.0, 2.5, 3.0];
 
     public function id(): string
     {
-        return 'cold-formed';
+        return 'coldFormed';
     }
 
     public function read(Fields $fields, array $block, Shape $shape, string $path): ?Make
     {
-        $fields->fail('material', self::WHY);
-
-        return null;
+        return (new ColdFormedReader($fields, $block, $path))->read($shape);
     }
 
     public function parameters(): array
@@ -43,7 +46,7 @@ final class ColdFormed implements Material
 
     public function choices(): array
     {
-        return [];
+        return ['shape' => array_column(SectionShape::cases(), 'value')];
     }
 
     public function knows(string $section): bool
@@ -53,16 +56,28 @@ final class ColdFormed implements Material
 
     public function candidates(Make $make): iterable
     {
-        return [];
+        $of = ColdFormedMake::from($make);
+        foreach (self::DEPTHS as $h) {
+            foreach (self::THICKNESSES as $t) {
+                $flange = 5 * round((35 + 0.15 * $h) / 5);
+                $lip = $h < 200.0 ? 15.0 : 20.0;
+                $sizes = new Sizes($of->sizes->shape, $h, $flange, $lip, $t, max(3.0, $t), $of->sizes->lean);
+                if ($sizes->fault() === null) {
+                    yield $of->withSizes($sizes);
+                }
+            }
+        }
     }
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks
     {
-        throw new \LogicException(self::WHY);
+        return RuleSet::of($envelopes->beam->member->basis->combinations)->isAisc360()
+            ? new ColdFormedBeam($envelopes)
+            : new NoStandard();
     }
 
     public function collapse(Design $design, string $combination): array
     {
-        return NoCollapse::because(self::WHY);
+        return NoCollapse::because('Thin sections buckle before they turn.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -14,7 +15,7 @@ use Waage\Units\Kind;
  */
 abstract readonly class BendingOfSpans
 {
-    public function __construct(protected Search $search, protected Lengths $lengths)
+    public function __construct(protected Search $search, protected RestrainedLengths $lengths)
     {
     }
 

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Tools;
 
 use Waage\Checks\Working;
-use Waage\Materials\ColdFormed\DirectStrength;
+use Waage\Materials\ColdFormed\Aisi2016\DirectStrength;
+use Waage\Materials\ColdFormed\Profile;
+use Waage\Materials\ColdFormed\SectionShape;
+use Waage\Materials\ColdFormed\Sizes;
 use Waage\ThinWalled\BucklingCurve;
 use Waage\ThinWalled\FiniteStrip;
 use Waage\ThinWalled\Midline;
@@ -21,13 +24,11 @@ final class ColdFormedTools
 {
     private const STANDARD = 'AISI S100-16';
 
-    private const SHAPES = ['lipped C', 'plain C', 'lipped Z', 'plain Z'];
-
     /** @return list<Tool> */
     public static function all(): array
     {
         $section = [
-            Input::choice('shape', 'the section is a', self::SHAPES),
+            Input::choice('shape', 'the section is a', array_column(SectionShape::cases(), 'value')),
             Input::of('h', 'depth, out to out', Kind::Size, '200 mm'),
             Input::of('b', 'width of a flange, out to out', Kind::Size, '65 mm'),
             Input::of('c', 'length of a lip, out to out', Kind::Size, '18 mm'),
@@ -44,26 +45,44 @@ final class ColdFormedTools
                 $section,
                 self::properties(...),
             ),
-            new FormulaTool('thin-buckling', 'Elastic buckling of a thin section', 'finite strips', [
-                ...$section,
-                Input::of('E', 'modulus of elasticity', Kind::ModulusOfElasticity, '203000 MPa'),
-                Input::of('nu', 'Poisson’s ratio', Kind::Number, '0.3'),
-                Input::of('F_y', 'yield strength', Kind::Stress, '345 MPa'),
-                Input::choice('under', 'under', ['bending about the horizontal axis', 'compression']),
-                Input::optional('L', 'half-wavelength that is asked for', Kind::Length),
-            ], self::buckling(...)),
-            new FormulaTool('direct-strength-beam', 'Direct strength in bending', self::STANDARD, [
-                Input::of('M_y', 'yield moment', Kind::Moment, '14.3 kNm'),
-                Input::of('M_cre', 'critical moment, lateral-torsional', Kind::Moment, '40 kNm'),
-                Input::of('M_crl', 'critical moment, local', Kind::Moment, '9.58 kNm'),
-                Input::of('M_crd', 'critical moment, distortional', Kind::Moment, '12.15 kNm'),
-            ], self::beam(...)),
-            new FormulaTool('direct-strength-column', 'Direct strength in compression', self::STANDARD, [
-                Input::of('P_y', 'yield force', Kind::Force, '215 kN'),
-                Input::of('P_cre', 'critical force, global', Kind::Force, '300 kN'),
-                Input::of('P_crl', 'critical force, local', Kind::Force, '25.8 kN'),
-                Input::of('P_crd', 'critical force, distortional', Kind::Force, '58 kN'),
-            ], self::column(...)),
+            new FormulaTool(
+                'thin-buckling',
+                'Elastic buckling of a thin section',
+                'finite strips',
+                [
+                    ...$section,
+                    Input::of('E', 'modulus of elasticity', Kind::ModulusOfElasticity, '203000 MPa'),
+                    Input::of('nu', 'Poisson’s ratio', Kind::Number, '0.3'),
+                    Input::of('F_y', 'yield strength', Kind::Stress, '345 MPa'),
+                    Input::choice('under', 'under', ['bending about the horizontal axis', 'compression']),
+                    Input::optional('L', 'half-wavelength that is asked for', Kind::Length),
+                ],
+                self::buckling(...),
+            ),
+            new FormulaTool(
+                'direct-strength-beam',
+                'Direct strength in bending',
+                self::STANDARD,
+                [
+                    Input::of('M_y', 'yield moment', Kind::Moment, '14.3 kNm'),
+                    Input::of('M_cre', 'critical moment, lateral-torsional', Kind::Moment, '40 kNm'),
+                    Input::of('M_crl', 'critical moment, local', Kind::Moment, '9.58 kNm'),
+                    Input::of('M_crd', 'critical moment, distortional', Kind::Moment, '12.15 kNm'),
+                ],
+                self::beam(...),
+            ),
+            new FormulaTool(
+                'direct-strength-column',
+                'Direct strength in compression',
+                self::STANDARD,
+                [
+                    Input::of('P_y', 'yield force', Kind::Force, '215 kN'),
+                    Input::of('P_cre', 'critical force, global', Kind::Force, '300 kN'),
+                    Input::of('P_crl', 'critical force, local', Kind::Force, '25.8 kN'),
+                    Input::of('P_crd', 'critical force, distortional', Kind::Force, '58 kN'),
+                ],
+                self::column(...),
+            ),
         ];
     }
 
@@ -71,21 +90,19 @@ final class ColdFormedTools
     private static function section(Values $v): Midline
     {
         $v->assertPositive('h', 'b', 't');
-        [$h, $b, $t, $r] = [$v->number('h'), $v->number('b'), $v->number('t'), $v->number('r')];
-        $hasLips = str_starts_with($v->text('shape'), 'lipped');
-        $c = $hasLips ? $v->number('c') : 0.0;
-        $lean = $v->number('lean') * M_PI / 180;
-        $v->assert('t', $t >= 0.3 && $t <= 10.0, 'The thickness lies between 0.3 and 10 mm.');
-        $v->assert('r', $r >= 0.0 && $r <= 10 * $t, 'The inner radius lies between 0 and ten times the thickness.');
-        $v->assert('b', $b > 2 * ($r + $t), 'The radius is too large for this flange.');
-        $isDeep = $h > 2 * ($r + $t) && $h / $t <= 500.0;
-        $v->assert('h', $isDeep, 'The depth is more than both corners, and up to 500 times the thickness.');
-        $v->assert('lean', $lean >= M_PI / 6 && $lean <= 5 * M_PI / 6, 'Lips lean by 30° to 150°.');
-        $corner = ($r + $t) * tan((M_PI - $lean) / 2);
-        $v->assert('c', ! $hasLips || $c > max($r + $t, $corner), 'A lip is longer than its corner.');
-        $v->assert('c', ! $hasLips || 2 * $c * sin($lean) < $h - 2 * $t, 'The lips meet. Make them shorter.');
+        $sizes = new Sizes(
+            SectionShape::from($v->text('shape')),
+            $v->number('h'),
+            $v->number('b'),
+            $v->number('c'),
+            $v->number('t'),
+            $v->number('r'),
+            ($v->number('lean') * M_PI) / 180,
+        );
+        $fault = $sizes->fault();
+        $v->assert($fault->path ?? '', $fault === null, $fault->message ?? '');
 
-        return Midline::folded(str_ends_with($v->text('shape'), 'Z'), [$h, $b, $c], $t, $r, $lean);
+        return Profile::midline($sizes);
     }
 
     private static function properties(Values $v, Working $w): void
@@ -121,7 +138,7 @@ final class ColdFormedTools
         $bends = $v->text('under') !== 'compression';
         $F = $v->number('F_y');
         $outermost = $of->outermost();
-        $stresses = array_map(fn (array $p): float => $bends ? $F * $p[1] / $outermost : $F, $of->points);
+        $stresses = array_map(fn (array $p): float => $bends ? ($F * $p[1]) / $outermost : $F, $of->points);
         $strips = array_fill(0, count($midline->points) - 1, $midline->t);
         $finite = new FiniteStrip($midline->points, $strips, $v->number('E'), $v->number('nu'));
         [$letter, $kind] = $bends ? ['M', Kind::Moment] : ['P', Kind::Force];

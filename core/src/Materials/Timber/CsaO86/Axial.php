@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\CsaO86;
 
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Interaction;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\Slenderness;
@@ -22,7 +22,7 @@ final readonly class Axial
     /** 6.5.6.2.2 */
     private const SLENDEREST = 50.0;
 
-    public function __construct(private Search $search, private Lengths $lengths, private Bending $bending)
+    public function __construct(private Search $search, private RestrainedLengths $lengths, private Bending $bending)
     {
     }
 

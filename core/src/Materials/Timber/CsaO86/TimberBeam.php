@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\CsaO86;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\FindsSize;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\UnitSystem;
@@ -38,7 +38,7 @@ final readonly class TimberBeam implements MemberChecks
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $search = new Search($envelopes, new Durations($envelopes->beam, $envelopes->strength));
-        $lengths = new Lengths($envelopes->beam);
+        $lengths = new RestrainedLengths($envelopes->beam);
         $this->unweighed = new Unweighed('CSA O86:19', 'timber');
         $this->bending = new Bending($search, $lengths);
         $this->shear = new Shear($search);

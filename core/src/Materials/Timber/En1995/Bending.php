@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Interaction;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
@@ -24,8 +24,11 @@ final readonly class Bending
 {
     private MemberBuckling $ofMember;
 
-    public function __construct(private Search $search, private Lengths $lengths, private bool $isFire = false)
-    {
+    public function __construct(
+        private Search $search,
+        private RestrainedLengths $lengths,
+        private bool $isFire = false,
+    ) {
         $this->ofMember = new MemberBuckling($search->beam());
     }
 

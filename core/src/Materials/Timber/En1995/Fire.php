@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\Timber\FireExposure;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
@@ -57,7 +57,7 @@ final readonly class Fire
             ];
         }
         $charred = $timber->charred(...$left);
-        $lengths = new Lengths($this->envelopes->beam, $fire->losesRestraint);
+        $lengths = new RestrainedLengths($this->envelopes->beam, $fire->losesRestraint);
         $bending = new Bending($this->search, $lengths, true);
         $beam =
             $charred->taper === null

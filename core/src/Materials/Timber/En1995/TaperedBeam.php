@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\Envelope;
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Report;
 use Waage\Materials\Timber\Search;
@@ -29,7 +29,7 @@ final readonly class TaperedBeam
     /** As far to either side of a place it is the same, mm. */
     private const NEAR = 0.5;
 
-    public function __construct(private Search $search, private Lengths $lengths)
+    public function __construct(private Search $search, private RestrainedLengths $lengths)
     {
     }
 

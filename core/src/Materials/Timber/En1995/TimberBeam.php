@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\FindsSize;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\UnitSystem;
@@ -46,7 +46,7 @@ final readonly class TimberBeam implements MemberChecks
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $search = new Search($envelopes, new Durations($envelopes->beam, $envelopes->strength));
-        $lengths = new Lengths($envelopes->beam);
+        $lengths = new RestrainedLengths($envelopes->beam);
         $this->unweighed = new Unweighed('EN 1995-1-1', 'timber');
         $this->bending = new Bending($search, $lengths);
         $this->shear = new Shear($search);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Interaction;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\Slenderness;
@@ -24,7 +24,7 @@ final readonly class Axial
 
     public function __construct(
         private Search $search,
-        private Lengths $lengths,
+        private RestrainedLengths $lengths,
         private Bending $bending,
         private Method $method,
     ) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
+use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\BendingOfSpans;
 use Waage\Materials\Timber\Governing;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\LoadGroup;
 use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Search;
@@ -24,7 +24,7 @@ final readonly class Bending extends BendingOfSpans
     /** 3.3.3.7 */
     private const SLENDEREST = 50.0;
 
-    public function __construct(Search $search, Lengths $lengths, private Method $method)
+    public function __construct(Search $search, RestrainedLengths $lengths, private Method $method)
     {
         parent::__construct($search, $lengths);
     }

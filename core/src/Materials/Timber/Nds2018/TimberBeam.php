@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\Nds2018;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\FindsSize;
-use Waage\Materials\Timber\Lengths;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
 use Waage\Units\UnitSystem;
@@ -41,7 +41,7 @@ final readonly class TimberBeam implements MemberChecks
     {
         $this->method = Method::of($envelopes->beam->member->basis);
         $search = new Search($envelopes, new Durations($envelopes->beam, $envelopes->strength, $this->method));
-        $lengths = new Lengths($envelopes->beam);
+        $lengths = new RestrainedLengths($envelopes->beam);
         $this->unweighed = new Unweighed('NDS 2018', 'timber');
         $this->bending = new Bending($search, $lengths, $this->method);
         $this->shear = new Shear($search, $this->method);

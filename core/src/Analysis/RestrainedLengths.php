@@ -2,15 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\Timber;
+namespace Waage\Analysis;
 
-use Waage\Analysis\LoadedBeam;
 use Waage\Member\Restraint;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
 /** Lengths between restraints of a member: of its edges in bending, of all of it under an axial force; mm. */
-final readonly class Lengths
+final readonly class RestrainedLengths
 {
     /** A restraint that is nearer than this to another one is the same. */
     private const SAME = 1.0;

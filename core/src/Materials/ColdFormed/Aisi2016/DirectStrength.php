@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Waage\Materials\ColdFormed;
+namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -14,11 +14,27 @@ use Waage\Units\Kind;
 final class DirectStrength
 {
     /** φ and Ω of E and F. */
-    public const COLUMN = [0.85, 1.80];
+    public const COLUMN = [0.85, 1.8];
 
-    public const BEAM = [0.90, 1.67];
+    public const BEAM = [0.9, 1.67];
 
     public static function beam(Working $w): void
+    {
+        self::global($w);
+        self::local($w);
+        self::distortional($w);
+        $w->line(
+            'M_n',
+            'min(M_nl, M_nd)',
+            Kind::Moment,
+            'F1',
+            $w->value('M_nl - M_nd') <= 0.0 ? 'global with local buckling governs' : 'distortional buckling governs',
+        );
+        self::safety($w, 'M', self::BEAM, Kind::Moment);
+    }
+
+    /** M_ne of M_y and M_cre. */
+    public static function global(Working $w): void
     {
         $ratio = $w->value('M_cre / M_y');
         match (true) {
@@ -32,8 +48,13 @@ final class DirectStrength
             ),
             default => $w->line('M_ne', 'M_cre', Kind::Moment, 'F2.1 (F2.1-5)', 'F_cre up to 0.56 F_y'),
         };
-        $local = $w->line('lambda_l', 'sqrt(M_ne / M_crl)', Kind::Number, 'F3.2.1 (F3.2.1-3)');
-        $local <= 0.776
+    }
+
+    /** M_nl of M_ne and M_crl. */
+    public static function local(Working $w): void
+    {
+        $slenderness = $w->line('lambda_l', 'sqrt(M_ne / M_crl)', Kind::Number, 'F3.2.1 (F3.2.1-3)');
+        $slenderness <= 0.776
             ? $w->line('M_nl', 'M_ne', Kind::Moment, 'F3.2.1 (F3.2.1-1)', 'λ_l up to 0.776')
             : $w->line(
                 'M_nl',
@@ -42,8 +63,13 @@ final class DirectStrength
                 'F3.2.1 (F3.2.1-2)',
                 'λ_l above 0.776',
             );
-        $distortional = $w->line('lambda_d', 'sqrt(M_y / M_crd)', Kind::Number, 'F4.1 (F4.1-3)');
-        $distortional <= 0.673
+    }
+
+    /** M_nd of M_y and M_crd. */
+    public static function distortional(Working $w): void
+    {
+        $slenderness = $w->line('lambda_d', 'sqrt(M_y / M_crd)', Kind::Number, 'F4.1 (F4.1-3)');
+        $slenderness <= 0.673
             ? $w->line('M_nd', 'M_y', Kind::Moment, 'F4.1 (F4.1-1)', 'λ_d up to 0.673')
             : $w->line(
                 'M_nd',
@@ -52,10 +78,6 @@ final class DirectStrength
                 'F4.1 (F4.1-2)',
                 'λ_d above 0.673',
             );
-        $w->line('M_n', 'min(M_nl, M_nd)', Kind::Moment, 'F1', $w->value('M_nl - M_nd') <= 0.0
-            ? 'global with local buckling governs'
-            : 'distortional buckling governs');
-        self::safety($w, 'M', self::BEAM, Kind::Moment);
     }
 
     public static function column(Working $w): void
@@ -84,9 +106,13 @@ final class DirectStrength
                 'E4.1 (E4.1-2)',
                 'λ_d above 0.561',
             );
-        $w->line('P_n', 'min(P_nl, P_nd)', Kind::Force, 'E1', $w->value('P_nl - P_nd') <= 0.0
-            ? 'global with local buckling governs'
-            : 'distortional buckling governs');
+        $w->line(
+            'P_n',
+            'min(P_nl, P_nd)',
+            Kind::Force,
+            'E1',
+            $w->value('P_nl - P_nd') <= 0.0 ? 'global with local buckling governs' : 'distortional buckling governs',
+        );
         self::safety($w, 'P', self::COLUMN, Kind::Force);
     }
 

@@ -1,0 +1,246 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed\Aisi2016;
+
+use Waage\Analysis\Extreme;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\ColdFormedMake;
+use Waage\Materials\ColdFormed\Profile;
+use Waage\Units\Kind;
+
+/**
+ * AISI S100-16, F2 to F4: bending about the horizontal axis, constrained to it; global with local buckling for each
+ * length between restraints, and distortional buckling, for each span and sense.
+ */
+final readonly class Bending
+{
+    public function __construct(
+        private MemberEnvelopes $envelopes,
+        private RestrainedLengths $lengths,
+        private Method $method,
+    ) {
+    }
+
+    /** @return list<Weighing> */
+    public function weigh(ColdFormedMake $make, bool $derive): array
+    {
+        $weighings = [];
+        $beam = $this->envelopes->beam->beam;
+        $names = $beam->fieldNames();
+        foreach ($beam->fields() as $i => [$from, $to]) {
+            foreach ([1 => 'sagging', -1 => 'hogging'] as $sign => $sense) {
+                $where = lcfirst($names[$i]);
+                $id = str_replace(' ', '-', $where);
+                $global = $this->global($make, $sign, $from, $to, [$id, "{$where}, {$sense}"], $derive);
+                array_push($weighings, ...$global === null ? [] : [$global]);
+                $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $make->weight(), $from, $to);
+                if ($e !== null && $sign * $e->value > 1.0) {
+                    $weighings[] = $this->distortional($make, $e, $sign, [$id, "{$where}, {$sense}"], $derive);
+                }
+            }
+        }
+
+        return $weighings;
+    }
+
+    /** @param  array{string, string}  $named  id and words of span and sense */
+    private function global(
+        ColdFormedMake $make,
+        int $sign,
+        float $from,
+        float $to,
+        array $named,
+        bool $derive,
+    ): ?Weighing {
+        $lengths = $this->lengths->lateral($sign);
+        $worst = null;
+        foreach ($lengths === [] ? [[$from, $to, 0.0]] : $lengths as [$a, $b, $length]) {
+            $start = max($a, $from);
+            $end = min($b, $to);
+            $e =
+                $end - $start < 1.0
+                    ? null
+                    : $this->envelopes->moment->extreme(
+                        $this->envelopes->strength,
+                        $sign,
+                        $make->weight(),
+                        $start,
+                        $end,
+                    );
+            if ($e === null || $sign * $e->value < 1.0) {
+                continue;
+            }
+            $u = $this->strength($make, $e, $length, new Working(false))->value('u');
+            $worst = $worst === null || $u > $worst[0] ? [$u, $e, $length] : $worst;
+        }
+        if ($worst === null) {
+            return null;
+        }
+        $w = $this->strength($make, $worst[1], $worst[2], new Working($derive));
+
+        return $this->report(
+            "bending-{$named[0]}-".($sign > 0 ? 'sagging' : 'hogging'),
+            "Bending, {$named[1]}",
+            'F3',
+            $w,
+            $worst[1],
+            [$from, $to],
+        );
+    }
+
+    private function strength(ColdFormedMake $make, Extreme $e, float $length, Working $w): Working
+    {
+        $w->let('M', abs($e->value), Kind::Moment, '', 'required');
+        $this->yield($w, $make);
+        if ($length <= 0.0) {
+            $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1', 'the compressed flange is restrained');
+        } else {
+            $this->critical($w, $make, $length, $e->x);
+            DirectStrength::global($w);
+        }
+        $this->local($w, $make);
+        $this->method->available($w, 'M_a', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
+        $w->line('u', 'M / M_a', Kind::Number);
+
+        return $w;
+    }
+
+    /** M_y of the first fibre that yields. */
+    public function yield(Working $w, ColdFormedMake $make): void
+    {
+        $of = $make->profile()->of;
+        $w->let('S_f', $of->Ix / $of->outermost(), Kind::Modulus, '', 'gross');
+        $w->let('F_y', $make->Fy, Kind::Stress);
+        $w->line('M_y', 'S_f * F_y', Kind::Moment, 'F2.1 (F2.1-2)');
+    }
+
+    /** M_nl of M_ne. */
+    public function local(Working $w, ColdFormedMake $make): void
+    {
+        $w->let(
+            'F_crl',
+            $make->profile()->inBending()[0][1] ?? 1e6,
+            Kind::Stress,
+            'Appendix 2',
+            'finite strips, first minimum',
+        );
+        $w->line('M_crl', 'S_f * F_crl', Kind::Moment, 'F3.2.1');
+        DirectStrength::local($w);
+    }
+
+    /** F2.1.1: lateral-torsional buckling of a length; of a Z half of what a C has. */
+    private function critical(Working $w, ColdFormedMake $make, float $length, float $x): void
+    {
+        $of = $make->profile()->of;
+        $polar = sqrt(($of->Ix + $of->Iz) / $of->A + hypot(...$of->shearCentre) ** 2);
+        $w->let('A', $of->A, Kind::Area);
+        $w->let('r_o', $polar, Kind::Size, 'F2.1.1', 'polar, about the shear centre');
+        $w->let('r_y', sqrt($of->Iz / $of->A), Kind::Size);
+        $w->let('L_y', $length, Kind::Length, '', 'between restraints of the compressed flange');
+        $w->let('L_t', $this->twistLength($x), Kind::Length, '', 'between places held against twisting');
+        $w->let('J', $of->J, Kind::SecondMoment);
+        $w->let('C_w', $of->Cw, Kind::Warping);
+        $w->let('E', Profile::E, Kind::ModulusOfElasticity);
+        $w->let('G', Profile::G, Kind::ModulusOfElasticity);
+        $w->let('C_b', 1.0, Kind::Number, 'F2.1.1', 'on the safe side');
+        $w->line('sigma_ey', 'pi^2 * E / (L_y / r_y)^2', Kind::Stress, 'F2.1.1 (F2.1.1-4)');
+        $w->line('sigma_t', '(G * J + pi^2 * E * C_w / L_t^2) / (A * r_o^2)', Kind::Stress, 'F2.1.1 (F2.1.1-5)');
+        $isZ = $make->sizes->shape->isZ();
+        $w->line(
+            'F_cre',
+            ($isZ ? '1 / 2 * ' : '').'C_b * r_o * A / S_f * sqrt(sigma_ey * sigma_t)',
+            Kind::Stress,
+            $isZ ? 'F2.1.3' : 'F2.1.1 (F2.1.1-1)',
+            $isZ ? 'Z: half of a C' : 'C',
+        );
+        $w->line('M_cre', 'S_f * F_cre', Kind::Moment, 'F2.1');
+    }
+
+    /** Supports, and points that restrain both flanges, hold against twisting. */
+    private function twistLength(float $x): float
+    {
+        $member = $this->envelopes->beam->member;
+        $places = array_values(
+            array_unique([0.0, ...$this->envelopes->beam->beam->forks, ...$member->heldSideways(), $member->length]),
+        );
+        sort($places);
+        for ($i = 1; $i < count($places); $i++) {
+            if ($x <= $places[$i] + 1e-6) {
+                return max(1.0, $places[$i] - $places[$i - 1]) * $member->apart;
+            }
+        }
+
+        return $member->length;
+    }
+
+    /** @param  array{string, string}  $named */
+    private function distortional(ColdFormedMake $make, Extreme $e, int $sign, array $named, bool $derive): Weighing
+    {
+        $id = "distortion-{$named[0]}-".($sign > 0 ? 'sagging' : 'hogging');
+        $title = "Distortional buckling, {$named[1]}";
+        $minimum = $make->profile()->inBending()[1] ?? null;
+        if ($minimum === null) {
+            return $make->sizes->shape->hasLips()
+                ? new Weighing(
+                    $id,
+                    $title,
+                    'AISI S100-16, F4',
+                    null,
+                    applies: false,
+                    remark: 'The curve has no distortional minimum of its own, and the pure mode is not computed yet. Change the lip.',
+                )
+                : new Weighing(
+                    $id,
+                    $title,
+                    'AISI S100-16, F4',
+                    null,
+                    remark: 'A section without lips has no distortional mode.',
+                );
+        }
+        $w = new Working($derive);
+        $w->let('M', abs($e->value), Kind::Moment, '', 'required');
+        $this->yield($w, $make);
+        $w->let('L_crd', $minimum[0], Kind::Size, 'Appendix 2', 'half-wavelength of the second minimum');
+        $w->let('F_crd', $minimum[1], Kind::Stress, 'Appendix 2', 'finite strips, second minimum');
+        $w->line('M_crd', 'S_f * F_crd', Kind::Moment, 'F4.1');
+        DirectStrength::distortional($w);
+        $this->method->available($w, 'M_a', 'M_nd', 0.9, 1.67, Kind::Moment, 'F4');
+        $w->line('u', 'M / M_a', Kind::Number);
+
+        return $this->report($id, $title, 'F4', $w, $e, null);
+    }
+
+    /** @param  array{float, float}|null  $range  of the strip of reserve */
+    private function report(string $id, string $title, string $clause, Working $w, Extreme $e, ?array $range): Weighing
+    {
+        $beam = $this->envelopes->beam;
+        $sign = $e->value >= 0.0 ? 1 : -1;
+        $weight = $beam->member->make->weight();
+        $factors = $beam->worst($e->combination, $weight, $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
+        $u = $w->value('u');
+
+        return new Weighing(
+            $id,
+            $title,
+            "AISI S100-16, {$clause}",
+            $u,
+            demand: $w->value('M'),
+            capacity: $w->value('M_a'),
+            kind: Kind::Moment,
+            demandSymbol: 'M',
+            capacitySymbol: 'M_a',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            lines: $w->lines,
+            ranges: $range === null ? [] : [[$range[0], $range[1], abs($e->value) / $u, $u]],
+            factors: $factors,
+            group: $clause === 'F3' ? ($sign > 0 ? 'sagging' : 'hogging') : 'Distortional buckling',
+        );
+    }
+}

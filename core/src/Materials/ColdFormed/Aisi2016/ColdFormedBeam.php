@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed\Aisi2016;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Weighing;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+use Waage\Material\Unweighed;
+use Waage\Materials\ColdFormed\ColdFormedMake;
+
+/** The checks of a joist or purlin of a cold-formed C or Z after AISI S100-16, direct strength. */
+final readonly class ColdFormedBeam implements MemberChecks
+{
+    use PlainChecks;
+
+    private Bending $bending;
+
+    private Web $web;
+
+    private Deflection $deflection;
+
+    private Unweighed $unweighed;
+
+    private Method $method;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+        $this->method = Method::of($envelopes->beam->member->basis);
+        $this->bending = new Bending($envelopes, new RestrainedLengths($envelopes->beam), $this->method);
+        $this->web = new Web($envelopes, $this->bending, $this->method);
+        $this->deflection = new Deflection($envelopes, $this->bending);
+        $this->unweighed = new Unweighed('AISI S100-16', 'cold-formed sections');
+    }
+
+    public function standard(): string
+    {
+        return "AISI S100-16, {$this->method->value}";
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        $of = ColdFormedMake::from($make);
+
+        return [
+            ...$this->envelopes->strength === []
+                ? []
+                : [...$this->bending->weigh($of, $derive), ...$this->web->weigh($of, $derive)],
+            ...$this->deflection->weigh($of, $derive),
+            ...$this->unweighed->beyondBending($this->envelopes, $of->weight()),
+            ...$this->twist(),
+        ];
+    }
+
+    /** @return list<Weighing> loads act beside the shear centre: something has to keep the section from twisting */
+    private function twist(): array
+    {
+        $member = $this->envelopes->beam->member;
+        $isHeld = $member->top->isContinuous() || $member->bottom->isContinuous() || $member->heldSideways() !== [];
+
+        return $isHeld
+            ? []
+            : [
+                new Weighing(
+                    'twist',
+                    'Twisting between supports',
+                    'AISI S100-16, H4',
+                    null,
+                    applies: false,
+                    remark: 'Loads on a C or a Z act beside its shear centre or principal axes, and nothing restrains it between supports. Restrain a flange continuously, or both at points; torsion is not computed.',
+                ),
+            ];
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
+            'Bending is constrained to the horizontal axis; C_b = 1; elastic buckling by finite strips (Appendix 2).',
+            'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
+            'Bearing by Table G5-2 with one flange loaded; a bearing within 1.5 h of the end is one at the end.',
+            'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
+            'Deflection with I_g min(M_nl, M_nd)/M at the greatest service moment, for all of the member (L2).',
+        ];
+    }
+}

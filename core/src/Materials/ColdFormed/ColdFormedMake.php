@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+use Waage\Material\Make;
+use Waage\Material\Material;
+use Waage\Material\Piece;
+use Waage\Material\Rectangle;
+use Waage\Material\Registry;
+use Waage\Material\Rigidity;
+use Waage\Material\Shape;
+use Waage\Material\Situation;
+use Waage\Units\Kind;
+use Waage\Units\UnitSystem;
+
+/** A C or a Z bent from sheet, all along; yield strength in MPa. */
+final readonly class ColdFormedMake implements Make
+{
+    /** Of steel, N/mm³. */
+    private const WEIGHT = 7850 * 9.80665e-9;
+
+    private const EXPANSION = 12e-6;
+
+    /** @param  bool  $isFastened  to its supports, for bearing */
+    public function __construct(public Sizes $sizes, public float $Fy, public bool $isFastened, private Shape $shape)
+    {
+    }
+
+    /** @throws \LogicException where it is not cold-formed */
+    public static function from(Make $make): self
+    {
+        return $make instanceof self
+            ? $make
+            : throw new \LogicException("A cold-formed section is needed, not {$make->material()->id()}.");
+    }
+
+    public function profile(): Profile
+    {
+        return Profile::of($this->sizes);
+    }
+
+    public function withSizes(Sizes $sizes): self
+    {
+        return new self($sizes, $this->Fy, $this->isFastened, $this->shape);
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->shape->basis->units;
+    }
+
+    public function material(): Material
+    {
+        return Registry::all()['coldFormed'];
+    }
+
+    public function name(): string
+    {
+        $s = $this->sizes;
+        $write = fn (float $mm): string => $this->units() === UnitSystem::Metric
+            ? rtrim(rtrim(number_format($mm, 2, '.', ''), '0'), '.')
+            : rtrim(rtrim(number_format($mm / 25.4, 3, '.', ''), '0'), '.');
+        $parts = [$s->h, $s->b, ...$s->shape->hasLips() ? [$s->c] : [], $s->t];
+
+        return ($s->shape->isZ() ? 'Z' : 'C').' '.implode('×', array_map($write, $parts));
+    }
+
+    public function title(): string
+    {
+        return $this->name();
+    }
+
+    public function grade(): string
+    {
+        return $this->units()->format($this->Fy, Kind::Stress);
+    }
+
+    public function family(): string
+    {
+        return $this->sizes->shape->value;
+    }
+
+    public function pieces(Situation $situation): array
+    {
+        return [$this->main($situation)];
+    }
+
+    public function main(Situation $situation): Piece
+    {
+        $of = $this->profile()->of;
+        $rigidity = new Rigidity(
+            Profile::E * $of->Ix,
+            Profile::E * $of->A,
+            Profile::G * $this->sizes->web() * $this->sizes->t,
+            Profile::E * $of->Iz,
+            Profile::G * $of->J,
+        );
+
+        return new Piece(
+            $this->name(),
+            0.0,
+            $this->shape->length,
+            $this->sizes->h,
+            $this->weight(),
+            self::EXPANSION,
+            $rigidity,
+        );
+    }
+
+    public function weight(): float
+    {
+        return self::WEIGHT * $this->profile()->of->A;
+    }
+
+    public function isOpen(): bool
+    {
+        return false;
+    }
+
+    /** Its deflections have the part of the stiffness that local buckling leaves. */
+    public function isElastic(): bool
+    {
+        return true;
+    }
+
+    public function depth(): float
+    {
+        return $this->sizes->h;
+    }
+
+    public function width(): float
+    {
+        return array_sum($this->profile()->of->sides());
+    }
+
+    public function surface(): float
+    {
+        return (2 * $this->profile()->of->A) / $this->sizes->t;
+    }
+
+    public function faceAbove(int $side): float
+    {
+        return ($side * $this->sizes->h) / 2;
+    }
+
+    public function edge(): string
+    {
+        return 'flange';
+    }
+
+    public function describe(): array
+    {
+        $of = $this->profile()->of;
+
+        return [
+            ...(new Rectangle($this->width(), $this->sizes->h))->describe(),
+            'name' => $this->name(),
+            'shape' => 'strips',
+            'family' => $this->family(),
+            'tw' => $this->sizes->t,
+            'tf' => $this->sizes->t,
+            'r' => $this->sizes->r,
+            'A' => $of->A,
+            'Iy' => $of->Ix,
+            'Iz' => $of->Iz,
+            'Iyz' => $of->Ixz,
+            'Wely' => $of->Ix / $of->outermost(),
+            'It' => $of->J,
+            'Iw' => $of->Cw,
+            'ys' => $of->sides()[0],
+            'zs' => $this->sizes->h / 2,
+            'ym' => $of->shearCentre[0],
+            'zm' => $of->shearCentre[1],
+            'lean' => 0.0,
+            'strips' => $this->strips(),
+            'weight' => $this->weight(),
+            'grade' => $this->grade(),
+            'fy' => $this->Fy,
+        ];
+    }
+
+    /** @return list<list<array{float, float}>> corners of the pieces of the section, from its upper left corner */
+    private function strips(): array
+    {
+        $points = $this->profile()->of->points;
+        $t = $this->sizes->t / 2;
+        [$left, $top] = [$t - $this->profile()->of->sides()[0], $this->profile()->of->outermost() - $t];
+        $strips = [];
+        for ($i = 1; $i < count($points); $i++) {
+            [[$x, $z], [$x2, $z2]] = [$points[$i - 1], $points[$i]];
+            $l = hypot($x2 - $x, $z2 - $z);
+            [$nx, $nz] = [(-($z2 - $z) / $l) * $t, (($x2 - $x) / $l) * $t];
+            $strips[] = array_map(fn (array $p): array => [$p[0] - $left + $t, $top + $t - $p[1]], [
+                [$x + $nx, $z + $nz],
+                [$x2 + $nx, $z2 + $nz],
+                [$x2 - $nx, $z2 - $nz],
+                [$x - $nx, $z - $nz],
+            ]);
+        }
+
+        return $strips;
+    }
+
+    public function blocks(UnitSystem $units): array
+    {
+        return [];
+    }
+
+    public function patch(): array
+    {
+        $s = $this->sizes;
+        $write = fn (float $mm): string => rtrim(rtrim(number_format($mm, 3, '.', ''), '0'), '.').' mm';
+
+        return [
+            'coldFormed' => ['h' => $write($s->h), 'b' => $write($s->b), 'c' => $write($s->c), 't' => $write($s->t)],
+        ];
+    }
+
+    public function stronger(): array
+    {
+        return [];
+    }
+
+    public function caption(): string
+    {
+        return '. Thickness without coating; inner radius '.
+            $this->units()->format($this->sizes->r, Kind::Size).
+            ($this->isFastened ? '; fastened to its supports.' : '; not fastened to its supports.');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+use Waage\Checks\Weighing;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+
+/** Checks where the rules for combinations go with no standard for cold-formed sections that is built in. */
+final readonly class NoStandard implements MemberChecks
+{
+    use PlainChecks;
+
+    private const WHY = 'Cold-formed sections are weighed by AISI S100-16. Choose combinations of ASCE 7 in the basis of the job.';
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        return [new Weighing('strength', 'Strength', 'cold-formed', null, applies: false, remark: self::WHY)];
+    }
+
+    public function standard(): string
+    {
+        return 'none for cold-formed sections';
+    }
+
+    public function assumptions(): array
+    {
+        return [];
+    }
+}

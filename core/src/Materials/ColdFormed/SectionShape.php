@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+enum SectionShape: string
+{
+    case LippedC = 'lipped C';
+    case PlainC = 'plain C';
+    case LippedZ = 'lipped Z';
+    case PlainZ = 'plain Z';
+
+    public function isZ(): bool
+    {
+        return $this === self::LippedZ || $this === self::PlainZ;
+    }
+
+    public function hasLips(): bool
+    {
+        return $this === self::LippedC || $this === self::LippedZ;
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Tests\Materials\ColdFormed;
+
+use Waage\Checks\State;
+use Waage\Checks\Weighing;
+use Waage\Design\Design;
+use Waage\Member\InvalidMember;
+use Waage\Member\Member;
+use Waage\ThinWalled\Midline;
+use Waage\ThinWalled\MidlineProperties;
+
+/**
+ * The C of the design guide, 9 × 2.5 × 0.773 × 0.059 in. of 55 ksi, over 12 ft with 100 lb/ft for good, its top restrained.
+ *
+ * @param  array<string, mixed>  $section
+ * @param  array<string, mixed>  $change
+ */
+function folded(array $section = [], array $change = []): Design
+{
+    return new Design(Member::fromArray([
+        'format' => 'waage-member', 'version' => 5, 'material' => 'coldFormed',
+        'coldFormed' => $section + ['shape' => 'lipped C', 'h' => '9 in', 'b' => '2.5 in', 'c' => '0.773 in', 't' => '0.059 in', 'r' => '0.1875 in', 'yield' => '55 ksi'],
+        'length' => '12 ft', 'selfWeight' => false, 'loadHeight' => 'top',
+        'supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '3 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']],
+        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+        'cases' => [['id' => 'g', 'name' => 'Dead', 'category' => 'permanent']],
+        'loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '100 lb/ft', 'name' => '', 'remark' => '']],
+        'basis' => ['combinations' => 'asce-7-16-asd', 'units' => 'us'],
+        ...$change,
+    ]));
+}
+
+function of(Design $design, string $id): Weighing
+{
+    return weighing($design, $id);
+}
+
+function lineOf(Design $design, string $weighing, string $symbol): float
+{
+    return array_column(array_map(fn ($l): array => [$l->symbol, $l->result], of($design, $weighing)->lines), 1, 0)[$symbol];
+}
+
+const KIP_IN = KIP * INCH;
+
+// Direct Strength Method Design Guide (AISI 2006), from memory: M_y 126.55, M_nl 94 and M_nd 93 kip-in. for the braced C.
+it('has the strengths of the published C', function (): void {
+    $design = folded();
+    expect(lineOf($design, 'bending-span-1-sagging', 'M_y') / KIP_IN)->toBeNear(126.55, 0.007)
+        ->and(lineOf($design, 'bending-span-1-sagging', 'M_nl') / KIP_IN)->toBeNear(94.0, 0.01)
+        ->and(lineOf($design, 'distortion-span-1-sagging', 'M_nd') / KIP_IN)->toBeNear(93.0, 0.01)
+        // 0.1 kip/ft · 12²/8 · 12 = 21.6 kip-in. over M_n/1.67.
+        ->and(of($design, 'distortion-span-1-sagging')->ratio)->toBeNear(21.6 / (93.0 / 1.67), 0.01);
+});
+
+// M_cre of (F2.1.1-1) is π/L √(E I_y (G J + π² E C_w/L²)) of thin-walled theory; of a Z half of that by the rule.
+it('has the critical moment of thin-walled theory', function (string $shape, float $part): void {
+    $free = ['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]];
+    $design = folded(['shape' => $shape], $free);
+    $p = new MidlineProperties(Midline::folded($shape === 'lipped Z', [9 * INCH, 2.5 * INCH, 0.773 * INCH], 0.059 * INCH, 0.1875 * INCH));
+    $L = 144 * INCH;
+    $M = M_PI / $L * sqrt(203e3 * $p->Iz * (78e3 * $p->J + M_PI ** 2 * 203e3 * $p->Cw / $L ** 2));
+    expect(lineOf($design, 'bending-span-1-sagging', 'M_cre'))->toBeNear($part * $M, 1e-9)
+        // Nothing keeps it from twisting between its supports.
+        ->and(of($design, 'twist')->state)->toBe(State::NotCovered)->and($design->verdict()->holds())->toBeFalse();
+})->with([['lipped C', 1.0], ['lipped Z', 0.5]]);
+
+// G2.1 by hand: h = 9 − 2 (0.1875 + 0.059) = 8.507 in., h/t = 144, λ_v above 1.227: V_n = V_cr.
+it('weighs shear and bearing', function (): void {
+    $design = folded();
+    $h = (9 - 2 * (0.1875 + 0.059)) * INCH;
+    $t = 0.059 * INCH;
+    $Fy = 55 * 6.894757293;
+    $Vcr = M_PI ** 2 * 203e3 * 5.34 * $t * $h / (12 * 0.91 * ($h / $t) ** 2);
+    $Pn = 4 * $t ** 2 * $Fy * (1 - 0.14 * sqrt(0.1875 / 0.059)) * (1 + 0.35 * sqrt(3 / 0.059)) * (1 - 0.02 * sqrt($h / $t));
+    expect(of($design, 'shear-span-1')->ratio)->toBeNear(0.6 * KIP / ($Vcr / 1.6), 1e-6)
+        ->and(of($design, 'bearing-1')->ratio)->toBeNear(0.6 * KIP / ($Pn / 1.75), 1e-6);
+});
+
+// Over two spans: at the inner support 1.25 w l presses, with w l²/8; H2 and H3 by hand from the strengths beside them.
+it('weighs bending with shear and with bearing over an inner support', function (): void {
+    $design = folded([], ['length' => '20 ft', 'supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '3 in'], ['x' => '10 ft', 'kind' => 'roller', 'bearing' => '4 in'], ['x' => '20 ft', 'kind' => 'roller', 'bearing' => '3 in']],
+        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']]]);
+    [$M, $V, $P] = [0.1 * 100 / 8 * 12 * KIP_IN, 0.625 * KIP, 1.25 * KIP];
+    $Mnl = lineOf($design, 'bending-shear-2', 'M_nl');
+    expect(of($design, 'bending-shear-2')->ratio)->toBeNear(hypot($M / ($Mnl / 1.67), $V / lineOf($design, 'shear-span-1', 'V_a')), 1e-3)
+        ->and(of($design, 'bending-bearing-2')->ratio)->toBeNear((0.91 * $P / lineOf($design, 'bearing-2', 'P_n') + $M / $Mnl) / (1.33 / 1.7), 1e-3)
+        ->and(of($design, 'bending-span-1-hogging')->ratio)->toBeNear($M / ($Mnl / 1.67), 1e-6);
+});
+
+it('deflects with the stiffness that buckling leaves', function (): void {
+    $w = fn (Design $d): float => (float) of($d, 'deflection-total')->demand;
+    $p = new MidlineProperties(Midline::folded(false, [9 * INCH, 2.5 * INCH, 0.773 * INCH], 0.059 * INCH, 0.1875 * INCH));
+    $gross = 5 * 0.1 * KIP / FOOT * (144 * INCH) ** 4 / (384 * 203e3 * $p->Ix);
+    // 21.6 kip-in. is far below what buckles the section; four times as much is not.
+    expect($w(folded()))->toBeNear($gross, 1e-6);
+    $heavy = folded([], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '400 lb/ft', 'name' => '', 'remark' => '']]]);
+    expect($w($heavy))->toBeGreaterThan(4 * $gross * 1.02)->toBeLessThan(4 * $gross * 1.35);
+});
+
+it('is never weaker when it is thicker or held at closer places', function (): void {
+    $last = INF;
+    foreach (['0.05 in', '0.06 in', '0.08 in', '0.1 in'] as $t) {
+        $ratio = (float) of(folded(['t' => $t]), 'bending-span-1-sagging')->ratio;
+        expect($ratio)->toBeLessThan($last);
+        $last = $ratio;
+    }
+    $at = fn (array $positions): float => (float) of(folded([], ['restraint' => ['top' => ['kind' => 'positions', 'positions' => $positions], 'bottom' => ['kind' => 'positions', 'positions' => $positions]]]), 'bending-span-1-sagging')->ratio;
+    expect($at(['4 ft', '8 ft']))->toBeLessThan($at(['6 ft']))->and($at(['6 ft']))->toBeLessThan($at(['1 ft']));
+});
+
+it('says what it does not weigh', function (array $section, array $change, string $id): void {
+    expect(of(folded($section, $change), $id)->state)->toBe(State::NotCovered);
+})->with([
+    'other combinations' => [[], ['basis' => ['combinations' => '6.10']], 'strength'],
+    'axial force' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '12 ft', 'value' => '2 kip', 'direction' => 'along', 'name' => '', 'remark' => '']]], 'axial'],
+    'bearing of flanges without lips' => [['shape' => 'plain C'], [], 'bearing-1'],
+    'a bearing that is too long' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '20 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
+]);
+
+it('tells faults at the fields of its block', function (array $section, string $path): void {
+    try {
+        folded($section);
+        $paths = [];
+    } catch (InvalidMember $e) {
+        $paths = array_column($e->errors, 'path');
+    }
+    expect($paths)->toBe([$path]);
+})->with([[['r' => '2 in'], 'coldFormed.r'], [['c' => '5 in'], 'coldFormed.c'], [['t' => '0.6 in'], 'coldFormed.t'], [['yield' => '150 ksi'], 'coldFormed.yield'], [['b' => '0.4 in'], 'coldFormed.b'], [['lean' => '200'], 'coldFormed.lean'], [['h' => 'deep'], 'coldFormed.h']]);
+
+it('weighs the sizes of its shortlist', function (): void {
+    $rows = folded()->shortlist();
+    expect(count($rows))->toBe(25)->and($rows[0]->make->name())->toStartWith('C ');
+});

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import FieldLabel from '@/components/FieldLabel.vue'
+import QuantityField from '@/components/QuantityField.vue'
+import type { Editor } from '@/bench/editor'
+import type { ColdFormedDocument, MemberDocument } from '@/contract/member'
+import type { Kind } from '@/lib/units'
+import { useChoices } from '@/materials/choices'
+
+/** Dimensions and yield strength of a C or a Z bent from sheet. */
+const props = defineProps<{ editor: Editor }>()
+const units = computed(() => props.editor.units.value)
+const of = computed(() => (props.editor.document.value as MemberDocument).coldFormed)
+const fault = (key: string): string | undefined => props.editor.errors.value[`coldFormed.${key}`]?.[0]
+const { choices } = useChoices('coldFormed')
+const value = (e: Event): string => (e.target as HTMLInputElement).value
+
+function set<K extends keyof ColdFormedDocument>(key: K, to: ColdFormedDocument[K]): void {
+    props.editor.change((d) => {
+        if (d.coldFormed) d.coldFormed[key] = to
+    }, `coldFormed.${key}`)
+}
+
+type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'yield'
+const fields = computed(() => {
+    const all: [key: Size, label: string, kind: Kind, empty?: string][] = [
+        ['h', 'Depth, out to out', 'size'],
+        ['b', 'Flange, out to out', 'size'],
+        ['c', 'Lip, out to out', 'size'],
+        ['t', 'Thickness uncoated', 'size'],
+        ['r', 'Inner radius', 'size', units.value === 'metric' ? '3 mm' : '0.12 in'],
+        ['yield', 'Yield strength', 'stress'],
+    ]
+    return all.filter(([key]) => key !== 'c' || of.value?.shape.startsWith('lipped'))
+})
+</script>
+
+<template>
+    <div v-if="of" class="grid grid-cols-2 gap-2">
+        <label>
+            <FieldLabel text="Shape" />
+            <select class="field" :value="of.shape" @change="(e) => set('shape', value(e) as ColdFormedDocument['shape'])">
+                <option v-for="s in choices.shape ?? [of.shape]" :key="s">{{ s }}</option>
+            </select>
+        </label>
+        <QuantityField
+            v-for="[key, label, kind, empty] in fields"
+            :key="key"
+            :label="label"
+            :kind="kind"
+            :units="units"
+            :optional="!!empty"
+            :placeholder="empty"
+            :model-value="of[key]"
+            :error="fault(key)"
+            @update:model-value="(v) => set(key, v)"
+        />
+        <label v-if="of.shape.startsWith('lipped')" class="block min-w-0">
+            <FieldLabel text="Lips to the flange, degrees" />
+            <input
+                class="field"
+                inputmode="decimal"
+                :value="of.lean ?? ''"
+                placeholder="90"
+                :aria-invalid="!!fault('lean')"
+                @change="(e) => set('lean', value(e))"
+            />
+            <span v-if="fault('lean')" class="fault" role="alert">{{ fault('lean') }}</span>
+        </label>
+        <label class="col-span-2 flex items-center gap-2">
+            <input type="checkbox" :checked="of.fastened !== false" @change="(e) => set('fastened', (e.target as HTMLInputElement).checked)" />
+            Fastened to its supports
+        </label>
+    </div>
+</template>
