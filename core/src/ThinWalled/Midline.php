@@ -21,8 +21,8 @@ final readonly class Midline
     }
 
     /**
-     * A C, or a Z where it is turned about: depth, width and lips out to out, inner radius, mm; lips may lean (rad, 90°
-     * is square to the flange), or have no length.
+     * A C, or a Z where it is turned about: depth, width and lips out to out, inner radius, mm; lips are turned
+     * from the line of the flange by an angle (rad; a right angle is square to it), or have no length.
      *
      * @param  array{float, float, float}  $sizes  depth, width, lip
      */
@@ -32,7 +32,7 @@ final readonly class Midline
         [$H, $B] = [$h - $t, $isZ ? $b - $t / 2 : $b - $t];
         $lip = max(0.0, $c - $t / 2);
         // The upper half, from the end of the lip to the middle of the web; the lower one mirrored, or turned about.
-        $end = [$B - $lip * cos($lean), $H / 2 - $lip * sin($lean)];
+        $end = [$B + $lip * cos($lean), $H / 2 - $lip * sin($lean)];
         $upper = $lip > 0.0 ? [$end, [$B, $H / 2], [0.0, $H / 2]] : [[$B, $H / 2], [0.0, $H / 2]];
         $side = $isZ ? -1.0 : 1.0;
         $lower = array_map(fn (array $p): array => [$side * $p[0], -$p[1]], array_reverse($upper));

@@ -392,7 +392,7 @@ export interface ColdFormedDocument {
      */
     r?: string
     /**
-     * lips to the flange, degrees; 90 when absent
+     * by which lips are turned from the line of the flange, degrees; 90, square to it, when absent
      */
     lean?: number | string
     yield: Quantity

@@ -15,14 +15,17 @@ use Waage\Material\Shape;
 use Waage\Materials\ColdFormed\Aisi2016\ColdFormedBeam;
 use Waage\Materials\ColdFormed\Tools\ColdFormedTools;
 use Waage\Member\Fields;
+use Waage\Units\UnitSystem;
 
 /** Cold-formed sections: C and Z by their dimensions. */
 final class ColdFormed implements Material
 {
-    /** A series made by rule, mm: depths, thicknesses; flanges and lips go with the depth. No products. */
-    private const DEPTHS = [100.0, 150.0, 200.0, 250.0, 300.0];
+    /** A series made by rule, mm or in.: depths, thicknesses; flanges and lips go with the depth. No products. */
+    private const METRIC = [[100.0, 150.0, 200.0, 250.0, 300.0], [1.2, 1.5, 2.0, 2.5, 3.0]];
 
-    private const THICKNESSES = [1.2, 1.5, 2.0, 2.5, 3.0];
+    private const US = [[4.0, 6.0, 8.0, 10.0, 12.0], [0.05, 0.06, 0.08, 0.1, 0.12]];
+
+    private const INCH = 25.4;
 
     public function id(): string
     {
@@ -57,11 +60,25 @@ final class ColdFormed implements Material
     public function candidates(Make $make): iterable
     {
         $of = ColdFormedMake::from($make);
-        foreach (self::DEPTHS as $h) {
-            foreach (self::THICKNESSES as $t) {
-                $flange = 5 * round((35 + 0.15 * $h) / 5);
-                $lip = $h < 200.0 ? 15.0 : 20.0;
-                $sizes = new Sizes($of->sizes->shape, $h, $flange, $lip, $t, max(3.0, $t), $of->sizes->lean);
+        $isMetric = $of->units() === UnitSystem::Metric;
+        [$depths, $thicknesses] = $isMetric ? self::METRIC : self::US;
+        $unit = $isMetric ? 1.0 : self::INCH;
+        // Flanges in steps of 5 mm or a quarter of an inch.
+        [$least, $step] = $isMetric ? [35.0, 5.0] : [1.5, 0.25];
+        [$small, $large, $deep] = $isMetric ? [15.0, 20.0, 200.0] : [0.6, 0.8, 8.0];
+        foreach ($depths as $h) {
+            foreach ($thicknesses as $t) {
+                $flange = $step * round(($least + 0.15 * $h) / $step);
+                $lip = $h < $deep ? $small : $large;
+                $sizes = new Sizes(
+                    $of->sizes->shape,
+                    $unit * $h,
+                    $unit * $flange,
+                    $unit * $lip,
+                    $unit * $t,
+                    max(3.0, $unit * $t),
+                    $of->sizes->lean,
+                );
                 if ($sizes->fault() === null) {
                     yield $of->withSizes($sizes);
                 }

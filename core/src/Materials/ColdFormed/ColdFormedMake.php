@@ -173,7 +173,7 @@ final readonly class ColdFormedMake implements Make
             'zs' => $this->sizes->h / 2,
             'ym' => $of->shearCentre[0],
             'zm' => $of->shearCentre[1],
-            'lean' => 0.0,
+            'lean' => atan2(-2 * $of->Ixz, $of->Ix - $of->Iz) / 2,
             'strips' => $this->strips(),
             'weight' => $this->weight(),
             'grade' => $this->grade(),

@@ -6,7 +6,8 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Member\FieldError;
 
-/** A C or a Z by its dimensions out to out, inner radius, thickness without coating, mm; the lean of lips in rad. */
+/** A C or a Z by its dimensions out to out, inner radius, thickness without coating, mm; the angle in rad by
+ * which lips are turned from the flange. */
 final readonly class Sizes
 {
     public function __construct(
@@ -45,7 +46,7 @@ final readonly class Sizes
     /** What cannot be, by the name of its field; the first fault of them. */
     public function fault(): ?FieldError
     {
-        $corner = ($this->r + $this->t) * max(1.0, tan((M_PI - $this->lean) / 2));
+        $corner = ($this->r + $this->t) * max(1.0, tan($this->lean / 2));
         $hasLips = $this->shape->hasLips();
         $most = $this->h - 2 * $this->t;
 
@@ -62,7 +63,7 @@ final readonly class Sizes
             ),
             $this->lean < M_PI / 6 || $this->lean > (5 * M_PI) / 6 => new FieldError(
                 'lean',
-                'Lips lean by 30° to 150°.',
+                'Lips are turned by 30° to 150°.',
             ),
             $hasLips && $this->c <= $corner => new FieldError('c', 'A lip is longer than its corner.'),
             $hasLips && 2 * $this->c * sin($this->lean) >= $most => new FieldError(

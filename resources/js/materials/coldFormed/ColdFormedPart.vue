@@ -56,7 +56,7 @@ const fields = computed(() => {
             @update:model-value="(v) => set(key, v)"
         />
         <label v-if="of.shape.startsWith('lipped')" class="block min-w-0">
-            <FieldLabel text="Lips to the flange, degrees" />
+            <FieldLabel text="Lips turned by, degrees" />
             <input
                 class="field"
                 inputmode="decimal"

@@ -34,7 +34,7 @@ final class ColdFormedTools
             Input::of('c', 'length of a lip, out to out', Kind::Size, '18 mm'),
             Input::of('t', 'thickness without coating', Kind::Size, '1.5 mm'),
             Input::of('r', 'inner radius', Kind::Size, '3 mm'),
-            Input::of('lean', 'lips to the flange, degrees', Kind::Number, '90'),
+            Input::of('lean', 'lips turned from the flange, degrees', Kind::Number, '90'),
         ];
 
         return [
