@@ -10,6 +10,9 @@ namespace Waage\ThinWalled;
  */
 final readonly class MidlineProperties
 {
+    /** Parts of a piece, for plastic moduli. */
+    private const PARTS = 16;
+
     public float $A;
 
     /** @var array{float, float} x and z of the points' origin to the centroid */
@@ -80,6 +83,39 @@ final readonly class MidlineProperties
         }
 
         return $sum * $this->midline->t;
+    }
+
+    /** Plastic modulus about the horizontal (1) or the vertical axis (0), by the axis that halves the area. */
+    public function plastic(int $axis): float
+    {
+        $parts = [];
+        for ($i = 1; $i < count($this->points); $i++) {
+            [$a, $b] = [$this->points[$i - 1], $this->points[$i]];
+            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $this->midline->t / self::PARTS;
+            for ($k = 0; $k < self::PARTS; $k++) {
+                $parts[] = [$a[$axis] + ($b[$axis] - $a[$axis]) * ($k + 0.5) / self::PARTS, $area];
+            }
+        }
+        usort($parts, fn (array $p, array $q): int => $p[0] <=> $q[0]);
+        $sum = $half = 0.0;
+        foreach ($parts as [$at, $area]) {
+            $sum += $area;
+            if ($sum >= $this->A / 2) {
+                $half = $at;
+                break;
+            }
+        }
+
+        return array_sum(array_map(fn (array $p): float => abs($p[0] - $half) * $p[1], $parts));
+    }
+
+    /** @return array{float, float} second moments about the strong and the weak principal axis */
+    public function principal(): array
+    {
+        $middle = ($this->Ix + $this->Iz) / 2;
+        $radius = hypot(($this->Ix - $this->Iz) / 2, $this->Ixz);
+
+        return [$middle + $radius, $middle - $radius];
     }
 
     /** Distance of the outermost fibre from the horizontal axis. */

@@ -71,3 +71,10 @@ it('buckles as a whole as thin-walled theory has it', function (): void {
     $torsional = ($sx + $st - sqrt(($sx + $st) ** 2 - 4 * $b * $sx * $st)) / (2 * $b);
     expect($strips->factor($L, array_fill(0, count($of->points), 1.0)))->toBeNear(min($sy, $torsional), 0.02);
 });
+
+// A plain C of sharp corners by hand: flanges 50 mm, web 100 mm on the midline, 2 mm: Z_x = 2 · 50 · 50 · 2 + 100²/4 · 2; halves of the area meet in the web.
+it('has plastic moduli', function (): void {
+    $of = new MidlineProperties(Midline::folded(false, [102.0, 52.0, 0.0], 2.0, -1.0));
+    expect($of->plastic(1))->toBeNear(2 * 50 * 50 * 2 + 100 ** 2 / 4 * 2, 1e-3)->and($of->plastic(0))->toBeNear(2 * 50 * 25 * 2, 0.01)
+        ->and($of->principal()[0])->toBeNear($of->Ix, 1e-9);
+});
