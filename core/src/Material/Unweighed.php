@@ -29,15 +29,16 @@ final readonly class Unweighed
     }
 
     /**
+     * @param  bool  $withAxial  is axial force not weighed?
      * @return list<Weighing> for each of axial force, bending about the minor axis and torsion that strains the member;
      *     self-weight in N/mm
      */
-    public function beyondBending(MemberEnvelopes $envelopes, float $weight): array
+    public function beyondBending(MemberEnvelopes $envelopes, float $weight, bool $withAxial = true): array
     {
         $N = abs($envelopes->axial?->greatest($envelopes->strength, $weight)->value ?? 0.0);
 
         return [
-            ...$N < self::NOTHING
+            ...$N < self::NOTHING || ! $withAxial
                 ? []
                 : [
                     $this->open(

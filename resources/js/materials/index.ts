@@ -67,6 +67,8 @@ const foldedKinds = (isMetric: boolean): Partial<Record<KindId, Partial<MemberDo
     return {
         joist: folded('lipped C', isMetric ? ['250 mm', '75 mm', '20 mm', '2 mm'] : ['10 in', '3 in', '0.8 in', '0.08 in'], fy),
         purlin: folded('lipped Z', isMetric ? ['200 mm', '65 mm', '20 mm', '2 mm'] : ['8 in', '2.5 in', '0.8 in', '0.08 in'], fy),
+        stud: folded('lipped C', isMetric ? ['150 mm', '45 mm', '15 mm', '1.5 mm'] : ['6 in', '1.75 in', '0.6 in', '0.06 in'], fy),
+        column: folded('lipped C', isMetric ? ['150 mm', '65 mm', '20 mm', '2.5 mm'] : ['6 in', '2.5 in', '0.8 in', '0.1 in'], fy),
     }
 }
 

@@ -22,8 +22,8 @@ final class Profile
 
     public readonly MidlineProperties $of;
 
-    /** @var list<array{float, float}>|null half-wavelength and stress of the minima, in bending */
-    private ?array $bending = null;
+    /** @var array<string, Buckling> by what acts */
+    private array $buckling = [];
 
     private function __construct(public readonly Sizes $sizes)
     {
@@ -49,21 +49,61 @@ final class Profile
         return new FiniteStrip($midline->points, array_fill(0, count($midline->points) - 1, $midline->t), self::E);
     }
 
-    /**
-     * Half-wavelength (mm) and greatest stress (MPa) at the minima of the curve in bending about the horizontal axis,
-     * constrained to it: local, then distortional where it has a minimum of its own. Both senses are alike.
-     *
-     * @return list<array{float, float}>
-     */
-    public function inBending(): array
+    /** In bending about the horizontal axis, constrained to it; both senses are alike. */
+    public function inBending(): Buckling
     {
-        if ($this->bending === null) {
-            $outermost = $this->of->outermost();
-            $stresses = array_map(fn (array $p): float => $p[1] / $outermost, $this->of->points);
-            $longest = 12 * max($this->sizes->h, $this->sizes->b);
-            $this->bending = (new BucklingCurve($this->strips(), $stresses, 0.1 * $this->sizes->h, $longest))->minima();
-        }
+        $outermost = $this->of->outermost();
 
-        return $this->bending;
+        return $this->buckling['bending'] ??= $this->buckling(
+            array_map(fn (array $p): float => $p[1] / $outermost, $this->of->points),
+            4.0,
+            M_PI ** 4 * $this->sizes->h ** 4 / 720,
+        );
+    }
+
+    public function inCompression(): Buckling
+    {
+        return $this->buckling['compression'] ??= $this->buckling(
+            array_fill(0, count($this->of->points), 1.0),
+            6.0,
+            0.0,
+        );
+    }
+
+    /**
+     * Local buckling at the first minimum of the curve. Distortional buckling at the second one; where it has none of
+     * its own, at the half-wavelength of Appendix 2, 2.3.1.3 and 2.3.3.3: a flange and lip that turn about the web.
+     *
+     * @param  list<float>  $stresses  of 1 MPa at most
+     */
+    private function buckling(array $stresses, float $times, float $more): Buckling
+    {
+        $longest = 12 * max($this->sizes->h, $this->sizes->b);
+        $strips = $this->strips();
+        $minima = (new BucklingCurve($strips, $stresses, 0.1 * $this->sizes->h, $longest))->minima();
+        if (! $this->sizes->shape->hasLips()) {
+            return new Buckling($minima[0] ?? null, null, true);
+        }
+        if (isset($minima[1])) {
+            return new Buckling($minima[0], $minima[1], true);
+        }
+        $flange = M_PI ** 4 * $this->sizes->h * (1 - 0.09) / $this->sizes->t ** 3 * $this->ofFlange();
+        $length = ($times * $flange + $more) ** 0.25;
+
+        return new Buckling($minima[0] ?? null, [$length, $strips->factor($length, $stresses)], false);
+    }
+
+    /** I_xf b² − I_xyf²/I_yf b² of a flange with its lip, mm⁶. */
+    private function ofFlange(): float
+    {
+        $s = $this->sizes;
+        $b = $s->b - $s->t;
+        $lip = $s->c - $s->t / 2;
+        $flange = new MidlineProperties(new Midline(
+            [[0.0, 0.0], [$b, 0.0], [$b + $lip * cos($s->lean), -$lip * sin($s->lean)]],
+            $s->t,
+        ));
+
+        return ($flange->Ix - $flange->Ixz ** 2 / $flange->Iz) * $b ** 2;
     }
 }

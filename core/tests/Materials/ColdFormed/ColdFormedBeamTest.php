@@ -4,46 +4,13 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Materials\ColdFormed;
 
+require_once __DIR__.'/members.php';
+
 use Waage\Checks\State;
-use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
 use Waage\ThinWalled\Midline;
 use Waage\ThinWalled\MidlineProperties;
-
-/**
- * The C of the design guide, 9 × 2.5 × 0.773 × 0.059 in. of 55 ksi, over 12 ft with 100 lb/ft for good, its top restrained.
- *
- * @param  array<string, mixed>  $section
- * @param  array<string, mixed>  $change
- */
-function folded(array $section = [], array $change = []): Design
-{
-    return new Design(Member::fromArray([
-        'format' => 'waage-member', 'version' => 5, 'material' => 'coldFormed',
-        'coldFormed' => $section + ['shape' => 'lipped C', 'h' => '9 in', 'b' => '2.5 in', 'c' => '0.773 in', 't' => '0.059 in', 'r' => '0.1875 in', 'yield' => '55 ksi'],
-        'length' => '12 ft', 'selfWeight' => false, 'loadHeight' => 'top',
-        'supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '3 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']],
-        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
-        'cases' => [['id' => 'g', 'name' => 'Dead', 'category' => 'permanent']],
-        'loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '100 lb/ft', 'name' => '', 'remark' => '']],
-        'basis' => ['combinations' => 'asce-7-16-asd', 'units' => 'us'],
-        ...$change,
-    ]));
-}
-
-function of(Design $design, string $id): Weighing
-{
-    return weighing($design, $id);
-}
-
-function lineOf(Design $design, string $weighing, string $symbol): float
-{
-    return array_column(array_map(fn ($l): array => [$l->symbol, $l->result], of($design, $weighing)->lines), 1, 0)[$symbol];
-}
-
-const KIP_IN = KIP * INCH;
 
 // Direct Strength Method Design Guide (AISI 2006), from memory: M_y 126.55, M_nl 94 and M_nd 93 kip-in. for the braced C.
 it('has the strengths of the published C', function (): void {
@@ -115,7 +82,7 @@ it('says what it does not weigh', function (array $section, array $change, strin
     expect(of(folded($section, $change), $id)->state)->toBe(State::NotCovered);
 })->with([
     'other combinations' => [[], ['basis' => ['combinations' => '6.10']], 'strength'],
-    'axial force' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '12 ft', 'value' => '2 kip', 'direction' => 'along', 'name' => '', 'remark' => '']]], 'axial'],
+    'loads across its web' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '20 lb/ft', 'direction' => 'sideways', 'name' => '', 'remark' => '']]], 'sideways-bending'],
     'bearing of flanges without lips' => [['shape' => 'plain C'], [], 'bearing-1'],
     'a bearing that is too long' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '20 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
 ]);

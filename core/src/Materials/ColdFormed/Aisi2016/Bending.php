@@ -124,7 +124,7 @@ final readonly class Bending
     {
         $w->let(
             'F_crl',
-            $make->profile()->inBending()[0][1] ?? 1e6,
+            $make->profile()->inBending()->localStress(),
             Kind::Stress,
             'Appendix 2',
             'finite strips, first minimum',
@@ -161,8 +161,31 @@ final readonly class Bending
         $w->line('M_cre', 'S_f * F_cre', Kind::Moment, 'F2.1');
     }
 
+    /** The lesser of the available strengths of M_nl and M_nd, as M_ax, of a length between restraints. */
+    public function available(Working $w, ColdFormedMake $make, float $length, float $x): void
+    {
+        $this->yield($w, $make);
+        if ($length <= 0.0) {
+            $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1', 'the compressed flange is restrained');
+        } else {
+            $this->critical($w, $make, $length, $x);
+            DirectStrength::global($w);
+        }
+        $this->local($w, $make);
+        $buckling = $make->profile()->inBending();
+        if ($buckling->distortional === null) {
+            $w->line('M_nd', 'M_y', Kind::Moment, 'F4', 'without lips: no distortional mode');
+        } else {
+            $w->let('F_crd', $buckling->distortional[1], Kind::Stress, 'Appendix 2', $buckling->note());
+            $w->line('M_crd', 'S_f * F_crd', Kind::Moment, 'F4.1');
+            DirectStrength::distortional($w);
+        }
+        $w->line('M_n', 'min(M_nl, M_nd)', Kind::Moment, 'F1');
+        $this->method->available($w, 'M_ax', 'M_n', 0.90, 1.67, Kind::Moment, 'F1');
+    }
+
     /** Supports, and points that restrain both flanges, hold against twisting. */
-    private function twistLength(float $x): float
+    public function twistLength(float $x): float
     {
         $member = $this->envelopes->beam->member;
         $places = array_values(
@@ -183,30 +206,18 @@ final readonly class Bending
     {
         $id = "distortion-{$named[0]}-".($sign > 0 ? 'sagging' : 'hogging');
         $title = "Distortional buckling, {$named[1]}";
-        $minimum = $make->profile()->inBending()[1] ?? null;
-        if ($minimum === null) {
-            return $make->sizes->shape->hasLips()
-                ? new Weighing(
-                    $id,
-                    $title,
-                    'AISI S100-16, F4',
-                    null,
-                    applies: false,
-                    remark: 'The curve has no distortional minimum of its own, and the pure mode is not computed yet. Change the lip.',
-                )
-                : new Weighing(
-                    $id,
-                    $title,
-                    'AISI S100-16, F4',
-                    null,
-                    remark: 'A section without lips has no distortional mode.',
-                );
+        $buckling = $make->profile()->inBending();
+        if ($buckling->distortional === null) {
+            $remark = 'A section without lips has no distortional mode.';
+
+            return new Weighing($id, $title, 'AISI S100-16, F4', null, remark: $remark);
         }
         $w = new Working($derive);
         $w->let('M', abs($e->value), Kind::Moment, '', 'required');
         $this->yield($w, $make);
-        $w->let('L_crd', $minimum[0], Kind::Size, 'Appendix 2', 'half-wavelength of the second minimum');
-        $w->let('F_crd', $minimum[1], Kind::Stress, 'Appendix 2', 'finite strips, second minimum');
+        [$length, $stress] = $buckling->distortional;
+        $w->let('L_crd', $length, Kind::Size, 'Appendix 2', 'half-wavelength of distortion');
+        $w->let('F_crd', $stress, Kind::Stress, 'Appendix 2', $buckling->note());
         $w->line('M_crd', 'S_f * F_crd', Kind::Moment, 'F4.1');
         DirectStrength::distortional($w);
         $this->method->available($w, 'M_a', 'M_nd', 0.9, 1.67, Kind::Moment, 'F4');

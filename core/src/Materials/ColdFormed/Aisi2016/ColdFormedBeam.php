@@ -13,7 +13,7 @@ use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
 use Waage\Materials\ColdFormed\ColdFormedMake;
 
-/** The checks of a joist or purlin of a cold-formed C or Z after AISI S100-16, direct strength. */
+/** The checks of a joist, purlin or stud of a cold-formed C or Z after AISI S100-16, direct strength. */
 final readonly class ColdFormedBeam implements MemberChecks
 {
     use PlainChecks;
@@ -21,6 +21,8 @@ final readonly class ColdFormedBeam implements MemberChecks
     private Bending $bending;
 
     private Web $web;
+
+    private Axial $axial;
 
     private Deflection $deflection;
 
@@ -31,7 +33,9 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $this->method = Method::of($envelopes->beam->member->basis);
-        $this->bending = new Bending($envelopes, new RestrainedLengths($envelopes->beam), $this->method);
+        $lengths = new RestrainedLengths($envelopes->beam);
+        $this->bending = new Bending($envelopes, $lengths, $this->method);
+        $this->axial = new Axial($envelopes, $lengths, $this->bending, $this->method);
         $this->web = new Web($envelopes, $this->bending, $this->method);
         $this->deflection = new Deflection($envelopes, $this->bending);
         $this->unweighed = new Unweighed('AISI S100-16', 'cold-formed sections');
@@ -49,9 +53,13 @@ final readonly class ColdFormedBeam implements MemberChecks
         return [
             ...$this->envelopes->strength === []
                 ? []
-                : [...$this->bending->weigh($of, $derive), ...$this->web->weigh($of, $derive)],
+                : [
+                    ...$this->bending->weigh($of, $derive),
+                    ...$this->web->weigh($of, $derive),
+                    ...$this->axial->weigh($of, $derive),
+                ],
             ...$this->deflection->weigh($of, $derive),
-            ...$this->unweighed->beyondBending($this->envelopes, $of->weight()),
+            ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
             ...$this->twist(),
         ];
     }
@@ -80,6 +88,7 @@ final readonly class ColdFormedBeam implements MemberChecks
     {
         return [
             'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
+            'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Bending is constrained to the horizontal axis; C_b = 1; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
             'Bearing by Table G5-2 with one flange loaded; a bearing within 1.5 h of the end is one at the end.',

@@ -87,11 +87,11 @@ final readonly class Deflection
         $w->line('M_y', 'M_s', Kind::Moment, 'L2', 'in place of the yield moment');
         $w->line('M_ne', 'M_s', Kind::Moment, 'L2');
         $this->bending->local($w, $make);
-        $minimum = $make->profile()->inBending()[1] ?? null;
+        $minimum = $make->profile()->inBending()->distortional;
         if ($minimum === null || $w->value('M_s') <= 0.0) {
             $w->line('M_nd', 'M_s', Kind::Moment, '', 'without a distortional mode');
         } else {
-            $w->let('F_crd', $minimum[1], Kind::Stress, 'Appendix 2', 'finite strips, second minimum');
+            $w->let('F_crd', $minimum[1], Kind::Stress, 'Appendix 2', $make->profile()->inBending()->note());
             $w->line('M_crd', 'S_f * F_crd', Kind::Moment, 'F4.1');
             DirectStrength::distortional($w);
         }

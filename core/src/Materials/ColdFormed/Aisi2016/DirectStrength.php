@@ -82,6 +82,13 @@ final class DirectStrength
 
     public static function column(Working $w): void
     {
+        self::compression($w);
+        self::safety($w, 'P', self::COLUMN, Kind::Force);
+    }
+
+    /** P_n of P_y, P_cre, P_crl and P_crd. */
+    public static function compression(Working $w): void
+    {
         $global = $w->line('lambda_c', 'sqrt(P_y / P_cre)', Kind::Number, 'E2 (E2-4)');
         $global <= 1.5
             ? $w->line('P_ne', 'P_y * 0.658^(lambda_c^2)', Kind::Force, 'E2 (E2-2)', 'λ_c up to 1.5')
@@ -113,7 +120,6 @@ final class DirectStrength
             'E1',
             $w->value('P_nl - P_nd') <= 0.0 ? 'global with local buckling governs' : 'distortional buckling governs',
         );
-        self::safety($w, 'P', self::COLUMN, Kind::Force);
     }
 
     /** @param  array{float, float}  $of  φ and Ω */

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+/** Where a section buckles over the half-wavelength (mm), and at which greatest stress (MPa). */
+final readonly class Buckling
+{
+    /**
+     * @param  array{float, float}|null  $local  null: the curve has no minimum
+     * @param  array{float, float}|null  $distortional  null: a section without lips has no such mode
+     * @param  bool  $isMinimum  has distortion a minimum of its own?
+     */
+    public function __construct(public ?array $local, public ?array $distortional, public bool $isMinimum)
+    {
+    }
+
+    public function note(): string
+    {
+        return $this->isMinimum ? 'finite strips, second minimum' : 'finite strips, no minimum of its own';
+    }
+
+    public function localStress(): float
+    {
+        return $this->local[1] ?? 1e6;
+    }
+}
