@@ -14,6 +14,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 import { isLevel } from '@/lib/member'
 import { MATERIALS, materialOf } from '@/materials'
+import BucklingDrawing from '@/sheet/BucklingDrawing.vue'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 
 /** The definition of the member in working order. */
@@ -166,6 +167,7 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         >
             <template v-if="section">
                 <SectionDrawing bare class="mx-auto w-52" :section="section" :units="editor.units.value" :cut="cut" />
+                <BucklingDrawing v-if="section.buckling" class="mb-2" :buckling="section.buckling" :units="editor.units.value" />
                 <p v-if="section.cuts?.length" class="mb-2 text-center text-xs text-faint">
                     {{ section.cuts[cut]?.title }}: {{ section.cuts[cut]?.text }}
                 </p>

@@ -268,6 +268,26 @@ export interface SectionResult {
      */
     strips?: number[][][]
     /**
+     * of a cold-formed section: at which greatest stress it buckles over the half-wavelength, by what acts
+     */
+    buckling?: {
+        title: string
+        /**
+         * half-wavelength, mm, and stress, MPa
+         */
+        curve: [number, number][]
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        local?: [number, number]
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        distortional?: [number, number]
+    }[]
+    /**
      * of strips: product of inertia, mm⁴
      */
     Iyz?: number

@@ -4,6 +4,7 @@ import type { Collapse } from '@/contract/collapse'
 import type { Influence } from '@/contract/influence'
 import type { Curves, Result } from '@/contract/result'
 import type { FigureBlock } from '@/contract/sheet'
+import BucklingDrawing from '@/sheet/BucklingDrawing.vue'
 import SectionDrawing from '@/sheet/SectionDrawing.vue'
 import BarDrawing from '@/strips/BarDrawing.vue'
 import CurveStrip from '@/strips/CurveStrip.vue'
@@ -52,6 +53,7 @@ const memberHeight = computed(
     <figure>
         <template v-if="block.name === 'section'">
             <SectionDrawing :section="result.section" :units="units" />
+            <BucklingDrawing v-if="result.section.buckling" class="buckling-drawing" :buckling="result.section.buckling" :units="units" />
             <figcaption v-if="cuts[0]">{{ cuts[0].title }}: {{ cuts[0].text }}</figcaption>
             <div v-if="cuts.length > 1" class="section-cuts">
                 <div v-for="c in cuts.slice(1)" :key="c.text">

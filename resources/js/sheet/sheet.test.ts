@@ -2,6 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { answerTo, BEAM } from '@/testing/core'
 import PackIndex from './PackIndex.vue'
+import BucklingDrawing from './BucklingDrawing.vue'
 import SectionDrawing from './SectionDrawing.vue'
 import { outlineOf } from '@/sheet/sections'
 import SheetPaper from './SheetPaper.vue'
@@ -103,6 +104,24 @@ it('draws a channel with its web to the left, and tells where its shear centre i
     const drawn = mount(SectionDrawing, { props: { section: channel, units: 'metric' } })
     expect(drawn.text()).toContain('54.7 mm')
     expect(drawn.text()).toContain('27.0 mm')
+})
+
+it('draws where a thin section buckles, with its least values, in the units chosen', () => {
+    const curve: [number, number][] = [
+        [25.4, 400],
+        [101.6, 100],
+        [254, 200],
+        [2540, 20],
+    ]
+    const buckling = [{ title: 'bending', curve, local: [101.6, 100] as [number, number] }]
+    const drawn = mount(BucklingDrawing, { props: { buckling, units: 'us' } })
+    expect(drawn.text()).toContain('local 14.50')
+    expect(drawn.find('title').text()).toBe('bending, local: 14.50 ksi at 4.00 in')
+    // The least is drawn on its curve; half-wavelengths lie by their logarithm.
+    const circle = drawn.find('circle')
+    expect(drawn.html()).toContain(`L${Number(circle.attributes('cx')).toFixed(1)} ${Number(circle.attributes('cy')).toFixed(1)}`)
+    expect(Number(circle.attributes('cx'))).toBeCloseTo(34 + (258 * Math.log(4)) / Math.log(100), 6)
+    expect(mount(BucklingDrawing, { props: { buckling, units: 'metric' } }).text()).toContain('half-wavelength, mm')
 })
 
 describe('the index of a pack', () => {

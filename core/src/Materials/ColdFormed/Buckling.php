@@ -11,9 +11,25 @@ final readonly class Buckling
      * @param  array{float, float}|null  $local  null: the curve has no minimum
      * @param  array{float, float}|null  $distortional  null: a section without lips has no such mode
      * @param  bool  $isMinimum  has distortion a minimum of its own?
+     * @param  list<array{float, float}>  $curve  all of it
      */
-    public function __construct(public ?array $local, public ?array $distortional, public bool $isMinimum)
+    public function __construct(
+        public ?array $local,
+        public ?array $distortional,
+        public bool $isMinimum,
+        public array $curve,
+    ) {
+    }
+
+    /** @return array<string, mixed> as the result has it */
+    public function toArray(string $title): array
     {
+        return array_filter([
+            'title' => $title,
+            'curve' => $this->curve,
+            'local' => $this->local,
+            'distortional' => $this->distortional,
+        ], fn (mixed $v): bool => $v !== null);
     }
 
     public function note(): string

@@ -23,9 +23,22 @@ final readonly class ColdFormedMake implements Make
 
     private const EXPANSION = 12e-6;
 
-    /** @param  bool  $isFastened  to its supports, for bearing */
-    public function __construct(public Sizes $sizes, public float $Fy, public bool $isFastened, private Shape $shape)
+    /**
+     * @param  bool  $isFastened  to its supports, for bearing
+     * @param  bool  $isPressed  an axial force acts: its buckling in compression is shown as well
+     */
+    public function __construct(
+        public Sizes $sizes,
+        public float $Fy,
+        public bool $isFastened,
+        private Shape $shape,
+        private bool $isPressed = false,
+    ) {
+    }
+
+    public function pressed(): self
     {
+        return new self($this->sizes, $this->Fy, $this->isFastened, $this->shape, true);
     }
 
     /** @throws \LogicException where it is not cold-formed */
@@ -43,7 +56,7 @@ final readonly class ColdFormedMake implements Make
 
     public function withSizes(Sizes $sizes): self
     {
-        return new self($sizes, $this->Fy, $this->isFastened, $this->shape);
+        return new self($sizes, $this->Fy, $this->isFastened, $this->shape, $this->isPressed);
     }
 
     public function units(): UnitSystem
@@ -180,6 +193,10 @@ final readonly class ColdFormedMake implements Make
             'zm' => $of->shearCentre[1],
             'lean' => atan2(-2 * $of->Ixz, $of->Ix - $of->Iz) / 2,
             'strips' => $this->strips(),
+            'buckling' => [
+                $this->profile()->inBending()->toArray('bending'),
+                ...$this->isPressed ? [$this->profile()->inCompression()->toArray('compression')] : [],
+            ],
             'weight' => $this->weight(),
             'grade' => $this->grade(),
             'fy' => $this->Fy,

@@ -80,17 +80,19 @@ final class Profile
     {
         $longest = 12 * max($this->sizes->h, $this->sizes->b);
         $strips = $this->strips();
-        $minima = (new BucklingCurve($strips, $stresses, 0.1 * $this->sizes->h, $longest))->minima();
+        $curve = new BucklingCurve($strips, $stresses, 0.1 * $this->sizes->h, $longest);
+        $minima = $curve->minima();
+        $at = $curve->stations;
         if (! $this->sizes->shape->hasLips()) {
-            return new Buckling($minima[0] ?? null, null, true);
+            return new Buckling($minima[0] ?? null, null, true, $at);
         }
         if (isset($minima[1])) {
-            return new Buckling($minima[0], $minima[1], true);
+            return new Buckling($minima[0], $minima[1], true, $at);
         }
         $flange = M_PI ** 4 * $this->sizes->h * (1 - 0.09) / $this->sizes->t ** 3 * $this->ofFlange();
         $length = ($times * $flange + $more) ** 0.25;
 
-        return new Buckling($minima[0] ?? null, [$length, $strips->factor($length, $stresses)], false);
+        return new Buckling($minima[0] ?? null, [$length, $strips->factor($length, $stresses)], false, $at);
     }
 
     /** I_xf b² − I_xyf²/I_yf b² of a flange with its lip, mm⁶. */

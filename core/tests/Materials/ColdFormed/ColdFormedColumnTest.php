@@ -7,6 +7,8 @@ namespace Waage\Tests\Materials\ColdFormed;
 require_once __DIR__.'/members.php';
 
 use Waage\Design\Design;
+use Waage\Design\Result;
+use Waage\Design\Show;
 use Waage\ThinWalled\FiniteStrip;
 use Waage\ThinWalled\Midline;
 use Waage\ThinWalled\MidlineProperties;
@@ -95,4 +97,14 @@ it('takes less force when it is longer, thinner or less held', function (): void
     $at = fn (string $restraint, string $t): float => (float) of(stud($restraint, ['t' => $t]), 'compression')->ratio;
     expect($at('continuous', '0.059 in'))->toBeLessThan($at('supports', '0.059 in'))
         ->and($at('supports', '0.08 in'))->toBeLessThan($at('supports', '0.059 in'));
+});
+
+it('shows what it buckles at, in compression only where an axial force acts', function (): void {
+    $shown = fn (Design $design): array => (new Result($design, Show::envelope()))->toArray()['section']['buckling'];
+    expect(array_column($shown(folded()), 'title'))->toBe(['bending']);
+    [$bending, $compression] = $shown(stud('continuous'));
+    expect($compression['title'])->toBe('compression')
+        ->and($compression['local'][1])->toBeNear(lineOf(stud('continuous'), 'compression', 'F_crl'), 1e-9)
+        ->and(min(array_column($bending['curve'], 1)))->toBeLessThan($bending['distortional'][1])
+        ->and(count($bending['curve']))->toBe(33);
 });

@@ -64,6 +64,11 @@ final readonly class ColdFormedBeam implements MemberChecks
         ];
     }
 
+    public function settle(Make $make): Make
+    {
+        return $this->envelopes->axial === null ? $make : ColdFormedMake::from($make)->pressed();
+    }
+
     /** @return list<Weighing> loads act beside the shear centre: something has to keep the section from twisting */
     private function twist(): array
     {
