@@ -60,7 +60,7 @@ final readonly class ColdFormedBeam implements MemberChecks
                 ],
             ...$this->deflection->weigh($of, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
-            ...$this->twist(),
+            ...$this->twist($of->weight()),
         ];
     }
 
@@ -70,12 +70,13 @@ final readonly class ColdFormedBeam implements MemberChecks
     }
 
     /** @return list<Weighing> loads act beside the shear centre: something has to keep the section from twisting */
-    private function twist(): array
+    private function twist(float $weight): array
     {
         $member = $this->envelopes->beam->member;
+        $M = $this->envelopes->moment->greatest($this->envelopes->strength, $weight);
         $isHeld = $member->top->isContinuous() || $member->bottom->isContinuous() || $member->heldSideways() !== [];
 
-        return $isHeld
+        return $isHeld || abs($M->value ?? 0.0) <= 1.0
             ? []
             : [
                 new Weighing(
