@@ -9,8 +9,8 @@ final readonly class BucklingCurve
 {
     private const STATIONS = 32;
 
-    /** Golden section. */
-    private const PART = 0.381966011250105;
+    /** Parabolas, each through the three nearest: the stress is then known to a part in 10⁵. */
+    private const PARABOLAS = 4;
 
     /** @var list<array{float, float}> half-wavelength (mm), factor */
     public array $stations;
@@ -37,31 +37,36 @@ final readonly class BucklingCurve
         for ($i = 1; $i < count($this->stations) - 1; $i++) {
             [$before, $here, $after] = [$this->stations[$i - 1], $this->stations[$i], $this->stations[$i + 1]];
             if ($here[1] <= $before[1] && $here[1] < $after[1]) {
-                $minima[] = $this->least($before[0], $after[0]);
+                $minima[] = $this->least($before, $here, $after);
             }
         }
 
         return $minima;
     }
 
-    /** @return array{float, float} the least between two half-wavelengths that enclose one */
-    private function least(float $a, float $b): array
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b  lower than both of its neighbours
+     * @param  array{float, float}  $c
+     * @return array{float, float} the least between them, by the logarithm of the half-wavelength
+     */
+    private function least(array $a, array $b, array $c): array
     {
-        $of = fn (float $x): float => $this->strips->factor($x, $this->stresses);
-        [$p, $q] = [$a + self::PART * ($b - $a), $b - self::PART * ($b - $a)];
-        [$fp, $fq] = [$of($p), $of($q)];
-        for ($i = 0; $i < 12; $i++) {
-            if ($fp < $fq) {
-                [$b, $q, $fq] = [$q, $p, $fp];
-                $p = $a + self::PART * ($b - $a);
-                $fp = $of($p);
-            } else {
-                [$a, $p, $fp] = [$p, $q, $fq];
-                $q = $b - self::PART * ($b - $a);
-                $fq = $of($q);
+        for ($i = 0; $i < self::PARABOLAS; $i++) {
+            [$left, $right] = [log($a[0] / $b[0]), log($c[0] / $b[0])];
+            [$p, $q] = [($a[1] - $b[1]) / $left, ($c[1] - $b[1]) / $right];
+            $to = $q > $p ? ($q * $left - $p * $right) / (2 * ($q - $p)) : 0.0;
+            if (abs($to) < 1e-5) {
+                break;
             }
+            $length = $b[0] * exp($to);
+            $new = [$length, $this->strips->factor($length, $this->stresses)];
+            [$a, $b, $c] = match (true) {
+                $new[1] < $b[1] => $to < 0.0 ? [$a, $new, $b] : [$b, $new, $c],
+                default => $to < 0.0 ? [$new, $b, $c] : [$a, $b, $new],
+            };
         }
 
-        return $fp < $fq ? [$p, $fp] : [$q, $fq];
+        return $b;
     }
 }
