@@ -57,6 +57,24 @@ it('weighs bending with shear and with bearing over an inner support', function 
         ->and(of($design, 'bending-span-1-hogging')->ratio)->toBeNear($M / ($Mnl / 1.67), 1e-6);
 });
 
+// 1 kip in the middle: M = P l/4 and V = P/2 act at one place.
+it('weighs bending with shear under a point load', function (): void {
+    $design = folded([], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '6 ft', 'value' => '1 kip', 'name' => '', 'remark' => '']]]);
+    $M = 1 * 144 / 4 * KIP_IN / lineOf($design, 'bending-shear-span-1', 'M_alo');
+    $V = 0.5 * KIP / lineOf($design, 'shear-span-1', 'V_a');
+    expect(of($design, 'bending-shear-span-1')->ratio)->toBeNear(hypot($M, $V), 1e-6);
+});
+
+// Uplift bends it more than what presses it: the hogging that goes with the reaction is weighed all the same.
+it('weighs hogging with bearing where uplift is greater', function (): void {
+    $loads = array_map(fn (string $case, string $value): array => ['id' => $case, 'case' => $case, 'kind' => 'line', 'value' => $value, 'name' => '', 'remark' => ''], ['g', 'u'], ['20 lb/ft', '150 lb/ft']);
+    $design = folded([], ['length' => '20 ft', 'supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '3 in'], ['x' => '10 ft', 'kind' => 'roller', 'bearing' => '4 in'], ['x' => '20 ft', 'kind' => 'roller', 'bearing' => '3 in']],
+        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'continuous']],
+        'cases' => [['id' => 'g', 'name' => 'Dead', 'category' => 'permanent'], ['id' => 'u', 'name' => 'Uplift', 'category' => 'wind-up']], 'loads' => $loads]);
+    expect(of($design, 'bending-shear-2')->lines[0]->result)->toBeGreaterThan(lineOf($design, 'bending-bearing-2', 'M'))
+        ->and(lineOf($design, 'bending-bearing-2', 'M'))->toBeNear(0.02 * 100 / 8 * 12 * KIP_IN, 1e-6);
+});
+
 it('deflects with the stiffness that buckling leaves', function (): void {
     $w = fn (Design $d): float => (float) of($d, 'deflection-total')->demand;
     $p = new MidlineProperties(Midline::folded(false, [9 * INCH, 2.5 * INCH, 0.773 * INCH], 0.059 * INCH, 0.1875 * INCH));
@@ -84,6 +102,8 @@ it('says what it does not weigh', function (array $section, array $change, strin
     'other combinations' => [[], ['basis' => ['combinations' => '6.10']], 'strength'],
     'loads across its web' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '20 lb/ft', 'direction' => 'sideways', 'name' => '', 'remark' => '']]], 'sideways-bending'],
     'bearing of flanges without lips' => [['shape' => 'plain C'], [], 'bearing-1'],
+    'a bearing that is too short' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '0.5 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
+    'the end of a Z that is loose' => [['shape' => 'lipped Z', 'fastened' => false], [], 'bearing-1'],
     'a bearing that is too long' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '20 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
 ]);
 

@@ -97,7 +97,7 @@ final readonly class ColdFormedBeam implements MemberChecks
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Bending is constrained to the horizontal axis; C_b = 1; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
-            'Bearing by Table G5-2 with one flange loaded; a bearing within 1.5 h of the end is one at the end.',
+            'Bearing by Tables G5-2 and G5-3 with one flange loaded, not where a support is fixed; a bearing within 1.5 h of the end is one at the end.',
             'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
             'Deflection with I_g min(M_nl, M_nd)/M at the greatest service moment, for all of the member (L2).',
         ];

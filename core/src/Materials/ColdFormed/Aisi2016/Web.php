@@ -26,7 +26,10 @@ final readonly class Web
 
     private const INTERIOR = [13.0, 0.23, 0.14, 0.01, 0.9, 1.65];
 
-    /** The same where it is not fastened to its support. */
+    /** The least length of bearing that G5 knows, mm. */
+    private const SHORTEST = 19.0;
+
+    /** A C at an end that is not fastened to its support. */
     private const END_LOOSE = [4.0, 0.14, 0.35, 0.02, 0.8, 1.85];
 
     /** G5: an edge of bearing nearer to the end than so many times the web is one at the end. */
@@ -39,7 +42,12 @@ final readonly class Web
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        return [...$this->shear($make, $derive), ...$this->bearing($make, $derive), ...$this->together($make, $derive)];
+        return [
+            ...$this->shear($make, $derive),
+            ...$this->bearing($make, $derive),
+            ...$this->together($make, $derive),
+            ...$this->withinSpans($make, $derive),
+        ];
     }
 
     /** @return list<Weighing> */
@@ -190,24 +198,28 @@ final readonly class Web
             $make->isFastened => self::END,
             default => self::END_LOOSE,
         };
+        $table = $s->shape->isZ() ? 'Table G5-3' : 'Table G5-2';
+        $isLooseEnd = $isEnd && ! $make->isFastened;
         $limits = [
+            $isLooseEnd && $s->shape->isZ() => 'The end of a Z that is not fastened is not covered.',
+            $support->bearing < self::SHORTEST => 'The bearing is shorter than 19 mm.',
             $s->web() / $s->t > 200.0 => 'The web is more than 200 times as deep as thick.',
             $support->bearing / $s->t > 210.0 => 'The bearing is longer than 210 times the thickness.',
             $support->bearing / $s->web() > 2.0 => 'The bearing is more than twice as long as the web is deep.',
-            $s->r / $s->t > ($isEnd ? 9.0 : 5.0) => 'The radius is too large for the thickness.',
+            $s->r / $s->t > ($isEnd && ! $isLooseEnd ? 9.0 : 5.0) => 'The radius is too large for the thickness.',
             ! $s->shape->hasLips() => 'Flanges without lips are not covered.',
         ];
         if (isset($limits[true])) {
-            return "{$limits[true]} Table G5-2 ends there.";
+            return "{$limits[true]} {$table} ends there.";
         }
-        $w->let('C', $C, Kind::Number, 'Table G5-2', $isEnd ? 'end, one flange' : 'interior, one flange');
-        $w->let('C_R', $CR, Kind::Number, 'Table G5-2', $make->isFastened ? 'fastened' : 'not fastened');
-        $w->let('C_N', $CN, Kind::Number, 'Table G5-2');
-        $w->let('C_h', $Ch, Kind::Number, 'Table G5-2');
+        $w->let('C', $C, Kind::Number, $table, $isEnd ? 'end, one flange' : 'interior, one flange');
+        $w->let('C_R', $CR, Kind::Number, $table, $make->isFastened ? 'fastened' : 'not fastened');
+        $w->let('C_N', $CN, Kind::Number, $table);
+        $w->let('C_h', $Ch, Kind::Number, $table);
         $w->let('t', $s->t, Kind::Size);
         $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
         $w->let('R', $s->r, Kind::Size, '', 'inner radius');
-        $w->let('N', max(19.05, $support->bearing), Kind::Size, 'G5', 'bearing, at least 19 mm');
+        $w->let('N', $support->bearing, Kind::Size, 'G5', 'bearing');
         $w->let('h', $s->web(), Kind::Size);
         $w->line(
             'P_n',
@@ -215,7 +227,7 @@ final readonly class Web
             Kind::Force,
             'G5 (G5-1)',
         );
-        $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, 'Table G5-2');
+        $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, $table);
 
         return '';
     }
@@ -233,10 +245,11 @@ final readonly class Web
             if ($M === null || $V === null || ($isEnd && ! $support->holdsTurning())) {
                 continue;
             }
-            $weighings[] = $this->withShear($make, $M, $V, $i, $derive);
+            $weighings[] = $this->withShear($make, $M, $V, 'at support '.($i + 1), (string) ($i + 1), $derive);
             $presses = $this->reaction($i, $support, $make);
-            if ($presses !== null && ! $support->stiffened && $M->value < 0.0) {
-                $withBearing = $this->withBearing($make, $M, $presses[0], $i, $derive);
+            $hogging = $this->envelopes->moment->extreme($this->envelopes->strength, -1, $make->weight(), $from, $to);
+            if ($presses !== null && ! $support->stiffened && $hogging !== null && $hogging->value < -1.0) {
+                $withBearing = $this->withBearing($make, $hogging, $presses[0], $i, $derive);
                 array_push($weighings, ...$withBearing === null ? [] : [$withBearing]);
             }
         }
@@ -244,14 +257,51 @@ final readonly class Web
         return $weighings;
     }
 
-    private function withShear(ColdFormedMake $make, Extreme $M, Extreme $V, int $i, bool $derive): Weighing
+    /** @return list<Weighing> where point loads act, or others begin: shear and moment may both be great there */
+    private function withinSpans(ColdFormedMake $make, bool $derive): array
     {
+        $weighings = [];
+        $beam = $this->envelopes->beam->beam;
+        $names = $beam->fieldNames();
+        [$strength, $weight] = [$this->envelopes->strength, $make->weight()];
+        foreach ($beam->fields() as $i => [$from, $to]) {
+            $worst = null;
+            foreach ($this->envelopes->moment->breaks() as $x) {
+                if ($x < $from + 2.0 || $x > $to - 2.0) {
+                    continue;
+                }
+                $M = $this->envelopes->moment->greatest($strength, $weight, $x - 1.0, $x + 1.0);
+                $V = $this->envelopes->shear->greatest($strength, $weight, $x - 1.0, $x + 1.0);
+                if ($M === null || $V === null) {
+                    continue;
+                }
+                $where = lcfirst($names[$i]);
+                $id = str_replace(' ', '-', $where);
+                $u = (float) $this->withShear($make, $M, $V, $where, $id, false)->ratio;
+                $worst = $worst === null || $u > $worst[0] ? [$u, $M, $V, $where, $id] : $worst;
+            }
+            if ($worst !== null) {
+                $weighings[] = $this->withShear($make, $worst[1], $worst[2], $worst[3], $worst[4], $derive);
+            }
+        }
+
+        return $weighings;
+    }
+
+    private function withShear(
+        ColdFormedMake $make,
+        Extreme $M,
+        Extreme $V,
+        string $where,
+        string $id,
+        bool $derive,
+    ): Weighing {
         $w = $this->moment($make, $M, $derive);
         $w->let('V', abs($V->value), Kind::Force, '', 'required');
         $this->shearStrength($w, $make);
         $w->line('u', 'sqrt((M / M_alo)^2 + (V / V_a)^2)', Kind::Number, 'H2 (H2-1)');
 
-        return $this->combined('bending-shear-'.($i + 1), 'Bending with shear at support '.($i + 1), 'H2', $w, $M);
+        return $this->combined("bending-shear-{$id}", "Bending with shear, {$where}", 'H2', $w, $M);
     }
 
     private function withBearing(ColdFormedMake $make, Extreme $M, float $P, int $i, bool $derive): ?Weighing
@@ -300,7 +350,7 @@ final readonly class Web
             $w->value('u'),
             x: $M->x,
             combination: $M->combination->id,
-            remark: 'Greatest moment, shear and reaction at the support are put together: on the safe side.',
+            remark: 'Greatest moment, shear and reaction at the place are put together: on the safe side.',
             lines: $w->lines,
             group: $clause === 'H2' ? 'Bending with shear' : 'Bending with bearing',
         );
