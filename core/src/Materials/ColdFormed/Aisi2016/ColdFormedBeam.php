@@ -61,6 +61,7 @@ final readonly class ColdFormedBeam implements MemberChecks
             ...$this->deflection->weigh($of, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
             ...$this->twist($of->weight()),
+            ...$this->beyondMethod($of),
         ];
     }
 
@@ -88,6 +89,29 @@ final readonly class ColdFormedBeam implements MemberChecks
                     remark: 'Loads on a C or a Z act beside its shear centre or principal axes, and nothing restrains it between supports. Restrain a flange continuously, or both at points; torsion is not computed.',
                 ),
             ];
+    }
+
+    /** @return list<Weighing> Table B4.1-1: sections that direct strength was calibrated for */
+    private function beyondMethod(ColdFormedMake $of): array
+    {
+        $s = $of->sizes;
+        $hasLips = $s->shape->hasLips();
+        $flange = $s->b - ($hasLips ? 2 : 1) * ($s->r + $s->t);
+        $limits = [
+            $s->web() / $s->t > 300.0 => 'its web is more than 300 times as deep as thick',
+            $flange / $s->t > ($hasLips ? 160.0 : 60.0) => 'its flange is too wide for its thickness',
+            $hasLips && $s->c / $s->b > 0.7 => 'its lip is longer than 0.7 of the flange',
+            $s->r / $s->t > 20.0 => 'its radius is more than 20 times its thickness',
+            $of->Fy > 655.1 => 'its yield strength is more than 655 MPa',
+        ];
+        if (! isset($limits[true])) {
+            return [];
+        }
+        $remark = "Direct strength is not covered here: {$limits[true]}.";
+
+        $clause = 'AISI S100-16, Table B4.1-1';
+
+        return [new Weighing('method', 'Limits of the method', $clause, null, applies: false, remark: $remark)];
     }
 
     public function assumptions(): array

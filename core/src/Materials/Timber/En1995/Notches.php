@@ -81,11 +81,7 @@ final readonly class Notches
             $w->let('i', $notch->slope, Kind::Number, '6.5.2(2)', $notch->slope > 0.0 ? 'slope i to 1' : 'square');
             $w->let(
                 'k_n',
-                match ($timber->grade->product) {
-                    Product::Glulam => 6.5,
-                    Product::Lvl => 4.5,
-                    default => 5.0,
-                },
+                self::factor($timber->grade->product),
                 Kind::Number,
                 '6.5.2(2) (6.63)',
                 $timber->grade->product->value,
@@ -102,5 +98,15 @@ final readonly class Notches
         $w->line('u', 'tau_d / (k_v * f_v_d)', Kind::Number, '6.5.2(2) (6.60)');
 
         return Report::of(new Heading($id, $title, 'EN 1995-1-1, 6.5.2', 'Notch'), $w, $at, 'tau_d', 'k_v * f_v_d');
+    }
+
+    /** k_n of (6.63). */
+    public static function factor(Product $product): float
+    {
+        return match ($product) {
+            Product::Glulam => 6.5,
+            Product::Lvl => 4.5,
+            default => 5.0,
+        };
     }
 }

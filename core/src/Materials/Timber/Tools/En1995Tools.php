@@ -8,6 +8,7 @@ use Waage\Checks\Working;
 use Waage\Loading\LoadDuration;
 use Waage\Materials\Timber\En1995\Bending;
 use Waage\Materials\Timber\En1995\Fire;
+use Waage\Materials\Timber\En1995\Notches;
 use Waage\Materials\Timber\En1995\Shear;
 use Waage\Materials\Timber\En1995\Stability;
 use Waage\Materials\Timber\En1995\Strength;
@@ -365,11 +366,7 @@ final class En1995Tools
         $w->line('alpha', 'h_ef / h', Kind::Number);
         $w->let(
             'k_n',
-            match ($timber->grade->product) {
-                Product::Glulam => 6.5,
-                Product::Lvl => 4.5,
-                default => 5.0,
-            },
+            Notches::factor($timber->grade->product),
             Kind::Number,
             '6.5.2(2) (6.63)',
         );
