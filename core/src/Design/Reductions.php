@@ -6,15 +6,38 @@ namespace Waage\Design;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Line;
+use Waage\Checks\Working;
 use Waage\Member\AreaReduction;
+use Waage\Member\Spread;
 use Waage\Member\StoreyReduction;
 use Waage\Units\Kind;
 
-/** How an imposed load is reduced with the area or the number of storeys, line by line. */
+/** How an imposed load is reduced with the area or the number of storeys, or spreads over a slab, line by line. */
 final class Reductions
 {
-    public static function line(AreaReduction|StoreyReduction $r): Line
+    /** b/(t + k x (1 − x/l)), to a free edge at most. */
+    private static function spread(Spread $r): Line
     {
+        $w = new Working(true);
+        $w->bind('b', $r->strip, Kind::Size);
+        $w->bind('t', $r->covers, Kind::Size);
+        $w->bind('k', $r->k, Kind::Number);
+        $w->bind('x', $r->x, Kind::Size);
+        $w->bind('l', $r->span, Kind::Size);
+        $w->bind('e', $r->toEdge ?? 0.0, Kind::Size);
+        $wide = 't + k * x * (1 - x / l)';
+        $rule = $r->toEdge === null ? $wide : "min({$wide}, ({$wide}) / 2 + e)";
+        $note = $r->goesOn ? 'spreads by 1.5 where moments go on' : 'spreads over the slab';
+        $w->line('beta', "min(1, b / max(1, {$rule}))", Kind::Number, 'BS 8110-1, 3.5.2.2', $note);
+
+        return $w->lines[0];
+    }
+
+    public static function line(AreaReduction|StoreyReduction|Spread $r): Line
+    {
+        if ($r instanceof Spread) {
+            return self::spread($r);
+        }
         $d = new Derivation;
         if ($r instanceof StoreyReduction) {
             if ($r->storeys > 2) {

@@ -150,7 +150,30 @@ final readonly class Generator
             $with += $this->factors($this->of($choice, self::GROUPS[$group]), $factor);
         }
 
-        return array_map(fn (array $factors): array => $factors + $with, $combined);
+        return array_map(fn (array $factors): array => $this->sustained($rule, $factors + $with, $choice), $combined);
+    }
+
+    /**
+     * Quasi-permanent: the part of a load case that stays, where the engineer says so, in place of the factor. A rule
+     * of terms does not name all kinds of load that may stay.
+     *
+     * @param  Rule  $rule
+     * @param  array<string, float>  $factors
+     * @param  list<LoadCase>  $choice
+     * @return array<string, float>
+     */
+    private function sustained(array $rule, array $factors, array $choice): array
+    {
+        if ($rule['purpose'] !== Purpose::QuasiPermanent->value) {
+            return $factors;
+        }
+        foreach ($choice as $case) {
+            if ($case->sustained !== null && (isset($factors[$case->id]) || ! isset($rule['leading']))) {
+                $factors[$case->id] = $case->sustained;
+            }
+        }
+
+        return $factors;
     }
 
     /**

@@ -41,6 +41,12 @@ enum Category: string
         return $this === self::WindDown || $this === self::WindUp;
     }
 
+    /** Of which a part may stay. */
+    public function comesAndGoes(): bool
+    {
+        return $this->isImposed() || $this->isWind() || $this === self::Snow || $this === self::Rain;
+    }
+
     /** Does it act in either direction? */
     public function isReversible(): bool
     {

@@ -42,7 +42,7 @@ final readonly class Load
         public ?float $pressure = null,
         public array $widths = [],
         public array $axles = [],
-        public AreaReduction|StoreyReduction|null $reduction = null,
+        public AreaReduction|StoreyReduction|Spread|null $reduction = null,
         public LoadDirection $direction = LoadDirection::Vertical,
         public float $eccentricity = 0.0,
         public ?BuildUp $buildUp = null,

@@ -8,7 +8,8 @@ use Waage\Loading\LoadDuration;
 
 /**
  * Loads that come and go together. Of the load cases with one name of alternatives only one acts at a time. One that
- * is `always` there acts even where it helps. Its duration is that of its category where it has none of its own.
+ * is `always` there acts even where it helps. Its duration is that of its category where it has none of its own, and so
+ * is the part of it that stays (0 to 1).
  */
 final readonly class LoadCase
 {
@@ -19,6 +20,7 @@ final readonly class LoadCase
         public string $alternatives = '',
         public bool $always = false,
         public ?LoadDuration $duration = null,
+        public ?float $sustained = null,
     ) {
     }
 }

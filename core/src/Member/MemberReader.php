@@ -8,6 +8,7 @@ use Waage\Loading\LoadDuration;
 use Waage\Material\Make;
 use Waage\Material\Registry;
 use Waage\Material\Shape;
+use Waage\Material\SlabStrip;
 use Waage\Units\Kind;
 
 /** Turns a member document into a Member, or tells every field that is wrong. */
@@ -56,7 +57,6 @@ final class MemberReader
         $supports = $geometry->supports($angle);
         $hinges = $geometry->hinges($supports);
         $cases = $this->cases();
-        $loads = (new LoadReader($f, $length, $angle, $cases, $supports, $hinges, $basis))->read($in);
 
         $combinations = new CombinationReader($f, $cases);
         $own = $combinations->own($in);
@@ -67,6 +67,8 @@ final class MemberReader
         $bottom = $this->restraint($restraint, 'bottom', $length, $supports);
         $places = [0.0, $length, ...array_map(fn (Support $s): float => $s->x, $supports), ...$hinges];
         $make = $this->make(new Shape($length, array_values($places), $top, $bottom, $basis, $supports));
+        $strip = $make instanceof SlabStrip ? $make->strip() : null;
+        $loads = (new LoadReader($f, $length, $angle, $cases, $supports, $hinges, $basis, $strip))->read($in);
         $loadHeight = $f->choice($in, 'loadHeight', 'loadHeight', LoadHeight::Top);
         $selfWeight = $f->flag($in, 'selfWeight', 'selfWeight', true);
         $basis = $this->ownLimits($basis);
@@ -328,11 +330,36 @@ final class MemberReader
                     'Permanent load stays for good. Give what goes again another category.',
                 );
             }
-            $cases[] = new LoadCase($id, $name, $category, $alternatives, $always, $duration);
+            $cases[] = new LoadCase(
+                $id,
+                $name,
+                $category,
+                $alternatives,
+                $always,
+                $duration,
+                $this->sustained($row, $category, "cases.{$i}.sustained"),
+            );
         }
         $this->checkAlternatives($cases);
 
         return $cases;
+    }
+
+    /**
+     * The part of a load case that stays; null: as its category has it.
+     *
+     * @param  array<array-key, mixed>  $row
+     */
+    private function sustained(array $row, Category $category, string $path): ?float
+    {
+        if (($row['sustained'] ?? '') === '') {
+            return null;
+        }
+        if (! $category->comesAndGoes()) {
+            $this->f->fail($path, 'Only of an imposed load, snow, wind or rain a part stays.');
+        }
+
+        return $this->f->number($row, 'sustained', $path, 0.0, 0.0, 1.0);
     }
 
     /** @param  list<LoadCase>  $cases */

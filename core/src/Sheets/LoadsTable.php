@@ -10,6 +10,7 @@ use Waage\Member\Load;
 use Waage\Member\LoadDirection;
 use Waage\Member\LoadKind;
 use Waage\Member\Member;
+use Waage\Member\Spread;
 use Waage\Member\StoreyReduction;
 use Waage\Member\Way;
 use Waage\Units\Kind;
@@ -153,7 +154,11 @@ final readonly class LoadsTable
             ? $text
             : $text.
                     ', with '.
-                    ($l->reduction instanceof StoreyReduction ? 'α_n' : 'α_A').
+                    match (true) {
+                        $l->reduction instanceof StoreyReduction => 'α_n',
+                        $l->reduction instanceof Spread => 'β',
+                        default => 'α_A',
+                    }.
                     ' = '.
                     number_format($l->reduction->factor, 3, '.', '');
     }

@@ -25,6 +25,12 @@ function setCategory(c: CaseDocument, category: string): void {
     c.category = category as CaseDocument['category']
     if (category === 'permanent') delete c.duration
 }
+function setSustained(c: CaseDocument, part: string): void {
+    if (part.trim()) c.sustained = part
+    else delete c.sustained
+}
+const ALWAYS_THERE = ['permanent', 'settlement', 'temperature', 'accidental', 'seismic']
+const mayStay = (c: CaseDocument): boolean => materialOf(doc.value).creeps && (!ALWAYS_THERE.includes(c.category) || c.sustained !== undefined)
 function setDuration(c: CaseDocument, duration: string): void {
     if (duration) c.duration = duration as CaseDocument['duration']
     else delete c.duration
@@ -93,6 +99,19 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                     <option v-for="(name, duration) in durations" :key="duration" :value="duration">{{ name }}</option>
                 </select>
             </label>
+            <label v-if="mayStay(c)" class="col-span-4 grid grid-cols-[6.5rem_1fr_1.4rem] items-center text-xs text-faint">
+                <span>part that stays</span>
+                <input
+                    class="field"
+                    inputmode="decimal"
+                    :value="c.sustained ?? ''"
+                    placeholder="as its category has it"
+                    :aria-label="`Part of ${c.name} that stays`"
+                    :aria-invalid="!!fault(`cases.${i}.sustained`)"
+                    @input="editor.change((d) => setSustained(d.cases[i]!, valueOf($event)), `cases.${i}.sustained`)"
+                />
+            </label>
+            <span v-if="fault(`cases.${i}.sustained`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.sustained`) }}</span>
             <label v-if="c.category === 'settlement' || c.category === 'temperature'" class="col-span-4 flex items-center gap-1.5 text-xs text-faint">
                 <input
                     type="checkbox"

@@ -12,6 +12,7 @@ import type { LoadDocument, MemberDocument } from '@/contract/member'
 import { isAt, isDisplacement, isLevel } from '@/lib/member'
 import { inSystem } from '@/lib/quantity'
 import { loadOf } from '@/lib/buildUps'
+import { materialOf } from '@/materials'
 import { format, typed, type Kind } from '@/lib/units'
 
 /** The fields of the load that is open. */
@@ -54,6 +55,8 @@ const set = (
         | 'area'
         | 'eccentricity'
         | 'across'
+        | 'covers'
+        | 'toEdge'
         | 'bearing',
     value: string,
 ): void => change((l) => void (l[key] = value), key)
@@ -129,7 +132,14 @@ const presses = computed(
 )
 
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
-type Field = ['end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across' | 'bearing', string, Kind, string?]
+type Field = [
+    'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across' | 'bearing' | 'covers' | 'toEdge',
+    string,
+    Kind,
+    string?,
+]
+/** A strip of slab, over whose width loads spread. */
+const isStrip = computed(() => materialOf(doc.value).isStrip?.(doc.value) ?? false)
 const fields = computed<Field[]>(() => {
     const extent: Field[] = [
         ['from', 'From x', 'length', 'left end'],
@@ -138,6 +148,13 @@ const fields = computed<Field[]>(() => {
     const onLength: Field[] = presses.value || load.value.bearing ? [['bearing', 'Acts on a length of', 'size', 'an edge']] : []
     const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
     const across: Field[] = twists.value || load.value.across ? [['across', 'In front of the axis by', 'size', 'on the axis']] : []
+    const spreads: Field[] =
+        isStrip.value || load.value.covers
+            ? [
+                  ['covers', 'Whole load covers', 'size', 'the strip'],
+                  ...(load.value.covers ? ([['toEdge', 'To a free edge', 'size', 'none near']] as Field[]) : []),
+              ]
+            : []
     switch (load.value.kind) {
         case 'temperature':
         case 'warming':
@@ -147,7 +164,7 @@ const fields = computed<Field[]>(() => {
         case 'concentrated':
             return [...extent, ...onLength]
         case 'line':
-            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...across, ...area]
+            return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...across, ...area, ...spreads]
         case 'area':
             return load.value.widths ? [...across, ...area] : [['width', 'Width carried', 'length'], ...extent, ...across, ...area]
         case 'slab':
@@ -162,6 +179,7 @@ const fields = computed<Field[]>(() => {
         case 'point':
             return [
                 ['x', 'At x', 'length'],
+                ...spreads,
                 ...onLength,
                 ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
                 ...(twists.value

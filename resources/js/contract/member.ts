@@ -463,7 +463,7 @@ export interface ConcreteDocument {
         [k: string]: string
     }
     /**
-     * Sizes that bars are chosen from: 12, 16, 20 in mm, or #5, #6; empty: the usual ones.
+     * Sizes that bars are chosen from: 12, 16, 20 in mm, or #5, #6; of slabs fabrics too: A252, A393; empty: the usual ones.
      */
     sizes?: string
     /**
@@ -482,6 +482,42 @@ export interface ConcreteDocument {
      * creep coefficient in the end; 2 when absent
      */
     creep?: number | string
+    /**
+     * relative humidity, %, 40 to 100: creep and shrinkage that are empty are worked out by EN 1992-1-1, Annex B
+     */
+    humidity?: number | string
+    /**
+     * age when loaded, days; 28 when absent
+     */
+    loadingAge?: number | string
+    /**
+     * class of cement; N when empty or absent
+     */
+    cement?: '' | 'N' | 'S' | 'R'
+    /**
+     * along an edge of the building or inside it: ties for robustness (EN, BS), structural integrity bars (ACI) are weighed
+     */
+    tie?: '' | 'edge' | 'inside'
+    /**
+     * of floor that a beam inside ties, for EN and BS
+     */
+    tieWidth?: string
+    /**
+     * of the building, for BS
+     */
+    tieStoreys?: number | string
+    /**
+     * dead and imposed load of the floors, for BS
+     */
+    tieLoad?: string
+    /**
+     * Bottom bars lap over inner supports, so that they go on; false when absent.
+     */
+    bottomLaps?: boolean
+    /**
+     * its greatest size; 20 mm when absent, by ACI 318 3/4 in
+     */
+    aggregate?: string
     /**
      * in the end, ‰; 0.4 when absent
      */
@@ -586,6 +622,10 @@ export interface CaseDocument {
      */
     always?: boolean
     /**
+     * Part of it that stays, 0 to 1, in quasi-permanent combinations; that of its category when absent.
+     */
+    sustained?: number | string
+    /**
      * Of the load cases with the same name here one acts at a time.
      */
     alternatives?: string
@@ -687,6 +727,14 @@ export interface LoadDocument {
      * How far in front of the axis a load acts, in the sense of a sideways load: along the member it bends this sideways, plumb or normal to it it twists it.
      */
     across?: string
+    /**
+     * Of a force or a line load on a strip of slab: the width that the whole load covers, from which it spreads; empty: the load is what the strip takes.
+     */
+    covers?: string
+    /**
+     * From the middle of a load that spreads to a free edge of the slab; empty: there is none near.
+     */
+    toEdge?: string
     /**
      * How far from the axis a force along the member acts: positive on the side that a load normal to it points to.
      */

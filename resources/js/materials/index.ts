@@ -28,6 +28,10 @@ export interface MaterialView {
     collapses: boolean
     /** Its strength goes by how long a load stays. */
     byDuration: boolean
+    /** It creeps: a load case may say which part of it stays. */
+    creeps: boolean
+    /** Is it a strip of a slab, over whose width loads spread? */
+    isStrip?: (document: MemberDocument) => boolean
 }
 
 const steel = (section: string): Partial<MemberDocument> => ({ section, grade: 'S355' })
@@ -90,6 +94,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         hasWeb: true,
         collapses: true,
         byDuration: false,
+        creeps: false,
     },
     concrete: {
         label: 'Concrete',
@@ -100,6 +105,8 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         hasWeb: false,
         collapses: false,
         byDuration: false,
+        creeps: true,
+        isStrip: (d) => d.concrete?.form === 'slab',
     },
     timber: {
         label: 'Timber',
@@ -143,6 +150,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         hasWeb: false,
         collapses: false,
         byDuration: true,
+        creeps: true,
     },
     coldFormed: {
         label: 'Cold-formed',
@@ -153,6 +161,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         hasWeb: true,
         collapses: false,
         byDuration: false,
+        creeps: false,
     },
 }
 

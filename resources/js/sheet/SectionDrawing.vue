@@ -3,17 +3,12 @@ import { computed } from 'vue'
 import Tex from '@/components/Tex.vue'
 import type { SectionResult } from '@/contract/result'
 import { format, type Kind, type UnitSystem } from '@/lib/units'
-import { charredOf, jointsOf, outlineOf, propertiesOf } from '@/sheet/sections'
+import { charredOf, jointsOf, outlineOf, propertiesOf, tornOf } from '@/sheet/sections'
 
 /** The section to scale with its dimensions, and its properties beside it unless it is bare. */
 const props = defineProps<{ section: SectionResult; units: UnitSystem; bare?: boolean; cut?: number }>()
 const CENTRE = 150
-/** A flange much wider than the section is deep is torn off, so that bars can be seen. */
-const drawn = computed<SectionResult>(() => {
-    const { shape, b, h, tw, sides = 2 } = props.section
-    const most = tw + sides * 0.9 * h
-    return shape === 'flanged' && b > 1.1 * most ? { ...props.section, b: most } : props.section
-})
+const drawn = computed(() => tornOf(props.section))
 const scale = computed(() => 150 / Math.max(drawn.value.h, drawn.value.b))
 const box = computed(() => {
     const [H, B] = [drawn.value.h * scale.value, drawn.value.b * scale.value]

@@ -25,6 +25,12 @@ const SYMBOLS = {
     },
 } as const
 
+/** A flange much wider than the section is deep is torn off, so that bars can be seen. */
+export function tornOf(s: SectionResult): SectionResult {
+    const most = s.tw + (s.sides ?? 2) * 0.9 * s.h
+    return s.shape === 'flanged' && s.b > 1.1 * most ? { ...s, b: most } : s
+}
+
 /** Dimensions and properties of a section, each with its symbol by the standard that it is weighed after. */
 export function propertiesOf(s: SectionResult): [string, number, Kind][] {
     const name = SYMBOLS[s.symbols]

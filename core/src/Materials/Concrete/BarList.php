@@ -77,14 +77,13 @@ final readonly class BarList
 
     private function bottom(BarStretch $stretch): ListedBar
     {
-        $phi = $stretch->group->bars->diameter;
-        [$from, $bentLeft] = $this->end($stretch->from, -1, $phi);
-        [$to, $bentRight] = $this->end($stretch->to, 1, $phi);
+        [$from, $bentLeft] = $this->end($stretch->from, -1, $stretch->group->bars);
+        [$to, $bentRight] = $this->end($stretch->to, 1, $stretch->group->bars);
         $leg = $this->concrete->h - 2 * $this->concrete->cage()->toBars();
 
         return new ListedBar(
             '',
-            "bottom, {$stretch->place}",
+            ($stretch->group->bars->fabric === null ? '' : "{$stretch->group->text()}, ")."bottom, {$stretch->place}",
             'bottom',
             $stretch->group->bars,
             $this->number($stretch->group->bars),
@@ -93,7 +92,7 @@ final readonly class BarList
     }
 
     /** @return array{float, bool} where a bottom bar ends at an end of its span, and whether it is bent up there */
-    private function end(float $x, int $side, float $phi): array
+    private function end(float $x, int $side, Bars $bars): array
     {
         $there = array_filter($this->supports, fn (Support $s): bool => abs($s->x - $x) < 1.0);
         $support = array_values($there)[0] ?? null;
@@ -102,7 +101,8 @@ final readonly class BarList
         return match (true) {
             $support === null => [$x - $side * ($isEnd ? $this->concrete->cover : 0.0), false],
             $isEnd => [$x + $side * ($support->bearing / 2 - $this->concrete->cover), ($this->isBent)($support)],
-            default => [$x + $side * max(0.0, self::BEYOND * $phi - $support->bearing / 2), false],
+            $this->concrete->bottomLaps => [$x + $side * $this->rules->lap($bars, false) / 2, false],
+            default => [$x + $side * max(0.0, self::BEYOND * $bars->diameter - $support->bearing / 2), false],
         };
     }
 
@@ -117,7 +117,7 @@ final readonly class BarList
             $place = $isThrough ? 'from end to end' : $stretch->place;
             $bars[$place] ??= new ListedBar(
                 '',
-                "top, {$place}",
+                ($stretch->group->bars->fabric === null ? '' : "{$stretch->group->text()}, ")."top, {$place}",
                 'top',
                 $stretch->group->bars,
                 $this->number($stretch->group->bars),

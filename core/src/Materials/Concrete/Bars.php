@@ -31,12 +31,16 @@ final readonly class Bars
         11 => [1.41, 1.56],
     ];
 
-    /** @param  int|null  $number  the American one; its diameter and area are those of the table */
+    /**
+     * @param  int|null  $number  the American one; its diameter and area are those of the table
+     * @param  Fabric|null  $fabric  that they are welded into
+     */
     public function __construct(
         public float $count,
         public float $diameter,
         public ?float $spacing = null,
         public ?int $number = null,
+        public ?Fabric $fabric = null,
     ) {
     }
 
@@ -67,10 +71,15 @@ final readonly class Bars
     }
 
     /**
-     * Null where the text is none: "ø12/150", "12 at 150", "12@150 mm", "#5 at 12 in"; in a strip of this width, mm.
+     * Null where the text is none: "ø12/150", "12 at 150", "12@150 mm", "#5 at 12 in", or a fabric; in a strip of this
+     * width, mm.
      */
     public static function parseSpaced(string $text, float $width): ?self
     {
+        $fabric = Fabric::parse($text, $width);
+        if ($fabric !== null) {
+            return $fabric;
+        }
         if (
             preg_match('~^\s*#\s*(\d{1,2})\s*(?:/|at|@)\s*(\d{1,2}(?:\.\d+)?)\s*(?:in|")?\s*$~u', $text, $found) === 1
         ) {
@@ -96,9 +105,13 @@ final readonly class Bars
             : null;
     }
 
-    /** One bar of a size, "16", "ø16" or "#5"; null where the text is none. */
+    /** One bar of a size, "16", "ø16" or "#5", or a fabric; null where the text is none. */
     public static function parseSize(string $text): ?self
     {
+        $fabric = Fabric::parse($text, 1.0);
+        if ($fabric !== null) {
+            return $fabric;
+        }
         if (preg_match('/^#(\d{1,2})$/', $text, $found) === 1) {
             return isset(self::AMERICAN[(int) $found[1]]) ? self::american(1, (int) $found[1]) : null;
         }
@@ -139,7 +152,7 @@ final readonly class Bars
     /** The same size at a spacing, in a strip of a width. */
     public function at(float $spacing, float $width): self
     {
-        return new self($width / $spacing, $this->diameter, $spacing, $this->number);
+        return new self($width / $spacing, $this->diameter, $spacing, $this->number, $this->fabric);
     }
 
     /** Of all, mm². */
@@ -164,6 +177,9 @@ final readonly class Bars
 
     public function text(): string
     {
+        if ($this->fabric !== null) {
+            return $this->fabric->name;
+        }
         if ($this->spacing === null) {
             return $this->count.($this->number === null ? '' : ' ').$this->size();
         }

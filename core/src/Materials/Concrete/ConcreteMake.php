@@ -13,6 +13,7 @@ use Waage\Material\Registry;
 use Waage\Material\Reinforced;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Material\SlabStrip;
 use Waage\Member\Support;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
@@ -21,7 +22,7 @@ use Waage\Units\UnitSystem;
  * A section of reinforced concrete, h deep and its web b wide, as the engineer wishes it; with its bars and links
  * once these are chosen. N, mm, MPa.
  */
-final readonly class ConcreteMake extends RectangularMake implements Reinforced
+final readonly class ConcreteMake extends RectangularMake implements Reinforced, SlabStrip
 {
     /** EN 1992-1-1, 3.1.3(5), 1/K */
     private const EXPANSION = 10e-6;
@@ -43,6 +44,9 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
         public ?EffectiveWidth $widths = null,
         public Reductions $reductions = new Reductions,
         public ?Reinforcement $steel = null,
+        public float $aggregate = 20.0,
+        public ?Tie $tie = null,
+        public bool $bottomLaps = false,
     ) {
         parent::__construct($b, $h);
     }
@@ -161,7 +165,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
 
     public function cage(): Cage
     {
-        return new Cage($this->b, $this->cover, $this->links->diameter, $this->code());
+        return new Cage($this->b, $this->cover, $this->links->diameter, $this->code(), $this->aggregate);
     }
 
     public function group(Bars $bars): BarGroup
@@ -180,6 +184,11 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
     public function isSlab(): bool
     {
         return $this->form === Form::Slab;
+    }
+
+    public function strip(): ?float
+    {
+        return $this->isSlab() ? $this->b : null;
     }
 
     /** Bars of a slab across its span. */
@@ -447,6 +456,11 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced
                 : [],
             ...$this->service->fire === null && $this->code() !== Code::Aci318
                 ? ['Not weighed: fire, as none is given.']
+                : [],
+            ...$this->tie === null
+                ? [$this->code() === Code::Aci318
+                    ? 'Not weighed: structural integrity bars, as it is not said where the member lies.'
+                    : 'Not weighed: ties for robustness, as none is asked for.']
                 : [],
         ];
     }

@@ -18,7 +18,7 @@ final readonly class ConcreteReader
 
     private const HOW = 'Bars are given as number and diameter in mm, "4ø16" or "4x16", 2 to 40 of 6 to 40 mm; or as "4 #8", #3 to #11.';
 
-    private const HOW_SPACED = 'Bars of a slab are given as diameter and spacing in mm, "ø12/150", 6 to 40 at 50 to 500 mm; or as "#5 at 12 in".';
+    private const HOW_SPACED = 'Bars of a slab are given as diameter and spacing in mm, "ø12/150", 6 to 40 at 50 to 500 mm; or as "#5 at 12 in"; or a fabric, "A393" or "6x6-W4xW4".';
 
     private const MOST_PLACES = 60;
 
@@ -37,9 +37,7 @@ final readonly class ConcreteReader
         $grade = $this->grade(Code::of($shape->basis));
         $wishes = $this->wishes($form === Form::Slab ? $width : null, $shape);
         $links = $this->links($form, $fyk, Code::of($shape->basis), $wishes?->legs);
-        $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
-        $creep = $this->number('creep', 2.0, 0.0, 6.0);
-        $shrinkage = $this->number('shrinkage', 0.4, 0.0, 1.5);
+        $aggregate = $this->aggregate(Code::of($shape->basis));
         $widths = $form === Form::Slab ? null : $this->widths($shape, $width, $depth, $cover);
         if (
             $grade === null ||
@@ -57,7 +55,7 @@ final readonly class ConcreteReader
             $cover,
             $wishes->legs === null ? $links->enough($width, $depth, $cover) : $links,
             $wishes,
-            new Service($crack, $creep, $shrinkage, ...$this->surroundings(Code::of($shape->basis))),
+            $this->service(Code::of($shape->basis)),
             $shape,
             $form,
             $widths,
@@ -67,6 +65,9 @@ final readonly class ConcreteReader
                 $this->redistribution($shape),
                 $this->number('stiffnessFactor', 1.0, 0.1, 1.0),
             ),
+            aggregate: $aggregate,
+            tie: $this->tie($form, Code::of($shape->basis)),
+            bottomLaps: $this->fields->flag($this->block, 'bottomLaps', "{$this->path}bottomLaps", false),
         );
         $this->assertFits($make);
 
@@ -261,12 +262,9 @@ final readonly class ConcreteReader
         return $beside !== [];
     }
 
-    /**
-     * @return array{string|null, int, float, int|null, float|null} exposure, structural class, deviation, minutes of
-     *     fire, strength of what is below
-     */
-    private function surroundings(Code $code): array
+    private function service(Code $code): Service
     {
+        $crack = $this->fields->choice($this->block, 'crackWidth', "{$this->path}crackWidth", CrackWidth::Usual);
         $exposure = $this->oneOf('exposure', Cover::exposures($code), 'The exposure');
         $class = $this->oneOf('structuralClass', ['S1', 'S2', 'S3', 'S4', 'S5', 'S6'], 'The structural class') ?? 'S4';
         $periods = array_map(fn (int $m): string => "R{$m}", Fire::periods());
@@ -290,7 +288,62 @@ final readonly class ConcreteReader
 
         $minutes = $fire === null ? null : (int) substr($fire, 1);
 
-        return [$exposure, (int) substr($class, 1), $deviation, $minutes, $bearing];
+        return new Service(
+            $crack,
+            $this->isEmpty('creep') ? null : $this->number('creep', 2.0, 0.0, 6.0),
+            $this->isEmpty('shrinkage') ? null : $this->number('shrinkage', 0.4, 0.0, 1.5),
+            $exposure,
+            (int) substr($class, 1),
+            $deviation,
+            $minutes,
+            $bearing,
+            $this->climate(),
+        );
+    }
+
+    private function isEmpty(string $key): bool
+    {
+        return ($this->block[$key] ?? '') === '';
+    }
+
+    /** Where the humidity is said. */
+    private function climate(): ?Climate
+    {
+        $age = $this->number('loadingAge', 28.0, 1.0, 3650.0);
+        $cement = $this->oneOf('cement', Climate::CEMENTS, 'The class of cement') ?? 'N';
+
+        return $this->isEmpty('humidity') ? null : new Climate($this->number('humidity', 50.0, 40.0, 100.0), $age, $cement);
+    }
+
+    /** Null where none is asked for. */
+    private function tie(Form $form, Code $code): ?Tie
+    {
+        $place = $this->oneOf('tie', Tie::PLACES, 'The tie');
+        $isInside = $place === 'inside';
+        $width = $isInside && $form === Form::Beam && $code !== Code::Aci318
+            ? $this->size('tieWidth', 'The width that the tie serves', 30000.0)
+            : 0.0;
+        $isClassic = $place !== null && $code === Code::Bs8110;
+        $storeys = $isClassic ? $this->number('tieStoreys', 0.0, 1.0, 100.0) : 0.0;
+        $load = $isInside && $isClassic
+            ? $this->fields->positive($this->block, 'tieLoad', "{$this->path}tieLoad", Kind::AreaLoad, 'The load of the floors')
+            : 0.0;
+
+        return $place === null ? null : new Tie($place, $width, (int) $storeys, $load);
+    }
+
+    /** Its greatest size, mm; the usual one where nothing is said. */
+    private function aggregate(Code $code): float
+    {
+        if ($this->isEmpty('aggregate')) {
+            return Cage::usual($code);
+        }
+        $size = $this->size('aggregate', 'The aggregate');
+        if ($size > 0.0 && ($size < 4.0 || $size > 63.0)) {
+            $this->fields->fail("{$this->path}aggregate", 'The greatest size of aggregate lies between 4 and 63 mm.');
+        }
+
+        return $size;
     }
 
     /**
@@ -327,7 +380,7 @@ final readonly class ConcreteReader
             $bar = Bars::parseSize($size);
             if ($bar === null || count($sizes) >= 12) {
                 $isSound = false;
-                $this->fields->fail("{$this->path}sizes", 'Diameters in mm, "12, 16, 20", or American numbers, "#5, #6": 12 at most.');
+                $this->fields->fail("{$this->path}sizes", 'Diameters in mm, "12, 16, 20", or American numbers, "#5, #6", of slabs fabrics too, "A252, A393": 12 at most.');
 
                 return [];
             }

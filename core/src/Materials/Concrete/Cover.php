@@ -109,12 +109,14 @@ final class Cover
     {
         $class = $concrete->service->class;
         $w->let('c_min_dur', self::durable($exposure, $class), Kind::Size, 'Table 4.4N', "{$exposure}, S{$class}");
+        $coarse = $concrete->aggregate > 32.0;
+        $more = $coarse ? ' + 5' : '';
         $w->line(
             'c_min_b',
-            $concrete->isSlab() ? 'phi' : 'max(phi_w, phi - phi_w)',
+            $concrete->isSlab() ? "phi{$more}" : "max(phi_w, phi - phi_w){$more}",
             Kind::Size,
             '4.4.1.2(3)',
-            'bond',
+            $coarse ? 'bond; aggregate above 32 mm' : 'bond',
         );
         $w->line('c_min', 'max(c_min_b, c_min_dur, 10)', Kind::Size, '4.4.1.2(2) (4.2)');
         $w->let('dc_dev', $concrete->service->deviation, Kind::Size, '4.4.1.3');

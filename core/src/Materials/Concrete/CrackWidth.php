@@ -61,6 +61,34 @@ enum CrackWidth: string
         return self::at($this->spacings(), $stress);
     }
 
+    /** The stress (MPa) up to which bars of a diameter do, mm; thicker than the table: by proportion, which is safe. */
+    public function stressOfDiameter(float $diameter): float
+    {
+        return self::stress($this->diameters(), $diameter);
+    }
+
+    /** The same of their spacing. */
+    public function stressOfSpacing(float $spacing): float
+    {
+        return self::stress($this->spacings(), $spacing);
+    }
+
+    /** @param  array<int, float>  $table */
+    private static function stress(array $table, float $value): float
+    {
+        $before = null;
+        foreach ($table as $row => $most) {
+            if ($value > $most) {
+                return $before === null
+                    ? $row * $most / $value
+                    : $before[0] + ($row - $before[0]) * ($before[1] - $value) / ($before[1] - $most);
+            }
+            $before = [$row, $most];
+        }
+
+        return (float) array_key_last($table);
+    }
+
     /** The stress at which both tables end, MPa. */
     public function greatestStress(): float
     {

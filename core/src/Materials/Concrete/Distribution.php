@@ -35,8 +35,14 @@ final class Distribution
         };
     }
 
+    /** Those of the fabric where the main bars are one; of the one with the most steel. */
     public static function of(ConcreteMake $concrete): Bars
     {
+        $groups = $concrete->steel()->groups();
+        usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->bars->area() <=> $a->bars->area());
+        if ($groups[0]->bars->fabric !== null) {
+            return $groups[0]->bars->fabric->acrossIn($concrete->b);
+        }
         $isAmerican = $concrete->hasAmericanBars();
         $sizes = $isAmerican
             ? array_map(fn (int $number): Bars => Bars::american(1, $number), [3, 4, 5])

@@ -48,14 +48,23 @@ final readonly class StretchWeighings
         );
     }
 
-    /** Of A_s,min and A_s. */
-    public static function least(int $sign, BarStretch $stretch, Working $w, string $clause): Weighing
-    {
-        $group = $sign > 0 ? 'least-bottom' : 'least-top';
+    /**
+     * Of A_s,min and A_s.
+     *
+     * @param  string  $for  what they are there for, beside strength
+     */
+    public static function least(
+        int $sign,
+        BarStretch $stretch,
+        Working $w,
+        string $clause,
+        string $for = '',
+    ): Weighing {
+        $group = ($for === '' ? 'least' : 'least-'.str_replace(' ', '-', $for)).($sign > 0 ? '-bottom' : '-top');
 
         return new Weighing(
             $stretch->named($group),
-            "Least bars, {$stretch->place}",
+            'Least bars'.($for === '' ? '' : " {$for}").", {$stretch->place}",
             $clause,
             $w->value('u'),
             demand: $w->value('A_s_min'),

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { spansOf } from '@/bench/spans'
 import type { MemberDocument } from '@/contract/member'
+import BarsInHand from '@/materials/concrete/BarsInHand.vue'
 
 /** Bars by span and by support; what is left empty is chosen, and the field shows what is. */
 const props = defineProps<{ editor: Editor }>()
@@ -31,7 +32,9 @@ interface Row {
     placeholder: string
 }
 const how = computed(() =>
-    concrete.value?.form === 'slab' ? 'Diameter and spacing in mm, ø12/150, or #5 at 12 in.' : 'Number and diameter in mm, 4ø16 or 4x16, or 4 #8.',
+    concrete.value?.form === 'slab'
+        ? 'Diameter and spacing in mm, ø12/150, or #5 at 12 in; or a fabric, A393.'
+        : 'Number and diameter in mm, 4ø16 or 4x16, or 4 #8.',
 )
 const AS_NEEDED = 'chosen'
 const columns = computed<{ title: string; rows: Row[] }[]>(() => {
@@ -72,16 +75,24 @@ function set(path: string, text: string): void {
         else Reflect.deleteProperty(d.concrete, key)
     }, `concrete.${path}`)
 }
+const fields = ref<HTMLElement | null>(null)
+function focus(path: string): void {
+    const field = fields.value?.querySelector<HTMLInputElement>(`[data-bars="${path}"]`)
+    field?.focus()
+    field?.select()
+}
 </script>
 
 <template>
-    <div class="grid grid-cols-2 gap-x-2">
+    <div ref="fields" class="grid grid-cols-2 gap-x-2">
+        <BarsInHand v-if="editor.result.value?.section.list?.length" class="col-span-2" :result="editor.result.value" @set="set" @type="focus" />
         <fieldset v-for="column in columns" :key="column.title" class="min-w-0">
             <legend class="label font-semibold">{{ column.title }}</legend>
             <label v-for="row in column.rows" :key="row.path" class="mb-1 grid grid-cols-[4.5rem_1fr] items-center gap-1">
                 <span class="text-xs" :title="helpOf(row.label)">{{ row.label }}</span>
                 <input
                     class="field"
+                    :data-bars="row.path"
                     :value="row.value"
                     :placeholder="row.placeholder"
                     :aria-label="`${column.title}, ${row.label}`"

@@ -6,6 +6,9 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { ConcreteDocument, MemberDocument } from '@/contract/member'
 import { barListCsv, massOf } from '@/materials/concrete/barList'
 import BarFields from '@/materials/concrete/BarFields.vue'
+import { detailSvg } from '@/materials/concrete/detailFile'
+import ClimateFields from '@/materials/concrete/ClimateFields.vue'
+import TieFields from '@/materials/concrete/TieFields.vue'
 import RedistributionFields from '@/materials/concrete/RedistributionFields.vue'
 import FlangeFields from '@/materials/concrete/FlangeFields.vue'
 import { helpOf } from '@/lib/help'
@@ -45,23 +48,25 @@ const mass = computed(() =>
         units.value,
     ),
 )
-function download(): void {
+function save(content: string, type: string, ending: string): void {
     const mark = props.editor.document.value?.mark || 'member'
     const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([barListCsv(list.value, units.value)], { type: 'text/csv' }))
-    link.download = `${mark.replace(/[^\w-]+/g, '-')}-bars.csv`
+    link.href = URL.createObjectURL(new Blob([content], { type }))
+    link.download = `${mark.replace(/[^\w-]+/g, '-')}-${ending}`
     link.click()
     URL.revokeObjectURL(link.href)
+}
+const download = (): void => save(barListCsv(list.value, units.value), 'text/csv', 'bars.csv')
+function draw(): void {
+    const { mark = '', title = '' } = props.editor.document.value ?? {}
+    const result = props.editor.result.value
+    if (result) save(detailSvg(result, units.value, `${mark} ${title}`.trim()), 'image/svg+xml', 'detail.svg')
 }
 /** The family of rules for combinations, which the standard for concrete goes with. */
 const family = computed(() => (props.editor.job.value?.basis.combinations ?? '6.10').split('-')[0] ?? '')
 const isEuropean = computed(() => family.value.startsWith('6.10'))
 const grades = computed(() => choices.value[`grade ${family.value}`] ?? choices.value.grade ?? [])
 const USUAL: Record<string, string> = { asce: '60 ksi', classic: '460 MPa' }
-const TIME = [
-    ['creep', 'Creep coefficient', '2'],
-    ['shrinkage', 'Shrinkage, ‰', '0.4'],
-] as const
 const ASKED = { exposure: 'Exposure', fire: 'Fire' } as const
 const REDUCTIONS = { momentsAtFace: 'Moments at the face of supports', shearAtD: 'Shear at d from the face' } as const
 /** A slab has no links. */
@@ -172,18 +177,17 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             :error="fault('linkYield')"
             @update:model-value="(v) => set('linkYield', v)"
         />
-        <label v-for="[key, label, otherwise] in isEuropean ? TIME : []" :key="key">
-            <FieldLabel :text="label" />
-            <input
-                class="field"
-                inputmode="decimal"
-                :value="concrete[key] ?? ''"
-                :placeholder="otherwise"
-                :aria-invalid="!!fault(key)"
-                @input="(e) => set(key, value(e))"
-            />
-            <span v-if="fault(key)" class="fault" role="alert">{{ fault(key) }}</span>
-        </label>
+        <QuantityField
+            label="Aggregate up to"
+            kind="size"
+            :units="units"
+            optional
+            :placeholder="family === 'asce' ? '0.75 in' : '20 mm'"
+            :model-value="concrete.aggregate"
+            :error="fault('aggregate')"
+            @update:model-value="(v) => set('aggregate', v)"
+        />
+        <ClimateFields v-if="isEuropean" class="col-span-2" :editor="editor" />
         <label v-if="isEuropean" class="col-span-2">
             <FieldLabel text="Cracks up to, mm" />
             <select
@@ -246,9 +250,11 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
             <span :title="helpOf(label)">{{ label }}</span>
         </label>
+        <TieFields class="col-span-2" :editor="editor" :family="family" />
         <RedistributionFields class="col-span-2" :editor="editor" />
-        <button v-if="list.length" class="quiet col-span-2 px-0! text-left underline" @click="download">
-            Bar list as CSV, {{ list.length }} marks, {{ mass }}
-        </button>
+        <div v-if="list.length" class="col-span-2 flex flex-wrap gap-x-3">
+            <button class="quiet px-0! text-left underline" @click="download">Bar list as CSV, {{ list.length }} marks, {{ mass }}</button>
+            <button class="quiet px-0! underline" @click="draw">Detail drawing as SVG</button>
+        </div>
     </div>
 </template>

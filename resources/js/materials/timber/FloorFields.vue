@@ -2,7 +2,7 @@
 import QuantityField from '@/components/QuantityField.vue'
 import type { Editor } from '@/bench/editor'
 import type { TimberFloorDocument } from '@/contract/member'
-import PlainField from '@/materials/timber/PlainField.vue'
+import PlainField from '@/components/PlainField.vue'
 import { changed, useTimber } from '@/materials/timber/timber'
 
 /** What the vibration of a floor of joists depends on. */

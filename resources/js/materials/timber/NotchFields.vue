@@ -3,7 +3,7 @@ import FieldLabel from '@/components/FieldLabel.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { Editor } from '@/bench/editor'
 import type { NotchDocument } from '@/contract/member'
-import PlainField from '@/materials/timber/PlainField.vue'
+import PlainField from '@/components/PlainField.vue'
 import { useTimber } from '@/materials/timber/timber'
 
 /** Notches at the end supports; a birdsmouth is one. */

@@ -3,7 +3,7 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { Editor } from '@/bench/editor'
 import type { TimberPropertiesDocument } from '@/contract/member'
 import type { Kind } from '@/lib/units'
-import PlainField from '@/materials/timber/PlainField.vue'
+import PlainField from '@/components/PlainField.vue'
 import { changed, useTimber } from '@/materials/timber/timber'
 
 /** Values in place of those of the grade; LVL needs all of them. */

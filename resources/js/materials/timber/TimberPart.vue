@@ -8,7 +8,7 @@ import { useChoices } from '@/materials/choices'
 import FloorFields from '@/materials/timber/FloorFields.vue'
 import NotchFields from '@/materials/timber/NotchFields.vue'
 import OwnValues from '@/materials/timber/OwnValues.vue'
-import PlainField from '@/materials/timber/PlainField.vue'
+import PlainField from '@/components/PlainField.vue'
 import { changed, useTimber } from '@/materials/timber/timber'
 
 /** Size, grade and circumstances of a timber member. */

@@ -96,8 +96,9 @@ final class BarSpacing
         $w->let('n_1', (float) $group->layers[0], Kind::Number, '', $group->text());
         $w->let('d_b', $group->bars->diameter, Kind::Size);
         $w->line('s_c', '(b_w - 2 * c_c - 2 * d_s - n_1 * d_b) / (n_1 - 1)', Kind::Size, '', 'clear between bars');
-        $w->let('s_0', 25.4, Kind::Size, '25.2.1', '1 in, and 4/3 of aggregate of 3/4 in');
-        $w->line('s_min', 'max(s_0, d_b)', Kind::Size, '25.2.1');
+        $w->let('s_0', 25.4, Kind::Size, '25.2.1', '1 in');
+        $w->let('d_agg', $concrete->aggregate, Kind::Size, '', 'greatest size of aggregate');
+        $w->line('s_min', 'max(s_0, d_b, 4 / 3 * d_agg)', Kind::Size, '25.2.1');
         $w->line('u', 's_min / s_c', Kind::Number, '25.2.1');
 
         return self::sized('clear', 'Clear spacing of bars', '25.2.1', $w, 's_min', 's_c');

@@ -19,6 +19,7 @@ use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
+use Waage\Materials\Concrete\Robustness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 
@@ -102,6 +103,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
@@ -120,10 +122,10 @@ final readonly class ConcreteBeam implements MemberChecks
     {
         return [
             ...$this->unsaid(),
-            'Not weighed: fire (ACI 318-19 has no rule for it); bars that end in tension by 9.7.3.5; structural integrity bars by 9.7.7; earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
+            'Not weighed: fire (ACI 318-19 has no rule for it); earthquake details of chapter 18; shear between flange and web, with the steel across it (9.7.6.2, 7.5.2.3).',
             'Normalweight concrete, λ = 1; bars without coating.',
             'Bottom bars of a span run from support to support.',
-            'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3).',
+            'Top bars over a support reach max(d, 12 d_b) beyond the place where those that run through suffice (9.7.3.3), and beyond all tension (9.7.3.5).',
             'Bars in compression are used only where the moment calls for them.',
             'Forces from elastic analysis of the uncracked member.',
             ...ConcreteMake::from($this->envelopes->beam->member->make)->told(),

@@ -84,6 +84,12 @@ final readonly class Rules implements BarRules
         return max($suffices + $this->shift($d, $bars->diameter), Development::of($this->concrete, $bars, true));
     }
 
+    /** 9.7.3.5 */
+    public function mayEndInTension(): bool
+    {
+        return false;
+    }
+
     public function counts(float $reach, float $d, Bars $bars): float
     {
         return $reach - $this->shift($d, $bars->diameter);

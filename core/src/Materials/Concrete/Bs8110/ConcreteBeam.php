@@ -19,6 +19,7 @@ use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
+use Waage\Materials\Concrete\Robustness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Materials\Concrete\StressedStretches;
 use Waage\Units\UnitSystem;
@@ -110,6 +111,9 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...(new CrackWidths($this->envelopes))->weigh($concrete, $derive),
+                    ...FlangeSteel::weigh($concrete, $derive),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
@@ -127,7 +131,7 @@ final readonly class ConcreteBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: ties for robustness; calculated crack widths; steel across a flange (Table 3.25).',
+            'Cracks by the spacing of bars (3.12.11.2); the calculated width of rectangles stands beside it.',
             ...$this->unsaid(),
             'Bars in compression are used only where the moment calls for them; concrete that they displace is not deducted.',
             'Bottom bars of a span run from support to support.',

@@ -87,6 +87,11 @@ final readonly class Rules implements BarRules
         return $suffices + max(Anchorage::length($this->concrete, $bars->diameter), $this->shift($d, $bars->diameter));
     }
 
+    public function mayEndInTension(): bool
+    {
+        return true;
+    }
+
     public function counts(float $reach, float $d, Bars $bars): float
     {
         return $reach - max(Anchorage::length($this->concrete, $bars->diameter), $this->shift($d, $bars->diameter));

@@ -37,7 +37,7 @@ final readonly class BarChoice
                 $costs[] = $cost;
             }
         }
-        $own = $concrete->wishes->sizes;
+        $own = array_values(array_filter($concrete->wishes->sizes, fn (Bars $b): bool => $b->fabric === null));
         foreach ($concrete->isSlab() ? [] : ($own === [] ? $this->sizes->ofBeams : $own) as $one) {
             for ($count = 2; $count <= self::MOST_BARS; $count++) {
                 $bars = $one->with($count - 1);
@@ -63,7 +63,7 @@ final readonly class BarChoice
         $choices = [];
         $own = $this->concrete->wishes->sizes;
         foreach ($own === [] ? $this->sizes->ofSlabs : $own as $one) {
-            foreach ($this->sizes->spacings as $spacing) {
+            foreach ($one->fabric === null ? $this->sizes->spacings : [(float) $one->spacing] as $spacing) {
                 $bars = $one->at($spacing, $this->concrete->b);
                 if ($spacing <= $widest && $this->concrete->fits($bars)) {
                     $choices[] = [$bars, $bars->area() * (1 + self::CLOSER / $spacing)];

@@ -45,6 +45,9 @@ interface BarRules
     /** How far bars over a support go where fewer suffice at a distance from it; before rounding. */
     public function reach(float $suffices, float $d, Bars $bars): float;
 
+    /** May bars end where they are still pulled? */
+    public function mayEndInTension(): bool;
+
     /** How far from the support they count, of how far they reach. */
     public function counts(float $reach, float $d, Bars $bars): float;
 

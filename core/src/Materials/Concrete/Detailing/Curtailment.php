@@ -130,11 +130,13 @@ final class Curtailment
         $cutOffs = [];
         foreach ([0 => -1, 1 => 1] as $i => $side) {
             $end = $this->endOfField($x, $side);
-            $suffices = $this->suffices($x, $side);
+            $suffices = $this->suffices($x, $side, $this->resistance($x));
+            $pulled = $this->rules->mayEndInTension() ? 0.0 : $this->suffices($x, $side, 0.0);
             $module = $this->rules->sizes()->module;
             // Over a free end bars go a fifth of the span (EN 1992-1-1, 9.3.1.2(2)).
             $isFreeEnd = $this->rules->fixity() > 0.0 && ! $this->isInside($x);
             $least = max($this->rules->reach($suffices, $d, $group->bars), $isFreeEnd ? 0.2 * abs($end - $x) : 0.0);
+            $least = max($least, $pulled);
             $reach = ceil($least / $module - 1e-6) * $module;
             if ($reach >= abs($end - $x) || ! $this->isSupport($end)) {
                 $ends[$i] = $counts[$i] = $end;
@@ -170,16 +172,18 @@ final class Curtailment
         return $x;
     }
 
-    /** From a support to where the bars that run through suffice for the moment for the first time. */
-    private function suffices(float $x, int $side): float
+    /** Of the bars that run through. */
+    private function resistance(float $x): float
+    {
+        $depth = $this->concrete->h - $this->through->centroid();
+
+        return $this->rules->resistance($this->concrete->tee(-1, $x), $this->through->bars->area(), $depth);
+    }
+
+    /** From a support to where so much resistance suffices for the moment for the first time. */
+    private function suffices(float $x, int $side, float $MRd): float
     {
         $end = $this->endOfField($x, $side);
-        $depth = $this->concrete->h - $this->through->centroid();
-        $MRd = $this->rules->resistance(
-            $this->concrete->tee(-1, $x),
-            $this->through->bars->area(),
-            $depth,
-        );
         $pieces = array_values(array_filter(
             $this->hogging(),
             fn (array $p): bool => min($x, $end) <= $p[0] + 1e-6 && max($x, $end) >= $p[1] - 1e-6,

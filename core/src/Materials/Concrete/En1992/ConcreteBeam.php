@@ -19,6 +19,7 @@ use Waage\Materials\Concrete\Fire;
 use Waage\Materials\Concrete\Hangers;
 use Waage\Materials\Concrete\LateralSlenderness;
 use Waage\Materials\Concrete\Redistribution;
+use Waage\Materials\Concrete\Robustness;
 use Waage\Materials\Concrete\SteelAlong;
 use Waage\Units\UnitSystem;
 
@@ -120,6 +121,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...$this->deflection->weigh($concrete, $derive),
                     ...$this->spanDepth->weigh($concrete, $derive),
                     ...$this->cracks->weigh($concrete, $derive),
+                    ...TimeEffects::weigh($concrete, $derive),
                     ...BarSpacing::weigh($concrete, $derive),
                     ...PartialFixity::weigh(
                         $concrete,
@@ -133,6 +135,7 @@ final readonly class ConcreteBeam implements MemberChecks
                     ...Cover::weigh($concrete, $derive),
                     ...(new Fire($this->envelopes))->weigh($concrete, $derive),
                     ...LateralSlenderness::weigh($concrete, $derive),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),
@@ -156,7 +159,7 @@ final readonly class ConcreteBeam implements MemberChecks
             'Deflection in the end under quasi-permanent load, by curvature with tension stiffening, creep and shrinkage (7.4.3); forces stay those of the uncracked member.',
             'Deflections in diagrams and tables are those of the uncracked section, at once: less than the beam will show.',
             'Cracks under quasi-permanent load by calculated width (7.3.4).',
-            'Least steel against cracks by 9.2.1.1 only. Aggregate of at most 20 mm.',
+            'Least steel against cracks by 7.3.2 and 9.2.1.1; shrinkage that is held back as a whole is not weighed.',
         ];
     }
 

@@ -55,7 +55,7 @@ final readonly class Cracks
             }
         }
 
-        return array_values($worst);
+        return [...array_values($worst), ...(new LeastAgainstCracks($this))->weigh($concrete, $derive)];
     }
 
     private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): ?Weighing
@@ -106,7 +106,10 @@ final readonly class Cracks
         $w = new Working(false);
         $w->let('M', abs($e->value), Kind::Moment);
 
-        return $this->ratio($concrete, $group, [$e->value > 0.0 ? 1 : -1, $e->x], $w) <= 1.0;
+        $sign = $e->value > 0.0 ? 1 : -1;
+
+        return $this->ratio($concrete, $group, [$sign, $e->x], $w) <= 1.0
+            && (new LeastAgainstCracks($this))->suffices($concrete, $group, $sign, $e->x);
     }
 
     /**
@@ -127,7 +130,7 @@ final readonly class Cracks
         }
         $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('E_cm', $concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
-        $w->let('phi_c', $concrete->service->creep, Kind::Number, '3.1.4', 'creep');
+        $w->let('phi_c', TimeEffects::creepOf($concrete), Kind::Number, '3.1.4', 'creep');
         $w->let('k_t', 0.4, Kind::Number, '7.3.4(2)', 'long-term');
         CrackTools::stress($w);
         self::around($concrete->tee(...$where), $w);

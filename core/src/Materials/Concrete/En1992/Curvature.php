@@ -43,7 +43,7 @@ final readonly class Curvature
         private BarGroup $tension,
         private BarGroup $compression,
     ) {
-        $this->E = $concrete->grade->Ecm() / (1 + $concrete->service->creep);
+        $this->E = $concrete->grade->Ecm() / (1 + TimeEffects::creepOf($concrete));
         $this->alpha = self::ES / $this->E;
         $this->A = $tension->bars->area();
         $this->d = $concrete->h - $tension->centroid();
@@ -57,7 +57,7 @@ final readonly class Curvature
     {
         $cracking = ($this->concrete->grade->fctm() * $this->section->I1) / ($this->concrete->h - $this->section->x1);
         $zeta = $M <= $cracking ? 0.0 : 1 - self::BETA * ($cracking / $M) ** 2;
-        $shrinkage = ($this->concrete->service->shrinkage / 1000) * $this->alpha;
+        $shrinkage = (TimeEffects::shrinkageOf($this->concrete) / 1000) * $this->alpha;
         $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
             ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
 
@@ -74,8 +74,8 @@ final readonly class Curvature
         $w->let('d_2', $this->d2, Kind::Size);
         $w->let('f_ctm', $this->concrete->grade->fctm(), Kind::Stress, 'Table 3.1', $this->concrete->grade->name);
         $w->let('E_cm', $this->concrete->grade->Ecm(), Kind::ModulusOfElasticity, 'Table 3.1');
-        $w->let('phi_c', $this->concrete->service->creep, Kind::Number, '3.1.4', 'creep');
-        $w->let('epsilon_cs', $this->concrete->service->shrinkage, Kind::Number, '3.1.4', 'shrinkage in ‰');
+        $w->let('phi_c', TimeEffects::creepOf($this->concrete), Kind::Number, '3.1.4', 'creep');
+        $w->let('epsilon_cs', TimeEffects::shrinkageOf($this->concrete), Kind::Number, '3.1.4', 'shrinkage in ‰');
         $w->line('E_c_eff', 'E_cm / (1 + phi_c)', Kind::ModulusOfElasticity, '7.4.3(5) (7.20)');
         $w->let('E_s', self::ES, Kind::ModulusOfElasticity, '3.2.7(4)');
         $w->line('alpha_e', 'E_s / E_c_eff', Kind::Number);

@@ -79,6 +79,11 @@ final readonly class Rules implements BarRules
         return $suffices + Anchorage::shift($d) + Anchorage::length($this->concrete, $bars->diameter);
     }
 
+    public function mayEndInTension(): bool
+    {
+        return true;
+    }
+
     public function counts(float $reach, float $d, Bars $bars): float
     {
         return $reach - Anchorage::length($this->concrete, $bars->diameter);

@@ -93,6 +93,6 @@ final class Deflection
 
     private function psi2(LoadCase $case): float
     {
-        return $this->envelopes->beam->member->basis->psi[$case->category->psiRow()][2] ?? 0.0;
+        return $case->sustained ?? $this->envelopes->beam->member->basis->psi[$case->category->psiRow()][2] ?? 0.0;
     }
 }
