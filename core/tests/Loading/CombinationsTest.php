@@ -75,3 +75,20 @@ it('tells which weighings a combination governs', function (): void {
     $governs = array_column($result['combinations'], 'governs', 'id');
     expect($governs['STR 1'])->toContain('Bending', 'Shear')->and($governs['CHA 1'])->toContain('Deflection, total')->and($governs['FRE 1'])->toBe([]);
 });
+
+it('takes the part of a load that stays, as the engineer says', function (array $basis, array $cases, string $quasi): void {
+    $design = design(['basis' => $basis, 'cases' => $cases]);
+    $texts = array_map(fn (Combination $c): string => $c->text, array_filter($design->combinations, fn (Combination $c): bool => $c->purpose->value === 'quasi-permanent'));
+    expect($texts)->toContain($quasi);
+})->with([
+    [[], [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Imposed', 'category' => 'B', 'sustained' => 0.7]], '1 × Permanent + 0.7 × Imposed'],
+    [
+        ['combinations' => 'asce-7-16-lrfd'], [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Snow', 'category' => 'snow', 'sustained' => '0.2']],
+        '1 × Permanent + 0.2 × Snow',
+    ],
+]);
+
+it('refuses a part that stays of what does not come and go', function (): void {
+    expect(fn () => design(['cases' => [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent', 'sustained' => 0.5], ['id' => 'q', 'name' => 'Imposed', 'category' => 'B']]]))
+        ->toThrow(InvalidMember::class, 'a part stays');
+});

@@ -483,6 +483,10 @@ export interface ConcreteDocument {
      */
     creep?: number | string
     /**
+     * EN: after finishes the member may deflect by its span over this; empty: no limit is asked for
+     */
+    finishes?: number | string
+    /**
      * relative humidity, %, 40 to 100: creep and shrinkage that are empty are worked out by EN 1992-1-1, Annex B
      */
     humidity?: number | string

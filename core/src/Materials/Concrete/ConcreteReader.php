@@ -298,6 +298,7 @@ final readonly class ConcreteReader
             $minutes,
             $bearing,
             $this->climate(),
+            $this->isEmpty('finishes') ? null : $this->number('finishes', 500.0, 100.0, 2000.0),
         );
     }
 

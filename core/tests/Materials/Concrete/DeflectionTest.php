@@ -84,3 +84,22 @@ it('lets an overhang turn with its span', function (): void {
     $sag = (float) weighingOf(concreteBeam(['concrete' => ['top' => '4ø16', 'shrinkage' => 0, 'creep' => 0], 'loads' => [['value' => '6 kN/m'], ['value' => '0 kN/m']]]), 'deflection')->demand;
     expect($w->capacity)->toBe(16.0)->and($w->demand)->toBeNear(3.2 * $sag / 6000 * 2000, 2e-3);
 });
+
+it('tells what comes after finishes, and weighs it where a limit is given', function (): void {
+    $free = linesOf(concreteBeam(), 'deflection-finishes');
+    $limited = concreteBeam(['concrete' => ['finishes' => '500']]);
+    expect($free['w_inf'])->toBeNear(linesOf(concreteBeam(), 'deflection')['w'], 1e-6)->and($free['w_0'])->toBeLessThan($free['w_inf'])
+        ->and(weighingOf(concreteBeam(), 'deflection-finishes')->ratio)->toBeNull()
+        ->and(linesOf($limited, 'deflection-finishes')['u'])->toBeNear($free['w_fin'] / 12.0);
+});
+
+// Below cracking: 5 g l⁴/(384 E_cm I_I), I_I with the bars in both faces. By hand.
+it('deflects at once like an elastic beam while it is not cracked', function (): void {
+    $light = concreteBeam(['loads' => [['value' => '2 kN/m'], ['value' => '1 kN/m']]]);
+    $lines = linesOf($light, 'deflection-finishes');
+    $alpha = 200000 / 32836.57;
+    [$A, $A2, $d, $d2] = [M_PI * 400, M_PI * 128, 452.0, 46.0];
+    $x = (300 * 500 ** 2 / 2 + ($alpha - 1) * ($A * $d + $A2 * $d2)) / (300 * 500 + ($alpha - 1) * ($A + $A2));
+    $I = 300 * 500 ** 3 / 12 + 300 * 500 * (250 - $x) ** 2 + ($alpha - 1) * ($A * ($d - $x) ** 2 + $A2 * ($x - $d2) ** 2);
+    expect($lines['w_0'])->toBeNear(5 * 2 * 6000 ** 4 / (384 * 32836.57 * $I), 1e-3);
+});

@@ -9,6 +9,7 @@ use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Reinforcement;
+use Waage\Member\InvalidMember;
 use Waage\Member\Member;
 
 /**
@@ -91,4 +92,16 @@ function openDocument(array $spans, float $g, float $q, array $concrete, array $
 function steelOf(Design $design): Reinforcement
 {
     return ConcreteMake::from($design->make)->steel();
+}
+
+/** @return list<string> the fields that a member is refused for; none: it is not */
+function fieldsAtFault(\Closure $make): array
+{
+    try {
+        $make();
+    } catch (InvalidMember $e) {
+        return array_column($e->errors, 'path');
+    }
+
+    return [];
 }

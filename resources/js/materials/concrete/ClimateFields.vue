@@ -55,13 +55,20 @@ function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]):
             <FieldLabel text="Class of cement" />
             <select
                 class="field"
-                :value="concrete.cement ?? ''"
+                :value="concrete.cement || 'N'"
                 @change="(e) => set('cement', (e.target as HTMLSelectElement).value as ConcreteDocument['cement'])"
             >
-                <option value="">N</option>
+                <option>N</option>
                 <option>S</option>
                 <option>R</option>
             </select>
         </label>
+        <PlainField
+            label="After finishes up to L over"
+            :model-value="concrete.finishes"
+            placeholder="no limit"
+            :error="fault('finishes')"
+            @update:model-value="(v) => set('finishes', v)"
+        />
     </div>
 </template>

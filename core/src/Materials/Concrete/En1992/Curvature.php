@@ -13,15 +13,18 @@ use Waage\Materials\Concrete\Tee;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 7.4.3: curvature of a section under a moment that stays, uncracked and cracked with tension
- * stiffening, with creep and shrinkage. Bars at both faces. 1/mm.
+ * EN 1992-1-1, 7.4.3: curvature of a section, uncracked and cracked with tension stiffening: under a moment that
+ * stays, with creep and shrinkage, or at once without them. Bars at both faces. 1/mm.
  */
 final readonly class Curvature
 {
     private const ES = 200000.0;
 
-    /** β of (7.19) for loads that stay. */
-    private const BETA = 0.5;
+    /** β of (7.19): 0.5 for loads that stay. */
+    private float $beta;
+
+    /** ‰ */
+    private float $shrinkage;
 
     private float $E;
 
@@ -42,8 +45,11 @@ final readonly class Curvature
         private Tee $tee,
         private BarGroup $tension,
         private BarGroup $compression,
+        bool $isAtOnce = false,
     ) {
-        $this->E = $concrete->grade->Ecm() / (1 + TimeEffects::creepOf($concrete));
+        $this->beta = $isAtOnce ? 1.0 : 0.5;
+        $this->shrinkage = $isAtOnce ? 0.0 : TimeEffects::shrinkageOf($concrete);
+        $this->E = $concrete->grade->Ecm() / (1 + ($isAtOnce ? 0.0 : TimeEffects::creepOf($concrete)));
         $this->alpha = self::ES / $this->E;
         $this->A = $tension->bars->area();
         $this->d = $concrete->h - $tension->centroid();
@@ -56,8 +62,8 @@ final readonly class Curvature
     public function of(float $M): float
     {
         $cracking = ($this->concrete->grade->fctm() * $this->section->I1) / ($this->concrete->h - $this->section->x1);
-        $zeta = $M <= $cracking ? 0.0 : 1 - self::BETA * ($cracking / $M) ** 2;
-        $shrinkage = (TimeEffects::shrinkageOf($this->concrete) / 1000) * $this->alpha;
+        $zeta = $M <= $cracking ? 0.0 : 1 - $this->beta * ($cracking / $M) ** 2;
+        $shrinkage = ($this->shrinkage / 1000) * $this->alpha;
         $of = fn (float $x, float $I): float => $M / ($this->E * $I) +
             ($shrinkage * ($this->A * ($this->d - $x) - $this->A2 * ($x - $this->d2))) / $I;
 
@@ -65,7 +71,7 @@ final readonly class Curvature
             (1 - $zeta) * $of($this->section->x1, $this->section->I1);
     }
 
-    /** The same line by line, of M. */
+    /** The same line by line, of M; for loads that stay. */
     public function derive(Working $w): void
     {
         Section::depth($this->concrete, $this->tension, $w);

@@ -60,7 +60,9 @@ final class Deflection
             $worst = $w !== null && ($worst === null || $w[0] > $worst[0]) ? $w : $worst;
         }
 
-        return $worst === null ? [] : [$this->told($concrete, $worst, $derive)];
+        return $worst === null
+            ? []
+            : [$this->told($concrete, $worst, $derive), ...$this->afterFinishes($concrete, $derive)];
     }
 
     private function refusal(): string
@@ -87,37 +89,51 @@ final class Deflection
     {
         $beam = $this->envelopes->beam;
         [$from, $to] = $beam->beam->fields()[$field];
-        $sign = $e->value >= 0.0 ? 1 : -1;
-        $factors = $beam->worst(
-            $e->combination,
-            $concrete->weight(),
-            $this->envelopes->sag->effect,
-            $sign,
-            $e->segment,
-            $e->t,
-        );
-        [$w, $x] = $beam->isOverhang($from, $to)
-            ? $this->overhang($concrete, $field, $factors)
-            : $this->span($concrete, $field, $factors);
+        $factors = $this->factors($concrete, $e, $e->combination);
+        [$w, $x] = $this->greatest($this->sags($concrete, $field, $factors), $field);
         $limit = (($beam->isOverhang($from, $to) ? 2 : 1) * ($to - $from)) / $beam->member->basis->limitTotal;
 
         return [abs($w) / $limit, $w, $x, $field, $e, $factors];
     }
 
     /**
-     * The greatest deflection from the chord of a span, downward positive.
+     * Downward, from the chord of a span at stations, or of the end of an overhang, with the slope that the span
+     * beside it has at the support; none where it is fixed.
      *
      * @param  array<int, float>  $factors
+     * @return non-empty-list<float> mm
+     */
+    private function sags(ConcreteMake $concrete, int $field, array $factors, bool $isAtOnce = false): array
+    {
+        $fields = $this->envelopes->beam->beam->fields();
+        [$from, $to] = $fields[$field];
+        if (! $this->envelopes->beam->isOverhang($from, $to)) {
+            $w = $this->integrated($concrete, [$from, $to], $factors, $isAtOnce);
+            $end = $w[self::STATIONS];
+
+            return array_map(fn (float $v, int $i): float => ($end * $i) / self::STATIONS - $v, $w, array_keys($w));
+        }
+        $isLeft = $field === 0;
+        $root = $isLeft ? $to : $from;
+        $span = $fields[$isLeft ? 1 : max(0, $field - 1)] ?? [$from, $to];
+        $slope = $this->isFixed($root) ? 0.0 : $this->slope($concrete, $span, $root, $factors, $isAtOnce);
+        $bent = $this->integrated($concrete, [$root, $isLeft ? $from : $to], $factors, $isAtOnce)[self::STATIONS];
+
+        return [-$bent + $slope * ($isLeft ? $from - $to : $to - $from)];
+    }
+
+    /**
+     * @param  non-empty-list<float>  $sags  at the stations of a field, or of the end of an overhang
      * @return array{float, float} mm, place
      */
-    private function span(ConcreteMake $concrete, int $field, array $factors): array
+    private function greatest(array $sags, int $field): array
     {
         [$from, $to] = $this->envelopes->beam->beam->fields()[$field];
-        $w = $this->integrated($concrete, $from, $to, $factors);
-        $end = $w[self::STATIONS];
+        if (count($sags) === 1) {
+            return [$sags[0], $field === 0 ? $from : $to];
+        }
         $most = [0.0, ($from + $to) / 2];
-        foreach ($w as $i => $value) {
-            $sag = ($end * $i) / self::STATIONS - $value;
+        foreach ($sags as $i => $sag) {
             $most = abs($sag) > abs($most[0]) ? [$sag, $from + (($to - $from) * $i) / self::STATIONS] : $most;
         }
 
@@ -125,23 +141,72 @@ final class Deflection
     }
 
     /**
-     * Of the end of an overhang, with the slope that the span beside it has at the support; none where it is fixed.
+     * What comes after permanent load has deflected the member at once: where it is most of its limit, or of the span.
      *
-     * @param  array<int, float>  $factors
-     * @return array{float, float}
+     * @return list<Weighing>
      */
-    private function overhang(ConcreteMake $concrete, int $field, array $factors): array
+    private function afterFinishes(ConcreteMake $concrete, bool $derive): array
     {
-        $fields = $this->envelopes->beam->beam->fields();
-        [$from, $to] = $fields[$field];
-        $isLeft = $field === 0;
-        $root = $isLeft ? $to : $from;
-        $slope = $this->isFixed($root)
-            ? 0.0
-            : $this->slope($concrete, $fields[$isLeft ? 1 : max(0, $field - 1)] ?? [$from, $to], $root, $factors);
-        $bent = $this->integrated($concrete, $root, $isLeft ? $from : $to, $factors)[self::STATIONS];
+        $worst = null;
+        foreach ($this->envelopes->beam->beam->fields() as $field => [$from, $to]) {
+            $e = $this->envelopes->sag->greatest($this->quasiPermanent, $concrete->weight(), $from, $to);
+            if ($e === null) {
+                continue;
+            }
+            $now = new Combination('', Purpose::QuasiPermanent, '', $e->combination->permanent, [], 'permanent');
+            $all = $this->sags($concrete, $field, $this->factors($concrete, $e, $e->combination));
+            $once = $this->sags($concrete, $field, $this->factors($concrete, $e, $now), true);
+            $after = array_map(fn (float $w, float $w0): float => $w - $w0, $all, $once);
+            [$w, $x] = $this->greatest($after === [] ? [0.0] : $after, $field);
+            $twice = $this->envelopes->beam->isOverhang($from, $to) ? 2 : 1;
+            $part = abs($w) / ($twice * ($to - $from));
+            if ($worst === null || $part > $worst['part']) {
+                $i = (int) array_search($w, $after, true);
+                $worst = ['part' => $part, 'x' => $x, 'w' => [$all[$i], $once[$i]], 'L' => $to - $from, 'k' => $twice];
+            }
+        }
 
-        return [-$bent + $slope * ($isLeft ? $from - $to : $to - $from), $isLeft ? $from : $to];
+        return $worst === null ? [] : [$this->finishes($concrete, $worst, $derive)];
+    }
+
+    /** @param  array{part: float, x: float, w: array{float, float}, L: float, k: int}  $worst */
+    private function finishes(ConcreteMake $concrete, array $worst, bool $derive): Weighing
+    {
+        $w = new Working($derive);
+        $w->let('w_inf', $worst['w'][0], Kind::Deflection, '7.4.3(7)', 'in the end, here');
+        $w->let('w_0', $worst['w'][1], Kind::Deflection, '7.4.3(3)', 'permanent load at once: E_cm, β = 1');
+        $w->line('w_fin', 'abs(w_inf - w_0)', Kind::Deflection, '', 'after finishes');
+        $n = $concrete->service->finishes;
+        if ($n !== null) {
+            $w->let('L', $worst['L'], Kind::Length);
+            $w->let('n_w', $n, Kind::Number, '7.4.1(5)', 'as asked for');
+            $w->line('w_lim', $worst['k'] === 2 ? '2 * L / n_w' : 'L / n_w', Kind::Deflection, '7.4.1(5)');
+            $w->line('u', 'w_fin / w_lim', Kind::Number, '7.4.1(5)');
+        }
+
+        return new Weighing(
+            'deflection-finishes',
+            'Deflection after finishes',
+            'EN 1992-1-1, 7.4.1(5)',
+            $n === null ? null : $w->value('u'),
+            demand: $w->value('w_fin'),
+            capacity: $n === null ? null : $w->value('w_lim'),
+            kind: Kind::Deflection,
+            demandSymbol: 'w_fin',
+            capacitySymbol: 'w_lim',
+            x: $worst['x'],
+            lines: $w->lines,
+            remark: $n === null ? 'No limit is asked for; usual is L/500 where finishes or partitions may be damaged.' : '',
+        );
+    }
+
+    /** @return array<int, float> of the arrangement that is worst at a place */
+    private function factors(ConcreteMake $concrete, Extreme $e, Combination $combination): array
+    {
+        $effect = $this->envelopes->sag->effect;
+        $sign = $e->value >= 0.0 ? 1 : -1;
+
+        return $this->envelopes->beam->worst($combination, $concrete->weight(), $effect, $sign, $e->segment, $e->t);
     }
 
     private function isFixed(float $x): bool
@@ -160,32 +225,34 @@ final class Deflection
      * @param  array{float, float}  $span
      * @param  array<int, float>  $factors
      */
-    private function slope(ConcreteMake $concrete, array $span, float $at, array $factors): float
+    private function slope(ConcreteMake $concrete, array $span, float $at, array $factors, bool $isAtOnce): float
     {
         // From the support into the span: what bends it away from the tangent there comes back to zero at its other
         // end.
         $other = abs($span[0] - $at) < 1.0 ? $span[1] : $span[0];
 
-        return $this->integrated($concrete, $at, $other, $factors)[self::STATIONS] / ($other - $at);
+        return $this->integrated($concrete, [$at, $other], $factors, $isAtOnce)[self::STATIONS] / ($other - $at);
     }
 
     /**
      * Curvature integrated twice from one place to another, with no deflection and slope at the first; upward
      * positive for sagging.
      *
+     * @param  array{float, float}  $along
      * @param  array<int, float>  $factors
-     * @return list<float> at stations, mm
+     * @return non-empty-list<float> at stations, mm
      */
-    private function integrated(ConcreteMake $concrete, float $from, float $to, array $factors): array
+    private function integrated(ConcreteMake $concrete, array $along, array $factors, bool $isAtOnce): array
     {
+        [$from, $to] = $along;
         $step = ($to - $from) / self::STATIONS;
         $inside = $to > $from ? 1.0 : -1.0;
         $slope = $w = 0.0;
         $all = [0.0];
-        $before = $this->curvature($concrete, $from + 1e-3 * $inside, $factors);
+        $before = $this->curvature($concrete, $from + 1e-3 * $inside, $factors, $isAtOnce);
         for ($i = 1; $i <= self::STATIONS; $i++) {
             $x = $from + $i * $step - ($i === self::STATIONS ? 1e-3 * $inside : 0.0);
-            $now = $this->curvature($concrete, $x, $factors);
+            $now = $this->curvature($concrete, $x, $factors, $isAtOnce);
             // Between stations curvature runs straight.
             $w += $slope * $step + ((2 * $before + $now) * $step ** 2) / 6;
             $slope += (($before + $now) / 2) * $step;
@@ -213,24 +280,24 @@ final class Deflection
      *
      * @param  array<int, float>  $factors
      */
-    private function curvature(ConcreteMake $concrete, float $x, array $factors): float
+    private function curvature(ConcreteMake $concrete, float $x, array $factors, bool $isAtOnce): float
     {
         $M = $this->moment($x, $factors);
         $sign = $M >= 0.0 ? 1 : -1;
 
-        return $sign * $this->at($concrete, $sign, $x)->of(abs($M));
+        return $sign * $this->at($concrete, $sign, $x, $isAtOnce)->of(abs($M));
     }
 
-    private function at(ConcreteMake $concrete, int $sign, float $x): Curvature
+    private function at(ConcreteMake $concrete, int $sign, float $x, bool $isAtOnce = false): Curvature
     {
         [$tension, $compression] = [
             $concrete->steel()->at($sign, $x)->group,
             $concrete->steel()->at(-$sign, $x)->group,
         ];
         $tee = $concrete->tee($sign, $x);
-        $key = spl_object_id($tension).' '.spl_object_id($compression)." {$tee->b} {$tee->bt}";
+        $key = spl_object_id($tension).' '.spl_object_id($compression)." {$tee->b} {$tee->bt} ".(int) $isAtOnce;
 
-        return $this->curvatures[$key] ??= new Curvature($concrete, $tee, $tension, $compression);
+        return $this->curvatures[$key] ??= new Curvature($concrete, $tee, $tension, $compression, $isAtOnce);
     }
 
     /** @param  array{float, float, float, int, Extreme, array<int, float>}  $worst */
