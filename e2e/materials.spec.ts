@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { addLoad, enterDemo, loadCase, saved, verdict } from './steps'
 
@@ -146,6 +147,51 @@ test('a strip of slab: bars at a spacing, shear without links', async ({ page })
     await expect(verdict(page)).toContainText('Holds')
     await page.getByLabel('Bottom bars, All spans').fill('four')
     await expect(page.getByText('ø12/150').first()).toBeVisible()
+})
+
+test('bars are taken hold of in the drawing, by keyboard and by mouse, and drawn to scale as a file', async ({ page }) => {
+    await start(page, 'Concrete beam')
+    await addLoad(page, 'Line load', '30')
+    const bars = page.getByRole('button', { name: /^bottom bars/ })
+    const field = page.getByLabel('Bottom bars, All spans')
+    const [number, size] = ((await field.getAttribute('placeholder')) ?? '').split('ø')
+    await bars.press('ArrowUp')
+    await expect(field).toHaveValue(`${Number(number) + 1}ø${size}`)
+    const box = (await bars.boundingBox())!
+    const [x, y] = [box.x + box.width / 2, box.y + 5]
+    await page.mouse.move(x, y)
+    await page.mouse.down()
+    await page.mouse.move(x, y - 15, { steps: 3 })
+    await page.mouse.up()
+    await expect(field).toHaveValue(`${Number(number) + 2}ø${size}`)
+    await bars.press('Enter')
+    await expect(field).toBeFocused()
+    const download = page.waitForEvent('download')
+    await page.getByRole('button', { name: 'Detail drawing as SVG' }).click()
+    const svg = readFileSync((await (await download).path())!, 'utf8')
+    expect(svg).toContain('Elevation 1 : 10')
+    expect(svg).toContain(`${Number(number) + 2} ø${size}`)
+})
+
+test('a slab: fabric, a force that spreads, creep by climate, ties', async ({ page }) => {
+    await start(page, 'Concrete slab strip')
+    await addLoad(page, 'Line load', '2')
+    await page.getByLabel('Sizes of bars to choose from').fill('A252, A393, B785, B1131')
+    await expect(page.getByLabel('Bottom bars, All spans')).toHaveAttribute('placeholder', /^[AB]\d+$/)
+    await page.getByLabel('Relative humidity, %').fill('30')
+    await page.getByLabel('Relative humidity, %').press('Tab')
+    await expect(page.getByText('lie between 40 and 100').first()).toBeVisible()
+    await page.getByLabel('Relative humidity, %').fill('60')
+    await page.getByLabel('Relative humidity, %').press('Tab')
+    await expect(page.getByRole('button', { name: /^Creep and shrinkage/ })).toBeVisible()
+    await page.getByRole('combobox', { name: 'Tie of the building' }).selectOption('inside')
+    await expect(page.getByRole('button', { name: /^Tie inside/ })).toBeVisible()
+    await addLoad(page, 'Point load', '10')
+    await page.getByLabel('Whole load covers').fill('300')
+    await page.getByLabel('Whole load covers').press('Tab')
+    await saved(page)
+    await page.getByRole('link', { name: 'Sheet' }).click()
+    await expect(page.getByText('with β =', { exact: false }).first()).toBeVisible()
 })
 
 test('a T beam: its flange, its surroundings, and what is redistributed', async ({ page }) => {

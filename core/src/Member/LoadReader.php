@@ -353,6 +353,7 @@ final class LoadReader
             $f->flag($row, 'stiffened', "{$path}.stiffened", false),
             $this->twist($row, $path, $kind, $direction),
             $f->choice($row, 'way', "{$path}.way", Way::Both),
+            $f->flag($row, 'hangs', "{$path}.hangs", false),
         );
     }
 

@@ -138,6 +138,8 @@ type Field = [
     Kind,
     string?,
 ]
+/** Links that hang up what comes in low. */
+const hasLinks = computed(() => materialOf(doc.value).hasLinks?.(doc.value) ?? false)
 /** A strip of slab, over whose width loads spread. */
 const isStrip = computed(() => materialOf(doc.value).isStrip?.(doc.value) ?? false)
 const fields = computed<Field[]>(() => {
@@ -365,7 +367,15 @@ function copyInto(): void {
         <label class="col-span-2"
             ><FieldLabel text="Remark" /><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
         /></label>
-        <label v-if="(load.kind === 'point' && presses) || load.stiffened" class="col-span-2 flex items-center gap-2">
+        <label v-if="(load.kind === 'point' && hasLinks) || load.hangs" class="col-span-2 flex items-center gap-2">
+            <input
+                type="checkbox"
+                :checked="load.hangs ?? false"
+                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? (l.hangs = true) : delete l.hangs))"
+            />
+            It hangs, or a beam lands here
+        </label>
+        <label v-if="(load.kind === 'point' && presses && materialOf(doc).hasWeb) || load.stiffened" class="col-span-2 flex items-center gap-2">
             <input
                 type="checkbox"
                 :checked="load.stiffened ?? false"

@@ -732,6 +732,10 @@ export interface LoadDocument {
      */
     across?: string
     /**
+     * Of a force on a concrete beam: it hangs at the lower edge, or a beam lands here, so that links hang it up.
+     */
+    hangs?: boolean
+    /**
      * Of a force or a line load on a strip of slab: the width that the whole load covers, from which it spreads; empty: the load is what the strip takes.
      */
     covers?: string

@@ -30,6 +30,8 @@ export interface MaterialView {
     byDuration: boolean
     /** It creeps: a load case may say which part of it stays. */
     creeps: boolean
+    /** Has it links, that may hang loads up? */
+    hasLinks?: (document: MemberDocument) => boolean
     /** Is it a strip of a slab, over whose width loads spread? */
     isStrip?: (document: MemberDocument) => boolean
 }
@@ -106,6 +108,7 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         collapses: false,
         byDuration: false,
         creeps: true,
+        hasLinks: (d) => d.concrete?.form !== 'slab',
         isStrip: (d) => d.concrete?.form === 'slab',
     },
     timber: {

@@ -8,16 +8,19 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Loading\Combination;
 use Waage\Materials\Concrete\Detailing\BarRules;
+use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
 use Waage\Units\Kind;
 
 /**
- * EN 1992-1-1, 6.2.1(9) and 9.2.5: links that hang up what acts at the lower edge or on ledges, beside those for
- * shear and torsion. All of the load of the member counts, its own weight as well: on the safe side. A ledge on one
- * side, which twists the member, hangs on one leg.
+ * EN 1992-1-1, 6.2.1(9) and 9.2.5: links that hang up what acts at the lower edge or on ledges, and forces that hang or
+ * come from a beam that lands, beside those for shear and torsion. At the lower edge all of the load of the member
+ * counts, its own weight as well, and what a force needs counts all along its span: on the safe side. A ledge on one side,
+ * which twists the member, hangs on one leg.
  */
 final readonly class Hangers
 {
@@ -28,9 +31,14 @@ final readonly class Hangers
     /** Does load hang? */
     private function areNeeded(ConcreteMake $concrete): bool
     {
-        $isLow = $this->envelopes->beam->member->loadHeight === LoadHeight::Bottom;
+        return ! $concrete->isSlab() && ($this->isLow($concrete) || $this->points($concrete) !== []);
+    }
 
-        return ! $concrete->isSlab() && ($isLow || ($concrete->widths?->flange->isBelow() ?? false));
+    /** Does all of it act at the lower edge, or on ledges? */
+    private function isLow(ConcreteMake $concrete): bool
+    {
+        return $this->envelopes->beam->member->loadHeight === LoadHeight::Bottom
+            || ($concrete->widths?->flange->isBelow() ?? false);
     }
 
     /** The greatest load by length, N/mm: what shear changes by. */
@@ -64,9 +72,73 @@ final readonly class Hangers
             return 0.0;
         }
         $w = new Working(false);
-        self::strength($concrete, $w);
+        $this->hung($concrete, [0.0, $concrete->length()], $w);
 
-        return ($this->load($concrete) / $w->value('f_h') / $this->legs()) * $concrete->links->legs;
+        return $w->value('(q + F / l_h) / (n_h * f_h)') * $concrete->links->legs;
+    }
+
+    /**
+     * What hangs between two places: load by length, the greatest force on a length as long as the beam is deep.
+     *
+     * @param  array{float, float}  $along
+     */
+    private function hung(ConcreteMake $concrete, array $along, Working $w): void
+    {
+        $isLow = $this->isLow($concrete);
+        $w->let('q', $isLow ? $this->load($concrete) : 0.0, Kind::LineLoad, '', $isLow ? 'all that acts' : 'none');
+        $w->let('F', $this->force($concrete, $along), Kind::Force, '', 'the greatest that hangs, factored');
+        $w->let('l_h', $concrete->h, Kind::Size, '9.2.5', 'half of the depth on both sides');
+        self::strength($concrete, $w);
+        $w->let('n_h', $this->legs(), Kind::Number, '', 'legs that hang it up');
+    }
+
+    /**
+     * Of what lies within half of the depth together, in any combination: each with its greatest factor, which is safe.
+     *
+     * @param  array{float, float}  $along
+     */
+    private function force(ConcreteMake $concrete, array $along): float
+    {
+        $forces = [];
+        foreach ($this->points($concrete) as $load) {
+            if ($load->from >= $along[0] - 1.0 && $load->from <= $along[1] + 1.0) {
+                $forces[] = [$load->from, $load->start() * $this->factor($load)];
+            }
+        }
+        $most = 0.0;
+        foreach ($forces as [$x]) {
+            $near = array_filter($forces, fn (array $f): bool => abs($f[0] - $x) <= $concrete->h);
+            $most = max($most, array_sum(array_map(fn (array $f): float => max(0.0, $f[1]), $near)));
+        }
+
+        return $most;
+    }
+
+    private function factor(Load $load): float
+    {
+        $cases = array_column($this->envelopes->beam->member->cases, null, 'id');
+        $isPermanent = ($cases[$load->case]->category ?? null) === Category::Permanent;
+        $factors = array_map(
+            fn (Combination $c): float => $isPermanent
+                ? $c->permanent + ($c->variable[Combination::MORE_PERMANENT] ?? 0.0)
+                : $c->variable[$load->case] ?? 0.0,
+            $this->envelopes->strength,
+        );
+
+        return max(0.0, ...$factors);
+    }
+
+    /** @return list<Load> that hang */
+    private function points(ConcreteMake $concrete): array
+    {
+        $isLow = $this->isLow($concrete);
+
+        return array_values(
+            array_filter(
+                $this->envelopes->beam->member->loads,
+                fn (Load $l): bool => $l->on && ($l->hangs || ($isLow && ($l->kind === LoadKind::Point || $l->kind->isMoving()))),
+            ),
+        );
     }
 
     /** f_h of the links. */
@@ -80,7 +152,7 @@ final readonly class Hangers
         };
     }
 
-    /** @return list<Weighing> */
+    /** @return list<Weighing> of every span; loads that move and hang are refused */
     public function weigh(ConcreteMake $concrete, BarRules $rules, bool $derive): array
     {
         if (! $this->areNeeded($concrete)) {
@@ -88,23 +160,11 @@ final readonly class Hangers
         }
         $clause = $concrete->code() === Code::En1992 ? '9.2.5' : 'equilibrium';
         $title = $concrete->code()->value.', '.$clause;
-        $points = array_filter(
-            $this->envelopes->beam->member->loads,
-            fn (Load $l): bool => $l->on && $l->kind === LoadKind::Point,
-        );
-        if ($points !== []) {
-            $why = 'Links that hang up point loads at the lower edge or on a ledge are not computed.';
+        $moving = array_filter($this->points($concrete), fn (Load $l): bool => $l->kind->isMoving());
+        if ($moving !== []) {
+            $why = 'Links that hang up loads which move are not computed.';
 
-            return [
-                new Weighing(
-                    'hangers',
-                    'Links that hang up loads',
-                    $title,
-                    null,
-                    applies: false,
-                    remark: $why,
-                ),
-            ];
+            return [new Weighing('hangers', 'Links that hang up loads', $title, null, applies: false, remark: $why)];
         }
         $spans = new ShearSpans($this->envelopes, $concrete);
         $weighings = [];
@@ -113,10 +173,8 @@ final readonly class Hangers
             $d = $concrete->h - $concrete->shallower($at->x)->centroid();
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
             $w = new Working($derive);
-            $w->let('q', $this->load($concrete), Kind::LineLoad, '', 'all that acts');
-            self::strength($concrete, $w);
-            $w->let('n_h', $this->legs(), Kind::Number, '', 'legs that hang it up');
-            $w->line('a_h', 'q / (n_h * f_h)', Kind::AreaByLength, $clause, 'of a leg');
+            $this->hung($concrete, [$from, $to], $w);
+            $w->line('a_h', '(q + F / l_h) / (n_h * f_h)', Kind::AreaByLength, $clause, 'of a leg');
             $own = $rules->forForces(abs($at->value), $d, $torque) / $concrete->links->legs;
             $w->let('a_leg', $own, Kind::AreaByLength, '', 'of a leg for shear and torsion');
             $w->let('s', $zone->spacing, Kind::Size);

@@ -104,3 +104,15 @@ it('hangs the load of ledges up', function (string $across, array $basis, string
     ['0 mm', [], 'C30/37', 31.2 / (2 * 434.783)], ['200 mm', [], 'C30/37', 31.2 / 434.783],
     ['0 mm', ['combinations' => 'asce-7-16-lrfd'], '28 MPa', 30.4 / (2 * 0.75 * 413.685)], ['200 mm', ['combinations' => 'classic'], '35 MPa', 32.8 / (460 / 1.05)],
 ]);
+
+// EN 1992-1-1, 9.2.5, by hand: 60 kN of permanent load that lands at mid-span: 1.35 · 60 kN over 550 mm on two legs at 434.8 MPa.
+it('hangs a beam that lands up on links', function (array $basis, string $grade, float $factor, float $strength): void {
+    $document = openDocument([6.0], 6, 4, ['grade' => $grade], $basis);
+    $document['loads'][] = ['id' => 'p', 'case' => 'g', 'kind' => 'point', 'name' => '', 'remark' => '', 'value' => '60 kN', 'x' => '3 m', 'hangs' => true];
+    $design = new Design(Member::fromArray($document), true);
+    $lines = linesOf($design, 'hangers');
+    expect($lines['F'])->toBeNear($factor * 60e3)->and($lines['q'])->toBe(0.0)->and($lines['a_h'])->toBeNear($factor * 60e3 / 550 / 2 / $strength, 1e-6)
+        ->and(weighingOf($design, 'hangers')->holds())->toBeTrue();
+    unset($document['loads'][2]['hangs']);
+    expect(fn (): mixed => weighingOf(new Design(Member::fromArray($document), true), 'hangers'))->toThrow(\LogicException::class);
+})->with([[[], 'C30/37', 1.35, 500 / 1.15], [['combinations' => 'classic'], '35 MPa', 1.4, 460 / 1.05]]);
