@@ -56,7 +56,7 @@ final readonly class RuleSet
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
             /**
-             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string,
+             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string, coldFormed?: string,
              *     method?: string, refusal?: string,
              *     factors?: array<string, array<string, float>>, rules: list<Rule>} $data
              */
@@ -70,7 +70,11 @@ final readonly class RuleSet
                 $data['standard'],
                 $data['title'],
                 $data['steel'] ?? '',
-                ['concrete' => $data['concrete'] ?? '', 'timber' => $data['timber'] ?? ''],
+                [
+                    'concrete' => $data['concrete'] ?? '',
+                    'timber' => $data['timber'] ?? '',
+                    'coldFormed' => $data['coldFormed'] ?? '',
+                ],
                 $data['method'] ?? '',
                 $data['refusal'] ?? '',
                 $data['factors'] ?? [],

@@ -6,7 +6,6 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Design\Design;
-use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -88,9 +87,11 @@ final class ColdFormed implements Material
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks
     {
-        return RuleSet::of($envelopes->beam->member->basis->combinations)->isAisc360()
-            ? new ColdFormedBeam($envelopes)
-            : new NoStandard();
+        return match (Standard::of($envelopes->beam->member->basis)) {
+            Standard::Aisi => new ColdFormedBeam($envelopes),
+            Standard::AsNzs => new AsNzs4600\ColdFormedBeam($envelopes),
+            default => new NoStandard,
+        };
     }
 
     public function collapse(Design $design, string $combination): array

@@ -51,7 +51,18 @@ final readonly class ColdFormedMake implements Make
 
     public function profile(): Profile
     {
-        return Profile::of($this->sizes);
+        return Profile::of($this->sizes, $this->standard()->elasticity());
+    }
+
+    public function standard(): Standard
+    {
+        return Standard::of($this->shape->basis);
+    }
+
+    /** E I_g about the horizontal axis, Nmm². */
+    public function stiffness(): float
+    {
+        return $this->standard()->elasticity() * $this->profile()->of->Ix;
     }
 
     public function withSizes(Sizes $sizes): self
@@ -103,12 +114,13 @@ final readonly class ColdFormedMake implements Make
     public function main(Situation $situation): Piece
     {
         $of = $this->profile()->of;
+        [$E, $G] = [$this->standard()->elasticity(), $this->standard()->shearModulus()];
         $rigidity = new Rigidity(
-            Profile::E * $of->Ix,
-            Profile::E * $of->A,
-            Profile::G * $this->sizes->web() * $this->sizes->t,
-            Profile::E * $of->Iz,
-            Profile::G * $of->J,
+            $E * $of->Ix,
+            $E * $of->A,
+            $G * $this->sizes->web() * $this->sizes->t,
+            $E * $of->Iz,
+            $G * $of->J,
         );
 
         return new Piece(

@@ -11,9 +11,6 @@ use Waage\Units\Kind;
 /** Reads the block "coldFormed" of a member document; what is wrong goes to its field. */
 final readonly class ColdFormedReader
 {
-    /** A3.1: yield strengths that the rules are for, MPa. */
-    private const YIELD = [200.0, 690.0];
-
     /** @param  array<array-key, mixed>  $block */
     public function __construct(private Fields $fields, private array $block, private string $path)
     {
@@ -36,8 +33,10 @@ final readonly class ColdFormedReader
         $r = $isEmpty('r') ? max(3.0, $t) : $f->quantity($this->block, 'r', "{$this->path}r", Kind::Size);
         $lean = $isEmpty('lean') ? 90.0 : $f->number($this->block, 'lean', "{$this->path}lean", 90.0, 30.0, 150.0);
         $Fy = $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
-        if ($Fy > 0.0 && ($Fy < self::YIELD[0] || $Fy > self::YIELD[1])) {
-            $f->fail("{$this->path}yield", 'The yield strength lies between 200 and 690 MPa (29 and 100 ksi).');
+        [$least, $most] = Standard::of($shape->basis)->yields();
+        if ($Fy > 0.0 && ($Fy < $least || $Fy > $most)) {
+            $ksi = implode(' and ', array_map(fn (float $MPa): string => (string) round($MPa / 6.895), [$least, $most]));
+            $f->fail("{$this->path}yield", "The yield strength lies between {$least} and {$most} MPa ({$ksi} ksi).");
         }
         $sizes = new Sizes($of, $h, $b, $c, $t, $r, ($lean * M_PI) / 180);
         $isRead = min($h, $b, $t, $Fy) > 0.0 && (! $of->hasLips() || $c > 0.0) && $f->areSound("{$this->path}lean");

@@ -14,7 +14,7 @@ final readonly class NoStandard implements MemberChecks
 {
     use PlainChecks;
 
-    private const WHY = 'Cold-formed sections are weighed by AISI S100-16. Choose combinations of ASCE 7 in the basis of the job.';
+    private const WHY = 'Cold-formed sections are weighed by EN 1993-1-3, AISI S100-16 and AS/NZS 4600. Choose combinations of EN 1990, ASCE 7 or AS/NZS 1170 in the basis of the job.';
 
     public function weigh(Make $make, bool $derive): array
     {

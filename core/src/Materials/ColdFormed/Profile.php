@@ -12,11 +12,6 @@ use Waage\ThinWalled\MidlineProperties;
 /** A section with its gross properties and the stresses at which it buckles, worked out once. */
 final class Profile
 {
-    /** MPa: AISI S100. */
-    public const E = 203000.0;
-
-    public const G = 78000.0;
-
     /** @var array<string, self> by sizes */
     private static array $known = [];
 
@@ -25,14 +20,15 @@ final class Profile
     /** @var array<string, Buckling> by what acts */
     private array $buckling = [];
 
-    private function __construct(public readonly Sizes $sizes)
+    private function __construct(public readonly Sizes $sizes, private readonly float $E)
     {
         $this->of = new MidlineProperties(self::midline($sizes));
     }
 
-    public static function of(Sizes $sizes): self
+    /** @param  float  $E  MPa */
+    public static function of(Sizes $sizes, float $E): self
     {
-        return self::$known[$sizes->key()] ??= new self($sizes);
+        return self::$known[$sizes->key()." {$E}"] ??= new self($sizes, $E);
     }
 
     public static function midline(Sizes $sizes): Midline
@@ -46,7 +42,7 @@ final class Profile
     {
         $midline = $this->of->midline;
 
-        return new FiniteStrip($midline->points, array_fill(0, count($midline->points) - 1, $midline->t), self::E);
+        return new FiniteStrip($midline->points, array_fill(0, count($midline->points) - 1, $midline->t), $this->E);
     }
 
     /** In bending about the horizontal axis, constrained to it; both senses are alike. */

@@ -4,24 +4,21 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
-use Waage\Analysis\Envelope;
-use Waage\Analysis\MemberEnvelopes;
-use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\Combination;
+use Waage\Materials\ColdFormed\AxialSearch;
+use Waage\Materials\ColdFormed\BendingSearch;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Materials\ColdFormed\Profile;
+use Waage\Member\Member;
 use Waage\Units\Kind;
 
 /** AISI S100-16, D2, E2 to E4 and H1: axial force, alone and with bending about the horizontal axis. */
 final readonly class Axial
 {
-    private const SAFE = 'Greatest force and moment of a combination are put together: on the safe side.';
-
     public function __construct(
-        private MemberEnvelopes $envelopes,
-        private RestrainedLengths $lengths,
+        private AxialSearch $combinations,
+        private BendingSearch $search,
+        private Member $member,
         private Bending $bending,
         private Method $method,
     ) {
@@ -30,69 +27,18 @@ final readonly class Axial
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        if ($this->envelopes->axial === null) {
-            return [];
-        }
-
-        return [
-            ...$this->worst($make, 1, 'compression', 'Compression', 'E1', $this->compression(...), $derive),
-            ...$this->worst($make, 1, 'column', 'Bending with compression', 'H1.2', $this->column(...), $derive),
-            ...$this->worst($make, -1, 'tension', 'Tension with bending', 'H1.1', $this->tension(...), $derive),
+        $all = [
+            [['compression', 'Compression', 'AISI S100-16, E1'], 1, $this->compression(...)],
+            [['column', 'Bending with compression', 'AISI S100-16, H1.2'], 1, $this->column(...)],
+            [['tension', 'Tension with bending', 'AISI S100-16, H1.1'], -1, $this->tension(...)],
         ];
-    }
-
-    /**
-     * @param  callable(Working, ColdFormedMake, float, float): bool  $calculate  of axial force and moment; false:
-     *     nothing is to be weighed
-     * @return list<Weighing>
-     */
-    private function worst(
-        ColdFormedMake $make,
-        int $sign,
-        string $id,
-        string $title,
-        string $clause,
-        callable $calculate,
-        bool $derive,
-    ): array {
-        $worst = null;
-        foreach ($this->envelopes->strength as $combination) {
-            $N = $this->greatest($this->envelopes->axial, $combination, [$sign], $make);
-            $M = $this->greatest($this->envelopes->moment, $combination, [1, -1], $make);
-            $w = new Working(false);
-            if ($N >= 1.0 && $calculate($w, $make, $N, $M) && ($worst === null || $w->value('u') > $worst[0])) {
-                $worst = [$w->value('u'), $combination, $N, $M];
-            }
+        $weighings = [];
+        foreach ($all as [$what, $sign, $calculate]) {
+            $of = fn (Working $w, float $N, float $M): bool => $calculate($w, $make, $N, $M);
+            array_push($weighings, ...$this->combinations->worst($make, $what, $sign, $of, $derive));
         }
-        if ($worst === null) {
-            return [];
-        }
-        [, $combination, $N, $M] = $worst;
-        $w = new Working($derive);
-        $calculate($w, $make, $N, $M);
 
-        return [
-            new Weighing(
-                $id,
-                $title,
-                "AISI S100-16, {$clause}",
-                $w->value('u'),
-                combination: $combination->id,
-                remark: $M > 0.0 && $id !== 'compression' ? self::SAFE : '',
-                lines: $w->lines,
-            ),
-        ];
-    }
-
-    /** @param  list<int>  $signs */
-    private function greatest(?Envelope $of, Combination $combination, array $signs, ColdFormedMake $make): float
-    {
-        $values = array_map(
-            fn (int $sign): float => $sign * ($of?->extreme([$combination], $sign, $make->weight())->value ?? 0.0),
-            $signs,
-        );
-
-        return max(0.0, ...$values);
+        return $weighings;
     }
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool
@@ -122,15 +68,15 @@ final readonly class Axial
     {
         $of = $make->profile()->of;
         $isZ = $make->sizes->shape->isZ();
-        [$Lx, $whyX] = $this->lengths->inPlane();
-        [$Ly, $whyY] = $this->lengths->sideways();
-        $member = $this->envelopes->beam->member;
+        [$Lx, $whyX] = $this->search->lengths->inPlane();
+        [$Ly, $whyY] = $this->search->lengths->sideways();
+        $member = $this->member;
         $isSheathed = $member->top->isContinuous() && $member->bottom->isContinuous();
-        $Lt = $isSheathed ? 0.0 : $this->longestTwist();
+        $Lt = $isSheathed ? 0.0 : $this->search->longestTwist();
         $w->let('A', $of->A, Kind::Area);
         $w->let('F_y', $make->Fy, Kind::Stress);
         $w->line('P_y', 'A * F_y', Kind::Force, 'E2');
-        $w->let('E', Profile::E, Kind::ModulusOfElasticity);
+        $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->let('L_x', $Lx, Kind::Length, 'E2.1', $whyX);
         $w->let('r_x', sqrt($of->Ix / $of->A), Kind::Size);
         $w->line('sigma_ex', 'pi^2 * E / (L_x / r_x)^2', Kind::Stress, 'E2.1 (E2.1-1)');
@@ -144,7 +90,7 @@ final readonly class Axial
         if ($Lt > 0.0) {
             $polar = ($of->Ix + $of->Iz) / $of->A + hypot(...$of->shearCentre) ** 2;
             $w->let('L_t', $Lt, Kind::Length, 'E2.2', 'between places held against twisting');
-            $w->let('G', Profile::G, Kind::ModulusOfElasticity);
+            $w->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
             $w->let('J', $of->J, Kind::SecondMoment);
             $w->let('C_w', $of->Cw, Kind::Warping);
             $w->let('r_o', sqrt($polar), Kind::Size);
@@ -168,14 +114,6 @@ final readonly class Axial
         $w->line('P_cre', 'A * F_cre', Kind::Force, 'E2');
     }
 
-    private function longestTwist(): float
-    {
-        $member = $this->envelopes->beam->member;
-        $places = [0.0, ...$this->envelopes->beam->beam->forks, ...$member->heldSideways(), $member->length];
-
-        return max(array_map(fn (float $x): float => $this->bending->twistLength($x), $places));
-    }
-
     private function column(Working $w, ColdFormedMake $make, float $N, float $M): bool
     {
         if ($M <= 1.0) {
@@ -184,33 +122,23 @@ final readonly class Axial
         $this->compression($w, $make, $N, $M);
         $w->line('u_P', 'u', Kind::Number, 'H1.2', 'part of compression');
         $w->let('M', $M, Kind::Moment, '', 'required, first order');
-        [$length, $x] = $this->longestLateral();
+        [$length, $x] = $this->search->longestLateral();
         $this->bending->available($w, $make, $length, $x);
         $w->line('P_E', 'pi^2 * E * A * r_x^2 / L_x^2', Kind::Force, 'C1.2.1.1', 'in the plane');
         $w->let('alpha', $this->method === Method::Asd ? 1.6 : 1.0, Kind::Number, 'C1.1.1', $this->method->value);
-        if ($w->value('alpha * P / P_E') >= 0.99) {
+        if ($this->method->isLinear($w->value('u_P'))) {
+            $w->let('B_1', 1.0, Kind::Number, 'C1.2.1.1', 'small axial force');
+        } elseif ($w->value('alpha * P / P_E') >= 0.99) {
             $w->line('u', '1 + alpha * P / P_E', Kind::Number, 'C1.2.1.1', 'it buckles');
 
             return true;
+        } else {
+            $w->line('B_1', '1 / (1 - alpha * P / P_E)', Kind::Number, 'C1.2.1.1', 'C_m = 1');
         }
-        $w->line('B_1', '1 / (1 - alpha * P / P_E)', Kind::Number, 'C1.2.1.1', 'C_m = 1');
         $w->line('u_M', 'B_1 * M / M_ax', Kind::Number, 'H1.2', 'part of bending');
         $w->line('u', 'u_P + u_M', Kind::Number, 'H1.2 (H1.2-1)');
 
         return true;
-    }
-
-    /** @return array{float, float} the longest length of a flange in compression, 0: restrained; and its middle */
-    private function longestLateral(): array
-    {
-        $longest = [0.0, 0.0];
-        foreach ([1, -1] as $sign) {
-            foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
-                $longest = $length > $longest[0] ? [$length, ($from + $to) / 2] : $longest;
-            }
-        }
-
-        return $longest;
     }
 
     private function tension(Working $w, ColdFormedMake $make, float $N, float $M): bool
@@ -231,7 +159,7 @@ final readonly class Axial
         $w->line('M_t', 'S_ft * F_y', Kind::Moment, 'H1.1');
         $this->method->available($w, 'M_at', 'M_t', 0.90, 1.67, Kind::Moment, 'H1.1');
         $w->line('u_1', 'u_T + M / M_at', Kind::Number, 'H1.1 (H1.1-1)');
-        [$length, $x] = $this->longestLateral();
+        [$length, $x] = $this->search->longestLateral();
         $this->bending->available($w, $make, $length, $x);
         $w->line('u_2', 'M / M_ax - u_T', Kind::Number, 'H1.1 (H1.1-2)');
         $w->line('u', 'max(u_1, u_2)', Kind::Number);

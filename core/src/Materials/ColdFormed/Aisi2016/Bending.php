@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\Extreme;
-use Waage\Analysis\MemberEnvelopes;
-use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\BendingPlace;
+use Waage\Materials\ColdFormed\BendingSearch;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Materials\ColdFormed\Profile;
 use Waage\Units\Kind;
 
 /**
@@ -19,78 +18,29 @@ use Waage\Units\Kind;
  */
 final readonly class Bending
 {
-    public function __construct(
-        private MemberEnvelopes $envelopes,
-        private RestrainedLengths $lengths,
-        private Method $method,
-    ) {
+    public function __construct(private BendingSearch $search, private Method $method)
+    {
     }
 
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
         $weighings = [];
-        $beam = $this->envelopes->beam->beam;
-        $names = $beam->fieldNames();
-        foreach ($beam->fields() as $i => [$from, $to]) {
-            foreach ([1 => 'sagging', -1 => 'hogging'] as $sign => $sense) {
-                $where = lcfirst($names[$i]);
-                $id = str_replace(' ', '-', $where);
-                $global = $this->global($make, $sign, $from, $to, [$id, "{$where}, {$sense}"], $derive);
-                array_push($weighings, ...$global === null ? [] : [$global]);
-                $e = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $make->weight(), $from, $to);
-                if ($e !== null && $sign * $e->value > 1.0) {
-                    $weighings[] = $this->distortional($make, $e, $sign, [$id, "{$where}, {$sense}"], $derive);
-                }
-            }
+        foreach ($this->search->places($make) as $place) {
+            $ratio = fn (Extreme $e, float $length): float => $this->strength($make, $e, $length, new Working(false))->value('u');
+            [$e, $length] = $this->search->worst($make, $place, $ratio);
+            $w = $this->strength($make, $e, $length, new Working($derive));
+            $what = [
+                "bending-{$place->id}",
+                "Bending, {$place->words}",
+                'AISI S100-16, F3',
+                $place->sign > 0 ? 'sagging' : 'hogging',
+            ];
+            $weighings[] = $this->search->report($what, ['M', 'M_a'], $w, $e, [$place->from, $place->to]);
+            $weighings[] = $this->distortional($make, $place, $derive);
         }
 
         return $weighings;
-    }
-
-    /** @param  array{string, string}  $named  id and words of span and sense */
-    private function global(
-        ColdFormedMake $make,
-        int $sign,
-        float $from,
-        float $to,
-        array $named,
-        bool $derive,
-    ): ?Weighing {
-        $lengths = $this->lengths->lateral($sign);
-        $worst = null;
-        foreach ($lengths === [] ? [[$from, $to, 0.0]] : $lengths as [$a, $b, $length]) {
-            $start = max($a, $from);
-            $end = min($b, $to);
-            $e =
-                $end - $start < 1.0
-                    ? null
-                    : $this->envelopes->moment->extreme(
-                        $this->envelopes->strength,
-                        $sign,
-                        $make->weight(),
-                        $start,
-                        $end,
-                    );
-            if ($e === null || $sign * $e->value < 1.0) {
-                continue;
-            }
-            $u = $this->strength($make, $e, $length, new Working(false))->value('u');
-            $worst = $worst === null || $u > $worst[0] ? [$u, $e, $length] : $worst;
-        }
-        if ($worst === null) {
-            return null;
-        }
-        $w = $this->strength($make, $worst[1], $worst[2], new Working($derive));
-
-        return $this->report(
-            "bending-{$named[0]}-".($sign > 0 ? 'sagging' : 'hogging'),
-            "Bending, {$named[1]}",
-            'F3',
-            $w,
-            $worst[1],
-            [$from, $to],
-        );
     }
 
     private function strength(ColdFormedMake $make, Extreme $e, float $length, Working $w): Working
@@ -142,11 +92,11 @@ final readonly class Bending
         $w->let('r_o', $polar, Kind::Size, 'F2.1.1', 'polar, about the shear centre');
         $w->let('r_y', sqrt($of->Iz / $of->A), Kind::Size);
         $w->let('L_y', $length, Kind::Length, '', 'between restraints of the compressed flange');
-        $w->let('L_t', $this->twistLength($x), Kind::Length, '', 'between places held against twisting');
+        $w->let('L_t', $this->search->twistLength($x), Kind::Length, '', 'between places held against twisting');
         $w->let('J', $of->J, Kind::SecondMoment);
         $w->let('C_w', $of->Cw, Kind::Warping);
-        $w->let('E', Profile::E, Kind::ModulusOfElasticity);
-        $w->let('G', Profile::G, Kind::ModulusOfElasticity);
+        $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
+        $w->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
         $w->let('C_b', 1.0, Kind::Number, 'F2.1.1', 'on the safe side');
         $w->line('sigma_ey', 'pi^2 * E / (L_y / r_y)^2', Kind::Stress, 'F2.1.1 (F2.1.1-4)');
         $w->line('sigma_t', '(G * J + pi^2 * E * C_w / L_t^2) / (A * r_o^2)', Kind::Stress, 'F2.1.1 (F2.1.1-5)');
@@ -184,28 +134,9 @@ final readonly class Bending
         $this->method->available($w, 'M_ax', 'M_n', 0.90, 1.67, Kind::Moment, 'F1');
     }
 
-    /** Supports, and points that restrain both flanges, hold against twisting. */
-    public function twistLength(float $x): float
+    private function distortional(ColdFormedMake $make, BendingPlace $place, bool $derive): Weighing
     {
-        $member = $this->envelopes->beam->member;
-        $places = array_values(
-            array_unique([0.0, ...$this->envelopes->beam->beam->forks, ...$member->heldSideways(), $member->length]),
-        );
-        sort($places);
-        for ($i = 1; $i < count($places); $i++) {
-            if ($x <= $places[$i] + 1e-6) {
-                return max(1.0, $places[$i] - $places[$i - 1]) * $member->apart;
-            }
-        }
-
-        return $member->length;
-    }
-
-    /** @param  array{string, string}  $named */
-    private function distortional(ColdFormedMake $make, Extreme $e, int $sign, array $named, bool $derive): Weighing
-    {
-        $id = "distortion-{$named[0]}-".($sign > 0 ? 'sagging' : 'hogging');
-        $title = "Distortional buckling, {$named[1]}";
+        [$id, $title] = ["distortion-{$place->id}", "Distortional buckling, {$place->words}"];
         $buckling = $make->profile()->inBending();
         if ($buckling->distortional === null) {
             $remark = 'A section without lips has no distortional mode.';
@@ -213,7 +144,7 @@ final readonly class Bending
             return new Weighing($id, $title, 'AISI S100-16, F4', null, remark: $remark);
         }
         $w = new Working($derive);
-        $w->let('M', abs($e->value), Kind::Moment, '', 'required');
+        $w->let('M', abs($place->greatest->value), Kind::Moment, '', 'required');
         $this->yield($w, $make);
         [$length, $stress] = $buckling->distortional;
         $w->let('L_crd', $length, Kind::Size, 'Appendix 2', 'half-wavelength of distortion');
@@ -222,36 +153,8 @@ final readonly class Bending
         DirectStrength::distortional($w);
         $this->method->available($w, 'M_a', 'M_nd', 0.9, 1.67, Kind::Moment, 'F4');
         $w->line('u', 'M / M_a', Kind::Number);
+        $what = [$id, $title, 'AISI S100-16, F4', 'Distortional buckling'];
 
-        return $this->report($id, $title, 'F4', $w, $e, null);
-    }
-
-    /** @param  array{float, float}|null  $range  of the strip of reserve */
-    private function report(string $id, string $title, string $clause, Working $w, Extreme $e, ?array $range): Weighing
-    {
-        $beam = $this->envelopes->beam;
-        $sign = $e->value >= 0.0 ? 1 : -1;
-        $weight = $beam->member->make->weight();
-        $factors = $beam->worst($e->combination, $weight, $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
-        $u = $w->value('u');
-
-        return new Weighing(
-            $id,
-            $title,
-            "AISI S100-16, {$clause}",
-            $u,
-            demand: $w->value('M'),
-            capacity: $w->value('M_a'),
-            kind: Kind::Moment,
-            demandSymbol: 'M',
-            capacitySymbol: 'M_a',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            lines: $w->lines,
-            ranges: $range === null ? [] : [[$range[0], $range[1], abs($e->value) / $u, $u]],
-            factors: $factors,
-            group: $clause === 'F3' ? ($sign > 0 ? 'sagging' : 'hogging') : 'Distortional buckling',
-        );
+        return $this->search->report($what, ['M', 'M_a'], $w, $place->greatest, null);
     }
 }

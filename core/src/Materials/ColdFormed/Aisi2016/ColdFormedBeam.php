@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Analysis\RestrainedLengths;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
+use Waage\Materials\ColdFormed\AxialSearch;
+use Waage\Materials\ColdFormed\BendingSearch;
 use Waage\Materials\ColdFormed\ColdFormedMake;
+use Waage\Materials\ColdFormed\ServiceSearch;
+use Waage\Materials\ColdFormed\Twist;
+use Waage\Materials\ColdFormed\WebSearch;
 
 /** The checks of a joist, purlin or stud of a cold-formed C or Z after AISI S100-16, direct strength. */
 final readonly class ColdFormedBeam implements MemberChecks
@@ -33,11 +37,12 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $this->method = Method::of($envelopes->beam->member->basis);
-        $lengths = new RestrainedLengths($envelopes->beam);
-        $this->bending = new Bending($envelopes, $lengths, $this->method);
-        $this->axial = new Axial($envelopes, $lengths, $this->bending, $this->method);
-        $this->web = new Web($envelopes, $this->bending, $this->method);
-        $this->deflection = new Deflection($envelopes, $this->bending);
+        $search = new BendingSearch($envelopes);
+        $this->bending = new Bending($search, $this->method);
+        $combinations = new AxialSearch($envelopes);
+        $this->axial = new Axial($combinations, $search, $envelopes->beam->member, $this->bending, $this->method);
+        $this->web = new Web(new WebSearch($envelopes), $this->bending, $this->method);
+        $this->deflection = new Deflection(new ServiceSearch($envelopes), $this->bending);
         $this->unweighed = new Unweighed('AISI S100-16', 'cold-formed sections');
     }
 
@@ -60,7 +65,7 @@ final readonly class ColdFormedBeam implements MemberChecks
                 ],
             ...$this->deflection->weigh($of, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
-            ...$this->twist($of->weight()),
+            ...Twist::weigh($this->envelopes, $of->weight(), 'AISI S100-16, H4'),
             ...$this->beyondMethod($of),
         ];
     }
@@ -68,27 +73,6 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function settle(Make $make): Make
     {
         return $this->envelopes->axial === null ? $make : ColdFormedMake::from($make)->pressed();
-    }
-
-    /** @return list<Weighing> loads act beside the shear centre: something has to keep the section from twisting */
-    private function twist(float $weight): array
-    {
-        $member = $this->envelopes->beam->member;
-        $M = $this->envelopes->moment->greatest($this->envelopes->strength, $weight);
-        $isHeld = $member->top->isContinuous() || $member->bottom->isContinuous() || $member->heldSideways() !== [];
-
-        return $isHeld || abs($M->value ?? 0.0) <= 1.0
-            ? []
-            : [
-                new Weighing(
-                    'twist',
-                    'Twisting between supports',
-                    'AISI S100-16, H4',
-                    null,
-                    applies: false,
-                    remark: 'Loads on a C or a Z act beside its shear centre or principal axes, and nothing restrains it between supports. Restrain a flange continuously, or both at points; torsion is not computed.',
-                ),
-            ];
     }
 
     /** @return list<Weighing> Table B4.1-1: sections that direct strength was calibrated for */

@@ -9,15 +9,28 @@ use Waage\Loading\RuleSet;
 use Waage\Member\Basis;
 use Waage\Units\Kind;
 
-/** AISI S100-16, B3.2: strengths over Ω (ASD) or times φ (LRFD). */
+/** AISI S100-16, B3.2: strengths over Ω (ASD) or times φ (LRFD); AS/NZS 4600, 1.6.2: times φ. */
 enum Method: string
 {
     case Asd = 'ASD';
     case Lrfd = 'LRFD';
+    case LimitState = 'limit state';
 
     public static function of(Basis $basis): self
     {
-        return self::from(RuleSet::of($basis->combinations)->method);
+        return self::tryFrom(RuleSet::of($basis->combinations)->method) ?? self::LimitState;
+    }
+
+    /** φ of shear. */
+    public function shear(): float
+    {
+        return $this === self::LimitState ? 0.90 : 0.95;
+    }
+
+    /** Is an axial force so small a part of the strength that moments are not amplified (AS/NZS 4600, 3.5.1)? */
+    public function isLinear(float $part): bool
+    {
+        return $this === self::LimitState && $part <= 0.15;
     }
 
     /** The line of an available strength of a nominal one. */
@@ -30,7 +43,7 @@ enum Method: string
         Kind $kind,
         string $clause,
     ): float {
-        if ($this === self::Lrfd) {
+        if ($this !== self::Asd) {
             $w->let("phi_{$symbol}", $phi, Kind::Number, $clause);
 
             return $w->line($symbol, "phi_{$symbol} * {$nominal}", $kind, $clause, 'available');

@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\Extreme;
-use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\Combination;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Materials\ColdFormed\Profile;
+use Waage\Materials\ColdFormed\WebSearch;
 use Waage\Member\Support;
-use Waage\Member\SupportKind;
 use Waage\Units\Kind;
 
 /**
@@ -35,61 +32,39 @@ final readonly class Web
     /** G5: an edge of bearing nearer to the end than so many times the web is one at the end. */
     private const NEAR = 1.5;
 
-    public function __construct(private MemberEnvelopes $envelopes, private Bending $bending, private Method $method)
+    public function __construct(private WebSearch $search, private Bending $bending, private Method $method)
     {
     }
 
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        return [
-            ...$this->shear($make, $derive),
-            ...$this->bearing($make, $derive),
-            ...$this->together($make, $derive),
-            ...$this->withinSpans($make, $derive),
-        ];
-    }
-
-    /** @return list<Weighing> */
-    private function shear(ColdFormedMake $make, bool $derive): array
-    {
-        $beam = $this->envelopes->beam;
-        $names = $beam->beam->fieldNames();
-        $weighings = [];
-        foreach ($beam->beam->fields() as $i => [$from, $to]) {
-            $e = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
-            if ($e === null || abs($e->value) < 1.0) {
-                continue;
-            }
-            $w = new Working($derive);
-            $w->let('V', abs($e->value), Kind::Force, '', 'required');
+        $shear = function (Working $w, float $V) use ($make): void {
+            $w->let('V', $V, Kind::Force, '', 'required');
             $this->shearStrength($w, $make);
-            $u = $w->line('u', 'V / V_a', Kind::Number);
-            $where = lcfirst($names[$i]);
-            $sign = $e->value >= 0.0 ? 1 : -1;
-            $effect = $this->envelopes->shear->effect;
-            $factors = $beam->worst($e->combination, $make->weight(), $effect, $sign, $e->segment, $e->t);
-            $weighings[] = new Weighing(
-                'shear-'.str_replace(' ', '-', $where),
-                "Shear, {$where}",
-                'AISI S100-16, G2.1',
-                $u,
-                demand: $w->value('V'),
-                capacity: $w->value('V_a'),
-                kind: Kind::Force,
-                demandSymbol: 'V',
-                capacitySymbol: 'V_a',
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                lines: $w->lines,
-                ranges: [[$from, $to, abs($e->value) / $u, $u]],
-                factors: $factors,
-                group: 'shear',
-            );
-        }
+            $w->line('u', 'V / V_a', Kind::Number);
+        };
+        $bearing = function (Working $w, float $P, Support $support) use ($make): string {
+            $w->let('P', $P, Kind::Force, '', 'required');
+            $fault = $this->bearingStrength($w, $make, $support);
+            $fault !== '' || $w->line('u', 'P / P_a', Kind::Number);
 
-        return $weighings;
+            return $fault;
+        };
+        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->withShear(
+            $make,
+            [$M, $V],
+            [$where, $id],
+            $derive && $told,
+        );
+        $hogging = fn (Extreme $M, float $P, int $i): ?Weighing => $this->withBearing($make, $M, $P, $i, $derive);
+
+        return [
+            ...$this->search->shear($make, ['AISI S100-16, G2.1', 'V', 'V_a'], $shear, $derive),
+            ...$this->search->bearing($make, ['AISI S100-16, G5', 'P', 'P_a'], $bearing, $derive),
+            ...$this->search->overSupports($make, $both, $hogging),
+            ...$this->search->withinSpans($make, $both, $derive),
+        ];
     }
 
     private function shearStrength(Working $w, ColdFormedMake $make): void
@@ -97,7 +72,7 @@ final readonly class Web
         $w->let('h', $make->sizes->web(), Kind::Size, 'G2.1', 'flat part of the web');
         $w->let('t', $make->sizes->t, Kind::Size);
         $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
-        $w->let('E', Profile::E, Kind::ModulusOfElasticity);
+        $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->line('A_w', 'h * t', Kind::Area, 'G2.1');
         $w->line('V_y', '0.6 * A_w * F_y', Kind::Force, 'G2.1 (G2.1-5)');
         $w->let('k_v', 5.34, Kind::Number, 'G2.3', 'without stiffeners');
@@ -114,85 +89,14 @@ final readonly class Web
             ),
             default => $w->line('V_n', 'V_cr', Kind::Force, 'G2.1 (G2.1-3)', 'λ_v above 1.227'),
         };
-        $this->method->available($w, 'V_a', 'V_n', 0.95, 1.6, Kind::Force, 'G2');
-    }
-
-    /** @return list<Weighing> */
-    private function bearing(ColdFormedMake $make, bool $derive): array
-    {
-        $weighings = [];
-        foreach ($this->envelopes->beam->member->supports as $i => $support) {
-            $at = $this->reaction($i, $support, $make);
-            if ($at === null) {
-                continue;
-            }
-            [$P, $combination, $factors] = $at;
-            $id = 'bearing-'.($i + 1);
-            $title = 'Bearing at support '.($i + 1);
-            if ($support->stiffened) {
-                $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
-                $weighings[] = new Weighing($id, $title, 'AISI S100-16, G5', null, remark: $remark);
-
-                continue;
-            }
-            $w = new Working($derive);
-            $w->let('P', $P, Kind::Force, '', 'required');
-            $fault = $this->bearingStrength($w, $make, $support);
-            if ($fault !== '') {
-                $weighings[] = new Weighing($id, $title, 'AISI S100-16, G5', null, applies: false, remark: $fault);
-
-                continue;
-            }
-            $weighings[] = new Weighing(
-                $id,
-                $title,
-                'AISI S100-16, G5',
-                $w->line('u', 'P / P_a', Kind::Number),
-                demand: $P,
-                capacity: $w->value('P_a'),
-                kind: Kind::Force,
-                demandSymbol: 'P',
-                capacitySymbol: 'P_a',
-                x: $support->x,
-                combination: $combination->id,
-                arrangement: $this->envelopes->beam->arrangementText($factors),
-                lines: $w->lines,
-                factors: $factors,
-                group: 'Bearing',
-            );
-        }
-
-        return $weighings;
-    }
-
-    /** @return array{float, Combination, array<int, float>}|null what presses a support */
-    private function reaction(int $i, Support $support, ColdFormedMake $make): ?array
-    {
-        $beam = $this->envelopes->beam;
-        if (
-            $support->kind === SupportKind::Fixed ||
-            $support->kind === SupportKind::Guided ||
-            $this->envelopes->strength === []
-        ) {
-            return null;
-        }
-        $axis = $beam->beam->axis;
-        $presses = array_map(
-            fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]),
-            $beam->responses->reactions,
-        );
-        $worst = $beam->greatest($this->envelopes->strength, $make->weight(), 1, $presses);
-
-        return $worst[0] > 1.0 ? $worst : null;
+        $this->method->available($w, 'V_a', 'V_n', $this->method->shear(), 1.6, Kind::Force, 'G2');
     }
 
     /** @return string why it is not covered; empty: it is */
     private function bearingStrength(Working $w, ColdFormedMake $make, Support $support): string
     {
         $s = $make->sizes;
-        $length = $this->envelopes->beam->member->length;
-        $edge = min($support->x, $length - $support->x) - $support->bearing / 2;
-        $isEnd = $edge < self::NEAR * $s->web();
+        $isEnd = $this->search->toEnd($support) < self::NEAR * $s->web();
         [$C, $CR, $CN, $Ch, $phi, $Omega] = match (true) {
             ! $isEnd => self::INTERIOR,
             $make->isFastened => self::END,
@@ -232,86 +136,31 @@ final readonly class Web
         return '';
     }
 
-    /** @return list<Weighing> moment with shear and with bearing at inner supports */
-    private function together(ColdFormedMake $make, bool $derive): array
+    /**
+     * @param  array{Extreme, float}  $of  moment and shear
+     * @param  array{string, string}  $at  place in words, its id
+     */
+    private function withShear(ColdFormedMake $make, array $of, array $at, bool $derive): Weighing
     {
-        $weighings = [];
-        $member = $this->envelopes->beam->member;
-        foreach ($member->supports as $i => $support) {
-            [$from, $to] = [max(0.0, $support->x - 1.0), min($member->length, $support->x + 1.0)];
-            $M = $this->envelopes->moment->greatest($this->envelopes->strength, $make->weight(), $from, $to);
-            $V = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
-            $isEnd = $support->x < 1.0 || $support->x > $member->length - 1.0;
-            if ($M === null || $V === null || ($isEnd && ! $support->holdsTurning())) {
-                continue;
-            }
-            $weighings[] = $this->withShear($make, $M, $V, 'at support '.($i + 1), (string) ($i + 1), $derive);
-            $presses = $this->reaction($i, $support, $make);
-            $hogging = $this->envelopes->moment->extreme($this->envelopes->strength, -1, $make->weight(), $from, $to);
-            if ($presses !== null && ! $support->stiffened && $hogging !== null && $hogging->value < -1.0) {
-                $withBearing = $this->withBearing($make, $hogging, $presses[0], $i, $derive);
-                array_push($weighings, ...$withBearing === null ? [] : [$withBearing]);
-            }
-        }
-
-        return $weighings;
-    }
-
-    /** @return list<Weighing> where point loads act, or others begin: shear and moment may both be great there */
-    private function withinSpans(ColdFormedMake $make, bool $derive): array
-    {
-        $weighings = [];
-        $beam = $this->envelopes->beam->beam;
-        $names = $beam->fieldNames();
-        [$strength, $weight] = [$this->envelopes->strength, $make->weight()];
-        foreach ($beam->fields() as $i => [$from, $to]) {
-            $worst = null;
-            foreach ($this->envelopes->moment->breaks() as $x) {
-                if ($x < $from + 2.0 || $x > $to - 2.0) {
-                    continue;
-                }
-                $M = $this->envelopes->moment->greatest($strength, $weight, $x - 1.0, $x + 1.0);
-                $V = $this->envelopes->shear->greatest($strength, $weight, $x - 1.0, $x + 1.0);
-                if ($M === null || $V === null) {
-                    continue;
-                }
-                $where = lcfirst($names[$i]);
-                $id = str_replace(' ', '-', $where);
-                $u = (float) $this->withShear($make, $M, $V, $where, $id, false)->ratio;
-                $worst = $worst === null || $u > $worst[0] ? [$u, $M, $V, $where, $id] : $worst;
-            }
-            if ($worst !== null) {
-                $weighings[] = $this->withShear($make, $worst[1], $worst[2], $worst[3], $worst[4], $derive);
-            }
-        }
-
-        return $weighings;
-    }
-
-    private function withShear(
-        ColdFormedMake $make,
-        Extreme $M,
-        Extreme $V,
-        string $where,
-        string $id,
-        bool $derive,
-    ): Weighing {
-        $w = $this->moment($make, $M, $derive);
-        $w->let('V', abs($V->value), Kind::Force, '', 'required');
+        $w = $this->moment($make, $of[0], $derive);
+        $w->let('V', $of[1], Kind::Force, '', 'required');
         $this->shearStrength($w, $make);
         $w->line('u', 'sqrt((M / M_alo)^2 + (V / V_a)^2)', Kind::Number, 'H2 (H2-1)');
+        $what = ["bending-shear-{$at[1]}", "Bending with shear, {$at[0]}", 'AISI S100-16, H2', 'Bending with shear'];
 
-        return $this->combined("bending-shear-{$id}", "Bending with shear, {$where}", 'H2', $w, $M);
+        return $this->search->together($what, $w, $of[0]);
     }
 
     private function withBearing(ColdFormedMake $make, Extreme $M, float $P, int $i, bool $derive): ?Weighing
     {
         $w = $this->moment($make, $M, $derive);
         $w->let('P', $P, Kind::Force, '', 'required');
-        if ($this->bearingStrength($w, $make, $this->envelopes->beam->member->supports[$i]) !== '') {
+        if ($this->bearingStrength($w, $make, $this->search->support($i)) !== '') {
             return null;
         }
-        if ($this->method === Method::Lrfd) {
+        if ($this->method === Method::LimitState) {
+            $w->line('u', '(1.07 * P / P_a + M / M_alo) / 1.42', Kind::Number, 'H3', 'single webs');
+        } elseif ($this->method === Method::Lrfd) {
             $w->let('phi', 0.9, Kind::Number, 'H3');
             $w->line('u', '(0.91 * P / P_n + M / M_nl) / (1.33 * phi)', Kind::Number, 'H3 (H3-1b)');
         } else {
@@ -319,13 +168,15 @@ final readonly class Web
             $w->line('u', '(0.91 * P / P_n + M / M_nl) / (1.33 / Omega)', Kind::Number, 'H3 (H3-1a)');
         }
 
-        return $this->combined(
-            'bending-bearing-'.($i + 1),
-            'Bending with bearing at support '.($i + 1),
-            'H3',
-            $w,
-            $M,
-        );
+        $number = $i + 1;
+        $what = [
+            "bending-bearing-{$number}",
+            "Bending with bearing at support {$number}",
+            'AISI S100-16, H3',
+            'Bending with bearing',
+        ];
+
+        return $this->search->together($what, $w, $M);
     }
 
     /** M_alo: the strength with M_ne = M_y. */
@@ -339,20 +190,5 @@ final readonly class Web
         $this->method->available($w, 'M_alo', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
 
         return $w;
-    }
-
-    private function combined(string $id, string $title, string $clause, Working $w, Extreme $M): Weighing
-    {
-        return new Weighing(
-            $id,
-            $title,
-            "AISI S100-16, {$clause}",
-            $w->value('u'),
-            x: $M->x,
-            combination: $M->combination->id,
-            remark: 'Greatest moment, shear and reaction at the place are put together: on the safe side.',
-            lines: $w->lines,
-            group: $clause === 'H2' ? 'Bending with shear' : 'Bending with bearing',
-        );
     }
 }

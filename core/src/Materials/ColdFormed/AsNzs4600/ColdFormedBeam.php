@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed\AsNzs4600;
+
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Material\Make;
+use Waage\Material\MemberChecks;
+use Waage\Material\PlainChecks;
+use Waage\Materials\ColdFormed\Aisi2016;
+
+/** The checks of a cold-formed C or Z after AS/NZS 4600:2018, Section 7: the direct strength of AISI S100 in its terms. */
+final readonly class ColdFormedBeam implements MemberChecks
+{
+    use PlainChecks;
+
+    private Aisi2016\ColdFormedBeam $same;
+
+    public function __construct(MemberEnvelopes $envelopes)
+    {
+        $this->same = new Aisi2016\ColdFormedBeam($envelopes);
+    }
+
+    public function standard(): string
+    {
+        return 'AS/NZS 4600:2018';
+    }
+
+    public function weigh(Make $make, bool $derive): array
+    {
+        return array_map(fn (Weighing $w): Weighing => Dialect::of($w), $this->same->weigh($make, $derive));
+    }
+
+    public function settle(Make $make): Make
+    {
+        return $this->same->settle($make);
+    }
+
+    public function assumptions(): array
+    {
+        return [
+            'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
+            'By Section 7, direct strength; C_b = 1; elastic buckling by finite strips (Appendix D). E = 200 000, G = 80 000 MPa.',
+            'Bending is constrained to the horizontal axis. Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
+            'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
+            'Bearing with one flange loaded, not where a support is fixed; a bearing within 1.5 d_1 of the end is one at the end.',
+            'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
+            'Moments are amplified by 1/(1 − N/N_e), C_m = 1; not below 0.15 of the strength in compression (3.5.1).',
+            'Deflection with the part of I that buckling leaves at the greatest service moment, for all of the member (7.1.4).',
+        ];
+    }
+}

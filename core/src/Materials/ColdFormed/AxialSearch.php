@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+use Waage\Analysis\Envelope;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Loading\Combination;
+
+/** The combination that uses a member most under axial force, by any standard; N, Nmm. */
+final readonly class AxialSearch
+{
+    private const SAFE = 'Greatest force and moment of a combination are put together: on the safe side.';
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+    }
+
+    /**
+     * @param  array{string, string, string}  $what  id, title, clause
+     * @param  int  $sign  1 compression, −1 tension
+     * @param  \Closure(Working, float, float): bool  $calculate  u of axial force and moment; false: nothing is to be
+     *     weighed
+     * @return list<Weighing> one, or none
+     */
+    public function worst(ColdFormedMake $make, array $what, int $sign, \Closure $calculate, bool $derive): array
+    {
+        $worst = null;
+        foreach ($this->envelopes->axial === null ? [] : $this->envelopes->strength as $combination) {
+            $N = $this->greatest($this->envelopes->axial, $combination, [$sign], $make);
+            $M = $this->greatest($this->envelopes->moment, $combination, [1, -1], $make);
+            $w = new Working(false);
+            if ($N >= 1.0 && $calculate($w, $N, $M) && ($worst === null || $w->value('u') > $worst[0])) {
+                $worst = [$w->value('u'), $combination, $N, $M];
+            }
+        }
+        if ($worst === null) {
+            return [];
+        }
+        [, $combination, $N, $M] = $worst;
+        $w = new Working($derive);
+        $calculate($w, $N, $M);
+        [$id, $title, $clause] = $what;
+        $remark = $M > 0.0 && $id !== 'compression' ? self::SAFE : '';
+
+        return [
+            new Weighing(
+                $id,
+                $title,
+                $clause,
+                $w->value('u'),
+                combination: $combination->id,
+                remark: $remark,
+                lines: $w->lines,
+            ),
+        ];
+    }
+
+    /** @param  list<int>  $signs */
+    private function greatest(?Envelope $of, Combination $combination, array $signs, ColdFormedMake $make): float
+    {
+        $values = array_map(
+            fn (int $sign): float => $sign * ($of?->extreme([$combination], $sign, $make->weight())->value ?? 0.0),
+            $signs,
+        );
+
+        return max(0.0, ...$values);
+    }
+}

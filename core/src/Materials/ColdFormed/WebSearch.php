@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+use Waage\Analysis\Extreme;
+use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Loading\Combination;
+use Waage\Member\Support;
+use Waage\Member\SupportKind;
+use Waage\Units\Kind;
+
+/** Where a web is weighed, by any standard: shear of spans, bearing at supports, both with bending; mm, N. */
+final readonly class WebSearch
+{
+    public const TOGETHER = 'Greatest moment, shear and reaction at the place are put together: on the safe side.';
+
+    /** Both sides of a place. */
+    private const BESIDE = 1.0;
+
+    public function __construct(private MemberEnvelopes $envelopes)
+    {
+    }
+
+    /**
+     * Shear of every span.
+     *
+     * @param  array{string, string, string}  $what  clause, symbols of demand and capacity
+     * @param  \Closure(Working, float): void  $calculate  u of a shear force
+     * @return list<Weighing>
+     */
+    public function shear(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    {
+        [$clause, $demand, $capacity] = $what;
+        $beam = $this->envelopes->beam;
+        $names = $beam->beam->fieldNames();
+        $weighings = [];
+        foreach ($beam->beam->fields() as $i => [$from, $to]) {
+            $e = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
+            if ($e === null || abs($e->value) < 1.0) {
+                continue;
+            }
+            $w = new Working($derive);
+            $calculate($w, abs($e->value));
+            $u = $w->value('u');
+            $where = lcfirst($names[$i]);
+            $sign = $e->value >= 0.0 ? 1 : -1;
+            $effect = $this->envelopes->shear->effect;
+            $factors = $beam->worst($e->combination, $make->weight(), $effect, $sign, $e->segment, $e->t);
+            $weighings[] = new Weighing(
+                'shear-'.str_replace(' ', '-', $where),
+                "Shear, {$where}",
+                $clause,
+                $u,
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: Kind::Force,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                lines: $w->lines,
+                ranges: [[$from, $to, abs($e->value) / $u, $u]],
+                factors: $factors,
+                group: 'shear',
+            );
+        }
+
+        return $weighings;
+    }
+
+    /**
+     * Bearing at every support that is pressed.
+     *
+     * @param  array{string, string, string}  $what  clause, symbols of demand and capacity
+     * @param  \Closure(Working, float, Support): string  $calculate  u of a reaction; why it is not covered, or empty
+     * @return list<Weighing>
+     */
+    public function bearing(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    {
+        [$clause, $demand, $capacity] = $what;
+        $weighings = [];
+        foreach ($this->envelopes->beam->member->supports as $i => $support) {
+            $at = $this->reaction($i, $support, $make);
+            if ($at === null) {
+                continue;
+            }
+            [$P, $combination, $factors] = $at;
+            $id = 'bearing-'.($i + 1);
+            $title = 'Bearing at support '.($i + 1);
+            if ($support->stiffened) {
+                $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
+                $weighings[] = new Weighing($id, $title, $clause, null, remark: $remark);
+
+                continue;
+            }
+            $w = new Working($derive);
+            $fault = $calculate($w, $P, $support);
+            if ($fault !== '') {
+                $weighings[] = new Weighing($id, $title, $clause, null, applies: false, remark: $fault);
+
+                continue;
+            }
+            $weighings[] = new Weighing(
+                $id,
+                $title,
+                $clause,
+                $w->value('u'),
+                demand: $P,
+                capacity: $w->value($capacity),
+                kind: Kind::Force,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+                x: $support->x,
+                combination: $combination->id,
+                arrangement: $this->envelopes->beam->arrangementText($factors),
+                lines: $w->lines,
+                factors: $factors,
+                group: 'Bearing',
+            );
+        }
+
+        return $weighings;
+    }
+
+    /** @return array{float, Combination, array<int, float>}|null what presses a support */
+    private function reaction(int $i, Support $support, ColdFormedMake $make): ?array
+    {
+        $beam = $this->envelopes->beam;
+        if (
+            $support->kind === SupportKind::Fixed ||
+            $support->kind === SupportKind::Guided ||
+            $this->envelopes->strength === []
+        ) {
+            return null;
+        }
+        $axis = $beam->beam->axis;
+        $presses = array_map(
+            fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]),
+            $beam->responses->reactions,
+        );
+        $worst = $beam->greatest($this->envelopes->strength, $make->weight(), 1, $presses);
+
+        return $worst[0] > 1.0 ? $worst : null;
+    }
+
+    public function support(int $i): Support
+    {
+        return $this->envelopes->beam->member->supports[$i];
+    }
+
+    /** The clear distance from the edge of a bearing to the nearer end of the member. */
+    public function toEnd(Support $support): float
+    {
+        return min($support->x, $this->envelopes->beam->member->length - $support->x) - $support->bearing / 2;
+    }
+
+    /**
+     * Moment with shear, and hogging with bearing, at supports where moments go on.
+     *
+     * @param  \Closure(Extreme, float, string, string): Weighing  $withShear  of moment, shear, place in words and id
+     * @param  \Closure(Extreme, float, int): ?Weighing  $withBearing  of hogging, reaction and number of the support
+     * @return list<Weighing>
+     */
+    public function overSupports(ColdFormedMake $make, \Closure $withShear, \Closure $withBearing): array
+    {
+        $weighings = [];
+        $member = $this->envelopes->beam->member;
+        foreach ($member->supports as $i => $support) {
+            $both = $this->both($make, $support->x);
+            $isEnd = $support->x < 1.0 || $support->x > $member->length - 1.0;
+            if ($both === null || ($isEnd && ! $support->holdsTurning())) {
+                continue;
+            }
+            $weighings[] = $withShear($both[0], abs($both[1]->value), 'at support '.($i + 1), (string) ($i + 1));
+            $presses = $this->reaction($i, $support, $make);
+            $hogging = $this->envelopes->moment->extreme(
+                $this->envelopes->strength,
+                -1,
+                $make->weight(),
+                max(0.0, $support->x - self::BESIDE),
+                min($member->length, $support->x + self::BESIDE),
+            );
+            if ($presses !== null && ! $support->stiffened && $hogging !== null && $hogging->value < -1.0) {
+                array_push($weighings, ...array_filter([$withBearing($hogging, $presses[0], $i)]));
+            }
+        }
+
+        return $weighings;
+    }
+
+    /**
+     * Moment with shear where point loads act, or others begin: both may be great there. Of every span where it is most.
+     *
+     * @param  \Closure(Extreme, float, string, string, bool): Weighing  $withShear  as above; with its lines?
+     * @return list<Weighing>
+     */
+    public function withinSpans(ColdFormedMake $make, \Closure $withShear, bool $derive): array
+    {
+        $weighings = [];
+        $beam = $this->envelopes->beam->beam;
+        $names = $beam->fieldNames();
+        foreach ($beam->fields() as $i => [$from, $to]) {
+            $where = lcfirst($names[$i]);
+            $id = str_replace(' ', '-', $where);
+            $worst = null;
+            foreach ($this->envelopes->moment->breaks() as $x) {
+                $both = $x < $from + 2.0 || $x > $to - 2.0 ? null : $this->both($make, $x);
+                $u = $both === null ? 0.0 : (float) $withShear($both[0], abs($both[1]->value), $where, $id, false)->ratio;
+                $worst = $both !== null && ($worst === null || $u > $worst[0]) ? [$u, $both] : $worst;
+            }
+            if ($worst !== null) {
+                [$M, $V] = $worst[1];
+                $weighings[] = $withShear($M, abs($V->value), $where, $id, $derive);
+            }
+        }
+
+        return $weighings;
+    }
+
+    /** @return array{Extreme, Extreme}|null the greatest moment and the greatest shear at a place */
+    private function both(ColdFormedMake $make, float $x): ?array
+    {
+        [$from, $to] = [
+            max(0.0, $x - self::BESIDE),
+            min($this->envelopes->beam->member->length, $x + self::BESIDE),
+        ];
+        $M = $this->envelopes->moment->greatest($this->envelopes->strength, $make->weight(), $from, $to);
+        $V = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
+
+        return $M === null || $V === null ? null : [$M, $V];
+    }
+
+    /** @param  array{string, string, string, string}  $what  id, title, clause, group */
+    public function together(array $what, Working $w, Extreme $M): Weighing
+    {
+        return new Weighing(
+            $what[0],
+            $what[1],
+            $what[2],
+            $w->value('u'),
+            x: $M->x,
+            combination: $M->combination->id,
+            remark: self::TOGETHER,
+            lines: $w->lines,
+            group: $what[3],
+        );
+    }
+}
