@@ -19,9 +19,12 @@ final readonly class BendingSearch
 
     public RestrainedLengths $lengths;
 
+    public MomentDiagrams $diagrams;
+
     public function __construct(private MemberEnvelopes $envelopes)
     {
         $this->lengths = new RestrainedLengths($envelopes->beam);
+        $this->diagrams = new MomentDiagrams($envelopes);
     }
 
     /** @return list<BendingPlace> */
@@ -49,24 +52,35 @@ final readonly class BendingSearch
     }
 
     /**
-     * The length between restraints that is used most; its length is 0 where the compressed flange is restrained all
-     * along.
+     * The length between restraints that is used most, under the diagram that uses it most.
      *
-     * @param  \Closure(Extreme, float): float  $ratio  of the greatest moment of a length, and of that length
-     * @return array{Extreme, float}
+     * @param  \Closure(Strained): float  $ratio
      */
-    public function worst(ColdFormedMake $make, BendingPlace $place, \Closure $ratio): array
+    public function worst(ColdFormedMake $make, BendingPlace $place, \Closure $ratio): Strained
     {
         $lengths = $this->lengths->lateral($place->sign);
         $worst = null;
-        foreach ($lengths === [] ? [[$place->from, $place->to, 0.0]] : $lengths as [$a, $b, $length]) {
-            [$start, $end] = [max($a, $place->from), min($b, $place->to)];
-            $e = $end - $start < 1.0 ? null : $this->greatest($make, $place->sign, $start, $end);
-            $u = $e === null ? 0.0 : $ratio($e, $length);
-            $worst = $e !== null && ($worst === null || $u > $worst[0]) ? [$u, $e, $length] : $worst;
+        $most = 0.0;
+        foreach ($lengths as $length) {
+            $part = [max($length[0], $place->from), min($length[1], $place->to)];
+            $strained = $part[1] - $part[0] < 1.0
+                ? null
+                : $this->diagrams->worst($place->sign, $length, $part, $make->weight(), $ratio);
+            $u = $strained === null ? 0.0 : $ratio($strained);
+            [$worst, $most] = $u > $most ? [$strained, $u] : [$worst, $most];
         }
 
-        return $worst === null ? [$place->greatest, 0.0] : [$worst[1], $worst[2]];
+        return $worst ?? $this->restrained($place->greatest, $make->weight());
+    }
+
+    /** With its flange restrained all along. */
+    private function restrained(Extreme $e, float $weight): Strained
+    {
+        $sign = $e->value >= 0.0 ? 1 : -1;
+        $effect = $this->envelopes->moment->effect;
+        $factors = $this->envelopes->beam->worst($e->combination, $weight, $effect, $sign, $e->segment, $e->t);
+
+        return new Strained(abs($e->value), $sign, $e->x, $e->combination, $factors);
     }
 
     /** Supports, and points that restrain both flanges, hold against twisting: the length between them about a place. */
@@ -98,8 +112,8 @@ final readonly class BendingSearch
         return $places;
     }
 
-    /** @return array{float, float} the longest length of a flange in compression, 0: restrained; and its middle */
-    public function longestLateral(): array
+    /** The longest length of a flange in compression, with a moment and C_b = 1, for what acts with an axial force. */
+    public function longestLateral(float $M): Strained
     {
         $longest = [0.0, 0.0];
         foreach ([1, -1] as $sign) {
@@ -108,7 +122,7 @@ final readonly class BendingSearch
             }
         }
 
-        return $longest;
+        return new Strained($M, 1, $longest[1], $this->envelopes->strength[0], [], $longest[0]);
     }
 
     /**
@@ -118,13 +132,9 @@ final readonly class BendingSearch
      * @param  array{string, string}  $symbols
      * @param  array{float, float}|null  $range  of the strip of reserve
      */
-    public function report(array $what, array $symbols, Working $w, Extreme $e, ?array $range): Weighing
+    public function report(array $what, array $symbols, Working $w, Strained $at, ?array $range): Weighing
     {
         [$id, $title, $clause, $group] = $what;
-        $beam = $this->envelopes->beam;
-        $sign = $e->value >= 0.0 ? 1 : -1;
-        $weight = $beam->member->make->weight();
-        $factors = $beam->worst($e->combination, $weight, $this->envelopes->moment->effect, $sign, $e->segment, $e->t);
         $u = $w->value('u');
 
         return new Weighing(
@@ -137,13 +147,19 @@ final readonly class BendingSearch
             kind: Kind::Moment,
             demandSymbol: $symbols[0],
             capacitySymbol: $symbols[1],
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
+            x: $at->x,
+            combination: $at->combination->id,
+            arrangement: $this->envelopes->beam->arrangementText($at->factors),
             lines: $w->lines,
-            ranges: $range === null ? [] : [[$range[0], $range[1], abs($e->value) / $u, $u]],
-            factors: $factors,
+            ranges: $range === null ? [] : [[$range[0], $range[1], $at->M / $u, $u]],
+            factors: $at->factors,
             group: $group,
         );
+    }
+
+    /** The greatest moment of a place, whatever restrains its flanges. */
+    public function greatestOf(ColdFormedMake $make, BendingPlace $place): Strained
+    {
+        return $this->restrained($place->greatest, $make->weight());
     }
 }

@@ -21,6 +21,18 @@ final readonly class Buckling
     ) {
     }
 
+    /** @return array{array{float, float}|null, array{float, float}|null, bool, list<array{float, float}>} */
+    public function kept(): array
+    {
+        return [$this->local, $this->distortional, $this->isMinimum, $this->curve];
+    }
+
+    /** @param  array{array{float, float}|null, array{float, float}|null, bool, list<array{float, float}>}  $kept */
+    public static function fromArray(array $kept): self
+    {
+        return new self(...$kept);
+    }
+
     /** @return array<string, mixed> as the result has it */
     public function toArray(string $title): array
     {

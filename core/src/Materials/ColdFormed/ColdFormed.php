@@ -10,6 +10,7 @@ use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
 use Waage\Material\NoCollapse;
+use Waage\Material\Parameter;
 use Waage\Material\Shape;
 use Waage\Materials\ColdFormed\Aisi2016\ColdFormedBeam;
 use Waage\Materials\ColdFormed\Tools\ColdFormedTools;
@@ -38,7 +39,10 @@ final class ColdFormed implements Material
 
     public function parameters(): array
     {
-        return [];
+        return [
+            new Parameter('gammaM0', 'gamma_M0', 1.0, 1.0, 1.5, 'EN 1993-1-3, 2(3)'),
+            new Parameter('gammaM1', 'gamma_M1', 1.0, 1.0, 1.5, 'EN 1993-1-3, 2(3)'),
+        ];
     }
 
     public function tools(): array
@@ -90,7 +94,8 @@ final class ColdFormed implements Material
         return match (Standard::of($envelopes->beam->member->basis)) {
             Standard::Aisi => new ColdFormedBeam($envelopes),
             Standard::AsNzs => new AsNzs4600\ColdFormedBeam($envelopes),
-            default => new NoStandard,
+            Standard::En => new En1993\ColdFormedBeam($envelopes),
+            Standard::None => new NoStandard,
         };
     }
 

@@ -59,6 +59,12 @@ final readonly class ColdFormedMake implements Make
         return Standard::of($this->shape->basis);
     }
 
+    /** A parameter of the basis, by its key. */
+    public function parameter(string $key): float
+    {
+        return $this->shape->basis->parameters['coldFormed'][$key];
+    }
+
     /** E I_g about the horizontal axis, Nmm². */
     public function stiffness(): float
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed;
 
 use Waage\ThinWalled\BucklingCurve;
+use Waage\ThinWalled\CurveMemory;
 use Waage\ThinWalled\FiniteStrip;
 use Waage\ThinWalled\Midline;
 use Waage\ThinWalled\MidlineProperties;
@@ -48,21 +49,27 @@ final class Profile
     /** In bending about the horizontal axis, constrained to it; both senses are alike. */
     public function inBending(): Buckling
     {
-        $outermost = $this->of->outermost();
+        return $this->kept('bending', function (): Buckling {
+            $outermost = $this->of->outermost();
+            $stresses = array_map(fn (array $p): float => $p[1] / $outermost, $this->of->points);
 
-        return $this->buckling['bending'] ??= $this->buckling(
-            array_map(fn (array $p): float => $p[1] / $outermost, $this->of->points),
-            4.0,
-            M_PI ** 4 * $this->sizes->h ** 4 / 720,
-        );
+            return $this->buckling($stresses, 4.0, M_PI ** 4 * $this->sizes->h ** 4 / 720);
+        });
     }
 
     public function inCompression(): Buckling
     {
-        return $this->buckling['compression'] ??= $this->buckling(
-            array_fill(0, count($this->of->points), 1.0),
-            6.0,
-            0.0,
+        return $this->kept(
+            'compression',
+            fn (): Buckling => $this->buckling(array_fill(0, count($this->of->points), 1.0), 6.0, 0.0),
+        );
+    }
+
+    /** @param  \Closure(): Buckling  $make */
+    private function kept(string $what, \Closure $make): Buckling
+    {
+        return $this->buckling[$what] ??= Buckling::fromArray(
+            CurveMemory::of("{$what} {$this->E} {$this->sizes->key()}", fn (): array => $make()->kept()),
         );
     }
 

@@ -26,7 +26,7 @@ final readonly class ServiceSearch
 
     /**
      * @param  string  $clause  of the standard
-     * @param  \Closure(Working): void  $stiffness  works out `I_eff` and `I_g`
+     * @param  \Closure(Working): string  $stiffness  works out `I_g` and what there is of it; tells the symbol of that
      * @return list<Weighing> of variable load, and of all
      */
     public function weigh(ColdFormedMake $make, string $clause, \Closure $stiffness, bool $derive): array
@@ -49,15 +49,15 @@ final readonly class ServiceSearch
             }
             [$e, $L, $rule, $ranges] = $worst;
             $w = new Working($derive);
-            $stiffness($w);
+            $left = $stiffness($w);
             $deflection = abs($e->value) / $make->stiffness();
             $w->let('w_g', $deflection, Kind::Deflection, '', 'of the gross section, exact');
-            $w->line('w', 'w_g * I_g / I_eff', Kind::Deflection, $clause);
+            $w->line('w', "w_g * I_g / {$left}", Kind::Deflection);
             $w->let('L', $L, Kind::Length);
             $w->let('n', $n, Kind::Number, '', 'basis of the job, or of this member');
             $w->line('w_lim', $rule, Kind::Deflection);
             $u = $w->line('u', 'w / w_lim', Kind::Number);
-            $share = $w->value('I_eff / I_g');
+            $share = $w->value("{$left} / I_g");
             $weighings[] = new Weighing(
                 $id,
                 $title,

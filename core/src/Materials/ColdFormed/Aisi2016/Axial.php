@@ -122,8 +122,7 @@ final readonly class Axial
         $this->compression($w, $make, $N, $M);
         $w->line('u_P', 'u', Kind::Number, 'H1.2', 'part of compression');
         $w->let('M', $M, Kind::Moment, '', 'required, first order');
-        [$length, $x] = $this->search->longestLateral();
-        $this->bending->available($w, $make, $length, $x);
+        $this->bending->available($w, $make, $this->search->longestLateral($M));
         $w->line('P_E', 'pi^2 * E * A * r_x^2 / L_x^2', Kind::Force, 'C1.2.1.1', 'in the plane');
         $w->let('alpha', $this->method === Method::Asd ? 1.6 : 1.0, Kind::Number, 'C1.1.1', $this->method->value);
         if ($this->method->isLinear($w->value('u_P'))) {
@@ -159,8 +158,7 @@ final readonly class Axial
         $w->line('M_t', 'S_ft * F_y', Kind::Moment, 'H1.1');
         $this->method->available($w, 'M_at', 'M_t', 0.90, 1.67, Kind::Moment, 'H1.1');
         $w->line('u_1', 'u_T + M / M_at', Kind::Number, 'H1.1 (H1.1-1)');
-        [$length, $x] = $this->search->longestLateral();
-        $this->bending->available($w, $make, $length, $x);
+        $this->bending->available($w, $make, $this->search->longestLateral($M));
         $w->line('u_2', 'M / M_ax - u_T', Kind::Number, 'H1.1 (H1.1-2)');
         $w->line('u', 'max(u_1, u_2)', Kind::Number);
 

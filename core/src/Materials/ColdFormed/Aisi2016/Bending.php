@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
-use Waage\Analysis\Extreme;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\BendingPlace;
 use Waage\Materials\ColdFormed\BendingSearch;
 use Waage\Materials\ColdFormed\ColdFormedMake;
+use Waage\Materials\ColdFormed\Strained;
 use Waage\Units\Kind;
 
 /**
@@ -27,37 +27,49 @@ final readonly class Bending
     {
         $weighings = [];
         foreach ($this->search->places($make) as $place) {
-            $ratio = fn (Extreme $e, float $length): float => $this->strength($make, $e, $length, new Working(false))->value('u');
-            [$e, $length] = $this->search->worst($make, $place, $ratio);
-            $w = $this->strength($make, $e, $length, new Working($derive));
+            $ratio = fn (Strained $at): float => $this->strength($make, $at, new Working(false))->value('u');
+            $at = $this->search->worst($make, $place, $ratio);
+            $w = $this->strength($make, $at, new Working($derive));
             $what = [
                 "bending-{$place->id}",
                 "Bending, {$place->words}",
                 'AISI S100-16, F3',
                 $place->sign > 0 ? 'sagging' : 'hogging',
             ];
-            $weighings[] = $this->search->report($what, ['M', 'M_a'], $w, $e, [$place->from, $place->to]);
+            $weighings[] = $this->search->report($what, ['M', 'M_a'], $w, $at, [$place->from, $place->to]);
             $weighings[] = $this->distortional($make, $place, $derive);
         }
 
         return $weighings;
     }
 
-    private function strength(ColdFormedMake $make, Extreme $e, float $length, Working $w): Working
+    private function strength(ColdFormedMake $make, Strained $at, Working $w): Working
     {
-        $w->let('M', abs($e->value), Kind::Moment, '', 'required');
+        $w->let('M', $at->M, Kind::Moment, '', 'required');
         $this->yield($w, $make);
-        if ($length <= 0.0) {
-            $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1', 'the compressed flange is restrained');
-        } else {
-            $this->critical($w, $make, $length, $e->x);
-            DirectStrength::global($w);
-        }
+        $this->global($w, $make, $at);
         $this->local($w, $make);
         $this->method->available($w, 'M_a', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
         $w->line('u', 'M / M_a', Kind::Number);
 
         return $w;
+    }
+
+    /** M_ne. */
+    private function global(Working $w, ColdFormedMake $make, Strained $at): void
+    {
+        if ($at->length <= 0.0) {
+            $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1', 'the compressed flange is restrained');
+
+            return;
+        }
+        $this->critical($w, $make, $at);
+        $eigenvalue = $w->keepsLines && $at->moments !== null ? $this->search->diagrams->eigenvalue($make, $at) : null;
+        if ($eigenvalue !== null) {
+            $w->let('alpha_ev', $eigenvalue, Kind::Number, 'F2.1', 'beside it: eigenvalue of the member');
+            $w->line('M_ev', 'alpha_ev * M', Kind::Moment, 'F2.1', 'beside M_cre; loads where they act');
+        }
+        DirectStrength::global($w);
     }
 
     /** M_y of the first fibre that yields. */
@@ -84,20 +96,20 @@ final readonly class Bending
     }
 
     /** F2.1.1: lateral-torsional buckling of a length; of a Z half of what a C has. */
-    private function critical(Working $w, ColdFormedMake $make, float $length, float $x): void
+    private function critical(Working $w, ColdFormedMake $make, Strained $at): void
     {
         $of = $make->profile()->of;
         $polar = sqrt(($of->Ix + $of->Iz) / $of->A + hypot(...$of->shearCentre) ** 2);
         $w->let('A', $of->A, Kind::Area);
         $w->let('r_o', $polar, Kind::Size, 'F2.1.1', 'polar, about the shear centre');
         $w->let('r_y', sqrt($of->Iz / $of->A), Kind::Size);
-        $w->let('L_y', $length, Kind::Length, '', 'between restraints of the compressed flange');
-        $w->let('L_t', $this->search->twistLength($x), Kind::Length, '', 'between places held against twisting');
+        $w->let('L_y', $at->length, Kind::Length, '', 'between restraints of the compressed flange');
+        $w->let('L_t', $this->search->twistLength($at->x), Kind::Length, '', 'between places held against twisting');
         $w->let('J', $of->J, Kind::SecondMoment);
         $w->let('C_w', $of->Cw, Kind::Warping);
         $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
-        $w->let('C_b', 1.0, Kind::Number, 'F2.1.1', 'on the safe side');
+        $at->letGradient($w, 'C_b', 'F2.1.1 (F2.1.1-2)');
         $w->line('sigma_ey', 'pi^2 * E / (L_y / r_y)^2', Kind::Stress, 'F2.1.1 (F2.1.1-4)');
         $w->line('sigma_t', '(G * J + pi^2 * E * C_w / L_t^2) / (A * r_o^2)', Kind::Stress, 'F2.1.1 (F2.1.1-5)');
         $isZ = $make->sizes->shape->isZ();
@@ -112,15 +124,10 @@ final readonly class Bending
     }
 
     /** The lesser of the available strengths of M_nl and M_nd, as M_ax, of a length between restraints. */
-    public function available(Working $w, ColdFormedMake $make, float $length, float $x): void
+    public function available(Working $w, ColdFormedMake $make, Strained $at): void
     {
         $this->yield($w, $make);
-        if ($length <= 0.0) {
-            $w->line('M_ne', 'M_y', Kind::Moment, 'F2.1', 'the compressed flange is restrained');
-        } else {
-            $this->critical($w, $make, $length, $x);
-            DirectStrength::global($w);
-        }
+        $this->global($w, $make, $at);
         $this->local($w, $make);
         $buckling = $make->profile()->inBending();
         if ($buckling->distortional === null) {
@@ -155,6 +162,6 @@ final readonly class Bending
         $w->line('u', 'M / M_a', Kind::Number);
         $what = [$id, $title, 'AISI S100-16, F4', 'Distortional buckling'];
 
-        return $this->search->report($what, ['M', 'M_a'], $w, $place->greatest, null);
+        return $this->search->report($what, ['M', 'M_a'], $w, $this->search->greatestOf($make, $place), null);
     }
 }

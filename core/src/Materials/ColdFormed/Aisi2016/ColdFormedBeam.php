@@ -103,7 +103,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         return [
             'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
-            'Bending is constrained to the horizontal axis; C_b = 1; elastic buckling by finite strips (Appendix 2).',
+            'Bending is constrained to the horizontal axis; C_b by quarter points, each arrangement with its own; 1 with axial force; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
             'Bearing by Tables G5-2 and G5-3 with one flange loaded, not where a support is fixed; a bearing within 1.5 h of the end is one at the end.',
             'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',

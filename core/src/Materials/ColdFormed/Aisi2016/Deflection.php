@@ -20,8 +20,10 @@ final readonly class Deflection
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        $stiffness = function (Working $w) use ($make): void {
+        $stiffness = function (Working $w) use ($make): string {
             $this->stiffness($w, $make);
+
+            return 'I_eff';
         };
 
         return $this->search->weigh($make, 'AISI S100-16, L2', $stiffness, $derive);

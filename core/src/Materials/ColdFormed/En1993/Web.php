@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed\En1993;
+
+use Waage\Analysis\Extreme;
+use Waage\Checks\Weighing;
+use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\ColdFormedMake;
+use Waage\Materials\ColdFormed\WebSearch;
+use Waage\Member\Support;
+use Waage\Units\Kind;
+
+/**
+ * EN 1993-1-3, 6.1.5, 6.1.7.2, 6.1.10 and 6.1.11: shear of a web without stiffeners, local forces at each support with the
+ * web free to rotate, both with bending.
+ */
+final readonly class Web
+{
+    /** 6.1.7.2: a bearing nearer to a free end than so many times the web is one at the end. */
+    private const NEAR = 1.5;
+
+    public function __construct(private WebSearch $search, private Bending $bending)
+    {
+    }
+
+    /** @return list<Weighing> */
+    public function weigh(ColdFormedMake $make, bool $derive): array
+    {
+        $shear = function (Working $w, float $V) use ($make): void {
+            $w->let('V_Ed', $V, Kind::Force);
+            $this->shear($w, $make);
+            $w->line('u', 'V_Ed / V_b_Rd', Kind::Number);
+        };
+        $bearing = function (Working $w, float $F, Support $support) use ($make): string {
+            $w->let('F_Ed', $F, Kind::Force);
+            $fault = $this->bearing($w, $make, $support);
+            $fault !== '' || $w->line('u', 'F_Ed / R_w_Rd', Kind::Number);
+
+            return $fault;
+        };
+        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->withShear(
+            $make,
+            [$M, $V],
+            [$where, $id],
+            $derive && $told,
+        );
+        $hogging = fn (Extreme $M, float $F, int $i): ?Weighing => $this->withBearing($make, $M, $F, $i, $derive);
+
+        return [
+            ...$this->search->shear($make, ['EN 1993-1-3, 6.1.5', 'V_Ed', 'V_b_Rd'], $shear, $derive),
+            ...$this->search->bearing($make, ['EN 1993-1-3, 6.1.7.2', 'F_Ed', 'R_w_Rd'], $bearing, $derive),
+            ...$this->search->overSupports($make, $both, $hogging),
+            ...$this->search->withinSpans($make, $both, $derive),
+        ];
+    }
+
+    private function shear(Working $w, ColdFormedMake $make): void
+    {
+        Bending::letStrength($w, $make);
+        $w->let('h_w', $make->sizes->h - $make->sizes->t, Kind::Size, '6.1.5(1)', 'between the midlines of flanges');
+        $w->has('t') || $w->let('t', $make->sizes->t, Kind::Size, '3.2.4(3)', 'core thickness');
+        $w->has('E') || $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity, '3.2.1');
+        $slenderness = $w->line('lambda_w', '0.346 * h_w / t * sqrt(f_yb / E)', Kind::Number, '6.1.5(2) (6.10a)');
+        match (true) {
+            $slenderness <= 0.83 => $w->line('f_bv', '0.58 * f_yb', Kind::Stress, 'Table 6.1', 'λ_w up to 0.83'),
+            $slenderness < 1.40 => $w->line(
+                'f_bv',
+                '0.48 * f_yb / lambda_w',
+                Kind::Stress,
+                'Table 6.1',
+                'λ_w between 0.83 and 1.40',
+            ),
+            default => $w->line(
+                'f_bv',
+                '0.67 * f_yb / lambda_w^2',
+                Kind::Stress,
+                'Table 6.1',
+                'λ_w from 1.40 on, without stiffening at the support',
+            ),
+        };
+        $w->line('V_b_Rd', 'h_w * t * f_bv / gamma_M0', Kind::Force, '6.1.5(1) (6.8)');
+    }
+
+    /** @return string why it is not covered; empty: it is */
+    private function bearing(Working $w, ColdFormedMake $make, Support $support): string
+    {
+        $s = $make->sizes;
+        [$hw, $bearing] = [$s->h - $s->t, $support->bearing];
+        $limits = [
+            $bearing <= 0.0 => 'The support has no bearing length.',
+            $hw / $s->t > 200.0 => 'The web is more than 200 times as deep as thick: 6.1.7.2 ends there.',
+            $s->r / $s->t > 6.0 => 'The radius is more than 6 times the thickness: 6.1.7.2 ends there.',
+        ];
+        if (isset($limits[true])) {
+            return $limits[true];
+        }
+        $isEnd = $this->search->toEnd($support) <= self::NEAR * $hw;
+        Bending::letStrength($w, $make);
+        $w->has('h_w') || $w->let('h_w', $hw, Kind::Size, '6.1.7.2(1)');
+        $w->has('t') || $w->let('t', $s->t, Kind::Size, '3.2.4(3)', 'core thickness');
+        $w->let('r', $s->r, Kind::Size, '', 'inner radius');
+        $w->let('s_s', $bearing, Kind::Size, '6.1.7.1(3)', 'bearing');
+        $w->line('k', 'f_yb / 228', Kind::Number, '6.1.7.2(4)', 'f_yb in MPa');
+        $w->let('k_3', 1.0, Kind::Number, '6.1.7.2(4)', 'upright web');
+        $isLong = $bearing / $s->t > 60.0;
+        if ($isEnd) {
+            $w->line('k_1', '1.33 - 0.33 * k', Kind::Number, '6.1.7.2(4)');
+            $w->line('k_2', 'max(0.5, min(1, 1.15 - 0.15 * r / t))', Kind::Number, '6.1.7.2(4)');
+            [$rule, $clause] = match (true) {
+                $s->shape->hasLips() => ['(9.04 - h_w / t / 60) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15a)'],
+                ! $isLong => ['(5.92 - h_w / t / 132) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15b)'],
+                default => ['(5.92 - h_w / t / 132) * (0.71 + 0.015 * s_s / t)', '6.1.7.2(2) (6.15c)'],
+            };
+            $note = $s->shape->hasLips() ? 'near a free end, flanges with lips' : 'near a free end, plain flanges';
+            $w->line('R_w_Rd', "k_1 * k_2 * k_3 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
+
+            return '';
+        }
+        $w->line('k_4', '1.22 - 0.22 * k', Kind::Number, '6.1.7.2(4)');
+        $w->line('k_5', 'min(1, 1.06 - 0.06 * r / t)', Kind::Number, '6.1.7.2(4)');
+        [$rule, $clause] = $isLong
+            ? ['(14.7 - h_w / t / 49.5) * (0.75 + 0.011 * s_s / t)', '6.1.7.2(2) (6.15e)']
+            : ['(14.7 - h_w / t / 49.5) * (1 + 0.007 * s_s / t)', '6.1.7.2(2) (6.15d)'];
+        $note = 'away from free ends';
+        $w->line('R_w_Rd', "k_3 * k_4 * k_5 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
+
+        return '';
+    }
+
+    /**
+     * @param  array{Extreme, float}  $of  moment and shear
+     * @param  array{string, string}  $at  place in words, its id
+     */
+    private function withShear(ColdFormedMake $make, array $of, array $at, bool $derive): Weighing
+    {
+        $w = new Working($derive);
+        $w->let('M_Ed', abs($of[0]->value), Kind::Moment);
+        $w->let('V_Ed', $of[1], Kind::Force);
+        $this->shear($w, $make);
+        $this->bending->section($w, $make);
+        if ($w->value('V_Ed') <= $w->value('0.5 * V_b_Rd')) {
+            $w->line('u', 'max(M_Ed / M_c_Rd, V_Ed / V_b_Rd)', Kind::Number, '6.1.10', 'shear up to half: each by itself');
+        } else {
+            $fold = $make->sizes->shape->hasLips() ? ' + (b_2t + c_eff) * t_red' : '';
+            $w->line('M_f_Rd', "(b_1t * t{$fold}) * h_0 * f_yb / gamma_M0", Kind::Moment, '6.1.10', 'effective flanges');
+            $w->let('W_pl', $make->profile()->of->plastic(1), Kind::Modulus, '', 'gross');
+            $w->line('M_pl_Rd', 'W_pl * f_yb / gamma_M0', Kind::Moment, '6.1.10');
+            $rule = 'M_Ed / M_c_Rd + max(0, 1 - M_f_Rd / M_pl_Rd) * (2 * V_Ed / V_b_Rd - 1)^2';
+            $w->line('u', $rule, Kind::Number, '6.1.10 (6.27)');
+        }
+        $what = ["bending-shear-{$at[1]}", "Bending with shear, {$at[0]}", 'EN 1993-1-3, 6.1.10', 'Bending with shear'];
+
+        return $this->search->together($what, $w, $of[0]);
+    }
+
+    private function withBearing(ColdFormedMake $make, Extreme $M, float $F, int $i, bool $derive): ?Weighing
+    {
+        $w = new Working($derive);
+        $w->let('M_Ed', abs($M->value), Kind::Moment);
+        $w->let('F_Ed', $F, Kind::Force);
+        if ($this->bearing($w, $make, $this->search->support($i)) !== '') {
+            return null;
+        }
+        $this->bending->section($w, $make);
+        $rule = 'max((M_Ed / M_c_Rd + F_Ed / R_w_Rd) / 1.25, M_Ed / M_c_Rd, F_Ed / R_w_Rd)';
+        $w->line('u', $rule, Kind::Number, '6.1.11 (6.28)');
+        $number = $i + 1;
+        $what = [
+            "bending-bearing-{$number}",
+            "Bending with bearing at support {$number}",
+            'EN 1993-1-3, 6.1.11',
+            'Bending with bearing',
+        ];
+
+        return $this->search->together($what, $w, $M);
+    }
+}
