@@ -157,7 +157,8 @@ test('bars are taken hold of in the drawing, by keyboard and by mouse, and drawn
     const [number, size] = ((await field.getAttribute('placeholder')) ?? '').split('ø')
     await bars.press('ArrowUp')
     await expect(field).toHaveValue(`${Number(number) + 1}ø${size}`)
-    const box = (await bars.boundingBox())!
+    const box = await bars.boundingBox()
+    if (!box) throw new Error('The bars are drawn.')
     const [x, y] = [box.x + box.width / 2, box.y + 5]
     await page.mouse.move(x, y)
     await page.mouse.down()
@@ -168,7 +169,7 @@ test('bars are taken hold of in the drawing, by keyboard and by mouse, and drawn
     await expect(field).toBeFocused()
     const download = page.waitForEvent('download')
     await page.getByRole('button', { name: 'Detail drawing as SVG' }).click()
-    const svg = readFileSync((await (await download).path())!, 'utf8')
+    const svg = readFileSync(await (await download).path(), 'utf8')
     expect(svg).toContain('Elevation 1 : 10')
     expect(svg).toContain(`${Number(number) + 2} ø${size}`)
 })

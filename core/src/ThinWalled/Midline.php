@@ -15,9 +15,65 @@ final readonly class Midline
 
     private const LONGEST = 12.0;
 
-    /** @param  non-empty-list<array{float, float}>  $points */
-    public function __construct(public array $points, public float $t)
+    /**
+     * @param  non-empty-list<array{float, float}>  $points
+     * @param  array<int, float>  $parts  part of the thickness that pieces have, by number from 0; 1 where none is given
+     */
+    public function __construct(public array $points, public float $t, public array $parts = [])
     {
+    }
+
+    /** @return list<float> of the pieces between points */
+    public function thicknesses(): array
+    {
+        return array_map(
+            fn (int $i): float => $this->t * ($this->parts[$i] ?? 1.0),
+            array_keys(array_slice($this->points, 1)),
+        );
+    }
+
+    /** With an opening in the upright wall at x = 0, so deep about its middle. */
+    public function withOpening(float $depth): self
+    {
+        $points = $parts = [];
+        foreach ($this->points as $i => $point) {
+            $before = $this->points[$i - 1] ?? null;
+            if ($before !== null && abs($before[0]) < 1e-9 && abs($point[0]) < 1e-9) {
+                $cuts = array_filter(
+                    [$depth / 2, -$depth / 2],
+                    fn (float $z): bool => ($before[1] - $z) * ($point[1] - $z) < -1e-9,
+                );
+                foreach ($cuts as $z) {
+                    $points[] = [0.0, $z];
+                }
+            }
+            // Nothing is left within it.
+            if (abs($point[0]) > 1e-9 || abs($point[1]) >= $depth / 2 - 1e-9) {
+                $points[] = $point;
+            }
+        }
+        $points = $points === [] ? throw new \LogicException('An opening is smaller than the section.') : $points;
+        foreach (array_slice($points, 1) as $i => [$x, $z]) {
+            [$x1, $z1] = $points[$i];
+            if (abs($x) < 1e-9 && abs($x1) < 1e-9 && abs($z + $z1) / 2 < $depth / 2) {
+                $parts[$i] = 0.0;
+            }
+        }
+
+        return new self($points, $this->t, $parts);
+    }
+
+    /** With the upright wall at x = 0 of another thickness. */
+    public function withWall(float $t): self
+    {
+        $parts = [];
+        foreach (array_slice($this->points, 1) as $i => [$x]) {
+            if (abs($x) < 1e-9 && abs($this->points[$i][0]) < 1e-9) {
+                $parts[$i] = $t / $this->t;
+            }
+        }
+
+        return new self($this->points, $this->t, $parts);
     }
 
     /**

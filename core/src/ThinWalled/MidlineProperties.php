@@ -79,7 +79,8 @@ final readonly class MidlineProperties
         for ($i = 1; $i < count($points); $i++) {
             $l = hypot($points[$i][0] - $points[$i - 1][0], $points[$i][1] - $points[$i - 1][1]);
             $mixed = $f[$i - 1] * $g[$i] + $f[$i] * $g[$i - 1];
-            $sum += $l / 6 * (2 * $f[$i - 1] * $g[$i - 1] + $mixed + 2 * $f[$i] * $g[$i]);
+            $part = $this->midline->parts[$i - 1] ?? 1.0;
+            $sum += $part * $l / 6 * (2 * $f[$i - 1] * $g[$i - 1] + $mixed + 2 * $f[$i] * $g[$i]);
         }
 
         return $sum * $this->midline->t;
@@ -91,7 +92,8 @@ final readonly class MidlineProperties
         $parts = [];
         for ($i = 1; $i < count($this->points); $i++) {
             [$a, $b] = [$this->points[$i - 1], $this->points[$i]];
-            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $this->midline->t / self::PARTS;
+            $t = $this->midline->t * ($this->midline->parts[$i - 1] ?? 1.0);
+            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $t / self::PARTS;
             for ($k = 0; $k < self::PARTS; $k++) {
                 $parts[] = [$a[$axis] + ($b[$axis] - $a[$axis]) * ($k + 0.5) / self::PARTS, $area];
             }

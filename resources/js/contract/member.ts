@@ -370,7 +370,7 @@ export interface TimberFloorDocument {
  * A C or a Z bent from sheet, by its dimensions out to out; thickness without coating.
  */
 export interface ColdFormedDocument {
-    shape: 'lipped C' | 'plain C' | 'lipped Z' | 'plain Z'
+    shape: 'lipped C' | 'plain C' | 'lipped Z' | 'plain Z' | 'two lipped C' | 'two plain C'
     /**
      * depth
      */
@@ -395,11 +395,53 @@ export interface ColdFormedDocument {
      * by which lips are turned from the line of the flange, degrees; 90, square to it, when absent
      */
     lean?: number | string
-    yield: Quantity
+    /**
+     * a stress, or a grade: S350GD, G450, SS50
+     */
+    yield: string
     /**
      * to its supports, for bearing; true when absent
      */
     fastened?: boolean
+    holes?: HolesDocument
+    /**
+     * of a section with one flange fastened to sheeting and the other one free in compression, by AISI S100: R, `table` or a number; empty: lateral buckling
+     */
+    uplift?: string
+    /**
+     * of sheeting at mid-width of a flange that it restrains all along: spring against turning, Nm by m and rad, as a force; empty: none
+     */
+    sheetTurning?: string
+    /**
+     * the same sideways, N by mm and mm, as a stress; empty: none
+     */
+    sheetSideways?: string
+    /**
+     * distance between restraints of distortional buckling; empty: none
+     */
+    distortionApart?: string
+}
+/**
+ * in the web, about its middle, in a row
+ */
+export interface HolesDocument {
+    /**
+     * round when absent
+     */
+    shape?: 'round' | 'slotted'
+    depth: Quantity
+    /**
+     * along the member, of slotted ones
+     */
+    length?: string
+    /**
+     * from middle to middle
+     */
+    spacing: string
+    /**
+     * from the end of the member to the edge of the first one
+     */
+    first?: string
 }
 /**
  * A rectangle, a T, an L or an inverted T of reinforced concrete, or a strip of a slab. Bars and links that are empty or absent are chosen.

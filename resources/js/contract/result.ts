@@ -286,6 +286,16 @@ export interface SectionResult {
          * @maxItems 2
          */
         distortional?: [number, number]
+        /**
+         * how points of the midline move, local and distortional, at most by 1
+         */
+        shapes?: {
+            [k: string]: number[][]
+        }
+        /**
+         * of the midline from the centroid, mm
+         */
+        points?: number[][]
     }[]
     /**
      * of strips: product of inertia, mm⁴

@@ -28,6 +28,27 @@ const paths = computed(() =>
         return { title: b.title, d: line.join(''), dash: b.title === 'bending' ? '' : '4 2.5' }
     }),
 )
+/** The shapes of the first one, local and distortional, beside the section as it was. */
+const shapes = computed(() => {
+    const [first] = props.buckling
+    const points = first?.points ?? []
+    if (!first?.shapes || !points.length) return []
+    const [xs, zs] = [points.map(([x = 0]) => x), points.map(([, z = 0]) => z)]
+    const [width, height] = [Math.max(...xs) - Math.min(...xs), Math.max(...zs) - Math.min(...zs)]
+    const k = Math.min(60 / height, 50 / width)
+    return Object.entries(first.shapes).map(([mode, moves], i) => {
+        const [cx, cy] = [70 + 130 * i, 196]
+        const line = (by: number): string =>
+            points
+                .map(([px = 0, pz = 0], n) => {
+                    const [dx = 0, dz = 0] = moves[n] ?? []
+                    return `${n ? 'L' : 'M'}${(cx + k * (px + by * dx)).toFixed(1)} ${(cy - k * (pz + by * dz)).toFixed(1)}`
+                })
+                .join('')
+        return { mode, cx, was: line(0), is: line(0.13 * height) }
+    })
+})
+const height = computed(() => (shapes.value.length ? 246 : 160))
 const lengthTicks = computed(() => {
     const factor = factorOf('size', props.units)
     const [from, to] = [Math.min(...lengths.value), Math.max(...lengths.value)]
@@ -45,7 +66,7 @@ const stressTicks = computed(() => {
 </script>
 
 <template>
-    <svg viewBox="0 0 300 160" role="img" aria-label="Buckling over the half-wavelength" font-size="9" fill="var(--color-ink)">
+    <svg :viewBox="`0 0 300 ${height}`" role="img" aria-label="Buckling over the half-wavelength" font-size="9" fill="var(--color-ink)">
         <clipPath id="buckling-area"><rect :x="LEFT" :y="TOP" :width="RIGHT - LEFT" :height="BOTTOM - TOP" /></clipPath>
         <g stroke="var(--color-rule)" stroke-width="0.6">
             <path v-for="t in stressTicks" :key="t.value" :d="`M${LEFT} ${y(t.at)}H${RIGHT}`" />
@@ -64,6 +85,11 @@ const stressTicks = computed(() => {
             <title>{{ m.title }}, {{ m.mode }}: {{ format(m.stress, 'stress', units) }} at {{ format(m.length, 'size', units) }}</title>
             <circle :cx="x(m.length)" :cy="y(m.stress)" r="2.6" fill="var(--color-accent)" />
             <text :x="x(m.length)" :y="y(m.stress) + 12" text-anchor="middle">{{ m.mode }} {{ number(m.stress, 'stress', units) }}</text>
+        </g>
+        <g v-for="s in shapes" :key="s.mode" fill="none">
+            <path :d="s.was" stroke="var(--color-faint)" stroke-width="0.8" />
+            <path :d="s.is" stroke="var(--color-accent)" stroke-width="1.4" stroke-linejoin="round" />
+            <text :x="s.cx" y="242" text-anchor="middle" fill="var(--color-ink)">{{ s.mode }}, {{ buckling[0]?.title }}</text>
         </g>
     </svg>
 </template>

@@ -67,6 +67,6 @@ final readonly class AxialSearch
             $signs,
         );
 
-        return max(0.0, ...$values);
+        return max(0.0, ...$values) / $make->count();
     }
 }

@@ -65,22 +65,22 @@ final readonly class BendingSearch
             $part = [max($length[0], $place->from), min($length[1], $place->to)];
             $strained = $part[1] - $part[0] < 1.0
                 ? null
-                : $this->diagrams->worst($place->sign, $length, $part, $make->weight(), $ratio);
+                : $this->diagrams->worst($make, $place->sign, $length, $part, $ratio);
             $u = $strained === null ? 0.0 : $ratio($strained);
             [$worst, $most] = $u > $most ? [$strained, $u] : [$worst, $most];
         }
 
-        return $worst ?? $this->restrained($place->greatest, $make->weight());
+        return $worst ?? $this->restrained($place->greatest, $make);
     }
 
     /** With its flange restrained all along. */
-    private function restrained(Extreme $e, float $weight): Strained
+    private function restrained(Extreme $e, ColdFormedMake $make): Strained
     {
         $sign = $e->value >= 0.0 ? 1 : -1;
         $effect = $this->envelopes->moment->effect;
-        $factors = $this->envelopes->beam->worst($e->combination, $weight, $effect, $sign, $e->segment, $e->t);
+        $factors = $this->envelopes->beam->worst($e->combination, $make->weight(), $effect, $sign, $e->segment, $e->t);
 
-        return new Strained(abs($e->value), $sign, $e->x, $e->combination, $factors);
+        return new Strained(abs($e->value) / $make->count(), $sign, $e->x, $e->combination, $factors);
     }
 
     /** Supports, and points that restrain both flanges, hold against twisting: the length between them about a place. */
@@ -151,15 +151,21 @@ final readonly class BendingSearch
             combination: $at->combination->id,
             arrangement: $this->envelopes->beam->arrangementText($at->factors),
             lines: $w->lines,
-            ranges: $range === null ? [] : [[$range[0], $range[1], $at->M / $u, $u]],
+            ranges: $range === null ? [] : [[$range[0], $range[1], $this->pieces() * $at->M / $u, $u]],
             factors: $at->factors,
             group: $group,
         );
     }
 
+    /** Of the member's section: how many share what acts. */
+    private function pieces(): int
+    {
+        return ColdFormedMake::from($this->envelopes->beam->member->make)->count();
+    }
+
     /** The greatest moment of a place, whatever restrains its flanges. */
     public function greatestOf(ColdFormedMake $make, BendingPlace $place): Strained
     {
-        return $this->restrained($place->greatest, $make->weight());
+        return $this->restrained($place->greatest, $make);
     }
 }

@@ -12,41 +12,65 @@ final readonly class Buckling
      * @param  array{float, float}|null  $distortional  null: a section without lips has no such mode
      * @param  bool  $isMinimum  has distortion a minimum of its own?
      * @param  list<array{float, float}>  $curve  all of it
+     * @param  array<string, list<array{float, float}>>  $shapes  how points of the midline move in both, at most by 1
+     * @param  array{float, float}|null  $atHole  local, of the strips beside a hole
+     * @param  bool  $isHeld  is distortion restrained at closer places than its half-wavelength?
      */
     public function __construct(
         public ?array $local,
         public ?array $distortional,
         public bool $isMinimum,
         public array $curve,
+        public array $shapes = [],
+        public bool $isHeld = false,
+        public ?array $atHole = null,
     ) {
     }
 
-    /** @return array{array{float, float}|null, array{float, float}|null, bool, list<array{float, float}>} */
-    public function kept(): array
+    /**
+     * @param  array{float, float}  $atHole
+     * @param  array{float, float}|null  $distortional
+     */
+    public function withHoles(array $atHole, ?array $distortional): self
     {
-        return [$this->local, $this->distortional, $this->isMinimum, $this->curve];
+        return new self(...['atHole' => $atHole, 'distortional' => $distortional] + get_object_vars($this));
     }
 
-    /** @param  array{array{float, float}|null, array{float, float}|null, bool, list<array{float, float}>}  $kept */
+    /** @return array<string, mixed> for CurveMemory */
+    public function kept(): array
+    {
+        return get_object_vars($this);
+    }
+
+    /** @param  array<string, mixed>  $kept */
     public static function fromArray(array $kept): self
     {
         return new self(...$kept);
     }
 
-    /** @return array<string, mixed> as the result has it */
-    public function toArray(string $title): array
+    /**
+     * @param  list<array{float, float}>  $points  of the midline
+     * @return array<string, mixed> as the result has it
+     */
+    public function toArray(string $title, array $points): array
     {
         return array_filter([
             'title' => $title,
             'curve' => $this->curve,
             'local' => $this->local,
             'distortional' => $this->distortional,
+            'shapes' => $this->shapes === [] ? null : $this->shapes,
+            'points' => $points,
         ], fn (mixed $v): bool => $v !== null);
     }
 
     public function note(): string
     {
-        return $this->isMinimum ? 'finite strips, second minimum' : 'finite strips, no minimum of its own';
+        return match (true) {
+            $this->isHeld => 'finite strips, at the distance of restraints of distortion',
+            $this->isMinimum => 'finite strips, second minimum',
+            default => 'finite strips, no minimum of its own',
+        };
     }
 
     public function localStress(): float

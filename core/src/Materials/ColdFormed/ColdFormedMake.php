@@ -12,6 +12,7 @@ use Waage\Material\Registry;
 use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\ThinWalled\MidlineProperties;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
@@ -33,12 +34,36 @@ final readonly class ColdFormedMake implements Make
         public bool $isFastened,
         private Shape $shape,
         private bool $isPressed = false,
+        private Sheeting $sheeting = new Sheeting,
+        public ?Holes $holes = null,
+        private ?string $uplift = null,
     ) {
+    }
+
+    /** Of the section at a hole; null: it has none. */
+    public function net(): ?MidlineProperties
+    {
+        return $this->holes === null ? null : $this->profile()->net($this->holes);
     }
 
     public function pressed(): self
     {
-        return new self($this->sizes, $this->Fy, $this->isFastened, $this->shape, true);
+        return new self(...['isPressed' => true] + get_object_vars($this));
+    }
+
+    /** One, or two back to back that share what acts. */
+    public function count(): int
+    {
+        return $this->sizes->shape->count();
+    }
+
+    /** Its buckling in bending of a sense: sheeting helps the flange that it lies on. */
+    public function inBending(int $sign): Buckling
+    {
+        $edge = $sign > 0 ? $this->shape->top : $this->shape->bottom;
+        $springs = $edge->isContinuous() ? $this->sheeting : new Sheeting(apart: $this->sheeting->apart);
+
+        return $this->profile()->inBending($springs, $this->holes);
     }
 
     /** @throws \LogicException where it is not cold-formed */
@@ -68,12 +93,32 @@ final readonly class ColdFormedMake implements Make
     /** E I_g about the horizontal axis, Nmm². */
     public function stiffness(): float
     {
-        return $this->standard()->elasticity() * $this->profile()->of->Ix;
+        return $this->count() * $this->standard()->elasticity() * $this->profile()->of->Ix;
+    }
+
+    /** Where moments of a sense compress a free flange while the other one is fastened to sheeting, if that is asked for. */
+    public function uplift(int $sign): ?Uplift
+    {
+        [$compressed, $other] = $sign > 0
+            ? [$this->shape->top, $this->shape->bottom]
+            : [$this->shape->bottom, $this->shape->top];
+        if ($this->uplift === null || $compressed->isContinuous() || ! $other->isContinuous()) {
+            return null;
+        }
+
+        return $this->uplift === 'table'
+            ? Uplift::byTable($this->sizes, count($this->shape->supports) > 2)
+            : Uplift::typed((float) $this->uplift);
+    }
+
+    public function inCompression(): Buckling
+    {
+        return $this->profile()->inCompression($this->holes);
     }
 
     public function withSizes(Sizes $sizes): self
     {
-        return new self($sizes, $this->Fy, $this->isFastened, $this->shape, $this->isPressed);
+        return new self(...['sizes' => $sizes] + get_object_vars($this));
     }
 
     public function units(): UnitSystem
@@ -94,7 +139,7 @@ final readonly class ColdFormedMake implements Make
             : rtrim(rtrim(number_format($mm / 25.4, 3, '.', ''), '0'), '.');
         $parts = [$s->h, $s->b, ...$s->shape->hasLips() ? [$s->c] : [], $s->t];
 
-        return ($s->shape->isZ() ? 'Z' : 'C').' '.implode('×', array_map($write, $parts));
+        return ($s->shape->count() === 2 ? '2 ' : '').($s->shape->isZ() ? 'Z' : 'C').' '.implode('×', array_map($write, $parts));
     }
 
     public function title(): string
@@ -120,7 +165,10 @@ final readonly class ColdFormedMake implements Make
     public function main(Situation $situation): Piece
     {
         $of = $this->profile()->of;
-        [$E, $G] = [$this->standard()->elasticity(), $this->standard()->shearModulus()];
+        [$E, $G] = array_map(
+            fn (float $modulus): float => $this->count() * $modulus,
+            [$this->standard()->elasticity(), $this->standard()->shearModulus()],
+        );
         $rigidity = new Rigidity(
             $E * $of->Ix,
             $E * $of->A,
@@ -142,7 +190,7 @@ final readonly class ColdFormedMake implements Make
 
     public function weight(): float
     {
-        return self::WEIGHT * $this->profile()->of->A;
+        return $this->count() * self::WEIGHT * $this->profile()->of->A;
     }
 
     public function isOpen(): bool
@@ -163,12 +211,12 @@ final readonly class ColdFormedMake implements Make
 
     public function width(): float
     {
-        return array_sum($this->profile()->of->sides());
+        return $this->count() * array_sum($this->profile()->of->sides());
     }
 
     public function surface(): float
     {
-        return (2 * $this->profile()->of->A) / $this->sizes->t;
+        return ($this->count() * 2 * $this->profile()->of->A) / $this->sizes->t;
     }
 
     public function faceAbove(int $side): float
@@ -184,6 +232,10 @@ final readonly class ColdFormedMake implements Make
     public function describe(): array
     {
         $of = $this->profile()->of;
+        $n = $this->count();
+        [$left, $right] = $of->sides();
+        // Two back to back: each about the plane between their webs.
+        $Iz = $n === 1 ? $of->Iz : 2 * ($of->Iz + $of->A * $left ** 2);
 
         return [
             ...(new Rectangle($this->width(), $this->sizes->h))->describe(),
@@ -193,27 +245,27 @@ final readonly class ColdFormedMake implements Make
             'tw' => $this->sizes->t,
             'tf' => $this->sizes->t,
             'r' => $this->sizes->r,
-            'A' => $of->A,
-            'Iy' => $of->Ix,
-            'Iz' => $of->Iz,
-            'Iyz' => $of->Ixz,
-            'Wely' => $of->Ix / $of->outermost(),
-            'Welz' => $of->Iz / max($of->sides()),
-            'Wply' => $of->plastic(1),
-            'Wplz' => $of->plastic(0),
-            'Iu' => $of->principal()[0],
-            'Iv' => $of->principal()[1],
-            'It' => $of->J,
-            'Iw' => $of->Cw,
-            'ys' => $of->sides()[0],
+            'A' => $n * $of->A,
+            'Iy' => $n * $of->Ix,
+            'Iz' => $Iz,
+            'Iyz' => $n === 1 ? $of->Ixz : 0.0,
+            'Wely' => $n * $of->Ix / $of->outermost(),
+            'Welz' => $Iz / ($n === 1 ? max($left, $right) : $left + $right),
+            'Wply' => $n * $of->plastic(1),
+            'Wplz' => $n === 1 ? $of->plastic(0) : 2 * $of->A * $left,
+            'Iu' => $n === 1 ? $of->principal()[0] : max($Iz, $n * $of->Ix),
+            'Iv' => $n === 1 ? $of->principal()[1] : min($Iz, $n * $of->Ix),
+            'It' => $n * $of->J,
+            'Iw' => $n * $of->Cw,
+            'ys' => $n === 1 ? $left : $left + $right,
             'zs' => $this->sizes->h / 2,
-            'ym' => $of->shearCentre[0],
-            'zm' => $of->shearCentre[1],
-            'lean' => atan2(-2 * $of->Ixz, $of->Ix - $of->Iz) / 2,
+            'ym' => $n === 1 ? $of->shearCentre[0] : 0.0,
+            'zm' => $n === 1 ? $of->shearCentre[1] : 0.0,
+            'lean' => $n === 1 ? atan2(-2 * $of->Ixz, $of->Ix - $of->Iz) / 2 : 0.0,
             'strips' => $this->strips(),
             'buckling' => [
-                $this->profile()->inBending()->toArray('bending'),
-                ...$this->isPressed ? [$this->profile()->inCompression()->toArray('compression')] : [],
+                $this->inBending(1)->toArray('bending', $of->points),
+                ...$this->isPressed ? [$this->inCompression()->toArray('compression', $of->points)] : [],
             ],
             'weight' => $this->weight(),
             'grade' => $this->grade(),
@@ -227,17 +279,23 @@ final readonly class ColdFormedMake implements Make
         $points = $this->profile()->of->points;
         $t = $this->sizes->t / 2;
         [$left, $top] = [$t - $this->profile()->of->sides()[0], $this->profile()->of->outermost() - $t];
+        // Of two back to back the second one is the first in a mirror.
+        $beside = $this->count() === 1 ? 0.0 : $this->width() / 2;
         $strips = [];
         for ($i = 1; $i < count($points); $i++) {
             [[$x, $z], [$x2, $z2]] = [$points[$i - 1], $points[$i]];
             $l = hypot($x2 - $x, $z2 - $z);
             [$nx, $nz] = [(-($z2 - $z) / $l) * $t, (($x2 - $x) / $l) * $t];
-            $strips[] = array_map(fn (array $p): array => [$p[0] - $left + $t, $top + $t - $p[1]], [
+            $corners = [
                 [$x + $nx, $z + $nz],
                 [$x2 + $nx, $z2 + $nz],
                 [$x2 - $nx, $z2 - $nz],
                 [$x - $nx, $z - $nz],
-            ]);
+            ];
+            $strips[] = array_map(fn (array $p): array => [$p[0] - $left + $t + $beside, $top + $t - $p[1]], $corners);
+            if ($beside > 0.0) {
+                $strips[] = array_map(fn (array $p): array => [$left - $t - $p[0] + $beside, $top + $t - $p[1]], $corners);
+            }
         }
 
         return $strips;
@@ -267,6 +325,16 @@ final readonly class ColdFormedMake implements Make
     {
         return '. Thickness without coating; inner radius '.
             $this->units()->format($this->sizes->r, Kind::Size).
-            ($this->isFastened ? '; fastened to its supports.' : '; not fastened to its supports.');
+            ($this->isFastened ? '; fastened to its supports' : '; not fastened to its supports').
+            ($this->holes === null ? '.' : '; '.$this->openings().'.');
+    }
+
+    private function openings(): string
+    {
+        $h = $this->holes ?? throw new \LogicException('It has none.');
+        $write = fn (float $mm): string => $this->units()->format($mm, Kind::Size);
+        $size = $h->isRound ? 'ø '.$write($h->depth) : $write($h->depth).' × '.$write($h->length);
+
+        return "holes in the web {$size} every {$write($h->spacing)}";
     }
 }

@@ -32,7 +32,9 @@ final readonly class ColdFormedReader
         $c = $of->hasLips() ? $size('c', 'The lip') : 0.0;
         $r = $isEmpty('r') ? max(3.0, $t) : $f->quantity($this->block, 'r', "{$this->path}r", Kind::Size);
         $lean = $isEmpty('lean') ? 90.0 : $f->number($this->block, 'lean', "{$this->path}lean", 90.0, 30.0, 150.0);
-        $Fy = $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
+        $grade = SheetGrade::tryFrom(strtoupper(trim(is_string($this->block['yield'] ?? null) ? $this->block['yield'] : '')));
+        $Fy = $grade?->yield($t)
+            ?? $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
         [$least, $most] = Standard::of($shape->basis)->yields();
         if ($Fy > 0.0 && ($Fy < $least || $Fy > $most)) {
             $ksi = implode(' and ', array_map(fn (float $MPa): string => (string) round($MPa / 6.895), [$least, $most]));
@@ -47,6 +49,75 @@ final readonly class ColdFormedReader
         }
         $isFastened = $f->flag($this->block, 'fastened', "{$this->path}fastened", true);
 
-        return $isRead && $fault === null ? new ColdFormedMake($sizes, $Fy, $isFastened, $shape) : null;
+        $sheeting = $this->sheeting();
+        $uplift = $this->uplift($sizes);
+        $holes = $isRead && $fault === null ? $this->holes($sizes) : null;
+
+        return $isRead && $fault === null
+            ? new ColdFormedMake($sizes, $Fy, $isFastened, $shape, sheeting: $sheeting, holes: $holes, uplift: $uplift)
+            : null;
+    }
+
+    private function sheeting(): Sheeting
+    {
+        $isGiven = fn (string $key): bool => ! in_array($this->block[$key] ?? '', ['', null], true);
+        $positive = fn (string $key, Kind $kind, string $name): float => $this->fields->positive(
+            $this->block,
+            $key,
+            $this->path.$key,
+            $kind,
+            $name,
+        );
+
+        return new Sheeting(
+            $isGiven('sheetSideways') ? $positive('sheetSideways', Kind::Stress, 'What sheeting holds sideways') : 0.0,
+            $isGiven('sheetTurning') ? $positive('sheetTurning', Kind::Force, 'What sheeting holds against turning') : 0.0,
+            $isGiven('distortionApart') ? $positive('distortionApart', Kind::Length, 'The distance of restraints') : INF,
+        );
+    }
+
+    /** Null: none, or a fault. */
+    private function holes(Sizes $sizes): ?Holes
+    {
+        $in = $this->block['holes'] ?? null;
+        if (! is_array($in)) {
+            return null;
+        }
+        $path = "{$this->path}holes.";
+        $size = fn (string $key, string $name): float => $this->fields->positive($in, $key, $path.$key, Kind::Size, $name);
+        $isRound = ($in['shape'] ?? 'round') !== 'slotted';
+        $depth = $size('depth', 'The depth of a hole');
+        $length = $isRound ? $depth : $size('length', 'The length of a hole');
+        $spacing = $this->fields->positive($in, 'spacing', "{$path}spacing", Kind::Length, 'The distance of holes');
+        $first = $this->fields->quantity($in, 'first', "{$path}first", Kind::Length);
+        if ($depth >= $sizes->web()) {
+            $this->fields->fail("{$path}depth", 'The hole is deeper than the flat part of the web.');
+        }
+        if ($spacing > 0.0 && $spacing <= $length) {
+            $this->fields->fail("{$path}spacing", 'The holes run into each other.');
+        }
+        if ($first < 0.0) {
+            $this->fields->fail("{$path}first", 'The first hole lies within the member.');
+        }
+
+        return min($depth, $length, $spacing) > 0.0 ? new Holes($isRound, $depth, $length, $spacing, $first) : null;
+    }
+
+    /** "table", a number, or null. */
+    private function uplift(Sizes $sizes): ?string
+    {
+        $text = trim($this->fields->text($this->block, 'uplift', "{$this->path}uplift"));
+        if ($text === '') {
+            return null;
+        }
+        $isNumber = is_numeric($text) && (float) $text > 0.0 && (float) $text <= 1.0;
+        if (! $isNumber && $text !== 'table') {
+            $this->fields->fail("{$this->path}uplift", 'Give "table", or a number between 0 and 1 from tests; empty: lateral buckling.');
+        }
+        if ($text === 'table' && Uplift::byTable($sizes, true) === null) {
+            $this->fields->fail("{$this->path}uplift", 'The table ends at sections 12 in. (305 mm) deep.');
+        }
+
+        return $text;
     }
 }

@@ -39,8 +39,9 @@ final class MomentDiagrams
      * @param  array{float, float}  $part  of it that is looked at, mm
      * @param  \Closure(Strained): float  $ratio  grows with the moment, falls with C_b, which is never less than 1
      */
-    public function worst(int $sign, array $length, array $part, float $weight, \Closure $ratio): ?Strained
+    public function worst(ColdFormedMake $make, int $sign, array $length, array $part, \Closure $ratio): ?Strained
     {
+        [$weight, $n] = [$make->weight(), $make->count()];
         [$from, $to, $long] = $length;
         $diagrams = $this->known["{$from} {$to}"] ??= new HeldDiagrams(
             $this->envelopes->beam,
@@ -52,11 +53,11 @@ final class MomentDiagrams
         foreach ($diagrams->ordered($this->envelopes->strength, $this->envelopes->moment, $weight) as [$combination, $bound]) {
             foreach (array_keys($diagrams->places) as $place) {
                 $M = min($bound, $diagrams->bound($diagrams->terms($combination, $place, $weight)));
-                if ($M <= 0.0 || $ratio(new Strained($M, $sign, 0.0, $combination, [], $long)) <= $most) {
+                if ($M <= 0.0 || $ratio(new Strained($M / $n, $sign, 0.0, $combination, [], $long)) <= $most) {
                     continue;
                 }
                 $case = $diagrams->case($combination, $place);
-                $strained = $this->strained($case, $sign, $length, $part, $weight, $hasGradient);
+                $strained = $this->strained($make, $case, $sign, [$length, $part], $hasGradient);
                 $u = $strained === null ? 0.0 : $ratio($strained);
                 [$worst, $most] = $u > $most ? [$strained, $u] : [$worst, $most];
             }
@@ -65,31 +66,28 @@ final class MomentDiagrams
         return $worst;
     }
 
-    /**
-     * @param  array{float, float, float}  $length
-     * @param  array{float, float}  $part
-     */
+    /** @param  array{array{float, float, float}, array{float, float}}  $along  length, and the part that is looked at */
     private function strained(
+        ColdFormedMake $make,
         BucklingCase $case,
         int $sign,
-        array $length,
-        array $part,
-        float $weight,
+        array $along,
         bool $hasGradient,
     ): ?Strained {
-        [$from, $to, $long] = $length;
+        [[$from, $to, $long], $part] = $along;
+        [$weight, $n] = [$make->weight(), $make->count()];
         [$M, $x] = $case->diagram->greatest($sign, $weight, ...$part);
         if ($M < 1.0) {
             return null;
         }
         $moments = null;
         if ($hasGradient) {
-            $at = fn (float $p): float => abs($case->diagram->at($from + $p * ($to - $from), $weight));
-            $moments = [$case->greatest($weight, $from, $to)[0], $at(0.25), $at(0.5), $at(0.75)];
+            $at = fn (float $p): float => abs($case->diagram->at($from + $p * ($to - $from), $weight)) / $n;
+            $moments = [$case->greatest($weight, $from, $to)[0] / $n, $at(0.25), $at(0.5), $at(0.75)];
         }
         $factors = $this->envelopes->beam->factors($case->combination, $weight, $case->sum->patterns());
 
-        return new Strained($M, $sign, $x, $case->combination, $factors, $long, $moments);
+        return new Strained($M / $n, $sign, $x, $case->combination, $factors, $long, $moments);
     }
 
     /** Is it an end of the member that nothing holds? */
@@ -121,7 +119,8 @@ final class MomentDiagrams
             }
             $of = $make->profile()->of;
             [$E, $G] = [$make->standard()->elasticity(), $make->standard()->shearModulus()];
-            $stiffness = new Stiffness($E * $of->Iz, $E * $of->Cw, $G * $of->J);
+            $n = $make->count();
+            $stiffness = new Stiffness($n * $E * $of->Iz, $n * $E * $of->Cw, $n * $G * $of->J);
             $elements = count($diagrams->mesh->nodes) - 1;
             $beam = new ThinWalledBeam(
                 $diagrams->mesh,

@@ -18,6 +18,9 @@ final class Profile
 
     public readonly MidlineProperties $of;
 
+    /** @var array<string, MidlineProperties> by holes */
+    private array $nets = [];
+
     /** @var array<string, Buckling> by what acts */
     private array $buckling = [];
 
@@ -39,30 +42,98 @@ final class Profile
         return Midline::folded($sizes->shape->isZ(), [$sizes->h, $sizes->b, $lip], $sizes->t, $sizes->r, $sizes->lean);
     }
 
-    public function strips(): FiniteStrip
+    /** At a hole; mm. */
+    public function net(Holes $holes): MidlineProperties
     {
-        $midline = $this->of->midline;
-
-        return new FiniteStrip($midline->points, array_fill(0, count($midline->points) - 1, $midline->t), $this->E);
+        return $this->nets[$holes->key()] ??= new MidlineProperties(self::midline($this->sizes)->withOpening($holes->depth));
     }
 
-    /** In bending about the horizontal axis, constrained to it; both senses are alike. */
-    public function inBending(): Buckling
+    public function strips(Sheeting $sheeting = new Sheeting): FiniteStrip
     {
-        return $this->kept('bending', function (): Buckling {
-            $outermost = $this->of->outermost();
-            $stresses = array_map(fn (array $p): float => $p[1] / $outermost, $this->of->points);
+        $midline = $this->of->midline;
+        $springs = $sheeting->sideways <= 0.0 && $sheeting->turning <= 0.0
+            ? []
+            : [self::nearest($midline->points, [$this->sizes->b / 2, ($this->sizes->h - $this->sizes->t) / 2]) => [$sheeting->sideways, 0.0, $sheeting->turning]];
+        $thicknesses = array_fill(0, count($midline->points) - 1, $midline->t);
 
-            return $this->buckling($stresses, 4.0, M_PI ** 4 * $this->sizes->h ** 4 / 720);
+        return new FiniteStrip($midline->points, $thicknesses, $this->E, 0.3, $springs);
+    }
+
+    /** In bending about the horizontal axis, constrained to it, with what holds the flange that it compresses. */
+    public function inBending(Sheeting $sheeting = new Sheeting, ?Holes $holes = null): Buckling
+    {
+        return $this->kept("bending {$sheeting->key()} {$holes?->key()}", function () use ($sheeting, $holes): Buckling {
+            $outermost = $this->of->outermost();
+            $stress = fn (array $p): float => $p[1] / $outermost;
+
+            return $this->withHoles(
+                $holes,
+                $stress,
+                $this->buckling($stress, [4.0, M_PI ** 4 * $this->sizes->h ** 4 / 720], $sheeting),
+            );
         });
     }
 
-    public function inCompression(): Buckling
+    public function inCompression(?Holes $holes = null): Buckling
     {
+        $stress = fn (array $p): float => 1.0;
+
         return $this->kept(
-            'compression',
-            fn (): Buckling => $this->buckling(array_fill(0, count($this->of->points), 1.0), 6.0, 0.0),
+            "compression {$holes?->key()}",
+            fn (): Buckling => $this->withHoles($holes, $stress, $this->buckling($stress, [6.0, 0.0], new Sheeting)),
         );
+    }
+
+    /**
+     * Appendix 2, simplified: local buckling of the strips beside a hole, between corners that do not move, over the
+     * length of the hole at least; distortional buckling with a web that is thinner by the part of holes.
+     *
+     * @param  \Closure(array{float, float}): float  $stress  of a point from the centroid, 1 MPa at most
+     */
+    private function withHoles(?Holes $holes, \Closure $stress, Buckling $gross): Buckling
+    {
+        if ($holes === null) {
+            return $gross;
+        }
+        $midline = self::midline($this->sizes)->withOpening($holes->depth);
+        $springs = [];
+        [$H, $B] = [($this->sizes->h - $this->sizes->t) / 2, $this->sizes->b - $this->sizes->t];
+        $side = $this->sizes->shape->isZ() ? -1.0 : 1.0;
+        foreach ([[0.0, $H], [$B, $H], [0.0, -$H], [$side * $B, -$H]] as $corner) {
+            $springs[self::nearest($midline->points, $corner)] = [1e6, 1e6, 0.0];
+        }
+        $strips = new FiniteStrip($midline->points, $midline->thicknesses(), $this->E, 0.3, $springs);
+        $stresses = array_map(fn (array $p): float => $stress([0.0, $p[1]]), $midline->points);
+        $curve = new BucklingCurve($strips, $stresses, 0.2 * $holes->length, 8 * max($holes->length, $this->sizes->h));
+        $least = $curve->minima()[0] ?? null;
+        $atHole = $least === null || $holes->length < $least[0]
+            ? [$holes->length, $strips->factor($holes->length, $stresses)]
+            : $least;
+        $distortional = $gross->distortional;
+        if ($distortional !== null) {
+            $part = max(0.0, 1 - $holes->length / $distortional[0]);
+            $thin = self::midline($this->sizes)->withWall($this->sizes->t * max(0.05, $part) ** (1 / 3));
+            $strips = new FiniteStrip($thin->points, $thin->thicknesses(), $this->E, 0.3);
+            $all = array_map(fn (array $p): float => $stress([0.0, $p[1]]), $thin->points);
+            $distortional = [$distortional[0], min($distortional[1], $strips->factor($distortional[0], $all))];
+        }
+
+        return $gross->withHoles($atHole, $distortional);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $points
+     * @param  array{float, float}  $at
+     */
+    private static function nearest(array $points, array $at): int
+    {
+        $far = fn (int $i): float => hypot($points[$i][0] - $at[0], $points[$i][1] - $at[1]);
+        $nearest = 0;
+        foreach (array_keys($points) as $i) {
+            $nearest = $far($i) < $far($nearest) ? $i : $nearest;
+        }
+
+        return $nearest;
     }
 
     /** @param  \Closure(): Buckling  $make */
@@ -75,27 +146,41 @@ final class Profile
 
     /**
      * Local buckling at the first minimum of the curve. Distortional buckling at the second one; where it has none of
-     * its own, at the half-wavelength of Appendix 2, 2.3.1.3 and 2.3.3.3: a flange and lip that turn about the web.
+     * its own, at the half-wavelength of Appendix 2, 2.3.1.3 and 2.3.3.3: a flange and lip that turn about the web; not
+     * longer than the distance of restraints.
      *
-     * @param  list<float>  $stresses  of 1 MPa at most
+     * @param  \Closure(array{float, float}): float  $stress  of a point from the centroid, 1 MPa at most
+     * @param  array{float, float}  $of  constants of that half-wavelength
      */
-    private function buckling(array $stresses, float $times, float $more): Buckling
+    private function buckling(\Closure $stress, array $of, Sheeting $sheeting): Buckling
     {
+        $stresses = array_map($stress, $this->of->points);
         $longest = 12 * max($this->sizes->h, $this->sizes->b);
-        $strips = $this->strips();
+        $strips = $this->strips($sheeting);
         $curve = new BucklingCurve($strips, $stresses, 0.1 * $this->sizes->h, $longest);
         $minima = $curve->minima();
-        $at = $curve->stations;
-        if (! $this->sizes->shape->hasLips()) {
-            return new Buckling($minima[0] ?? null, null, true, $at);
+        $local = $minima[0] ?? null;
+        $distortional = null;
+        $isHeld = false;
+        if ($this->sizes->shape->hasLips()) {
+            $flange = M_PI ** 4 * $this->sizes->h * (1 - 0.09) / $this->sizes->t ** 3 * $this->ofFlange();
+            $length = $minima[1][0] ?? ($of[0] * $flange + $of[1]) ** 0.25;
+            $isHeld = $sheeting->apart < $length;
+            $length = min($length, $sheeting->apart);
+            $distortional = $isHeld || ! isset($minima[1]) ? [$length, $strips->factor($length, $stresses)] : $minima[1];
+            if ($isHeld && isset($minima[1])) {
+                // Near the valley of local buckling the curve is not that of distortion any more.
+                $distortional[1] = max($distortional[1], $minima[1][1]);
+            }
         }
-        if (isset($minima[1])) {
-            return new Buckling($minima[0], $minima[1], true, $at);
+        $shapes = [];
+        foreach (['local' => $local, 'distortional' => $distortional] as $mode => $at) {
+            if ($at !== null) {
+                $shapes[$mode] = $strips->buckling($at[0], $stresses)[1];
+            }
         }
-        $flange = M_PI ** 4 * $this->sizes->h * (1 - 0.09) / $this->sizes->t ** 3 * $this->ofFlange();
-        $length = ($times * $flange + $more) ** 0.25;
 
-        return new Buckling($minima[0] ?? null, [$length, $strips->factor($length, $stresses)], false, $at);
+        return new Buckling($local, $distortional, isset($minima[1]) || $distortional === null, $curve->stations, $shapes, $isHeld);
     }
 
     /** I_xf b² − I_xyf²/I_yf b² of a flange with its lip, mm⁶. */

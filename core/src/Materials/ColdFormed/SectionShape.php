@@ -10,6 +10,8 @@ enum SectionShape: string
     case PlainC = 'plain C';
     case LippedZ = 'lipped Z';
     case PlainZ = 'plain Z';
+    case TwoLippedC = 'two lipped C';
+    case TwoPlainC = 'two plain C';
 
     public function isZ(): bool
     {
@@ -18,6 +20,12 @@ enum SectionShape: string
 
     public function hasLips(): bool
     {
-        return $this === self::LippedC || $this === self::LippedZ;
+        return $this === self::LippedC || $this === self::LippedZ || $this === self::TwoLippedC;
+    }
+
+    /** Two back to back, which act side by side. */
+    public function count(): int
+    {
+        return $this === self::TwoLippedC || $this === self::TwoPlainC ? 2 : 1;
     }
 }

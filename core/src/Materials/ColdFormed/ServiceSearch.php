@@ -18,10 +18,12 @@ final readonly class ServiceSearch
     {
     }
 
-    /** The greatest service moment, Nmm. */
+    /** The greatest service moment of a piece, Nmm. */
     public function moment(ColdFormedMake $make): float
     {
-        return abs($this->envelopes->moment->greatest($this->envelopes->characteristic, $make->weight())->value ?? 0.0);
+        $e = $this->envelopes->moment->greatest($this->envelopes->characteristic, $make->weight());
+
+        return abs($e->value ?? 0.0) / $make->count();
     }
 
     /**

@@ -14,6 +14,9 @@ final class Twist
     public static function weigh(MemberEnvelopes $envelopes, float $weight, string $clause): array
     {
         $member = $envelopes->beam->member;
+        if (ColdFormedMake::from($member->make)->count() > 1) {
+            return [];
+        }
         $M = $envelopes->moment->greatest($envelopes->strength, $weight);
         $isHeld = $member->top->isContinuous() || $member->bottom->isContinuous() || $member->heldSideways() !== [];
 

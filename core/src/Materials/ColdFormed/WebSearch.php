@@ -44,7 +44,7 @@ final readonly class WebSearch
                 continue;
             }
             $w = new Working($derive);
-            $calculate($w, abs($e->value));
+            $calculate($w, abs($e->value) / $make->count());
             $u = $w->value('u');
             $where = lcfirst($names[$i]);
             $sign = $e->value >= 0.0 ? 1 : -1;
@@ -90,6 +90,7 @@ final readonly class WebSearch
                 continue;
             }
             [$P, $combination, $factors] = $at;
+            $P /= $make->count();
             $id = 'bearing-'.($i + 1);
             $title = 'Bearing at support '.($i + 1);
             if ($support->stiffened) {
@@ -148,6 +149,12 @@ final readonly class WebSearch
         return $worst[0] > 1.0 ? $worst : null;
     }
 
+    /** Of the member, mm. */
+    public function length(): float
+    {
+        return $this->envelopes->beam->member->length;
+    }
+
     public function support(int $i): Support
     {
         return $this->envelopes->beam->member->supports[$i];
@@ -176,7 +183,7 @@ final readonly class WebSearch
             if ($both === null || ($isEnd && ! $support->holdsTurning())) {
                 continue;
             }
-            $weighings[] = $withShear($both[0], abs($both[1]->value), 'at support '.($i + 1), (string) ($i + 1));
+            $weighings[] = $withShear($both[0], abs($both[1]->value) / $make->count(), 'at support '.($i + 1), (string) ($i + 1));
             $presses = $this->reaction($i, $support, $make);
             $hogging = $this->envelopes->moment->extreme(
                 $this->envelopes->strength,
@@ -186,7 +193,7 @@ final readonly class WebSearch
                 min($member->length, $support->x + self::BESIDE),
             );
             if ($presses !== null && ! $support->stiffened && $hogging !== null && $hogging->value < -1.0) {
-                array_push($weighings, ...array_filter([$withBearing($hogging, $presses[0], $i)]));
+                array_push($weighings, ...array_filter([$withBearing($this->share($make, $hogging), $presses[0] / $make->count(), $i)]));
             }
         }
 
@@ -210,12 +217,12 @@ final readonly class WebSearch
             $worst = null;
             foreach ($this->envelopes->moment->breaks() as $x) {
                 $both = $x < $from + 2.0 || $x > $to - 2.0 ? null : $this->both($make, $x);
-                $u = $both === null ? 0.0 : (float) $withShear($both[0], abs($both[1]->value), $where, $id, false)->ratio;
+                $u = $both === null ? 0.0 : (float) $withShear($both[0], abs($both[1]->value) / $make->count(), $where, $id, false)->ratio;
                 $worst = $both !== null && ($worst === null || $u > $worst[0]) ? [$u, $both] : $worst;
             }
             if ($worst !== null) {
                 [$M, $V] = $worst[1];
-                $weighings[] = $withShear($M, abs($V->value), $where, $id, $derive);
+                $weighings[] = $withShear($M, abs($V->value) / $make->count(), $where, $id, $derive);
             }
         }
 
@@ -232,7 +239,13 @@ final readonly class WebSearch
         $M = $this->envelopes->moment->greatest($this->envelopes->strength, $make->weight(), $from, $to);
         $V = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
 
-        return $M === null || $V === null ? null : [$M, $V];
+        return $M === null || $V === null ? null : [$this->share($make, $M), $V];
+    }
+
+    /** What one of several pieces takes. */
+    private function share(ColdFormedMake $make, Extreme $e): Extreme
+    {
+        return new Extreme($e->value / $make->count(), $e->x, $e->segment, $e->t, $e->combination);
     }
 
     /** @param  array{string, string, string, string}  $what  id, title, clause, group */

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import FieldLabel from '@/components/FieldLabel.vue'
+import PlainField from '@/components/PlainField.vue'
+import HoleFields from '@/materials/coldFormed/HoleFields.vue'
 import QuantityField from '@/components/QuantityField.vue'
 import type { Editor } from '@/bench/editor'
 import type { ColdFormedDocument, MemberDocument } from '@/contract/member'
@@ -21,7 +23,11 @@ function set<K extends keyof ColdFormedDocument>(key: K, to: ColdFormedDocument[
     }, `coldFormed.${key}`)
 }
 
-type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'yield'
+/** R of AISI S100. */
+const isAmerican = computed(() => (props.editor.job.value?.basis.combinations ?? '').startsWith('asce'))
+const hasLips = computed(() => of.value?.shape.includes('lipped'))
+
+type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'yield' | 'sheetTurning' | 'sheetSideways' | 'distortionApart'
 const fields = computed(() => {
     const all: [key: Size, label: string, kind: Kind, empty?: string][] = [
         ['h', 'Depth, out to out', 'size'],
@@ -30,8 +36,11 @@ const fields = computed(() => {
         ['t', 'Thickness uncoated', 'size'],
         ['r', 'Inner radius', 'size', units.value === 'metric' ? '3 mm' : '0.12 in'],
         ['yield', 'Yield strength', 'stress'],
+        ['distortionApart', 'Distortion restrained every', 'length', 'nowhere'],
+        ['sheetTurning', 'Sheeting against turning', 'force', 'none, N = Nm/m'],
+        ['sheetSideways', 'Sheeting sideways', 'stress', 'none'],
     ]
-    return all.filter(([key]) => key !== 'c' || of.value?.shape.startsWith('lipped'))
+    return all.filter(([key]) => hasLips.value || !['c', 'distortionApart', 'sheetTurning', 'sheetSideways'].includes(key))
 })
 </script>
 
@@ -55,7 +64,7 @@ const fields = computed(() => {
             :error="fault(key)"
             @update:model-value="(v) => set(key, v)"
         />
-        <label v-if="of.shape.startsWith('lipped')" class="block min-w-0">
+        <label v-if="hasLips" class="block min-w-0">
             <FieldLabel text="Lips turned by, degrees" />
             <input
                 class="field"
@@ -67,6 +76,16 @@ const fields = computed(() => {
             />
             <span v-if="fault('lean')" class="fault" role="alert">{{ fault('lean') }}</span>
         </label>
+        <PlainField
+            v-if="isAmerican"
+            label="Uplift, R"
+            text
+            :model-value="of.uplift"
+            placeholder="lateral buckling"
+            :error="fault('uplift')"
+            @update:model-value="(v) => set('uplift', v)"
+        />
+        <HoleFields class="col-span-2" :editor="editor" />
         <label class="col-span-2 flex items-center gap-2">
             <input type="checkbox" :checked="of.fastened !== false" @change="(e) => set('fastened', (e.target as HTMLInputElement).checked)" />
             Fastened to its supports

@@ -45,8 +45,13 @@ final readonly class Axial
     {
         $w->let('P', $N, Kind::Force, '', 'required');
         $this->critical($w, $make);
-        $buckling = $make->profile()->inCompression();
-        $w->let('F_crl', $buckling->localStress(), Kind::Stress, 'Appendix 2', 'finite strips, first minimum');
+        $buckling = $make->inCompression();
+        $net = $make->net();
+        if ($net !== null) {
+            $w->let('A_net', $net->A, Kind::Area, 'E3.2.2', 'at a hole');
+            $w->line('P_ynet', 'A_net * F_y', Kind::Force, 'E3.2.2 (E3.2.2-2)');
+        }
+        Holes::local($w, $buckling);
         $w->line('P_crl', 'A * F_crl', Kind::Force, 'E3.2.1');
         if ($buckling->distortional === null) {
             $w->let('P_crd', 1e9, Kind::Force, 'E4', 'without lips: no distortional mode');
@@ -67,6 +72,7 @@ final readonly class Axial
     private function critical(Working $w, ColdFormedMake $make): void
     {
         $of = $make->profile()->of;
+        $average = Holes::average($make);
         $isZ = $make->sizes->shape->isZ();
         [$Lx, $whyX] = $this->search->lengths->inPlane();
         [$Ly, $whyY] = $this->search->lengths->sideways();
@@ -78,12 +84,12 @@ final readonly class Axial
         $w->line('P_y', 'A * F_y', Kind::Force, 'E2');
         $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->let('L_x', $Lx, Kind::Length, 'E2.1', $whyX);
-        $w->let('r_x', sqrt($of->Ix / $of->A), Kind::Size);
+        $w->let('r_x', sqrt($average->Ix / $of->A), Kind::Size, '', $average->note);
         $w->line('sigma_ex', 'pi^2 * E / (L_x / r_x)^2', Kind::Stress, 'E2.1 (E2.1-1)');
         $parts = ['sigma_ex'];
         if ($Ly > 0.0) {
             $w->let('L_y', $Ly, Kind::Length, 'E2.1', $whyY);
-            $w->let('r_y', sqrt(($isZ ? $of->principal()[1] : $of->Iz) / $of->A), Kind::Size, '', $isZ ? 'principal' : '');
+            $w->let('r_y', sqrt(($isZ ? $of->principal()[1] * $average->Iy / $of->Iz : $average->Iy) / $of->A), Kind::Size, '', $isZ ? 'principal' : '');
             $w->line('sigma_ey', 'pi^2 * E / (L_y / r_y)^2', Kind::Stress, 'E2.1 (E2.1-1)');
             $parts[] = 'sigma_ey';
         }
@@ -91,8 +97,8 @@ final readonly class Axial
             $polar = ($of->Ix + $of->Iz) / $of->A + hypot(...$of->shearCentre) ** 2;
             $w->let('L_t', $Lt, Kind::Length, 'E2.2', 'between places held against twisting');
             $w->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
-            $w->let('J', $of->J, Kind::SecondMoment);
-            $w->let('C_w', $of->Cw, Kind::Warping);
+            $w->let('J', $average->J, Kind::SecondMoment);
+            $w->let('C_w', $average->Cw, Kind::Warping);
             $w->let('r_o', sqrt($polar), Kind::Size);
             $w->line('sigma_t', '(G * J + pi^2 * E * C_w / L_t^2) / (A * r_o^2)', Kind::Stress, 'E2.2 (E2.2-5)');
             if ($isZ) {
@@ -142,6 +148,9 @@ final readonly class Axial
 
     private function tension(Working $w, ColdFormedMake $make, float $N, float $M): bool
     {
+        if ($make->holes !== null) {
+            return false;
+        }
         $w->let('T', $N, Kind::Force, '', 'required');
         $w->let('A', $make->profile()->of->A, Kind::Area, 'D2', 'without holes');
         $w->let('F_y', $make->Fy, Kind::Stress);

@@ -33,7 +33,7 @@ final readonly class Bending
             $what = [
                 "bending-{$place->id}",
                 "Bending, {$place->words}",
-                'AISI S100-16, F3',
+                $make->uplift($place->sign) === null ? 'AISI S100-16, F3' : 'AISI S100-16, I6.2.1',
                 $place->sign > 0 ? 'sagging' : 'hogging',
             ];
             $weighings[] = $this->search->report($what, ['M', 'M_a'], $w, $at, [$place->from, $place->to]);
@@ -47,9 +47,18 @@ final readonly class Bending
     {
         $w->let('M', $at->M, Kind::Moment, '', 'required');
         $this->yield($w, $make);
-        $this->global($w, $make, $at);
-        $this->local($w, $make);
-        $this->method->available($w, 'M_a', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
+        $uplift = $make->uplift($at->sign);
+        if ($uplift !== null) {
+            $w->line('M_ne', 'M_y', Kind::Moment, 'I6.2.1', 'M_nlo has M_ne = M_y');
+            $this->local($w, $make, $at->sign);
+            $w->let('R', $uplift->R, Kind::Number, 'I6.2.1', "one flange fastened to sheeting: {$uplift->note}");
+            $w->line('M_nR', 'R * M_nl', Kind::Moment, 'I6.2.1 (I6.2.1-1)', 'in place of lateral buckling');
+            $this->method->available($w, 'M_a', 'M_nR', 0.9, 1.67, Kind::Moment, 'I6.2.1');
+        } else {
+            $this->global($w, $make, $at);
+            $this->local($w, $make, $at->sign);
+            $this->method->available($w, 'M_a', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
+        }
         $w->line('u', 'M / M_a', Kind::Number);
 
         return $w;
@@ -79,18 +88,18 @@ final readonly class Bending
         $w->let('S_f', $of->Ix / $of->outermost(), Kind::Modulus, '', 'gross');
         $w->let('F_y', $make->Fy, Kind::Stress);
         $w->line('M_y', 'S_f * F_y', Kind::Moment, 'F2.1 (F2.1-2)');
+        $net = $make->net();
+        if ($net !== null) {
+            $w->let('S_net', $net->Ix / $of->outermost(), Kind::Modulus, 'F3.2.2', 'at a hole');
+            $w->line('M_ynet', 'S_net * F_y', Kind::Moment, 'F3.2.2 (F3.2.2-2)');
+        }
     }
 
     /** M_nl of M_ne. */
-    public function local(Working $w, ColdFormedMake $make): void
+    public function local(Working $w, ColdFormedMake $make, int $sign): void
     {
-        $w->let(
-            'F_crl',
-            $make->profile()->inBending()->localStress(),
-            Kind::Stress,
-            'Appendix 2',
-            'finite strips, first minimum',
-        );
+        $buckling = $make->inBending($sign);
+        Holes::local($w, $buckling);
         $w->line('M_crl', 'S_f * F_crl', Kind::Moment, 'F3.2.1');
         DirectStrength::local($w);
     }
@@ -99,14 +108,15 @@ final readonly class Bending
     private function critical(Working $w, ColdFormedMake $make, Strained $at): void
     {
         $of = $make->profile()->of;
+        $average = Holes::average($make);
         $polar = sqrt(($of->Ix + $of->Iz) / $of->A + hypot(...$of->shearCentre) ** 2);
         $w->let('A', $of->A, Kind::Area);
         $w->let('r_o', $polar, Kind::Size, 'F2.1.1', 'polar, about the shear centre');
-        $w->let('r_y', sqrt($of->Iz / $of->A), Kind::Size);
+        $w->let('r_y', sqrt($average->Iy / $of->A), Kind::Size, '', $average->note);
         $w->let('L_y', $at->length, Kind::Length, '', 'between restraints of the compressed flange');
         $w->let('L_t', $this->search->twistLength($at->x), Kind::Length, '', 'between places held against twisting');
-        $w->let('J', $of->J, Kind::SecondMoment);
-        $w->let('C_w', $of->Cw, Kind::Warping);
+        $w->let('J', $average->J, Kind::SecondMoment, '', $average->note);
+        $w->let('C_w', $average->Cw, Kind::Warping, '', $average->warping);
         $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
         $at->letGradient($w, 'C_b', 'F2.1.1 (F2.1.1-2)');
@@ -128,8 +138,8 @@ final readonly class Bending
     {
         $this->yield($w, $make);
         $this->global($w, $make, $at);
-        $this->local($w, $make);
-        $buckling = $make->profile()->inBending();
+        $this->local($w, $make, $at->sign);
+        $buckling = $make->inBending($at->sign);
         if ($buckling->distortional === null) {
             $w->line('M_nd', 'M_y', Kind::Moment, 'F4', 'without lips: no distortional mode');
         } else {
@@ -144,14 +154,15 @@ final readonly class Bending
     private function distortional(ColdFormedMake $make, BendingPlace $place, bool $derive): Weighing
     {
         [$id, $title] = ["distortion-{$place->id}", "Distortional buckling, {$place->words}"];
-        $buckling = $make->profile()->inBending();
+        $buckling = $make->inBending($place->sign);
         if ($buckling->distortional === null) {
             $remark = 'A section without lips has no distortional mode.';
 
             return new Weighing($id, $title, 'AISI S100-16, F4', null, remark: $remark);
         }
         $w = new Working($derive);
-        $w->let('M', abs($place->greatest->value), Kind::Moment, '', 'required');
+        $at = $this->search->greatestOf($make, $place);
+        $w->let('M', $at->M, Kind::Moment, '', 'required');
         $this->yield($w, $make);
         [$length, $stress] = $buckling->distortional;
         $w->let('L_crd', $length, Kind::Size, 'Appendix 2', 'half-wavelength of distortion');
@@ -162,6 +173,6 @@ final readonly class Bending
         $w->line('u', 'M / M_a', Kind::Number);
         $what = [$id, $title, 'AISI S100-16, F4', 'Distortional buckling'];
 
-        return $this->search->report($what, ['M', 'M_a'], $w, $this->search->greatestOf($make, $place), null);
+        return $this->search->report($what, ['M', 'M_a'], $w, $at, null);
     }
 }

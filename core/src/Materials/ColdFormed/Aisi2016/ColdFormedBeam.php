@@ -62,17 +62,31 @@ final readonly class ColdFormedBeam implements MemberChecks
                     ...$this->bending->weigh($of, $derive),
                     ...$this->web->weigh($of, $derive),
                     ...$this->axial->weigh($of, $derive),
+                    ...Bridging::weigh($this->envelopes, $of, $derive),
                 ],
             ...$this->deflection->weigh($of, $derive),
             ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
             ...Twist::weigh($this->envelopes, $of->weight(), 'AISI S100-16, H4'),
             ...$this->beyondMethod($of),
+            ...Holes::beyond($of),
+            ...$this->pulledWithHoles($of),
         ];
     }
 
     public function settle(Make $make): Make
     {
         return $this->envelopes->axial === null ? $make : ColdFormedMake::from($make)->pressed();
+    }
+
+    /** @return list<Weighing> rupture of the net section asks for a tensile strength that is not given */
+    private function pulledWithHoles(ColdFormedMake $of): array
+    {
+        $N = $this->envelopes->axial?->extreme($this->envelopes->strength, -1, $of->weight());
+        $why = 'Tension of a section with holes is not computed: its rupture (D3) asks for the tensile strength.';
+
+        return $of->holes === null || $N === null || $N->value > -1.0
+            ? []
+            : [new Weighing('tension', 'Tension', 'AISI S100-16, D3', null, applies: false, remark: $why)];
     }
 
     /** @return list<Weighing> Table B4.1-1: sections that direct strength was calibrated for */
@@ -101,7 +115,7 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
+            'Not weighed: connections, bearing under loads, laps.',
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Bending is constrained to the horizontal axis; C_b by quarter points, each arrangement with its own; 1 with axial force; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',

@@ -63,12 +63,33 @@ final class DirectStrength
                 'F3.2.1 (F3.2.1-2)',
                 'λ_l above 0.776',
             );
+        if ($w->has('M_ynet')) {
+            $w->line('M_nl', 'min(M_nl, M_ynet)', Kind::Moment, 'F3.2.2 (F3.2.2-1)', 'net section at holes');
+        }
     }
 
     /** M_nd of M_y and M_crd. */
     public static function distortional(Working $w): void
     {
         $slenderness = $w->line('lambda_d', 'sqrt(M_y / M_crd)', Kind::Number, 'F4.1 (F4.1-3)');
+        if ($w->has('M_ynet')) {
+            $w->line('lambda_d1', '0.673 * (M_ynet / M_y)^3', Kind::Number, 'F4.2 (F4.2-4)');
+            $w->line('lambda_d2', '0.673 * (1.7 * (M_y / M_ynet)^2.7 - 0.7)', Kind::Number, 'F4.2 (F4.2-5)');
+            if ($slenderness <= $w->value('lambda_d2')) {
+                $w->line('M_d2', '(1 - 0.22 / lambda_d2) / lambda_d2 * M_y', Kind::Moment, 'F4.2 (F4.2-3)');
+                $slenderness <= $w->value('lambda_d1')
+                    ? $w->line('M_nd', 'M_ynet', Kind::Moment, 'F4.2 (F4.2-1)', 'λ_d up to λ_d1')
+                    : $w->line(
+                        'M_nd',
+                        'M_ynet - (M_ynet - M_d2) / (lambda_d2 - lambda_d1) * (lambda_d - lambda_d1)',
+                        Kind::Moment,
+                        'F4.2 (F4.2-2)',
+                        'λ_d between λ_d1 and λ_d2',
+                    );
+
+                return;
+            }
+        }
         $slenderness <= 0.673
             ? $w->line('M_nd', 'M_y', Kind::Moment, 'F4.1 (F4.1-1)', 'λ_d up to 0.673')
             : $w->line(
@@ -103,7 +124,15 @@ final class DirectStrength
                 'E3.2.1 (E3.2.1-2)',
                 'λ_l above 0.776',
             );
+        if ($w->has('P_ynet')) {
+            $w->line('P_nl', 'min(P_nl, P_ynet)', Kind::Force, 'E3.2.2 (E3.2.2-1)', 'net section at holes');
+        }
         $distortional = $w->line('lambda_d', 'sqrt(P_y / P_crd)', Kind::Number, 'E4.1 (E4.1-3)');
+        if ($w->has('P_ynet') && self::atHoles($w, $distortional)) {
+            self::least($w);
+
+            return;
+        }
         $distortional <= 0.561
             ? $w->line('P_nd', 'P_y', Kind::Force, 'E4.1 (E4.1-1)', 'λ_d up to 0.561')
             : $w->line(
@@ -113,6 +142,11 @@ final class DirectStrength
                 'E4.1 (E4.1-2)',
                 'λ_d above 0.561',
             );
+        self::least($w);
+    }
+
+    private static function least(Working $w): void
+    {
         $w->line(
             'P_n',
             'min(P_nl, P_nd)',
@@ -120,6 +154,28 @@ final class DirectStrength
             'E1',
             $w->value('P_nl - P_nd') <= 0.0 ? 'global with local buckling governs' : 'distortional buckling governs',
         );
+    }
+
+    /** P_nd of a section with holes while it is less slender than λ_d2; false: it is more slender. */
+    private static function atHoles(Working $w, float $slenderness): bool
+    {
+        $w->line('lambda_d1', '0.561 * P_ynet / P_y', Kind::Number, 'E4.2 (E4.2-4)');
+        $w->line('lambda_d2', '0.561 * (14 * (P_y / P_ynet)^0.4 - 13)', Kind::Number, 'E4.2 (E4.2-5)');
+        if ($slenderness > $w->value('lambda_d2')) {
+            return false;
+        }
+        $w->line('P_d2', '(1 - 0.25 / lambda_d2^1.2) / lambda_d2^1.2 * P_y', Kind::Force, 'E4.2 (E4.2-3)');
+        $slenderness <= $w->value('lambda_d1')
+            ? $w->line('P_nd', 'P_ynet', Kind::Force, 'E4.2 (E4.2-1)', 'λ_d up to λ_d1')
+            : $w->line(
+                'P_nd',
+                'P_ynet - (P_ynet - P_d2) / (lambda_d2 - lambda_d1) * (lambda_d - lambda_d1)',
+                Kind::Force,
+                'E4.2 (E4.2-2)',
+                'λ_d between λ_d1 and λ_d2',
+            );
+
+        return true;
     }
 
     /** @param  array{float, float}  $of  φ and Ω */

@@ -89,6 +89,7 @@ final readonly class Web
             ),
             default => $w->line('V_n', 'V_cr', Kind::Force, 'G2.1 (G2.1-3)', 'λ_v above 1.227'),
         };
+        Holes::shear($w, $make);
         $this->method->available($w, 'V_a', 'V_n', $this->method->shear(), 1.6, Kind::Force, 'G2');
     }
 
@@ -131,9 +132,10 @@ final readonly class Web
             Kind::Force,
             'G5 (G5-1)',
         );
+        $fault = Holes::bearing($w, $make, $support, $isEnd, $this->search->length());
         $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, $table);
 
-        return '';
+        return $fault;
     }
 
     /**
@@ -186,7 +188,7 @@ final readonly class Web
         $w->let('M', abs($M->value), Kind::Moment, '', 'required');
         $this->bending->yield($w, $make);
         $w->line('M_ne', 'M_y', Kind::Moment, 'H2', 'M_alo has M_ne = M_y');
-        $this->bending->local($w, $make);
+        $this->bending->local($w, $make, $M->value >= 0.0 ? 1 : -1);
         $this->method->available($w, 'M_alo', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
 
         return $w;

@@ -41,7 +41,7 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: connections, bearing under loads, holes, laps, forces in bridging.',
+            'Not weighed: connections, bearing under loads, laps.',
             'By Section 7, direct strength; C_b by quarter points, 1 with axial force; elastic buckling by finite strips (Appendix D). E = 200 000, G = 80 000 MPa.',
             'Bending is constrained to the horizontal axis. Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',

@@ -73,6 +73,17 @@ final class Dialect
         't' => 't_w',
         'I_eff' => 'I_e',
         'B_1' => 'a_n',
+        'M_ynet' => 'M_yn',
+        'S_net' => 'Z_n',
+        'P_ynet' => 'N_yn',
+        'A_net' => 'A_n',
+        'P_nR' => 'N_cR',
+        'M_nR' => 'M_bR',
+        'F_crl_g' => 'f_ol_g',
+        'F_crl_h' => 'f_ol_h',
+        'M_d2' => 'M_bd2',
+        'P_d2' => 'N_cd2',
+        'P_L' => 'N_ib',
     ];
 
     /** Of bearing, which has the letters of axial force otherwise. */
@@ -102,6 +113,10 @@ final class Dialect
         'E3' => '7.2.1.3',
         'E4' => '7.2.1.4',
         'E1' => '7.2.1.1',
+        'I6.2.1' => '3.3.3.4',
+        'C2.2.1' => '4.3.3',
+        'G3' => '7.2.3.4',
+        'G6' => '3.3.6.3',
         'G2' => '7.2.3',
         'G5' => '3.3.6',
         'Table G5-2' => 'Table 3.3.6.2(A)',

@@ -99,6 +99,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         $hasLips = $s->shape->hasLips();
         $lean = rad2deg($s->lean);
         $limits = [
+            $of->holes !== null => 'webs without openings',
             $s->t < 0.45 || $s->t > 15.0 => 'a core thickness of 0.45 to 15 mm',
             $s->b / $s->t > ($hasLips ? 60.0 : 50.0) => $hasLips
                 ? 'flanges of up to 60 times the thickness'
