@@ -111,6 +111,33 @@ final readonly class MidlineProperties
         return array_sum(array_map(fn (array $p): float => abs($p[0] - $half) * $p[1], $parts));
     }
 
+    /**
+     * j = (∫ x (x² + z²) dA)/(2 I_z) − x_0, and likewise upright: Wagner's parameter over two, of bending about the vertical
+     * and about the horizontal axis.
+     *
+     * @return array{float, float} mm
+     */
+    public function monosymmetry(): array
+    {
+        $sums = [0.0, 0.0];
+        $t = $this->midline->t;
+        for ($i = 1; $i < count($this->points); $i++) {
+            [$a, $b] = [$this->points[$i - 1], $this->points[$i]];
+            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $t * ($this->midline->parts[$i - 1] ?? 1.0) / self::PARTS;
+            for ($k = 0; $k < self::PARTS; $k++) {
+                $p = ($k + 0.5) / self::PARTS;
+                [$x, $z] = [$a[0] + ($b[0] - $a[0]) * $p, $a[1] + ($b[1] - $a[1]) * $p];
+                $sums[0] += $x * ($x ** 2 + $z ** 2) * $area;
+                $sums[1] += $z * ($x ** 2 + $z ** 2) * $area;
+            }
+        }
+
+        return [
+            $sums[0] / (2 * $this->Iz) - $this->shearCentre[0],
+            $sums[1] / (2 * $this->Ix) - $this->shearCentre[1],
+        ];
+    }
+
     /** @return array{float, float} second moments about the strong and the weak principal axis */
     public function principal(): array
     {

@@ -52,7 +52,10 @@ final class ColdFormed implements Material
 
     public function choices(): array
     {
-        return ['shape' => array_column(SectionShape::cases(), 'value')];
+        return [
+            'shape' => array_column(SectionShape::cases(), 'value'),
+            'yield' => array_column(SheetGrade::cases(), 'value'),
+        ];
     }
 
     public function knows(string $section): bool

@@ -9,6 +9,9 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
+use Waage\Member\Category;
+use Waage\Member\Load;
+use Waage\Member\LoadKind;
 use Waage\Member\Support;
 use Waage\Member\SupportKind;
 use Waage\Units\Kind;
@@ -77,7 +80,7 @@ final readonly class WebSearch
      * Bearing at every support that is pressed.
      *
      * @param  array{string, string, string}  $what  clause, symbols of demand and capacity
-     * @param  \Closure(Working, float, Support): string  $calculate  u of a reaction; why it is not covered, or empty
+     * @param  \Closure(Working, float, Bearing): string  $calculate  u of a reaction; why it is not covered, or empty
      * @return list<Weighing>
      */
     public function bearing(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
@@ -100,7 +103,7 @@ final readonly class WebSearch
                 continue;
             }
             $w = new Working($derive);
-            $fault = $calculate($w, $P, $support);
+            $fault = $calculate($w, $P, $this->support($i));
             if ($fault !== '') {
                 $weighings[] = new Weighing($id, $title, $clause, null, applies: false, remark: $fault);
 
@@ -155,15 +158,118 @@ final readonly class WebSearch
         return $this->envelopes->beam->member->length;
     }
 
-    public function support(int $i): Support
+    public function support(int $i): Bearing
     {
-        return $this->envelopes->beam->member->supports[$i];
+        $support = $this->envelopes->beam->member->supports[$i];
+
+        return $this->at($support->x, $support->bearing, $this->forces());
     }
 
-    /** The clear distance from the edge of a bearing to the nearer end of the member. */
-    public function toEnd(Support $support): float
+    /** @param  list<Load>  $others  that may press the other flange */
+    private function at(float $x, float $length, array $others): Bearing
     {
-        return min($support->x, $this->envelopes->beam->member->length - $support->x) - $support->bearing / 2;
+        $clear = fn (float $other, float $long): float => abs($other - $x) - ($length + $long) / 2;
+        $toOther = min(INF, ...array_map(fn (Load $l): float => $clear($l->from, $l->bearing), $others), ...[INF]);
+
+        return new Bearing($x, $length, min($x, $this->length() - $x) - $length / 2, $toOther);
+    }
+
+    /** @return list<Load> that press on the web from above */
+    private function forces(): array
+    {
+        return array_values(
+            array_filter(
+                $this->envelopes->beam->member->loads,
+                fn (Load $l): bool => $l->on && $l->kind === LoadKind::Point && ! $l->actsAlong() && ! $l->actsSideways(),
+            ),
+        );
+    }
+
+    /**
+     * Bearing under every force between supports, each with its greatest factor of strength, alone and with bending there.
+     *
+     * @param  array{string, string, string}  $what  clause, symbols of demand and capacity
+     * @param  \Closure(Working, float, Bearing): string  $calculate  as of supports
+     * @param  \Closure(Extreme, float, Bearing, string, string): ?Weighing  $withBending  of moment, force, place, id and
+     *     title
+     * @return list<Weighing>
+     */
+    public function underLoads(
+        ColdFormedMake $make,
+        array $what,
+        \Closure $calculate,
+        \Closure $withBending,
+        bool $derive,
+    ): array {
+        [$clause, $demand, $capacity] = $what;
+        $weighings = [];
+        $supports = $this->envelopes->beam->member->supports;
+        foreach ($this->forces() as $n => $load) {
+            $P = $load->start() * $this->factor($load) / $make->count();
+            if ($P < 1.0) {
+                continue;
+            }
+            $name = $load->name === '' ? 'force '.($n + 1) : $load->name;
+            $id = 'bearing-load-'.($n + 1);
+            $title = "Bearing under {$name}";
+            if ($load->stiffened) {
+                $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
+                $weighings[] = new Weighing($id, $title, $clause, null, x: $load->from, remark: $remark);
+
+                continue;
+            }
+            $clear = array_map(
+                fn (Support $s): float => abs($s->x - $load->from) - ($s->bearing + $load->bearing) / 2,
+                $supports,
+            );
+            $at = new Bearing(
+                $load->from,
+                $load->bearing,
+                min($load->from, $this->length() - $load->from) - $load->bearing / 2,
+                $clear === [] ? INF : min($clear),
+            );
+            $w = new Working($derive);
+            $fault = $calculate($w, $P, $at);
+            $weighings[] = $fault !== ''
+                ? new Weighing($id, $title, $clause, null, applies: false, x: $load->from, remark: $fault)
+                : new Weighing(
+                    $id,
+                    $title,
+                    $clause,
+                    $w->value('u'),
+                    demand: $P,
+                    capacity: $w->value($capacity),
+                    kind: Kind::Force,
+                    demandSymbol: $demand,
+                    capacitySymbol: $capacity,
+                    x: $load->from,
+                    remark: 'The force with its greatest factor.',
+                    lines: $w->lines,
+                    group: 'Bearing',
+                );
+            $both = $fault === '' ? $this->both($make, $load->from) : null;
+            if ($both !== null) {
+                $with = $withBending($both[0], $P, $at, "bending-{$id}", "Bending with bearing under {$name}");
+                array_push($weighings, ...array_filter([$with]));
+            }
+        }
+
+        return $weighings;
+    }
+
+    /** The greatest of strength. */
+    private function factor(Load $load): float
+    {
+        $cases = array_column($this->envelopes->beam->member->cases, null, 'id');
+        $isPermanent = ($cases[$load->case]->category ?? null) === Category::Permanent;
+        $factors = array_map(
+            fn (Combination $c): float => $isPermanent
+                ? $c->permanent + ($c->variable[Combination::MORE_PERMANENT] ?? 0.0)
+                : $c->variable[$load->case] ?? 0.0,
+            $this->envelopes->strength,
+        );
+
+        return max(0.0, ...$factors);
     }
 
     /**

@@ -107,7 +107,7 @@ it('says what it does not weigh', function (array $section, array $change, strin
     'a plain flange that is too wide' => [['shape' => 'plain C', 'b' => '5 in'], [], 'method'],
     'a steel that is too strong' => [['yield' => '96 ksi'], [], 'method'],
     'a bearing that is too short' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '0.5 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
-    'the end of a Z that is loose' => [['shape' => 'lipped Z', 'fastened' => false], [], 'bearing-1'],
+    'a force without a length of bearing' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '6 ft', 'value' => '0.4 kip', 'name' => '', 'remark' => '']]], 'bearing-load-1'],
     'a bearing that is too long' => [[], ['supports' => [['x' => '0 ft', 'kind' => 'pinned', 'bearing' => '20 in'], ['x' => '12 ft', 'kind' => 'roller', 'bearing' => '3 in']]], 'bearing-1'],
 ]);
 
@@ -141,3 +141,24 @@ it('has the eigenvalue of the member beside the formula', function (array $basis
     $derived = new Design($design->member, true);
     expect(lineOf($derived, 'bending-span-1-sagging', $eigenvalue))->toBeNear(lineOf($derived, 'bending-span-1-sagging', $formula), 0.03);
 })->with([[['combinations' => 'asce-7-16-lrfd', 'units' => 'us'], 'M_cre', 'M_ev'], [['combinations' => '6.10'], 'M_cr', 'M_cr_ev']]);
+
+// Tables G5-2 and G5-3 from memory: a force within the span, one beside a support (two flanges loaded), the loose end of a Z, plain flanges.
+it('knows the case of bearing', function (array $section, array $change, string $id, array $of): void {
+    $design = folded($section, $change);
+    expect(array_map(fn (string $symbol): float => lineOf($design, $id, $symbol), ['C', 'C_R', 'C_N', 'C_h']))->toBe($of);
+})->with([
+    'a force' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '6 ft', 'value' => '0.4 kip', 'bearing' => '2 in', 'name' => '', 'remark' => '']]], 'bearing-load-1', [13.0, 0.23, 0.14, 0.01]],
+    'a force beside a support' => [
+        [], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '10 in', 'value' => '0.4 kip', 'bearing' => '2 in', 'name' => '', 'remark' => '']]], 'bearing-1', [7.5, 0.08, 0.12, 0.048],
+    ],
+    'a loose Z' => [['shape' => 'lipped Z', 'fastened' => false], [], 'bearing-1', [5.0, 0.09, 0.02, 0.001]],
+    'plain flanges' => [['shape' => 'plain C', 'r' => '0.1 in'], [], 'bearing-1', [4.0, 0.40, 0.60, 0.03]],
+    'two back to back' => [['shape' => 'two lipped C'], [], 'bearing-1', [10.0, 0.14, 0.28, 0.001]],
+]);
+
+it('weighs bending with bearing under a force', function (): void {
+    $design = folded([], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'point', 'x' => '6 ft', 'value' => '0.4 kip', 'bearing' => '2 in', 'name' => 'Hoist', 'remark' => '']]]);
+    $id = 'bending-bearing-load-1';
+    expect(of($design, $id)->ratio)->toBeNear((0.91 * 0.4 * KIP / lineOf($design, $id, 'P_n') + 0.4 * 144 / 4 * KIP_IN / lineOf($design, $id, 'M_nl')) / (1.33 / 1.7), 1e-6)
+        ->and(of($design, $id)->title)->toContain('Hoist');
+});

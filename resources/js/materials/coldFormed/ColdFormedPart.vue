@@ -27,7 +27,7 @@ function set<K extends keyof ColdFormedDocument>(key: K, to: ColdFormedDocument[
 const isAmerican = computed(() => (props.editor.job.value?.basis.combinations ?? '').startsWith('asce'))
 const hasLips = computed(() => of.value?.shape.includes('lipped'))
 
-type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'yield' | 'sheetTurning' | 'sheetSideways' | 'distortionApart'
+type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'sheetTurning' | 'sheetSideways' | 'distortionApart'
 const fields = computed(() => {
     const all: [key: Size, label: string, kind: Kind, empty?: string][] = [
         ['h', 'Depth, out to out', 'size'],
@@ -35,7 +35,6 @@ const fields = computed(() => {
         ['c', 'Lip, out to out', 'size'],
         ['t', 'Thickness uncoated', 'size'],
         ['r', 'Inner radius', 'size', units.value === 'metric' ? '3 mm' : '0.12 in'],
-        ['yield', 'Yield strength', 'stress'],
         ['distortionApart', 'Distortion restrained every', 'length', 'nowhere'],
         ['sheetTurning', 'Sheeting against turning', 'force', 'none, N = Nm/m'],
         ['sheetSideways', 'Sheeting sideways', 'stress', 'none'],
@@ -64,6 +63,17 @@ const fields = computed(() => {
             :error="fault(key)"
             @update:model-value="(v) => set(key, v)"
         />
+        <PlainField
+            label="Yield strength or grade"
+            text
+            list="sheet-grades"
+            :model-value="of.yield"
+            :error="fault('yield')"
+            @update:model-value="(v) => set('yield', v)"
+        />
+        <datalist id="sheet-grades">
+            <option v-for="g in choices.yield ?? []" :key="g">{{ g }}</option>
+        </datalist>
         <label v-if="hasLips" class="block min-w-0">
             <FieldLabel text="Lips turned by, degrees" />
             <input

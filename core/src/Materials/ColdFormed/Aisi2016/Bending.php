@@ -167,6 +167,7 @@ final readonly class Bending
         [$length, $stress] = $buckling->distortional;
         $w->let('L_crd', $length, Kind::Size, 'Appendix 2', 'half-wavelength of distortion');
         $w->let('F_crd', $stress, Kind::Stress, 'Appendix 2', $buckling->note());
+        DistortionalFormula::beside($w, $make);
         $w->line('M_crd', 'S_f * F_crd', Kind::Moment, 'F4.1');
         DirectStrength::distortional($w);
         $this->method->available($w, 'M_a', 'M_nd', 0.9, 1.67, Kind::Moment, 'F4');

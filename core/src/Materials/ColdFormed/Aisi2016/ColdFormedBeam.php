@@ -115,11 +115,11 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: connections, bearing under loads, laps.',
+            'Not weighed: connections, bearing under loads that move, laps.',
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Bending is constrained to the horizontal axis; C_b by quarter points, each arrangement with its own; 1 with axial force; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
-            'Bearing by Tables G5-2 and G5-3 with one flange loaded, not where a support is fixed; a bearing within 1.5 h of the end is one at the end.',
+            'Bearing by Tables G5-1 to G5-3 at supports and under forces, two flanges loaded where these are closer than 1.5 h, not where a support is fixed; a bearing within 1.5 h of the end is one at the end.',
             'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
             'Deflection with I_g min(M_nl, M_nd)/M at the greatest service moment, for all of the member (L2).',
         ];

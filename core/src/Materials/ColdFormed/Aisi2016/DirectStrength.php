@@ -23,6 +23,7 @@ final class DirectStrength
         self::global($w);
         self::local($w);
         self::distortional($w);
+        $w->has('M_p') && self::reserve($w);
         $w->line(
             'M_n',
             'min(M_nl, M_nd)',
@@ -31,6 +32,24 @@ final class DirectStrength
             $w->value('M_nl - M_nd') <= 0.0 ? 'global with local buckling governs' : 'distortional buckling governs',
         );
         self::safety($w, 'M', self::BEAM, Kind::Moment);
+    }
+
+    /** F2.4.2, F3.2.3 and F4.3: more than M_y of what is stocky in every mode, first yield in compression. */
+    private static function reserve(Working $w): void
+    {
+        if ($w->value('M_cre / M_y') > 2.78) {
+            $rule = 'min(M_p, M_p - (M_p - M_y) * (sqrt(M_y / M_cre) - 0.23) / 0.37)';
+            $w->line('M_ne', $rule, Kind::Moment, 'F2.4.2 (F2.4.2-1)', 'inelastic reserve');
+        }
+        $local = $w->line('lambda_l', 'sqrt(M_y / M_crl)', Kind::Number, 'F3.2.3');
+        if ($local <= 0.776 && $w->value('M_ne') >= $w->value('M_y')) {
+            $w->line('C_yl', 'min(3, sqrt(0.776 / lambda_l))', Kind::Number, 'F3.2.3');
+            $w->line('M_nl', 'min(M_ne, M_y + (1 - 1 / C_yl^2) * (M_p - M_y))', Kind::Moment, 'F3.2.3 (F3.2.3-1)');
+        }
+        if ($w->value('lambda_d') <= 0.673) {
+            $w->line('C_yd', 'min(3, sqrt(0.673 / lambda_d))', Kind::Number, 'F4.3');
+            $w->line('M_nd', 'M_y + (1 - 1 / C_yd^2) * (M_p - M_y)', Kind::Moment, 'F4.3 (F4.3-1)');
+        }
     }
 
     /** M_ne of M_y and M_cre. */

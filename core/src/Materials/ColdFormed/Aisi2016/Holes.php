@@ -6,9 +6,9 @@ namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\Bearing;
 use Waage\Materials\ColdFormed\Buckling;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /** AISI S100-16: what openings in the web change, by the simplified rules of Appendix 2 and of G3 and G6. */
@@ -67,13 +67,13 @@ final class Holes
     }
 
     /** R_c of (G6-1), (G6-2); tells why it is not covered. */
-    public static function bearing(Working $w, ColdFormedMake $make, Support $support, bool $isEnd, float $length): string
+    public static function bearing(Working $w, ColdFormedMake $make, Bearing $at, bool $isEnd, float $length): string
     {
         $holes = $make->holes;
         if ($holes === null) {
             return '';
         }
-        $beside = $holes->beside($support->x, $support->bearing, $length);
+        $beside = $holes->beside($at->x, $at->length, $length);
         if ($beside < 0.0) {
             return 'A hole lies over the bearing.';
         }

@@ -7,9 +7,9 @@ namespace Waage\Materials\ColdFormed\Aisi2016;
 use Waage\Analysis\Extreme;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\Bearing;
 use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Materials\ColdFormed\WebSearch;
-use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /**
@@ -18,16 +18,8 @@ use Waage\Units\Kind;
  */
 final readonly class Web
 {
-    /** Table G5-2, stiffened flanges, one-flange loading: C, C_R, C_N, C_h, φ, Ω; at ends and within. */
-    private const END = [4.0, 0.14, 0.35, 0.02, 0.85, 1.75];
-
-    private const INTERIOR = [13.0, 0.23, 0.14, 0.01, 0.9, 1.65];
-
     /** The least length of bearing that G5 knows, mm. */
     private const SHORTEST = 19.0;
-
-    /** A C at an end that is not fastened to its support. */
-    private const END_LOOSE = [4.0, 0.14, 0.35, 0.02, 0.8, 1.85];
 
     /** G5: an edge of bearing nearer to the end than so many times the web is one at the end. */
     private const NEAR = 1.5;
@@ -44,9 +36,9 @@ final readonly class Web
             $this->shearStrength($w, $make);
             $w->line('u', 'V / V_a', Kind::Number);
         };
-        $bearing = function (Working $w, float $P, Support $support) use ($make): string {
+        $bearing = function (Working $w, float $P, Bearing $at) use ($make): string {
             $w->let('P', $P, Kind::Force, '', 'required');
-            $fault = $this->bearingStrength($w, $make, $support);
+            $fault = $this->bearingStrength($w, $make, $at);
             $fault !== '' || $w->line('u', 'P / P_a', Kind::Number);
 
             return $fault;
@@ -57,22 +49,33 @@ final readonly class Web
             [$where, $id],
             $derive && $told,
         );
-        $hogging = fn (Extreme $M, float $P, int $i): ?Weighing => $this->withBearing($make, $M, $P, $i, $derive);
+        $hogging = fn (Extreme $M, float $P, int $i): ?Weighing => $this->withBearing(
+            $make,
+            [$M, $P],
+            $this->search->support($i),
+            ['bending-bearing-'.($i + 1), 'Bending with bearing at support '.($i + 1)],
+            $derive,
+        );
+        $under = fn (Extreme $M, float $P, Bearing $at, string $id, string $title): ?Weighing => $this->withBearing(
+            $make,
+            [$M, $P],
+            $at,
+            [$id, $title],
+            $derive,
+        );
 
         return [
             ...$this->search->shear($make, ['AISI S100-16, G2.1', 'V', 'V_a'], $shear, $derive),
             ...$this->search->bearing($make, ['AISI S100-16, G5', 'P', 'P_a'], $bearing, $derive),
+            ...$this->search->underLoads($make, ['AISI S100-16, G5', 'P', 'P_a'], $bearing, $under, $derive),
             ...$this->search->overSupports($make, $both, $hogging),
             ...$this->search->withinSpans($make, $both, $derive),
         ];
     }
 
-    private function shearStrength(Working $w, ColdFormedMake $make): void
+    /** V_n of h, t, F_y and E. */
+    public static function nominalShear(Working $w): void
     {
-        $w->let('h', $make->sizes->web(), Kind::Size, 'G2.1', 'flat part of the web');
-        $w->let('t', $make->sizes->t, Kind::Size);
-        $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
-        $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
         $w->line('A_w', 'h * t', Kind::Area, 'G2.1');
         $w->line('V_y', '0.6 * A_w * F_y', Kind::Force, 'G2.1 (G2.1-5)');
         $w->let('k_v', 5.34, Kind::Number, 'G2.3', 'without stiffeners');
@@ -89,50 +92,61 @@ final readonly class Web
             ),
             default => $w->line('V_n', 'V_cr', Kind::Force, 'G2.1 (G2.1-3)', 'λ_v above 1.227'),
         };
+    }
+
+    private function shearStrength(Working $w, ColdFormedMake $make): void
+    {
+        $w->let('h', $make->sizes->web(), Kind::Size, 'G2.1', 'flat part of the web');
+        $w->let('t', $make->sizes->t, Kind::Size);
+        $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
+        $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
+        self::nominalShear($w);
         Holes::shear($w, $make);
         $this->method->available($w, 'V_a', 'V_n', $this->method->shear(), 1.6, Kind::Force, 'G2');
     }
 
-    /** @return string why it is not covered; empty: it is */
-    private function bearingStrength(Working $w, ColdFormedMake $make, Support $support): string
+    /** P_n of the coefficients, t, F_y, R, N and h. */
+    public static function nominalBearing(Working $w): void
     {
-        $s = $make->sizes;
-        $isEnd = $this->search->toEnd($support) < self::NEAR * $s->web();
-        [$C, $CR, $CN, $Ch, $phi, $Omega] = match (true) {
-            ! $isEnd => self::INTERIOR,
-            $make->isFastened => self::END,
-            default => self::END_LOOSE,
-        };
-        $table = $s->shape->isZ() ? 'Table G5-3' : 'Table G5-2';
-        $isLooseEnd = $isEnd && ! $make->isFastened;
-        $limits = [
-            $isLooseEnd && $s->shape->isZ() => 'The end of a Z that is not fastened is not covered.',
-            $support->bearing < self::SHORTEST => 'The bearing is shorter than 19 mm.',
-            $s->web() / $s->t > 200.0 => 'The web is more than 200 times as deep as thick.',
-            $support->bearing / $s->t > 210.0 => 'The bearing is longer than 210 times the thickness.',
-            $support->bearing / $s->web() > 2.0 => 'The bearing is more than twice as long as the web is deep.',
-            $s->r / $s->t > ($isEnd && ! $isLooseEnd ? 9.0 : 5.0) => 'The radius is too large for the thickness.',
-            ! $s->shape->hasLips() => 'Flanges without lips are not covered.',
-        ];
-        if (isset($limits[true])) {
-            return "{$limits[true]} {$table} ends there.";
-        }
-        $w->let('C', $C, Kind::Number, $table, $isEnd ? 'end, one flange' : 'interior, one flange');
-        $w->let('C_R', $CR, Kind::Number, $table, $make->isFastened ? 'fastened' : 'not fastened');
-        $w->let('C_N', $CN, Kind::Number, $table);
-        $w->let('C_h', $Ch, Kind::Number, $table);
-        $w->let('t', $s->t, Kind::Size);
-        $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
-        $w->let('R', $s->r, Kind::Size, '', 'inner radius');
-        $w->let('N', $support->bearing, Kind::Size, 'G5', 'bearing');
-        $w->let('h', $s->web(), Kind::Size);
         $w->line(
             'P_n',
             'C * t^2 * F_y * (1 - C_R * sqrt(R / t)) * (1 + C_N * sqrt(N / t)) * (1 - C_h * sqrt(h / t))',
             Kind::Force,
             'G5 (G5-1)',
         );
-        $fault = Holes::bearing($w, $make, $support, $isEnd, $this->search->length());
+    }
+
+    /** @return string why it is not covered; empty: it is */
+    private function bearingStrength(Working $w, ColdFormedMake $make, Bearing $at): string
+    {
+        $s = $make->sizes;
+        $near = self::NEAR * $s->web();
+        $isEnd = $at->toEnd < $near;
+        $case = BearingCase::of($s->shape, $make->isFastened, $isEnd, $at->toOther < $near);
+        [$C, $CR, $CN, $Ch, $phi, $Omega, $most] = $case->of;
+        $table = $case->table;
+        $limits = [
+            $at->length < self::SHORTEST => 'The bearing is shorter than 19 mm.',
+            $s->web() / $s->t > 200.0 => 'The web is more than 200 times as deep as thick.',
+            $at->length / $s->t > 210.0 => 'The bearing is longer than 210 times the thickness.',
+            $at->length / $s->web() > 2.0 => 'The bearing is more than twice as long as the web is deep.',
+            $s->r / $s->t > $most + 1e-9 => "The radius is more than {$most} times the thickness.",
+        ];
+        if (isset($limits[true])) {
+            return "{$limits[true]} {$table} ends there.";
+        }
+        $fastened = $make->isFastened ? 'fastened' : 'not fastened';
+        $w->let('C', $C, Kind::Number, $table, $case->words);
+        $w->let('C_R', $CR, Kind::Number, $table, $fastened.($s->shape->hasLips() ? '' : ', flanges without lips'));
+        $w->let('C_N', $CN, Kind::Number, $table);
+        $w->let('C_h', $Ch, Kind::Number, $table);
+        $w->let('t', $s->t, Kind::Size);
+        $w->has('F_y') || $w->let('F_y', $make->Fy, Kind::Stress);
+        $w->let('R', $s->r, Kind::Size, '', 'inner radius');
+        $w->let('N', $at->length, Kind::Size, 'G5', 'bearing');
+        $w->let('h', $s->web(), Kind::Size);
+        self::nominalBearing($w);
+        $fault = Holes::bearing($w, $make, $at, $isEnd, $this->search->length());
         $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, $table);
 
         return $fault;
@@ -153,32 +167,39 @@ final readonly class Web
         return $this->search->together($what, $w, $of[0]);
     }
 
-    private function withBearing(ColdFormedMake $make, Extreme $M, float $P, int $i, bool $derive): ?Weighing
+    /**
+     * @param  array{Extreme, float}  $of  moment and what presses
+     * @param  array{string, string}  $words  id and title
+     */
+    private function withBearing(ColdFormedMake $make, array $of, Bearing $at, array $words, bool $derive): ?Weighing
     {
+        [$M, $P] = $of;
         $w = $this->moment($make, $M, $derive);
         $w->let('P', $P, Kind::Force, '', 'required');
-        if ($this->bearingStrength($w, $make, $this->search->support($i)) !== '') {
+        if ($this->bearingStrength($w, $make, $at) !== '') {
             return null;
         }
         if ($this->method === Method::LimitState) {
             $w->line('u', '(1.07 * P / P_a + M / M_alo) / 1.42', Kind::Number, 'H3', 'single webs');
         } elseif ($this->method === Method::Lrfd) {
             $w->let('phi', 0.9, Kind::Number, 'H3');
-            $w->line('u', '(0.91 * P / P_n + M / M_nl) / (1.33 * phi)', Kind::Number, 'H3 (H3-1b)');
+            $this->together($w, $make, '1.33 * phi', '1.46 * phi', 'b');
         } else {
             $w->let('Omega', 1.7, Kind::Number, 'H3');
-            $w->line('u', '(0.91 * P / P_n + M / M_nl) / (1.33 / Omega)', Kind::Number, 'H3 (H3-1a)');
+            $this->together($w, $make, '1.33 / Omega', '1.46 / Omega', 'a');
         }
 
-        $number = $i + 1;
-        $what = [
-            "bending-bearing-{$number}",
-            "Bending with bearing at support {$number}",
-            'AISI S100-16, H3',
-            'Bending with bearing',
-        ];
+        $what = [$words[0], $words[1], 'AISI S100-16, H3', 'Bending with bearing'];
 
         return $this->search->together($what, $w, $M);
+    }
+
+    /** H3-1 of a single web, H3-2 of two back to back. */
+    private function together(Working $w, ColdFormedMake $make, string $single, string $double, string $letter): void
+    {
+        $make->count() === 1
+            ? $w->line('u', "(0.91 * P / P_n + M / M_nl) / ({$single})", Kind::Number, "H3 (H3-1{$letter})")
+            : $w->line('u', "(0.88 * P / P_n + M / M_nl) / ({$double})", Kind::Number, "H3 (H3-2{$letter})", 'two webs');
     }
 
     /** M_alo: the strength with M_ne = M_y. */

@@ -73,6 +73,8 @@ final class Dialect
         't' => 't_w',
         'I_eff' => 'I_e',
         'B_1' => 'a_n',
+        'F_crd_f' => 'f_od_f',
+        'd_F' => 'd_f',
         'M_ynet' => 'M_yn',
         'S_net' => 'Z_n',
         'P_ynet' => 'N_yn',
@@ -129,6 +131,7 @@ final class Dialect
         'C1' => '3.5.1',
         'D2' => '3.2.1',
         'L2' => '7.1.4',
+        '2.3.3.3' => 'Appendix D',
         'Appendix 2' => 'Appendix D',
         'Table B4.1-1' => 'Table 7.1.1',
     ];

@@ -116,12 +116,12 @@ final readonly class ColdFormedBeam implements MemberChecks
     public function assumptions(): array
     {
         return [
-            'Not weighed: connections, bearing under loads, holes, laps, forces in bridging; the restraint that sheeting gives to a free flange (section 10).',
+            'Not weighed: connections, bearing under loads that move, laps, forces in bridging; the restraint that sheeting gives to a free flange (section 10).',
             'By effective widths; t is the core thickness; moduli by midlines. χ_d of the edge fold is iterated, K and b_e1 of the first step.',
             'Bending is constrained to the horizontal axis; C_1 by quarter points, each arrangement with its own; 1 with axial force. All modes by curve b.',
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
-            'Local forces at supports with the web free to rotate (6.1.7.2), not where a support is fixed.',
+            'Local forces at supports and under loads with the web free to rotate (6.1.7.2), not where a support is fixed.',
             'Shear without stiffening at supports. No plastic reserve (6.1.4.1(1)), no strength from forming.',
             'Deflection by I_fic with the effective section at f_yb (7.1(3)), for all of the member.',
         ];

@@ -7,9 +7,9 @@ namespace Waage\Materials\ColdFormed\En1993;
 use Waage\Analysis\Extreme;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
+use Waage\Materials\ColdFormed\Bearing;
 use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Materials\ColdFormed\WebSearch;
-use Waage\Member\Support;
 use Waage\Units\Kind;
 
 /**
@@ -33,9 +33,9 @@ final readonly class Web
             $this->shear($w, $make);
             $w->line('u', 'V_Ed / V_b_Rd', Kind::Number);
         };
-        $bearing = function (Working $w, float $F, Support $support) use ($make): string {
+        $bearing = function (Working $w, float $F, Bearing $at) use ($make): string {
             $w->let('F_Ed', $F, Kind::Force);
-            $fault = $this->bearing($w, $make, $support);
+            $fault = $this->bearing($w, $make, $at);
             $fault !== '' || $w->line('u', 'F_Ed / R_w_Rd', Kind::Number);
 
             return $fault;
@@ -46,22 +46,33 @@ final readonly class Web
             [$where, $id],
             $derive && $told,
         );
-        $hogging = fn (Extreme $M, float $F, int $i): ?Weighing => $this->withBearing($make, $M, $F, $i, $derive);
+        $hogging = fn (Extreme $M, float $F, int $i): ?Weighing => $this->withBearing(
+            $make,
+            [$M, $F],
+            $this->search->support($i),
+            ['bending-bearing-'.($i + 1), 'Bending with bearing at support '.($i + 1)],
+            $derive,
+        );
+        $under = fn (Extreme $M, float $F, Bearing $at, string $id, string $title): ?Weighing => $this->withBearing(
+            $make,
+            [$M, $F],
+            $at,
+            [$id, $title],
+            $derive,
+        );
 
         return [
             ...$this->search->shear($make, ['EN 1993-1-3, 6.1.5', 'V_Ed', 'V_b_Rd'], $shear, $derive),
             ...$this->search->bearing($make, ['EN 1993-1-3, 6.1.7.2', 'F_Ed', 'R_w_Rd'], $bearing, $derive),
+            ...$this->search->underLoads($make, ['EN 1993-1-3, 6.1.7.2', 'F_Ed', 'R_w_Rd'], $bearing, $under, $derive),
             ...$this->search->overSupports($make, $both, $hogging),
             ...$this->search->withinSpans($make, $both, $derive),
         ];
     }
 
-    private function shear(Working $w, ColdFormedMake $make): void
+    /** V_b,Rd of h_w, t, f_yb, E and γ_M0. */
+    public static function shearResistance(Working $w): void
     {
-        Bending::letStrength($w, $make);
-        $w->let('h_w', $make->sizes->h - $make->sizes->t, Kind::Size, '6.1.5(1)', 'between the midlines of flanges');
-        $w->has('t') || $w->let('t', $make->sizes->t, Kind::Size, '3.2.4(3)', 'core thickness');
-        $w->has('E') || $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity, '3.2.1');
         $slenderness = $w->line('lambda_w', '0.346 * h_w / t * sqrt(f_yb / E)', Kind::Number, '6.1.5(2) (6.10a)');
         match (true) {
             $slenderness <= 0.83 => $w->line('f_bv', '0.58 * f_yb', Kind::Stress, 'Table 6.1', 'λ_w up to 0.83'),
@@ -83,48 +94,67 @@ final readonly class Web
         $w->line('V_b_Rd', 'h_w * t * f_bv / gamma_M0', Kind::Force, '6.1.5(1) (6.8)');
     }
 
+    private function shear(Working $w, ColdFormedMake $make): void
+    {
+        Bending::letStrength($w, $make);
+        $w->let('h_w', $make->sizes->h - $make->sizes->t, Kind::Size, '6.1.5(1)', 'between the midlines of flanges');
+        $w->has('t') || $w->let('t', $make->sizes->t, Kind::Size, '3.2.4(3)', 'core thickness');
+        $w->has('E') || $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity, '3.2.1');
+        self::shearResistance($w);
+    }
+
+    /** R_w,Rd of h_w, t, r, s_s, f_yb and γ_M1; near a free end, between two opposing forces. */
+    public static function localResistance(Working $w, bool $hasLips, bool $isEnd, bool $hasTwo): void
+    {
+        $w->line('k', 'f_yb / 228', Kind::Number, '6.1.7.2(4)', 'f_yb in MPa');
+        $w->let('k_3', 1.0, Kind::Number, '6.1.7.2(4)', 'upright web');
+        $isLong = $w->value('s_s / t') > 60.0;
+        if ($isEnd) {
+            $w->line('k_1', '1.33 - 0.33 * k', Kind::Number, '6.1.7.2(4)');
+            $w->line('k_2', 'max(0.5, min(1, 1.15 - 0.15 * r / t))', Kind::Number, '6.1.7.2(4)');
+            [$rule, $clause] = match (true) {
+                $hasTwo => ['(6.66 - h_w / t / 64) * (1 + 0.01 * s_s / t)', '6.1.7.2(3) (6.15f)'],
+                $hasLips => ['(9.04 - h_w / t / 60) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15a)'],
+                ! $isLong => ['(5.92 - h_w / t / 132) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15b)'],
+                default => ['(5.92 - h_w / t / 132) * (0.71 + 0.015 * s_s / t)', '6.1.7.2(2) (6.15c)'],
+            };
+            $note = $hasLips ? 'near a free end, flanges with lips' : 'near a free end, plain flanges';
+            $w->line('R_w_Rd', "k_1 * k_2 * k_3 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
+
+            return;
+        }
+        $w->line('k_4', '1.22 - 0.22 * k', Kind::Number, '6.1.7.2(4)');
+        $w->line('k_5', 'min(1, 1.06 - 0.06 * r / t)', Kind::Number, '6.1.7.2(4)');
+        [$rule, $clause] = match (true) {
+            $hasTwo => ['(21 - h_w / t / 16.3) * (1 + 0.0013 * s_s / t)', '6.1.7.2(3) (6.15g)'],
+            $isLong => ['(14.7 - h_w / t / 49.5) * (0.75 + 0.011 * s_s / t)', '6.1.7.2(2) (6.15e)'],
+            default => ['(14.7 - h_w / t / 49.5) * (1 + 0.007 * s_s / t)', '6.1.7.2(2) (6.15d)'],
+        };
+        $note = $hasTwo ? 'away from free ends, two opposing forces' : 'away from free ends';
+        $w->line('R_w_Rd', "k_3 * k_4 * k_5 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
+    }
+
     /** @return string why it is not covered; empty: it is */
-    private function bearing(Working $w, ColdFormedMake $make, Support $support): string
+    private function bearing(Working $w, ColdFormedMake $make, Bearing $at): string
     {
         $s = $make->sizes;
-        [$hw, $bearing] = [$s->h - $s->t, $support->bearing];
+        [$hw, $bearing] = [$s->h - $s->t, $at->length];
         $limits = [
-            $bearing <= 0.0 => 'The support has no bearing length.',
+            $bearing <= 0.0 => 'There is no length of bearing: give one.',
             $hw / $s->t > 200.0 => 'The web is more than 200 times as deep as thick: 6.1.7.2 ends there.',
             $s->r / $s->t > 6.0 => 'The radius is more than 6 times the thickness: 6.1.7.2 ends there.',
         ];
         if (isset($limits[true])) {
             return $limits[true];
         }
-        $isEnd = $this->search->toEnd($support) <= self::NEAR * $hw;
+        $isEnd = $at->toEnd <= self::NEAR * $hw;
+        $hasTwo = $at->toOther < self::NEAR * $hw;
         Bending::letStrength($w, $make);
         $w->has('h_w') || $w->let('h_w', $hw, Kind::Size, '6.1.7.2(1)');
         $w->has('t') || $w->let('t', $s->t, Kind::Size, '3.2.4(3)', 'core thickness');
         $w->let('r', $s->r, Kind::Size, '', 'inner radius');
         $w->let('s_s', $bearing, Kind::Size, '6.1.7.1(3)', 'bearing');
-        $w->line('k', 'f_yb / 228', Kind::Number, '6.1.7.2(4)', 'f_yb in MPa');
-        $w->let('k_3', 1.0, Kind::Number, '6.1.7.2(4)', 'upright web');
-        $isLong = $bearing / $s->t > 60.0;
-        if ($isEnd) {
-            $w->line('k_1', '1.33 - 0.33 * k', Kind::Number, '6.1.7.2(4)');
-            $w->line('k_2', 'max(0.5, min(1, 1.15 - 0.15 * r / t))', Kind::Number, '6.1.7.2(4)');
-            [$rule, $clause] = match (true) {
-                $s->shape->hasLips() => ['(9.04 - h_w / t / 60) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15a)'],
-                ! $isLong => ['(5.92 - h_w / t / 132) * (1 + 0.01 * s_s / t)', '6.1.7.2(2) (6.15b)'],
-                default => ['(5.92 - h_w / t / 132) * (0.71 + 0.015 * s_s / t)', '6.1.7.2(2) (6.15c)'],
-            };
-            $note = $s->shape->hasLips() ? 'near a free end, flanges with lips' : 'near a free end, plain flanges';
-            $w->line('R_w_Rd', "k_1 * k_2 * k_3 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
-
-            return '';
-        }
-        $w->line('k_4', '1.22 - 0.22 * k', Kind::Number, '6.1.7.2(4)');
-        $w->line('k_5', 'min(1, 1.06 - 0.06 * r / t)', Kind::Number, '6.1.7.2(4)');
-        [$rule, $clause] = $isLong
-            ? ['(14.7 - h_w / t / 49.5) * (0.75 + 0.011 * s_s / t)', '6.1.7.2(2) (6.15e)']
-            : ['(14.7 - h_w / t / 49.5) * (1 + 0.007 * s_s / t)', '6.1.7.2(2) (6.15d)'];
-        $note = 'away from free ends';
-        $w->line('R_w_Rd', "k_3 * k_4 * k_5 * {$rule} * t^2 * f_yb / gamma_M1", Kind::Force, $clause, $note);
+        self::localResistance($w, $s->shape->hasLips(), $isEnd, $hasTwo);
 
         return '';
     }
@@ -155,24 +185,23 @@ final readonly class Web
         return $this->search->together($what, $w, $of[0]);
     }
 
-    private function withBearing(ColdFormedMake $make, Extreme $M, float $F, int $i, bool $derive): ?Weighing
+    /**
+     * @param  array{Extreme, float}  $of  moment and what presses
+     * @param  array{string, string}  $words  id and title
+     */
+    private function withBearing(ColdFormedMake $make, array $of, Bearing $at, array $words, bool $derive): ?Weighing
     {
+        [$M, $F] = $of;
         $w = new Working($derive);
         $w->let('M_Ed', abs($M->value), Kind::Moment);
         $w->let('F_Ed', $F, Kind::Force);
-        if ($this->bearing($w, $make, $this->search->support($i)) !== '') {
+        if ($this->bearing($w, $make, $at) !== '') {
             return null;
         }
         $this->bending->section($w, $make);
         $rule = 'max((M_Ed / M_c_Rd + F_Ed / R_w_Rd) / 1.25, M_Ed / M_c_Rd, F_Ed / R_w_Rd)';
         $w->line('u', $rule, Kind::Number, '6.1.11 (6.28)');
-        $number = $i + 1;
-        $what = [
-            "bending-bearing-{$number}",
-            "Bending with bearing at support {$number}",
-            'EN 1993-1-3, 6.1.11',
-            'Bending with bearing',
-        ];
+        $what = [$words[0], $words[1], 'EN 1993-1-3, 6.1.11', 'Bending with bearing'];
 
         return $this->search->together($what, $w, $M);
     }

@@ -68,6 +68,8 @@ final class ColdFormedTools
                     Input::of('M_cre', 'critical moment, lateral-torsional', Kind::Moment, '40 kNm'),
                     Input::of('M_crl', 'critical moment, local', Kind::Moment, '9.58 kNm'),
                     Input::of('M_crd', 'critical moment, distortional', Kind::Moment, '12.15 kNm'),
+                    Input::optional('M_ynet', 'yield moment at a hole', Kind::Moment),
+                    Input::optional('M_p', 'plastic moment, for inelastic reserve', Kind::Moment),
                 ],
                 self::beam(...),
             ),
@@ -80,9 +82,12 @@ final class ColdFormedTools
                     Input::of('P_cre', 'critical force, global', Kind::Force, '300 kN'),
                     Input::of('P_crl', 'critical force, local', Kind::Force, '25.8 kN'),
                     Input::of('P_crd', 'critical force, distortional', Kind::Force, '58 kN'),
+                    Input::optional('P_ynet', 'yield force at a hole', Kind::Force),
                 ],
                 self::column(...),
             ),
+            ...PointTools::all(),
+            ...MemberTools::all($section),
         ];
     }
 
@@ -173,6 +178,11 @@ final class ColdFormedTools
     {
         $v->assertPositive('M_y', 'M_cre', 'M_crl', 'M_crd');
         $v->let($w, 'M_y', 'M_cre', 'M_crl', 'M_crd');
+        self::letNet($v, $w, 'M_ynet', 'M_y', Kind::Moment);
+        if ($v->has('M_p')) {
+            $v->assert('M_p', $v->number('M_p') >= $v->number('M_y'), 'It is not less than the yield moment.');
+            $w->let('M_p', $v->number('M_p'), Kind::Moment, 'F2.4.2');
+        }
         DirectStrength::beam($w);
     }
 
@@ -180,6 +190,17 @@ final class ColdFormedTools
     {
         $v->assertPositive('P_y', 'P_cre', 'P_crl', 'P_crd');
         $v->let($w, 'P_y', 'P_cre', 'P_crl', 'P_crd');
+        self::letNet($v, $w, 'P_ynet', 'P_y', Kind::Force);
         DirectStrength::column($w);
+    }
+
+    /** Of the net section, where it is given. */
+    private static function letNet(Values $v, Working $w, string $symbol, string $gross, Kind $kind): void
+    {
+        if ($v->has($symbol)) {
+            $v->assert($symbol, $v->number($symbol) <= $v->number($gross), 'It is not more than that of the gross section.');
+            $v->assertPositive($symbol);
+            $w->let($symbol, $v->number($symbol), $kind, '', 'at a hole');
+        }
     }
 }
