@@ -121,6 +121,14 @@ foreach ([['', '6.10', []], [', size found', '6.10', ['width' => '', 'depth' => 
 $of = Member::fromArray(inTimber(benchDocument(3, 12)));
 $times = timed(5, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes of glulam', $times, 0.5);
+foreach (['6.10', 'asce-7-22-lrfd', 'as-nzs-1170'] as $rules) {
+    $document = ['basis' => ['combinations' => $rules]] + inThinSheet(benchDocument(3, 12));
+    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    row("Cold-formed joist, {$rules}, 3 spans, 12 loads", $times, 0.1);
+}
+$of = Member::fromArray(inThinSheet(benchDocument(3, 12)));
+$times = timed(3, fn () => (new Design($of, false))->shortlist());
+row('Shortlist of '.count((new Design($of, false))->shortlist()).' cold-formed sizes, their curves known', $times, 1.0);
 
 // The statics alone against NumPy on the same beams.
 $beams = [];

@@ -131,3 +131,16 @@ function inTimber(array $document, array $change = []): array
 
     return ['version' => 5, 'material' => 'timber', 'timber' => $timber] + array_diff_key($document, ['section' => 0, 'grade' => 0]);
 }
+
+/**
+ * The same beam and loads of a cold-formed C; loads of a floor are more than it carries.
+ *
+ * @param  array<string, mixed>  $document
+ * @return array<string, mixed>
+ */
+function inThinSheet(array $document): array
+{
+    $sizes = ['shape' => 'lipped C', 'h' => '300 mm', 'b' => '80 mm', 'c' => '22 mm', 't' => '3 mm', 'yield' => '350 MPa'];
+
+    return ['version' => 5, 'material' => 'coldFormed', 'coldFormed' => $sizes] + array_diff_key($document, ['section' => 0, 'grade' => 0]);
+}

@@ -68,6 +68,13 @@ final class Working
         return $value;
     }
 
+    /** All that another calculation has worked out, without its lines. */
+    public function borrow(self $other): void
+    {
+        $this->values = $other->values + $this->values;
+        $this->kinds = $other->kinds + $this->kinds;
+    }
+
     /** Of a formula that is not printed. */
     public function value(string $formula): float
     {

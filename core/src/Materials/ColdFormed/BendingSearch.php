@@ -54,20 +54,27 @@ final readonly class BendingSearch
     /**
      * The length between restraints that is used most, under the diagram that uses it most.
      *
-     * @param  \Closure(Strained): float  $ratio
+     * @param  \Closure(Strained): float  $capacity  moment that a length takes, Nmm
      */
-    public function worst(ColdFormedMake $make, BendingPlace $place, \Closure $ratio): Strained
+    public function worst(ColdFormedMake $make, BendingPlace $place, \Closure $capacity): Strained
     {
         $lengths = $this->lengths->lateral($place->sign);
         $worst = null;
         $most = 0.0;
         foreach ($lengths as $length) {
             $part = [max($length[0], $place->from), min($length[1], $place->to)];
-            $strained = $part[1] - $part[0] < 1.0
+            $found = $part[1] - $part[0] < 1.0
                 ? null
-                : $this->diagrams->worst($make, $place->sign, $length, $part, $ratio);
-            $u = $strained === null ? 0.0 : $ratio($strained);
-            [$worst, $most] = $u > $most ? [$strained, $u] : [$worst, $most];
+                : $this->diagrams->worst(
+                    $make,
+                    $place->sign,
+                    [...$length, $this->twistLength($length[0], $length[1])],
+                    $part,
+                    $capacity,
+                );
+            if ($found !== null && $found[1] > $most) {
+                [$worst, $most] = $found;
+            }
         }
 
         return $worst ?? $this->restrained($place->greatest, $make);
@@ -83,22 +90,23 @@ final readonly class BendingSearch
         return new Strained(abs($e->value) / $make->count(), $sign, $e->x, $e->combination, $factors);
     }
 
-    /** Supports, and points that restrain both flanges, hold against twisting: the length between them about a place. */
-    public function twistLength(float $x): float
+    /** Supports, and points that restrain both flanges, hold against twisting: the longest length that overlaps one. */
+    private function twistLength(float $from, float $to): float
     {
         $places = $this->held();
+        $longest = 1.0;
         for ($i = 1; $i < count($places); $i++) {
-            if ($x <= $places[$i] + 1e-6) {
-                return max(1.0, $places[$i] - $places[$i - 1]) * $this->envelopes->beam->member->apart;
+            if ($places[$i] > $from + 1.0 && $places[$i - 1] < $to - 1.0) {
+                $longest = max($longest, $places[$i] - $places[$i - 1]);
             }
         }
 
-        return $this->envelopes->beam->member->length;
+        return $longest * $this->envelopes->beam->member->apart;
     }
 
     public function longestTwist(): float
     {
-        return max(array_map($this->twistLength(...), $this->held()));
+        return $this->twistLength(0.0, $this->envelopes->beam->member->length);
     }
 
     /** @return non-empty-list<float> places that are held against twisting, and the ends */
@@ -115,14 +123,16 @@ final readonly class BendingSearch
     /** The longest length of a flange in compression, with a moment and C_b = 1, for what acts with an axial force. */
     public function longestLateral(float $M): Strained
     {
-        $longest = [0.0, 0.0];
+        $longest = [0.0, 0.0, 0.0];
         foreach ([1, -1] as $sign) {
             foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
-                $longest = $length > $longest[0] ? [$length, ($from + $to) / 2] : $longest;
+                $longest = $length > $longest[0]
+                    ? [$length, ($from + $to) / 2, $this->twistLength($from, $to)]
+                    : $longest;
             }
         }
 
-        return new Strained($M, 1, $longest[1], $this->envelopes->strength[0], [], $longest[0]);
+        return new Strained($M, 1, $longest[1], $this->envelopes->strength[0], [], $longest[0], $longest[2]);
     }
 
     /**

@@ -35,38 +35,45 @@ final class MomentDiagrams
     /**
      * The diagram that uses a length most; null: nothing compresses its flange.
      *
-     * @param  array{float, float, float}  $length  from, to, how long it is thought to be
+     * @param  array{float, float, float, float}  $length  from, to, how long it is thought to be, and for twisting
      * @param  array{float, float}  $part  of it that is looked at, mm
-     * @param  \Closure(Strained): float  $ratio  grows with the moment, falls with C_b, which is never less than 1
+     * @param  \Closure(Strained): float  $capacity  moment that it takes; grows with C_b, which is never less than 1
+     * @return array{Strained, float}|null with how much of it is used
      */
-    public function worst(ColdFormedMake $make, int $sign, array $length, array $part, \Closure $ratio): ?Strained
+    public function worst(ColdFormedMake $make, int $sign, array $length, array $part, \Closure $capacity): ?array
     {
         [$weight, $n] = [$make->weight(), $make->count()];
-        [$from, $to, $long] = $length;
+        [$from, $to, $long, $twist] = $length;
         $diagrams = $this->known["{$from} {$to}"] ??= new HeldDiagrams(
             $this->envelopes->beam,
             new HeldLength($from, $to, [$from, $to]),
         );
         $hasGradient = ! $this->isFree($from) && ! $this->isFree($to);
         $worst = null;
-        $most = 0.0;
+        $most = $plain = 0.0;
         foreach ($diagrams->ordered($this->envelopes->strength, $this->envelopes->moment, $weight) as [$combination, $bound]) {
+            $plain = $plain > 0.0
+                ? $plain
+                : $capacity(new Strained(1.0, $sign, ($from + $to) / 2, $combination, [], $long, $twist));
             foreach (array_keys($diagrams->places) as $place) {
-                $M = min($bound, $diagrams->bound($diagrams->terms($combination, $place, $weight)));
-                if ($M <= 0.0 || $ratio(new Strained($M / $n, $sign, 0.0, $combination, [], $long)) <= $most) {
+                $M = min($bound, $diagrams->bound($diagrams->terms($combination, $place, $weight))) / $n;
+                if ($M <= $most * $plain) {
                     continue;
                 }
                 $case = $diagrams->case($combination, $place);
                 $strained = $this->strained($make, $case, $sign, [$length, $part], $hasGradient);
-                $u = $strained === null ? 0.0 : $ratio($strained);
-                [$worst, $most] = $u > $most ? [$strained, $u] : [$worst, $most];
+                if ($strained === null || $strained->M <= $most * $plain) {
+                    continue;
+                }
+                $u = $strained->M / $capacity($strained);
+                [$worst, $most] = $u > $most ? [[$strained, $u], $u] : [$worst, $most];
             }
         }
 
         return $worst;
     }
 
-    /** @param  array{array{float, float, float}, array{float, float}}  $along  length, and the part that is looked at */
+    /** @param  array{array{float, float, float, float}, array{float, float}}  $along  length, and the part that is looked at */
     private function strained(
         ColdFormedMake $make,
         BucklingCase $case,
@@ -74,7 +81,7 @@ final class MomentDiagrams
         array $along,
         bool $hasGradient,
     ): ?Strained {
-        [[$from, $to, $long], $part] = $along;
+        [[$from, $to, $long, $twist], $part] = $along;
         [$weight, $n] = [$make->weight(), $make->count()];
         [$M, $x] = $case->diagram->greatest($sign, $weight, ...$part);
         if ($M < 1.0) {
@@ -87,7 +94,7 @@ final class MomentDiagrams
         }
         $factors = $this->envelopes->beam->factors($case->combination, $weight, $case->sum->patterns());
 
-        return new Strained($M / $n, $sign, $x, $case->combination, $factors, $long, $moments);
+        return new Strained($M / $n, $sign, $x, $case->combination, $factors, $long, $twist, $moments);
     }
 
     /** Is it an end of the member that nothing holds? */

@@ -9,8 +9,8 @@ use Waage\Loading\Combination;
 use Waage\Units\Kind;
 
 /**
- * A moment (its size, Nmm) that compresses a flange on a length between its restraints (mm; 0: restrained all along), with
- * the moments of the same diagram that C_b is made of: the greatest, and those at the quarter points and the middle.
+ * A moment (its size, Nmm) that compresses a flange on a length between its restraints (mm; 0: restrained all along), with the
+ * longest length between places held against twisting that overlaps it, and the moments of the same diagram that C_b is made of: the greatest, and those at the quarter points and the middle.
  */
 final readonly class Strained
 {
@@ -25,6 +25,7 @@ final readonly class Strained
         public Combination $combination,
         public array $factors,
         public float $length = 0.0,
+        public float $twist = 0.0,
         public ?array $moments = null,
     ) {
     }

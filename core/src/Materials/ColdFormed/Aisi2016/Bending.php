@@ -27,8 +27,8 @@ final readonly class Bending
     {
         $weighings = [];
         foreach ($this->search->places($make) as $place) {
-            $ratio = fn (Strained $at): float => $this->strength($make, $at, new Working(false))->value('u');
-            $at = $this->search->worst($make, $place, $ratio);
+            $capacity = fn (Strained $at): float => $this->strength($make, $at, new Working(false))->value('M_a');
+            $at = $this->search->worst($make, $place, $capacity);
             $w = $this->strength($make, $at, new Working($derive));
             $what = [
                 "bending-{$place->id}",
@@ -114,7 +114,7 @@ final readonly class Bending
         $w->let('r_o', $polar, Kind::Size, 'F2.1.1', 'polar, about the shear centre');
         $w->let('r_y', sqrt($average->Iy / $of->A), Kind::Size, '', $average->note);
         $w->let('L_y', $at->length, Kind::Length, '', 'between restraints of the compressed flange');
-        $w->let('L_t', $this->search->twistLength($at->x), Kind::Length, '', 'between places held against twisting');
+        $w->let('L_t', $at->twist, Kind::Length, '', 'between places held against twisting');
         $w->let('J', $average->J, Kind::SecondMoment, '', $average->note);
         $w->let('C_w', $average->Cw, Kind::Warping, '', $average->warping);
         $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);

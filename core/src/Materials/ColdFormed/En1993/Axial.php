@@ -53,7 +53,7 @@ final readonly class Axial
     private function buckling(Working $w, ColdFormedMake $make): void
     {
         Bending::letStrength($w, $make);
-        Bending::effective($make)->compression($w);
+        Bending::letEffective($w, $make, false);
         $w->line('N_c_Rd', 'A_eff * f_yb / gamma_M0', Kind::Force, '6.1.3(1) (6.2)');
         $this->critical($w, $make);
         $w->line('lambda_N', 'sqrt(A_eff * f_yb / N_cr)', Kind::Number, 'EN 1993-1-1, 6.3.1.2(1)');

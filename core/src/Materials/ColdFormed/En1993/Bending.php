@@ -15,9 +15,12 @@ use Waage\Units\Kind;
  * EN 1993-1-3, 6.1.4 and 6.2.4: bending about the horizontal axis, constrained to it, with the effective section; lateral-
  * torsional buckling by EN 1993-1-1, 6.3.2.2, curve b, for each length between restraints.
  */
-final readonly class Bending
+final class Bending
 {
-    public function __construct(private BendingSearch $search)
+    /** @var array<string, Working> effective sections by sizes and strength */
+    private static array $known = [];
+
+    public function __construct(private readonly BendingSearch $search)
     {
     }
 
@@ -26,8 +29,8 @@ final readonly class Bending
     {
         $weighings = [];
         foreach ($this->search->places($make) as $place) {
-            $ratio = fn (Strained $at): float => $this->strength($make, $at, false)->value('u');
-            $at = $this->search->worst($make, $place, $ratio);
+            $capacity = fn (Strained $at): float => $this->strength($make, $at, false)->value('M_b_Rd');
+            $at = $this->search->worst($make, $place, $capacity);
             $what = [
                 "bending-{$place->id}",
                 "Bending, {$place->words}",
@@ -68,7 +71,7 @@ final readonly class Bending
         $of = $make->profile()->of;
         $isZ = $make->sizes->shape->isZ();
         $w->let('L_z', $at->length, Kind::Length, '', 'between restraints of the compressed flange');
-        $w->let('L_T', $this->search->twistLength($at->x), Kind::Length, '', 'between places held against twisting');
+        $w->let('L_T', $at->twist, Kind::Length, '', 'between places held against twisting');
         $w->let(
             'I_z',
             $isZ ? $of->principal()[1] : $of->Iz,
@@ -110,13 +113,27 @@ final readonly class Bending
     public function section(Working $w, ColdFormedMake $make): void
     {
         self::letStrength($w, $make);
-        self::effective($make)->bending($w);
+        self::letEffective($w, $make, true);
         $w->line('M_c_Rd', 'W_eff * f_yb / gamma_M0', Kind::Moment, '6.1.4.1(1) (6.4)');
     }
 
-    public static function effective(ColdFormedMake $make): EffectiveSection
+    /** The effective section at f_yb, in bending or in compression; without lines it is known from the last time. */
+    public static function letEffective(Working $w, ColdFormedMake $make, bool $bends): void
     {
-        return new EffectiveSection(Walls::of($make->sizes), $make->standard()->elasticity());
+        $section = new EffectiveSection(Walls::of($make->sizes), $make->standard()->elasticity());
+        if ($w->keepsLines) {
+            $bends ? $section->bending($w) : $section->compression($w);
+
+            return;
+        }
+        $key = "{$make->sizes->key()} {$make->Fy} {$bends}";
+        if (! isset(self::$known[$key])) {
+            $own = new Working(false);
+            $own->let('f_yb', $make->Fy, Kind::Stress);
+            $bends ? $section->bending($own) : $section->compression($own);
+            self::$known[$key] = $own;
+        }
+        $w->borrow(self::$known[$key]);
     }
 
     public static function letStrength(Working $w, ColdFormedMake $make): void

@@ -27,7 +27,7 @@ final readonly class Deflection
             $w->let('W_g', $of->Ix / $of->outermost(), Kind::Modulus);
             $w->line('sigma_gr', 'M_s / W_g', Kind::Stress, '7.1(3)');
             Bending::letStrength($w, $make);
-            Bending::effective($make)->bending($w);
+            Bending::letEffective($w, $make, true);
             $rule = 'I_g - min(1, sigma_gr / f_yb) * max(0, I_g - I_eff)';
             $w->line('I_fic', $rule, Kind::SecondMoment, '7.1(3) (7.1)', 'effective at f_yb');
 

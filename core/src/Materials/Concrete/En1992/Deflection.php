@@ -39,6 +39,9 @@ final class Deflection
     /** @var array<string, Curvature> by the bars in tension and in compression, for one make */
     private array $curvatures = [];
 
+    /** @var array<int, non-empty-list<float>> deflections in the end at stations, by field */
+    private array $ended = [];
+
     public function __construct(private readonly MemberEnvelopes $envelopes)
     {
         $isQuasi = fn (Combination $c): bool => $c->purpose === Purpose::QuasiPermanent;
@@ -48,7 +51,7 @@ final class Deflection
     /** @return list<Weighing> the span or overhang that is used most */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        $this->curvatures = [];
+        $this->curvatures = $this->ended = [];
         $why = $this->refusal();
         if ($why !== '') {
             return [new Weighing(self::ID, self::TITLE, self::CLAUSE, null, applies: false, remark: $why)];
@@ -62,7 +65,10 @@ final class Deflection
 
         return $worst === null
             ? []
-            : [$this->told($concrete, $worst, $derive), ...$this->afterFinishes($concrete, $derive)];
+            : [
+                $this->told($concrete, $worst, $derive),
+                ...$derive || $concrete->service->finishes !== null ? $this->afterFinishes($concrete, $derive) : [],
+            ];
     }
 
     private function refusal(): string
@@ -90,7 +96,8 @@ final class Deflection
         $beam = $this->envelopes->beam;
         [$from, $to] = $beam->beam->fields()[$field];
         $factors = $this->factors($concrete, $e, $e->combination);
-        [$w, $x] = $this->greatest($this->sags($concrete, $field, $factors), $field);
+        $this->ended[$field] = $this->sags($concrete, $field, $factors);
+        [$w, $x] = $this->greatest($this->ended[$field], $field);
         $limit = (($beam->isOverhang($from, $to) ? 2 : 1) * ($to - $from)) / $beam->member->basis->limitTotal;
 
         return [abs($w) / $limit, $w, $x, $field, $e, $factors];
@@ -154,7 +161,7 @@ final class Deflection
                 continue;
             }
             $now = new Combination('', Purpose::QuasiPermanent, '', $e->combination->permanent, [], 'permanent');
-            $all = $this->sags($concrete, $field, $this->factors($concrete, $e, $e->combination));
+            $all = $this->ended[$field];
             $once = $this->sags($concrete, $field, $this->factors($concrete, $e, $now), true);
             $after = array_map(fn (float $w, float $w0): float => $w - $w0, $all, $once);
             [$w, $x] = $this->greatest($after === [] ? [0.0] : $after, $field);
