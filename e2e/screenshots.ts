@@ -70,7 +70,10 @@ test('every main view', async ({ page }) => {
     await shot('rafter')
     await open('F4', 'Heron Landing Library')
     await page.getByText('Section', { exact: true }).first().click()
-    await page.getByRole('button', { name: /^Distortional buckling/ }).first().click()
+    await page
+        .getByRole('button', { name: /^Distortional buckling/ })
+        .first()
+        .click()
     await shot('cold-formed')
     await page.goto('/tools/concrete-crack-width')
     await expect(page.locator('.derivation')).toBeVisible()
