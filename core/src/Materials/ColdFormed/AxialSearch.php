@@ -59,6 +59,57 @@ final readonly class AxialSearch
         ];
     }
 
+    /**
+     * The combination that uses a member most under bending about both axes, with any axial force in compression.
+     *
+     * @param  array{string, string, string}  $what  id, title, clause
+     * @param  \Closure(Working, float, float, float): void  $calculate  u of axial force, moment, and moment sideways
+     * @return list<Weighing> none where nothing bends it sideways
+     */
+    public function aboutBoth(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    {
+        $sideways = $this->envelopes->sideways;
+        if ($sideways === null) {
+            return [];
+        }
+        $worst = null;
+        foreach ($this->envelopes->strength as $combination) {
+            $across = array_map(
+                fn (int $sign): float => $sign * ($sideways->moment->extreme([$combination], $sign, 0.0)->value ?? 0.0),
+                [1, -1],
+            );
+            $forces = [
+                $this->greatest($this->envelopes->axial, $combination, [1], $make),
+                $this->greatest($this->envelopes->moment, $combination, [1, -1], $make),
+                max(0.0, ...$across) / $make->count(),
+            ];
+            $w = new Working(false);
+            if ($forces[2] < 1.0) {
+                continue;
+            }
+            $calculate($w, ...$forces);
+            $worst = $worst === null || $w->value('u') > $worst[0] ? [$w->value('u'), $combination, $forces] : $worst;
+        }
+        if ($worst === null) {
+            return [];
+        }
+        $w = new Working($derive);
+        $calculate($w, ...$worst[2]);
+        [$id, $title, $clause] = $what;
+
+        return [
+            new Weighing(
+                $id,
+                $title,
+                $clause,
+                $worst[0],
+                combination: $worst[1]->id,
+                remark: self::SAFE,
+                lines: $w->lines,
+            ),
+        ];
+    }
+
     /** @param  list<int>  $signs */
     private function greatest(?Envelope $of, Combination $combination, array $signs, ColdFormedMake $make): float
     {

@@ -74,6 +74,16 @@ final class Profile
         });
     }
 
+    /** In bending about the vertical axis; 1 compresses the lips of a C, −1 its web. */
+    public function aboutMinor(int $sign): Buckling
+    {
+        return $this->kept("minor {$sign}", function () use ($sign): Buckling {
+            $side = $this->of->sides()[$sign > 0 ? 1 : 0];
+
+            return $this->buckling(fn (array $p): float => $sign * $p[0] / $side, [6.0, 0.0], new Sheeting);
+        });
+    }
+
     public function inCompression(?Holes $holes = null): Buckling
     {
         $stress = fn (array $p): float => 1.0;

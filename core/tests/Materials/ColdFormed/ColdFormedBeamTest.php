@@ -100,7 +100,7 @@ it('says what it does not weigh', function (array $section, array $change, strin
     expect(of(folded($section, $change), $id)->state)->toBe(State::NotCovered);
 })->with([
     'other combinations' => [[], ['basis' => ['combinations' => 'classic']], 'strength'],
-    'loads across its web' => [[], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '20 lb/ft', 'direction' => 'sideways', 'name' => '', 'remark' => '']]], 'sideways-bending'],
+    'loads across the web of a Z' => [['shape' => 'lipped Z'], ['loads' => [['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '20 lb/ft', 'direction' => 'sideways', 'name' => '', 'remark' => '']]], 'sideways-bending'],
     'bearing of flanges without lips' => [['shape' => 'plain C'], [], 'bearing-1'],
     'a web that is too thin' => [['h' => '14 in', 't' => '0.044 in'], [], 'method'],
     'a lip that is too long' => [['c' => '1.9 in'], [], 'method'],
@@ -161,4 +161,24 @@ it('weighs bending with bearing under a force', function (): void {
     $id = 'bending-bearing-load-1';
     expect(of($design, $id)->ratio)->toBeNear((0.91 * 0.4 * KIP / lineOf($design, $id, 'P_n') + 0.4 * 144 / 4 * KIP_IN / lineOf($design, $id, 'M_nl')) / (1.33 / 1.7), 1e-6)
         ->and(of($design, $id)->title)->toContain('Hoist');
+});
+
+// Bending about the minor axis, by hand from the values beside it: M_y of the lips, the weaker of two senses; and the sum of both axes.
+it('weighs bending about both axes', function (): void {
+    $loads = [
+        ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '60 lb/ft', 'name' => '', 'remark' => ''],
+        ['id' => 'b', 'case' => 'g', 'kind' => 'line', 'value' => '5 lb/ft', 'direction' => 'sideways', 'name' => '', 'remark' => ''],
+    ];
+    $held = ['restraint' => ['top' => ['kind' => 'positions', 'positions' => ['6 ft']], 'bottom' => ['kind' => 'positions', 'positions' => ['6 ft']]]];
+    $design = new Design(folded([], ['loads' => $loads, ...$held])->member, true);
+    $of = fn (string $symbol): float => lineOf($design, 'minor', $symbol);
+    // Two spans of 6 ft sideways: w l²/8.
+    expect($of('M_2') / KIP_IN)->toBeNear(0.005 * 36 / 8 * 12, 1e-6)->and($of('M_n2'))->toBe(min($of('M_w'), $of('M_l')))->and($of('M_n2'))->toBeLessThanOrEqual($of('M_y2'))
+        ->and(of($design, 'both-axes')->ratio)->toBeNear(lineOf($design, 'both-axes', 'u_M') + lineOf($design, 'both-axes', 'u_2'), 1e-9)
+        ->and(of($design, 'both-axes')->ratio)->toBeGreaterThan((float) of($design, 'minor')->ratio);
+    $pushed = new Design(folded([], ['loads' => [...$loads, ['id' => 'c', 'case' => 'g', 'kind' => 'point', 'value' => '1 kip', 'x' => '12 ft', 'direction' => 'along', 'name' => '', 'remark' => '']], ...$held])->member, true);
+    expect(of($pushed, 'both-axes')->ratio)->toBeGreaterThan((float) of($design, 'both-axes')->ratio);
+    foreach (of($pushed, 'both-axes')->lines as $line) {
+        expect(recompute($line))->toBeNear($line->result, 1e-9);
+    }
 });

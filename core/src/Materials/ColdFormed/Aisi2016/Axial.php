@@ -43,6 +43,15 @@ final readonly class Axial
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool
     {
+        $this->letCompression($w, $make, $N);
+        $w->line('u', 'P / P_a', Kind::Number);
+
+        return true;
+    }
+
+    /** P and P_a. */
+    public function letCompression(Working $w, ColdFormedMake $make, float $N): void
+    {
         $w->let('P', $N, Kind::Force, '', 'required');
         $this->critical($w, $make);
         $buckling = $make->inCompression();
@@ -63,9 +72,6 @@ final readonly class Axial
         DirectStrength::compression($w);
         [$phi, $Omega] = DirectStrength::COLUMN;
         $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, 'E1');
-        $w->line('u', 'P / P_a', Kind::Number);
-
-        return true;
     }
 
     /** E2: flexural buckling about either axis, torsional-flexural of a C, torsional of a Z. */

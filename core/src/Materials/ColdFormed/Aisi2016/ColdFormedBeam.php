@@ -28,6 +28,8 @@ final readonly class ColdFormedBeam implements MemberChecks
 
     private Axial $axial;
 
+    private Minor $minor;
+
     private Deflection $deflection;
 
     private Unweighed $unweighed;
@@ -41,6 +43,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         $this->bending = new Bending($search, $this->method);
         $combinations = new AxialSearch($envelopes);
         $this->axial = new Axial($combinations, $search, $envelopes->beam->member, $this->bending, $this->method);
+        $this->minor = new Minor($combinations, $search, $this->axial, $this->bending, $this->method);
         $this->web = new Web(new WebSearch($envelopes), $this->bending, $this->method);
         $this->deflection = new Deflection(new ServiceSearch($envelopes), $this->bending);
         $this->unweighed = new Unweighed('AISI S100-16', 'cold-formed sections');
@@ -65,7 +68,9 @@ final readonly class ColdFormedBeam implements MemberChecks
                     ...Bridging::weigh($this->envelopes, $of, $derive),
                 ],
             ...$this->deflection->weigh($of, $derive),
-            ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
+            ...$of->sizes->shape->isZ() || $of->holes !== null
+                ? $this->unweighed->beyondBending($this->envelopes, $of->weight(), false)
+                : [...$this->minor->weigh($of, $derive), ...$this->unweighed->torsion($this->envelopes)],
             ...Twist::weigh($this->envelopes, $of->weight(), 'AISI S100-16, H4'),
             ...$this->beyondMethod($of),
             ...Holes::beyond($of),
@@ -120,6 +125,7 @@ final readonly class ColdFormedBeam implements MemberChecks
             'Bending is constrained to the horizontal axis; C_b by quarter points, each arrangement with its own; 1 with axial force; elastic buckling by finite strips (Appendix 2).',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
             'Bearing by Tables G5-1 to G5-3 at supports and under forces, two flanges loaded where these are closer than 1.5 h, not where a support is fixed; a bearing within 1.5 h of the end is one at the end.',
+            'Of lateral loads bending is weighed for a C without holes, in the weaker sense; shear of the flanges and deflection are not.',
             'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
             'Deflection with I_g min(M_nl, M_nd)/M at the greatest service moment, for all of the member (L2).',
         ];

@@ -46,6 +46,7 @@ final readonly class ColdFormedBeam implements MemberChecks
             'Bending is constrained to the horizontal axis. Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
             'Bearing at supports and under forces, two flanges loaded where these are closer than 1.5 d_1, not where a support is fixed; a bearing within 1.5 d_1 of the end is one at the end.',
+            'Of lateral loads bending is weighed for a C without holes, in the weaker sense; shear of the flanges and deflection are not.',
             'Shear of a web without stiffeners, k_v = 5.34. No inelastic reserve, no strength from forming.',
             'Moments are amplified by 1/(1 − N/N_e), C_m = 1; not below 0.15 of the strength in compression (3.5.1).',
             'Deflection with the part of I that buckling leaves at the greatest service moment, for all of the member (7.1.4).',
