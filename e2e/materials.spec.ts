@@ -111,6 +111,28 @@ test('a cold-formed joist: its buckling, its faults, and sizes made by rule', as
     await expect(verdict(page)).toContainText('Holds')
 })
 
+test('a cold-formed purlin by effective widths, by grade, doubled, and with holes that its standard does not know', async ({ page }) => {
+    await start(page, 'Cold-formed purlin')
+    await addLoad(page, 'Line load', '1.5')
+    await page.getByRole('button', { name: /^Effective section in bending/ }).click()
+    await expect(page.locator('.derivation').first()).toContainText('5.5.3.2')
+    await page.getByLabel('Yield strength or grade').fill('S280GD')
+    await page.getByLabel('Yield strength or grade').press('Tab')
+    await expect(verdict(page)).toContainText('280 MPa')
+    await page.getByLabel('Yield strength or grade').fill('as usual')
+    await page.getByLabel('Yield strength or grade').press('Tab')
+    await expect(page.getByRole('alert').first()).toBeVisible()
+    await page.getByLabel('Yield strength or grade').fill('350 MPa')
+    await page.getByLabel('Yield strength or grade').press('Tab')
+    await page.getByRole('combobox', { name: /^Shape/ }).selectOption('two lipped C')
+    await expect(verdict(page)).toContainText('2 C')
+    await page.getByLabel('Holes in the web').check()
+    await expect(verdict(page)).toContainText('webs without openings')
+    await page.getByLabel('Hole, diameter').fill('500')
+    await page.getByLabel('Hole, diameter').press('Tab')
+    await expect(page.getByText('deeper than the flat part of the web').first()).toBeVisible()
+})
+
 test('a concrete beam: bars are chosen until the engineer says otherwise, and printed with their section', async ({ page }) => {
     await start(page, 'Concrete beam')
     await addLoad(page, 'Line load', '30')

@@ -164,6 +164,6 @@ describe('grades and families', () => {
             'Steel after ANSI/AISC 360-22, LRFD; concrete after ACI 318-19; timber after the NDS 2018; cold-formed after AISI S100-16.',
         )
         expect(text('nbc-2020')).toContain('Timber after CSA O86:19')
-        expect(text('as-nzs-1170')).toContain('no standard for steel')
+        expect(text('as-nzs-1170')).toContain('Cold-formed after AS/NZS 4600')
     })
 })

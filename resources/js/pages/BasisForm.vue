@@ -55,7 +55,7 @@ const rules = computed<RuleSet>(() => basis.value.combinations ?? '6.10')
 const isEn = computed(() => rules.value.startsWith('6.10'))
 /** What steel is weighed after. */
 const steel = computed(() => {
-    if (isEn.value) return 'Steel after EN 1993, concrete after EN 1992, timber after EN 1995.'
+    if (isEn.value) return 'Steel after EN 1993, concrete after EN 1992, timber after EN 1995, cold-formed after EN 1993-1-3.'
     if (rules.value === 'classic') return 'Steel after EN 1993, concrete after BS 8110-1; timber is not weighed.'
     if (rules.value === 'nbc-2020') return 'Timber after CSA O86:19; of steel and concrete forces and deflections only.'
     if (rules.value.startsWith('asce-7')) {
@@ -63,6 +63,7 @@ const steel = computed(() => {
         const concrete = isStrength ? 'concrete after ACI 318-19' : 'concrete is not weighed'
         return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${isStrength ? 'LRFD' : 'ASD'}; ${concrete}; timber after the NDS 2018; cold-formed after AISI S100-16.`
     }
+    if (rules.value === 'as-nzs-1170') return 'Cold-formed after AS/NZS 4600; of steel, concrete and timber forces and deflections only.'
     return 'Forces and deflections only: no standard for steel, concrete or timber that goes with these factors is built in.'
 })
 /** Which ψ the leading variable action has in these situations. */

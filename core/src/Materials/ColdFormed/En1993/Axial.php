@@ -132,13 +132,16 @@ final readonly class Axial
             return;
         }
         $w->let('x_g', $make->profile()->of->sides()[0] - $make->sizes->t / 2, Kind::Size, '', 'gross axis from the web');
+        $w->let('x_eff', $w->value('x_eff'), Kind::Size, '', 'effective axis from the web');
         $w->line('e_N', 'abs(x_eff - x_g)', Kind::Size, '6.1.3(3)', 'shift of the axis');
         $w->line('dM_z', 'N_Ed * e_N', Kind::Moment, '6.1.3(3)');
         $fold = $make->sizes->shape->hasLips()
             ? ' + 2 * (b_2t^3 / 12 + b_2t * (b_0 - b_2t / 2 - x_eff)^2 + c_eff * (b_0 - x_eff)^2) * t_red'
             : '';
         $rule = "(h_t * x_eff^2 + 2 * (b_1t^3 / 12 + b_1t * (x_eff - b_1t / 2)^2)) * t{$fold}";
-        $w->line('I_z_eff', "({$rule}) * (1 - 2 * delta)", Kind::SecondMoment, '5.1(4)', 'of the section in compression');
+        $note = 'of the section in compression';
+        $w->let('I_z_eff', $w->value("({$rule}) * (1 - 2 * delta)"), Kind::SecondMoment, '5.1(4)', $note);
+        $w->let('b_0', $w->value('b_0'), Kind::Size, '', 'flange by its midline');
         $w->line('M_cz_Rd', 'I_z_eff / max(x_eff, b_0 - x_eff) * f_yb / gamma_M0', Kind::Moment, '6.1.4.1');
     }
 

@@ -117,23 +117,62 @@ final class Bending
         $w->line('M_c_Rd', 'W_eff * f_yb / gamma_M0', Kind::Moment, '6.1.4.1(1) (6.4)');
     }
 
-    /** The effective section at f_yb, in bending or in compression; without lines it is known from the last time. */
+    /** What is taken of the effective section at f_yb, in bending or in compression; it is derived once, by itself. */
     public static function letEffective(Working $w, ColdFormedMake $make, bool $bends): void
     {
-        $section = new EffectiveSection(Walls::of($make->sizes), $make->standard()->elasticity());
-        if ($w->keepsLines) {
-            $bends ? $section->bending($w) : $section->compression($w);
+        $of = self::effective($make, $bends, false);
+        if (! $w->keepsLines) {
+            $w->borrow($of);
 
             return;
         }
-        $key = "{$make->sizes->key()} {$make->Fy} {$bends}";
-        if (! isset(self::$known[$key])) {
-            $own = new Working(false);
-            $own->let('f_yb', $make->Fy, Kind::Stress);
-            $bends ? $section->bending($own) : $section->compression($own);
-            self::$known[$key] = $own;
+        $w->has('E') || $w->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity, '3.2.1');
+        $note = 'effective section, derived by itself';
+        if ($bends) {
+            $w->let('W_eff', $of->value('W_eff'), Kind::Modulus, '5.5', $note);
+            $w->bind('I_eff', $of->value('I_eff'), Kind::SecondMoment);
+
+            return;
         }
-        $w->borrow(self::$known[$key]);
+        $w->let('A_eff', $of->value('A_eff'), Kind::Area, '5.5', $note);
+        foreach (['x_eff', 'b_0', 'h_t', 't', 'b_1t', 'b_2t', 'c_eff', 't_red', 'delta'] as $symbol) {
+            $of->has($symbol) && $w->bind($symbol, $of->value($symbol), Kind::Size);
+        }
+    }
+
+    /** Of the flange in compression with its fold, effective, mm². */
+    public function flange(ColdFormedMake $make): float
+    {
+        $of = self::effective($make, true, false);
+
+        return $of->value($of->has('t_red') ? 'b_1t * t + (b_2t + c_eff) * t_red' : 'b_1t * t');
+    }
+
+    private static function effective(ColdFormedMake $make, bool $bends, bool $derive): Working
+    {
+        $key = "{$make->sizes->key()} {$make->Fy} {$bends}";
+        if (! $derive && isset(self::$known[$key])) {
+            return self::$known[$key];
+        }
+        $section = new EffectiveSection(Walls::of($make->sizes), $make->standard()->elasticity());
+        $own = new Working($derive);
+        $own->let('f_yb', $make->Fy, Kind::Stress, '3.2.1', 'basic yield strength');
+        $bends ? $section->bending($own) : $section->compression($own);
+
+        return $derive ? $own : (self::$known[$key] = $own);
+    }
+
+    /** The effective section line by line: what other weighings take from it. */
+    public static function told(ColdFormedMake $make, bool $bends, bool $derive): Weighing
+    {
+        return new Weighing(
+            $bends ? 'effective-bending' : 'effective-compression',
+            $bends ? 'Effective section in bending' : 'Effective section in compression',
+            'EN 1993-1-3, 5.5',
+            null,
+            lines: self::effective($make, $bends, $derive)->lines,
+            remark: $bends ? 'For bending, with shear, with bearing, and deflection.' : 'For compression.',
+        );
     }
 
     public static function letStrength(Working $w, ColdFormedMake $make): void

@@ -77,6 +77,8 @@ final readonly class ColdFormedBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
+                    Bending::told($of, true, $derive),
+                    ...$this->envelopes->axial === null ? [] : [Bending::told($of, false, $derive)],
                     ...$this->bending->weigh($of, $derive),
                     ...$this->web->weigh($of, $derive),
                     ...$this->axial->weigh($of, $derive),
@@ -121,6 +123,7 @@ final readonly class ColdFormedBeam implements MemberChecks
             'Bending is constrained to the horizontal axis; C_1 by quarter points, each arrangement with its own; 1 with axial force. All modes by curve b.',
             'Under axial force it buckles in the plane between supports, sideways and twisting between restraints; sheathing of both flanges holds it all along.',
             'Points of restraint of both flanges, and supports, hold the section against twisting; sheeting at one flange restrains that flange only.',
+            'Two C back to back act side by side, each web by 6.1.7.2.',
             'Local forces at supports and under loads with the web free to rotate (6.1.7.2), not where a support is fixed.',
             'Shear without stiffening at supports. No plastic reserve (6.1.4.1(1)), no strength from forming.',
             'Deflection by I_fic with the effective section at f_yb (7.1(3)), for all of the member.',

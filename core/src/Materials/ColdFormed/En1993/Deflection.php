@@ -28,6 +28,7 @@ final readonly class Deflection
             $w->line('sigma_gr', 'M_s / W_g', Kind::Stress, '7.1(3)');
             Bending::letStrength($w, $make);
             Bending::letEffective($w, $make, true);
+            $w->let('I_eff', $w->value('I_eff'), Kind::SecondMoment, '5.5', 'effective section, derived by itself');
             $rule = 'I_g - min(1, sigma_gr / f_yb) * max(0, I_g - I_eff)';
             $w->line('I_fic', $rule, Kind::SecondMoment, '7.1(3) (7.1)', 'effective at f_yb');
 

@@ -173,8 +173,8 @@ final readonly class Web
         if ($w->value('V_Ed') <= $w->value('0.5 * V_b_Rd')) {
             $w->line('u', 'max(M_Ed / M_c_Rd, V_Ed / V_b_Rd)', Kind::Number, '6.1.10', 'shear up to half: each by itself');
         } else {
-            $fold = $make->sizes->shape->hasLips() ? ' + (b_2t + c_eff) * t_red' : '';
-            $w->line('M_f_Rd', "(b_1t * t{$fold}) * h_0 * f_yb / gamma_M0", Kind::Moment, '6.1.10', 'effective flanges');
+            $w->let('A_f', $this->bending->flange($make), Kind::Area, '6.1.10', 'effective flange with its fold');
+            $w->line('M_f_Rd', 'A_f * h_w * f_yb / gamma_M0', Kind::Moment, '6.1.10', 'effective flanges');
             $w->let('W_pl', $make->profile()->of->plastic(1), Kind::Modulus, '', 'gross');
             $w->line('M_pl_Rd', 'W_pl * f_yb / gamma_M0', Kind::Moment, '6.1.10');
             $rule = 'M_Ed / M_c_Rd + max(0, 1 - M_f_Rd / M_pl_Rd) * (2 * V_Ed / V_b_Rd - 1)^2';
