@@ -7,6 +7,7 @@ namespace Waage\Analysis;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Member\Category;
+use Waage\Member\Load;
 
 /**
  * A member under its combinations: the envelopes of all its effects, made once. They do not depend on its section, but
@@ -69,5 +70,20 @@ final readonly class MemberEnvelopes
         $this->torque = $beam->twisting === null ? null : new Envelope($beam->twisting, Effect::Axial);
         $this->sideways = $beam->sideways === null ? null : new SidewaysEnvelopes($beam->sideways);
         $this->sag = $beam->supportsMove() ? new Envelope($beam, Effect::Sag) : $this->deflection;
+    }
+
+    /** The greatest factor that a load has in the combinations of strength. */
+    public function greatestFactor(Load $load): float
+    {
+        $cases = array_column($this->beam->member->cases, null, 'id');
+        $isPermanent = ($cases[$load->case]->category ?? null) === Category::Permanent;
+        $factors = array_map(
+            fn (Combination $c): float => $isPermanent
+                ? $c->permanent + ($c->variable[Combination::MORE_PERMANENT] ?? 0.0)
+                : $c->variable[$load->case] ?? 0.0,
+            $this->strength,
+        );
+
+        return max(0.0, ...$factors);
     }
 }

@@ -20,13 +20,29 @@ final readonly class AxialSearch
     }
 
     /**
+     * @param  list<array{array{string, string, string}, int, \Closure(Working, ColdFormedMake, float, float): bool}>  $all
+     *     id, title and clause, 1 compression or −1 tension, and what works u out
+     * @return list<Weighing>
+     */
+    public function weigh(ColdFormedMake $make, array $all, bool $derive): array
+    {
+        $weighings = [];
+        foreach ($all as [$what, $sign, $calculate]) {
+            $of = fn (Working $w, float $N, float $M): bool => $calculate($w, $make, $N, $M);
+            array_push($weighings, ...$this->worst($make, $what, $sign, $of, $derive));
+        }
+
+        return $weighings;
+    }
+
+    /**
      * @param  array{string, string, string}  $what  id, title, clause
      * @param  int  $sign  1 compression, −1 tension
      * @param  \Closure(Working, float, float): bool  $calculate  u of axial force and moment; false: nothing is to be
      *     weighed
      * @return list<Weighing> one, or none
      */
-    public function worst(ColdFormedMake $make, array $what, int $sign, \Closure $calculate, bool $derive): array
+    private function worst(ColdFormedMake $make, array $what, int $sign, \Closure $calculate, bool $derive): array
     {
         $worst = null;
         foreach ($this->envelopes->axial === null ? [] : $this->envelopes->strength as $combination) {

@@ -9,7 +9,6 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
-use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadKind;
 use Waage\Member\Support;
@@ -28,6 +27,46 @@ final readonly class WebSearch
     {
     }
 
+    /** @return list<Weighing> by the rules of a standard */
+    public function weigh(ColdFormedMake $make, WebRules $rules, bool $derive): array
+    {
+        $shear = function (Working $w, float $V) use ($make, $rules): void {
+            $rules->shear($w, $make, $V);
+        };
+        $bearing = fn (Working $w, float $P, Bearing $at): string => $rules->bearing($w, $make, $P, $at);
+        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->together(
+            ["bending-shear-{$id}", "Bending with shear, {$where}", $rules->clauses()['both'], 'Bending with shear'],
+            $rules->bendingWithShear(new Working($derive && $told), $make, $M->value, $V),
+            $M,
+        );
+        $under = function (Extreme $M, float $P, Bearing $at, string $id, string $title) use (
+            $make,
+            $rules,
+            $derive,
+        ): ?Weighing {
+            $w = $rules->bendingWithBearing(new Working($derive), $make, [$M->value, $P], $at);
+            $what = [$id, $title, $rules->clauses()['pressed'], 'Bending with bearing'];
+
+            return $w === null ? null : $this->together($what, $w, $M);
+        };
+        $over = fn (Extreme $M, float $P, int $i): ?Weighing => $under(
+            $M,
+            $P,
+            $this->support($i),
+            'bending-bearing-'.($i + 1),
+            'Bending with bearing at support '.($i + 1),
+        );
+        [$ofShear, $ofBearing] = [$rules->clauses()['shear'], $rules->clauses()['bearing']];
+
+        return [
+            ...$this->shear($make, [$ofShear, ...$rules->symbols()['shear']], $shear, $derive),
+            ...$this->bearing($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $derive),
+            ...$this->underLoads($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $under, $derive),
+            ...$this->overSupports($make, $both, $over),
+            ...$this->withinSpans($make, $both, $derive),
+        ];
+    }
+
     /**
      * Shear of every span.
      *
@@ -35,7 +74,7 @@ final readonly class WebSearch
      * @param  \Closure(Working, float): void  $calculate  u of a shear force
      * @return list<Weighing>
      */
-    public function shear(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    private function shear(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
     {
         [$clause, $demand, $capacity] = $what;
         $beam = $this->envelopes->beam;
@@ -83,7 +122,7 @@ final readonly class WebSearch
      * @param  \Closure(Working, float, Bearing): string  $calculate  u of a reaction; why it is not covered, or empty
      * @return list<Weighing>
      */
-    public function bearing(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    private function bearing(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
     {
         [$clause, $demand, $capacity] = $what;
         $weighings = [];
@@ -158,7 +197,7 @@ final readonly class WebSearch
         return $this->envelopes->beam->member->length;
     }
 
-    public function support(int $i): Bearing
+    private function support(int $i): Bearing
     {
         $support = $this->envelopes->beam->member->supports[$i];
 
@@ -194,7 +233,7 @@ final readonly class WebSearch
      *     title
      * @return list<Weighing>
      */
-    public function underLoads(
+    private function underLoads(
         ColdFormedMake $make,
         array $what,
         \Closure $calculate,
@@ -205,7 +244,7 @@ final readonly class WebSearch
         $weighings = [];
         $supports = $this->envelopes->beam->member->supports;
         foreach ($this->forces() as $n => $load) {
-            $P = $load->start() * $this->factor($load) / $make->count();
+            $P = $load->start() * $this->envelopes->greatestFactor($load) / $make->count();
             if ($P < 1.0) {
                 continue;
             }
@@ -257,21 +296,6 @@ final readonly class WebSearch
         return $weighings;
     }
 
-    /** The greatest of strength. */
-    private function factor(Load $load): float
-    {
-        $cases = array_column($this->envelopes->beam->member->cases, null, 'id');
-        $isPermanent = ($cases[$load->case]->category ?? null) === Category::Permanent;
-        $factors = array_map(
-            fn (Combination $c): float => $isPermanent
-                ? $c->permanent + ($c->variable[Combination::MORE_PERMANENT] ?? 0.0)
-                : $c->variable[$load->case] ?? 0.0,
-            $this->envelopes->strength,
-        );
-
-        return max(0.0, ...$factors);
-    }
-
     /**
      * Moment with shear, and hogging with bearing, at supports where moments go on.
      *
@@ -279,7 +303,7 @@ final readonly class WebSearch
      * @param  \Closure(Extreme, float, int): ?Weighing  $withBearing  of hogging, reaction and number of the support
      * @return list<Weighing>
      */
-    public function overSupports(ColdFormedMake $make, \Closure $withShear, \Closure $withBearing): array
+    private function overSupports(ColdFormedMake $make, \Closure $withShear, \Closure $withBearing): array
     {
         $weighings = [];
         $member = $this->envelopes->beam->member;
@@ -312,7 +336,7 @@ final readonly class WebSearch
      * @param  \Closure(Extreme, float, string, string, bool): Weighing  $withShear  as above; with its lines?
      * @return list<Weighing>
      */
-    public function withinSpans(ColdFormedMake $make, \Closure $withShear, bool $derive): array
+    private function withinSpans(ColdFormedMake $make, \Closure $withShear, bool $derive): array
     {
         $weighings = [];
         $beam = $this->envelopes->beam->beam;
@@ -355,7 +379,7 @@ final readonly class WebSearch
     }
 
     /** @param  array{string, string, string, string}  $what  id, title, clause, group */
-    public function together(array $what, Working $w, Extreme $M): Weighing
+    private function together(array $what, Working $w, Extreme $M): Weighing
     {
         return new Weighing(
             $what[0],

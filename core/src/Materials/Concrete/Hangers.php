@@ -8,9 +8,7 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
-use Waage\Loading\Combination;
 use Waage\Materials\Concrete\Detailing\BarRules;
-use Waage\Member\Category;
 use Waage\Member\Load;
 use Waage\Member\LoadHeight;
 use Waage\Member\LoadKind;
@@ -102,7 +100,7 @@ final readonly class Hangers
         $forces = [];
         foreach ($this->points($concrete) as $load) {
             if ($load->from >= $along[0] - 1.0 && $load->from <= $along[1] + 1.0) {
-                $forces[] = [$load->from, $load->start() * $this->factor($load)];
+                $forces[] = [$load->from, $load->start() * $this->envelopes->greatestFactor($load)];
             }
         }
         $most = 0.0;
@@ -112,20 +110,6 @@ final readonly class Hangers
         }
 
         return $most;
-    }
-
-    private function factor(Load $load): float
-    {
-        $cases = array_column($this->envelopes->beam->member->cases, null, 'id');
-        $isPermanent = ($cases[$load->case]->category ?? null) === Category::Permanent;
-        $factors = array_map(
-            fn (Combination $c): float => $isPermanent
-                ? $c->permanent + ($c->variable[Combination::MORE_PERMANENT] ?? 0.0)
-                : $c->variable[$load->case] ?? 0.0,
-            $this->envelopes->strength,
-        );
-
-        return max(0.0, ...$factors);
     }
 
     /** @return list<Load> that hang */

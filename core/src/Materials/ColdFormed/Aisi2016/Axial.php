@@ -27,18 +27,11 @@ final readonly class Axial
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        $all = [
+        return $this->combinations->weigh($make, [
             [['compression', 'Compression', 'AISI S100-16, E1'], 1, $this->compression(...)],
             [['column', 'Bending with compression', 'AISI S100-16, H1.2'], 1, $this->column(...)],
             [['tension', 'Tension with bending', 'AISI S100-16, H1.1'], -1, $this->tension(...)],
-        ];
-        $weighings = [];
-        foreach ($all as [$what, $sign, $calculate]) {
-            $of = fn (Working $w, float $N, float $M): bool => $calculate($w, $make, $N, $M);
-            array_push($weighings, ...$this->combinations->worst($make, $what, $sign, $of, $derive));
-        }
-
-        return $weighings;
+        ], $derive);
     }
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool

@@ -44,7 +44,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         $combinations = new AxialSearch($envelopes);
         $this->axial = new Axial($combinations, $search, $envelopes->beam->member, $this->bending, $this->method);
         $this->minor = new Minor($combinations, $search, $this->axial, $this->bending, $this->method);
-        $this->web = new Web(new WebSearch($envelopes), $this->bending, $this->method);
+        $this->web = new Web($this->bending, $this->method, $envelopes->beam->member->length);
         $this->deflection = new Deflection(new ServiceSearch($envelopes), $this->bending);
         $this->unweighed = new Unweighed('AISI S100-16', 'cold-formed sections');
     }
@@ -63,7 +63,7 @@ final readonly class ColdFormedBeam implements MemberChecks
                 ? []
                 : [
                     ...$this->bending->weigh($of, $derive),
-                    ...$this->web->weigh($of, $derive),
+                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $derive),
                     ...$this->axial->weigh($of, $derive),
                     ...Bridging::weigh($this->envelopes, $of, $derive),
                 ],

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
-use Waage\Analysis\Extreme;
-use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\Bearing;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Materials\ColdFormed\WebSearch;
+use Waage\Materials\ColdFormed\WebRules;
 use Waage\Units\Kind;
 
 /**
  * AISI S100-16, G2 and G5, H2 and H3: shear of a web without stiffeners, bearing at each support, both with bending at
  * inner supports.
  */
-final readonly class Web
+final readonly class Web implements WebRules
 {
     /** The least length of bearing that G5 knows, mm. */
     private const SHORTEST = 19.0;
@@ -24,53 +22,70 @@ final readonly class Web
     /** G5: an edge of bearing nearer to the end than so many times the web is one at the end. */
     private const NEAR = 1.5;
 
-    public function __construct(private WebSearch $search, private Bending $bending, private Method $method)
+    public function __construct(private Bending $bending, private Method $method, private float $length)
     {
     }
 
-    /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function clauses(): array
     {
-        $shear = function (Working $w, float $V) use ($make): void {
-            $w->let('V', $V, Kind::Force, '', 'required');
-            $this->shearStrength($w, $make);
-            $w->line('u', 'V / V_a', Kind::Number);
-        };
-        $bearing = function (Working $w, float $P, Bearing $at) use ($make): string {
-            $w->let('P', $P, Kind::Force, '', 'required');
-            $fault = $this->bearingStrength($w, $make, $at);
-            $fault !== '' || $w->line('u', 'P / P_a', Kind::Number);
-
-            return $fault;
-        };
-        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->withShear(
-            $make,
-            [$M, $V],
-            [$where, $id],
-            $derive && $told,
-        );
-        $hogging = fn (Extreme $M, float $P, int $i): ?Weighing => $this->withBearing(
-            $make,
-            [$M, $P],
-            $this->search->support($i),
-            ['bending-bearing-'.($i + 1), 'Bending with bearing at support '.($i + 1)],
-            $derive,
-        );
-        $under = fn (Extreme $M, float $P, Bearing $at, string $id, string $title): ?Weighing => $this->withBearing(
-            $make,
-            [$M, $P],
-            $at,
-            [$id, $title],
-            $derive,
-        );
-
         return [
-            ...$this->search->shear($make, ['AISI S100-16, G2.1', 'V', 'V_a'], $shear, $derive),
-            ...$this->search->bearing($make, ['AISI S100-16, G5', 'P', 'P_a'], $bearing, $derive),
-            ...$this->search->underLoads($make, ['AISI S100-16, G5', 'P', 'P_a'], $bearing, $under, $derive),
-            ...$this->search->overSupports($make, $both, $hogging),
-            ...$this->search->withinSpans($make, $both, $derive),
+            'shear' => 'AISI S100-16, G2.1',
+            'bearing' => 'AISI S100-16, G5',
+            'both' => 'AISI S100-16, H2',
+            'pressed' => 'AISI S100-16, H3',
         ];
+    }
+
+    public function symbols(): array
+    {
+        return ['shear' => ['V', 'V_a'], 'bearing' => ['P', 'P_a']];
+    }
+
+    public function shear(Working $w, ColdFormedMake $make, float $V): void
+    {
+        $w->let('V', $V, Kind::Force, '', 'required');
+        $this->shearStrength($w, $make);
+        $w->line('u', 'V / V_a', Kind::Number);
+    }
+
+    public function bearing(Working $w, ColdFormedMake $make, float $P, Bearing $at): string
+    {
+        $w->let('P', $P, Kind::Force, '', 'required');
+        $fault = $this->bearingStrength($w, $make, $at);
+        $fault !== '' || $w->line('u', 'P / P_a', Kind::Number);
+
+        return $fault;
+    }
+
+    public function bendingWithShear(Working $w, ColdFormedMake $make, float $M, float $V): Working
+    {
+        $this->moment($w, $make, $M);
+        $w->let('V', $V, Kind::Force, '', 'required');
+        $this->shearStrength($w, $make);
+        $w->line('u', 'sqrt((M / M_alo)^2 + (V / V_a)^2)', Kind::Number, 'H2 (H2-1)');
+
+        return $w;
+    }
+
+    public function bendingWithBearing(Working $w, ColdFormedMake $make, array $of, Bearing $at): ?Working
+    {
+        [$M, $P] = $of;
+        $this->moment($w, $make, $M);
+        $w->let('P', $P, Kind::Force, '', 'required');
+        if ($this->bearingStrength($w, $make, $at) !== '') {
+            return null;
+        }
+        if ($this->method === Method::LimitState) {
+            $w->line('u', '(1.07 * P / P_a + M / M_alo) / 1.42', Kind::Number, 'H3', 'single webs');
+        } elseif ($this->method === Method::Lrfd) {
+            $w->let('phi', 0.9, Kind::Number, 'H3');
+            $this->together($w, $make, '1.33 * phi', '1.46 * phi', 'b');
+        } else {
+            $w->let('Omega', 1.7, Kind::Number, 'H3');
+            $this->together($w, $make, '1.33 / Omega', '1.46 / Omega', 'a');
+        }
+
+        return $w;
     }
 
     /** V_n of h, t, F_y and E. */
@@ -146,52 +161,10 @@ final readonly class Web
         $w->let('N', $at->length, Kind::Size, 'G5', 'bearing');
         $w->let('h', $s->web(), Kind::Size);
         self::nominalBearing($w);
-        $fault = Holes::bearing($w, $make, $at, $isEnd, $this->search->length());
+        $fault = Holes::bearing($w, $make, $at, $isEnd, $this->length);
         $this->method->available($w, 'P_a', 'P_n', $phi, $Omega, Kind::Force, $table);
 
         return $fault;
-    }
-
-    /**
-     * @param  array{Extreme, float}  $of  moment and shear
-     * @param  array{string, string}  $at  place in words, its id
-     */
-    private function withShear(ColdFormedMake $make, array $of, array $at, bool $derive): Weighing
-    {
-        $w = $this->moment($make, $of[0], $derive);
-        $w->let('V', $of[1], Kind::Force, '', 'required');
-        $this->shearStrength($w, $make);
-        $w->line('u', 'sqrt((M / M_alo)^2 + (V / V_a)^2)', Kind::Number, 'H2 (H2-1)');
-        $what = ["bending-shear-{$at[1]}", "Bending with shear, {$at[0]}", 'AISI S100-16, H2', 'Bending with shear'];
-
-        return $this->search->together($what, $w, $of[0]);
-    }
-
-    /**
-     * @param  array{Extreme, float}  $of  moment and what presses
-     * @param  array{string, string}  $words  id and title
-     */
-    private function withBearing(ColdFormedMake $make, array $of, Bearing $at, array $words, bool $derive): ?Weighing
-    {
-        [$M, $P] = $of;
-        $w = $this->moment($make, $M, $derive);
-        $w->let('P', $P, Kind::Force, '', 'required');
-        if ($this->bearingStrength($w, $make, $at) !== '') {
-            return null;
-        }
-        if ($this->method === Method::LimitState) {
-            $w->line('u', '(1.07 * P / P_a + M / M_alo) / 1.42', Kind::Number, 'H3', 'single webs');
-        } elseif ($this->method === Method::Lrfd) {
-            $w->let('phi', 0.9, Kind::Number, 'H3');
-            $this->together($w, $make, '1.33 * phi', '1.46 * phi', 'b');
-        } else {
-            $w->let('Omega', 1.7, Kind::Number, 'H3');
-            $this->together($w, $make, '1.33 / Omega', '1.46 / Omega', 'a');
-        }
-
-        $what = [$words[0], $words[1], 'AISI S100-16, H3', 'Bending with bearing'];
-
-        return $this->search->together($what, $w, $M);
     }
 
     /** H3-1 of a single web, H3-2 of two back to back. */
@@ -203,15 +176,12 @@ final readonly class Web
     }
 
     /** M_alo: the strength with M_ne = M_y. */
-    private function moment(ColdFormedMake $make, Extreme $M, bool $derive): Working
+    private function moment(Working $w, ColdFormedMake $make, float $M): void
     {
-        $w = new Working($derive);
-        $w->let('M', abs($M->value), Kind::Moment, '', 'required');
+        $w->let('M', abs($M), Kind::Moment, '', 'required');
         $this->bending->yield($w, $make);
         $w->line('M_ne', 'M_y', Kind::Moment, 'H2', 'M_alo has M_ne = M_y');
-        $this->bending->local($w, $make, $M->value >= 0.0 ? 1 : -1);
+        $this->bending->local($w, $make, $M >= 0.0 ? 1 : -1);
         $this->method->available($w, 'M_alo', 'M_nl', 0.9, 1.67, Kind::Moment, 'F3');
-
-        return $w;
     }
 }

@@ -26,18 +26,11 @@ final readonly class Axial
     /** @return list<Weighing> */
     public function weigh(ColdFormedMake $make, bool $derive): array
     {
-        $all = [
+        return $this->combinations->weigh($make, [
             [['compression', 'Compression', 'EN 1993-1-3, 6.2.2, 6.2.3'], 1, $this->compression(...)],
             [['column', 'Bending with compression', 'EN 1993-1-3, 6.2.5'], 1, $this->column(...)],
             [['tension', 'Tension with bending', 'EN 1993-1-3, 6.1.8'], -1, $this->tension(...)],
-        ];
-        $weighings = [];
-        foreach ($all as [$what, $sign, $calculate]) {
-            $of = fn (Working $w, float $N, float $M): bool => $calculate($w, $make, $N, $M);
-            array_push($weighings, ...$this->combinations->worst($make, $what, $sign, $of, $derive));
-        }
-
-        return $weighings;
+        ], $derive);
     }
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool

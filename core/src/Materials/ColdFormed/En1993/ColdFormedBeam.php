@@ -39,7 +39,7 @@ final readonly class ColdFormedBeam implements MemberChecks
     {
         $search = new BendingSearch($envelopes);
         $this->bending = new Bending($search);
-        $this->web = new Web(new WebSearch($envelopes), $this->bending);
+        $this->web = new Web($this->bending);
         $this->axial = new Axial(new AxialSearch($envelopes), $search, $envelopes->beam->member, $this->bending);
         $this->deflection = new Deflection(new ServiceSearch($envelopes));
         $this->unweighed = new Unweighed('EN 1993-1-3', 'cold-formed sections');
@@ -80,7 +80,7 @@ final readonly class ColdFormedBeam implements MemberChecks
                     Bending::told($of, true, $derive),
                     ...$this->envelopes->axial === null ? [] : [Bending::told($of, false, $derive)],
                     ...$this->bending->weigh($of, $derive),
-                    ...$this->web->weigh($of, $derive),
+                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $derive),
                     ...$this->axial->weigh($of, $derive),
                 ],
             ...$this->deflection->weigh($of, $derive),

@@ -4,70 +4,68 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\En1993;
 
-use Waage\Analysis\Extreme;
-use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\Bearing;
 use Waage\Materials\ColdFormed\ColdFormedMake;
-use Waage\Materials\ColdFormed\WebSearch;
+use Waage\Materials\ColdFormed\WebRules;
 use Waage\Units\Kind;
 
 /**
  * EN 1993-1-3, 6.1.5, 6.1.7.2, 6.1.10 and 6.1.11: shear of a web without stiffeners, local forces at each support with the
  * web free to rotate, both with bending.
  */
-final readonly class Web
+final readonly class Web implements WebRules
 {
     /** 6.1.7.2: a bearing nearer to a free end than so many times the web is one at the end. */
     private const NEAR = 1.5;
 
-    public function __construct(private WebSearch $search, private Bending $bending)
+    public function __construct(private Bending $bending)
     {
     }
 
-    /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function clauses(): array
     {
-        $shear = function (Working $w, float $V) use ($make): void {
-            $w->let('V_Ed', $V, Kind::Force);
-            $this->shear($w, $make);
-            $w->line('u', 'V_Ed / V_b_Rd', Kind::Number);
-        };
-        $bearing = function (Working $w, float $F, Bearing $at) use ($make): string {
-            $w->let('F_Ed', $F, Kind::Force);
-            $fault = $this->bearing($w, $make, $at);
-            $fault !== '' || $w->line('u', 'F_Ed / R_w_Rd', Kind::Number);
-
-            return $fault;
-        };
-        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->withShear(
-            $make,
-            [$M, $V],
-            [$where, $id],
-            $derive && $told,
-        );
-        $hogging = fn (Extreme $M, float $F, int $i): ?Weighing => $this->withBearing(
-            $make,
-            [$M, $F],
-            $this->search->support($i),
-            ['bending-bearing-'.($i + 1), 'Bending with bearing at support '.($i + 1)],
-            $derive,
-        );
-        $under = fn (Extreme $M, float $F, Bearing $at, string $id, string $title): ?Weighing => $this->withBearing(
-            $make,
-            [$M, $F],
-            $at,
-            [$id, $title],
-            $derive,
-        );
-
         return [
-            ...$this->search->shear($make, ['EN 1993-1-3, 6.1.5', 'V_Ed', 'V_b_Rd'], $shear, $derive),
-            ...$this->search->bearing($make, ['EN 1993-1-3, 6.1.7.2', 'F_Ed', 'R_w_Rd'], $bearing, $derive),
-            ...$this->search->underLoads($make, ['EN 1993-1-3, 6.1.7.2', 'F_Ed', 'R_w_Rd'], $bearing, $under, $derive),
-            ...$this->search->overSupports($make, $both, $hogging),
-            ...$this->search->withinSpans($make, $both, $derive),
+            'shear' => 'EN 1993-1-3, 6.1.5',
+            'bearing' => 'EN 1993-1-3, 6.1.7.2',
+            'both' => 'EN 1993-1-3, 6.1.10',
+            'pressed' => 'EN 1993-1-3, 6.1.11',
         ];
+    }
+
+    public function symbols(): array
+    {
+        return ['shear' => ['V_Ed', 'V_b_Rd'], 'bearing' => ['F_Ed', 'R_w_Rd']];
+    }
+
+    public function shear(Working $w, ColdFormedMake $make, float $V): void
+    {
+        $w->let('V_Ed', $V, Kind::Force);
+        $this->shearOf($w, $make);
+        $w->line('u', 'V_Ed / V_b_Rd', Kind::Number);
+    }
+
+    public function bearing(Working $w, ColdFormedMake $make, float $P, Bearing $at): string
+    {
+        $w->let('F_Ed', $P, Kind::Force);
+        $fault = $this->bearingOf($w, $make, $at);
+        $fault !== '' || $w->line('u', 'F_Ed / R_w_Rd', Kind::Number);
+
+        return $fault;
+    }
+
+    public function bendingWithBearing(Working $w, ColdFormedMake $make, array $of, Bearing $at): ?Working
+    {
+        $w->let('M_Ed', abs($of[0]), Kind::Moment);
+        $w->let('F_Ed', $of[1], Kind::Force);
+        if ($this->bearingOf($w, $make, $at) !== '') {
+            return null;
+        }
+        $this->bending->section($w, $make);
+        $rule = 'max((M_Ed / M_c_Rd + F_Ed / R_w_Rd) / 1.25, M_Ed / M_c_Rd, F_Ed / R_w_Rd)';
+        $w->line('u', $rule, Kind::Number, '6.1.11 (6.28)');
+
+        return $w;
     }
 
     /** V_b,Rd of h_w, t, f_yb, E and γ_M0. */
@@ -94,7 +92,7 @@ final readonly class Web
         $w->line('V_b_Rd', 'h_w * t * f_bv / gamma_M0', Kind::Force, '6.1.5(1) (6.8)');
     }
 
-    private function shear(Working $w, ColdFormedMake $make): void
+    private function shearOf(Working $w, ColdFormedMake $make): void
     {
         Bending::letStrength($w, $make);
         $w->let('h_w', $make->sizes->h - $make->sizes->t, Kind::Size, '6.1.5(1)', 'between the midlines of flanges');
@@ -135,7 +133,7 @@ final readonly class Web
     }
 
     /** @return string why it is not covered; empty: it is */
-    private function bearing(Working $w, ColdFormedMake $make, Bearing $at): string
+    private function bearingOf(Working $w, ColdFormedMake $make, Bearing $at): string
     {
         $s = $make->sizes;
         [$hw, $bearing] = [$s->h - $s->t, $at->length];
@@ -159,16 +157,11 @@ final readonly class Web
         return '';
     }
 
-    /**
-     * @param  array{Extreme, float}  $of  moment and shear
-     * @param  array{string, string}  $at  place in words, its id
-     */
-    private function withShear(ColdFormedMake $make, array $of, array $at, bool $derive): Weighing
+    public function bendingWithShear(Working $w, ColdFormedMake $make, float $M, float $V): Working
     {
-        $w = new Working($derive);
-        $w->let('M_Ed', abs($of[0]->value), Kind::Moment);
-        $w->let('V_Ed', $of[1], Kind::Force);
-        $this->shear($w, $make);
+        $w->let('M_Ed', abs($M), Kind::Moment);
+        $w->let('V_Ed', $V, Kind::Force);
+        $this->shearOf($w, $make);
         $this->bending->section($w, $make);
         if ($w->value('V_Ed') <= $w->value('0.5 * V_b_Rd')) {
             $w->line('u', 'max(M_Ed / M_c_Rd, V_Ed / V_b_Rd)', Kind::Number, '6.1.10', 'shear up to half: each by itself');
@@ -180,29 +173,7 @@ final readonly class Web
             $rule = 'M_Ed / M_c_Rd + max(0, 1 - M_f_Rd / M_pl_Rd) * (2 * V_Ed / V_b_Rd - 1)^2';
             $w->line('u', $rule, Kind::Number, '6.1.10 (6.27)');
         }
-        $what = ["bending-shear-{$at[1]}", "Bending with shear, {$at[0]}", 'EN 1993-1-3, 6.1.10', 'Bending with shear'];
 
-        return $this->search->together($what, $w, $of[0]);
-    }
-
-    /**
-     * @param  array{Extreme, float}  $of  moment and what presses
-     * @param  array{string, string}  $words  id and title
-     */
-    private function withBearing(ColdFormedMake $make, array $of, Bearing $at, array $words, bool $derive): ?Weighing
-    {
-        [$M, $F] = $of;
-        $w = new Working($derive);
-        $w->let('M_Ed', abs($M->value), Kind::Moment);
-        $w->let('F_Ed', $F, Kind::Force);
-        if ($this->bearing($w, $make, $at) !== '') {
-            return null;
-        }
-        $this->bending->section($w, $make);
-        $rule = 'max((M_Ed / M_c_Rd + F_Ed / R_w_Rd) / 1.25, M_Ed / M_c_Rd, F_Ed / R_w_Rd)';
-        $w->line('u', $rule, Kind::Number, '6.1.11 (6.28)');
-        $what = [$words[0], $words[1], 'EN 1993-1-3, 6.1.11', 'Bending with bearing'];
-
-        return $this->search->together($what, $w, $M);
+        return $w;
     }
 }

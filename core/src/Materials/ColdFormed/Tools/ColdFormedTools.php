@@ -94,6 +94,12 @@ final class ColdFormedTools
     /** @throws \Waage\Member\InvalidMember */
     private static function section(Values $v): Midline
     {
+        return Profile::midline(self::sizes($v));
+    }
+
+    /** @throws \Waage\Member\InvalidMember */
+    public static function sizes(Values $v): Sizes
+    {
         $v->assertPositive('h', 'b', 't');
         $sizes = new Sizes(
             SectionShape::from($v->text('shape')),
@@ -107,7 +113,7 @@ final class ColdFormedTools
         $fault = $sizes->fault();
         $v->assert($fault->path ?? '', $fault === null, $fault->message ?? '');
 
-        return Profile::midline($sizes);
+        return $sizes;
     }
 
     private static function properties(Values $v, Working $w): void

@@ -12,7 +12,6 @@ use Waage\Materials\ColdFormed\En1993;
 use Waage\Materials\ColdFormed\Holes;
 use Waage\Materials\ColdFormed\Profile;
 use Waage\Materials\ColdFormed\SectionShape;
-use Waage\Materials\ColdFormed\Sizes;
 use Waage\Tools\FormulaTool;
 use Waage\Tools\Input;
 use Waage\Tools\Tool;
@@ -162,24 +161,6 @@ final class MemberTools
         ];
     }
 
-    private static function sizes(Values $v): Sizes
-    {
-        $v->assertPositive('h', 'b', 't');
-        $sizes = new Sizes(
-            SectionShape::from($v->text('shape')),
-            $v->number('h'),
-            $v->number('b'),
-            $v->number('c'),
-            $v->number('t'),
-            $v->number('r'),
-            ($v->number('lean') * M_PI) / 180,
-        );
-        $fault = $sizes->fault();
-        $v->assert($fault->path ?? '', $fault === null, $fault->message ?? '');
-
-        return $sizes;
-    }
-
     private static function distortion(Values $v, Working $w): void
     {
         $v->assertPositive('h_o', 'b_o', 'd_o', 't', 'E', 'G', 'L_m');
@@ -192,7 +173,7 @@ final class MemberTools
 
     private static function global(Values $v, Working $w): void
     {
-        $sizes = self::sizes($v);
+        $sizes = ColdFormedTools::sizes($v);
         $v->assertPositive('E', 'G', 'L_x', 'L_y', 'L_t', 'C_b');
         $of = Profile::of($sizes, $v->number('E'))->of;
         $isZ = $sizes->shape->isZ();
@@ -229,7 +210,7 @@ final class MemberTools
 
     private static function holes(Values $v, Working $w): void
     {
-        $sizes = self::sizes($v);
+        $sizes = ColdFormedTools::sizes($v);
         $v->assertPositive('E', 'F_y', 'd_h', 'L_h', 'S');
         $v->assert('d_h', $v->number('d_h') < $sizes->web(), 'The hole is deeper than the flat part of the web.');
         $isRound = $v->text('hole') === 'round';
@@ -271,7 +252,7 @@ final class MemberTools
 
     private static function effective(Values $v, Working $w): void
     {
-        $sizes = self::sizes($v);
+        $sizes = ColdFormedTools::sizes($v);
         $v->assertPositive('f_yb');
         $v->let($w, 'f_yb');
         $section = new En1993\EffectiveSection(En1993\Walls::of($sizes), 210000.0);
