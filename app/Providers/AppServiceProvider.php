@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
-use Waage\ThinWalled\CurveMemory;
+use Waage\Design\KeptCurves;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -36,7 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         if (! function_exists('apcu_enabled') || ! apcu_enabled()) {
             return;
         }
-        CurveMemory::use(
+        KeptCurves::in(
             fn (string $key): mixed => apcu_fetch(self::CURVES.$key),
             function (string $key, array $curve): void {
                 apcu_store(self::CURVES.$key, $curve, 86400);

@@ -56,9 +56,9 @@ final readonly class RuleSet
         if (! isset($read[$id])) {
             $file = str_starts_with($id, '6.10') ? 'en-1990' : $id;
             /**
-             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string, coldFormed?: string,
-             *     method?: string, refusal?: string,
-             *     factors?: array<string, array<string, float>>, rules: list<Rule>} $data
+             * @var array{standard: string, title: string, steel?: string, concrete?: string, timber?: string,
+             *     coldFormed?: string, method?: string, refusal?: string, factors?: array<string, array<string,
+             *     float>>, rules: list<Rule>} $data
              */
             $data = json_decode(
                 (string) file_get_contents(__DIR__."/../../data/combinations/{$file}.json"),

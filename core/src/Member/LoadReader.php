@@ -117,53 +117,6 @@ final class LoadReader
         return $reduction instanceof AreaReduction ? $reduction : null;
     }
 
-    /**
-     * Over the width of a slab; null after a fault.
-     *
-     * @param  array<array-key, mixed>  $row
-     * @param  non-empty-list<array{float, float}>  $profile
-     */
-    private function spread(array $row, string $path, LoadKind $kind, array $profile): ?Spread
-    {
-        $covers = $this->f->quantity($row, 'covers', "{$path}.covers", Kind::Size);
-        $toEdge = ($row['toEdge'] ?? '') === ''
-            ? null
-            : $this->f->positive($row, 'toEdge', "{$path}.toEdge", Kind::Size, 'The distance to the edge');
-        $x = ($profile[0][0] + $profile[count($profile) - 1][0]) / 2;
-        $beside = [null, null];
-        foreach ($this->supports as $support) {
-            $beside = [
-                $support->x <= $x + 1.0 ? $support : $beside[0],
-                $beside[1] ?? ($support->x > $x + 1.0 ? $support : null),
-            ];
-        }
-        [$left, $right] = $beside;
-        $faults = [
-            'No load spreads here: only forces and line loads on a strip of slab do.' => $this->strip === null ||
-                ! in_array($kind, [LoadKind::Point, LoadKind::Line], true),
-            'A load is reduced, or it spreads, not both.' => ($row['area'] ?? '').($row['storeys'] ?? '') !== '',
-            'On an overhang how far a load spreads is not covered: give the part of it that the strip takes.' => $left === null ||
-                ($right === null && $x > $left->x + 1.0),
-            'The width that the load covers is not negative.' => $covers < 0.0,
-        ];
-        foreach (array_keys(array_filter($faults)) as $why) {
-            $this->f->fail("{$path}.covers", $why);
-
-            return null;
-        }
-        if ($left === null || $this->strip === null) {
-            return null;
-        }
-        $span = $right === null ? 1.0 : $right->x - $left->x;
-        $ends = array_filter([$left, $right]);
-        $goesOn = array_filter(
-            $ends,
-            fn (Support $s): bool => $s->holdsTurning() || ($s->x > 1.0 && $s->x < $this->length - 1.0),
-        );
-
-        return new Spread($this->strip, $covers, min($x - $left->x, $span), $span, $goesOn !== [], $toEdge);
-    }
-
     /** @param  array<array-key, mixed>  $row */
     private function storeys(array $row, string $path, LoadKind $kind, Category $category): ?StoreyReduction
     {
@@ -327,7 +280,8 @@ final class LoadReader
         $direction = $this->direction($row, $path, $kind);
         $reduction = $category === null ? null : $this->reduction($row, $path, $kind, $category);
         if (($row['covers'] ?? '') !== '') {
-            $reduction = $this->spread($row, $path, $kind, $profile);
+            $reduction = (new SpreadReader($this->f, $this->length, $this->supports, $this->strip))
+                ->read($row, $path, $kind, $profile);
         }
         if ($reduction !== null) {
             $profile = array_map(fn (array $p): array => [$p[0], $reduction->factor * $p[1]], $profile);

@@ -17,7 +17,8 @@ final readonly class Midline
 
     /**
      * @param  non-empty-list<array{float, float}>  $points
-     * @param  array<int, float>  $parts  part of the thickness that pieces have, by number from 0; 1 where none is given
+     * @param  array<int, float>  $parts  part of the thickness that pieces have, by number from 0; 1 where none is
+     *     given
      */
     public function __construct(public array $points, public float $t, public array $parts = [])
     {
@@ -131,7 +132,7 @@ final readonly class Midline
         }
         $along = $radius / tan($half);
         $middle = self::direction([0.0, 0.0], [$d[0] + $e[0], $d[1] + $e[1]]);
-        $centre = [$b[0] + $middle[0] * $radius / sin($half), $b[1] + $middle[1] * $radius / sin($half)];
+        $centre = [$b[0] + ($middle[0] * $radius) / sin($half), $b[1] + ($middle[1] * $radius) / sin($half)];
         $start = [$b[0] + $d[0] * $along, $b[1] + $d[1] * $along];
         $end = [$b[0] + $e[0] * $along, $b[1] + $e[1] * $along];
         $at = atan2($start[1] - $centre[1], $start[0] - $centre[0]);
@@ -140,8 +141,8 @@ final readonly class Midline
 
         return array_map(
             fn (int $i): array => [
-                $centre[0] + $radius * cos($at + $turn * $i / self::CORNER),
-                $centre[1] + $radius * sin($at + $turn * $i / self::CORNER),
+                $centre[0] + $radius * cos($at + ($turn * $i) / self::CORNER),
+                $centre[1] + $radius * sin($at + ($turn * $i) / self::CORNER),
             ],
             range(0, self::CORNER),
         );
@@ -164,8 +165,8 @@ final readonly class Midline
 
         return array_map(
             fn (int $i): array => [
-                $from[0] + ($to[0] - $from[0]) * $i / $n,
-                $from[1] + ($to[1] - $from[1]) * $i / $n,
+                $from[0] + (($to[0] - $from[0]) * $i) / $n,
+                $from[1] + (($to[1] - $from[1]) * $i) / $n,
             ],
             range(0, $n - 1),
         );

@@ -49,7 +49,7 @@ final readonly class MidlineProperties
         $this->Ix = $this->integral($z, $z);
         $this->Iz = $this->integral($x, $x);
         $this->Ixz = $this->integral($x, $z);
-        $this->J = $this->A * $t ** 2 / 3;
+        $this->J = ($this->A * $t ** 2) / 3;
         $omega = [0.0];
         for ($i = 1; $i < count($x); $i++) {
             $omega[] = $omega[$i - 1] + $x[$i - 1] * $z[$i] - $x[$i] * $z[$i - 1];
@@ -80,7 +80,7 @@ final readonly class MidlineProperties
             $l = hypot($points[$i][0] - $points[$i - 1][0], $points[$i][1] - $points[$i - 1][1]);
             $mixed = $f[$i - 1] * $g[$i] + $f[$i] * $g[$i - 1];
             $part = $this->midline->parts[$i - 1] ?? 1.0;
-            $sum += $part * $l / 6 * (2 * $f[$i - 1] * $g[$i - 1] + $mixed + 2 * $f[$i] * $g[$i]);
+            $sum += (($part * $l) / 6) * (2 * $f[$i - 1] * $g[$i - 1] + $mixed + 2 * $f[$i] * $g[$i]);
         }
 
         return $sum * $this->midline->t;
@@ -93,9 +93,9 @@ final readonly class MidlineProperties
         for ($i = 1; $i < count($this->points); $i++) {
             [$a, $b] = [$this->points[$i - 1], $this->points[$i]];
             $t = $this->midline->t * ($this->midline->parts[$i - 1] ?? 1.0);
-            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $t / self::PARTS;
+            $area = (hypot($b[0] - $a[0], $b[1] - $a[1]) * $t) / self::PARTS;
             for ($k = 0; $k < self::PARTS; $k++) {
-                $parts[] = [$a[$axis] + ($b[$axis] - $a[$axis]) * ($k + 0.5) / self::PARTS, $area];
+                $parts[] = [$a[$axis] + (($b[$axis] - $a[$axis]) * ($k + 0.5)) / self::PARTS, $area];
             }
         }
         usort($parts, fn (array $p, array $q): int => $p[0] <=> $q[0]);
@@ -112,8 +112,8 @@ final readonly class MidlineProperties
     }
 
     /**
-     * j = (∫ x (x² + z²) dA)/(2 I_z) − x_0, and likewise upright: Wagner's parameter over two, of bending about the vertical
-     * and about the horizontal axis.
+     * j = (∫ x (x² + z²) dA)/(2 I_z) − x_0, and likewise upright: Wagner's parameter over two, of bending about the
+     * vertical and about the horizontal axis.
      *
      * @return array{float, float} mm
      */
@@ -123,7 +123,7 @@ final readonly class MidlineProperties
         $t = $this->midline->t;
         for ($i = 1; $i < count($this->points); $i++) {
             [$a, $b] = [$this->points[$i - 1], $this->points[$i]];
-            $area = hypot($b[0] - $a[0], $b[1] - $a[1]) * $t * ($this->midline->parts[$i - 1] ?? 1.0) / self::PARTS;
+            $area = (hypot($b[0] - $a[0], $b[1] - $a[1]) * $t * ($this->midline->parts[$i - 1] ?? 1.0)) / self::PARTS;
             for ($k = 0; $k < self::PARTS; $k++) {
                 $p = ($k + 0.5) / self::PARTS;
                 [$x, $z] = [$a[0] + ($b[0] - $a[0]) * $p, $a[1] + ($b[1] - $a[1]) * $p];
@@ -132,10 +132,7 @@ final readonly class MidlineProperties
             }
         }
 
-        return [
-            $sums[0] / (2 * $this->Iz) - $this->shearCentre[0],
-            $sums[1] / (2 * $this->Ix) - $this->shearCentre[1],
-        ];
+        return [$sums[0] / (2 * $this->Iz) - $this->shearCentre[0], $sums[1] / (2 * $this->Ix) - $this->shearCentre[1]];
     }
 
     /** @return array{float, float} second moments about the strong and the weak principal axis */

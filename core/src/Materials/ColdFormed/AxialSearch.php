@@ -20,8 +20,8 @@ final readonly class AxialSearch
     }
 
     /**
-     * @param  list<array{array{string, string, string}, int, \Closure(Working, ColdFormedMake, float, float): bool}>  $all
-     *     id, title and clause, 1 compression or −1 tension, and what works u out
+     * @param  list<array{array{string, string, string}, int, \Closure}>  $all  id, title and clause; 1 compression or
+     *     −1 tension; what works u out, of the make, axial force and moment
      * @return list<Weighing>
      */
     public function weigh(ColdFormedMake $make, array $all, bool $derive): array

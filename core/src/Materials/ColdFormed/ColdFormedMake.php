@@ -34,7 +34,7 @@ final readonly class ColdFormedMake implements Make
         public bool $isFastened,
         private Shape $shape,
         private bool $isPressed = false,
-        private Sheeting $sheeting = new Sheeting,
+        private Sheeting $sheeting = new Sheeting(),
         public ?Holes $holes = null,
         private ?string $uplift = null,
     ) {
@@ -96,12 +96,14 @@ final readonly class ColdFormedMake implements Make
         return $this->count() * $this->standard()->elasticity() * $this->profile()->of->Ix;
     }
 
-    /** Where moments of a sense compress a free flange while the other one is fastened to sheeting, if that is asked for. */
+    /**
+     * Where moments of a sense compress a free flange while the other one is fastened to sheeting, if that is asked
+     * for.
+     */
     public function uplift(int $sign): ?Uplift
     {
-        [$compressed, $other] = $sign > 0
-            ? [$this->shape->top, $this->shape->bottom]
-            : [$this->shape->bottom, $this->shape->top];
+        [$compressed, $other] =
+            $sign > 0 ? [$this->shape->top, $this->shape->bottom] : [$this->shape->bottom, $this->shape->top];
         if ($this->uplift === null || $compressed->isContinuous() || ! $other->isContinuous()) {
             return null;
         }
@@ -139,7 +141,10 @@ final readonly class ColdFormedMake implements Make
             : rtrim(rtrim(number_format($mm / 25.4, 3, '.', ''), '0'), '.');
         $parts = [$s->h, $s->b, ...$s->shape->hasLips() ? [$s->c] : [], $s->t];
 
-        return ($s->shape->count() === 2 ? '2 ' : '').($s->shape->isZ() ? 'Z' : 'C').' '.implode('×', array_map($write, $parts));
+        return ($s->shape->count() === 2 ? '2 ' : '').
+            ($s->shape->isZ() ? 'Z' : 'C').
+            ' '.
+            implode('×', array_map($write, $parts));
     }
 
     public function title(): string
@@ -165,10 +170,10 @@ final readonly class ColdFormedMake implements Make
     public function main(Situation $situation): Piece
     {
         $of = $this->profile()->of;
-        [$E, $G] = array_map(
-            fn (float $modulus): float => $this->count() * $modulus,
-            [$this->standard()->elasticity(), $this->standard()->shearModulus()],
-        );
+        [$E, $G] = array_map(fn (float $modulus): float => $this->count() * $modulus, [
+            $this->standard()->elasticity(),
+            $this->standard()->shearModulus(),
+        ]);
         $rigidity = new Rigidity(
             $E * $of->Ix,
             $E * $of->A,
@@ -249,7 +254,7 @@ final readonly class ColdFormedMake implements Make
             'Iy' => $n * $of->Ix,
             'Iz' => $Iz,
             'Iyz' => $n === 1 ? $of->Ixz : 0.0,
-            'Wely' => $n * $of->Ix / $of->outermost(),
+            'Wely' => ($n * $of->Ix) / $of->outermost(),
             'Welz' => $Iz / ($n === 1 ? max($left, $right) : $left + $right),
             'Wply' => $n * $of->plastic(1),
             'Wplz' => $n === 1 ? $of->plastic(0) : 2 * $of->A * $left,
@@ -286,15 +291,13 @@ final readonly class ColdFormedMake implements Make
             [[$x, $z], [$x2, $z2]] = [$points[$i - 1], $points[$i]];
             $l = hypot($x2 - $x, $z2 - $z);
             [$nx, $nz] = [(-($z2 - $z) / $l) * $t, (($x2 - $x) / $l) * $t];
-            $corners = [
-                [$x + $nx, $z + $nz],
-                [$x2 + $nx, $z2 + $nz],
-                [$x2 - $nx, $z2 - $nz],
-                [$x - $nx, $z - $nz],
-            ];
+            $corners = [[$x + $nx, $z + $nz], [$x2 + $nx, $z2 + $nz], [$x2 - $nx, $z2 - $nz], [$x - $nx, $z - $nz]];
             $strips[] = array_map(fn (array $p): array => [$p[0] - $left + $t + $beside, $top + $t - $p[1]], $corners);
             if ($beside > 0.0) {
-                $strips[] = array_map(fn (array $p): array => [$left - $t - $p[0] + $beside, $top + $t - $p[1]], $corners);
+                $strips[] = array_map(
+                    fn (array $p): array => [$left - $t - $p[0] + $beside, $top + $t - $p[1]],
+                    $corners,
+                );
             }
         }
 

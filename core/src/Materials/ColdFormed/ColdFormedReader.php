@@ -32,12 +32,15 @@ final readonly class ColdFormedReader
         $c = $of->hasLips() ? $size('c', 'The lip') : 0.0;
         $r = $isEmpty('r') ? max(3.0, $t) : $f->quantity($this->block, 'r', "{$this->path}r", Kind::Size);
         $lean = $isEmpty('lean') ? 90.0 : $f->number($this->block, 'lean', "{$this->path}lean", 90.0, 30.0, 150.0);
-        $grade = SheetGrade::tryFrom(strtoupper(trim(is_string($this->block['yield'] ?? null) ? $this->block['yield'] : '')));
-        $Fy = $grade?->yield($t)
-            ?? $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
+        $grade = SheetGrade::tryFrom(
+            strtoupper(trim(is_string($this->block['yield'] ?? null) ? $this->block['yield'] : '')),
+        );
+        $Fy =
+            $grade?->yield($t) ??
+            $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
         [$least, $most] = Standard::of($shape->basis)->yields();
         if ($Fy > 0.0 && ($Fy < $least || $Fy > $most)) {
-            $ksi = implode(' and ', array_map(fn (float $MPa): string => (string) round($MPa / 6.895), [$least, $most]));
+            $ksi = implode(' and ', [round($least / 6.895), round($most / 6.895)]);
             $f->fail("{$this->path}yield", "The yield strength lies between {$least} and {$most} MPa ({$ksi} ksi).");
         }
         $sizes = new Sizes($of, $h, $b, $c, $t, $r, ($lean * M_PI) / 180);
@@ -71,8 +74,12 @@ final readonly class ColdFormedReader
 
         return new Sheeting(
             $isGiven('sheetSideways') ? $positive('sheetSideways', Kind::Stress, 'What sheeting holds sideways') : 0.0,
-            $isGiven('sheetTurning') ? $positive('sheetTurning', Kind::Force, 'What sheeting holds against turning') : 0.0,
-            $isGiven('distortionApart') ? $positive('distortionApart', Kind::Length, 'The distance of restraints') : INF,
+            $isGiven('sheetTurning')
+                ? $positive('sheetTurning', Kind::Force, 'What sheeting holds against turning')
+                : 0.0,
+            $isGiven('distortionApart')
+                ? $positive('distortionApart', Kind::Length, 'The distance of restraints')
+                : INF,
         );
     }
 
@@ -84,7 +91,13 @@ final readonly class ColdFormedReader
             return null;
         }
         $path = "{$this->path}holes.";
-        $size = fn (string $key, string $name): float => $this->fields->positive($in, $key, $path.$key, Kind::Size, $name);
+        $size = fn (string $key, string $name): float => $this->fields->positive(
+            $in,
+            $key,
+            $path.$key,
+            Kind::Size,
+            $name,
+        );
         $isRound = ($in['shape'] ?? 'round') !== 'slotted';
         $depth = $size('depth', 'The depth of a hole');
         $length = $isRound ? $depth : $size('length', 'The length of a hole');
@@ -112,7 +125,10 @@ final readonly class ColdFormedReader
         }
         $isNumber = is_numeric($text) && (float) $text > 0.0 && (float) $text <= 1.0;
         if (! $isNumber && $text !== 'table') {
-            $this->fields->fail("{$this->path}uplift", 'Give "table", or a number between 0 and 1 from tests; empty: lateral buckling.');
+            $this->fields->fail(
+                "{$this->path}uplift",
+                'Give "table", or a number between 0 and 1 from tests; empty: lateral buckling.',
+            );
         }
         if ($text === 'table' && Uplift::byTable($sizes, true) === null) {
             $this->fields->fail("{$this->path}uplift", 'The table ends at sections 12 in. (305 mm) deep.');

@@ -14,8 +14,8 @@ use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Analysis\MemberEnvelopes;
 
 /**
- * The moment diagrams of lengths between restraints: every combination with every arrangement that may be worst is tried,
- * as the greatest moment need not come with the least favourable diagram. And the member's own eigenvalue.
+ * The moment diagrams of lengths between restraints: every combination with every arrangement that may be worst is
+ * tried, as the greatest moment need not come with the least favourable diagram. And the member's own eigenvalue.
  */
 final class MomentDiagrams
 {
@@ -51,10 +51,13 @@ final class MomentDiagrams
         $hasGradient = ! $this->isFree($from) && ! $this->isFree($to);
         $worst = null;
         $most = $plain = 0.0;
-        foreach ($diagrams->ordered($this->envelopes->strength, $this->envelopes->moment, $weight) as [$combination, $bound]) {
-            $plain = $plain > 0.0
-                ? $plain
-                : $capacity(new Strained(1.0, $sign, ($from + $to) / 2, $combination, [], $long, $twist));
+        foreach (
+            $diagrams->ordered($this->envelopes->strength, $this->envelopes->moment, $weight) as [$combination, $bound]
+        ) {
+            $plain =
+                $plain > 0.0
+                    ? $plain
+                    : $capacity(new Strained(1.0, $sign, ($from + $to) / 2, $combination, [], $long, $twist));
             foreach (array_keys($diagrams->places) as $place) {
                 $M = min($bound, $diagrams->bound($diagrams->terms($combination, $place, $weight))) / $n;
                 if ($M <= $most * $plain) {
@@ -73,7 +76,10 @@ final class MomentDiagrams
         return $worst;
     }
 
-    /** @param  array{array{float, float, float, float}, array{float, float}}  $along  length, and the part that is looked at */
+    /**
+     * @param  array{array{float, float, float, float}, array{float, float}}  $along  length, and the part that is
+     * looked at
+     */
     private function strained(
         ColdFormedMake $make,
         BucklingCase $case,
@@ -133,7 +139,7 @@ final class MomentDiagrams
                 $diagrams->mesh,
                 array_fill(0, $elements, $stiffness),
                 $make->sizes->h / 2,
-                $member->loadHeight->sign() * $make->sizes->h / 2,
+                ($member->loadHeight->sign() * $make->sizes->h) / 2,
             );
             $case = $diagrams->caseAt($at->combination, $at->x, $at->sign);
             $factor = (new BucklingShapes($diagrams, $beam))->factor($case, $make->weight(), self::MOST);

@@ -45,31 +45,43 @@ final class Profile
     /** At a hole; mm. */
     public function net(Holes $holes): MidlineProperties
     {
-        return $this->nets[$holes->key()] ??= new MidlineProperties(self::midline($this->sizes)->withOpening($holes->depth));
+        return $this->nets[$holes->key()] ??= new MidlineProperties(
+            self::midline($this->sizes)->withOpening($holes->depth),
+        );
     }
 
-    public function strips(Sheeting $sheeting = new Sheeting): FiniteStrip
+    public function strips(Sheeting $sheeting = new Sheeting()): FiniteStrip
     {
         $midline = $this->of->midline;
-        $springs = $sheeting->sideways <= 0.0 && $sheeting->turning <= 0.0
-            ? []
-            : [self::nearest($midline->points, [$this->sizes->b / 2, ($this->sizes->h - $this->sizes->t) / 2]) => [$sheeting->sideways, 0.0, $sheeting->turning]];
+        $springs =
+            $sheeting->sideways <= 0.0 && $sheeting->turning <= 0.0
+                ? []
+                : [
+                    self::nearest($midline->points, [$this->sizes->b / 2, ($this->sizes->h - $this->sizes->t) / 2]) => [
+                        $sheeting->sideways,
+                        0.0,
+                        $sheeting->turning,
+                    ],
+                ];
         $thicknesses = array_fill(0, count($midline->points) - 1, $midline->t);
 
         return new FiniteStrip($midline->points, $thicknesses, $this->E, 0.3, $springs);
     }
 
     /** In bending about the horizontal axis, constrained to it, with what holds the flange that it compresses. */
-    public function inBending(Sheeting $sheeting = new Sheeting, ?Holes $holes = null): Buckling
+    public function inBending(Sheeting $sheeting = new Sheeting(), ?Holes $holes = null): Buckling
     {
-        return $this->kept("bending {$sheeting->key()} {$holes?->key()}", function () use ($sheeting, $holes): Buckling {
+        return $this->kept("bending {$sheeting->key()} {$holes?->key()}", function () use (
+            $sheeting,
+            $holes,
+        ): Buckling {
             $outermost = $this->of->outermost();
             $stress = fn (array $p): float => $p[1] / $outermost;
 
             return $this->withHoles(
                 $holes,
                 $stress,
-                $this->buckling($stress, [4.0, M_PI ** 4 * $this->sizes->h ** 4 / 720], $sheeting),
+                $this->buckling($stress, [4.0, (M_PI ** 4 * $this->sizes->h ** 4) / 720], $sheeting),
             );
         });
     }
@@ -80,7 +92,7 @@ final class Profile
         return $this->kept("minor {$sign}", function () use ($sign): Buckling {
             $side = $this->of->sides()[$sign > 0 ? 1 : 0];
 
-            return $this->buckling(fn (array $p): float => $sign * $p[0] / $side, [6.0, 0.0], new Sheeting);
+            return $this->buckling(fn (array $p): float => ($sign * $p[0]) / $side, [6.0, 0.0], new Sheeting());
         });
     }
 
@@ -90,7 +102,7 @@ final class Profile
 
         return $this->kept(
             "compression {$holes?->key()}",
-            fn (): Buckling => $this->withHoles($holes, $stress, $this->buckling($stress, [6.0, 0.0], new Sheeting)),
+            fn (): Buckling => $this->withHoles($holes, $stress, $this->buckling($stress, [6.0, 0.0], new Sheeting())),
         );
     }
 
@@ -116,9 +128,10 @@ final class Profile
         $stresses = array_map(fn (array $p): float => $stress([0.0, $p[1]]), $midline->points);
         $curve = new BucklingCurve($strips, $stresses, 0.2 * $holes->length, 8 * max($holes->length, $this->sizes->h));
         $least = $curve->minima()[0] ?? null;
-        $atHole = $least === null || $holes->length < $least[0]
-            ? [$holes->length, $strips->factor($holes->length, $stresses)]
-            : $least;
+        $atHole =
+            $least === null || $holes->length < $least[0]
+                ? [$holes->length, $strips->factor($holes->length, $stresses)]
+                : $least;
         $distortional = $gross->distortional;
         if ($distortional !== null) {
             $part = max(0.0, 1 - $holes->length / $distortional[0]);
@@ -173,11 +186,13 @@ final class Profile
         $distortional = null;
         $isHeld = false;
         if ($this->sizes->shape->hasLips()) {
-            $flange = M_PI ** 4 * $this->sizes->h * (1 - 0.09) / $this->sizes->t ** 3 * $this->ofFlange();
+            $flange = ((M_PI ** 4 * $this->sizes->h * (1 - 0.09)) / $this->sizes->t ** 3) * $this->ofFlange();
             $length = $minima[1][0] ?? ($of[0] * $flange + $of[1]) ** 0.25;
             $isHeld = $sheeting->apart < $length;
             $length = min($length, $sheeting->apart);
-            $distortional = $isHeld || ! isset($minima[1]) ? [$length, $strips->factor($length, $stresses)] : $minima[1];
+            $distortional = $isHeld || ! isset($minima[1])
+                ? [$length, $strips->factor($length, $stresses)]
+                : $minima[1];
             if ($isHeld && isset($minima[1])) {
                 // Near the valley of local buckling the curve is not that of distortion any more.
                 $distortional[1] = max($distortional[1], $minima[1][1]);
@@ -190,7 +205,14 @@ final class Profile
             }
         }
 
-        return new Buckling($local, $distortional, isset($minima[1]) || $distortional === null, $curve->stations, $shapes, $isHeld);
+        return new Buckling(
+            $local,
+            $distortional,
+            isset($minima[1]) || $distortional === null,
+            $curve->stations,
+            $shapes,
+            $isHeld,
+        );
     }
 
     /** I_xf b² − I_xyf²/I_yf b² of a flange with its lip, mm⁶. */
@@ -199,10 +221,9 @@ final class Profile
         $s = $this->sizes;
         $b = $s->b - $s->t;
         $lip = $s->c - $s->t / 2;
-        $flange = new MidlineProperties(new Midline(
-            [[0.0, 0.0], [$b, 0.0], [$b + $lip * cos($s->lean), -$lip * sin($s->lean)]],
-            $s->t,
-        ));
+        $flange = new MidlineProperties(
+            new Midline([[0.0, 0.0], [$b, 0.0], [$b + $lip * cos($s->lean), -$lip * sin($s->lean)]], $s->t),
+        );
 
         return ($flange->Ix - $flange->Ixz ** 2 / $flange->Iz) * $b ** 2;
     }

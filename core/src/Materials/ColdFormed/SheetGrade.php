@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed;
 
 /**
- * Steel sheet by the names of EN 10346, AS 1397 and ASTM A653 (from memory); of high strength and little elongation only a
- * part counts where it is thin: AS/NZS 4600, 1.5.1.4; AISI S100-16, A3.1.3.
+ * Steel sheet by the names of EN 10346, AS 1397 and ASTM A653 (from memory); of high strength and little elongation
+ * only a part counts where it is thin: AS/NZS 4600, 1.5.1.4; AISI S100-16, A3.1.3.
  */
 enum SheetGrade: string
 {

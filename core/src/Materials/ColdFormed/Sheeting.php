@@ -6,15 +6,13 @@ namespace Waage\Materials\ColdFormed;
 
 /**
  * What holds a compressed flange against distortion: springs of sheeting at mid-width of it, by length of the member,
- * sideways (N/mm²) and against turning (N, Nmm/mm by rad), and the distance of restraints of distortion, mm (INF: none).
+ * sideways (N/mm²) and against turning (N, Nmm/mm by rad), and the distance of restraints of distortion, mm (INF:
+ * none).
  */
 final readonly class Sheeting
 {
-    public function __construct(
-        public float $sideways = 0.0,
-        public float $turning = 0.0,
-        public float $apart = INF,
-    ) {
+    public function __construct(public float $sideways = 0.0, public float $turning = 0.0, public float $apart = INF)
+    {
     }
 
     public function isNone(): bool

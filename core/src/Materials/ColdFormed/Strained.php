@@ -9,8 +9,9 @@ use Waage\Loading\Combination;
 use Waage\Units\Kind;
 
 /**
- * A moment (its size, Nmm) that compresses a flange on a length between its restraints (mm; 0: restrained all along), with the
- * longest length between places held against twisting that overlaps it, and the moments of the same diagram that C_b is made of: the greatest, and those at the quarter points and the middle.
+ * A moment (its size, Nmm) that compresses a flange on a length between its restraints (mm; 0: restrained all
+ * along), with the longest length between places held against twisting that overlaps it, and the moments of the same
+ * diagram that C_b is made of: the greatest, and those at the quarter points and the middle.
  */
 final readonly class Strained
 {
@@ -39,7 +40,13 @@ final readonly class Strained
             return;
         }
         foreach (['M_max', 'M_A', 'M_B', 'M_C'] as $i => $name) {
-            $w->let($name, $this->moments[$i], Kind::Moment, '', $i === 1 ? 'at the quarter points and the middle' : '');
+            $w->let(
+                $name,
+                $this->moments[$i],
+                Kind::Moment,
+                '',
+                $i === 1 ? 'at the quarter points and the middle' : '',
+            );
         }
         $rule = '12.5 * M_max / (2.5 * M_max + 3 * M_A + 4 * M_B + 3 * M_C)';
         $w->line($symbol, $rule, Kind::Number, $clause, 'by quarter points');

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed;
 
 /**
- * How much of its strength a section has whose flange in tension is fastened to sheeting while the other one is free: R of
- * AISI S100-16, I6.2.1, typed or by its table (from memory). The fifteen conditions of that clause are the engineer's.
+ * How much of its strength a section has whose flange in tension is fastened to sheeting while the other one is
+ * free: R of AISI S100-16, I6.2.1, typed or by its table (from memory). The fifteen conditions of that clause are
+ * the engineer's.
  */
 final readonly class Uplift
 {
@@ -31,13 +32,13 @@ final readonly class Uplift
         }
         $isZ = $sizes->shape->isZ();
         if ($isContinuous) {
-            return new self($isZ ? 0.70 : 0.60, 'continuous spans');
+            return new self($isZ ? 0.7 : 0.6, 'continuous spans');
         }
 
         return match (true) {
-            $inches <= 6.5 + 1e-6 => new self(0.70, 'simple span, up to 6.5 in. deep'),
+            $inches <= 6.5 + 1e-6 => new self(0.7, 'simple span, up to 6.5 in. deep'),
             $inches <= 8.5 + 1e-6 => new self(0.65, 'simple span, up to 8.5 in. deep'),
-            default => new self($isZ ? 0.50 : 0.40, 'simple span, up to 12 in. deep'),
+            default => new self($isZ ? 0.5 : 0.4, 'simple span, up to 12 in. deep'),
         };
     }
 }

@@ -219,18 +219,22 @@ final readonly class WebSearch
         return array_values(
             array_filter(
                 $this->envelopes->beam->member->loads,
-                fn (Load $l): bool => $l->on && $l->kind === LoadKind::Point && ! $l->actsAlong() && ! $l->actsSideways(),
+                fn (Load $l): bool => $l->on
+                    && $l->kind === LoadKind::Point
+                    && ! $l->actsAlong()
+                    && ! $l->actsSideways(),
             ),
         );
     }
 
     /**
-     * Bearing under every force between supports, each with its greatest factor of strength, alone and with bending there.
+     * Bearing under every force between supports, each with its greatest factor of strength, alone and with bending
+     * there.
      *
      * @param  array{string, string, string}  $what  clause, symbols of demand and capacity
      * @param  \Closure(Working, float, Bearing): string  $calculate  as of supports
-     * @param  \Closure(Extreme, float, Bearing, string, string): ?Weighing  $withBending  of moment, force, place, id and
-     *     title
+     * @param  \Closure(Extreme, float, Bearing, string, string): ?Weighing  $withBending  of moment, force, place,
+     *     id and title
      * @return list<Weighing>
      */
     private function underLoads(
@@ -244,7 +248,7 @@ final readonly class WebSearch
         $weighings = [];
         $supports = $this->envelopes->beam->member->supports;
         foreach ($this->forces() as $n => $load) {
-            $P = $load->start() * $this->envelopes->greatestFactor($load) / $make->count();
+            $P = ($load->start() * $this->envelopes->greatestFactor($load)) / $make->count();
             if ($P < 1.0) {
                 continue;
             }
@@ -269,23 +273,24 @@ final readonly class WebSearch
             );
             $w = new Working($derive);
             $fault = $calculate($w, $P, $at);
-            $weighings[] = $fault !== ''
-                ? new Weighing($id, $title, $clause, null, applies: false, x: $load->from, remark: $fault)
-                : new Weighing(
-                    $id,
-                    $title,
-                    $clause,
-                    $w->value('u'),
-                    demand: $P,
-                    capacity: $w->value($capacity),
-                    kind: Kind::Force,
-                    demandSymbol: $demand,
-                    capacitySymbol: $capacity,
-                    x: $load->from,
-                    remark: 'The force with its greatest factor.',
-                    lines: $w->lines,
-                    group: 'Bearing',
-                );
+            $weighings[] =
+                $fault !== ''
+                    ? new Weighing($id, $title, $clause, null, applies: false, x: $load->from, remark: $fault)
+                    : new Weighing(
+                        $id,
+                        $title,
+                        $clause,
+                        $w->value('u'),
+                        demand: $P,
+                        capacity: $w->value($capacity),
+                        kind: Kind::Force,
+                        demandSymbol: $demand,
+                        capacitySymbol: $capacity,
+                        x: $load->from,
+                        remark: 'The force with its greatest factor.',
+                        lines: $w->lines,
+                        group: 'Bearing',
+                    );
             $both = $fault === '' ? $this->both($make, $load->from) : null;
             if ($both !== null) {
                 $with = $withBending($both[0], $P, $at, "bending-{$id}", "Bending with bearing under {$name}");
@@ -313,7 +318,12 @@ final readonly class WebSearch
             if ($both === null || ($isEnd && ! $support->holdsTurning())) {
                 continue;
             }
-            $weighings[] = $withShear($both[0], abs($both[1]->value) / $make->count(), 'at support '.($i + 1), (string) ($i + 1));
+            $weighings[] = $withShear(
+                $both[0],
+                abs($both[1]->value) / $make->count(),
+                'at support '.($i + 1),
+                (string) ($i + 1),
+            );
             $presses = $this->reaction($i, $support, $make);
             $hogging = $this->envelopes->moment->extreme(
                 $this->envelopes->strength,
@@ -323,7 +333,10 @@ final readonly class WebSearch
                 min($member->length, $support->x + self::BESIDE),
             );
             if ($presses !== null && ! $support->stiffened && $hogging !== null && $hogging->value < -1.0) {
-                array_push($weighings, ...array_filter([$withBearing($this->share($make, $hogging), $presses[0] / $make->count(), $i)]));
+                array_push(
+                    $weighings,
+                    ...array_filter([$withBearing($this->share($make, $hogging), $presses[0] / $make->count(), $i)]),
+                );
             }
         }
 
@@ -331,7 +344,8 @@ final readonly class WebSearch
     }
 
     /**
-     * Moment with shear where point loads act, or others begin: both may be great there. Of every span where it is most.
+     * Moment with shear where point loads act, or others begin: both may be great there. Of every span where it is
+     * most.
      *
      * @param  \Closure(Extreme, float, string, string, bool): Weighing  $withShear  as above; with its lines?
      * @return list<Weighing>
@@ -347,7 +361,11 @@ final readonly class WebSearch
             $worst = null;
             foreach ($this->envelopes->moment->breaks() as $x) {
                 $both = $x < $from + 2.0 || $x > $to - 2.0 ? null : $this->both($make, $x);
-                $u = $both === null ? 0.0 : (float) $withShear($both[0], abs($both[1]->value) / $make->count(), $where, $id, false)->ratio;
+                $u =
+                    $both === null
+                        ? 0.0
+                        : (float) $withShear($both[0], abs($both[1]->value) / $make->count(), $where, $id, false)
+                            ->ratio;
                 $worst = $both !== null && ($worst === null || $u > $worst[0]) ? [$u, $both] : $worst;
             }
             if ($worst !== null) {
@@ -362,10 +380,7 @@ final readonly class WebSearch
     /** @return array{Extreme, Extreme}|null the greatest moment and the greatest shear at a place */
     private function both(ColdFormedMake $make, float $x): ?array
     {
-        [$from, $to] = [
-            max(0.0, $x - self::BESIDE),
-            min($this->envelopes->beam->member->length, $x + self::BESIDE),
-        ];
+        [$from, $to] = [max(0.0, $x - self::BESIDE), min($this->envelopes->beam->member->length, $x + self::BESIDE)];
         $M = $this->envelopes->moment->greatest($this->envelopes->strength, $make->weight(), $from, $to);
         $V = $this->envelopes->shear->greatest($this->envelopes->strength, $make->weight(), $from, $to);
 

@@ -15,7 +15,7 @@ final class BearingPressure
     /** @return list<Weighing> of the support that is used most; none where no strength is given */
     public static function weigh(MemberEnvelopes $envelopes, ConcreteMake $concrete, bool $derive): array
     {
-        $strength = $concrete->service->bearing;
+        $strength = $concrete->service->around->bearing;
         if ($strength === null) {
             return [];
         }

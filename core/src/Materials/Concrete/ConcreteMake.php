@@ -451,10 +451,10 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
     public function unsaid(): array
     {
         return [
-            ...$this->service->exposure === null
+            ...$this->service->around->exposure === null
                 ? ['Not weighed: cover for bond and durability, as no exposure is given.']
                 : [],
-            ...$this->service->fire === null && $this->code() !== Code::Aci318
+            ...$this->service->around->fire === null && $this->code() !== Code::Aci318
                 ? ['Not weighed: fire, as none is given.']
                 : [],
             ...$this->tie === null

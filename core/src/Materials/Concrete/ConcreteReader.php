@@ -78,8 +78,10 @@ final readonly class ConcreteReader
     private function links(Form $form, float $fyk, Code $code, ?int $legs): Links
     {
         $diameter = $form === Form::Slab ? 0.0 : $this->linkDiameter();
-        $fywk = ($this->block['linkYield'] ?? '') === '' ? min($fyk, $code->yields(true)[2])
-            : $this->yield('linkYield', $code);
+        $fywk =
+            ($this->block['linkYield'] ?? '') === ''
+                ? min($fyk, $code->yields(true)[2])
+                : $this->yield('linkYield', $code);
 
         return new Links($diameter, $legs ?? 2, $fywk);
     }
@@ -108,11 +110,14 @@ final readonly class ConcreteReader
         if ($grade !== null && $grade->isWithin($code)) {
             return $grade;
         }
-        $this->fields->fail("{$this->path}grade", sprintf(
-            'Give a strength class, %s, or %s.',
-            implode(', ', Grade::names(Code::En1992)),
-            Grade::limits($code)[2],
-        ));
+        $this->fields->fail(
+            "{$this->path}grade",
+            sprintf(
+                'Give a strength class, %s, or %s.',
+                implode(', ', Grade::names(Code::En1992)),
+                Grade::limits($code)[2],
+            ),
+        );
 
         return null;
     }
@@ -126,9 +131,10 @@ final readonly class ConcreteReader
         }
         $width = $this->size('flangeWidth', 'The width of the flange', 20000.0);
         $thickness = $this->size('flangeThickness', 'The thickness of the flange');
-        $effective = ($this->block['effectiveWidth'] ?? '') === ''
-            ? null
-            : $this->size('effectiveWidth', 'The effective width', 20000.0);
+        $effective =
+            ($this->block['effectiveWidth'] ?? '') === ''
+                ? null
+                : $this->size('effectiveWidth', 'The effective width', 20000.0);
         $faults = [
             'flangeWidth' => [$width > 0.0 && $width <= $web, 'The flange is wider than the web.'],
             'flangeThickness' => [$thickness >= $depth, 'The flange is thinner than the section is deep.'],
@@ -148,11 +154,7 @@ final readonly class ConcreteReader
         $weighs = $this->fields->choice($this->block, 'flangeWeight', "{$this->path}flangeWeight", FlangeWeight::Own);
         $flange = new Flange($profile, $width, $thickness, $effective, $weighs === FlangeWeight::Own);
 
-        return new EffectiveWidth(
-            Code::of($shape->basis),
-            $flange,
-            Span::all($shape->length, $shape->supports),
-        );
+        return new EffectiveWidth(Code::of($shape->basis), $flange, Span::all($shape->length, $shape->supports));
     }
 
     private function assertFits(ConcreteMake $make): void
@@ -269,22 +271,24 @@ final readonly class ConcreteReader
         $class = $this->oneOf('structuralClass', ['S1', 'S2', 'S3', 'S4', 'S5', 'S6'], 'The structural class') ?? 'S4';
         $periods = array_map(fn (int $m): string => "R{$m}", Fire::periods());
         $fire = $this->oneOf('fire', $periods, 'The resistance to fire');
-        $deviation = ($this->block['coverDeviation'] ?? '') === ''
-            ? 10.0
-            : $this->fields->quantity($this->block, 'coverDeviation', "{$this->path}coverDeviation", Kind::Size);
+        $deviation =
+            ($this->block['coverDeviation'] ?? '') === ''
+                ? 10.0
+                : $this->fields->quantity($this->block, 'coverDeviation', "{$this->path}coverDeviation", Kind::Size);
         if ($deviation < 0.0 || $deviation > 40.0) {
             $this->fields->fail("{$this->path}coverDeviation", 'The allowance for deviation lies between 0 and 40 mm.');
         }
 
-        $bearing = ($this->block['bearingStrength'] ?? '') === ''
-            ? null
-            : $this->fields->positive(
-                $this->block,
-                'bearingStrength',
-                "{$this->path}bearingStrength",
-                Kind::Stress,
-                'The strength of what is below',
-            );
+        $bearing =
+            ($this->block['bearingStrength'] ?? '') === ''
+                ? null
+                : $this->fields->positive(
+                    $this->block,
+                    'bearingStrength',
+                    "{$this->path}bearingStrength",
+                    Kind::Stress,
+                    'The strength of what is below',
+                );
 
         $minutes = $fire === null ? null : (int) substr($fire, 1);
 
@@ -292,13 +296,9 @@ final readonly class ConcreteReader
             $crack,
             $this->isEmpty('creep') ? null : $this->number('creep', 2.0, 0.0, 6.0),
             $this->isEmpty('shrinkage') ? null : $this->number('shrinkage', 0.4, 0.0, 1.5),
-            $exposure,
-            (int) substr($class, 1),
-            $deviation,
-            $minutes,
-            $bearing,
             $this->climate(),
             $this->isEmpty('finishes') ? null : $this->number('finishes', 500.0, 100.0, 2000.0),
+            new Surroundings($exposure, (int) substr($class, 1), $deviation, $minutes, $bearing),
         );
     }
 
@@ -313,7 +313,9 @@ final readonly class ConcreteReader
         $age = $this->number('loadingAge', 28.0, 1.0, 3650.0);
         $cement = $this->oneOf('cement', Climate::CEMENTS, 'The class of cement') ?? 'N';
 
-        return $this->isEmpty('humidity') ? null : new Climate($this->number('humidity', 50.0, 40.0, 100.0), $age, $cement);
+        return $this->isEmpty('humidity')
+            ? null
+            : new Climate($this->number('humidity', 50.0, 40.0, 100.0), $age, $cement);
     }
 
     /** Null where none is asked for. */
@@ -321,14 +323,22 @@ final readonly class ConcreteReader
     {
         $place = $this->oneOf('tie', Tie::PLACES, 'The tie');
         $isInside = $place === 'inside';
-        $width = $isInside && $form === Form::Beam && $code !== Code::Aci318
-            ? $this->size('tieWidth', 'The width that the tie serves', 30000.0)
-            : 0.0;
+        $width =
+            $isInside && $form === Form::Beam && $code !== Code::Aci318
+                ? $this->size('tieWidth', 'The width that the tie serves', 30000.0)
+                : 0.0;
         $isClassic = $place !== null && $code === Code::Bs8110;
         $storeys = $isClassic ? $this->number('tieStoreys', 0.0, 1.0, 100.0) : 0.0;
-        $load = $isInside && $isClassic
-            ? $this->fields->positive($this->block, 'tieLoad', "{$this->path}tieLoad", Kind::AreaLoad, 'The load of the floors')
-            : 0.0;
+        $load =
+            $isInside && $isClassic
+                ? $this->fields->positive(
+                    $this->block,
+                    'tieLoad',
+                    "{$this->path}tieLoad",
+                    Kind::AreaLoad,
+                    'The load of the floors',
+                )
+                : 0.0;
 
         return $place === null ? null : new Tie($place, $width, (int) $storeys, $load);
     }
@@ -381,7 +391,10 @@ final readonly class ConcreteReader
             $bar = Bars::parseSize($size);
             if ($bar === null || count($sizes) >= 12) {
                 $isSound = false;
-                $this->fields->fail("{$this->path}sizes", 'Diameters in mm, "12, 16, 20", or American numbers, "#5, #6", of slabs fabrics too, "A252, A393": 12 at most.');
+                $this->fields->fail(
+                    "{$this->path}sizes",
+                    'Diameters in mm, "12, 16, 20", or American numbers, "#5, #6", of slabs fabrics too, "A252, A393": 12 at most.',
+                );
 
                 return [];
             }

@@ -68,7 +68,7 @@ final class Cover
     /** @return list<Weighing> none where no exposure is said */
     public static function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        $exposure = $concrete->service->exposure;
+        $exposure = $concrete->service->around->exposure;
         if ($exposure === null) {
             return [];
         }
@@ -107,7 +107,7 @@ final class Cover
 
     private static function european(ConcreteMake $concrete, string $exposure, Working $w): string
     {
-        $class = $concrete->service->class;
+        $class = $concrete->service->around->class;
         $w->let('c_min_dur', self::durable($exposure, $class), Kind::Size, 'Table 4.4N', "{$exposure}, S{$class}");
         $coarse = $concrete->aggregate > 32.0;
         $more = $coarse ? ' + 5' : '';
@@ -119,7 +119,7 @@ final class Cover
             $coarse ? 'bond; aggregate above 32 mm' : 'bond',
         );
         $w->line('c_min', 'max(c_min_b, c_min_dur, 10)', Kind::Size, '4.4.1.2(2) (4.2)');
-        $w->let('dc_dev', $concrete->service->deviation, Kind::Size, '4.4.1.3');
+        $w->let('dc_dev', $concrete->service->around->deviation, Kind::Size, '4.4.1.3');
         $w->line('c_nom', 'c_min + dc_dev', Kind::Size, '4.4.1.1(2) (4.1)');
 
         return '4.4.1';

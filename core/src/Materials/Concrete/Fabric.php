@@ -48,7 +48,12 @@ final readonly class Fabric
         if ($of !== null) {
             [$along, $spacing, $across, $acrossSpacing] = array_map('floatval', $of);
 
-            return new Bars($width / $spacing, $along, $spacing, fabric: new self(strtoupper($text), $across, $acrossSpacing));
+            return new Bars(
+                $width / $spacing,
+                $along,
+                $spacing,
+                fabric: new self(strtoupper($text), $across, $acrossSpacing),
+            );
         }
         if (preg_match(self::AMERICAN, $text, $found) !== 1) {
             return null;

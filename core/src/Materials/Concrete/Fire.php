@@ -70,7 +70,7 @@ final readonly class Fire
     /** @return list<Weighing> none where no fire is asked for */
     public function weigh(ConcreteMake $concrete, bool $derive): array
     {
-        $minutes = $concrete->service->fire;
+        $minutes = $concrete->service->around->fire;
         if ($minutes === null) {
             return [];
         }

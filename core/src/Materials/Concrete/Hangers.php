@@ -17,8 +17,8 @@ use Waage\Units\Kind;
 /**
  * EN 1992-1-1, 6.2.1(9) and 9.2.5: links that hang up what acts at the lower edge or on ledges, and forces that hang or
  * come from a beam that lands, beside those for shear and torsion. At the lower edge all of the load of the member
- * counts, its own weight as well, and what a force needs counts all along its span: on the safe side. A ledge on one side,
- * which twists the member, hangs on one leg.
+ * counts, its own weight as well, and what a force needs counts all along its span: on the safe side. A ledge on one
+ * side, which twists the member, hangs on one leg.
  */
 final readonly class Hangers
 {
@@ -35,8 +35,8 @@ final readonly class Hangers
     /** Does all of it act at the lower edge, or on ledges? */
     private function isLow(ConcreteMake $concrete): bool
     {
-        return $this->envelopes->beam->member->loadHeight === LoadHeight::Bottom
-            || ($concrete->widths?->flange->isBelow() ?? false);
+        return $this->envelopes->beam->member->loadHeight === LoadHeight::Bottom ||
+            ($concrete->widths?->flange->isBelow() ?? false);
     }
 
     /** The greatest load by length, N/mm: what shear changes by. */
@@ -44,9 +44,7 @@ final readonly class Hangers
     {
         $most = 0.0;
         foreach ([1, -1] as $sign) {
-            foreach (
-                $this->envelopes->shear->curve($this->envelopes->strength, $sign, $concrete->weight()) as $piece
-            ) {
+            foreach ($this->envelopes->shear->curve($this->envelopes->strength, $sign, $concrete->weight()) as $piece) {
                 $slope = Polynomial::derivative($piece['polynomial']);
                 foreach ([$piece['from'], $piece['to']] as $t) {
                     $most = max($most, abs(Polynomial::value($slope, $t)));
@@ -120,7 +118,8 @@ final readonly class Hangers
         return array_values(
             array_filter(
                 $this->envelopes->beam->member->loads,
-                fn (Load $l): bool => $l->on && ($l->hangs || ($isLow && ($l->kind === LoadKind::Point || $l->kind->isMoving()))),
+                fn (Load $l): bool => $l->on &&
+                    ($l->hangs || ($isLow && ($l->kind === LoadKind::Point || $l->kind->isMoving()))),
             ),
         );
     }

@@ -89,7 +89,13 @@ final readonly class Robustness
     private function told(string $title, string $clause, Working $w): Weighing
     {
         $w->let('A_s_t', $this->top(), Kind::SteelArea, '', 'top bars that run through');
-        $w->let('A_s_b', $this->bottom(), Kind::SteelArea, '', $this->goesOn() ? 'bottom bars' : 'bottom bars do not lap');
+        $w->let(
+            'A_s_b',
+            $this->bottom(),
+            Kind::SteelArea,
+            '',
+            $this->goesOn() ? 'bottom bars' : 'bottom bars do not lap',
+        );
         $w->let('f_yk', $this->concrete->fyk, Kind::Stress);
         $w->line('F_Rk', '(A_s_t + A_s_b) * f_yk', Kind::Force, '', 'at the characteristic strength');
         $w->line('u', 'F_tie / max(F_Rk, 1)', Kind::Number);

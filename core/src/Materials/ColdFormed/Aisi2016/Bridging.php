@@ -21,7 +21,9 @@ final class Bridging
     {
         $member = $envelopes->beam->member;
         $worst = null;
-        $places = array_values(array_unique([0.0, ...$envelopes->beam->beam->forks, ...$member->heldSideways(), $member->length]));
+        $places = array_values(
+            array_unique([0.0, ...$envelopes->beam->beam->forks, ...$member->heldSideways(), $member->length]),
+        );
         sort($places);
         foreach ($make->count() > 1 ? [] : $member->heldSideways() as $x) {
             $i = array_search($x, $places, true);
@@ -43,11 +45,23 @@ final class Bridging
             $w->let('I_xy', abs($of->Ixz), Kind::SecondMoment);
             $w->let('I_x', $of->Ix, Kind::SecondMoment);
             $w->line('K_b', 'I_xy / (2 * I_x)', Kind::Number, 'C2.2.1', 'Z');
-            $w->line('P_L', '1.5 * W * K_b', Kind::Force, 'C2.2.1 (C2.2.1-1)', 'at each flange; loads in the plane of the web');
+            $w->line(
+                'P_L',
+                '1.5 * W * K_b',
+                Kind::Force,
+                'C2.2.1 (C2.2.1-1)',
+                'at each flange; loads in the plane of the web',
+            );
         } else {
             $web = $of->sides()[0] - $make->sizes->t / 2;
             $w->let('m', abs($of->shearCentre[0]) - $web, Kind::Size, 'C2.2.1', 'shear centre to the web');
-            $w->line('P_L', '1.5 * W * m / d', Kind::Force, 'C2.2.1 (C2.2.1-1)', 'at each flange; loads in the plane of the web');
+            $w->line(
+                'P_L',
+                '1.5 * W * m / d',
+                Kind::Force,
+                'C2.2.1 (C2.2.1-1)',
+                'at each flange; loads in the plane of the web',
+            );
         }
 
         return [

@@ -9,8 +9,9 @@ use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Units\Kind;
 
 /**
- * AISI S100-16, Appendix 2, 2.3.1.3 and 2.3.3.3: distortional buckling of a C or a Z with lips square to their flanges, by
- * closed formulas: a flange with its lip that turns about the web. From memory. By midlines without corners.
+ * AISI S100-16, Appendix 2, 2.3.1.3 and 2.3.3.3: distortional buckling of a C or a Z with lips square to their
+ * flanges, by closed formulas: a flange with its lip that turns about the web. From memory. By midlines without
+ * corners.
  *
  * Values that are let before: h_o (depth), b, d (flange, lip), t, E, G, k_phi (spring of sheeting), L_m (distance of
  * restraints).
@@ -46,7 +47,10 @@ final class DistortionalFormula
         $w->line('F_crd', '(k_fe + k_we + k_phi) / (k_fg + k_wg)', Kind::Stress, '2.3.3.3 (2.3.3.3-2)', 'β = 1');
     }
 
-    /** What the formula gives, and how far finite strips are from it; without sheeting. Only of lips square to flanges. */
+    /**
+     * What the formula gives, and how far finite strips are from it; without sheeting. Only of lips square to
+     * flanges.
+     */
     public static function beside(Working $w, ColdFormedMake $make): void
     {
         $s = $make->sizes;
@@ -62,7 +66,13 @@ final class DistortionalFormula
         $own->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
         $own->let('k_phi', 0.0, Kind::Force);
         self::beam($own);
-        $w->let('F_crd_f', $own->value('F_crd'), Kind::Stress, '2.3.3.3', 'beside it: closed formula, without sheeting');
+        $w->let(
+            'F_crd_f',
+            $own->value('F_crd'),
+            Kind::Stress,
+            '2.3.3.3',
+            'beside it: closed formula, without sheeting',
+        );
         $w->line('d_F', 'F_crd / F_crd_f - 1', Kind::Number, '', 'difference');
     }
 

@@ -102,7 +102,9 @@ final class Holes
             $holes->spacing - $holes->length < $of['clear'] => 'they are closer than 457 mm (18 in.)',
             $holes->depth < $of['least'] => 'they are smaller than 14.3 mm (9/16 in.)',
             $holes->isRound && $holes->depth > $of['round'] => 'round ones are larger than 152 mm (6 in.)',
-            ! $holes->isRound && ($holes->depth > $of['slotted'] || $holes->length > $of['length']) => 'slotted ones are larger than 64 by 114 mm (2.5 by 4.5 in.)',
+            ! $holes->isRound &&
+            ($holes->depth > $of['slotted'] ||
+                $holes->length > $of['length']) => 'slotted ones are larger than 64 by 114 mm (2.5 by 4.5 in.)',
         ];
         if (! isset($limits[true])) {
             return [];

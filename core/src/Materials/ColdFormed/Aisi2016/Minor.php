@@ -13,8 +13,8 @@ use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Units\Kind;
 
 /**
- * AISI S100-16, F2.1.2, F3, F4 and H1.2: bending of a C about its minor axis, and about both with compression. Which way the
- * web looks is not known: the weaker sense counts.
+ * AISI S100-16, F2.1.2, F3, F4 and H1.2: bending of a C about its minor axis, and about both with compression. Which
+ * way the web looks is not known: the weaker sense counts.
  */
 final readonly class Minor
 {
@@ -40,8 +40,18 @@ final readonly class Minor
         };
 
         return [
-            ...$this->combinations->aboutBoth($make, ['minor', 'Bending about the minor axis', 'AISI S100-16, F3'], $alone, $derive),
-            ...$this->combinations->aboutBoth($make, ['both-axes', 'Bending about both axes', 'AISI S100-16, H1.2'], $all, $derive),
+            ...$this->combinations->aboutBoth(
+                $make,
+                ['minor', 'Bending about the minor axis', 'AISI S100-16, F3'],
+                $alone,
+                $derive,
+            ),
+            ...$this->combinations->aboutBoth(
+                $make,
+                ['both-axes', 'Bending about both axes', 'AISI S100-16, H1.2'],
+                $all,
+                $derive,
+            ),
         ];
     }
 
@@ -70,8 +80,14 @@ final readonly class Minor
     }
 
     /** A part of bending, with B_1 of C1.2.1.1, C_m = 1; about an axis that is held all along nothing is amplified. */
-    private function amplified(Working $w, float $N, string $symbol, string $rule, string $critical, string $stress): void
-    {
+    private function amplified(
+        Working $w,
+        float $N,
+        string $symbol,
+        string $rule,
+        string $critical,
+        string $stress,
+    ): void {
         $of = $stress === 'F_ex' ? 'sigma_ex' : 'sigma_ey';
         if ($N < 1.0 || ! $w->has($of)) {
             $w->line($symbol, $rule, Kind::Number, 'H1.2', 'part of bending');
@@ -79,9 +95,10 @@ final readonly class Minor
             return;
         }
         $w->line($critical, "A * {$of}", Kind::Force, 'C1.2.1.1');
-        $rule = $w->value("alpha * P / {$critical}") >= 0.99
-            ? "1 + {$rule} / 0.01"
-            : "{$rule} / (1 - alpha * P / {$critical})";
+        $rule =
+            $w->value("alpha * P / {$critical}") >= 0.99
+                ? "1 + {$rule} / 0.01"
+                : "{$rule} / (1 - alpha * P / {$critical})";
         $w->line($symbol, $rule, Kind::Number, 'H1.2', 'part of bending, amplified');
     }
 
@@ -101,7 +118,7 @@ final readonly class Minor
             $this->modes($w, $letter, $buckling, $words);
         }
         $w->line('M_n2', 'min(M_w, M_l)', Kind::Moment, 'F1', 'the weaker sense');
-        $this->method->available($w, 'M_ay', 'M_n2', 0.90, 1.67, Kind::Moment, 'F1');
+        $this->method->available($w, 'M_ay', 'M_n2', 0.9, 1.67, Kind::Moment, 'F1');
     }
 
     /** F2.1.2: of a C, about the axis square to that of symmetry; shear centre compressed or not, the lesser. */
@@ -109,7 +126,13 @@ final readonly class Minor
     {
         $of = $make->profile()->of;
         if ($make->count() > 1) {
-            $w->line('M_ne2', 'M_y2', Kind::Moment, 'F2.1', 'two back to back: about their minor axis nothing buckles sideways');
+            $w->line(
+                'M_ne2',
+                'M_y2',
+                Kind::Moment,
+                'F2.1',
+                'two back to back: about their minor axis nothing buckles sideways',
+            );
 
             return;
         }
@@ -151,9 +174,10 @@ final readonly class Minor
     {
         $w->let("F_l{$letter}", $buckling->localStress(), Kind::Stress, 'Appendix 2', "finite strips, {$words}");
         $w->line("x_{$letter}", "S_{$letter} * F_l{$letter} / M_ne2", Kind::Number, 'F3.2.1', 'M_crl over M_ne');
-        $local = $w->value("x_{$letter}") >= 1 / 0.776 ** 2
-            ? 'M_ne2'
-            : "(1 - 0.15 * x_{$letter}^0.4) * x_{$letter}^0.4 * M_ne2";
+        $local =
+            $w->value("x_{$letter}") >= 1 / 0.776 ** 2
+                ? 'M_ne2'
+                : "(1 - 0.15 * x_{$letter}^0.4) * x_{$letter}^0.4 * M_ne2";
         if ($buckling->distortional === null) {
             $w->line("M_{$letter}", $local, Kind::Moment, 'F3.2.1', 'global with local');
 
@@ -161,9 +185,10 @@ final readonly class Minor
         }
         $w->let("F_d{$letter}", $buckling->distortional[1], Kind::Stress, 'Appendix 2', $buckling->note());
         $w->line("y_{$letter}", "S_{$letter} * F_d{$letter} / M_y2", Kind::Number, 'F4.1', 'M_crd over M_y');
-        $distortional = $w->value("y_{$letter}") >= 1 / 0.673 ** 2
-            ? 'M_y2'
-            : "(1 - 0.22 * y_{$letter}^0.5) * y_{$letter}^0.5 * M_y2";
+        $distortional =
+            $w->value("y_{$letter}") >= 1 / 0.673 ** 2
+                ? 'M_y2'
+                : "(1 - 0.22 * y_{$letter}^0.5) * y_{$letter}^0.5 * M_y2";
         $w->line("M_{$letter}", "min({$local}, {$distortional})", Kind::Moment, 'F3.2.1, F4.1', $words);
     }
 }

@@ -11,7 +11,10 @@ use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Materials\ColdFormed\Aisi2016;
 
-/** The checks of a cold-formed C or Z after AS/NZS 4600:2018, Section 7: the direct strength of AISI S100 in its terms. */
+/**
+ * The checks of a cold-formed C or Z after AS/NZS 4600:2018, Section 7: the direct strength of AISI S100 in its
+ * terms.
+ */
 final readonly class ColdFormedBeam implements MemberChecks
 {
     use PlainChecks;

@@ -8,8 +8,8 @@ use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 
 /**
- * AS/NZS 4600:2018, Section 7, has the direct strength of AISI S100 with symbols, clauses and factors of its own: the same
- * calculation, told in its words. From memory.
+ * AS/NZS 4600:2018, Section 7, has the direct strength of AISI S100 with symbols, clauses and factors of its own:
+ * the same calculation, told in its words. From memory.
  */
 final class Dialect
 {

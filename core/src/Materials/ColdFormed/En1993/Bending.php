@@ -12,8 +12,8 @@ use Waage\Materials\ColdFormed\Strained;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-3, 6.1.4 and 6.2.4: bending about the horizontal axis, constrained to it, with the effective section; lateral-
- * torsional buckling by EN 1993-1-1, 6.3.2.2, curve b, for each length between restraints.
+ * EN 1993-1-3, 6.1.4 and 6.2.4: bending about the horizontal axis, constrained to it, with the effective section;
+ * lateral- torsional buckling by EN 1993-1-1, 6.3.2.2, curve b, for each length between restraints.
  */
 final class Bending
 {
@@ -104,7 +104,13 @@ final class Bending
 
             return;
         }
-        $w->line("Phi_{$of}", "0.5 * (1 + 0.34 * ({$slenderness} - 0.2) + {$slenderness}^2)", Kind::Number, $clause, 'curve b');
+        $w->line(
+            "Phi_{$of}",
+            "0.5 * (1 + 0.34 * ({$slenderness} - 0.2) + {$slenderness}^2)",
+            Kind::Number,
+            $clause,
+            'curve b',
+        );
         $rule = "min(1, 1 / (Phi_{$of} + sqrt(Phi_{$of}^2 - {$slenderness}^2)))";
         $w->line("chi_{$of}", $rule, Kind::Number, $clause);
     }

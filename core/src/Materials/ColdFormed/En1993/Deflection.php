@@ -10,7 +10,9 @@ use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Materials\ColdFormed\ServiceSearch;
 use Waage\Units\Kind;
 
-/** EN 1993-1-3, 7.1(3): deflection with a fictitious second moment, between gross and effective by the service stress. */
+/**
+ * EN 1993-1-3, 7.1(3): deflection with a fictitious second moment, between gross and effective by the service stress.
+ */
 final readonly class Deflection
 {
     public function __construct(private ServiceSearch $search)

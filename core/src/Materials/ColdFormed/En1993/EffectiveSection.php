@@ -8,9 +8,10 @@ use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-3, 5.5, with EN 1993-1-5, 4.4: the effective section of a C or a Z, in bending about the horizontal axis or in
- * compression. The edge fold with its flange: χ_d is iterated, with b_e2 and c_eff; K and b_e1 are those of the first step
- * (5.5.3.2). The web has the stresses of the reduced flange. By midlines, less what corners take off (5.1(4)).
+ * EN 1993-1-3, 5.5, with EN 1993-1-5, 4.4: the effective section of a C or a Z, in bending about the horizontal axis
+ * or in compression. The edge fold with its flange: χ_d is iterated, with b_e2 and c_eff; K and b_e1 are those of
+ * the first step (5.5.3.2). The web has the stresses of the reduced flange. By midlines, less what corners take off
+ * (5.1(4)).
  */
 final readonly class EffectiveSection
 {
@@ -45,14 +46,20 @@ final readonly class EffectiveSection
         $w->line('h_eff', 'rho_h * h_p', Kind::Size, 'EN 1993-1-5, Table 4.1');
         $w->let('h_0', $this->walls->h, Kind::Size, '', 'of the sharp section');
         $w->line('h_t', 'min(h_0, h_eff + h_0 - h_p)', Kind::Size, '', 'of it, effective');
-        $w->line('A_f', $this->walls->hasLips()
-            ? 'b_1t * t + (b_2t + c_eff) * t_red' : 'b_1t * t', Kind::Area, '', 'a flange with its fold');
+        $w->line(
+            'A_f',
+            $this->walls->hasLips() ? 'b_1t * t + (b_2t + c_eff) * t_red' : 'b_1t * t',
+            Kind::Area,
+            '',
+            'a flange with its fold',
+        );
         $w->line('A_eff', '(2 * A_f + h_t * t) * (1 - delta)', Kind::Area, '5.1(4)');
         if (! $this->walls->hasLips()) {
             $w->line('x_eff', '2 * b_1t^2 / 2 * t / (2 * A_f + h_t * t)', Kind::Size, '', 'axis from the web');
         } else {
             $w->let('cos_l', cos($this->walls->lean), Kind::Number);
-            $rule = '2 * (b_1t^2 / 2 * t + b_2t * (b_0 - b_2t / 2) * t_red + c_eff * (b_0 + c_eff * cos_l / 2) * t_red)';
+            $rule =
+                '2 * (b_1t^2 / 2 * t + b_2t * (b_0 - b_2t / 2) * t_red + c_eff * (b_0 + c_eff * cos_l / 2) * t_red)';
             $w->line('x_eff', "{$rule} / (2 * A_f + h_t * t)", Kind::Size, '', 'axis from the web');
         }
     }
@@ -98,7 +105,13 @@ final readonly class EffectiveSection
         $w->let('b_p', $this->walls->flange(), Kind::Size, '5.1(3)', 'flange');
         $w->let('b_0', $this->walls->b, Kind::Size, '', 'of the sharp section');
         if (! $this->walls->hasLips()) {
-            $w->line('lambda_b', 'b_p / t / (28.4 * epsilon * sqrt(0.43))', Kind::Number, 'EN 1993-1-5, Table 4.2', 'k_σ = 0.43');
+            $w->line(
+                'lambda_b',
+                'b_p / t / (28.4 * epsilon * sqrt(0.43))',
+                Kind::Number,
+                'EN 1993-1-5, Table 4.2',
+                'k_σ = 0.43',
+            );
             $this->outstand($w, 'rho_b', 'lambda_b');
             $w->line('b_1t', 'rho_b * b_p + b_0 - b_p', Kind::Size, 'EN 1993-1-5, Table 4.2');
 
@@ -131,9 +144,22 @@ final readonly class EffectiveSection
         $cos = cos($this->walls->lean);
         abs($cos) < 1e-9
             ? $w->line('b_1', 'b_p - b_e2^2 / (2 * (b_e2 + c_eff))', Kind::Size, 'Figure 5.6', 'web to fold')
-            : $w->let('b_1', $w->value('b_p') - ($w->value('b_e2^2 / 2') - $w->value('c_eff^2 / 2') * $cos) / $w->value('b_e2 + c_eff'), Kind::Size, 'Figure 5.6', 'web to fold');
+            : $w->let(
+                'b_1',
+                $w->value('b_p') -
+                    ($w->value('b_e2^2 / 2') - $w->value('c_eff^2 / 2') * $cos) / $w->value('b_e2 + c_eff'),
+                Kind::Size,
+                'Figure 5.6',
+                'web to fold',
+            );
         $w->let('h_w', $this->walls->h, Kind::Size);
-        $w->let('k_f', $kf, Kind::Number, '5.5.3.1(5)', $kf > 0.0 ? 'both flanges in compression' : 'the other flange in tension');
+        $w->let(
+            'k_f',
+            $kf,
+            Kind::Number,
+            '5.5.3.1(5)',
+            $kf > 0.0 ? 'both flanges in compression' : 'the other flange in tension',
+        );
         $w->line(
             'K',
             'E * t^3 / (4 * (1 - 0.3^2)) / (b_1^2 * h_w + b_1^3 + 0.5 * b_1^2 * h_w * k_f)',
@@ -259,7 +285,12 @@ final readonly class EffectiveSection
                 'lips',
             );
         }
-        $w->line('I_eff', '(I_f + I_h'.($hasLips ? ' + I_l' : '').') * (1 - 2 * delta)', Kind::SecondMoment, '5.1(4)');
+        $w->line(
+            'I_eff',
+            '(I_f + I_h'.($hasLips ? ' + I_l' : '').') * (1 - 2 * delta)',
+            Kind::SecondMoment,
+            '5.1(4)',
+        );
         $w->line('W_com', 'I_eff / z_c', Kind::Modulus, '', 'in compression');
         $w->line('W_ten', 'I_eff / z_t', Kind::Modulus, '', 'in tension');
         $w->line('W_eff', 'min(W_com, W_ten)', Kind::Modulus);

@@ -8,13 +8,14 @@ use Waage\Materials\ColdFormed\Sizes;
 
 /**
  * The walls of a C or a Z by their midlines with sharp corners: web, flange in compression and the other one, lips; the
- * sharp lengths and, where corners are large, the notional flat widths that buckle (5.1(3)); mm, rad. `delta` of 5.1(4).
+ * sharp lengths and, where corners are large, the notional flat widths that buckle (5.1(3)); mm, rad. `delta` of
+ * 5.1(4).
  */
 final readonly class Walls
 {
     private const SMALL = 5.0;
 
-    private const OF_WIDTH = 0.10;
+    private const OF_WIDTH = 0.1;
 
     /** What corners take off a sharp section. */
     public float $delta;
@@ -32,8 +33,8 @@ final readonly class Walls
         public float $lean = M_PI_2,
     ) {
         $right = M_PI_2;
-        $corners = 2 + ($c > 0.0 ? 2 * $lean / $right : 0.0);
-        $this->delta = 0.43 * $r * $corners / ($h + $b + $b2 + 2 * $c);
+        $corners = 2 + ($c > 0.0 ? (2 * $lean) / $right : 0.0);
+        $this->delta = (0.43 * $r * $corners) / ($h + $b + $b2 + 2 * $c);
         $isSmall = $r <= self::SMALL * $t && $r <= self::OF_WIDTH * min($b, $b2);
         $this->gr = $isSmall ? 0.0 : ($r + $t / 2) * (tan($right / 2) - sin($right / 2));
     }

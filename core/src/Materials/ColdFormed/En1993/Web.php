@@ -11,8 +11,8 @@ use Waage\Materials\ColdFormed\WebRules;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-3, 6.1.5, 6.1.7.2, 6.1.10 and 6.1.11: shear of a web without stiffeners, local forces at each support with the
- * web free to rotate, both with bending.
+ * EN 1993-1-3, 6.1.5, 6.1.7.2, 6.1.10 and 6.1.11: shear of a web without stiffeners, local forces at each support
+ * with the web free to rotate, both with bending.
  */
 final readonly class Web implements WebRules
 {
@@ -74,7 +74,7 @@ final readonly class Web implements WebRules
         $slenderness = $w->line('lambda_w', '0.346 * h_w / t * sqrt(f_yb / E)', Kind::Number, '6.1.5(2) (6.10a)');
         match (true) {
             $slenderness <= 0.83 => $w->line('f_bv', '0.58 * f_yb', Kind::Stress, 'Table 6.1', 'λ_w up to 0.83'),
-            $slenderness < 1.40 => $w->line(
+            $slenderness < 1.4 => $w->line(
                 'f_bv',
                 '0.48 * f_yb / lambda_w',
                 Kind::Stress,
@@ -164,7 +164,13 @@ final readonly class Web implements WebRules
         $this->shearOf($w, $make);
         $this->bending->section($w, $make);
         if ($w->value('V_Ed') <= $w->value('0.5 * V_b_Rd')) {
-            $w->line('u', 'max(M_Ed / M_c_Rd, V_Ed / V_b_Rd)', Kind::Number, '6.1.10', 'shear up to half: each by itself');
+            $w->line(
+                'u',
+                'max(M_Ed / M_c_Rd, V_Ed / V_b_Rd)',
+                Kind::Number,
+                '6.1.10',
+                'shear up to half: each by itself',
+            );
         } else {
             $w->let('A_f', $this->bending->flange($make), Kind::Area, '6.1.10', 'effective flange with its fold');
             $w->line('M_f_Rd', 'A_f * h_w * f_yb / gamma_M0', Kind::Moment, '6.1.10', 'effective flanges');

@@ -204,7 +204,11 @@ final class ColdFormedTools
     private static function letNet(Values $v, Working $w, string $symbol, string $gross, Kind $kind): void
     {
         if ($v->has($symbol)) {
-            $v->assert($symbol, $v->number($symbol) <= $v->number($gross), 'It is not more than that of the gross section.');
+            $v->assert(
+                $symbol,
+                $v->number($symbol) <= $v->number($gross),
+                'It is not more than that of the gross section.',
+            );
             $v->assertPositive($symbol);
             $w->let($symbol, $v->number($symbol), $kind, '', 'at a hole');
         }

@@ -106,7 +106,10 @@ final class MemberTools
                 [...$section, $fyb, Input::choice('under', 'under', ['bending', 'compression'])],
                 self::effective(...),
             ),
-            new FormulaTool('thin-shear-aisi', 'Shear of a web', self::AISI, [...$web, $Fy, $E], function (Values $v, Working $w): void {
+            new FormulaTool('thin-shear-aisi', 'Shear of a web', self::AISI, [...$web, $Fy, $E], function (
+                Values $v,
+                Working $w,
+            ): void {
                 $v->assertPositive('h', 't', 'F_y', 'E');
                 $v->let($w, 'h', 't', 'F_y', 'E');
                 Web::nominalShear($w);
@@ -146,7 +149,11 @@ final class MemberTools
                 ],
                 function (Values $v, Working $w): void {
                     $v->assertPositive('h_w', 't', 'f_yb', 's_s');
-                    $v->assert('h_w', $v->number('h_w') <= 200 * $v->number('t'), 'The rule is for webs up to 200 t deep.');
+                    $v->assert(
+                        'h_w',
+                        $v->number('h_w') <= 200 * $v->number('t'),
+                        'The rule is for webs up to 200 t deep.',
+                    );
                     $v->assert('r', $v->number('r') <= 6 * $v->number('t'), 'The rule is for radii up to 6 t.');
                     $v->let($w, 'h_w', 't', 'f_yb', 'r', 's_s');
                     $w->let('gamma_M1', 1.0, Kind::Number, '2(3)', 'unless typed');
@@ -191,7 +198,12 @@ final class MemberTools
         $w->line('P_ey', 'pi^2 * E * I_2 / L_y^2', Kind::Force, 'E2.1');
         $w->line('P_t', "{$twist} / r_o^2", Kind::Force, 'E2.2');
         $w->line('beta', '1 - (x_o / r_o)^2', Kind::Number, 'E2.2');
-        $w->line('P_tf', '(P_ex + P_t - sqrt((P_ex + P_t)^2 - 4 * beta * P_ex * P_t)) / (2 * beta)', Kind::Force, 'E2.2');
+        $w->line(
+            'P_tf',
+            '(P_ex + P_t - sqrt((P_ex + P_t)^2 - 4 * beta * P_ex * P_t)) / (2 * beta)',
+            Kind::Force,
+            'E2.2',
+        );
         $w->line('P_cre', 'min(P_ex, P_ey, P_t, P_tf)', Kind::Force, 'E2');
         $half = $isZ ? '1 / 2 * ' : '';
         $note = $isZ ? 'Z: half of a C' : '';
@@ -204,7 +216,12 @@ final class MemberTools
             $t = "{$twisted} / r_o^2";
             $tf = "({$x} + {$t} - sqrt(({$x} + {$t})^2 - 4 * beta * {$x} * {$t})) / (2 * beta)";
             $w->line("P_{$i}", "min({$x}, P_ey / n_{$i}^2, {$t}, {$tf})", Kind::Force, 'E2');
-            $w->line("M_{$i}", "{$half}C_b * sqrt(pi^2 * E * I_y / (n_{$i} * L_y)^2 * {$twisted})", Kind::Moment, 'F2.1.1');
+            $w->line(
+                "M_{$i}",
+                "{$half}C_b * sqrt(pi^2 * E * I_y / (n_{$i} * L_y)^2 * {$twisted})",
+                Kind::Moment,
+                'F2.1.1',
+            );
         }
     }
 
@@ -230,17 +247,33 @@ final class MemberTools
         $w->line('P_ynet', 'A_net * F_y', Kind::Force, 'E3.2.2');
         $w->let('L_h', $length, Kind::Size);
         $w->line('p', 'L_h / S', Kind::Number, 'Appendix 2', 'part of the length with holes');
-        foreach (['I_x' => [$of->Ix, $net->Ix], 'I_y' => [$of->Iz, $net->Iz], 'J' => [$of->J, $net->J]] as $name => [$g, $n]) {
+        foreach (
+            ['I_x' => [$of->Ix, $net->Ix], 'I_y' => [$of->Iz, $net->Iz], 'J' => [$of->J, $net->J]] as $name => [$g, $n]
+        ) {
             $w->let("{$name}g", $g, Kind::SecondMoment, '', 'gross');
             $w->let("{$name}n", $n, Kind::SecondMoment, '', 'at a hole');
             $w->line("{$name}avg", "{$name}g + p * ({$name}n - {$name}g)", Kind::SecondMoment, 'Appendix 2', 'average');
         }
         $w->let('C_w', min($of->Cw, $net->Cw), Kind::Warping, 'Appendix 2', 'at a hole');
-        foreach (['M' => $profile->inBending(holes: $holes), 'P' => $profile->inCompression($holes)] as $letter => $buckling) {
+        foreach (
+            ['M' => $profile->inBending(holes: $holes), 'P' => $profile->inCompression($holes)] as $letter => $buckling
+        ) {
             $times = $letter === 'M' ? 'S_f' : 'A';
             $kind = $letter === 'M' ? Kind::Moment : Kind::Force;
-            $w->let("F_{$letter}l", $buckling->localStress(), Kind::Stress, 'Appendix 2', 'finite strips, without holes');
-            $w->let("F_{$letter}h", $buckling->atHole[1] ?? 1e6, Kind::Stress, 'Appendix 2', 'finite strips beside a hole');
+            $w->let(
+                "F_{$letter}l",
+                $buckling->localStress(),
+                Kind::Stress,
+                'Appendix 2',
+                'finite strips, without holes',
+            );
+            $w->let(
+                "F_{$letter}h",
+                $buckling->atHole[1] ?? 1e6,
+                Kind::Stress,
+                'Appendix 2',
+                'finite strips beside a hole',
+            );
             $w->line("{$letter}_crl", "{$times} * min(F_{$letter}l, F_{$letter}h)", $kind, 'Appendix 2');
             if ($buckling->distortional !== null) {
                 $note = 'finite strips, web thinned';
@@ -269,7 +302,11 @@ final class MemberTools
             $v->text('flanges') === 'two',
         );
         [$C, $CR, $CN, $Ch, $phi, $Omega, $most] = $case->of;
-        $v->assert('R', $v->number('R') <= $most * $v->number('t'), "{$case->table} ends at radii of {$most} times the thickness.");
+        $v->assert(
+            'R',
+            $v->number('R') <= $most * $v->number('t'),
+            "{$case->table} ends at radii of {$most} times the thickness.",
+        );
         $w->let('C', $C, Kind::Number, $case->table, $case->words);
         $w->let('C_R', $CR, Kind::Number, $case->table);
         $w->let('C_N', $CN, Kind::Number, $case->table);

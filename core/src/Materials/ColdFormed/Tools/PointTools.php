@@ -16,8 +16,8 @@ use Waage\Tools\Values;
 use Waage\Units\Kind;
 
 /**
- * Tools of any open section bent from one sheet, by the corners of its midline: hats, sigmas, angles; and of a plate. Points
- * in mm, "x z; x z; …", x to the right and z upwards.
+ * Tools of any open section bent from one sheet, by the corners of its midline: hats, sigmas, angles; and of a
+ * plate. Points in mm, "x z; x z; …", x to the right and z upwards.
  */
 final class PointTools
 {
@@ -42,7 +42,13 @@ final class PointTools
         $edges = ['simple', 'clamped', 'free'];
 
         return [
-            new FormulaTool('thin-points', 'Properties of a thin section by points', 'geometry', $section, self::properties(...)),
+            new FormulaTool(
+                'thin-points',
+                'Properties of a thin section by points',
+                'geometry',
+                $section,
+                self::properties(...),
+            ),
             new FormulaTool(
                 'thin-points-buckling',
                 'Elastic buckling of a thin section by points',
@@ -101,7 +107,8 @@ final class PointTools
     /** @param  list<array{float, float}>  $p */
     private static function cross(array $p): bool
     {
-        $side = fn (array $a, array $b, array $c): float => ($b[0] - $a[0]) * ($c[1] - $a[1]) - ($b[1] - $a[1]) * ($c[0] - $a[0]);
+        $side = fn (array $a, array $b, array $c): float => ($b[0] - $a[0]) * ($c[1] - $a[1]) -
+            ($b[1] - $a[1]) * ($c[0] - $a[0]);
         for ($i = 0; $i + 1 < count($p); $i++) {
             for ($j = $i + 2; $j + 1 < count($p); $j++) {
                 [$a, $b, $c, $d] = [$p[$i], $p[$i + 1], $p[$j], $p[$j + 1]];
@@ -191,7 +198,11 @@ final class PointTools
     private static function plate(Values $v, Working $w): void
     {
         $v->assertPositive('b', 't', 'E');
-        $v->assert('psi', $v->number('psi') >= -3.0 && $v->number('psi') <= 1.0, 'The ratio of stresses lies between −3 and 1.');
+        $v->assert(
+            'psi',
+            $v->number('psi') >= -3.0 && $v->number('psi') <= 1.0,
+            'The ratio of stresses lies between −3 and 1.',
+        );
         $bothFree = $v->text('first') === 'free' && $v->text('other') === 'free';
         $v->assert('other', ! $bothFree, 'One edge is held.');
         $n = 16;
@@ -203,9 +214,9 @@ final class PointTools
         };
         $springs = [0 => $edge($v->text('first')), $n => $edge($v->text('other'))];
         $springs[0][0] = 1e3;
-        $points = array_map(fn (int $i): array => [$b * $i / $n, 0.0], range(0, $n));
+        $points = array_map(fn (int $i): array => [($b * $i) / $n, 0.0], range(0, $n));
         $strips = new FiniteStrip($points, array_fill(0, $n, $t), $v->number('E'), 0.3, $springs);
-        $stresses = array_map(fn (int $i): float => 1.0 + ($v->number('psi') - 1.0) * $i / $n, range(0, $n));
+        $stresses = array_map(fn (int $i): float => 1.0 + (($v->number('psi') - 1.0) * $i) / $n, range(0, $n));
         $curve = new BucklingCurve($strips, $stresses, 0.3 * $b, 40 * $b);
         $least = $curve->minima()[0] ?? $curve->stations[count($curve->stations) - 1];
         $v->let($w, 'b', 't', 'E', 'psi');
