@@ -403,6 +403,22 @@ export interface ColdFormedDocument {
      * to its supports, for bearing; true when absent
      */
     fastened?: boolean
+    /**
+     * of both faces together, told beside the thickness
+     */
+    coating?: string
+    /**
+     * that the shortlist looks at, with commas between; empty: all of the series
+     */
+    depths?: string
+    /**
+     * the same of thicknesses
+     */
+    thicknesses?: string
+    /**
+     * elastic buckling by finite strips, when empty or absent, or by closed formulas (lips square to flanges)
+     */
+    buckling?: '' | 'strips' | 'formulas'
     holes?: HolesDocument
     /**
      * of a section with one flange fastened to sheeting and the other one free in compression, by AISI S100: R, `table` or a number; empty: lateral buckling

@@ -24,6 +24,7 @@ final readonly class Buckling
         public array $shapes = [],
         public bool $isHeld = false,
         public ?array $atHole = null,
+        public bool $isFormula = false,
     ) {
     }
 
@@ -34,6 +35,18 @@ final readonly class Buckling
     public function withHoles(array $atHole, ?array $distortional): self
     {
         return new self(...['atHole' => $atHole, 'distortional' => $distortional] + get_object_vars($this));
+    }
+
+    /** @param  array{float, float}|null  $distortional */
+    public function byFormulas(float $local, ?array $distortional): self
+    {
+        $own = [
+            'local' => [$this->local[0] ?? 0.0, $local],
+            'distortional' => $distortional,
+            'isFormula' => true,
+        ];
+
+        return new self(...$own + get_object_vars($this));
     }
 
     /** @return array<string, mixed> for CurveMemory */
@@ -67,6 +80,7 @@ final readonly class Buckling
     public function note(): string
     {
         return match (true) {
+            $this->isFormula => 'closed formula',
             $this->isHeld => 'finite strips, at the distance of restraints of distortion',
             $this->isMinimum => 'finite strips, second minimum',
             default => 'finite strips, no minimum of its own',

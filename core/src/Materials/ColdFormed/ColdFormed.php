@@ -85,7 +85,7 @@ final class ColdFormed implements Material
                     max(3.0, $unit * $t),
                     $of->sizes->lean,
                 );
-                if ($sizes->fault() === null) {
+                if ($sizes->fault() === null && $of->options->looksAt($sizes)) {
                     yield $of->withSizes($sizes);
                 }
             }

@@ -12,6 +12,8 @@ use Waage\Material\Registry;
 use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
+use Waage\Materials\ColdFormed\Aisi2016\DistortionalFormula;
+use Waage\Materials\ColdFormed\Aisi2016\LocalFormula;
 use Waage\ThinWalled\MidlineProperties;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
@@ -37,6 +39,7 @@ final readonly class ColdFormedMake implements Make
         private Sheeting $sheeting = new Sheeting(),
         public ?Holes $holes = null,
         private ?string $uplift = null,
+        public Options $options = new Options,
     ) {
     }
 
@@ -63,7 +66,7 @@ final readonly class ColdFormedMake implements Make
         $edge = $sign > 0 ? $this->shape->top : $this->shape->bottom;
         $springs = $edge->isContinuous() ? $this->sheeting : new Sheeting(apart: $this->sheeting->apart);
 
-        return $this->profile()->inBending($springs, $this->holes);
+        return $this->asAsked($this->profile()->inBending($springs, $this->holes), true);
     }
 
     /** @throws \LogicException where it is not cold-formed */
@@ -113,9 +116,24 @@ final readonly class ColdFormedMake implements Make
             : Uplift::typed((float) $this->uplift);
     }
 
+    /** By closed formulas where the engineer chooses them; the curve stays that of finite strips. */
+    private function asAsked(Buckling $buckling, bool $bends): Buckling
+    {
+        if (! $this->options->byFormulas || abs($this->sizes->lean - M_PI_2) > 1e-6) {
+            return $buckling;
+        }
+        $distortional = $buckling->distortional;
+        if ($distortional !== null) {
+            $worked = DistortionalFormula::worked($this, $bends);
+            $distortional = [$worked->value('L'), $worked->value('F_crd')];
+        }
+
+        return $buckling->byFormulas(LocalFormula::stress($this, $bends), $distortional);
+    }
+
     public function inCompression(): Buckling
     {
-        return $this->profile()->inCompression($this->holes);
+        return $this->asAsked($this->profile()->inCompression($this->holes), false);
     }
 
     public function withSizes(Sizes $sizes): self
@@ -326,7 +344,7 @@ final readonly class ColdFormedMake implements Make
 
     public function caption(): string
     {
-        return '. Thickness without coating; inner radius '.
+        return '. '.$this->thicknesses().'; inner radius '.
             $this->units()->format($this->sizes->r, Kind::Size).
             ($this->isFastened ? '; fastened to its supports' : '; not fastened to its supports').
             ($this->holes === null ? '.' : '; '.$this->openings().'.');
@@ -339,5 +357,18 @@ final readonly class ColdFormedMake implements Make
         $size = $h->isRound ? 'ø '.$write($h->depth) : $write($h->depth).' × '.$write($h->length);
 
         return "holes in the web {$size} every {$write($h->spacing)}";
+    }
+
+    private function thicknesses(): string
+    {
+        $coating = $this->options->coating;
+        $isMetric = $this->units() === UnitSystem::Metric;
+        $write = fn (float $mm): string => $isMetric
+            ? number_format($mm, 2, '.', '').' mm'
+            : number_format($mm / 25.4, 4, '.', '').' in';
+
+        return $coating <= 0.0
+            ? 'Thickness without coating'
+            : "Thickness {$write($this->sizes->t)} without coating, {$write($this->sizes->t + $coating)} with it";
     }
 }

@@ -7,6 +7,8 @@ namespace Waage\Materials\ColdFormed;
 use Waage\Material\Shape;
 use Waage\Member\Fields;
 use Waage\Units\Kind;
+use Waage\Units\Quantity;
+use Waage\Units\QuantityError;
 
 /** Reads the block "coldFormed" of a member document; what is wrong goes to its field. */
 final readonly class ColdFormedReader
@@ -54,10 +56,20 @@ final readonly class ColdFormedReader
 
         $sheeting = $this->sheeting();
         $uplift = $this->uplift($sizes);
+        $options = $this->options($shape);
         $holes = $isRead && $fault === null ? $this->holes($sizes) : null;
 
         return $isRead && $fault === null
-            ? new ColdFormedMake($sizes, $Fy, $isFastened, $shape, sheeting: $sheeting, holes: $holes, uplift: $uplift)
+            ? new ColdFormedMake(
+                $sizes,
+                $Fy,
+                $isFastened,
+                $shape,
+                sheeting: $sheeting,
+                holes: $holes,
+                uplift: $uplift,
+                options: $options,
+            )
             : null;
     }
 
@@ -135,5 +147,39 @@ final readonly class ColdFormedReader
         }
 
         return $text;
+    }
+
+    private function options(Shape $shape): Options
+    {
+        $coating = in_array($this->block['coating'] ?? '', ['', null], true)
+            ? 0.0
+            : $this->fields->quantity($this->block, 'coating', "{$this->path}coating", Kind::Size);
+        if ($coating < 0.0 || $coating > 0.5) {
+            $this->fields->fail("{$this->path}coating", 'A coating is up to 0.5 mm thick, both faces together.');
+        }
+        $by = trim($this->fields->text($this->block, 'buckling', "{$this->path}buckling"));
+        if (! in_array($by, ['', 'strips', 'formulas'], true)) {
+            $this->fields->fail("{$this->path}buckling", 'Elastic buckling is by strips or by formulas.');
+        }
+
+        [$depths, $thicknesses] = [$this->list('depths', $shape), $this->list('thicknesses', $shape)];
+
+        return new Options($coating, $depths, $thicknesses, $by === 'formulas');
+    }
+
+    /** @return list<float> mm */
+    private function list(string $key, Shape $shape): array
+    {
+        $text = $this->fields->text($this->block, $key, $this->path.$key);
+        $sizes = [];
+        foreach (preg_split('/\s*[,;]\s*/', trim($text), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $one) {
+            try {
+                $sizes[] = Quantity::parse($one, Kind::Size, $shape->basis->units);
+            } catch (QuantityError) {
+                $this->fields->fail($this->path.$key, 'Sizes with commas between: 150, 200, 250.');
+            }
+        }
+
+        return $sizes;
     }
 }

@@ -121,3 +121,21 @@ it('shares what acts between two back to back', function (): void {
 it('counts a part of thin sheet of high strength', function (string $grade, float $t, float $yield): void {
     expect(SheetGrade::from($grade)->yield($t))->toBeNear($yield, 1e-6);
 })->with([['G550', 0.55, 410.0], ['G550', 0.75, 495.0], ['G550', 1.0, 550.0], ['S350GD', 2.0, 350.0], ['SS80', 1.0, 60 * 6.894757293], ['SS50', 1.0, 50 * 6.894757293]]);
+
+it('takes closed formulas where the engineer chooses them', function (): void {
+    [$strips, $formulas] = [folded(), folded(['buckling' => 'formulas'])];
+    // Appendix 2, element by element: the web, 24 π² E/(12 (1 − ν²)) (t/h)², is the least here.
+    $web = 24 * M_PI ** 2 * 203e3 / (12 * 0.91) * (0.059 / (9 - 2 * (0.1875 + 0.059))) ** 2;
+    expect(lineOf($formulas, 'bending-span-1-sagging', 'F_crl'))->toBeNear($web, 1e-9)
+        ->and(lineOf($formulas, 'distortion-span-1-sagging', 'F_crd'))->toBeNear(lineOf($strips, 'distortion-span-1-sagging', 'F_crd'), 0.16)
+        ->and(lineOf($formulas, 'distortion-span-1-sagging', 'F_crd'))->not->toBe(lineOf($strips, 'distortion-span-1-sagging', 'F_crd'));
+});
+
+it('looks at the depths and thicknesses that are named, and tells the coating', function (): void {
+    $rows = folded(['depths' => '8 in, 10 in', 'thicknesses' => '0.08 in'])->shortlist();
+    expect(array_map(fn ($r): string => $r->make->name(), $rows))->toHaveCount(2)
+        ->and(folded(['coating' => '0.002 in'])->make->caption())->toContain('0.0610 in with it');
+    foreach ([['depths', 'deep'], ['coating', '2 in'], ['buckling', 'by eye']] as [$key, $value]) {
+        expect(fn () => folded([$key => $value]))->toThrow(InvalidMember::class);
+    }
+});

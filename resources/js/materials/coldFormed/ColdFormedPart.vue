@@ -23,11 +23,15 @@ function set<K extends keyof ColdFormedDocument>(key: K, to: ColdFormedDocument[
     }, `coldFormed.${key}`)
 }
 
+const LISTS = [
+    ['depths', 'Depths to choose from'],
+    ['thicknesses', 'Thicknesses to choose from'],
+] as const
 /** R of AISI S100. */
 const isAmerican = computed(() => (props.editor.job.value?.basis.combinations ?? '').startsWith('asce'))
 const hasLips = computed(() => of.value?.shape.includes('lipped'))
 
-type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'sheetTurning' | 'sheetSideways' | 'distortionApart'
+type Size = 'h' | 'b' | 'c' | 't' | 'r' | 'coating' | 'sheetTurning' | 'sheetSideways' | 'distortionApart'
 const fields = computed(() => {
     const all: [key: Size, label: string, kind: Kind, empty?: string][] = [
         ['h', 'Depth, out to out', 'size'],
@@ -35,6 +39,7 @@ const fields = computed(() => {
         ['c', 'Lip, out to out', 'size'],
         ['t', 'Thickness uncoated', 'size'],
         ['r', 'Inner radius', 'size', units.value === 'metric' ? '3 mm' : '0.12 in'],
+        ['coating', 'Coating, both faces', 'size', 'not said'],
         ['distortionApart', 'Distortion restrained every', 'length', 'nowhere'],
         ['sheetTurning', 'Sheeting against turning', 'force', 'none, N = Nm/m'],
         ['sheetSideways', 'Sheeting sideways', 'stress', 'none'],
@@ -94,6 +99,23 @@ const fields = computed(() => {
             placeholder="lateral buckling"
             :error="fault('uplift')"
             @update:model-value="(v) => set('uplift', v)"
+        />
+        <label>
+            <FieldLabel text="Elastic buckling by" />
+            <select class="field" :value="of.buckling || 'strips'" @change="(e) => set('buckling', value(e) as ColdFormedDocument['buckling'])">
+                <option value="strips">finite strips</option>
+                <option value="formulas">closed formulas</option>
+            </select>
+        </label>
+        <PlainField
+            v-for="[key, label] in LISTS"
+            :key="key"
+            :label="label"
+            text
+            :model-value="of[key]"
+            placeholder="all"
+            :error="fault(key)"
+            @update:model-value="(v) => set(key, v)"
         />
         <HoleFields class="col-span-2" :editor="editor" />
         <label class="col-span-2 flex items-center gap-2">

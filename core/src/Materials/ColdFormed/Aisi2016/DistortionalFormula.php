@@ -47,6 +47,23 @@ final class DistortionalFormula
         $w->line('F_crd', '(k_fe + k_we + k_phi) / (k_fg + k_wg)', Kind::Stress, '2.3.3.3 (2.3.3.3-2)', 'β = 1');
     }
 
+    /** Its half-wavelength L (mm) and F_crd (MPa), without sheeting. */
+    public static function worked(ColdFormedMake $make, bool $bends): Working
+    {
+        $s = $make->sizes;
+        $own = new Working(false);
+        $lengths = ['h_o' => $s->h - $s->t, 'b' => $s->b - $s->t, 'd' => $s->c - $s->t / 2, 't' => $s->t, 'L_m' => 1e6];
+        foreach ($lengths as $symbol => $value) {
+            $own->let($symbol, $value, Kind::Size);
+        }
+        $own->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
+        $own->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
+        $own->let('k_phi', 0.0, Kind::Force);
+        $bends ? self::beam($own) : self::column($own);
+
+        return $own;
+    }
+
     /**
      * What the formula gives, and how far finite strips are from it; without sheeting. Only of lips square to
      * flanges.
@@ -57,15 +74,7 @@ final class DistortionalFormula
         if (! $w->keepsLines || abs($s->lean - M_PI_2) > 1e-6) {
             return;
         }
-        $own = new Working(false);
-        $lengths = ['h_o' => $s->h - $s->t, 'b' => $s->b - $s->t, 'd' => $s->c - $s->t / 2, 't' => $s->t, 'L_m' => 1e6];
-        foreach ($lengths as $symbol => $value) {
-            $own->let($symbol, $value, Kind::Size);
-        }
-        $own->let('E', $make->standard()->elasticity(), Kind::ModulusOfElasticity);
-        $own->let('G', $make->standard()->shearModulus(), Kind::ModulusOfElasticity);
-        $own->let('k_phi', 0.0, Kind::Force);
-        self::beam($own);
+        $own = self::worked($make, true);
         $w->let(
             'F_crd_f',
             $own->value('F_crd'),

@@ -20,7 +20,7 @@ final class Holes
     /** F_crl, of the section or of the strips beside a hole. */
     public static function local(Working $w, Buckling $buckling): void
     {
-        $note = 'finite strips, first minimum';
+        $note = $buckling->isFormula ? 'element by element, the least' : 'finite strips, first minimum';
         if ($buckling->atHole === null) {
             $w->let('F_crl', $buckling->localStress(), Kind::Stress, 'Appendix 2', $note);
 

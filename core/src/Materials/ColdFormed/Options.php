@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Waage\Materials\ColdFormed;
+
+/**
+ * What the engineer says beside the section: coating of both faces together (mm), depths and thicknesses that the
+ * shortlist looks at (mm; none: all of the series), and whether elastic buckling is by closed formulas.
+ */
+final readonly class Options
+{
+    /**
+     * @param  list<float>  $depths
+     * @param  list<float>  $thicknesses
+     */
+    public function __construct(
+        public float $coating = 0.0,
+        public array $depths = [],
+        public array $thicknesses = [],
+        public bool $byFormulas = false,
+    ) {
+    }
+
+    public function looksAt(Sizes $sizes): bool
+    {
+        $has = fn (array $list, float $value): bool => $list === []
+            || array_filter($list, fn (float $one): bool => abs($one - $value) < 0.02 * $value) !== [];
+
+        return $has($this->depths, $sizes->h) && $has($this->thicknesses, $sizes->t);
+    }
+}
