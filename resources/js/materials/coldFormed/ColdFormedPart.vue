@@ -27,6 +27,9 @@ const LISTS = [
     ['depths', 'Depths to choose from'],
     ['thicknesses', 'Thicknesses to choose from'],
 ] as const
+/** What finite strips take, which direct strength goes by. */
+const OF_STRIPS = ['distortionApart', 'sheetTurning', 'sheetSideways']
+const isDirect = computed(() => !(props.editor.job.value?.basis.combinations ?? '6.10').startsWith('6.10'))
 /** R of AISI S100. */
 const isAmerican = computed(() => (props.editor.job.value?.basis.combinations ?? '').startsWith('asce'))
 const hasLips = computed(() => of.value?.shape.includes('lipped'))
@@ -44,7 +47,8 @@ const fields = computed(() => {
         ['sheetTurning', 'Sheeting against turning', 'force', 'none, N = Nm/m'],
         ['sheetSideways', 'Sheeting sideways', 'stress', 'none'],
     ]
-    return all.filter(([key]) => hasLips.value || !['c', 'distortionApart', 'sheetTurning', 'sheetSideways'].includes(key))
+    const ofLips = ['c', ...OF_STRIPS]
+    return all.filter(([key]) => (hasLips.value || !ofLips.includes(key)) && (isDirect.value || !OF_STRIPS.includes(key)))
 })
 </script>
 
@@ -100,7 +104,7 @@ const fields = computed(() => {
             :error="fault('uplift')"
             @update:model-value="(v) => set('uplift', v)"
         />
-        <label>
+        <label v-if="isDirect">
             <FieldLabel text="Elastic buckling by" />
             <select class="field" :value="of.buckling || 'strips'" @change="(e) => set('buckling', value(e) as ColdFormedDocument['buckling'])">
                 <option value="strips">finite strips</option>
