@@ -34,12 +34,39 @@ final class Cut
                 'bars' => [
                     ...self::places($concrete, $top->group, false),
                     ...self::places($concrete, $bottom->group, true),
+                    ...self::beside($concrete, $steel->around),
                 ],
-                'text' => "top {$top->group->text()}, bottom {$bottom->group->text()}",
+                'text' => "top {$top->group->text()}, bottom {$bottom->group->text()}".
+                    ($steel->around === null ? '' : ", around {$steel->around->text()}"),
             ];
         }
 
         return $cuts;
+    }
+
+    /**
+     * Bars for torsion, shared by both sides of the links; one that is left over lies in the middle of the bottom.
+     *
+     * @return list<list<float>> as places
+     */
+    private static function beside(ConcreteMake $concrete, ?Bars $bars): array
+    {
+        if ($bars === null) {
+            return [];
+        }
+        $edge = $concrete->cage()->toBars() + $bars->diameter / 2;
+        $places = [];
+        $each = intdiv((int) $bars->count, 2);
+        for ($i = 1; $i <= $each; $i++) {
+            $y = $edge + ($concrete->h - 2 * $edge) * $i / ($each + 1);
+            $places[] = [$edge, $y, $bars->diameter];
+            $places[] = [$concrete->b - $edge, $y, $bars->diameter];
+        }
+        if ((int) $bars->count % 2 === 1) {
+            $places[] = [$concrete->b / 2, $concrete->h - $edge, $bars->diameter];
+        }
+
+        return $places;
     }
 
     /** @return list<list<float>> middle from the left and from the top, and diameter, mm */

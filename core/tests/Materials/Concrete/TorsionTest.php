@@ -116,3 +116,11 @@ it('hangs a beam that lands up on links', function (array $basis, string $grade,
     unset($document['loads'][2]['hangs']);
     expect(fn (): mixed => weighingOf(new Design(Member::fromArray($document), true), 'hangers'))->toThrow(\LogicException::class);
 })->with([[[], 'C30/37', 1.35, 500 / 1.15], [['combinations' => 'classic'], '35 MPa', 1.4, 460 / 1.05]]);
+
+it('draws the bars for torsion in its sections', function (): void {
+    $document = json_decode((string) file_get_contents(dirname(__DIR__, 4).'/database/demo/25-K4.waage.json'), true, 64, JSON_THROW_ON_ERROR);
+    $make = (new Design(Member::fromArray((array) $document)))->make;
+    $around = ConcreteMake::from($make)->steel()->around;
+    $cut = $make->describe()['cuts'][0];
+    expect($around)->not->toBeNull()->and($cut['text'])->toContain('around')->and(array_unique(array_column($cut['bars'], 2)))->toContain($around?->diameter);
+});

@@ -10,6 +10,8 @@ const [W, TOP, DEPTH, PER_BAR] = [287, 18, 46, 14]
 const sx = (x: number): number => 4 + (x / props.result.member.length) * (W - 8)
 
 const spans = computed(() => (props.result.section.list ?? []).filter((b) => b.face === 'bottom').length)
+/** A group that runs through is said once, at its first place. */
+const THROUGH: Record<string, string> = { bottom: 'spans.1', top: 'supports.1' }
 interface Grip {
     row: BarRow
     field: string
@@ -20,7 +22,7 @@ interface Grip {
 const grips = computed<Grip[]>(() =>
     (props.result.section.list ?? []).flatMap((row) => {
         const field = fieldOf(row, spans.value)
-        const text = field && (props.result.section.bars?.[field] ?? props.result.section.bars?.[field === 'bottom' ? 'spans.1' : field])
+        const text = field && (props.result.section.bars?.[field] ?? props.result.section.bars?.[THROUGH[field] ?? ''])
         if (!field || !text) return []
         const y = row.face === 'top' ? TOP + (field === 'top' ? 6 : 12) : TOP + DEPTH - (Number(field.split('.')[1] ?? 0) % 2 ? 6 : 10)
         return [{ row, field, text: text.replace(/ in layers.*$/, ''), y, title: row.where.replace(', ', ' bars, ') }]
