@@ -12,6 +12,9 @@ enum State: string
     /** There is nothing to weigh here, for the reason that the remark gives. */
     case NotNeeded = 'not needed';
 
+    /** Computed for the engineer to read beside what decides, or a part that is to be weighed elsewhere. */
+    case Told = 'told';
+
     /** The standard asks for it, and it is not computed here. */
     case NotCovered = 'not covered';
 

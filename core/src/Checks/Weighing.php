@@ -9,8 +9,9 @@ use Waage\Units\Kind;
 /**
  * One check: demand against capacity at a place under a combination.
  *
- * Without a ratio it is a statement ("no reduction": nothing is to be weighed), or not covered, with its reason: the
- * standard's rules as they are here end at this member, and no number is given.
+ * Without a ratio it is a statement ("no reduction": nothing is to be weighed), or told and not weighed (a number
+ * beside the one that decides), or not covered, with its reason: the standard's rules as they are here end at this
+ * member, and no number is given.
  */
 final readonly class Weighing
 {
@@ -48,9 +49,11 @@ final readonly class Weighing
         public array $shape = [],
         public ?float $critical = null,
         public string $group = '',
+        bool $told = false,
     ) {
         $this->state = match (true) {
             ! $applies => State::NotCovered,
+            $told => State::Told,
             $ratio === null => State::NotNeeded,
             default => State::Weighed,
         };

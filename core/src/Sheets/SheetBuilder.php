@@ -132,6 +132,7 @@ final readonly class SheetBuilder
                     in_array($w, $this->design->notCounted, true) => 'left out',
                     $w->state === State::NotCovered => 'not covered',
                     $w->id === 'classification' => $this->design->checks->sectionClass(),
+                    $w->state === State::Told => 'not weighed',
                     $w->ratio === null => 'no check needed',
                     $w->holds() => 'holds',
                     default => 'does not hold',

@@ -34,6 +34,7 @@ const isShown = (id: string): boolean => props.editor.show.value === `weighing:$
 function verdict(w: WeighingResult): string {
     if (w.state === 'left out' || w.state === 'not covered') return w.state
     if (w.id === 'classification') return props.editor.result.value?.section.class ?? ''
+    if (w.state === 'told') return 'not weighed'
     if (w.state === 'not needed') return 'no check needed'
     return w.holds ? 'holds' : 'does not hold'
 }

@@ -635,7 +635,7 @@ export interface WeighingResult {
     /**
      * left out by the engineer: the verdict is without it
      */
-    state: 'weighed' | 'not needed' | 'not covered' | 'left out'
+    state: 'weighed' | 'not needed' | 'told' | 'not covered' | 'left out'
     holds: boolean
     demand: number | null
     capacity: number | null

@@ -38,7 +38,6 @@ final readonly class ColdFormedMake implements Make
         private bool $isPressed = false,
         private Sheeting $sheeting = new Sheeting(),
         public ?Holes $holes = null,
-        private ?string $uplift = null,
         public Options $options = new Options,
     ) {
     }
@@ -107,13 +106,13 @@ final readonly class ColdFormedMake implements Make
     {
         [$compressed, $other] =
             $sign > 0 ? [$this->shape->top, $this->shape->bottom] : [$this->shape->bottom, $this->shape->top];
-        if ($this->uplift === null || $compressed->isContinuous() || ! $other->isContinuous()) {
+        if ($this->options->uplift === null || $compressed->isContinuous() || ! $other->isContinuous()) {
             return null;
         }
 
-        return $this->uplift === 'table'
+        return $this->options->uplift === 'table'
             ? Uplift::byTable($this->sizes, count($this->shape->supports) > 2)
-            : Uplift::typed((float) $this->uplift);
+            : Uplift::typed((float) $this->options->uplift);
     }
 
     /** By closed formulas where the engineer chooses them; the curve stays that of finite strips. */

@@ -55,8 +55,7 @@ final readonly class ColdFormedReader
         $isFastened = $f->flag($this->block, 'fastened', "{$this->path}fastened", true);
 
         $sheeting = $this->sheeting();
-        $uplift = $this->uplift($sizes);
-        $options = $this->options($shape);
+        $options = $this->options($shape, $this->uplift($sizes));
         $holes = $isRead && $fault === null ? $this->holes($sizes) : null;
 
         return $isRead && $fault === null
@@ -67,7 +66,6 @@ final readonly class ColdFormedReader
                 $shape,
                 sheeting: $sheeting,
                 holes: $holes,
-                uplift: $uplift,
                 options: $options,
             )
             : null;
@@ -149,7 +147,7 @@ final readonly class ColdFormedReader
         return $text;
     }
 
-    private function options(Shape $shape): Options
+    private function options(Shape $shape, ?string $uplift): Options
     {
         $coating = in_array($this->block['coating'] ?? '', ['', null], true)
             ? 0.0
@@ -164,7 +162,7 @@ final readonly class ColdFormedReader
 
         [$depths, $thicknesses] = [$this->list('depths', $shape), $this->list('thicknesses', $shape)];
 
-        return new Options($coating, $depths, $thicknesses, $by === 'formulas');
+        return new Options($coating, $depths, $thicknesses, $by === 'formulas', $uplift);
     }
 
     /** @return list<float> mm */

@@ -6,7 +6,8 @@ namespace Waage\Materials\ColdFormed;
 
 /**
  * What the engineer says beside the section: coating of both faces together (mm), depths and thicknesses that the
- * shortlist looks at (mm; none: all of the series), and whether elastic buckling is by closed formulas.
+ * shortlist looks at (mm; none: all of the series), whether elastic buckling is by closed formulas, and how much
+ * strength a flange has that is free under uplift: "table", a number, or null: by lateral buckling.
  */
 final readonly class Options
 {
@@ -19,6 +20,7 @@ final readonly class Options
         public array $depths = [],
         public array $thicknesses = [],
         public bool $byFormulas = false,
+        public ?string $uplift = null,
     ) {
     }
 

@@ -137,7 +137,7 @@ final readonly class WebSearch
             $title = 'Bearing at support '.($i + 1);
             if ($support->stiffened) {
                 $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
-                $weighings[] = new Weighing($id, $title, $clause, null, remark: $remark);
+                $weighings[] = new Weighing($id, $title, $clause, null, remark: $remark, told: true);
 
                 continue;
             }
@@ -257,7 +257,7 @@ final readonly class WebSearch
             $title = "Bearing under {$name}";
             if ($load->stiffened) {
                 $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
-                $weighings[] = new Weighing($id, $title, $clause, null, x: $load->from, remark: $remark);
+                $weighings[] = new Weighing($id, $title, $clause, null, x: $load->from, remark: $remark, told: true);
 
                 continue;
             }

@@ -73,6 +73,7 @@ final class Bridging
                 x: $worst[1],
                 lines: $w->lines,
                 remark: 'For the bridging and its connections, which are not weighed.',
+                told: true,
             ),
         ];
     }

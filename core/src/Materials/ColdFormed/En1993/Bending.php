@@ -178,6 +178,7 @@ final class Bending
             null,
             lines: self::effective($make, $bends, $derive)->lines,
             remark: $bends ? 'For bending, with shear, with bearing, and deflection.' : 'For compression.',
+            told: true,
         );
     }
 

@@ -58,6 +58,7 @@ final class Thickness
                 remark: $w->value('h') >= $w->value('h_min')
                     ? 'Beside the deflections that are calculated: they could be left out by this table.'
                     : 'Beside the deflections that are calculated, which this table would not spare.',
+                told: true,
             ),
         ];
     }

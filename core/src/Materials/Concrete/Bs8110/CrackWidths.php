@@ -48,6 +48,7 @@ final readonly class CrackWidths
                 capacitySymbol: 'w_max',
                 lines: $worst[0]->lines,
                 remark: 'Beside the spacing of bars, which decides (BS 8110-1, 3.12.11.2.1).',
+                told: true,
             ),
         ];
     }

@@ -31,6 +31,7 @@ final class FlangeSteel
                 null,
                 lines: $w->lines,
                 remark: 'This much is needed, with the bars of the slab; what there is, is not weighed here.',
+                told: true,
             ),
         ];
     }

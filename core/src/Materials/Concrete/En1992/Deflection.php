@@ -204,6 +204,7 @@ final class Deflection
             x: $worst['x'],
             lines: $w->lines,
             remark: $n === null ? 'No limit is asked for; usual is L/500 where finishes or partitions may be damaged.' : '',
+            told: $n === null,
         );
     }
 

@@ -62,6 +62,7 @@ final readonly class SpanDepth
             remark: $w->value('u') <= 1.0
                 ? 'Beside the deflection that is calculated: it could be left out by this rule.'
                 : 'Beside the deflection that is calculated, which this rule would not spare.',
+            told: true,
         )];
     }
 

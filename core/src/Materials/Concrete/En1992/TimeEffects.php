@@ -72,6 +72,7 @@ final class TimeEffects
                 null,
                 lines: self::worked($concrete, $climate, $derive)->lines,
                 remark: 'For cracks and deflection'.($typed === [] ? '' : '; '.implode(', ', $typed)).'.',
+                told: true,
             ),
         ];
     }

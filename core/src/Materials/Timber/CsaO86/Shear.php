@@ -136,6 +136,7 @@ final readonly class Shear
                     capacity: $w->value('W_r'),
                     kind: Kind::Force,
                     remark: 'Below 2.0 m³ the shear force is weighed; this is the other way.',
+                    told: true,
                     lines: $w->lines,
                 ),
             ];

@@ -79,6 +79,7 @@ final readonly class Fire
                 ': '.
                 $charred->name().
                 '. Strength in fire is weighed with it.',
+            told: true,
             lines: $w->lines,
         );
 
