@@ -27,7 +27,7 @@ final class Reductions
         $w->bind('e', $r->toEdge ?? 0.0, Kind::Size);
         $wide = 't + k * x * (1 - x / l)';
         $rule = $r->toEdge === null ? $wide : "min({$wide}, ({$wide}) / 2 + e)";
-        $note = $r->goesOn ? 'spreads by 1.5 where moments go on' : 'spreads over the slab';
+        $note = $r->goesOn ? 'by the middle of the load; 1.5 where moments go on' : 'by the middle of the load';
         $w->line('beta', "min(1, b / max(1, {$rule}))", Kind::Number, 'BS 8110-1, 3.5.2.2', $note);
 
         return $w->lines[0];

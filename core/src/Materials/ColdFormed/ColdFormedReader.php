@@ -34,12 +34,7 @@ final readonly class ColdFormedReader
         $c = $of->hasLips() ? $size('c', 'The lip') : 0.0;
         $r = $isEmpty('r') ? max(3.0, $t) : $f->quantity($this->block, 'r', "{$this->path}r", Kind::Size);
         $lean = $isEmpty('lean') ? 90.0 : $f->number($this->block, 'lean', "{$this->path}lean", 90.0, 30.0, 150.0);
-        $grade = SheetGrade::tryFrom(
-            strtoupper(trim(is_string($this->block['yield'] ?? null) ? $this->block['yield'] : '')),
-        );
-        $Fy =
-            $grade?->yield($t) ??
-            $f->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
+        $Fy = $this->yield($t);
         [$least, $most] = Standard::of($shape->basis)->yields();
         if ($Fy > 0.0 && ($Fy < $least || $Fy > $most)) {
             $ksi = implode(' and ', [round($least / 6.895), round($most / 6.895)]);
@@ -69,6 +64,24 @@ final readonly class ColdFormedReader
                 options: $options,
             )
             : null;
+    }
+
+    /** Of a grade, or as it is typed, MPa; 0 after a fault. */
+    private function yield(float $t): float
+    {
+        $said = strtoupper(trim(is_string($this->block['yield'] ?? null) ? $this->block['yield'] : ''));
+        $grade = SheetGrade::tryFrom($said);
+        if ($grade === null && preg_match('/^[A-Z]/', $said) === 1) {
+            $this->fields->fail(
+                "{$this->path}yield",
+                'There is no such grade: S220GD to S350GD, G250 to G550, SS33 to SS80, or a strength, 350 MPa.',
+            );
+
+            return 0.0;
+        }
+
+        return $grade?->yield($t) ??
+            $this->fields->positive($this->block, 'yield', "{$this->path}yield", Kind::Stress, 'The yield strength');
     }
 
     private function sheeting(): Sheeting

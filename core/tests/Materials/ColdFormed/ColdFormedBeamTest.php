@@ -119,7 +119,7 @@ it('tells faults at the fields of its block', function (array $section, string $
         $paths = array_column($e->errors, 'path');
     }
     expect($paths)->toBe([$path]);
-})->with([[['r' => '2 in'], 'coldFormed.r'], [['c' => '5 in'], 'coldFormed.c'], [['t' => '0.6 in'], 'coldFormed.t'], [['yield' => '150 ksi'], 'coldFormed.yield'], [['b' => '0.4 in'], 'coldFormed.b'], [['lean' => '200'], 'coldFormed.lean'], [['h' => 'deep'], 'coldFormed.h']]);
+})->with([[['r' => '2 in'], 'coldFormed.r'], [['c' => '5 in'], 'coldFormed.c'], [['t' => '0.6 in'], 'coldFormed.t'], [['yield' => '150 ksi'], 'coldFormed.yield'], [['yield' => 'S999'], 'coldFormed.yield'], [['b' => '0.4 in'], 'coldFormed.b'], [['lean' => '200'], 'coldFormed.lean'], [['h' => 'deep'], 'coldFormed.h']]);
 
 it('weighs the sizes of its shortlist', function (): void {
     $rows = folded()->shortlist();

@@ -39,6 +39,14 @@ it('asks for bars against cracks', function (): void {
         ->and($lines['A_s_min'])->toBeNear(0.4 * 0.86 * 2.8965 * 75000 / $lines['sigma_s'], 1e-4);
 });
 
+// T 300×550, 1140×120 in tension over the support: the axis lies (165000·275 + 100800·60)/265800 = 193.5 mm below the top.
+it('counts what is in tension above the axis of a T over a support', function (): void {
+    $lines = linesOf(openBeam([6.0, 8.0, 6.0], 10, 10, ['profile' => 'T', 'flangeWidth' => '2500 mm', 'flangeThickness' => '120 mm']), 'least-against-cracks-top-2');
+    $zone = (165000 * 275 + 100800 * 60) / 265800;
+    expect($lines['h'] - $lines['y'])->toBeNear($zone, 1e-6)
+        ->and($lines['phi_s'])->toBeNear($lines['phi'] * 2.9 / $lines['f_ctm'] * 2 * ($lines['h'] - $lines['d']) / (0.4 * $zone), 1e-6);
+});
+
 it('reads tables of cracks both ways', function (CrackWidth $crack, float $stress): void {
     expect($crack->stressOfDiameter((float) $crack->greatestDiameter($stress)))->toBeNear($stress)
         ->and($crack->stressOfSpacing((float) $crack->greatestSpacing($stress)))->toBeNear($stress);

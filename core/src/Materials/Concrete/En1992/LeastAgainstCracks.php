@@ -66,8 +66,8 @@ final readonly class LeastAgainstCracks
         Section::depth($concrete, $group, $w);
         $w->let('f_ctm', $concrete->grade->fctm(), Kind::Stress, 'Table 3.1', 'f_ct,eff');
         $w->let('f_yk', $concrete->fyk, Kind::Stress);
-        $this->stress($concrete, $group, $w);
         self::tension($concrete->tee(...$where), $w);
+        $this->stress($concrete, $group, $w);
         $flange = $w->has('A_ct_f') ? ' + k_c_f * k_f * A_ct_f' : '';
         $w->line(
             'A_s_min',
@@ -83,7 +83,7 @@ final readonly class LeastAgainstCracks
     private function stress(ConcreteMake $concrete, BarGroup $group, Working $w): void
     {
         $crack = $concrete->service->crack;
-        $w->line('phi_s', 'phi * 2.9 / f_ctm * 2 * (h - d) / (0.4 * h / 2)', Kind::Size, '7.3.3(2) (7.6N)');
+        $w->line('phi_s', 'phi * 2.9 / f_ctm * 2 * (h - d) / (k_c * (h - y))', Kind::Size, '7.3.3(2) (7.6N)');
         $w->let(
             'sigma_phi',
             $crack->stressOfDiameter(max($w->value('phi_s'), $group->bars->diameter)),
