@@ -19,6 +19,9 @@ final readonly class Pencil
 
     private const STEPS = 200;
 
+    /** A load factor below it is none. */
+    private const NOTHING = 1e-200;
+
     /** That there is no lower answer is seen this far below it. */
     private const BELOW = 0.9995;
 
@@ -53,6 +56,7 @@ final readonly class Pencil
         while (($factor = $this->factor($shift)) === null) {
             $above = $shift;
             $shift *= 0.8;
+            $shift > self::NOTHING || throw new \LogicException('What is restrained resists.');
         }
         for ($i = 1; $i <= self::STEPS; $i++) {
             $y = $this->solve($factor, $loads);
@@ -89,7 +93,25 @@ final readonly class Pencil
                 [$shift, $factor, $above] = $nearer === null ? [$shift, $factor, $next] : [$next, $nearer, $above];
             }
         }
-        throw new \LogicException('The critical load was not found.');
+
+        return [$this->between($shift, $above, $most), $x];
+    }
+
+    /** Where the iteration does not settle: halved by the signs of the pivots alone; on the safe side. */
+    private function between(float $low, float $high, float $most): float
+    {
+        while (is_infinite($high)) {
+            if ($low >= $most) {
+                return INF;
+            }
+            [$low, $high] = $this->isAbove(2 * $low) ? [2 * $low, INF] : [$low, 2 * $low];
+        }
+        while ($high - $low > self::ACCURACY * $high) {
+            $middle = ($low + $high) / 2;
+            [$low, $high] = $this->isAbove($middle) ? [$middle, $high] : [$low, $middle];
+        }
+
+        return $low > $most ? INF : $low;
     }
 
     /** Is λ less than the answer? */

@@ -366,7 +366,7 @@ final class Envelope
         }
         $rivals = [];
         foreach ($combinations as $c => $combination) {
-            if ($bounds[$c] < $everywhere) {
+            if ($c !== $first && $bounds[$c] < $everywhere) {
                 continue;
             }
             $more = $combination->permanent - $permanent;

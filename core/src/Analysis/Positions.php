@@ -39,6 +39,8 @@ final class Positions
      */
     public static function of(Beam $beam, float $from, float $to, array $trains): array
     {
+        // Loads may be multiplied with nothing, to see what a member bears without them.
+        $trains = array_values(array_filter($trains, fn (array $t): bool => array_sum(array_column($t, 1)) > 0.0));
         $exact = [];
         foreach (self::lines($beam) as [$line, $signs]) {
             $line = $line->within($from, $to);

@@ -87,7 +87,7 @@ final class LoadReader
             }
             $loads[] = $this->load($row, $path, $kind, $caseId, $case?->category);
         }
-        $this->checkMoving($loads);
+        (new MovingLoads($this->f, count($this->supports)))->check($loads);
 
         return $loads;
     }
@@ -139,37 +139,6 @@ final class LoadReader
         }
 
         return $reduction instanceof StoreyReduction ? $reduction : null;
-    }
-
-    /** @param  list<Load>  $loads */
-    private function checkMoving(array $loads): void
-    {
-        $count = [];
-        $others = array_count_values(
-            array_map(
-                fn (Load $l): string => $l->case,
-                array_filter($loads, fn (Load $l): bool => $l->on && ! $l->kind->isMoving()),
-            ),
-        );
-        foreach ($loads as $i => $load) {
-            if (! $load->kind->isMoving() || ! $load->on) {
-                continue;
-            }
-            $count[$load->case] = ($count[$load->case] ?? 0) + 1;
-            if ($count[$load->case] === 2) {
-                $this->f->fail(
-                    "loads.{$i}.case",
-                    'A load case has one load that moves. Put the other one into a load case of its own.',
-                );
-            }
-            if ($load->kind->standsAlone() && isset($others[$load->case])) {
-                $this->f->fail(
-                    "loads.{$i}.case",
-                    ($load->kind === LoadKind::Train ? 'A train of axles' : 'A load on any lengths').
-                        ' has a load case of its own. Put the other loads into another one.',
-                );
-            }
-        }
     }
 
     /**

@@ -153,6 +153,6 @@ final class SteelReader
             return $known;
         }
 
-        return array_values(array_intersect($known, $families));
+        return array_values(array_intersect($known, array_filter($families, is_string(...))));
     }
 }

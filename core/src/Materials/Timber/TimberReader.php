@@ -97,6 +97,7 @@ final readonly class TimberReader
             );
         } elseif (
             $end > 0.0 &&
+            $shape->length > 0.0 &&
             ($h - $end) / ($text === 'double tapered' ? $shape->length / 2 : $shape->length) > tan(M_PI / 12)
         ) {
             $this->fields->fail("{$this->path}endDepth", 'The tapered edge is steeper than 15°, which is not covered.');

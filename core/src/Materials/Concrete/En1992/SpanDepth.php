@@ -47,6 +47,10 @@ final readonly class SpanDepth
             }
             $w = new Working($derive);
             $this->ratio($concrete, [$from, $to], $e, $w);
+            // A section that is too small has no steel that would do, and so no such ratio.
+            if (! is_finite($w->value('u'))) {
+                continue;
+            }
             if ($worst === null || $w->value('u') > $worst[0]->value('u')) {
                 $worst = [$w, ($from + $to) / 2];
             }
