@@ -1,4 +1,4 @@
-# Shared by bin/start, bin/test and bin/bench: installs what is missing and runs the servers. Sourced, not run.
+# Shared by bin/start, bin/test and bin/bench: installs what is missing. Sourced, not run.
 
 set -euo pipefail
 
@@ -16,7 +16,7 @@ PHP_SPEED=(
 
 APT_PACKAGES=(
     php8.2-cli php8.2-fpm php8.2-mysql php8.2-bcmath php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache php8.2-apcu
-    mariadb-server-core mariadb-client-core chromium-headless-shell fonts-liberation poppler-utils nginx-light
+    mariadb-server-core mariadb-client-core supervisor chromium-headless-shell fonts-liberation poppler-utils nginx-light
 )
 TEST_PACKAGES=(chromium python3-sympy python3-numpy calculix-ccx)
 
@@ -97,87 +97,13 @@ build_front_end() {
     fi
 }
 
-# The application's settings for tests and measurements: test_environment DIRECTORY PORT DB_PORT
+# The application's settings for tests and measurements: test_environment PORT DB_PORT
 test_environment() {
-    export APP_DEBUG=false APP_KEY=base64:d2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2E= APP_URL="http://127.0.0.1:$2"
+    export APP_DEBUG=false APP_KEY=base64:d2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2FhZ2Utd2E= APP_URL="http://127.0.0.1:$1"
     export LOG_CHANNEL=single SESSION_DRIVER=database CACHE_STORE=database QUEUE_CONNECTION=database DB_QUEUE_TABLE=queue_jobs
-    export DB_PORT=$3 DB_PASSWORD=test
-    export APP_CONFIG_CACHE="$1/config.php" APP_ROUTES_CACHE="$1/routes.php" APP_EVENTS_CACHE="$1/events.php"
+    export DB_PORT=$2 DB_PASSWORD=test WAAGE_DEMO=true
+    export APP_CONFIG_CACHE="$RUN/config.php" APP_ROUTES_CACHE="$RUN/routes.php" APP_EVENTS_CACHE="$RUN/events.php"
 }
 
-is_running() { [ -f "$1" ] && kill -0 "$(cat "$1" 2>/dev/null)" 2>/dev/null; }
-
-port_is_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-
-# A MariaDB of the project's own: start_mariadb DIRECTORY PORT PASSWORD [options]
-start_mariadb() {
-    local dir=$1 port=$2 password=$3 i
-    shift 3
-    mkdir -p "$dir/tmp"
-    # One that runs on another port was started with other settings.
-    if is_running "$dir/mysqld.pid" && [ "$(cat "$dir/port" 2>/dev/null)" != "$port" ]; then stop_pid "$dir/mysqld.pid"; fi
-    if ! is_running "$dir/mysqld.pid"; then
-        port_is_taken "$port" && die "Port $port, where Waage's MariaDB listens, is taken by another program. Set WAAGE_DB_PORT to a free one."
-        if [ ! -d "$dir/data/mysql" ]; then
-            say "Making the database directory $dir"
-            mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$dir/data" --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve >"$dir/install.log" 2>&1 || die "The database directory could not be made: $(tail -n 3 "$dir/install.log")"
-        fi
-        mariadbd --no-defaults --user="$(id -un)" --datadir="$dir/data" --tmpdir="$dir/tmp" --socket="$dir/mysqld.sock" --pid-file="$dir/mysqld.pid" \
-            --log-error="$dir/error.log" --bind-address=127.0.0.1 --port="$port" --skip-name-resolve --skip-log-bin \
-            --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci "$@" >/dev/null 2>&1 </dev/null &
-        disown
-        for i in $(seq 150); do
-            mariadb --no-defaults -S "$dir/mysqld.sock" -uroot -e 'select 1' >/dev/null 2>&1 && break
-            [ "$i" -lt 150 ] || die "MariaDB does not start: $(tail -n 5 "$dir/error.log")"
-            sleep 0.2
-        done
-        echo "$port" >"$dir/port"
-    fi
-    mariadb --no-defaults -S "$dir/mysqld.sock" -uroot -e "
-        DELETE FROM mysql.global_priv WHERE User = 'root' AND Host <> 'localhost';
-        FLUSH PRIVILEGES;
-        CREATE DATABASE IF NOT EXISTS waage;
-        CREATE USER IF NOT EXISTS waage@'127.0.0.1';
-        ALTER USER waage@'127.0.0.1' IDENTIFIED BY '$password';
-        GRANT ALL ON waage.* TO waage@'127.0.0.1';
-        GRANT ALL ON \`waage\\_%\`.* TO waage@'127.0.0.1';"
-}
-
-stop_pid() {
-    local i
-    if is_running "$1"; then
-        kill "$(cat "$1")" 2>/dev/null || true
-        for i in $(seq 100); do is_running "$1" || break; sleep 0.1; done
-    fi
-    rm -f "$1"
-}
-
-# nginx, PHP-FPM and a queue worker: serve DIRECTORY PORT; the environment decides which database is used.
-serve() {
-    local dir=$1 port=$2 i
-    mkdir -p "$dir/nginx"
-    if port_is_taken "$port" && ! { is_running "$dir/nginx.pid" && grep -qs "listen 127.0.0.1:$port;" "$dir/nginx.conf"; }; then
-        die "Port $port is taken by another program. Set WAAGE_PORT to a free one."
-    fi
-    stop_pid "$dir/queue.pid"
-    stop_pid "$dir/fpm.pid"
-    sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/php-fpm.conf >"$dir/php-fpm.conf"
-    sed "s#@DIR@#$dir#g; s#@ROOT@#$ROOT#g; s#@PORT@#$port#g" etc/nginx.conf >"$dir/nginx.conf"
-    # A request's memory goes with it: looking for cycles in between costs a tenth of its time.
-    php-fpm8.2 -R -y "$dir/php-fpm.conf" "${PHP_SPEED[@]}" -d zend.enable_gc=0 -d memory_limit=512M -d opcache.memory_consumption=192 -d opcache.interned_strings_buffer=32 >"$dir/fpm.out" 2>&1 </dev/null || die "PHP-FPM does not start: $(tail -n 3 "$dir/fpm.out")"
-    if is_running "$dir/nginx.pid"; then
-        nginx -p "$dir" -c "$dir/nginx.conf" -s reload 2>/dev/null
-    else
-        nginx -p "$dir" -c "$dir/nginx.conf" 2>"$dir/nginx.out" </dev/null || die "nginx does not start: $(tail -n 3 "$dir/nginx.out")"
-    fi
-    php "${PHP_SPEED[@]}" artisan queue:work --sleep=1 --timeout=300 --tries=1 >"$dir/queue.log" 2>&1 </dev/null &
-    echo $! >"$dir/queue.pid"
-    disown
-    for i in $(seq 50); do
-        curl_ok "$port" && return
-        sleep 0.2
-    done
-    die "The server does not answer on port $port; see $dir/nginx.out and $ROOT/storage/logs."
-}
-
-curl_ok() { php -r "exit(@file_get_contents('http://127.0.0.1:$1/api/session') === false ? 1 : 0);"; }
+. "$ROOT/bin/lib/account.sh"
+. "$ROOT/bin/lib/servers.sh"
