@@ -6,11 +6,9 @@ import { defineConfig } from 'vitest/config'
 const testing = process.env.VITEST !== undefined
 
 export default defineConfig({
-    // Relative addresses, so that a sheet prints from a file as well.
-    base: testing ? '/' : './',
     plugins: [
         // Tests need no bundle, and the plugin refuses to start beside them where CI is set.
-        ...(testing ? [] : [laravel({ input: ['resources/css/app.css', 'resources/js/app.ts', 'resources/js/print.ts'], refresh: false })]),
+        ...(testing ? [] : [laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: false })]),
         vue(),
         tailwindcss(),
     ],

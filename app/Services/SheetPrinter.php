@@ -9,7 +9,8 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /**
- * Sheets as PDF: the page the browser shows, printed by Chromium from a file, without a network or a running server.
+ * Sheets as PDF: the page the browser shows, printed by Chromium from one file that may read no other, without a
+ * network or a running server.
  */
 final class SheetPrinter
 {
@@ -38,16 +39,21 @@ final class SheetPrinter
      */
     public function start(array $content, string $paper, string $to, array $flags = self::PLAIN): PrintRun
     {
-        $directory = storage_path('app/print-'.bin2hex(random_bytes(8)));
-        File::ensureDirectoryExists($directory);
+        $account = $this->account();
+        $directory = ($account === null ? storage_path('app') : sys_get_temp_dir()).'/print-'.bin2hex(random_bytes(8));
+        File::makeDirectory($directory, 0700, true);
         File::put(
             "{$directory}/sheet.html",
-            view('print', ['content' => $content, 'paper' => $paper, 'assets' => $this->assets()])->render(),
+            view('print', ['content' => $content, 'paper' => $paper, ...$this->assets()])->render(),
         );
+        if ($account !== null) {
+            array_map(fn (string $path): bool => chown($path, $account), [$directory, "{$directory}/sheet.html"]);
+        }
         $process = new Process([
+            ...$account === null ? [] : ['setpriv', "--reuid={$account}", '--clear-groups', '--'],
             $this->chromium(),
             '--headless',
-            '--no-sandbox',
+            ...$this->sandboxes() ? [] : ['--no-sandbox'],
             '--disable-gpu',
             '--disable-quic',
             '--no-first-run',
@@ -56,17 +62,34 @@ final class SheetPrinter
             '--disable-sync',
             '--disable-extensions',
             '--disable-dev-shm-usage',
-            '--allow-file-access-from-files',
             '--no-pdf-header-footer',
             ...$flags,
             "--user-data-dir={$directory}/profile",
             "--print-to-pdf={$directory}/out.pdf",
             "file://{$directory}/sheet.html",
-        ]);
+        ], env: ['HOME' => $directory]);
         $process->setTimeout(self::SECONDS);
         $process->start();
 
         return new PrintRun($process, $directory, $to);
+    }
+
+    /** Who Chromium runs as where root prints, on the command line; null: whoever prints. */
+    private function account(): ?string
+    {
+        if (posix_getuid() !== 0) {
+            return null;
+        }
+
+        return posix_getpwnam('waage') === false ? 'nobody' : 'waage';
+    }
+
+    /** Chromium locks its parts in with name spaces of a user; a kernel may forbid them. */
+    private function sandboxes(): bool
+    {
+        static $may = null;
+
+        return $may ??= (new Process(['unshare', '--user', 'true']))->run() === 0;
     }
 
     private function chromium(): string
@@ -81,41 +104,17 @@ final class SheetPrinter
         );
     }
 
-    /** @return array{script: string, styles: string} address of the built script; the styles with their fonts inside */
+    /** @return array{script: string, styles: string} of the page, with all that they need inside */
     private function assets(): array
     {
-        $manifest = public_path('build/manifest.json');
-        if (! is_file($manifest)) {
-            throw new RuntimeException('The front end is not built; run bin/start once.');
-        }
-        /** @var array<string, array{file: string, css?: list<string>, imports?: list<string>}> $entries */
-        $entries = File::json($manifest);
-        $styles = [];
-        $collect = function (string $entry) use (&$collect, &$styles, $entries): void {
-            foreach ($entries[$entry]['css'] ?? [] as $css) {
-                $styles[$css] ??= $this->withFonts(public_path("build/{$css}"));
-            }
-            foreach ($entries[$entry]['imports'] ?? [] as $import) {
-                $collect($import);
-            }
+        $read = function (string $name): string {
+            $file = public_path("build/print/{$name}");
+
+            return is_file($file)
+                ? File::get($file)
+                : throw new RuntimeException('The front end is not built; run bin/start once.');
         };
-        $collect('resources/js/print.ts');
 
-        return [
-            'script' => 'file://'.public_path('build/'.$entries['resources/js/print.ts']['file']),
-            'styles' => implode("\n", $styles),
-        ];
-    }
-
-    /** A style whose fonts are there at once: fonts that come later have every sheet laid out and measured again. */
-    private function withFonts(string $css): string
-    {
-        return (string) preg_replace_callback(
-            '~url\((\S+?\.woff2)\)~',
-            fn (array $m): string => 'url(data:font/woff2;base64,'.
-                base64_encode(File::get(dirname($css).'/'.$m[1])).
-                ')',
-            File::get($css),
-        );
+        return ['script' => str_replace('</script', '<\\/script', $read('print.js')), 'styles' => $read('print.css')];
     }
 }

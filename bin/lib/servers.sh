@@ -87,6 +87,7 @@ serve() {
     if port_is_taken "$port" && [ -z "$(left_in "$RUN" nginx)" ]; then
         die "Port $port is taken by another program. Set WAAGE_PORT to a free one."
     fi
+    can_read || let_read
     control restart php web 'queue:*' >/dev/null
     for i in $(seq 100); do
         curl_ok "$port" && return

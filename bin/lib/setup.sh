@@ -89,8 +89,8 @@ install_dependencies() {
 }
 
 build_front_end() {
-    local sources=(resources core/data core/schema core/src/Materials/Steel/data package-lock.json vite.config.ts tsconfig.json)
-    if [ ! -f public/build/manifest.json ] || ! unchanged build "${sources[@]}"; then
+    local sources=(resources core/data core/schema core/src/Materials/Steel/data package-lock.json package.json vite.config.ts vite.print.config.ts tsconfig.json)
+    if [ ! -f public/build/print/print.js ] || ! unchanged build "${sources[@]}"; then
         say "Building the front end"
         npm run --silent build >var/build.log 2>&1 || die "The front end does not build: $(tail -n 20 var/build.log)"
         done_with build "${sources[@]}"
