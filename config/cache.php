@@ -7,5 +7,8 @@ return [
     // memory of PHP does it; several web machines set CACHE_LIMITER to a store that they share.
     'limiter' => env('CACHE_LIMITER', 'apc'),
 
+    // Verdicts that were just computed wait there for the save that follows; another machine computes them again.
+    'verdicts' => env('CACHE_VERDICTS', 'apc'),
+
     'stores' => ['apc' => ['driver' => 'apc']],
 ];

@@ -8,8 +8,8 @@ namespace App\Exceptions;
 final class StaleRevision extends \RuntimeException
 {
     /** @param  array<string, mixed>  $current */
-    public function __construct(public readonly array $current)
+    public function __construct(public readonly array $current, string $what = 'member')
     {
-        parent::__construct('This member was changed in another window since you opened it.');
+        parent::__construct("This {$what} was changed in another window since you opened it.");
     }
 }

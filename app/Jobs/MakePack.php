@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Enums\PackState;
+use App\Models\Job;
 use App\Models\Member;
 use App\Models\Pack;
 use App\Services\PrintRun;
@@ -31,12 +32,19 @@ final class MakePack implements ShouldQueue
     /** Sheets that one Chromium prints: starting it takes as long as half a sheet. */
     private const SHEETS_A_PART = 9;
 
-    public int $timeout = 600;
+    /** How long a pack steps back while another one of its office is made, s. */
+    private const STEPS_BACK = 2;
 
-    public int $tries = 1;
+    public int $timeout = 900;
+
+    /** Stepping back is not a failure. */
+    public int $tries = 0;
+
+    public int $maxExceptions = 1;
 
     public function __construct(private readonly int $pack)
     {
+        $this->onQueue('packs');
     }
 
     public function handle(Sheets $sheets, SheetPrinter $printer): void
@@ -45,15 +53,20 @@ final class MakePack implements ShouldQueue
         if ($pack === null || $pack->state !== PackState::Waiting) {
             return;
         }
+        if ($this->isOfficeBusy($pack)) {
+            $this->release(self::STEPS_BACK);
+
+            return;
+        }
         $members = $pack->job->members()->get()->all();
         $pack->forceFill(['total' => count($members)])->save();
         $this->state(PackState::Working, '', PackState::Waiting);
-        $directory = storage_path('app/packs/'.$pack->id.'-parts');
+        $directory = storage_path('app/packs/' . $pack->id . '-parts');
         File::ensureDirectoryExists($directory);
         try {
             [$made, $left] = $this->sheets($pack, $members, $sheets);
             $parts = array_chunk($made, max(1, min(self::SHEETS_A_PART, (int) ceil(count($made) / self::AT_ONCE))));
-            if (! $this->printAll($parts, count($left), $pack->paper, $printer, $directory)) {
+            if (!$this->printAll($parts, count($left), $pack->paper, $printer, $directory)) {
                 return;
             }
             $this->bind($pack, array_map(Sheets::indexRow(...), $made), count($parts), $left, $printer, $directory);
@@ -62,7 +75,7 @@ final class MakePack implements ShouldQueue
                 match (count($left)) {
                     0 => '',
                     1 => '1 incomplete member has no sheet; the index names it.',
-                    default => count($left).' incomplete members have no sheet; the index names them.',
+                    default => count($left) . ' incomplete members have no sheet; the index names them.',
                 },
                 PackState::Working,
             );
@@ -73,11 +86,19 @@ final class MakePack implements ShouldQueue
 
     public function failed(?\Throwable $e): void
     {
-        $this->state(
-            PackState::Failed,
-            mb_substr('The pack could not be made. '.($e?->getMessage() ?? ''), 0, 500),
-            PackState::Working,
-        );
+        $why = mb_substr('The pack could not be made. ' . ($e?->getMessage() ?? ''), 0, 500);
+        $this->state(PackState::Failed, $why, PackState::Working);
+        $this->state(PackState::Failed, $why, PackState::Waiting);
+    }
+
+    /** One pack of an office at a time: those of others are not held up by it. */
+    private function isOfficeBusy(Pack $pack): bool
+    {
+        return Pack::query()
+            ->where('state', PackState::Working)
+            ->where('updated_at', '>', now()->subMinutes(10))
+            ->whereIn('job_id', Job::withTrashed()->where('office_id', $pack->job->office_id)->select('id'))
+            ->exists();
     }
 
     /**
@@ -89,6 +110,8 @@ final class MakePack implements ShouldQueue
         $made = $left = [];
         foreach ($members as $member) {
             $member->setRelation('job', $pack->job);
+            // A sign of life.
+            $pack->touch();
             try {
                 $made[] = $sheets->of($member, $pack->full);
             } catch (InvalidMember $e) {
@@ -120,7 +143,7 @@ final class MakePack implements ShouldQueue
             }
             usleep(50_000);
             foreach ($running as $i => $run) {
-                if (! $run->isRunning()) {
+                if (!$run->isRunning()) {
                     $run->finish();
                     unset($running[$i]);
                     $done += count($parts[$i]);
@@ -129,8 +152,8 @@ final class MakePack implements ShouldQueue
                         ->update(['done' => $done]);
                 }
             }
-            if (! $this->isWanted()) {
-                array_map(fn (PrintRun $run) => $run->stop(), $running);
+            if (!$this->isWanted()) {
+                array_map(fn(PrintRun $run) => $run->stop(), $running);
 
                 return false;
             }
@@ -160,10 +183,10 @@ final class MakePack implements ShouldQueue
             'date' => now()->format('Y-m-d'),
             'left' => $left,
         ];
-        $files = array_map(fn (int $i): string => "{$directory}/{$i}.pdf", $parts > 0 ? range(0, $parts - 1) : []);
+        $files = array_map(fn(int $i): string => "{$directory}/{$i}.pdf", $parts > 0 ? range(0, $parts - 1) : []);
         $counts = array_merge([], ...array_map($this->pagesOfSheets(...), $files));
         // Its own length moves the pages that the index gives: it is printed again until they fit.
-        for ($length = 1, $last = 0; $length !== $last;) {
+        for ($length = 1, $last = 0; $length !== $last; ) {
             $last = $length;
             $page = $length;
             foreach ($counts as $i => $pages) {
@@ -199,10 +222,7 @@ final class MakePack implements ShouldQueue
     /** @return list<string> the text of each page */
     private function pages(string $pdf): array
     {
-        return explode(
-            "\f",
-            rtrim((new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput(), "\f\n"),
-        );
+        return explode("\f", rtrim((new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput(), "\f\n"));
     }
 
     private function isWanted(): bool

@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property string $engineer
  * @property string $checker
  * @property array<string, mixed> $basis
+ * @property int $basis_revision
+ * @property int $weighed_revision  of the basis that the members are weighed by
+ * @property int $weighed_count  members weighed so far, while that goes on
  * @property-read Office $office
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Member> $members
  * @property \Illuminate\Support\Carbon $updated_at

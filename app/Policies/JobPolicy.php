@@ -6,12 +6,13 @@ namespace App\Policies;
 
 use App\Models\Job;
 use App\Models\User;
+use Illuminate\Auth\Access\Response;
 
-/** Jobs belong to an office; everybody in it works on them, nobody else sees them. */
+/** Jobs belong to an office; everybody in it works on them, nobody else sees that they are there. */
 final class JobPolicy
 {
-    public function work(User $user, Job $job): bool
+    public function work(User $user, Job $job): Response
     {
-        return $job->office_id === $user->office_id;
+        return $job->office_id === $user->office_id ? Response::allow() : Response::denyAsNotFound();
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Accounts\People;
+use App\Models\User;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\RateLimiter;
@@ -23,11 +26,44 @@ final class AppServiceProvider extends ServiceProvider
         Model::preventLazyLoading(! $this->app->environment('production'));
         Model::preventSilentlyDiscardingAttributes(! $this->app->environment('production'));
 
-        RateLimiter::for('sign-in', fn (Request $request): Limit => Limit::perMinute(10)
-            ->by(mb_strtolower(is_string($request->input('email')) ? $request->input('email') : '').'|'.$request->ip())
-            ->response(fn () => response()->json(['message' => 'Too many tries. Wait a minute and try again.'], 429)));
-
+        $this->limitRequests();
+        $proxies = config('waage.proxies');
+        if (is_string($proxies) && $proxies !== '') {
+            TrustProxies::at(array_map(trim(...), explode(',', $proxies)));
+        }
         $this->keepCurves();
+    }
+
+    private function limitRequests(): void
+    {
+        $tooMany = fn () => response()->json(['message' => 'Too many tries. Wait a minute and try again.'], 429);
+        // By account, however its address is typed, and by where one comes from: neither many passwords for one account
+        // nor one password for many.
+        RateLimiter::for(
+            'sign-in',
+            fn (Request $request): array => [
+                Limit::perMinute(10)
+                    ->by(
+                        'account '.
+                            (People::address($request->input('email')) ?: $request->user()?->getAuthIdentifier()),
+                    )
+                    ->response($tooMany),
+                Limit::perMinute(40)
+                    ->by('place '.$request->ip())
+                    ->response($tooMany),
+            ],
+        );
+        RateLimiter::for('demo', fn (Request $request): Limit => Limit::perMinute(30)->by('demo '.$request->ip()));
+        RateLimiter::for('api', function (Request $request): array {
+            $user = $request->user();
+            // All visitors of the demo are one account.
+            $by =
+                $user instanceof User && $user->isDemo()
+                    ? 'demo '.$request->ip()
+                    : 'user '.$user?->getAuthIdentifier();
+
+            return [Limit::perMinute(3000)->by($by)];
+        });
     }
 
     /** Buckling curves are kept by section in PHP's shared memory: an edit of loads asks for the same ones again. */
@@ -36,11 +72,11 @@ final class AppServiceProvider extends ServiceProvider
         if (! function_exists('apcu_enabled') || ! apcu_enabled()) {
             return;
         }
-        KeptCurves::in(
-            fn (string $key): mixed => apcu_fetch(self::CURVES.$key),
-            function (string $key, array $curve): void {
-                apcu_store(self::CURVES.$key, $curve, 86400);
-            },
-        );
+        KeptCurves::in(fn (string $key): mixed => apcu_fetch(self::CURVES.$key), function (
+            string $key,
+            array $curve,
+        ): void {
+            apcu_store(self::CURVES.$key, $curve, 86400);
+        });
     }
 }

@@ -9,11 +9,8 @@ use App\Exceptions\StaleRevision;
 use App\Models\Job;
 use App\Models\Member;
 use Illuminate\Support\Facades\DB;
-use Waage\Design\Design;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
-use Waage\Member\Load;
-use Waage\Member\Member as CoreMember;
 use Waage\Member\MemberReader;
 
 /** Keeps member documents. A document that is not complete yet is kept as well: nothing typed is lost. */
@@ -23,6 +20,10 @@ final class MemberStore
     private const LARGEST = 1_000_000;
 
     private const DEEPEST = 16;
+
+    public function __construct(private readonly Weighed $weighed)
+    {
+    }
 
     /** @param  array<array-key, mixed>  $document */
     public function create(Job $job, array $document): Member
@@ -37,6 +38,8 @@ final class MemberStore
     }
 
     /**
+     * Stores a document. One that is stored already, as an answer to it was lost, is not another change.
+     *
      * @param  array<array-key, mixed>  $document
      *
      * @throws StaleRevision when the stored revision is not the one that was edited
@@ -47,27 +50,33 @@ final class MemberStore
             $query = Member::query()->with('job');
             $query->lockForUpdate();
             $stored = $query->findOrFail($member->id);
-            if ($stored->revision !== $revision) {
-                throw new StaleRevision(['revision' => $stored->revision, 'document' => $stored->document]);
-            }
+            $before = $stored->getRawOriginal('document');
             $this->fill($stored, $document);
-            if ($stored->isDirty()) {
-                $stored->revision++;
-                $stored->save();
+            if ($stored->getAttributes()['document'] === $before) {
+                return $stored->refresh()->load('job');
             }
+            if ($stored->revision !== $revision) {
+                throw new StaleRevision(['revision' => $stored->revision, 'document' => $stored->refresh()->document]);
+            }
+            $stored->revision++;
+            $stored->save();
 
             return $stored;
         });
     }
 
-    /** Weighs all members of a job again, after its basis has changed. */
-    public function weighAgain(Job $job): void
+    /**
+     * Weighs a stored member, unless that was done when it was stored. Apart from storing it: whatever the weighing
+     * comes to, the document is there.
+     */
+    public function weigh(Member $member): Member
     {
-        foreach ($job->members()->get() as $member) {
-            $member->setRelation('job', $job);
-            $this->put($member, $this->summary($member->fullDocument()));
+        if ($member->summary === Weighed::pending()) {
+            $this->put($member, $this->weighed->summary($member->fullDocument()));
             $member->save();
         }
+
+        return $member;
     }
 
     /** @param  array<array-key, mixed>  $document */
@@ -80,9 +89,7 @@ final class MemberStore
         // A member file is a few levels deep; the database takes no more than 32.
         $json = json_encode($document, 0, self::DEEPEST);
         if ($json === false) {
-            throw new InvalidMember([
-                new FieldError('', 'This is not a Waage member file: it is nested too deeply.'),
-            ]);
+            throw new InvalidMember([new FieldError('', 'This is not a Waage member file: it is nested too deeply.')]);
         }
         if (strlen($json) > self::LARGEST) {
             throw new InvalidMember([new FieldError('', 'This member is too large to be stored.')]);
@@ -93,52 +100,24 @@ final class MemberStore
         $member->document = $document;
         $member->mark = $text('mark', 60);
         $member->title = $text('title', 200);
-        $summary = $this->summary([...$document, 'basis' => $member->job->basis]);
-        $member->section = is_string($summary['section'] ?? null) ? $summary['section'] : $text('section', 60);
-        $this->put($member, $summary);
-    }
-
-    /** @param  array<string, mixed>  $summary */
-    private function put(Member $member, array $summary): void
-    {
-        $member->summary = $summary;
-        $member->state = MemberState::from(is_string($summary['state']) ? $summary['state'] : 'incomplete');
+        $member->section = $text('section', 60);
+        $this->put(
+            $member,
+            $this->weighed->known([...$document, 'basis' => $member->job->basis]) ?? Weighed::pending(),
+        );
     }
 
     /**
-     * What the list of members shows: the verdict, and the outline for a small drawing.
+     * What the list shows of a member.
      *
-     * @param  array<array-key, mixed>  $document
-     * @return array<string, mixed>
+     * @param  array<string, mixed>  $summary
      */
-    private function summary(array $document): array
+    public function put(Member $member, array $summary): void
     {
-        try {
-            $design = new Design(CoreMember::fromArray($document), false);
-        } catch (InvalidMember $e) {
-            return ['state' => MemberState::Incomplete->value, 'reason' => $e->getMessage()];
+        $member->summary = $summary;
+        $member->state = MemberState::from(is_string($summary['state']) ? $summary['state'] : 'incomplete');
+        if (is_string($summary['section'] ?? null)) {
+            $member->section = $summary['section'];
         }
-        $verdict = $design->verdict();
-        $member = $design->member;
-
-        return [
-            'state' => $verdict->state->value,
-            'section' => mb_substr($member->make->name(), 0, 60),
-            'ratio' => $verdict->ratio,
-            'governs' => $verdict->governs(),
-            'reason' => $verdict->reason,
-            'length' => $member->length,
-            ...array_filter(['pieces' => $design->pieces()]),
-            'supports' => array_map(
-                fn ($s): array => ['x' => $s->x, 'fixed' => $s->holdsTurning()],
-                $member->supports,
-            ),
-            'loads' => array_values(
-                array_map(
-                    fn (Load $l): array => ['from' => $l->from, 'to' => $l->to, 'kind' => $l->kind->value],
-                    array_filter($member->loads, fn (Load $l): bool => $l->on && ! $l->kind->isDisplacement()),
-                ),
-            ),
-        ];
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Http\Controllers\SessionController;
 use App\Models\Job;
 use App\Models\Office;
 use App\Models\User;
 use App\Services\MemberStore;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
 
 /**
  * The Grebe Point Rowing Club, and a library by American standards: made-up jobs in made-up places. Loaded once; what
@@ -20,7 +20,7 @@ final class DemoSeeder extends Seeder
 {
     public function run(MemberStore $store): void
     {
-        if (User::query()->where('email', SessionController::DEMO_EMAIL)->exists()) {
+        if (config('waage.demo') !== true || User::query()->where('email', User::DEMO)->exists()) {
             return;
         }
         DB::transaction(function () use ($store): void {
@@ -37,8 +37,9 @@ final class DemoSeeder extends Seeder
             User::query()->create([
                 'office_id' => $office->id,
                 'name' => 'Ada Quill',
-                'email' => SessionController::DEMO_EMAIL,
-                'password' => 'grebe-point',
+                'email' => User::DEMO,
+                // One comes in by the button only.
+                'password' => Str::random(40),
             ]);
             $this->job(
                 $store,
@@ -108,7 +109,7 @@ final class DemoSeeder extends Seeder
         foreach (glob(database_path("{$folder}/*.waage.json")) ?: [] as $file) {
             /** @var array<string, mixed> $document */
             $document = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
-            $store->create($job, $document);
+            $store->weigh($store->create($job, $document));
         }
     }
 }

@@ -8,7 +8,7 @@ beforeEach(function (): void {
 
 it('makes, lists and changes a job', function (): void {
     $id = $this->postJson('/api/jobs', ['name' => 'Boat shed', 'client' => 'Club'])->assertCreated()->json('id');
-    $this->patchJson("/api/jobs/{$id}", ['number' => '26-1', 'basis' => ['standard' => 'EN', 'units' => 'us', 'combinations' => '6.10a/b']])->assertOk()->assertJsonPath('basis.combinations', '6.10a/b');
+    $this->patchJson("/api/jobs/{$id}", ['number' => '26-1', 'basisRevision' => 1, 'basis' => ['standard' => 'EN', 'units' => 'us', 'combinations' => '6.10a/b']])->assertOk()->assertJsonPath('basis.combinations', '6.10a/b');
     memberOf(App\Models\Job::query()->findOrFail($id));
     $this->getJson('/api/jobs')->assertJsonPath('0.name', 'Boat shed')->assertJsonPath('0.members', 1)->assertJsonPath('0.failing', 1);
 });
@@ -30,9 +30,9 @@ it('weighs its members again when the basis changes, and not for other units', f
     $job = jobOf($this->user);
     $member = memberOf($job, ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]]);
     $ratio = $member->summary['ratio'];
-    $this->patchJson("/api/jobs/{$job->id}", ['basis' => ['units' => 'us']])->assertOk();
+    $this->patchJson("/api/jobs/{$job->id}", ['basisRevision' => 1, 'basis' => ['units' => 'us']])->assertOk();
     expect($member->fresh()?->summary['ratio'])->toBe($ratio);
-    $this->patchJson("/api/jobs/{$job->id}", ['basis' => ['deflection' => ['total' => 500]]])->assertJsonPath('members.0.summary.ratio', fn (float $r): bool => $r > 1.15 * $ratio);
+    $this->patchJson("/api/jobs/{$job->id}", ['basisRevision' => 2, 'basis' => ['deflection' => ['total' => 500]]])->assertJsonPath('members.0.summary.ratio', fn (float $r): bool => $r > 1.15 * $ratio);
 });
 
 it('copies a job with its members', function (): void {

@@ -31,7 +31,7 @@ it('asks for a sign-in first', function (string $path): void {
 it('weighs every member again when the rules of combination change, and says what they do not cover', function (): void {
     $light = memberOf($this->job, ['length' => '3 m', 'supports' => [supportAt('0 m'), supportAt('3 m')]]);
     $heavy = memberOf($this->job);
-    $change = fn (string $rules) => $this->putJson("/api/jobs/{$this->job->id}", ['basis' => ['standard' => 'EN', 'units' => 'metric', 'combinations' => $rules]]);
+    $change = fn (string $rules) => $this->putJson("/api/jobs/{$this->job->id}", ['basisRevision' => $this->job->fresh()->basis_revision, 'basis' => ['standard' => 'EN', 'units' => 'metric', 'combinations' => $rules]]);
     $change('nbc-2020')->assertOk();
     expect($light->fresh()?->summary['state'])->toBe('uncovered')->and($light->fresh()?->summary['reason'])->toContain('CSA S16');
     $change('classic')->assertOk();

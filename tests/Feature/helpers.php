@@ -22,5 +22,7 @@ function jobOf(User $user, array $basis = ['standard' => 'EN', 'units' => 'metri
 /** @param  array<string, mixed>  $change */
 function memberOf(Job $job, array $change = []): Member
 {
-    return app(MemberStore::class)->create($job, document($change));
+    $store = app(MemberStore::class);
+
+    return $store->weigh($store->create($job, document($change)));
 }

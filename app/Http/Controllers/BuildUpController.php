@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Office;
+use App\Services\BasisSchema;
+use App\Services\StoredSize;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -13,6 +15,9 @@ use Waage\Member\BasisReader;
 /** The build-ups that an office keeps for all its jobs. A job takes copies, so that its loads stay what they were. */
 final class BuildUpController extends Controller
 {
+    /** Bytes of JSON. */
+    private const LARGEST = 600_000;
+
     public function index(Request $request): JsonResponse
     {
         return new JsonResponse($this->user($request)->office()->firstOrFail()->build_ups ?? []);
@@ -54,7 +59,14 @@ final class BuildUpController extends Controller
                 ),
             );
             $all = $to($others);
+            StoredSize::assertBelow(
+                $all,
+                self::LARGEST,
+                'buildUp',
+                'The build-ups of the office are too large to be stored.',
+            );
             BasisReader::read(['buildUps' => $all]);
+            BasisSchema::assert(['buildUps' => $all]);
             $office->build_ups = array_values($all);
             $office->save();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Services\Weighed;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Waage\Design\Design;
@@ -19,9 +20,12 @@ use Waage\Member\Member;
 /** Document in, result out; nothing is stored. */
 final class DesignController extends Controller
 {
-    public function design(Request $request): JsonResponse
+    public function design(Request $request, Weighed $weighed): JsonResponse
     {
-        $design = new Design($this->member($request));
+        $document = $request->input('document');
+        $document = is_array($document) ? $document : [];
+        $design = new Design(Member::fromArray($document));
+        $weighed->remember($document, $design);
 
         return new JsonResponse(
             (new Result(
@@ -37,7 +41,7 @@ final class DesignController extends Controller
 
         $rates = Rates::read($this->user($request)->office()->firstOrFail()->rates ?? []);
 
-        return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
+        return new JsonResponse(array_map(fn(ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
     }
 
     /** What can be chosen of materials, and their national parameters. */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Enums\MemberState;
+use App\Exceptions\StaleRevision;
 use App\Http\Requests\JobRequest;
 use App\Http\Resources\JobResource;
 use App\Http\Resources\JobRow;
+use App\Jobs\WeighJob;
 use App\Models\Job;
-use App\Services\MemberStore;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,10 +18,6 @@ use Illuminate\Support\Facades\DB;
 
 final class JobController extends Controller
 {
-    public function __construct(private readonly MemberStore $store)
-    {
-    }
-
     public function index(Request $request): JsonResponse
     {
         $in = fn (MemberState $state): \Closure => fn (Builder $members) => $members->where('state', $state);
@@ -38,6 +35,7 @@ final class JobController extends Controller
 
     public function store(JobRequest $request): JsonResponse
     {
+        $this->assertRoom($request);
         $job = new Job([
             ...$request->texts(),
             'basis' => $request->basis() ?? ['standard' => 'EN', 'units' => 'metric'],
@@ -58,13 +56,31 @@ final class JobController extends Controller
     public function update(JobRequest $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
-        $job->fill($request->texts());
-        $basis = $request->basis();
-        if ($basis !== null && $basis !== $job->basis) {
-            $job->basis = $basis;
-            DB::transaction(fn () => $this->store->weighAgain($job));
+        $job = DB::transaction(function () use ($request, $job): Job {
+            $query = Job::query();
+            $query->lockForUpdate();
+            $stored = $query->findOrFail($job->id);
+            $stored->fill($request->texts());
+            $basis = $request->basis();
+            if ($basis !== null && $basis !== $stored->basis) {
+                if ($stored->basis_revision !== $request->basisRevision()) {
+                    throw new StaleRevision(
+                        ['basisRevision' => $stored->basis_revision, 'basis' => $stored->basis],
+                        'job',
+                    );
+                }
+                $stored->basis = $basis;
+                $stored->basis_revision++;
+                $stored->weighed_count = 0;
+            }
+            $stored->save();
+
+            return $stored;
+        });
+        if ($job->wasChanged('basis_revision')) {
+            WeighJob::dispatch($job->id, $job->basis_revision);
+            $job->refresh();
         }
-        $job->save();
 
         return new JsonResponse(new JobResource($job));
     }
@@ -87,9 +103,10 @@ final class JobController extends Controller
     }
 
     /** A new job with the same basis and members. */
-    public function copy(Job $job): JsonResponse
+    public function copy(Request $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
+        $this->assertRoom($request);
         $copy = DB::transaction(function () use ($job): Job {
             $copy = $job->replicate();
             $copy->name = mb_substr("{$job->name} (copy)", 0, 120);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Exceptions\Answers;
 use App\Http\Requests\MemberRequest;
 use App\Http\Requests\OrderRequest;
 use App\Http\Resources\MemberRow;
@@ -23,10 +24,12 @@ final class MemberController extends Controller
     public function store(MemberRequest $request, Job $job): JsonResponse
     {
         $this->authorize('work', $job);
+        $this->assertRoom($request);
         $member = $this->store->create($job, $request->document());
         $job->touch();
+        $request->attributes->set(Answers::KEPT, new JsonResponse(new MemberRow($member), 201));
 
-        return new JsonResponse(new MemberRow($member), 201);
+        return new JsonResponse(new MemberRow($this->store->weigh($member)), 201);
     }
 
     public function show(Member $member): JsonResponse
@@ -49,8 +52,11 @@ final class MemberController extends Controller
         $member->job()->firstOrFail();
         $saved = $this->store->update($member, $request->document(), $request->revision());
         $saved->job->touch();
+        $kept = new JsonResponse(['revision' => $saved->revision]);
+        $request->attributes->set(Answers::KEPT, $kept);
+        $this->store->weigh($saved);
 
-        return new JsonResponse(['revision' => $saved->revision]);
+        return $kept;
     }
 
     public function destroy(Member $member): JsonResponse
@@ -74,11 +80,13 @@ final class MemberController extends Controller
     public function copy(Request $request, Member $member): JsonResponse
     {
         $this->authorize('work', $member);
+        $this->assertRoom($request);
         $to = Job::query()->findOrFail($request->integer('job', $member->job_id));
         $this->authorize('work', $to);
-        $copy = $to->id === $member->job_id
-            ? $this->twin($member)
-            : $this->store->create($to, $member->document);
+        $copy =
+            $to->id === $member->job_id
+                ? $this->twin($member)
+                : $this->store->weigh($this->store->create($to, $member->document));
 
         return new JsonResponse(new MemberRow($copy), 201);
     }
@@ -92,6 +100,7 @@ final class MemberController extends Controller
                 ->increment('position');
             $document = ['mark' => $member->mark.' copy'] + $member->document;
             $copy = $this->store->create($member->job()->firstOrFail(), $document);
+            $this->store->put($copy, $member->summary);
             $copy->position = $member->position + 1;
             $copy->save();
 

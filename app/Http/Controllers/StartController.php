@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\StartRequest;
 use App\Models\Office;
+use App\Services\StoredSize;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -13,6 +14,9 @@ use Illuminate\Support\Facades\DB;
 /** What new members of a kind start from in an office, such as "steel beam": documents without loads and names. */
 final class StartController extends Controller
 {
+    /** Bytes of JSON. */
+    private const LARGEST = 600_000;
+
     public function index(Request $request): JsonResponse
     {
         return $this->answer($this->user($request)->office()->firstOrFail());
@@ -39,7 +43,14 @@ final class StartController extends Controller
             $query = Office::query();
             $query->lockForUpdate();
             $office = $query->findOrFail($this->user($request)->office_id);
-            $office->starts = $to($office->starts ?? []);
+            $starts = $to($office->starts ?? []);
+            StoredSize::assertBelow(
+                $starts,
+                self::LARGEST,
+                'document',
+                'What new members start from is too large to be stored.',
+            );
+            $office->starts = $starts;
             $office->save();
 
             return $office;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Services\BasisSchema;
+use App\Services\StoredSize;
 use Illuminate\Foundation\Http\FormRequest;
 use Waage\Member\BasisReader;
 use Waage\Member\InvalidMember;
@@ -11,6 +13,9 @@ use Waage\Member\InvalidMember;
 /** The texts and the basis of a job; when it is changed, those that are given. */
 final class JobRequest extends FormRequest
 {
+    /** Bytes of JSON: sixty build-ups of sixty layers have room. */
+    private const LARGEST_BASIS = 600_000;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -58,8 +63,16 @@ final class JobRequest extends FormRequest
         if (! is_array($basis)) {
             return null;
         }
+        StoredSize::assertBelow($basis, self::LARGEST_BASIS, 'basis', 'This basis is too large to be stored.');
         BasisReader::read($basis);
+        BasisSchema::assert($basis);
 
         return $basis;
+    }
+
+    /** The revision of the basis that was edited. */
+    public function basisRevision(): int
+    {
+        return $this->integer('basisRevision');
     }
 }

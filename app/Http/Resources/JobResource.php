@@ -18,6 +18,8 @@ final class JobResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $members = $this->members()->get();
+
         return [
             'id' => $this->id,
             'name' => $this->name,
@@ -26,7 +28,12 @@ final class JobResource extends JsonResource
             'engineer' => $this->engineer,
             'checker' => $this->checker,
             'basis' => $this->basis,
-            'members' => MemberRow::collection($this->members()->get()),
+            'basisRevision' => $this->basis_revision,
+            // How far its members are weighed by a new basis; null: they are.
+            'weighing' => $this->weighed_revision < $this->basis_revision && $members->isNotEmpty()
+                    ? ['done' => $this->weighed_count, 'total' => $members->count()]
+                    : null,
+            'members' => MemberRow::collection($members),
         ];
     }
 }

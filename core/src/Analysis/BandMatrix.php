@@ -64,6 +64,29 @@ final class BandMatrix
         return null;
     }
 
+    /** @return array{int, float} how many pivots are not positive, the logarithm of the determinant's size */
+    public function determinant(): array
+    {
+        $band = $this->band;
+        $K = $this->rows;
+        $negative = 0;
+        $log = 0.0;
+        for ($i = 0; $i < $this->size; $i++) {
+            $first = $i > $band ? $i - $band : 0;
+            for ($j = $first; $j <= $i; $j++) {
+                $sum = $K[$i][$band - $i + $j];
+                for ($m = max($first, $j - $band); $m < $j; $m++) {
+                    $sum -= $K[$i][$band - $i + $m] * $K[$j][$band - $j + $m] * $K[$m][$band];
+                }
+                $K[$i][$band - $i + $j] = $i === $j ? ($sum == 0.0 ? -PHP_FLOAT_MIN : $sum) : $sum / $K[$j][$band];
+            }
+            $negative += $K[$i][$band] > 0.0 ? 0 : 1;
+            $log += log(abs($K[$i][$band]));
+        }
+
+        return [$negative, $log];
+    }
+
     /**
      * The solution for a right-hand side, after factorise().
      *

@@ -217,9 +217,44 @@ final class SecondOrder
                 return INF;
             }
         }
+
+        return $this->between($low, $high);
+    }
+
+    /**
+     * The least factor at which the beam buckles. Where one pivot alone has become negative the determinant runs
+     * through zero once in between, and is followed there (C. J. F. Ridders, 1979); till then the interval is halved.
+     */
+    private function between(float $low, float $high): float
+    {
+        // Cut alike everywhere, so that the determinant is one function.
+        $pieces = $this->pieces($high);
+        $cut = $high;
+        $scale = $this->stiffness($pieces, $low / $cut)->determinant()[1];
+        $value = function (float $factor) use ($pieces, $cut, $scale): ?float {
+            [$negative, $log] = $this->stiffness($pieces, $factor / $cut)->determinant();
+
+            return $negative > 1 ? null : (1 - 2 * $negative) * exp($log - $scale);
+        };
+        [$atLow, $atHigh] = [1.0, $value($high)];
+        $last = 0.0;
         while ($high - $low > self::ACCURACY * $high && $high > self::LEAST) {
-            $middle = 0.5 * ($low + $high);
-            [$low, $high] = $this->isStable($middle) ? [$middle, $high] : [$low, $middle];
+            $at = 0.5 * ($low + $high);
+            $of = $value($at);
+            if ($atHigh !== null && $of !== null) {
+                $next = $at + (($at - $low) * $of) / sqrt($of ** 2 - $atLow * $atHigh);
+                if (abs($next - $last) <= 0.5 * self::ACCURACY * $next) {
+                    return $next;
+                }
+                $last = $next;
+                [$low, $atLow, $high, $atHigh] = $of > 0.0 ? [$at, $of, $high, $atHigh] : [$low, $atLow, $at, $of];
+                [$at, $of] = [$next, $value($next)];
+            }
+            if ($of !== null && $of > 0.0) {
+                [$low, $atLow] = [$at, $of];
+            } else {
+                [$high, $atHigh] = [$at, $of];
+            }
         }
 
         return 0.5 * ($low + $high);
@@ -228,7 +263,24 @@ final class SecondOrder
     /** Does the beam bear the axial forces times a factor without buckling in its plane, but for shear? */
     private function isStable(float $factor): bool
     {
-        return $this->assembled($this->pieces($factor))[0]->factorise() === null;
+        return $this->stiffness($this->pieces($factor), 1.0)->factorise() === null;
+    }
+
+    /**
+     * All pieces together over EI of the beam.
+     *
+     * @param  list<Piece>  $pieces
+     * @param  float  $part  of their axial forces
+     */
+    private function stiffness(array $pieces, float $part): BandMatrix
+    {
+        $stiffness = $places = [];
+        foreach ($pieces as ['x' => $x, 'l' => $l, 'EI' => $EI, 'N' => $N]) {
+            $places[] = $x;
+            $stiffness[] = PressedPiece::stiffness($l, $EI, $N, $part, $this->beam->EI);
+        }
+
+        return BeamChain::assembled($this->beam, $places, $stiffness)[0];
     }
 
     /**

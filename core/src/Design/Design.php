@@ -74,6 +74,7 @@ final class Design
      */
     public function __construct(Member $member, bool $derive = true)
     {
+        Wanted::check();
         $member = self::withSizes($member);
         $this->member = $member;
         $held = self::statics($member);

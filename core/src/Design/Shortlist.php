@@ -17,6 +17,7 @@ final class Shortlist
         $material = $member->make->material();
         $rows = [];
         foreach ($material->candidates($member->make) as $make) {
+            Wanted::check();
             // On springs a stiffer section attracts other forces: the statics is its own.
             $held = $design->beam->dependsOnSection() ? Design::statics($member->withMake($make)) : null;
             $acting = $held === null ? null : LiftOff::of($held, $design->given, $make->weight());

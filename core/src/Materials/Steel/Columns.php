@@ -178,9 +178,10 @@ final class Columns
         $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
         // What presses in proportion buckles the member at the same force.
         $parts = array_map(fn (float $f): float => round($f / $most->value, 12), $presses);
-        $own = $this->beam->selfWeight;
-        $key = (string) json_encode(array_diff_key($parts, $own === null ? [] : [$own => true]));
-        $whole = $key.' '.($parts[$own ?? -1] ?? 0.0);
+        $whole = (string) json_encode($parts);
+        $others = array_diff_key($presses, [$this->beam->selfWeight ?? -1 => true]);
+        $greatest = max([1e-9, ...array_map(abs(...), array_values($others))]);
+        $key = 'near '.json_encode(array_map(fn (float $f): float => round($f / $greatest, 9), $others));
         if (! isset($known[$whole])) {
             $known[$whole] = $known[$key] = $factor(($known[$key] ?? 0.0) / $most->value) * $most->value;
         }
