@@ -21,7 +21,7 @@ return new class extends Migration
         });
         DB::statement('update users set email = lower(email)');
         // Whoever came first has kept the office so far.
-        DB::statement('update users join (select min(id) as first from users group by office_id) f on users.id = f.first set is_admin = 1');
+        DB::statement('update users join (select min(id) as first from users where email <> "demo@waage.example" group by office_id) f on users.id = f.first set is_admin = 1');
         // Names that came to be the same are told apart by their numbers.
         DB::statement('update offices o join (select name collate utf8mb4_bin as same, min(id) as first from offices group by same having count(*) > 1) d on o.name collate utf8mb4_bin = d.same and o.id <> d.first set o.name = concat(left(o.name, 100), " (", o.id, ")")');
         Schema::table('offices', function (Blueprint $table): void {

@@ -19,6 +19,7 @@ export const router = createRouter({
             component: () => import('@/pages/SheetPage.vue'),
             props: (r) => ({ id: Number(r.params.member) }),
         },
+        { path: '/account', name: 'account', component: () => import('@/pages/AccountPage.vue') },
         { path: '/tools/:name?', name: 'tools', component: () => import('@/pages/ToolsPage.vue') },
         { path: '/:rest(.*)*', name: 'nowhere', component: () => import('@/pages/Nowhere.vue'), meta: { open: true } },
     ],

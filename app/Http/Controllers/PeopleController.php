@@ -57,7 +57,7 @@ final class PeopleController extends Controller
     private function administrator(Request $request): User
     {
         $user = $this->user($request);
-        abort_unless($user->is_admin, 403, 'Only an administrator of the office may do this.');
+        abort_unless($user->is_admin && ! $user->isDemo(), 403, 'Only an administrator of the office may do this.');
 
         return $user;
     }

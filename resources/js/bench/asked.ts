@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useTimeoutFn } from '@vueuse/core'
 import { ref, shallowRef, watch } from 'vue'
 import type { Editor } from '@/bench/editor'
 import { api, ApiError } from '@/lib/api'
@@ -20,10 +20,14 @@ export function useAsked<T>(editor: Editor, path: string, question: () => Record
             answer.value = await api<T>('POST', path, { document: { ...document, basis }, ...question() }, running.signal)
             errors.value = {}
         } catch (e) {
+            if (!(e instanceof ApiError)) return
+            // It is asked again when its turn has come; a newer question is on its way already.
+            if (e.status === 429) askAgain()
             // A server that does not answer is told of by the editor.
-            if (e instanceof ApiError && e.status !== 0) errors.value = Object.keys(e.errors).length ? e.errors : { '': [e.message] }
+            else if (e.status !== 0 && e.status !== 409) errors.value = Object.keys(e.errors).length ? e.errors : { '': [e.message] }
         }
     }
+    const { start: askAgain } = useTimeoutFn(load, 2000, { immediate: false })
     const loadSoon = useDebounceFn(load, 80)
     watch([open, question, editor.document], () => void loadSoon(), { deep: true })
 

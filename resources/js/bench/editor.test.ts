@@ -9,11 +9,13 @@ class Server {
     revision = 1
     document: MemberDocument = { ...newMember('B1', 'metric'), section: 'IPE 300' }
     puts = 0
-    answer: 'work' | 'away' | 'gone' = 'work'
+    answer: 'work' | 'away' | 'gone' | 'busy' | 'broken' = 'work'
 
     async fetch(url: string, init: RequestInit): Promise<Response> {
         const json = (status: number, body: unknown): Response => new Response(JSON.stringify(body), { status })
         if (this.answer === 'away') throw new TypeError('no network')
+        if (this.answer === 'busy') return json(503, { message: 'The database does not answer just now; this is tried again.' })
+        if (this.answer === 'broken') return json(500, { message: 'A fault.' })
         if (url.endsWith('/design')) {
             const { document } = JSON.parse(init.body as string)
             if (document.length === 'x') return json(422, { message: 'bad', errors: { length: ['bad'] } })
@@ -97,6 +99,28 @@ describe('the editor', () => {
         expect(editor.document.value?.length).toBe('8 m')
         await later(2000)
         expect([editor.saveState.value, server.document.length]).toEqual(['saved', '8 m'])
+    })
+
+    it.each(['busy', 'broken'] as const)('keeps, retries and sends what a server that is %s did not take', async (answer) => {
+        server.answer = answer
+        setLength('8 m')
+        await later(2000)
+        expect(editor.saveState.value).toBe('away')
+        expect(localStorage.length).toBe(1)
+        server.answer = 'work'
+        await later(5000)
+        expect([editor.saveState.value, server.document.length]).toEqual(['saved', '8 m'])
+    })
+
+    it('sends what this browser has no room to keep, and says so', async () => {
+        const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+            throw new DOMException('full', 'QuotaExceededError')
+        })
+        setLength('8 m')
+        expect(editor.isKept.value).toBe(false)
+        await later(2000)
+        full.mockRestore()
+        expect([editor.saveState.value, editor.isKept.value, server.document.length]).toEqual(['saved', true, '8 m'])
     })
 
     it('goes on saving by itself when the server is back', async () => {

@@ -33,6 +33,8 @@ export function useEditor(id: number) {
     const revision = ref(0)
     const saveState = ref<SaveState>('saved')
     const saveMessage = ref('')
+    /** False where this browser has no room for what is not stored yet. */
+    const isKept = ref(true)
     const result = shallowRef<Result | null>(null)
     const before = shallowRef<{ verdict: VerdictResult; section: string } | null>(null)
     const errors = ref<Record<string, string[]>>({})
@@ -94,12 +96,22 @@ export function useEditor(id: number) {
 
     function set(next: MemberDocument): void {
         document.value = next
-        localStorage.setItem(keptAt, JSON.stringify({ revision: revision.value, document: next } satisfies Kept))
+        keep(next)
         if (saveState.value !== 'conflict') {
             saveState.value = 'unsaved'
             void saveSoon()
         }
         void design()
+    }
+
+    /** Kept in this browser until it is stored. Where that has no room left it is told, and the server gets it all the same. */
+    function keep(next: MemberDocument): void {
+        try {
+            localStorage.setItem(keptAt, JSON.stringify({ revision: revision.value, document: next } satisfies Kept))
+            isKept.value = true
+        } catch {
+            isKept.value = false
+        }
     }
 
     function undo(): void {
@@ -183,6 +195,7 @@ export function useEditor(id: number) {
             if (document.value === sent) {
                 saveState.value = 'saved'
                 saveMessage.value = ''
+                isKept.value = true
                 localStorage.removeItem(keptAt)
             } else {
                 saveState.value = 'unsaved'
@@ -194,7 +207,7 @@ export function useEditor(id: number) {
             if (e.status === 409) {
                 theirs.value = e.body.current as Kept
                 saveState.value = 'conflict'
-            } else if (e.status === 0 || e.status === 401 || e.status === 419 || e.status === 429) {
+            } else if ([0, 401, 419, 429, 500].includes(e.status)) {
                 saveState.value = 'away'
                 setTimeout(save, 3000)
             } else {
@@ -230,8 +243,8 @@ export function useEditor(id: number) {
         void design()
         unitsStored = unitsStored.then(async () => {
             try {
-                const fresh = await api<{ basis: BasisDocument }>('GET', `jobs/${of}`)
-                await api('PATCH', `jobs/${of}`, { basis: { ...fresh.basis, units: next } })
+                const { basis, basisRevision } = await api<{ basis: BasisDocument; basisRevision: number }>('GET', `jobs/${of}`)
+                await api('PATCH', `jobs/${of}`, { basis: { ...basis, units: next }, basisRevision })
             } catch (e) {
                 if (!(e instanceof ApiError)) throw e
                 saveMessage.value = `The units are not stored in the job: ${e.message}`
@@ -260,6 +273,7 @@ export function useEditor(id: number) {
         history,
         saveState,
         saveMessage,
+        isKept,
         result,
         before,
         errors,

@@ -21,7 +21,8 @@ async function leave(): Promise<void> {
             <span v-if="away" class="fault" role="status">The server cannot be reached; your work is kept here.</span>
             <slot name="right" />
             <RouterLink v-if="route.name !== 'tools'" class="quiet" to="/tools">Tools</RouterLink>
-            <span class="text-faint">{{ session.user?.office }}</span>
+            <span v-if="session.user?.demo" class="text-faint">{{ session.user.office }}</span>
+            <RouterLink v-else class="quiet" to="/account" title="Your password and the people of the office">{{ session.user?.office }}</RouterLink>
             <KeyMap />
             <button class="quiet" @click="leave">Sign out</button>
         </span>

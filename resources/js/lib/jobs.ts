@@ -50,5 +50,9 @@ export interface JobDetail {
     engineer: string
     checker: string
     basis: BasisDocument
+    /** Of the basis: what changes it says which one it was made from. */
+    basisRevision: number
+    /** How far the members are weighed by a new basis. */
+    weighing: { done: number; total: number } | null
     members: MemberRow[]
 }

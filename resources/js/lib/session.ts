@@ -5,6 +5,9 @@ export interface User {
     name: string
     email: string
     office: string
+    /** Looks after the people of the office. */
+    admin: boolean
+    demo: boolean
 }
 interface State {
     user: User | null

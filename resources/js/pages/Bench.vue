@@ -32,7 +32,7 @@ const props = defineProps<{ id: number }>()
 const editor = useEditor(props.id)
 void editor.load()
 
-const { document: doc, result, job, fault, saveState, saveMessage, message, busy, show, units, history, before } = editor
+const { document: doc, result, job, fault, saveState, saveMessage, isKept, message, busy, show, units, history, before } = editor
 const selected = ref('')
 /** What is open as a table under the drawing. */
 const grid = ref<'' | 'loads' | 'endForces'>('')
@@ -137,6 +137,9 @@ onBeforeUnmount(() => void editor.save())
                 This member was changed in another window since you opened it. Nothing of either is lost yet.
                 <button class="action py-0.5!" @click="editor.settle('mine')">Keep what is here</button>
                 <button class="action py-0.5!" @click="editor.settle('theirs')">Take the other one</button>
+            </div>
+            <div v-else-if="!isKept" class="bg-accent-soft px-4 py-1.5" role="alert">
+                This browser has no room left to keep your work; leave this page open until it says “Saved”.
             </div>
             <div v-else-if="saveState === 'refused'" class="bg-accent-soft px-4 py-1.5" role="alert">
                 {{ saveMessage }} What you typed is kept in this browser.

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ArrowDown, ArrowUp, Copy, Pencil, Trash2 } from '@lucide/vue'
-import { computed, onMounted, reactive, ref, toRaw } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, onMounted, reactive, ref, toRaw, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import BalanceBeam from '@/components/BalanceBeam.vue'
 import MiniBeam from '@/components/MiniBeam.vue'
@@ -38,16 +39,33 @@ onMounted(load)
 
 const members = computed(() => job.value?.members ?? [])
 
-async function save(change: Partial<JobDetail>): Promise<void> {
+/** One change at a time: each is made from the basis that the one before has left. */
+let saved: Promise<void> = Promise.resolve()
+function save(change: Partial<JobDetail>): Promise<void> {
+    saved = saved.then(() => send(change))
+    return saved
+}
+
+async function send(change: Partial<JobDetail>): Promise<void> {
     errors.value = {}
     try {
-        job.value = await api<JobDetail>('PATCH', `jobs/${props.id}`, change)
+        job.value = await api<JobDetail>('PATCH', `jobs/${props.id}`, { ...change, basisRevision: job.value?.basisRevision })
     } catch (e) {
         if (!(e instanceof ApiError)) throw e
         errors.value = e.errors
-        if (Object.keys(e.errors).length === 0) notice.say(e.message)
+        if (e.status === 409) {
+            await load()
+            notice.say(`${e.message} It is shown as it stands now; enter your change again.`)
+        } else if (Object.keys(e.errors).length === 0) notice.say(e.message)
     }
 }
+
+// While the members are weighed anew the page follows how far that is.
+const { start: lookAgain } = useTimeoutFn(load, 700, { immediate: false })
+watch(
+    () => job.value,
+    (now) => now?.weighing && lookAgain(),
+)
 
 /** An action of the list; what the server refuses is said below, and the list is as it stands there. */
 async function act(action: () => Promise<unknown>): Promise<void> {
@@ -143,7 +161,9 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
             <section class="min-h-0 overflow-auto px-6 py-5">
                 <div class="flex items-center gap-2">
                     <h1 class="font-serif text-2xl">Members</h1>
-                    <span class="grow"></span>
+                    <span class="grow text-faint" role="status">{{
+                        job.weighing ? `The members are weighed by the new basis: ${job.weighing.done} of ${job.weighing.total}` : ''
+                    }}</span>
                     <label class="action cursor-pointer focus-within:outline-2">
                         Import files<input
                             type="file"
@@ -156,7 +176,7 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                     </label>
                     <NewMember :family="family" @add="add" @from="from = $event" />
                 </div>
-                <table v-if="members.length" class="grid-table mt-4">
+                <table v-if="members.length" class="grid-table mt-4" :aria-busy="job.weighing !== null">
                     <thead>
                         <tr>
                             <th>Mark</th>
@@ -205,9 +225,13 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
                             <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
                             <td class="number">
-                                {{ m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio) }}
+                                {{
+                                    job.weighing || m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio)
+                                }}
                             </td>
+                            <td v-if="job.weighing" class="whitespace-nowrap text-faint">is weighed …</td>
                             <td
+                                v-else
                                 class="whitespace-nowrap"
                                 :class="m.summary.state === 'fails' || m.summary.state === 'uncovered' ? 'font-semibold text-fail' : ''"
                             >
