@@ -1,16 +1,16 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { enterDemo, newMember, openDemoMember, saved, strips } from './steps'
+import { ACCOUNT, enterDemo, newMember, openDemoMember, saved, strips } from './steps'
 
 test('a wrong password is refused, the demo is one click away', async ({ page }) => {
-    await page.goto('/jobs/1')
-    await page.getByLabel('E-mail address').fill('demo@waage.example')
+    await page.goto('/tools')
+    await page.getByLabel('E-mail address').fill(ACCOUNT.email.toUpperCase())
     await page.getByLabel('Password').fill('wrong')
     await page.getByRole('button', { name: 'Sign in' }).click()
     await expect(page.getByText('E-mail address and password do not match.')).toBeVisible()
-    await page.getByLabel('Password').fill('grebe-point')
+    await page.getByLabel('Password').fill(ACCOUNT.password)
     await page.getByLabel('Password').press('Enter')
-    await expect(page.getByRole('heading', { name: 'Members' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Tools' })).toBeVisible()
     await page.getByRole('button', { name: 'Sign out' }).click()
     await expect(page.getByRole('button', { name: 'Enter the demo' })).toBeVisible()
 })

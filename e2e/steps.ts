@@ -10,6 +10,17 @@ export async function enterDemo(page: Page): Promise<void> {
     await expect(jobs).toBeVisible()
 }
 
+/** The administrator of an office that bin/test has made. */
+export const ACCOUNT = { email: 'ines@crake.example', password: 'lantern ferry gravel 9', office: 'Petrel & Crake' }
+
+export async function signIn(page: Page): Promise<void> {
+    await page.goto('/')
+    await page.getByLabel('E-mail address').fill(ACCOUNT.email)
+    await page.getByLabel('Password').fill(ACCOUNT.password)
+    await page.getByLabel('Password').press('Enter')
+    await expect(page.getByRole('heading', { name: 'Jobs' })).toBeVisible()
+}
+
 /** The page's own session, for what a test has to prepare or to do behind the page's back. */
 export async function request<T>(page: Page, method: string, path: string): Promise<T> {
     return page.evaluate(

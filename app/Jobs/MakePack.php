@@ -35,6 +35,9 @@ final class MakePack implements ShouldQueue
     /** How long a pack steps back while another one of its office is made, s. */
     private const STEPS_BACK = 2;
 
+    /** How often it gives a sign of life while sheets print, s. */
+    private const TELLS = 5.0;
+
     public int $timeout = 900;
 
     /** Stepping back is not a failure. */
@@ -61,12 +64,12 @@ final class MakePack implements ShouldQueue
         $members = $pack->job->members()->get()->all();
         $pack->forceFill(['total' => count($members)])->save();
         $this->state(PackState::Working, '', PackState::Waiting);
-        $directory = storage_path('app/packs/' . $pack->id . '-parts');
+        $directory = storage_path('app/packs/'.$pack->id.'-parts');
         File::ensureDirectoryExists($directory);
         try {
             [$made, $left] = $this->sheets($pack, $members, $sheets);
             $parts = array_chunk($made, max(1, min(self::SHEETS_A_PART, (int) ceil(count($made) / self::AT_ONCE))));
-            if (!$this->printAll($parts, count($left), $pack->paper, $printer, $directory)) {
+            if (! $this->printAll($parts, count($left), $pack->paper, $printer, $directory)) {
                 return;
             }
             $this->bind($pack, array_map(Sheets::indexRow(...), $made), count($parts), $left, $printer, $directory);
@@ -75,7 +78,7 @@ final class MakePack implements ShouldQueue
                 match (count($left)) {
                     0 => '',
                     1 => '1 incomplete member has no sheet; the index names it.',
-                    default => count($left) . ' incomplete members have no sheet; the index names them.',
+                    default => count($left).' incomplete members have no sheet; the index names them.',
                 },
                 PackState::Working,
             );
@@ -86,7 +89,7 @@ final class MakePack implements ShouldQueue
 
     public function failed(?\Throwable $e): void
     {
-        $why = mb_substr('The pack could not be made. ' . ($e?->getMessage() ?? ''), 0, 500);
+        $why = mb_substr('The pack could not be made. '.($e?->getMessage() ?? ''), 0, 500);
         $this->state(PackState::Failed, $why, PackState::Working);
         $this->state(PackState::Failed, $why, PackState::Waiting);
     }
@@ -96,7 +99,7 @@ final class MakePack implements ShouldQueue
     {
         return Pack::query()
             ->where('state', PackState::Working)
-            ->where('updated_at', '>', now()->subMinutes(10))
+            ->where('updated_at', '>', now()->subMinutes(Pack::SILENT_MINUTES))
             ->whereIn('job_id', Job::withTrashed()->where('office_id', $pack->job->office_id)->select('id'))
             ->exists();
     }
@@ -132,6 +135,7 @@ final class MakePack implements ShouldQueue
         $running = [];
         $next = 0;
         $done = $left;
+        $told = microtime(true);
         while ($next < count($parts) || $running !== []) {
             while ($next < count($parts) && count($running) < self::AT_ONCE) {
                 $running[$next] = $printer->start(
@@ -142,8 +146,12 @@ final class MakePack implements ShouldQueue
                 $next++;
             }
             usleep(50_000);
+            if (microtime(true) - $told > self::TELLS) {
+                $told = microtime(true);
+                Pack::query()->whereKey($this->pack)->touch();
+            }
             foreach ($running as $i => $run) {
-                if (!$run->isRunning()) {
+                if (! $run->isRunning()) {
                     $run->finish();
                     unset($running[$i]);
                     $done += count($parts[$i]);
@@ -152,8 +160,8 @@ final class MakePack implements ShouldQueue
                         ->update(['done' => $done]);
                 }
             }
-            if (!$this->isWanted()) {
-                array_map(fn(PrintRun $run) => $run->stop(), $running);
+            if (! $this->isWanted()) {
+                array_map(fn (PrintRun $run) => $run->stop(), $running);
 
                 return false;
             }
@@ -183,10 +191,10 @@ final class MakePack implements ShouldQueue
             'date' => now()->format('Y-m-d'),
             'left' => $left,
         ];
-        $files = array_map(fn(int $i): string => "{$directory}/{$i}.pdf", $parts > 0 ? range(0, $parts - 1) : []);
+        $files = array_map(fn (int $i): string => "{$directory}/{$i}.pdf", $parts > 0 ? range(0, $parts - 1) : []);
         $counts = array_merge([], ...array_map($this->pagesOfSheets(...), $files));
         // Its own length moves the pages that the index gives: it is printed again until they fit.
-        for ($length = 1, $last = 0; $length !== $last; ) {
+        for ($length = 1, $last = 0; $length !== $last;) {
             $last = $length;
             $page = $length;
             foreach ($counts as $i => $pages) {

@@ -23,6 +23,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Pack extends Model
 {
+    /** Who makes one gives a sign of life more often than that; else it is not made any more. */
+    public const SILENT_MINUTES = 2;
+
     protected $fillable = ['paper', 'full', 'total'];
 
     /** @return array<string, string> */

@@ -16,7 +16,7 @@ PHP_SPEED=(
 
 APT_PACKAGES=(
     php8.2-cli php8.2-fpm php8.2-mysql php8.2-bcmath php8.2-zip php8.2-curl php8.2-intl php8.2-mbstring php8.2-xml php8.2-opcache php8.2-apcu
-    mariadb-server-core mariadb-client-core supervisor chromium-headless-shell fonts-liberation poppler-utils nginx-light
+    mariadb-server-core mariadb-client-core mariadb-client supervisor chromium-headless-shell fonts-liberation poppler-utils nginx-light
 )
 TEST_PACKAGES=(chromium python3-sympy python3-numpy calculix-ccx)
 

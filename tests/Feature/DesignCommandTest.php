@@ -37,6 +37,11 @@ it('says when there is no such file', function (): void {
     expect(waage('design', '/nowhere/at/all.json'))->toMatchArray([0 => 2, 2 => "There is no file /nowhere/at/all.json.\n"]);
 });
 
+it('says a fault of its own by an exit of its own, never as an answer', function (): void {
+    [$code, , $stderr] = waage('design', memberFile(document(['section' => 'HEB 300'])), '--sheet=/proc/sheet.pdf');
+    expect($code)->toBe(3)->and($stderr)->toContain('Waage could not answer this, which is a fault of its own');
+});
+
 it('writes the sheet beside the result', function (): void {
     $pdf = tempnam('/tmp', 'out').'.pdf';
     [$code] = waage('design', memberFile(document(['section' => 'HEB 300'])), '--sheet', $pdf, '--brief');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Services\SheetPrinter;
-use Illuminate\Console\Command;
 use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Show;
@@ -16,15 +15,18 @@ use Waage\Sheets\PlainText;
 use Waage\Sheets\SheetBuilder;
 
 /** bin/waage design FILE.json: the same front door as the web, for batch work and outside tools. */
-final class DesignCommand extends Command
+final class DesignCommand extends AnsweringCommand
 {
     protected $signature = 'design {file : a member file} {--lines : every value of the weighings as text, in place of JSON} {--sheet= : write the calculation sheet as PDF} {--brief : the brief sheet} {--paper=A4 : A4 or Letter}';
 
-    protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold or is not covered, 2 bad input';
-
-    private const BAD_INPUT = 2;
+    protected $description = 'Design a member file and print the result as JSON; exit status 0 holds, 1 does not hold or is not covered, 2 bad input, 3 a fault of Waage';
 
     public function handle(SheetPrinter $printer): int
+    {
+        return $this->answer(fn (): int => $this->design($printer));
+    }
+
+    private function design(SheetPrinter $printer): int
     {
         $file = $this->argument('file');
         $file = is_string($file) ? $file : '';
@@ -67,9 +69,7 @@ final class DesignCommand extends Command
     /** @param  list<string>  $messages */
     private function refuse(array $messages): int
     {
-        foreach ($messages as $message) {
-            $this->getOutput()->getErrorStyle()->writeln($message);
-        }
+        $this->say($messages);
 
         return self::BAD_INPUT;
     }

@@ -22,8 +22,7 @@ final class TidyCommand extends Command
 
     protected $description = 'End packs whose worker has gone, weigh jobs that were left, clear away old files and sessions';
 
-    /** Longer than any step of a pack takes (MakePack). */
-    private const SILENT_MINUTES = 10;
+    private const JOB_MINUTES = 10;
 
     private const KEPT_DAYS = 7;
 
@@ -43,7 +42,7 @@ final class TidyCommand extends Command
     {
         $end = fn (PackState $state, string $why) => Pack::query()
             ->where('state', $state)
-            ->where('updated_at', '<', Carbon::now()->subMinutes(self::SILENT_MINUTES))
+            ->where('updated_at', '<', Carbon::now()->subMinutes(Pack::SILENT_MINUTES))
             ->update(['state' => PackState::Failed, 'message' => $why]);
         $end(PackState::Working, 'The server was ended while this pack was made. Ask for it again.');
         if (Queue::size('packs') === 0) {
@@ -59,7 +58,7 @@ final class TidyCommand extends Command
         $left = Job::query();
         $left
             ->whereColumn('weighed_revision', '<', 'basis_revision')
-            ->where('updated_at', '<', Carbon::now()->subMinutes(self::SILENT_MINUTES))
+            ->where('updated_at', '<', Carbon::now()->subMinutes(self::JOB_MINUTES))
             ->limit(100);
         foreach ($left->get() as $job) {
             WeighJob::dispatch($job->id, $job->basis_revision);

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Illuminate\Console\Command;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;
 use Waage\Tools\Toolbox;
 
 /** bin/waage tool NAME key=value …: the tools of the page, with JSON out; without a name what there is. */
-final class ToolCommand extends Command
+final class ToolCommand extends AnsweringCommand
 {
     protected $signature = 'tool {name? : a tool} {values?* : key=value, with or without a unit} {--us : plain numbers are in US units}';
 
     protected $description = 'Answer of a tool as JSON with its derivation; without a name the list of tools with what they ask for';
 
-    private const BAD_INPUT = 2;
-
     public function handle(): int
+    {
+        return $this->answer($this->tool(...));
+    }
+
+    private function tool(): int
     {
         $name = $this->argument('name');
         if (! is_string($name)) {
@@ -38,7 +40,7 @@ final class ToolCommand extends Command
                 fn (FieldError $f): string => preg_replace('/^values\./', '', $f->path).": {$f->message}",
                 $e->errors,
             );
-            $this->getOutput()->getErrorStyle()->writeln($said);
+            $this->say($said);
 
             return self::BAD_INPUT;
         }

@@ -41,7 +41,7 @@ final class DesignController extends Controller
 
         $rates = Rates::read($this->user($request)->office()->firstOrFail()->rates ?? []);
 
-        return new JsonResponse(array_map(fn(ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
+        return new JsonResponse(array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()));
     }
 
     /** What can be chosen of materials, and their national parameters. */
