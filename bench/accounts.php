@@ -108,4 +108,40 @@ foreach ($times as $what => $all) {
     row(ucfirst($what).' request, 95th percentile', $all[(int) (0.95 * count($all))], 0.3, sprintf('%d requests, median %.0f ms', count($all), 1000 * $all[intdiv(count($all), 2)]));
 }
 echo "  {$failed} of them failed.\n";
+
+/** Median time of a design request of the first account, which asks without a pause, while others ask what they ask, s. */
+$alone = function (array $others) use ($accounts, $handle, $basis, $multi): float {
+    foreach ($others as $curl) {
+        curl_multi_add_handle($multi, $curl);
+    }
+    $times = [];
+    while (count($times) < 60) {
+        $document = $accounts[0]['document'];
+        $document['loads'][0]['value'] = (8 + count($times) / 10).' kN/m';
+        $own = $handle($accounts[0], 'POST', '/api/design', ['document' => [...$document, 'basis' => $basis], 'show' => 'envelope']);
+        curl_multi_add_handle($multi, $own);
+        do {
+            curl_multi_exec($multi, $active);
+            curl_multi_select($multi, 0.002);
+            $isDone = false;
+            while ($done = curl_multi_info_read($multi)) {
+                $isDone = $isDone || $done['handle'] === $own;
+            }
+        } while (! $isDone);
+        $times[] = curl_getinfo($own, CURLINFO_TOTAL_TIME);
+        curl_multi_remove_handle($multi, $own);
+    }
+    sort($times);
+
+    return $times[intdiv(count($times), 2)];
+};
+$quiet = $alone([]);
+$column = json_decode((string) file_get_contents(__DIR__.'/../database/demo/15-P4.waage.json'), true);
+$shortlists = [];
+foreach (range(10, 15) as $i) {
+    $column['length'] = (7.4 + $i / 100).' m';
+    $shortlists[] = $handle($accounts[$i], 'POST', '/api/shortlist', ['document' => [...$column, 'basis' => $basis]]);
+}
+$beside = $alone($shortlists);
+printf("Design request beside six shortlists of others: %.0f ms, alone %.0f ms: %.2f of it (limit 2)\n", 1000 * $beside, 1000 * $quiet, $beside / $quiet);
 array_map(fn (array $a) => unlink($a['jar']), $accounts);

@@ -87,13 +87,29 @@ class Client {
 }
 
 const document = (title) => ({
-    format: 'waage-member', version: 5, material: 'steel', mark: 'B1', title, notes: '', length: '6 m',
-    supports: [{ x: '0 m', kind: 'pinned', bearing: '150 mm' }, { x: '6 m', kind: 'pinned', bearing: '150 mm' }],
+    format: 'waage-member',
+    version: 5,
+    material: 'steel',
+    mark: 'B1',
+    title,
+    notes: '',
+    length: '6 m',
+    supports: [
+        { x: '0 m', kind: 'pinned', bearing: '150 mm' },
+        { x: '6 m', kind: 'pinned', bearing: '150 mm' },
+    ],
     steel: { section: 'IPE 300', grade: 'S355' },
     restraint: { top: { kind: 'spacing', spacing: '2 m' }, bottom: { kind: 'supports' } },
-    loadHeight: 'top', selfWeight: true,
-    cases: [{ id: 'g', name: 'Permanent', category: 'permanent' }, { id: 'q', name: 'Floor', category: 'B' }],
-    loads: [{ id: 'l1', case: 'g', kind: 'line', value: '5 kN/m' }, { id: 'l2', case: 'q', kind: 'line', value: '8 kN/m' }],
+    loadHeight: 'top',
+    selfWeight: true,
+    cases: [
+        { id: 'g', name: 'Permanent', category: 'permanent' },
+        { id: 'q', name: 'Floor', category: 'B' },
+    ],
+    loads: [
+        { id: 'l1', case: 'g', kind: 'line', value: '5 kN/m' },
+        { id: 'l2', case: 'q', kind: 'line', value: '8 kN/m' },
+    ],
 })
 
 /** Processes of the server by the name the kernel has, as bin/lib/servers.sh finds them. */
@@ -174,7 +190,11 @@ for (const k of kept) {
     if (Number(answer.data?.document.title) < k.acknowledged) lost++
 }
 if (lost) faults.push(`${lost} members lost an acknowledged edit`)
-console.log(`  ended: ${Object.entries(ended).map(([k, v]) => `${v} × ${k}`).join(', ')}; ${edits} edits acknowledged, ${lost} lost`)
+console.log(
+    `  ended: ${Object.entries(ended)
+        .map(([k, v]) => `${v} × ${k}`)
+        .join(', ')}; ${edits} edits acknowledged, ${lost} lost`,
+)
 
 const pack = await asked
 if (pack?.id) {
@@ -201,13 +221,52 @@ console.log(`  ${tried} were looked at`)
 if (tried > 90) faults.push(`${tried} passwords could be tried`)
 
 console.log('\nBroken documents:')
-const values = ['', '0 m', '-1 m', '1e9 m', 'x', null, true, [], [[]], {}, { x: null }, -1, 1e30, '5 m', '10 kN', 'pinned', 'train', '\u0000', 'ü'.repeat(300),
-    '4 m', '8.2 m', '1/3 m', '2 kN', '30 kN/m', 'IPE 100', 'HEB 240', 'S690', 'fixed', 'roller', 'spring', 'line', 'point', 'area', 'B', 'snow', 'wind-up', true, 2]
+const values = [
+    '',
+    '0 m',
+    '-1 m',
+    '1e9 m',
+    'x',
+    null,
+    true,
+    [],
+    [[]],
+    {},
+    { x: null },
+    -1,
+    1e30,
+    '5 m',
+    '10 kN',
+    'pinned',
+    'train',
+    '\u0000',
+    'ü'.repeat(300),
+    '4 m',
+    '8.2 m',
+    '1/3 m',
+    '2 kN',
+    '30 kN/m',
+    'IPE 100',
+    'HEB 240',
+    'S690',
+    'fixed',
+    'roller',
+    'spring',
+    'line',
+    'point',
+    'area',
+    'B',
+    'snow',
+    'wind-up',
+    true,
+    2,
+]
 function broken() {
     const d = structuredClone(document('broken'))
     for (let i = 0; i < 1 + 2 * random() ** 2; i++) {
         let [at, key] = [d, one(Object.keys(d))]
-        while (at[key] !== null && typeof at[key] === 'object' && Object.keys(at[key]).length && random() < 0.7) [at, key] = [at[key], one(Object.keys(at[key]))]
+        while (at[key] !== null && typeof at[key] === 'object' && Object.keys(at[key]).length && random() < 0.7)
+            [at, key] = [at[key], one(Object.keys(at[key]))]
         if (random() < 0.15) delete at[key]
         else at[key] = one(values)
     }
@@ -227,12 +286,30 @@ console.log(`  answers: ${JSON.stringify(answered)}`)
 console.log('\nDoors of another office:')
 let tries = 0
 for (const [method, path] of [
-    ['GET', `jobs/${kept[0].job}`], ['PATCH', `jobs/${kept[0].job}`], ['DELETE', `jobs/${kept[0].job}`], ['POST', `jobs/${kept[0].job}/copy`],
-    ['POST', `jobs/${kept[0].job}/members`], ['GET', `members/${kept[0].member}`], ['PUT', `members/${kept[0].member}`], ['GET', `members/${kept[0].member}/file`],
-    ['GET', `members/${kept[0].member}/sheet`], ['GET', `members/${kept[0].member}/sheet.pdf`], ['POST', `members/${kept[0].member}/copy`], ['DELETE', `members/${kept[0].member}`],
-    ...(pack?.id ? [['GET', `packs/${pack.id}`], ['GET', `packs/${pack.id}/pdf`]] : []),
+    ['GET', `jobs/${kept[0].job}`],
+    ['PATCH', `jobs/${kept[0].job}`],
+    ['DELETE', `jobs/${kept[0].job}`],
+    ['POST', `jobs/${kept[0].job}/copy`],
+    ['POST', `jobs/${kept[0].job}/members`],
+    ['GET', `members/${kept[0].member}`],
+    ['PUT', `members/${kept[0].member}`],
+    ['GET', `members/${kept[0].member}/file`],
+    ['GET', `members/${kept[0].member}/sheet`],
+    ['GET', `members/${kept[0].member}/sheet.pdf`],
+    ['POST', `members/${kept[0].member}/copy`],
+    ['DELETE', `members/${kept[0].member}`],
+    ...(pack?.id
+        ? [
+              ['GET', `packs/${pack.id}`],
+              ['GET', `packs/${pack.id}/pdf`],
+          ]
+        : []),
 ]) {
-    const { status, content } = await clients[1].send(method, path, method === 'GET' ? undefined : { document: document('mine'), revision: 1, name: 'Mine' })
+    const { status, content } = await clients[1].send(
+        method,
+        path,
+        method === 'GET' ? undefined : { document: document('mine'), revision: 1, name: 'Mine' },
+    )
     tries++
     if (status !== 404 || /client1/.test(content)) faults.push(`${method} ${path} of another office: ${status}`)
 }

@@ -37,6 +37,17 @@ test('nothing that serves runs as root', () => {
     }
 })
 
+test('no file of the program is sent as it is, and files say what they are', async ({ request: get }) => {
+    expect(await (await get.get('/index.php')).text()).not.toContain('<?php')
+    for (const path of ['/.env', '/composer.json', '/storage/logs/laravel.log', '/../.env', '/build/../index.php']) {
+        expect(await (await get.get(path)).text(), path).not.toMatch(/<\?php|APP_KEY=|"require"/)
+    }
+    const page = await get.get('/')
+    expect(page.headers()['server']).toBe('nginx')
+    expect(page.headers()['content-security-policy']).toContain("script-src 'self'")
+    expect((await get.get('/icon.svg')).headers()['x-content-type-options']).toBe('nosniff')
+})
+
 test('what is typed while database and server end is kept, and is saved when they are back', async ({ page }) => {
     await newMember(page)
     await saved(page)

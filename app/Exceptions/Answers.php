@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use ErrorException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
@@ -56,6 +57,7 @@ final class Answers
                 : null,
         );
         $exceptions->render(self::ofDatabase(...));
+        $exceptions->render(self::ofDisk(...));
         $exceptions->render(self::ofFatal(...));
         $exceptions->render(self::ofHttp(...));
         $exceptions->respond(self::inWords(...));
@@ -78,10 +80,20 @@ final class Answers
 
     private static function ofDatabase(PDOException $e, Request $request): ?Response
     {
-        if (! in_array((int) ($e->errorInfo[1] ?? $e->getCode()), self::AWAY, true)) {
-            return null;
-        }
-        $says = 'The database does not answer just now; this is tried again.';
+        return in_array((int) ($e->errorInfo[1] ?? $e->getCode()), self::AWAY, true)
+            ? self::later($request, 'The database does not answer just now; this is tried again.')
+            : null;
+    }
+
+    private static function ofDisk(ErrorException $e, Request $request): ?Response
+    {
+        return str_contains($e->getMessage(), 'No space left on device')
+            ? self::later($request, 'The disk of the server is full; this is tried again.')
+            : null;
+    }
+
+    private static function later(Request $request, string $says): Response
+    {
         $answer = self::isAsked($request) ? self::say(503, $says) : new Response($says, 503);
         $answer->headers->set('Retry-After', '5');
 

@@ -103,6 +103,7 @@ test_environment() {
     export LOG_CHANNEL=single SESSION_DRIVER=database CACHE_STORE=database QUEUE_CONNECTION=database DB_QUEUE_TABLE=queue_jobs
     export DB_PORT=$2 DB_PASSWORD=test WAAGE_DEMO=true
     export APP_CONFIG_CACHE="$RUN/config.php" APP_ROUTES_CACHE="$RUN/routes.php" APP_EVENTS_CACHE="$RUN/events.php"
+    rm -f "$RUN/config.php" "$RUN/routes.php" "$RUN/events.php"
 }
 
 . "$ROOT/bin/lib/account.sh"

@@ -40,6 +40,13 @@ it('says in words that the database is away or has no room, and when to ask agai
     $this->getJson('/api/jobs')->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('message', 'The database does not answer just now; this is tried again.');
 })->with(['no connection' => 2002, 'gone away' => 2006, 'being stopped' => 1053, 'disk full' => 1021, 'table full' => 1114, 'waited for a lock' => 1205]);
 
+it('says that the disk is full, and when to ask again', function (): void {
+    DB::connection()->beforeExecuting(function (): void {
+        throw new ErrorException('file_put_contents(): Write of 8192 bytes failed with errno=28 No space left on device');
+    });
+    $this->getJson('/api/jobs')->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('message', 'The disk of the server is full; this is tried again.');
+});
+
 it('stores a document before it is weighed, whatever that comes to', function (): void {
     $member = memberOf($this->job);
     // As where the process ends in the middle.

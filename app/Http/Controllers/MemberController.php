@@ -27,7 +27,7 @@ final class MemberController extends Controller
         $this->assertRoom($request);
         $member = $this->store->create($job, $request->document());
         $job->touch();
-        $request->attributes->set(Answers::KEPT, new JsonResponse(new MemberRow($member), 201));
+        request()->attributes->set(Answers::KEPT, new JsonResponse(new MemberRow($member), 201));
 
         return new JsonResponse(new MemberRow($this->store->weigh($member)), 201);
     }
@@ -53,7 +53,7 @@ final class MemberController extends Controller
         $saved = $this->store->update($member, $request->document(), $request->revision());
         $saved->job->touch();
         $kept = new JsonResponse(['revision' => $saved->revision]);
-        $request->attributes->set(Answers::KEPT, $kept);
+        request()->attributes->set(Answers::KEPT, $kept);
         $this->store->weigh($saved);
 
         return $kept;

@@ -22,6 +22,7 @@ final readonly class MovingLoads
     public function check(array $loads): void
     {
         $count = [];
+        $axles = 0;
         $others = array_count_values(
             array_map(
                 fn (Load $l): string => $l->case,
@@ -32,7 +33,8 @@ final readonly class MovingLoads
             if (! $load->kind->isMoving() || ! $load->on) {
                 continue;
             }
-            $this->checkSize($load, "loads.{$i}");
+            $axles += count($load->axles);
+            $this->checkSize($load, $axles, "loads.{$i}");
             $count[$load->case] = ($count[$load->case] ?? 0) + 1;
             if ($count[$load->case] === 2) {
                 $this->f->fail(
@@ -50,13 +52,17 @@ final readonly class MovingLoads
         }
     }
 
-    private function checkSize(Load $load, string $path): void
+    /** @param  int  $axles  of this load and those before it */
+    private function checkSize(Load $load, int $axles, string $path): void
     {
-        $axles = count($load->axles);
         $spans = max(1, $this->supports - 1);
         if ($axles * $spans ** 2 > self::MOST) {
-            $most = (int) floor(sqrt(self::MOST / $axles));
-            $of = $axles === 1 ? 'A force that moves' : "A train of {$axles} axles";
+            $most = max(1, (int) floor(sqrt(self::MOST / max(1, $axles))));
+            $of = match (true) {
+                $axles > count($load->axles) => "Loads that move with {$axles} axles in all",
+                $axles === 1 => 'A force that moves',
+                default => "A train of {$axles} axles",
+            };
             $this->f->fail(
                 $path.($load->kind === LoadKind::Train ? '.axles' : '.kind'),
                 "{$of} can be weighed over {$most} spans at most; here there are {$spans}. Leave out spans far away.",

@@ -63,6 +63,7 @@ it('refuses in words what cannot be weighed in any time', function (int $spans, 
 })->with([
     [59, 40, 'A train of 40 axles can be weighed over 7 spans at most; here there are 59. Leave out spans far away.'],
     [51, 1, 'A force that moves can be weighed over 50 spans at most'],
+    [40, 1, 'Loads that move with 2 axles in all can be weighed over 35 spans at most'],
 ]);
 
 it('refuses a tapered beam without length at its length', function (): void {

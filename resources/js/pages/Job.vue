@@ -183,8 +183,9 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             <th>Title and section</th>
                             <th></th>
                             <th>Heaviest weighing</th>
-                            <th class="number">Ratio</th>
-                            <th>State</th>
+                            <th class="number w-16">Ratio</th>
+                            <!-- As wide as its longest word: the table stays while the members are weighed anew. -->
+                            <th><span class="block w-31">State</span></th>
                             <th></th>
                         </tr>
                     </thead>
@@ -223,7 +224,9 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                                 </td>
                             </template>
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
-                            <td class="w-48 text-faint">{{ m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}</td>
+                            <td class="w-48 text-faint">
+                                {{ job.weighing ? '' : m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}
+                            </td>
                             <td class="number">
                                 {{
                                     job.weighing || m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio)
