@@ -267,7 +267,7 @@ function broken() {
         let [at, key] = [d, one(Object.keys(d))]
         while (at[key] !== null && typeof at[key] === 'object' && Object.keys(at[key]).length && random() < 0.7)
             [at, key] = [at[key], one(Object.keys(at[key]))]
-        if (random() < 0.15) delete at[key]
+        if (random() < 0.15) Reflect.deleteProperty(at, key)
         else at[key] = one(values)
     }
     return d
