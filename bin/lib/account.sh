@@ -48,10 +48,13 @@ let_read() {
     install_packages acl
     say "Letting the account $APP_USER read $ROOT"
     while [ "$folder" != / ]; do
-        setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || break
+        # Only where it may not pass: an entry of its own would take away what others may.
+        as_app test -x "$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || break
         folder=$(dirname "$folder")
     done
     setfacl -R -m "u:$APP_USER:rX" "${READ[@]}" 2>/dev/null || true
-    setfacl -m "u:$APP_USER:x" var bootstrap 2>/dev/null || true
+    for folder in var bootstrap; do
+        as_app test -x "$ROOT/$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || true
+    done
     can_read || die "The account $APP_USER cannot read $ROOT. Put the project where others may read, such as /srv."
 }
