@@ -44,17 +44,17 @@ can_read() { [ -z "$(as_app find "${READ[@]/#/$ROOT/}" ! -readable -print -quit 
 
 # Files that are closed to others, maybe below a closed folder such as /root, are opened to this account only.
 let_read() {
-    local folder=$ROOT
+    local folder=$ROOT above=()
     install_packages acl
     say "Letting the account $APP_USER read $ROOT"
     while [ "$folder" != / ]; do
-        # Only where it may not pass: an entry of its own would take away what others may.
-        as_app test -x "$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || break
+        above=("$folder" "${above[@]}")
         folder=$(dirname "$folder")
     done
-    setfacl -R -m "u:$APP_USER:rX" "${READ[@]}" 2>/dev/null || true
-    for folder in var bootstrap; do
-        as_app test -x "$ROOT/$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || true
+    # From above, and only where it may not pass: an entry of its own would take away what others may.
+    for folder in "${above[@]}" "$ROOT/var" "$ROOT/bootstrap"; do
+        as_app test -x "$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || true
     done
+    setfacl -R -m "u:$APP_USER:rX" "${READ[@]}" 2>/dev/null || true
     can_read || die "The account $APP_USER cannot read $ROOT. Put the project where others may read, such as /srv."
 }
