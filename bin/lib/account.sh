@@ -29,7 +29,7 @@ need_account() {
     if [ "$(id -u)" = 0 ] && ! id "$APP_USER" >/dev/null 2>&1; then
         say "Making the account $APP_USER, which the servers run as"
         useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$APP_USER" ||
-            die "The account $APP_USER could not be made."
+            die "The account $APP_USER could not be made. Set WAAGE_USER to one that there is."
     fi
     mkdir -p storage/app storage/logs storage/framework/{cache,sessions,views}
     give "${WRITABLE[@]}"
@@ -53,8 +53,9 @@ let_read() {
     done
     # From above, and only where it may not pass: an entry of its own would take away what others may.
     for folder in "${above[@]}" "$ROOT/var" "$ROOT/bootstrap"; do
-        as_app test -x "$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || true
+        as_app test -x "$folder" || setfacl -m "u:$APP_USER:x" "$folder" 2>/dev/null || chmod o+x "$folder"
     done
-    setfacl -R -m "u:$APP_USER:rX" "${READ[@]}" 2>/dev/null || true
+    # A file system may know no such entries.
+    setfacl -R -m "u:$APP_USER:rX" "${READ[@]}" 2>/dev/null || chmod -R o+rX "${READ[@]}"
     can_read || die "The account $APP_USER cannot read $ROOT. Put the project where others may read, such as /srv."
 }
