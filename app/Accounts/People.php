@@ -6,6 +6,7 @@ namespace App\Accounts;
 
 use App\Models\Office;
 use App\Models\User;
+use App\Support\EmailAddress;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Illuminate\Support\Str;

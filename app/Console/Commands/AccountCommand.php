@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Accounts\EmailAddress;
 use App\Models\User;
+use App\Support\EmailAddress;
 use Illuminate\Console\Command;
 use Illuminate\Validation\ValidationException;
 
