@@ -28,13 +28,21 @@ it('answers by its exit status', function (array|string $content, int $status, s
 })->with([
     'holds' => [fn (): array => document(['section' => 'HEB 300']), 0, '"holds": true', ''],
     'does not hold' => [fn (): array => document(), 1, '"holds": false', ''],
-    'bad field' => [fn (): array => document(['length' => '-1 m']), 2, '', 'length: The length of the member must be greater than zero.'],
+    'bad field' => [
+        fn (): array => document(['length' => '-1 m']),
+        2,
+        '',
+        'length: The length of the member must be greater than zero.',
+    ],
     'broken JSON' => ['{"format":', 2, '', 'is not JSON'],
     'foreign JSON' => ['{"a": 1}', 2, '', 'not a Waage member file'],
 ]);
 
 it('says when there is no such file', function (): void {
-    expect(waage('design', '/nowhere/at/all.json'))->toMatchArray([0 => 2, 2 => "There is no file /nowhere/at/all.json.\n"]);
+    expect(waage('design', '/nowhere/at/all.json'))->toMatchArray([
+        0 => 2,
+        2 => "There is no file /nowhere/at/all.json.\n",
+    ]);
 });
 
 it('says a fault of its own by an exit of its own, never as an answer', function (): void {
@@ -50,7 +58,10 @@ it('writes the sheet beside the result', function (): void {
 
 it('prints every value with its unit and clause', function (): void {
     [$code, $stdout] = waage('design', base_path('database/demo/22-K1.waage.json'), '--lines');
-    expect($code)->toBe(0)->and($stdout)->toContain("300×500 C30/37, EN 1992-1-1:2004+A1:2014\nholds: 0.9926")
+    expect($code)
+        ->toBe(0)
+        ->and($stdout)
+        ->toContain("300×500 C30/37, EN 1992-1-1:2004+A1:2014\nholds: 0.9926")
         ->toContain('Bending, hogging, support 2 (EN 1992-1-1, 6.1): 0.8912, holds')
         ->toContain('  f_yd = f_yk / gamma_S = 434.7826 MPa   [3.2.7(2)]');
 });

@@ -26,7 +26,9 @@ function guardedRoutes(): array
 it('lets nobody in who is not signed in, on every route', function (): void {
     expect(guardedRoutes())->not->toBeEmpty();
     foreach (guardedRoutes() as [$method, $uri]) {
-        $this->json($method, preg_replace('/\{\w+\}/', '1', $uri))->assertStatus(401)->assertJsonPath('message', 'You are signed out. Sign in again; what you typed is kept in this window.');
+        $this->json($method, preg_replace('/\{\w+\}/', '1', $uri))
+            ->assertStatus(401)
+            ->assertJsonPath('message', 'You are signed out. Sign in again; what you typed is kept in this window.');
     }
 });
 
@@ -48,11 +50,27 @@ it('shows and changes nothing of another office, on every route', function (): v
         if (! str_contains($uri, '{')) {
             continue;
         }
-        $path = strtr($uri, ['{job}' => (string) $job->id, '{member}' => (string) $member->id, '{pack}' => (string) $pack->id, '{person}' => (string) $theirs->id]);
-        $this->json($method, $path, ['name' => 'Mine', 'document' => document(), 'revision' => 1, 'members' => [$member->id], 'basis' => ['units' => 'us']])->assertStatus(404)->assertJsonPath('message', 'This no longer exists; it may have been deleted in another window.');
+        $path = strtr($uri, [
+            '{job}' => (string) $job->id,
+            '{member}' => (string) $member->id,
+            '{pack}' => (string) $pack->id,
+            '{person}' => (string) $theirs->id,
+        ]);
+        $this->json($method, $path, [
+            'name' => 'Mine',
+            'document' => document(),
+            'revision' => 1,
+            'members' => [$member->id],
+            'basis' => ['units' => 'us'],
+        ])
+            ->assertStatus(404)
+            ->assertJsonPath('message', 'This no longer exists; it may have been deleted in another window.');
         $tried++;
     }
-    expect($tried)->toBeGreaterThan(15)->and([$job->fresh()?->toArray(), $member->fresh()?->toArray(), $pack->fresh()?->toArray()])->toBe($before);
+    expect($tried)
+        ->toBeGreaterThan(15)
+        ->and([$job->fresh()?->toArray(), $member->fresh()?->toArray(), $pack->fresh()?->toArray()])
+        ->toBe($before);
     $this->getJson('/api/jobs')->assertExactJson([]);
 });
 
@@ -71,6 +89,9 @@ it('does not move members of another job by an order', function (): void {
     $user = engineer();
     $mine = memberOf(jobOf($user));
     $foreign = memberOf(jobOf(engineer('Birch Office')));
-    $this->actingAs($user)->putJson("/api/jobs/{$mine->job_id}/order", ['members' => [$foreign->id, $mine->id]])->assertOk()->assertJsonPath('members', [$mine->id]);
+    $this->actingAs($user)
+        ->putJson("/api/jobs/{$mine->job_id}/order", ['members' => [$foreign->id, $mine->id]])
+        ->assertOk()
+        ->assertJsonPath('members', [$mine->id]);
     expect($foreign->fresh()?->position)->toBe(1);
 });

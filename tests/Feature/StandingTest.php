@@ -37,22 +37,42 @@ it('says in words that the database is away or has no room, and when to ask agai
         $gone->errorInfo = ['HY000', $code, 'gone'];
         throw $gone;
     });
-    $this->getJson('/api/jobs')->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('message', 'The database does not answer just now; this is tried again.');
-})->with(['no connection' => 2002, 'gone away' => 2006, 'being stopped' => 1053, 'disk full' => 1021, 'table full' => 1114, 'waited for a lock' => 1205]);
+    $this->getJson('/api/jobs')
+        ->assertStatus(503)
+        ->assertHeader('Retry-After', '5')
+        ->assertJsonPath('message', 'The database does not answer just now; this is tried again.');
+})->with([
+    'no connection' => 2002,
+    'gone away' => 2006,
+    'being stopped' => 1053,
+    'disk full' => 1021,
+    'table full' => 1114,
+    'waited for a lock' => 1205,
+]);
 
 it('says that the disk is full, and when to ask again', function (): void {
     DB::connection()->beforeExecuting(function (): void {
-        throw new ErrorException('file_put_contents(): Write of 8192 bytes failed with errno=28 No space left on device');
+        throw new ErrorException(
+            'file_put_contents(): Write of 8192 bytes failed with errno=28 No space left on device',
+        );
     });
-    $this->getJson('/api/jobs')->assertStatus(503)->assertHeader('Retry-After', '5')->assertJsonPath('message', 'The disk of the server is full; this is tried again.');
+    $this->getJson('/api/jobs')
+        ->assertStatus(503)
+        ->assertHeader('Retry-After', '5')
+        ->assertJsonPath('message', 'The disk of the server is full; this is tried again.');
 });
 
 it('stores a document before it is weighed, whatever that comes to', function (): void {
     $member = memberOf($this->job);
     // As where the process ends in the middle.
     app(MemberStore::class)->update($member, document(['title' => 'kept']), 1);
-    expect($member->fresh()?->title)->toBe('kept')->and($member->fresh()?->summary['reason'])->toContain('did not come to an end');
-    $this->putJson("/api/members/{$member->id}", ['document' => document(['title' => 'kept']), 'revision' => 1])->assertOk()->assertJsonPath('revision', 2);
+    expect($member->fresh()?->title)
+        ->toBe('kept')
+        ->and($member->fresh()?->summary['reason'])
+        ->toContain('did not come to an end');
+    $this->putJson("/api/members/{$member->id}", ['document' => document(['title' => 'kept']), 'revision' => 1])
+        ->assertOk()
+        ->assertJsonPath('revision', 2);
     expect($member->fresh()?->state->value)->toBe('fails');
 });
 
@@ -63,12 +83,18 @@ it('says of a member that could not be weighed that it is kept', function (): vo
     } finally {
         Wanted::askOf(null);
     }
-    expect($member->fresh()?->state->value)->toBe('incomplete')->and($member->fresh()?->summary['reason'])->toContain('could not be weighed: a fault of Waage');
+    expect($member->fresh()?->state->value)
+        ->toBe('incomplete')
+        ->and($member->fresh()?->summary['reason'])
+        ->toContain('could not be weighed: a fault of Waage');
 });
 
 it('takes the same save twice for one, as an answer to it may be lost', function (): void {
     $member = memberOf($this->job);
-    $save = fn () => $this->putJson("/api/members/{$member->id}", ['document' => document(['title' => 'once']), 'revision' => 1]);
+    $save = fn () => $this->putJson("/api/members/{$member->id}", [
+        'document' => document(['title' => 'once']),
+        'revision' => 1,
+    ]);
     $save()->assertOk()->assertJsonPath('revision', 2);
     $save()->assertOk()->assertJsonPath('revision', 2);
 });
@@ -82,40 +108,64 @@ it('weighs an edit once: the save takes what the bench has just asked for', func
     Wanted::askOf(fn (): bool => false);
     $this->putJson("/api/members/{$member->id}", ['document' => $document, 'revision' => 1])->assertOk();
     Wanted::askOf(null);
-    expect($member->fresh()?->section)->toBe('IPE 400')->and($member->fresh()?->state->value)->not->toBe('incomplete');
+    expect($member->fresh()?->section)
+        ->toBe('IPE 400')
+        ->and($member->fresh()?->state->value)
+        ->not->toBe('incomplete');
     // Of another basis it is another verdict.
-    expect((new Weighed)->known([...$document, 'basis' => ['units' => 'metric', 'deflection' => ['total' => 500]]]))->toBeNull();
+    expect(
+        (new Weighed())->known([...$document, 'basis' => ['units' => 'metric', 'deflection' => ['total' => 500]]]),
+    )->toBeNull();
 });
 
-it('answers two long questions of a person at a time, and lets a newer one take the place of an older one', function (): void {
-    $locks = [Cache::lock("heavy {$this->user->id} 0", 60), Cache::lock("heavy {$this->user->id} 1", 60)];
-    array_map(fn ($lock) => $lock->get(), $locks);
-    $this->postJson('/api/reserve', ['document' => document()])->assertStatus(429)->assertHeader('Retry-After', '2');
-    $locks[0]->release();
-    $this->postJson('/api/reserve', ['document' => document()])->assertOk();
-    $locks[1]->release();
-    Wanted::askOf(fn (): bool => false);
-    expect(fn () => Wanted::check())->toThrow(NotWanted::class);
-    Wanted::askOf(null);
-});
+it(
+    'answers two long questions of a person at a time, and lets a newer one take the place of an older one',
+    function (): void {
+        $locks = [Cache::lock("heavy {$this->user->id} 0", 60), Cache::lock("heavy {$this->user->id} 1", 60)];
+        array_map(fn ($lock) => $lock->get(), $locks);
+        $this->postJson('/api/reserve', ['document' => document()])
+            ->assertStatus(429)
+            ->assertHeader('Retry-After', '2');
+        $locks[0]->release();
+        $this->postJson('/api/reserve', ['document' => document()])->assertOk();
+        $locks[1]->release();
+        Wanted::askOf(fn (): bool => false);
+        expect(fn () => Wanted::check())->toThrow(NotWanted::class);
+        Wanted::askOf(null);
+    },
+);
 
 it('weighs a job anew at once for all of its members', function (): void {
-    $member = memberOf($this->job, ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]]);
+    $member = memberOf($this->job, [
+        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+    ]);
     $ratio = $member->summary['ratio'];
     Queue::fake();
-    $this->patchJson("/api/jobs/{$this->job->id}", ['basisRevision' => 1, 'basis' => ['deflection' => ['total' => 500]]])->assertOk()->assertJsonPath('weighing', ['done' => 0, 'total' => 1]);
+    $this->patchJson("/api/jobs/{$this->job->id}", [
+        'basisRevision' => 1,
+        'basis' => ['deflection' => ['total' => 500]],
+    ])
+        ->assertOk()
+        ->assertJsonPath('weighing', ['done' => 0, 'total' => 1]);
     Queue::assertPushed(WeighJob::class);
     // A job that was overtaken by a newer basis leaves everything as it is.
     app()->call([new WeighJob($this->job->id, 1), 'handle']);
-    $this->getJson("/api/jobs/{$this->job->id}")->assertJsonPath('members.0.summary.ratio', $ratio)->assertJsonPath('weighing.total', 1);
+    $this->getJson("/api/jobs/{$this->job->id}")
+        ->assertJsonPath('members.0.summary.ratio', $ratio)
+        ->assertJsonPath('weighing.total', 1);
     app()->call([new WeighJob($this->job->id, 2), 'handle']);
-    $this->getJson("/api/jobs/{$this->job->id}")->assertJsonPath('weighing', null)->assertJsonPath('members.0.summary.ratio', fn (float $r): bool => $r > $ratio);
+    $this->getJson("/api/jobs/{$this->job->id}")
+        ->assertJsonPath('weighing', null)
+        ->assertJsonPath('members.0.summary.ratio', fn (float $r): bool => $r > $ratio);
 });
 
 it('says of members that a failed weighing leaves that they are not weighed', function (): void {
     $member = memberOf($this->job);
     Queue::fake();
-    $this->patchJson("/api/jobs/{$this->job->id}", ['basisRevision' => 1, 'basis' => ['deflection' => ['total' => 500]]])->assertOk();
+    $this->patchJson("/api/jobs/{$this->job->id}", [
+        'basisRevision' => 1,
+        'basis' => ['deflection' => ['total' => 500]],
+    ])->assertOk();
     (new WeighJob($this->job->id, 2))->failed(new RuntimeException('out of memory'));
     expect($member->fresh()?->state->value)->toBe('incomplete');
     $this->getJson("/api/jobs/{$this->job->id}")->assertJsonPath('weighing', null);
@@ -137,14 +187,31 @@ it('makes one pack of an office at a time, so that it holds up nobody else', fun
 
 it('ends every pack as made or as failed with the reason', function (): void {
     memberOf($this->job);
-    [$silent, $lost, $fresh, $old] = array_map(fn (PackState $s): Pack => packOf($this->job, $s), [PackState::Working, PackState::Waiting, PackState::Working, PackState::Ready]);
-    DB::table('packs')->whereIn('id', [$silent->id, $lost->id])->update(['updated_at' => now()->subMinutes(20)]);
-    DB::table('packs')->where('id', $old->id)->update(['updated_at' => now()->subDays(8)]);
+    [$silent, $lost, $fresh, $old] = array_map(fn (PackState $s): Pack => packOf($this->job, $s), [
+        PackState::Working,
+        PackState::Waiting,
+        PackState::Working,
+        PackState::Ready,
+    ]);
+    DB::table('packs')
+        ->whereIn('id', [$silent->id, $lost->id])
+        ->update(['updated_at' => now()->subMinutes(20)]);
+    DB::table('packs')
+        ->where('id', $old->id)
+        ->update(['updated_at' => now()->subDays(8)]);
     Illuminate\Support\Facades\File::ensureDirectoryExists(dirname($old->path()));
     touch($old->path());
     $this->artisan('tidy')->assertSuccessful();
-    expect($silent->fresh()?->message)->toContain('Ask for it again')->and($lost->fresh()?->state)->toBe(PackState::Failed)
-        ->and($fresh->fresh()?->state)->toBe(PackState::Working)->and($old->fresh())->toBeNull()->and(is_file($old->path()))->toBeFalse();
+    expect($silent->fresh()?->message)
+        ->toContain('Ask for it again')
+        ->and($lost->fresh()?->state)
+        ->toBe(PackState::Failed)
+        ->and($fresh->fresh()?->state)
+        ->toBe(PackState::Working)
+        ->and($old->fresh())
+        ->toBeNull()
+        ->and(is_file($old->path()))
+        ->toBeFalse();
     (new MakePack($fresh->id))->failed(new RuntimeException('Chromium is missing.'));
     expect($fresh->fresh()?->message)->toBe('The pack could not be made. Chromium is missing.');
 });
@@ -159,5 +226,7 @@ it('has workers that wait longer than the longest job before they take it again'
 
 it('brings back nothing of a member by another way than storing it', function (): void {
     expect(Member::query()->count())->toBe(0);
-    $this->postJson("/api/jobs/{$this->job->id}/members", ['document' => document(['length' => 'x'])])->assertCreated()->assertJsonPath('summary.state', 'incomplete');
+    $this->postJson("/api/jobs/{$this->job->id}/members", ['document' => document(['length' => 'x'])])
+        ->assertCreated()
+        ->assertJsonPath('summary.state', 'incomplete');
 });

@@ -16,7 +16,9 @@ function engineer(string $office = 'Alder Office'): User
 /** @param  array<string, mixed>  $basis */
 function jobOf(User $user, array $basis = ['standard' => 'EN', 'units' => 'metric']): Job
 {
-    return Job::factory()->create(['office_id' => $user->office_id, 'basis' => $basis])->refresh();
+    return Job::factory()
+        ->create(['office_id' => $user->office_id, 'basis' => $basis])
+        ->refresh();
 }
 
 /** @param  array<string, mixed>  $change */

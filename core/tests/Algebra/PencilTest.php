@@ -36,7 +36,7 @@ function leastByBisection(array $K, array $G, float $most): float
     [$low, $high] = [0.0, $most];
     for ($i = 0; $i < 60; $i++) {
         $middle = ($low + $high) / 2;
-        $definite($middle) ? $low = $middle : $high = $middle;
+        $definite($middle) ? ($low = $middle) : ($high = $middle);
     }
 
     return $low;
@@ -52,7 +52,8 @@ it('finds the least positive eigenvalue of band matrices, with and without a sta
     for ($i = 0; $i < $n; $i++) {
         for ($j = max(0, $i - $band); $j <= $i; $j++) {
             $K[$i][$j] = $K[$j][$i] = $bandK[$i][$band - $i + $j] = $i === $j ? $n + 1.0 : $any();
-            $G[$i][$j] = $G[$j][$i] = $bandG[$i][$band - $i + $j] = $any() - ($seed % 3 === 0 && $i === $j ? 2.0 : 0.0) + ($seed % 3 === 1 && $i === $j ? $n : 0.0);
+            $G[$i][$j] = $G[$j][$i] = $bandG[$i][$band - $i + $j] =
+                $any() - ($seed % 3 === 0 && $i === $j ? 2.0 : 0.0) + ($seed % 3 === 1 && $i === $j ? $n : 0.0);
         }
     }
     $pencil = new Pencil($n, $band, $bandK, $bandG);
@@ -65,8 +66,14 @@ it('finds the least positive eigenvalue of band matrices, with and without a sta
 
         return;
     }
-    expect($lambda)->toBeNear($expected, 1e-5)->and($again)->toBeNear($expected, 1e-5)
-        ->and($pencil->isAbove(0.999 * $expected))->toBeTrue()->and($pencil->isAbove(1.001 * $expected))->toBeFalse();
+    expect($lambda)
+        ->toBeNear($expected, 1e-5)
+        ->and($again)
+        ->toBeNear($expected, 1e-5)
+        ->and($pencil->isAbove(0.999 * $expected))
+        ->toBeTrue()
+        ->and($pencil->isAbove(1.001 * $expected))
+        ->toBeFalse();
     // The shape: (K + λ G) x = 0, of unit size.
     $size = $rest = 0.0;
     foreach ($K as $i => $row) {
@@ -83,23 +90,31 @@ it('finds the least positive eigenvalue of band matrices, with and without a sta
 it('integrates polynomials exactly', function (int $n): void {
     [$places, $weights] = Gauss::rule($n);
     for ($power = 0; $power < 2 * $n; $power++) {
-        expect(array_sum(array_map(fn (float $x, float $w): float => $w * $x ** $power, $places, $weights)))->toBeNear(1 / ($power + 1), 1e-12);
+        expect(array_sum(array_map(fn (float $x, float $w): float => $w * $x ** $power, $places, $weights)))->toBeNear(
+            1 / ($power + 1),
+            1e-12,
+        );
     }
 })->with([1, 2, 5, 9, 11]);
 
-it('has shape functions whose slopes and curvatures are their derivatives, and that vanish at the ends', function (): void {
-    $h = 1e-5;
-    foreach ([0.13, 0.5, 0.77] as $x) {
-        $before = Shapes::at(7, $x - $h);
-        $after = Shapes::at(7, $x + $h);
-        foreach (Shapes::at(7, $x) as $i => [, $slope, $curvature]) {
-            expect(($after[$i][0] - $before[$i][0]) / (2 * $h))->toBeNear($slope, 1e-6, 1.0)
-                ->and(($after[$i][1] - $before[$i][1]) / (2 * $h))->toBeNear($curvature, 1e-6, 1.0);
+it(
+    'has shape functions whose slopes and curvatures are their derivatives, and that vanish at the ends',
+    function (): void {
+        $h = 1e-5;
+        foreach ([0.13, 0.5, 0.77] as $x) {
+            $before = Shapes::at(7, $x - $h);
+            $after = Shapes::at(7, $x + $h);
+            foreach (Shapes::at(7, $x) as $i => [, $slope, $curvature]) {
+                expect(($after[$i][0] - $before[$i][0]) / (2 * $h))
+                    ->toBeNear($slope, 1e-6, 1.0)
+                    ->and(($after[$i][1] - $before[$i][1]) / (2 * $h))
+                    ->toBeNear($curvature, 1e-6, 1.0);
+            }
         }
-    }
-    foreach ([0.0, 1.0] as $x) {
-        foreach (array_slice(Shapes::at(7, $x), 4) as [$value, $slope]) {
-            expect($value)->toBeNear(0.0, 1e-12, 1.0)->and($slope)->toBeNear(0.0, 1e-12, 1.0);
+        foreach ([0.0, 1.0] as $x) {
+            foreach (array_slice(Shapes::at(7, $x), 4) as [$value, $slope]) {
+                expect($value)->toBeNear(0.0, 1e-12, 1.0)->and($slope)->toBeNear(0.0, 1e-12, 1.0);
+            }
         }
-    }
-});
+    },
+);

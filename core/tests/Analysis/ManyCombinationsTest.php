@@ -20,7 +20,7 @@ function loadedByMany(int $seed): array
     mt_srand($seed);
     $supports = [supportAt('0 m')];
     $end = 0;
-    for ($i = 0; $i < 2 + $seed % 2; $i++) {
+    for ($i = 0; $i < 2 + ($seed % 2); $i++) {
         $end += mt_rand(3, 8);
         $supports[] = supportAt("{$end} m");
     }
@@ -28,12 +28,26 @@ function loadedByMany(int $seed): array
     $loads = [];
     foreach (array_keys($cases) as $case) {
         $loads[] = lineLoad($case, mt_rand(1, 9).' kN/m');
-        $loads[] = ['id' => "{$case}p", 'case' => $case, 'kind' => 'point', 'x' => mt_rand(1, 10 * $end - 1) / 10 .' m', 'value' => mt_rand(5, 40).' kN'];
+        $loads[] = [
+            'id' => "{$case}p",
+            'case' => $case,
+            'kind' => 'point',
+            'x' => mt_rand(1, 10 * $end - 1) / 10 .' m',
+            'value' => mt_rand(5, 40).' kN',
+        ];
     }
 
     return document([
-        'length' => "{$end} m", 'supports' => $supports, 'selfWeight' => true, 'loads' => $loads, 'basis' => ['combinations' => ['6.10', '6.10a/b', 'asce-7-22-lrfd'][$seed % 3]],
-        'cases' => array_map(fn (string $id, string $of): array => ['id' => $id, 'name' => $of, 'category' => $of], array_keys($cases), $cases),
+        'length' => "{$end} m",
+        'supports' => $supports,
+        'selfWeight' => true,
+        'loads' => $loads,
+        'basis' => ['combinations' => ['6.10', '6.10a/b', 'asce-7-22-lrfd'][$seed % 3]],
+        'cases' => array_map(
+            fn (string $id, string $of): array => ['id' => $id, 'name' => $of, 'category' => $of],
+            array_keys($cases),
+            $cases,
+        ),
     ]);
 }
 
@@ -53,7 +67,9 @@ function readAt(array $curve, int $segment, float $t): array
     throw new LogicException('A curve covers the whole member.');
 }
 
-it('is the worst of the envelopes of each combination by itself, and names one that makes it so', function (int $seed): void {
+it('is the worst of the envelopes of each combination by itself, and names one that makes it so', function (
+    int $seed,
+): void {
     $design = new Design(Member::fromArray(loadedByMany($seed)), false);
     $combinations = $design->ultimate();
     $weight = SteelMake::of($design->member)->section->weight();
@@ -69,8 +85,10 @@ it('is the worst of the envelopes of each combination by itself, and names one t
                     $values = array_map(fn (array $curve): float => $sign * readAt($curve, $k, $t)[0], $each);
                     [$value, $named] = readAt($all, $k, $t);
                     $size = 1e-9 * max(array_map(abs(...), $values)) + 1e-6;
-                    expect($sign * $value)->toEqualWithDelta(max($values), $size)
-                        ->and($values[array_search($named, $combinations, true)])->toEqualWithDelta(max($values), $size);
+                    expect($sign * $value)
+                        ->toEqualWithDelta(max($values), $size)
+                        ->and($values[array_search($named, $combinations, true)])
+                        ->toEqualWithDelta(max($values), $size);
                 }
             }
         }
@@ -87,14 +105,19 @@ it('has the same extremes as its curves, between any places', function (int $see
             $most = $envelope->extreme($design->ultimate(), 1, $weight, $from, $to)?->value ?? 0.0;
             $least = $envelope->extreme($design->ultimate(), -1, $weight, $from, $to)?->value ?? 0.0;
             $greatest = $envelope->greatest($design->ultimate(), $weight, $from, $to);
-            expect(abs($greatest->value ?? 0.0))->toEqualWithDelta(max(abs($most), abs($least)), 1e-6 * abs($most - $least))
-                ->and($greatest?->x)->toBeGreaterThanOrEqual($from - 1e-6)->toBeLessThanOrEqual($to + 1e-6);
+            expect(abs($greatest->value ?? 0.0))
+                ->toEqualWithDelta(max(abs($most), abs($least)), 1e-6 * abs($most - $least))
+                ->and($greatest?->x)
+                ->toBeGreaterThanOrEqual($from - 1e-6)
+                ->toBeLessThanOrEqual($to + 1e-6);
             foreach ([1 => $most, -1 => $least] as $sign => $extreme) {
                 foreach ($envelope->curve($design->ultimate(), $sign, $weight) as $piece) {
                     $start = $envelope->breaks()[$piece['segment']];
                     foreach ([$piece['from'], ($piece['from'] + $piece['to']) / 2, $piece['to']] as $t) {
                         if ($start + $t > $from && $start + $t < $to) {
-                            expect($sign * Polynomial::value($piece['polynomial'], $t))->toBeLessThanOrEqual($sign * $extreme + 1e-6 * abs($most - $least));
+                            expect($sign * Polynomial::value($piece['polynomial'], $t))->toBeLessThanOrEqual(
+                                $sign * $extreme + 1e-6 * abs($most - $least),
+                            );
                         }
                     }
                 }

@@ -24,11 +24,15 @@ it('finds the roots it was built from', function (): void {
 
 it('shifts, differentiates and bounds', function (): void {
     $p = [3.0, -2.0, 0.5, 1.25];
-    expect(Polynomial::value(Polynomial::shift($p, 2.0), 1.5))->toBeNear(Polynomial::value($p, 3.5))
-        ->and(Polynomial::derivative($p))->toBe([-2.0, 1.0, 3.75]);
+    expect(Polynomial::value(Polynomial::shift($p, 2.0), 1.5))
+        ->toBeNear(Polynomial::value($p, 3.5))
+        ->and(Polynomial::derivative($p))
+        ->toBe([-2.0, 1.0, 3.75]);
     foreach (range(0, 20) as $i) {
         $value = Polynomial::value($p, 1 + $i / 10);
-        expect($value)->toBeGreaterThanOrEqual(Polynomial::bounds($p, 1.0, 3.0)[0])->toBeLessThanOrEqual(Polynomial::bounds($p, 1.0, 3.0)[1]);
+        expect($value)
+            ->toBeGreaterThanOrEqual(Polynomial::bounds($p, 1.0, 3.0)[0])
+            ->toBeLessThanOrEqual(Polynomial::bounds($p, 1.0, 3.0)[1]);
     }
 });
 
@@ -37,9 +41,12 @@ it('bounds polynomials of every degree, closely', function (int $degree): void {
     for ($n = 0; $n < 50; $n++) {
         $p = array_map(fn (): float => $r->getInt(-100, 100) / 10, range(0, $degree));
         [$a, $b] = [$r->getInt(0, 10) / 10, 1 + $r->getInt(1, 10) / 10];
-        $values = array_map(fn (int $i): float => Polynomial::value($p, $a + ($b - $a) * $i / 200), range(0, 200));
+        $values = array_map(fn (int $i): float => Polynomial::value($p, $a + (($b - $a) * $i) / 200), range(0, 200));
         [$least, $most] = Polynomial::bounds($p, $a, $b);
-        expect($least)->toBeLessThanOrEqual(min($values) + 1e-9)->and($most)->toBeGreaterThanOrEqual(max($values) - 1e-9);
+        expect($least)
+            ->toBeLessThanOrEqual(min($values) + 1e-9)
+            ->and($most)
+            ->toBeGreaterThanOrEqual(max($values) - 1e-9);
         // The control points are exact at the ends, so that a small part is bounded closely.
         [$least, $most] = Polynomial::bounds($p, $b - 1e-4, $b);
         expect($most - $least)->toBeLessThan(0.1);

@@ -22,8 +22,14 @@ function residual(Beam $beam, Waage\Analysis\LoadSet $set, Responses $r): float
 }
 
 it('sees a mechanism whose hinge is close to a support', function (): void {
-    expect(fn () => new Beam(4.25, [BeamSupport::pinned(1.75), BeamSupport::pinned(4.25)], [1.8445], 7.0))->toThrow(UnstableBeam::class, 'mechanism')
-        ->and(fn () => (new Beam(12.75, [BeamSupport::fixed(2.0), BeamSupport::pinned(5.5)], [5.4995], 7.0))->solve([(new Waage\Analysis\LoadSet)->force(12.0, 1.0)]))->toThrow(UnstableBeam::class, 'almost a mechanism');
+    expect(fn () => new Beam(4.25, [BeamSupport::pinned(1.75), BeamSupport::pinned(4.25)], [1.8445], 7.0))
+        ->toThrow(UnstableBeam::class, 'mechanism')
+        ->and(
+            fn () => (new Beam(12.75, [BeamSupport::fixed(2.0), BeamSupport::pinned(5.5)], [5.4995], 7.0))->solve([
+                (new Waage\Analysis\LoadSet())->force(12.0, 1.0),
+            ]),
+        )
+        ->toThrow(UnstableBeam::class, 'almost a mechanism');
 });
 
 it('is in equilibrium to 1e-9 of the load on 10 000 random beams with springs and hinges', function (): void {
@@ -33,14 +39,22 @@ it('is in equilibrium to 1e-9 of the load on 10 000 random beams with springs an
     for ($seed = 1; $solved < 10_000; $seed++) {
         [$plain, $set] = randomBeam($seed);
         $r = random(90_000 + $seed);
-        $holds = array_map(fn (float $x): BeamSupport => match ($r->getInt(0, 5)) {
-            0 => BeamSupport::fixed($x),
-            1 => BeamSupport::elastic($x, $r->getInt(1, 40) / 8, 0.0),
-            2 => BeamSupport::elastic($x, INF, (float) $r->getInt(1, 40)),
-            default => BeamSupport::pinned($x),
-        }, $plain->supports);
+        $holds = array_map(
+            fn (float $x): BeamSupport => match ($r->getInt(0, 5)) {
+                0 => BeamSupport::fixed($x),
+                1 => BeamSupport::elastic($x, $r->getInt(1, 40) / 8, 0.0),
+                2 => BeamSupport::elastic($x, INF, (float) $r->getInt(1, 40)),
+                default => BeamSupport::pinned($x),
+            },
+            $plain->supports,
+        );
         try {
-            $beam = new Beam($plain->length, $holds, $r->getInt(0, 3) === 0 ? [$plain->length * 0.43 + 0.017] : [], 7.0);
+            $beam = new Beam(
+                $plain->length,
+                $holds,
+                $r->getInt(0, 3) === 0 ? [$plain->length * 0.43 + 0.017] : [],
+                7.0,
+            );
             $worst = max($worst, residual($beam, $set, $beam->solve([$set])));
             $solved++;
         } catch (UnstableBeam $e) {

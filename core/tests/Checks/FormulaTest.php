@@ -16,5 +16,7 @@ it('sets formulas as LaTeX', function (string $formula, string $tex): void {
 ]);
 
 it('puts values in with brackets where they are needed', function (): void {
-    expect(Formula::texWith('x^2 - y', ['x' => '3\\,\\mathrm{m}', 'y' => '\\left(-2\\right)']))->toBe('\\left(3\\,\\mathrm{m}\\right)^{2} - \\left(-2\\right)');
+    expect(Formula::texWith('x^2 - y', ['x' => '3\\,\\mathrm{m}', 'y' => '\\left(-2\\right)']))->toBe(
+        '\\left(3\\,\\mathrm{m}\\right)^{2} - \\left(-2\\right)',
+    );
 });

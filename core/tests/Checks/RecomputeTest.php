@@ -21,7 +21,10 @@ it('records what it computes: each formula with its values gives its result', fu
     expect($lines)->toBeGreaterThan(7);
 })->with(fn (): array => array_map(fn (array $d): array => [$d], documentsToRecompute()));
 
-it('prints what can be recomputed: each printed formula with its printed values gives its printed result', function (array $document, string $units): void {
+it('prints what can be recomputed: each printed formula with its printed values gives its printed result', function (
+    array $document,
+    string $units,
+): void {
     $document['basis'] = [...$document['basis'] ?? [], 'units' => $units];
     foreach ((new Design(Member::fromArray($document)))->weighings as $weighing) {
         foreach ($weighing->lines as $line) {
@@ -31,4 +34,6 @@ it('prints what can be recomputed: each printed formula with its printed values 
             }
         }
     }
-})->with(fn (): array => array_map(fn (array $d): array => [$d], documentsToRecompute()))->with(['metric', 'us']);
+})
+    ->with(fn (): array => array_map(fn (array $d): array => [$d], documentsToRecompute()))
+    ->with(['metric', 'us']);

@@ -16,7 +16,14 @@ it('is complete file by file', function (string $folder): void {
         $document = $read($file);
         $followed = array_filter(array_column($document['loads'] ?? [], 'buildUp'));
         $buildUps = array_column((array) ($document['basis']['buildUps'] ?? []), 'name');
-        expect(array_diff_key($document['basis'], ['buildUps' => 0]))->toEqual(array_diff_key($job, ['buildUps' => 0]))
-            ->and(array_diff($followed, $buildUps))->toBe([]);
+        expect(array_diff_key($document['basis'], ['buildUps' => 0]))
+            ->toEqual(array_diff_key($job, ['buildUps' => 0]))
+            ->and(array_diff($followed, $buildUps))
+            ->toBe([]);
     }
-})->with([dirname(__DIR__, 3).'/database/demo', dirname(__DIR__, 3).'/database/demo/us', dirname(__DIR__, 3).'/database/demo/classic', dirname(__DIR__, 3).'/database/demo/canada']);
+})->with([
+    dirname(__DIR__, 3).'/database/demo',
+    dirname(__DIR__, 3).'/database/demo/us',
+    dirname(__DIR__, 3).'/database/demo/classic',
+    dirname(__DIR__, 3).'/database/demo/canada',
+]);

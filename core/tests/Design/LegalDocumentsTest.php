@@ -35,10 +35,31 @@ it('weighs what is odd and still a member', function (string $file, array $chang
     expect(isWeighed(demoMember($file, $changes)))->toBe($state);
 })->with([
     'families that are none' => ['01-B1', ['families' => [[]]], 'holds'],
-    'a train on an upright member with an overhang' => ['09-B9', ['length' => '6 m', 'slope' => ['by' => 'upright'], 'supports' => [
-        ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '180 mm'], ['x' => '4 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
-    ]], 'holds'],
-    'a beam far too thin for its steel' => ['22-K1', ['concrete' => ['width' => '300 mm', 'depth' => '160 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm']], 'fails'],
+    'a train on an upright member with an overhang' => [
+        '09-B9',
+        [
+            'length' => '6 m',
+            'slope' => ['by' => 'upright'],
+            'supports' => [
+                ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
+                ['x' => '4 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
+            ],
+        ],
+        'holds',
+    ],
+    'a beam far too thin for its steel' => [
+        '22-K1',
+        [
+            'concrete' => [
+                'width' => '300 mm',
+                'depth' => '160 mm',
+                'grade' => 'C30/37',
+                'cover' => '35 mm',
+                'linkDiameter' => '8 mm',
+            ],
+        ],
+        'fails',
+    ],
 ]);
 
 it('finds the reserve with a train, which a factor of nothing takes away', function (): void {
@@ -47,18 +68,32 @@ it('finds the reserve with a train, which a factor of nothing takes away', funct
 });
 
 it('finds the reserve of a long overhang without load', function (): void {
-    $document = demoMember('01-B1', ['length' => '14 m', 'selfWeight' => false, 'supports' => [
-        ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '180 mm'], ['x' => '2 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
-    ], 'loads' => [['id' => 'q1', 'case' => 'q', 'kind' => 'line', 'value' => '10 kN/m', 'from' => '0 m', 'to' => '2 m']]]);
+    $document = demoMember('01-B1', [
+        'length' => '14 m',
+        'selfWeight' => false,
+        'supports' => [
+            ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
+            ['x' => '2 m', 'kind' => 'pinned', 'bearing' => '180 mm'],
+        ],
+        'loads' => [
+            ['id' => 'q1', 'case' => 'q', 'kind' => 'line', 'value' => '10 kN/m', 'from' => '0 m', 'to' => '2 m'],
+        ],
+    ]);
     expect((new Reserve($document))->toArray()['variable']['state'])->toBe('found');
 });
 
 it('refuses in words what cannot be weighed in any time', function (int $spans, int $axles, string $says): void {
     $document = demoMember('09-B9', [
         'length' => 6 * $spans.' m',
-        'supports' => array_map(fn (int $i): array => ['x' => 6 * $i.' m', 'kind' => 'pinned', 'bearing' => '200 mm'], range(0, $spans)),
+        'supports' => array_map(
+            fn (int $i): array => ['x' => 6 * $i.' m', 'kind' => 'pinned', 'bearing' => '200 mm'],
+            range(0, $spans),
+        ),
     ]);
-    $document['loads'][1]['axles'] = array_map(fn (int $i): array => ['force' => '20 kN', 'distance' => $i === 0 ? '' : '1.2 m'], range(0, $axles - 1));
+    $document['loads'][1]['axles'] = array_map(
+        fn (int $i): array => ['force' => '20 kN', 'distance' => $i === 0 ? '' : '1.2 m'],
+        range(0, $axles - 1),
+    );
     expect(fn (): Member => Member::fromArray($document))->toThrow(InvalidMember::class, $says);
 })->with([
     [59, 40, 'A train of 40 axles can be weighed over 7 spans at most; here there are 59. Leave out spans far away.'],
@@ -67,6 +102,15 @@ it('refuses in words what cannot be weighed in any time', function (int $spans, 
 ]);
 
 it('refuses a tapered beam without length at its length', function (): void {
-    $taper = ['taper' => 'single tapered', 'endDepth' => '300 mm', 'width' => '140 mm', 'depth' => '600 mm', 'grade' => 'GL24h', 'suite' => 'en1995'];
-    expect(fn (): Member => Member::fromArray(demoMember('21-J1', ['length' => '0 m', 'timber' => $taper])))->toThrow(InvalidMember::class);
+    $taper = [
+        'taper' => 'single tapered',
+        'endDepth' => '300 mm',
+        'width' => '140 mm',
+        'depth' => '600 mm',
+        'grade' => 'GL24h',
+        'suite' => 'en1995',
+    ];
+    expect(fn (): Member => Member::fromArray(demoMember('21-J1', ['length' => '0 m', 'timber' => $taper])))->toThrow(
+        InvalidMember::class,
+    );
 });

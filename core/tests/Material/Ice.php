@@ -52,7 +52,10 @@ final class Ice implements Material
 
     public function candidates(Make $make): iterable
     {
-        return [new IceBar(300.0, $make->pieces(new Situation)[0]->to, $this), new IceBar(500.0, $make->pieces(new Situation)[0]->to, $this)];
+        return [
+            new IceBar(300.0, $make->pieces(new Situation())[0]->to, $this),
+            new IceBar(500.0, $make->pieces(new Situation())[0]->to, $this),
+        ];
     }
 
     public function checks(MemberEnvelopes $envelopes): MemberChecks

@@ -40,7 +40,15 @@ final readonly class IceBar extends RectangularMake
 
     public function main(Situation $situation): Piece
     {
-        return new Piece($this->name(), 0.0, $this->length, $this->h, $this->weight(), 5e-5, $this->rectangle()->rigidity(9000.0, 3500.0));
+        return new Piece(
+            $this->name(),
+            0.0,
+            $this->length,
+            $this->h,
+            $this->weight(),
+            5e-5,
+            $this->rectangle()->rigidity(9000.0, 3500.0),
+        );
     }
 
     public function weight(): float
@@ -60,7 +68,14 @@ final readonly class IceBar extends RectangularMake
 
     public function describe(): array
     {
-        return [...$this->rectangle()->describe(), 'name' => $this->name(), 'family' => 'ice', 'weight' => $this->weight(), 'grade' => 'clear', 'fy' => 1.5];
+        return [
+            ...$this->rectangle()->describe(),
+            'name' => $this->name(),
+            'family' => 'ice',
+            'weight' => $this->weight(),
+            'grade' => 'clear',
+            'fy' => 1.5,
+        ];
     }
 
     public function patch(): array

@@ -32,7 +32,17 @@ final readonly class IceChecks implements MemberChecks
         $w->let('f', 1.5, Kind::Stress);
         $w->line('u', 'M / (f * a^3 / 6)', Kind::Number, '1');
 
-        return [new Weighing('bending', 'Bending', 'Rules of ice, 1', $w->value('u'), x: $e->x, combination: $e->combination->id, lines: $w->lines)];
+        return [
+            new Weighing(
+                'bending',
+                'Bending',
+                'Rules of ice, 1',
+                $w->value('u'),
+                x: $e->x,
+                combination: $e->combination->id,
+                lines: $w->lines,
+            ),
+        ];
     }
 
     public function standard(): string

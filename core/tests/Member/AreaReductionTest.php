@@ -14,7 +14,12 @@ it('reduces with the floor area', function (string $rules, Category $category, f
     expect($r)->toBeInstanceOf(AreaReduction::class);
     if ($r instanceof AreaReduction) {
         $line = Reductions::line($r);
-        expect($r->factor)->toBeNear($factor, 1e-4)->and(recompute($line))->toBeNear($r->factor)->and($line->result)->toBe($r->factor);
+        expect($r->factor)
+            ->toBeNear($factor, 1e-4)
+            ->and(recompute($line))
+            ->toBeNear($r->factor)
+            ->and($line->result)
+            ->toBe($r->factor);
     }
 })->with([
     'offices, 40 m²: 5/7 · 0.7 + 10/40' => ['6.10', Category::B, 40.0, 0.75],
@@ -35,17 +40,34 @@ it('reduces the load and nothing else', function (): void {
     $load = fn (array $change): array => ['loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m', $change)]];
     $full = weighing(design($load([])), 'bending');
     $less = weighing(design($load(['area' => '40 m²'])), 'bending');
-    expect($full->demand)->toBeNear((1.35 * 5 + 1.5 * 10) * 6000 ** 2 / 8)->and($less->demand)->toBeNear((1.35 * 5 + 1.5 * 7.5) * 6000 ** 2 / 8);
+    expect($full->demand)
+        ->toBeNear(((1.35 * 5 + 1.5 * 10) * 6000 ** 2) / 8)
+        ->and($less->demand)
+        ->toBeNear(((1.35 * 5 + 1.5 * 7.5) * 6000 ** 2) / 8);
     // Other ψ0 of the job, other reduction: 5/7 · 0.5 + 0.25.
-    $own = weighing(design([...$load(['area' => '40 m²']), 'basis' => ['parameters' => ['psi' => ['B' => [0.5, 0.5, 0.3]]]]]), 'bending');
-    expect($own->demand)->toBeNear((1.35 * 5 + 1.5 * 10 * (5 / 7 * 0.5 + 0.25)) * 6000 ** 2 / 8);
+    $own = weighing(
+        design([...$load(['area' => '40 m²']), 'basis' => ['parameters' => ['psi' => ['B' => [0.5, 0.5, 0.3]]]]]),
+        'bending',
+    );
+    expect($own->demand)->toBeNear(((1.35 * 5 + 1.5 * 10 * ((5 / 7) * 0.5 + 0.25)) * 6000 ** 2) / 8);
 });
 
 it('says where it does not reduce', function (array $change, array $load, string $says): void {
-    expect(fn () => design(['loads' => [['id' => 'l', 'case' => 'q', 'kind' => 'line', 'value' => '5 kN/m', 'area' => '50 m²', ...$load]], ...$change]))->toThrow(InvalidMember::class, $says);
+    expect(
+        fn () => design([
+            'loads' => [
+                ['id' => 'l', 'case' => 'q', 'kind' => 'line', 'value' => '5 kN/m', 'area' => '50 m²', ...$load],
+            ],
+            ...$change,
+        ]),
+    )->toThrow(InvalidMember::class, $says);
 })->with([
     'snow' => [['cases' => [['id' => 'q', 'name' => 'S', 'category' => 'snow']]], [], 'categories A to E'],
-    'assembly in ASCE 7' => [['cases' => [['id' => 'q', 'name' => 'S', 'category' => 'C']], 'basis' => ['combinations' => 'asce-7-22-lrfd']], [], 'does not reduce this category'],
+    'assembly in ASCE 7' => [
+        ['cases' => [['id' => 'q', 'name' => 'S', 'category' => 'C']], 'basis' => ['combinations' => 'asce-7-22-lrfd']],
+        [],
+        'does not reduce this category',
+    ],
     'another rule set' => [['basis' => ['combinations' => 'classic']], [], 'Enter the reduced load'],
     'a point load' => [[], ['kind' => 'point', 'x' => '1 m', 'value' => '5 kN'], 'Only distributed loads'],
     'no area' => [[], ['area' => '0 m²'], 'greater than zero'],

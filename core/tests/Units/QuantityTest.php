@@ -13,7 +13,12 @@ it('reads what engineers type', function (string $text, string $kind, float $val
     expect(Quantity::parse($text, Kind::from($kind)))->toBeNear($value, 1e-12);
 })->with($cases['good']);
 
-it('gives a plain number the unit of the field', function (string $text, string $kind, string $system, float $value): void {
+it('gives a plain number the unit of the field', function (
+    string $text,
+    string $kind,
+    string $system,
+    float $value,
+): void {
     expect(Quantity::parse($text, Kind::from($kind), UnitSystem::from($system)))->toBeNear($value, 1e-12);
 })->with($cases['bare']);
 

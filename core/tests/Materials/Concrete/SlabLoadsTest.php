@@ -14,9 +14,24 @@ use Waage\Member\Member;
 /** @param  array<string, mixed>  $load */
 function slabWith(array $load, array $spans = [4.0], array $concrete = []): Design
 {
-    $document = openDocument($spans, 5, 3, ['form' => 'slab', 'width' => '1 m', 'depth' => '200 mm', 'cover' => '25 mm', ...$concrete], []);
+    $document = openDocument(
+        $spans,
+        5,
+        3,
+        ['form' => 'slab', 'width' => '1 m', 'depth' => '200 mm', 'cover' => '25 mm', ...$concrete],
+        [],
+    );
     unset($document['concrete']['linkDiameter']);
-    $document['loads'][] = ['id' => 'p', 'case' => 'q', 'kind' => 'point', 'name' => 'Safe', 'remark' => '', 'value' => '20 kN', 'x' => '1 m', ...$load];
+    $document['loads'][] = [
+        'id' => 'p',
+        'case' => 'q',
+        'kind' => 'point',
+        'name' => 'Safe',
+        'remark' => '',
+        'value' => '20 kN',
+        'x' => '1 m',
+        ...$load,
+    ];
 
     return new Design(Member::fromArray($document), true);
 }
@@ -26,9 +41,16 @@ function slabWith(array $load, array $spans = [4.0], array $concrete = []): Desi
 it('spreads a force over the slab', function (array $load, array $spans, float $width): void {
     $design = slabWith(['covers' => '0.3 m', ...$load], $spans);
     $last = $design->member->loads[count($design->member->loads) - 1];
-    expect($last->start())->toBeNear(20e3 * min(1.0, 1 / $width), 1e-9)->and($last->reduction?->factor)->toBeNear(min(1.0, 1 / $width));
+    expect($last->start())
+        ->toBeNear(20e3 * min(1.0, 1 / $width), 1e-9)
+        ->and($last->reduction?->factor)
+        ->toBeNear(min(1.0, 1 / $width));
 })->with([
-    [[], [4.0], 2.1], [['toEdge' => '0.5 m'], [4.0], 1.55], [['x' => '3 m'], [4.0], 2.1], [[], [4.0, 4.0], 1.425], [['x' => '0.1 m'], [4.0], 0.534],
+    [[], [4.0], 2.1],
+    [['toEdge' => '0.5 m'], [4.0], 1.55],
+    [['x' => '3 m'], [4.0], 2.1],
+    [[], [4.0, 4.0], 1.425],
+    [['x' => '0.1 m'], [4.0], 0.534],
 ]);
 
 it('says where a load does not spread', function (array $load, array $concrete): void {
@@ -44,14 +66,27 @@ it('knows fabrics', function (): void {
     foreach (Fabric::names() as $name) {
         expect(Fabric::parse($name, 1000.0)?->area())->toEqualWithDelta((float) substr($name, 1), 1.0);
     }
-    expect(Bars::parseSpaced('4x4-W4xW4', 304.8)?->area())->toBeNear(0.12 * 25.4 ** 2, 1e-9)
-        ->and(Bars::parseSpaced('6 x 6 - W2.9 x W2.9', 304.8)?->text())->toBe('6×6-W2.9×W2.9')
-        ->and(Bars::parseSpaced('A999', 1000.0))->toBeNull();
+    expect(Bars::parseSpaced('4x4-W4xW4', 304.8)?->area())
+        ->toBeNear(0.12 * 25.4 ** 2, 1e-9)
+        ->and(Bars::parseSpaced('6 x 6 - W2.9 x W2.9', 304.8)?->text())
+        ->toBe('6×6-W2.9×W2.9')
+        ->and(Bars::parseSpaced('A999', 1000.0))
+        ->toBeNull();
 });
 
 it('chooses a fabric, and takes what crosses from it', function (): void {
-    $design = openBeam([4.0], 5, 3, ['form' => 'slab', 'width' => '1 m', 'depth' => '180 mm', 'cover' => '25 mm', 'sizes' => 'A193, A252, A393, B503, B785, B1131']);
+    $design = openBeam([4.0], 5, 3, [
+        'form' => 'slab',
+        'width' => '1 m',
+        'depth' => '180 mm',
+        'cover' => '25 mm',
+        'sizes' => 'A193, A252, A393, B503, B785, B1131',
+    ]);
     $group = steelOf($design)->bottom[0]->group;
-    expect($group->bars->fabric)->not->toBeNull()->and(weighingOf($design, 'sagging')->holds())->toBeTrue()
-        ->and(linesOf($design, 'distribution')['a_s'])->toBeNear($group->bars->fabric?->acrossIn(1000.0)->area() / 1000);
+    expect($group->bars->fabric)
+        ->not->toBeNull()
+        ->and(weighingOf($design, 'sagging')->holds())
+        ->toBeTrue()
+        ->and(linesOf($design, 'distribution')['a_s'])
+        ->toBeNear($group->bars->fabric?->acrossIn(1000.0)->area() / 1000);
 });

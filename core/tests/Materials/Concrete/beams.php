@@ -19,33 +19,76 @@ use Waage\Member\Member;
  */
 function concreteBeam(array $change = []): Design
 {
-    return new Design(Member::fromArray(array_replace_recursive([
-        'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
-        'concrete' => [
-            'width' => '300 mm', 'depth' => '500 mm', 'grade' => 'C30/37', 'cover' => '30 mm', 'bottom' => '4ø20', 'top' => '2ø16',
-            'linkDiameter' => '8 mm', 'linkSpacing' => '200 mm',
-        ],
-        'length' => '6 m', 'selfWeight' => false, 'loadHeight' => 'top',
-        'supports' => [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '200 mm'], ['x' => '6 m', 'kind' => 'roller', 'bearing' => '200 mm']],
-        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
-        'cases' => [['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'], ['id' => 'q', 'name' => 'People', 'category' => 'B']],
-        'loads' => [
-            ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => '12 kN/m'],
-            ['id' => 'b', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => '10 kN/m'],
-        ],
-    ], $change)), true);
+    return new Design(
+        Member::fromArray(
+            array_replace_recursive(
+                [
+                    'format' => 'waage-member',
+                    'version' => 5,
+                    'material' => 'concrete',
+                    'concrete' => [
+                        'width' => '300 mm',
+                        'depth' => '500 mm',
+                        'grade' => 'C30/37',
+                        'cover' => '30 mm',
+                        'bottom' => '4ø20',
+                        'top' => '2ø16',
+                        'linkDiameter' => '8 mm',
+                        'linkSpacing' => '200 mm',
+                    ],
+                    'length' => '6 m',
+                    'selfWeight' => false,
+                    'loadHeight' => 'top',
+                    'supports' => [
+                        ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '200 mm'],
+                        ['x' => '6 m', 'kind' => 'roller', 'bearing' => '200 mm'],
+                    ],
+                    'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+                    'cases' => [
+                        ['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'],
+                        ['id' => 'q', 'name' => 'People', 'category' => 'B'],
+                    ],
+                    'loads' => [
+                        [
+                            'id' => 'a',
+                            'case' => 'g',
+                            'kind' => 'line',
+                            'name' => '',
+                            'remark' => '',
+                            'value' => '12 kN/m',
+                        ],
+                        [
+                            'id' => 'b',
+                            'case' => 'q',
+                            'kind' => 'line',
+                            'name' => '',
+                            'remark' => '',
+                            'value' => '10 kN/m',
+                        ],
+                    ],
+                ],
+                $change,
+            ),
+        ),
+        true,
+    );
 }
 
 /** @throws \LogicException where the design has none of that id */
 function weighingOf(Design $design, string $id): Weighing
 {
-    return array_values(array_filter($design->weighings, fn (Weighing $w): bool => $w->id === $id))[0] ?? throw new \LogicException("No {$id}.");
+    return array_values(array_filter($design->weighings, fn (Weighing $w): bool => $w->id === $id))[0] ??
+        throw new \LogicException("No {$id}.");
 }
 
 /** @return array<string, float> what a weighing has worked out, by symbol; N, mm, MPa */
 function linesOf(Design $design, string $id): array
 {
-    return array_column(array_map(fn (Line $l): array => [$l->symbol, $l->result], weighingOf($design, $id)->lines), 1, 0);
+    return array_column(
+        array_map(fn (Line $l): array => [$l->symbol, $l->result], weighingOf($design, $id)->lines),
+        1,
+        0,
+    );
 }
 
 /**
@@ -55,8 +98,14 @@ function linesOf(Design $design, string $id): array
  * @param  array<string, mixed>  $concrete
  * @param  array<string, mixed>  $basis
  */
-function openBeam(array $spans, float $g, float $q, array $concrete = [], float $overhang = 0.0, array $basis = []): Design
-{
+function openBeam(
+    array $spans,
+    float $g,
+    float $q,
+    array $concrete = [],
+    float $overhang = 0.0,
+    array $basis = [],
+): Design {
     return new Design(Member::fromArray(openDocument($spans, $g, $q, $concrete, $basis, $overhang)), true);
 }
 
@@ -77,11 +126,25 @@ function openDocument(array $spans, float $g, float $q, array $concrete, array $
     $length = $x + $overhang;
 
     return [
-        'format' => 'waage-member', 'version' => 5, 'material' => 'concrete',
-        'concrete' => ['width' => '300 mm', 'depth' => '550 mm', 'grade' => 'C30/37', 'cover' => '35 mm', 'linkDiameter' => '8 mm', ...$concrete],
-        'length' => "{$length} m", 'supports' => $supports, 'basis' => $basis,
+        'format' => 'waage-member',
+        'version' => 5,
+        'material' => 'concrete',
+        'concrete' => [
+            'width' => '300 mm',
+            'depth' => '550 mm',
+            'grade' => 'C30/37',
+            'cover' => '35 mm',
+            'linkDiameter' => '8 mm',
+            ...$concrete,
+        ],
+        'length' => "{$length} m",
+        'supports' => $supports,
+        'basis' => $basis,
         'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
-        'cases' => [['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'], ['id' => 'q', 'name' => 'People', 'category' => 'B']],
+        'cases' => [
+            ['id' => 'g', 'name' => 'Slab', 'category' => 'permanent'],
+            ['id' => 'q', 'name' => 'People', 'category' => 'B'],
+        ],
         'loads' => [
             ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$g} kN/m"],
             ['id' => 'b', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => "{$q} kN/m"],

@@ -18,23 +18,47 @@ function timberDesign(array $timber, array $loads, array $change = []): Design
 {
     $length = is_string($change['length'] ?? null) ? $change['length'] : '4 m';
 
-    return new Design(Member::fromArray([
-        'format' => 'waage-member', 'version' => 5, 'material' => 'timber', 'timber' => $timber,
-        'length' => $length, 'selfWeight' => false, 'loadHeight' => 'top',
-        'supports' => [['x' => '0 m', 'kind' => 'pinned', 'bearing' => '100 mm'], ['x' => $length, 'kind' => 'roller', 'bearing' => '100 mm']],
-        'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
-        'cases' => [['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'], ['id' => 'q', 'name' => 'Imposed', 'category' => 'A']],
-        'loads' => array_map(
-            fn (array $load, int $i): array => ['id' => "l{$i}", 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', ...$load],
-            $loads,
-            array_keys($loads),
-        ),
-        ...$change,
-    ]));
+    return new Design(
+        Member::fromArray([
+            'format' => 'waage-member',
+            'version' => 5,
+            'material' => 'timber',
+            'timber' => $timber,
+            'length' => $length,
+            'selfWeight' => false,
+            'loadHeight' => 'top',
+            'supports' => [
+                ['x' => '0 m', 'kind' => 'pinned', 'bearing' => '100 mm'],
+                ['x' => $length, 'kind' => 'roller', 'bearing' => '100 mm'],
+            ],
+            'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
+            'cases' => [
+                ['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'],
+                ['id' => 'q', 'name' => 'Imposed', 'category' => 'A'],
+            ],
+            'loads' => array_map(
+                fn (array $load, int $i): array => [
+                    'id' => "l{$i}",
+                    'case' => 'q',
+                    'kind' => 'line',
+                    'name' => '',
+                    'remark' => '',
+                    ...$load,
+                ],
+                $loads,
+                array_keys($loads),
+            ),
+            ...$change,
+        ]),
+    );
 }
 
 /** Upright, 3 m high, free between its ends. */
-const UPRIGHT = ['length' => '3 m', 'slope' => ['by' => 'upright'], 'restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]];
+const UPRIGHT = [
+    'length' => '3 m',
+    'slope' => ['by' => 'upright'],
+    'restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']],
+];
 
 /** @return array<string, mixed> a load down the axis at the head of a post */
 function onHead(string $value, string $case = 'q', string $x = '3 m'): array

@@ -24,9 +24,21 @@ function american(string $rules, array $braces = [], bool $closed = false, array
 {
     $hold = $braces === [] ? ['kind' => 'supports'] : ['kind' => 'positions', 'positions' => $braces];
 
-    return design([
-        'length' => '35 ft', 'section' => 'W18X50', 'grade' => 'A992', 'supports' => [supportAt('0 ft') + ['stiffened' => true], supportAt('35 ft', 'roller') + ['stiffened' => true]],
-        'loads' => [lineLoad('g', '0.45 kip/ft'), lineLoad('q', '0.75 kip/ft')], 'loadHeight' => 'centre', 'restraint' => ['top' => $hold, 'bottom' => $hold],
-        'basis' => ['combinations' => $rules, 'units' => 'us', 'parameters' => ['closedForms' => $closed]], ...$change,
-    ], derive: true);
+    return design(
+        [
+            'length' => '35 ft',
+            'section' => 'W18X50',
+            'grade' => 'A992',
+            'supports' => [
+                supportAt('0 ft') + ['stiffened' => true],
+                supportAt('35 ft', 'roller') + ['stiffened' => true],
+            ],
+            'loads' => [lineLoad('g', '0.45 kip/ft'), lineLoad('q', '0.75 kip/ft')],
+            'loadHeight' => 'centre',
+            'restraint' => ['top' => $hold, 'bottom' => $hold],
+            'basis' => ['combinations' => $rules, 'units' => 'us', 'parameters' => ['closedForms' => $closed]],
+            ...$change,
+        ],
+        derive: true,
+    );
 }

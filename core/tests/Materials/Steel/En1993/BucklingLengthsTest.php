@@ -19,9 +19,15 @@ $supports = new Restraint(RestraintKind::Supports);
 $continuous = new Restraint(RestraintKind::Continuous);
 
 it('cuts at supports and restraints, with free ends on overhangs', function () use ($supports): void {
-    expect(lengths($supports))->toBe([[0.0, 1000.0, true], [1000.0, 5000.0, false], [5000.0, 8000.0, false], [8000.0, 10000.0, true]])
-        ->and(lengths(new Restraint(RestraintKind::Positions, [0.0, 3000.0, 10000.0])))->toBe([
-            [0.0, 1000.0, false], [1000.0, 3000.0, false], [3000.0, 5000.0, false], [5000.0, 8000.0, false], [8000.0, 10000.0, false],
+    expect(lengths($supports))
+        ->toBe([[0.0, 1000.0, true], [1000.0, 5000.0, false], [5000.0, 8000.0, false], [8000.0, 10000.0, true]])
+        ->and(lengths(new Restraint(RestraintKind::Positions, [0.0, 3000.0, 10000.0])))
+        ->toBe([
+            [0.0, 1000.0, false],
+            [1000.0, 3000.0, false],
+            [3000.0, 5000.0, false],
+            [5000.0, 8000.0, false],
+            [8000.0, 10000.0, false],
         ]);
 });
 

@@ -22,18 +22,38 @@ function publishedSections(): array
 }
 
 it('has the complete series', function (): void {
-    expect(array_count_values(array_map(fn (Section $s): string => $s->family, Catalogue::ofFamilies(['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC']))))->toBe(['IPE' => 18, 'HEAA' => 24, 'HEA' => 24, 'HEB' => 24, 'HEM' => 24, 'UB' => 72, 'UC' => 31]);
+    expect(
+        array_count_values(
+            array_map(
+                fn (Section $s): string => $s->family,
+                Catalogue::ofFamilies(['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC']),
+            ),
+        ),
+    )->toBe(['IPE' => 18, 'HEAA' => 24, 'HEA' => 24, 'HEB' => 24, 'HEM' => 24, 'UB' => 72, 'UC' => 31]);
 });
 
 it('agrees with the published tables', function (string $name, array $published): void {
     $s = section($name);
     [$G, $A, $Iy, $Wely, $Wply, $Iz, $Wplz, $It, $Iw] = $published;
-    foreach ([[$s->A, $A * 1e2], [$s->Iy, $Iy * 1e4], [$s->Wely, $Wely * 1e3], [$s->Wply, $Wply * 1e3], [$s->Iz, $Iz * 1e4], [$s->Wplz, $Wplz * 1e3]] as $i => [$computed, $table]) {
+    foreach (
+        [
+            [$s->A, $A * 1e2],
+            [$s->Iy, $Iy * 1e4],
+            [$s->Wely, $Wely * 1e3],
+            [$s->Wply, $Wply * 1e3],
+            [$s->Iz, $Iz * 1e4],
+            [$s->Wplz, $Wplz * 1e3],
+        ] as $i => [$computed, $table]
+    ) {
         expect($computed)->toBeNear($table, 0.01);
     }
     // The tables round masses of light sections to 0.1 kg/m; torsion and warping come from approximations.
-    expect($s->weight() / 9.80665 * 1000)->toBeNear($G, 0.01, 10.0)
-        ->and($s->It)->toBeNear($It * 1e4, 0.02, 2e4)->and($s->Iw)->toBeNear($Iw * 1e9, 0.01);
+    expect(($s->weight() / 9.80665) * 1000)
+        ->toBeNear($G, 0.01, 10.0)
+        ->and($s->It)
+        ->toBeNear($It * 1e4, 0.02, 2e4)
+        ->and($s->Iw)
+        ->toBeNear($Iw * 1e9, 0.01);
 })->with(array_map(null, array_keys(publishedSections()), publishedSections()));
 
 it('has a published row for every section', function (): void {
@@ -56,14 +76,23 @@ it('agrees with strips summed over the depth', function (string $name): void {
         $A += 2 * $width * $dz;
         $I += 2 * $width * $z * $z * $dz;
         $W += 2 * $width * $z * $dz;
-        $Iz += 2 * $width ** 3 / 12 * $dz;
+        $Iz += ((2 * $width ** 3) / 12) * $dz;
     }
-    expect($s->A)->toBeNear($A, 2e-4)->and($s->Iy)->toBeNear($I, 2e-4)->and($s->Wply)->toBeNear($W, 2e-4)->and($s->Iz)->toBeNear($Iz, 2e-4);
+    expect($s->A)
+        ->toBeNear($A, 2e-4)
+        ->and($s->Iy)
+        ->toBeNear($I, 2e-4)
+        ->and($s->Wply)
+        ->toBeNear($W, 2e-4)
+        ->and($s->Iz)
+        ->toBeNear($Iz, 2e-4);
 })->with(['IPE 80', 'IPE 330', 'HEA 240', 'HEB 600', 'HEM 1000', 'UB 127×76×13', 'UC 356×406×634']);
 
 it('grows with every plate', function (): void {
     $base = new ISection('', '', 300, 150, 7.1, 10.7, 15);
-    foreach ([[310, 150, 7.1, 10.7], [300, 160, 7.1, 10.7], [300, 150, 8, 10.7], [300, 150, 7.1, 12]] as [$h, $b, $tw, $tf]) {
+    foreach (
+        [[310, 150, 7.1, 10.7], [300, 160, 7.1, 10.7], [300, 150, 8, 10.7], [300, 150, 7.1, 12]] as [$h, $b, $tw, $tf]
+    ) {
         $bigger = new ISection('', '', $h, $b, $tw, $tf, 15);
         foreach (['A', 'Iy', 'Iz', 'Wply', 'It'] as $property) {
             expect($bigger->$property)->toBeGreaterThan($base->$property);
@@ -72,8 +101,16 @@ it('grows with every plate', function (): void {
 });
 
 it('finds a section however it is typed', function (): void {
-    expect(Catalogue::find('ipe300')?->name)->toBe('IPE 300')->and(Catalogue::find('IPE 301'))->toBeNull()->and(Catalogue::find('hea 200')?->name)->toBe('HEA 200')
-        ->and(Catalogue::find('ub457x191x67')?->name)->toBe('UB 457×191×67')->and(Catalogue::find('UC 203 × 203 × 46')?->name)->toBe('UC 203×203×46');
+    expect(Catalogue::find('ipe300')?->name)
+        ->toBe('IPE 300')
+        ->and(Catalogue::find('IPE 301'))
+        ->toBeNull()
+        ->and(Catalogue::find('hea 200')?->name)
+        ->toBe('HEA 200')
+        ->and(Catalogue::find('ub457x191x67')?->name)
+        ->toBe('UB 457×191×67')
+        ->and(Catalogue::find('UC 203 × 203 × 46')?->name)
+        ->toBe('UC 203×203×46');
 });
 
 it('has plates on its flanges as strips summed over the depth', function (): void {
@@ -94,13 +131,35 @@ it('has plates on its flanges as strips summed over the depth', function (): voi
         $A += 2 * $width * $dz;
         $I += 2 * $width * $z * $z * $dz;
         $W += 2 * $width * $z * $dz;
-        $Iz += 2 * $width ** 3 / 12 * $dz;
+        $Iz += ((2 * $width ** 3) / 12) * $dz;
         $first += $toFlange < 0 ? $width * $z * $dz : 0.0;
         $flange += $toFlange < 0 ? $width * $dz : 0.0;
     }
-    expect($s->h)->toBeNear($bare->h + 24)->and($s->A)->toBeNear($A, 2e-4)->and($s->Iy)->toBeNear($I, 3e-4)->and($s->Wply)->toBeNear($W, 2e-4)->and($s->Iz)->toBeNear($Iz, 3e-4)
-        ->and($s->hs)->toBeNear(2 * $first / $flange, 3e-4)->and($s->Wely)->toBeNear(2 * $I / $s->h, 3e-4)
-        ->and($s->AvRolled)->toBeNear($bare->AvRolled)->and($s->hw)->toBeNear($bare->hw)->and($s->thickest())->toBe(12.0)->and($bare->thickest())->toBe($bare->tf)
+    expect($s->h)
+        ->toBeNear($bare->h + 24)
+        ->and($s->A)
+        ->toBeNear($A, 2e-4)
+        ->and($s->Iy)
+        ->toBeNear($I, 3e-4)
+        ->and($s->Wply)
+        ->toBeNear($W, 2e-4)
+        ->and($s->Iz)
+        ->toBeNear($Iz, 3e-4)
+        ->and($s->hs)
+        ->toBeNear((2 * $first) / $flange, 3e-4)
+        ->and($s->Wely)
+        ->toBeNear((2 * $I) / $s->h, 3e-4)
+        ->and($s->AvRolled)
+        ->toBeNear($bare->AvRolled)
+        ->and($s->hw)
+        ->toBeNear($bare->hw)
+        ->and($s->thickest())
+        ->toBe(12.0)
+        ->and($bare->thickest())
+        ->toBe($bare->tf)
         // Two flanges as one: their second moment about the weak axis and their distance.
-        ->and($s->Iw)->toBeNear(($bare->tf * $bare->b ** 3 + 12 * 140 ** 3) / 12 * $s->hs ** 2 / 2)->and($bare->Iw)->toBeNear($bare->tf * $bare->b ** 3 / 24 * ($bare->h - $bare->tf) ** 2);
+        ->and($s->Iw)
+        ->toBeNear(((($bare->tf * $bare->b ** 3 + 12 * 140 ** 3) / 12) * $s->hs ** 2) / 2)
+        ->and($bare->Iw)
+        ->toBeNear((($bare->tf * $bare->b ** 3) / 24) * ($bare->h - $bare->tf) ** 2);
 });
