@@ -35,7 +35,7 @@ test('an administrator adds, renames and removes people; a poor password is refu
     await page.keyboard.press('Enter')
     await page.getByLabel(`Remove ${name} Finch`).click()
     await page.getByRole('button', { name: 'Remove', exact: true }).click()
-    await expect(page.getByText(`${name} Finch`)).toBeHidden()
+    await expect(page.getByRole('cell', { name: `${name} Finch`, exact: true })).toBeHidden()
     await other.reload()
     await expect(other.getByRole('button', { name: 'Sign in' })).toBeVisible()
     await other.close()
