@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-// The rules of the house (docs/architecture.md), for all that is not steel: that room is renovated for itself.
+// The rules of the house (docs/architecture.md). Those about parameters and classes are not steel's yet: that room is
+// renovated for itself.
 
 /** @return array<string, string> content of the source files, by path from the project */
-function houseFiles(): array
+function houseFiles(bool $withSteel = false): array
 {
     $root = dirname(__DIR__, 2);
     $files = [];
     foreach (['core/src', 'app', 'database/seeders'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}")) as $file) {
             $path = substr($file->getPathname(), strlen($root) + 1);
-            if ($file->isFile() && $file->getExtension() === 'php' && ! str_contains($path, 'Materials/Steel')) {
+            if ($file->isFile() && $file->getExtension() === 'php' && ($withSteel || ! str_contains($path, 'Materials/Steel'))) {
                 $files[$path] = (string) file_get_contents($file->getPathname());
             }
         }
@@ -23,7 +24,7 @@ function houseFiles(): array
 
 it('has lines of at most 120 characters; only a sentence for the engineer may be longer', function (): void {
     $long = [];
-    foreach (houseFiles() as $path => $content) {
+    foreach (houseFiles(true) as $path => $content) {
         foreach (explode("\n", $content) as $i => $line) {
             $code = preg_replace('~\'(?:[^\'\\\\]|\\\\.){60,}\'|"(?:[^"\\\\]|\\\\.){60,}"~u', "''", $line);
             if (mb_strlen($line) > 120 && mb_strlen((string) $code) > 100) {

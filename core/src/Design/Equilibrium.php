@@ -87,7 +87,7 @@ final readonly class Equilibrium
             $this->held === $beam->beam
                 ? array_map(fn (array $of): array => array_column($of, 0), $beam->responses->reactions)
                 : // Movements and temperature press on neither of two supports.
-                $this->reactions(array_map(fn (LoadSet $s): LoadSet => (new LoadSet)->with($s, 1.0), $beam->sets));
+                $this->reactions(array_map(fn (LoadSet $s): LoadSet => (new LoadSet())->with($s, 1.0), $beam->sets));
         $this->permanent = $this->reactions($beam->permanentBySpan());
         $this->own = $beam->selfWeight === null ? [] : $this->reactions($beam->selfWeightBySpan());
     }
@@ -129,7 +129,7 @@ final readonly class Equilibrium
         $supports = $this->beam->member->supports;
         $tips = $this->beam->member->liftsOff;
         $over = $support === 0 ? count($supports) : 1;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given(
             'R_stb',
             $presses,
@@ -141,14 +141,7 @@ final readonly class Equilibrium
         );
         $d?->given('R_dst', $lifts, Kind::Force, '', 'lifts it off');
         if ($presses > 0.0 && $ratio < self::LIFTS_AT_ONCE) {
-            $d?->line(
-                'u',
-                'R_dst / R_stb',
-                ['R_dst' => [$lifts, Kind::Force], 'R_stb' => [$presses, Kind::Force]],
-                $ratio,
-                Kind::Number,
-                '6.4.2 (6.7)',
-            );
+            $d?->line('u', 'R_dst / R_stb', Kind::Number, '6.4.2 (6.7)');
         }
 
         return new Weighing(

@@ -42,16 +42,10 @@ final readonly class SupportMoments
             ]);
             [$M, $combination, $factors] = $worst[$worst[1][0] > $worst[0][0] ? 1 : 0];
             $ratio = $M / $support->momentCapacity;
-            $d = $derive ? new Derivation : null;
+            $d = $derive ? new Derivation() : null;
             $d?->given('M_Ed', $M, Kind::Moment, '', 'moment of the support, elastic');
             $d?->given('M_j_Rd', $support->momentCapacity, Kind::Moment, '', 'given by the engineer');
-            $d?->line(
-                'u',
-                'M_Ed / M_j_Rd',
-                ['M_Ed' => [$M, Kind::Moment], 'M_j_Rd' => [$support->momentCapacity, Kind::Moment]],
-                $ratio,
-                Kind::Number,
-            );
+            $d?->line('u', 'M_Ed / M_j_Rd', Kind::Number);
             $weighings[] = new Weighing(
                 'support-moment-'.($i + 1),
                 'Moment of support '.($i + 1),

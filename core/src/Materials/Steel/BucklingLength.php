@@ -13,8 +13,14 @@ final readonly class BucklingLength
      * @param  bool  $fixedRoot  the held end of such a length is a fixed support
      * @param  float  $apart  Member::$apart
      */
-    public function __construct(public float $from, public float $to, public int $sign, public bool $freeEnd, public bool $fixedRoot, public float $apart = 1.0)
-    {
+    public function __construct(
+        public float $from,
+        public float $to,
+        public int $sign,
+        public bool $freeEnd,
+        public bool $fixedRoot,
+        public float $apart = 1.0,
+    ) {
     }
 
     /** How long it is, or is thought to be. */

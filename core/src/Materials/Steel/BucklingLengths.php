@@ -15,7 +15,14 @@ final class BucklingLengths
     public static function ofBoth(Beam $beam, Member $member): array
     {
         return array_map(
-            fn (BucklingLength $l): BucklingLength => new BucklingLength($l->from, $l->to, $l->sign, $l->freeEnd, $l->fixedRoot, $member->apart),
+            fn (BucklingLength $l): BucklingLength => new BucklingLength(
+                $l->from,
+                $l->to,
+                $l->sign,
+                $l->freeEnd,
+                $l->fixedRoot,
+                $member->apart,
+            ),
             [...self::of($beam, $member->top, 1), ...self::of($beam, $member->bottom, -1)],
         );
     }

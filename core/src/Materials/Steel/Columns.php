@@ -33,22 +33,34 @@ final class Columns
     /** @var array{bool, bool}|null are moments about both axes zero at both ends */
     private ?array $vanish = null;
 
-    /** @var array{float|null, float|null}|null ratios of the end moments about both axes that all loads have in common */
+    /**
+     * @var array{float|null, float|null}|null ratios of the end moments about both axes that all loads have in common
+     */
     private ?array $ratios = null;
 
-    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly ?SidewaysEnvelopes $sideways)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        private readonly ?Envelope $axial,
+        private readonly ?SidewaysEnvelopes $sideways,
+    ) {
     }
 
     /**
      * @param  float  $stiffer  stiffer()
      * @param  float  $weight  self-weight, N/mm
      * @param  Section  $main  the member's section in place of its own
-     * @param  Section  $sideways  what the buckling length sideways is told for, the one that buckles at the least force all along
+     * @param  Section  $sideways  what the buckling length sideways is told for, the one that buckles at the least
+     *     force all along
      * @param  non-empty-list<SectionStep>  $stretches  all there are
      */
-    public function of(Combination $combination, float $stiffer, float $weight, Section $main, Section $sideways, array $stretches): Column
-    {
+    public function of(
+        Combination $combination,
+        float $stiffer,
+        float $weight,
+        Section $main,
+        Section $sideways,
+        array $stretches,
+    ): Column {
         $most = $this->axial?->extreme([$combination], 1, $weight);
         $least = $this->axial?->extreme([$combination], -1, $weight);
         $compression = max(0.0, $most->value ?? 0.0);
@@ -56,7 +68,14 @@ final class Columns
         $at = [0.0, $combination->id, '', []];
         $e = $tension > $compression ? $least : $most;
         if ($e !== null) {
-            $acting = $this->beam->worst($combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+            $acting = $this->beam->worst(
+                $combination,
+                $weight,
+                Effect::Axial,
+                $e->value >= 0 ? 1 : -1,
+                $e->segment,
+                $e->t,
+            );
             $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
         }
         $alphaCr = INF;
@@ -66,13 +85,18 @@ final class Columns
         if ($most !== null && $compression > 1.0) {
             $acting = $this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
             if ($member->effective->y === null) {
-                $alphaCr = $this->inPlane($acting, $most) / $most->value * $stiffer;
+                $alphaCr = ($this->inPlane($acting, $most) / $most->value) * $stiffer;
             }
             if ($member->effective->z === null && $Lz > 0.0) {
                 // The force is that of the statics' own sections: it grows with that of the main one.
-                $force = $this->sidewaysForce($acting, $most) * $main->Iz / SteelMake::of($member)->section->Iz;
-                $exact = is_finite($force) ? $member->apart * M_PI * sqrt(SteelMake::of($member)->grade->elasticity() * $sideways->Iz / $force) : $Lz;
-                // Stiffer neighbours help it sideways, but one of them may twist at a smaller force than it does: then they count for nothing.
+                $force = ($this->sidewaysForce($acting, $most) * $main->Iz) / SteelMake::of($member)->section->Iz;
+                $exact = is_finite($force)
+                    ? $member->apart *
+                        M_PI *
+                        sqrt((SteelMake::of($member)->grade->elasticity() * $sideways->Iz) / $force)
+                    : $Lz;
+                // Stiffer neighbours help it sideways, but one of them may twist at a smaller force than it does: then
+                // they count for nothing.
                 $exact = $this->twistsLeast($sideways, $stretches, $LT) ? $exact : max($exact, $Lz);
                 $isExact = abs($exact - $Lz) > self::SAME * $Lz;
                 $Lz = $isExact ? $exact : $Lz;
@@ -80,15 +104,23 @@ final class Columns
         }
 
         return new Column(
-            $combination, $compression > 1.0 ? $compression : 0.0, $tension > 1.0 ? $tension : 0.0, $alphaCr, [$member->effective->y, $Lz, $LT],
-            $this->endMoments($combination), $at, $isExact,
+            $combination,
+            $compression > 1.0 ? $compression : 0.0,
+            $tension > 1.0 ? $tension : 0.0,
+            $alphaCr,
+            [$member->effective->y, $Lz, $LT],
+            $this->endMoments($combination),
+            $at,
+            $isExact,
         );
     }
 
     /** The greatest moment sideways on a length of one section, Nmm. */
     public function sidewaysMoment(Combination $combination, SectionStep $stretch, float $weight): float
     {
-        return abs($this->sideways?->moment->greatest([$combination], $weight, $stretch->from, $stretch->to)->value ?? 0.0);
+        return abs(
+            $this->sideways?->moment->greatest([$combination], $weight, $stretch->from, $stretch->to)->value ?? 0.0,
+        );
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */
@@ -98,14 +130,18 @@ final class Columns
             return true;
         }
         $grade = SteelMake::of($this->beam->member)->grade;
-        $force = fn (Section $s): float => ($grade->shearModulus() * $s->It + M_PI ** 2 * $grade->elasticity() * $s->Iw / $LT ** 2) * $s->A / ($s->Iy + $s->Iz + $s->A * ($s->shearCentre() + $s->shearCentreAbove()) ** 2);
+        $force = fn (Section $s): float => (($grade->shearModulus() * $s->It +
+            (M_PI ** 2 * $grade->elasticity() * $s->Iw) / $LT ** 2) *
+            $s->A) /
+            ($s->Iy + $s->Iz + $s->A * ($s->shearCentre() + $s->shearCentreAbove()) ** 2);
 
-        return $force($sideways) <= min(array_map(fn (SectionStep $s): float => $force($s->section), $stretches)) * (1.0 + 1e-9);
+        return $force($sideways) <=
+            min(array_map(fn (SectionStep $s): float => $force($s->section), $stretches)) * (1.0 + 1e-9);
     }
 
     /**
-     * How much stiffer the main section is than the one that the statics was solved with: the critical force grows alike, nearly
-     * so where the section changes.
+     * How much stiffer the main section is than the one that the statics was solved with: the critical force grows
+     * alike, nearly so where the section changes.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      */
@@ -137,7 +173,10 @@ final class Columns
         $effective = $this->beam->member->effective;
         $apart = $this->beam->member->apart;
 
-        return [$effective->z === null ? $this->heldApart() : $apart * $effective->z, $effective->twist === null ? $this->heldApart() : $apart * $effective->twist];
+        return [
+            $effective->z === null ? $this->heldApart() : $apart * $effective->z,
+            $effective->twist === null ? $this->heldApart() : $apart * $effective->twist,
+        ];
     }
 
     /**
@@ -148,7 +187,16 @@ final class Columns
      */
     private function inPlane(array $factors, Extreme $most): float
     {
-        return $this->criticalForce($this->critical, fn (float $near): float => SecondOrder::of($this->beam->beam, $this->beam->responses, $factors)->criticalFactor($near), $factors, $most);
+        return $this->criticalForce(
+            $this->critical,
+            fn (float $near): float => SecondOrder::of(
+                $this->beam->beam,
+                $this->beam->responses,
+                $factors,
+            )->criticalFactor($near),
+            $factors,
+            $most,
+        );
     }
 
     /**
@@ -160,12 +208,19 @@ final class Columns
     {
         $beam = $this->sidewaysBeam ??= ForkBeams::buckling($this->beam->member);
 
-        return $this->criticalForce($this->sidewaysCritical, fn (float $near): float => SecondOrder::pressedLike($beam, $this->beam->responses, $factors)->criticalFactor($near), $factors, $most);
+        return $this->criticalForce(
+            $this->sidewaysCritical,
+            function (float $near) use ($beam, $factors): float {
+                return SecondOrder::pressedLike($beam, $this->beam->responses, $factors)->criticalFactor($near);
+            },
+            $factors,
+            $most,
+        );
     }
 
     /**
-     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles nearly
-     * at the same force.
+     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles
+     * nearly at the same force.
      *
      * @param  array<string, float>  $known
      * @param  \Closure(float): float  $factor  the critical one, which is near another
@@ -175,7 +230,11 @@ final class Columns
     private function criticalForce(array &$known, \Closure $factor, array $factors, Extreme $most): float
     {
         $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
-        $presses = array_filter($factors, fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value, ARRAY_FILTER_USE_BOTH);
+        $presses = array_filter(
+            $factors,
+            fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value,
+            ARRAY_FILTER_USE_BOTH,
+        );
         // What presses in proportion buckles the member at the same force.
         $parts = array_map(fn (float $f): float => round($f / $most->value, 12), $presses);
         $whole = (string) json_encode($parts);
@@ -190,29 +249,51 @@ final class Columns
     }
 
     /**
-     * Where nothing holds the member between two supports at its ends, moments at these run straight from one to the other:
-     * those of rows, and those that all loads make at one and the same end.
+     * Where nothing holds the member between two supports at its ends, moments at these run straight from one to the
+     * other: those of rows, and those that all loads make at one and the same end.
      */
     private function endMoments(Combination $combination): EndMoments
     {
         $member = $this->beam->member;
         $supports = $this->beam->beam->supports;
         if (count($supports) !== 2 || abs($supports[0]) > 1e-6 || abs($supports[1] - $member->length) > 1e-6) {
-            return new EndMoments;
+            return new EndMoments();
         }
         if ($combination->isRow()) {
-            $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) - ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
+            $at = fn (string $part): float => ($combination->variable[Combination::END_FORCE.$part.'+'] ?? 0.0) -
+                ($combination->variable[Combination::END_FORCE.$part.'-'] ?? 0.0);
             [$y, $z] = [EndMoments::ratio($at('My1'), $at('My2')), EndMoments::ratio($at('Mz1'), $at('Mz2'))];
         } else {
-            [$y, $z] = $this->ratios ??= [self::isFromOneEnd($this->beam) ? 0.0 : null, $this->beam->sideways !== null && self::isFromOneEnd($this->beam->sideways) ? 0.0 : null];
+            [$y, $z] = $this->ratios ??= [
+                self::isFromOneEnd($this->beam) ? 0.0 : null,
+                $this->beam->sideways !== null && self::isFromOneEnd($this->beam->sideways) ? 0.0 : null,
+            ];
         }
-        $isFree = $member->top->positions === [] && $member->bottom->positions === [] && ! $member->top->isContinuous() && ! $member->bottom->isContinuous();
+        $isFree =
+            $member->top->positions === [] &&
+            $member->bottom->positions === [] &&
+            ! $member->top->isContinuous() &&
+            ! $member->bottom->isContinuous();
 
-        [$swaysY, $swaysZ] = [$member->effective->y > $member->length + 1.0, $member->effective->z > $member->length + 1.0];
+        [$swaysY, $swaysZ] = [
+            $member->effective->y > $member->length + 1.0,
+            $member->effective->z > $member->length + 1.0,
+        ];
 
-        [$atY, $atZ] = $combination->isRow() ? [false, false] : $this->vanish ??= [self::vanishAtEnds($this->beam), $this->beam->sideways !== null && $member->heldSideways() === [] && self::vanishAtEnds($this->beam->sideways)];
+        [$atY, $atZ] = $combination->isRow()
+            ? [false, false]
+            : ($this->vanish ??= [
+                self::vanishAtEnds($this->beam),
+                $this->beam->sideways !== null &&
+                $member->heldSideways() === [] &&
+                self::vanishAtEnds($this->beam->sideways),
+            ]);
 
-        return new EndMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ, [$atY, $atZ, $isFree && $atY]);
+        return new EndMoments($y, $member->heldSideways() === [] ? $z : null, $isFree ? $y : null, $swaysY, $swaysZ, [
+            $atY,
+            $atZ,
+            $isFree && $atY,
+        ]);
     }
 
     /** Are the moments of every load zero at both ends, without a couple between them? */
@@ -246,7 +327,13 @@ final class Columns
                 $l = $beam->responses->breaks[$k + 1] - $beam->responses->breaks[$k];
                 $value = $a + $l * ($b + $l * ($c + $l * $d));
                 $most = max($most, abs($a), abs($value));
-                $bends = max($bends, abs($c) * $length ** 2, abs($d) * $length ** 3, $last === null ? 0.0 : abs($a - $last[0]), $last === null ? 0.0 : abs($b - $last[1]) * $length);
+                $bends = max(
+                    $bends,
+                    abs($c) * $length ** 2,
+                    abs($d) * $length ** 3,
+                    $last === null ? 0.0 : abs($a - $last[0]),
+                    $last === null ? 0.0 : abs($b - $last[1]) * $length,
+                );
                 $start = $k === 0 ? max($start, abs($a)) : $start;
                 $last = [$value, $b];
             }

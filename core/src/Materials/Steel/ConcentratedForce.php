@@ -20,8 +20,19 @@ final readonly class ConcentratedForce
      * @param  float  $half  of several forces: from their middle to the outermost ones, mm
      */
     public function __construct(
-        public string $id, public string $title, public int $sign, public float $force, public float $bearing, public float $toEnd, public bool $through,
-        public ?float $x, public string $combination, public string $arrangement, public array $factors, public array $stretches, public float $half = 0.0,
+        public string $id,
+        public string $title,
+        public int $sign,
+        public float $force,
+        public float $bearing,
+        public float $toEnd,
+        public bool $through,
+        public ?float $x,
+        public string $combination,
+        public string $arrangement,
+        public array $factors,
+        public array $stretches,
+        public float $half = 0.0,
     ) {
     }
 

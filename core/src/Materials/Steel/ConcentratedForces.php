@@ -16,9 +16,9 @@ use Waage\Member\Support;
 use Waage\Member\SupportKind;
 
 /**
- * The forces that press on the web of a member: at supports that bear on the bottom flange, and point loads and axles on
- * the top flange. Not where the web has stiffeners or an end plate, not at fixed supports, which are connections, nor in
- * members that stand.
+ * The forces that press on the web of a member: at supports that bear on the bottom flange, and point loads and
+ * axles on the top flange. Not where the web has stiffeners or an end plate, not at fixed supports, which are
+ * connections, nor in members that stand.
  */
 final readonly class ConcentratedForces
 {
@@ -36,7 +36,8 @@ final readonly class ConcentratedForces
     /**
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
-     * @param  \Closure(SectionStep): float  $spread  how far a force spreads in the web beyond its bearing to either side, mm
+     * @param  \Closure(SectionStep): float  $spread  how far a force spreads in the web beyond its bearing to either
+     *     side, mm
      * @return list<ConcentratedForce>
      */
     public function on(array $stretches, float $weight, \Closure $spread): array
@@ -45,11 +46,27 @@ final readonly class ConcentratedForces
         if ($this->strength === [] || abs($member->angle) > self::STANDS) {
             return [];
         }
-        $forces = array_map(fn (int $i): ?ConcentratedForce => $this->atSupport($i, $this->strength, $stretches, $weight), array_keys($member->supports));
-        $forces = array_values(array_filter([...$forces, ...$member->loadHeight === LoadHeight::Top ? $this->underLoads($stretches, $spread) : []]));
+        $forces = array_map(
+            fn (int $i): ?ConcentratedForce => $this->atSupport($i, $this->strength, $stretches, $weight),
+            array_keys($member->supports),
+        );
+        $forces = array_values(
+            array_filter([
+                ...$forces,
+                ...$member->loadHeight === LoadHeight::Top ? $this->underLoads($stretches, $spread) : [],
+            ]),
+        );
 
         // A solid bar has no web.
-        return array_values(array_filter($forces, fn (ConcentratedForce $f): bool => array_filter($f->stretches, fn (SectionStep $s): bool => $s->section instanceof SolidBar) === []));
+        return array_values(
+            array_filter(
+                $forces,
+                fn (ConcentratedForce $f): bool => array_filter(
+                    $f->stretches,
+                    fn (SectionStep $s): bool => $s->section instanceof SolidBar,
+                ) === [],
+            ),
+        );
     }
 
     /** Do forces hang on the lower flange, where nothing stiffens it? */
@@ -57,12 +74,19 @@ final readonly class ConcentratedForces
     {
         $member = $this->beam->member;
 
-        return $this->strength !== [] && $member->loadHeight === LoadHeight::Bottom && ! SteelMake::of($member)->section instanceof SolidBar && abs($member->angle) <= self::STANDS && array_filter($member->loads, $this->presses(...)) !== [];
+        return $this->strength !== [] &&
+            $member->loadHeight === LoadHeight::Bottom &&
+            ! (SteelMake::of($member)->section instanceof SolidBar) &&
+            abs($member->angle) <= self::STANDS &&
+            array_filter($member->loads, $this->presses(...)) !== [];
     }
 
     private function presses(Load $load): bool
     {
-        $isPlumb = $load->kind === LoadKind::Point && $load->start() > 0.0 && in_array($load->direction, [LoadDirection::Vertical, LoadDirection::Normal], true);
+        $isPlumb =
+            $load->kind === LoadKind::Point &&
+            $load->start() > 0.0 &&
+            in_array($load->direction, [LoadDirection::Vertical, LoadDirection::Normal], true);
 
         return $load->on && ! $load->stiffened && ($load->axles !== [] || $isPlumb);
     }
@@ -78,19 +102,36 @@ final readonly class ConcentratedForces
             return null;
         }
         $axis = $this->beam->beam->axis;
-        $presses = array_map(fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]), $this->beam->responses->reactions);
+        $presses = array_map(
+            fn (array $of): float => $axis->normal($of[$i][0], $of[$i][2]),
+            $this->beam->responses->reactions,
+        );
         [$F, $combination, $factors] = $this->beam->greatest($strength, $weight, 1, $presses);
         if ($F <= 1.0) {
             return null;
         }
         $length = $this->beam->beam->length;
 
-        return new ConcentratedForce('support', 'Web at support '.($i + 1), -1, $F, min($support->bearing, $length), min($support->x, $length - $support->x), false, $support->x, $combination->id, $this->beam->arrangementText($factors), $factors, self::at($support->x, $stretches));
+        return new ConcentratedForce(
+            'support',
+            'Web at support '.($i + 1),
+            -1,
+            $F,
+            min($support->bearing, $length),
+            min($support->x, $length - $support->x),
+            false,
+            $support->x,
+            $combination->id,
+            $this->beam->arrangementText($factors),
+            $factors,
+            self::at($support->x, $stretches),
+        );
     }
 
     /**
-     * Forces at one place count together, and so do near ones whose lengths in the web overlap: then on the distance between
-     * the outer ones (EN 1993-1-5, 6.3(3)), beside each by itself. A load that moves comes to each place of its way.
+     * Forces at one place count together, and so do near ones whose lengths in the web overlap: then on the distance
+     * between the outer ones (EN 1993-1-5, 6.3(3)), beside each by itself. A load that moves comes to each place of
+     * its way.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  \Closure(SectionStep): float  $spread  how far a force spreads beyond its bearing to either side, mm
@@ -107,12 +148,26 @@ final readonly class ConcentratedForces
         $forces = array_map(fn (Load $l): ?ConcentratedForce => $this->ofAxles($l, $stretches, $reach), $moving);
         foreach (array_keys($fixed) as $i) {
             $run = [];
-            for ($j = $i; isset($fixed[$j]) && ($run === [] || self::overlap($fixed[$j - 1], $fixed[$j], $reach)); $j++) {
+            for (
+                $j = $i;
+                isset($fixed[$j]) && ($run === [] || self::overlap($fixed[$j - 1], $fixed[$j], $reach));
+                $j++
+            ) {
                 $run[] = $fixed[$j];
                 $next = $fixed[$j + 1] ?? null;
                 // What stands at the same place belongs to it.
                 if ($next === null || $next->from - $fixed[$j]->from > self::SAME_PLACE) {
-                    $forces[] = $this->of($run, array_values(array_filter($moving, fn (Load $m): bool => $m->from <= $run[0]->from + self::SAME_PLACE && $m->to >= end($run)->from - self::SAME_PLACE)), $stretches);
+                    $forces[] = $this->of(
+                        $run,
+                        array_values(
+                            array_filter(
+                                $moving,
+                                fn (Load $m): bool => $m->from <= $run[0]->from + self::SAME_PLACE &&
+                                    $m->to >= end($run)->from - self::SAME_PLACE,
+                            ),
+                        ),
+                        $stretches,
+                    );
                 }
             }
         }
@@ -135,7 +190,9 @@ final readonly class ConcentratedForces
         $cos = cos($this->beam->member->angle);
         $standing = $visiting = [];
         foreach ($run as $load) {
-            $standing[$load->case] = ($standing[$load->case] ?? 0.0) + $load->start() * ($load->direction === LoadDirection::Normal ? 1.0 : $cos);
+            $standing[$load->case] =
+                ($standing[$load->case] ?? 0.0) +
+                $load->start() * ($load->direction === LoadDirection::Normal ? 1.0 : $cos);
         }
         foreach ($moving as $load) {
             $visiting[$load->case] = max([0.0, ...array_column($load->axles, 1)]) * $cos;
@@ -164,7 +221,12 @@ final readonly class ConcentratedForces
         $worst = [0.0, 0.0];
         foreach ($load->axles as $i => [$first]) {
             $sum = 0.0;
-            for ($j = $i; isset($load->axles[$j]) && ($j === $i || $load->axles[$j][0] - $load->axles[$j - 1][0] <= $load->bearing + 2 * $reach); $j++) {
+            for (
+                $j = $i;
+                isset($load->axles[$j]) &&
+                ($j === $i || $load->axles[$j][0] - $load->axles[$j - 1][0] <= $load->bearing + 2 * $reach);
+                $j++
+            ) {
                 $sum += $load->axles[$j][1];
                 $worst = $sum > $worst[0] ? [$sum, $load->axles[$j][0] - $first] : $worst;
             }
@@ -172,7 +234,15 @@ final readonly class ConcentratedForces
         [$force, $apart] = $worst;
         $heaviest = max([0.0, ...array_column($load->axles, 1)]);
         $cos = cos($this->beam->member->angle);
-        $of = fn (float $force, float $bearing): ?ConcentratedForce => $this->under([self::named($load)], [$load->case => $force * $cos], $bearing, null, 0.0, $stretches, $load);
+        $of = fn (float $force, float $bearing): ?ConcentratedForce => $this->under(
+            [self::named($load)],
+            [$load->case => $force * $cos],
+            $bearing,
+            null,
+            0.0,
+            $stretches,
+            $load,
+        );
 
         return $of($force, max($load->bearing, $apart)) ?? $of($heaviest, $load->bearing);
     }
@@ -189,8 +259,15 @@ final readonly class ConcentratedForces
      * @param  float  $half  to the outermost forces on either side, mm
      * @param  non-empty-list<SectionStep>  $stretches
      */
-    private function under(array $names, array $byCase, float $bearing, ?float $x, float $half, array $stretches, ?Load $moves = null): ?ConcentratedForce
-    {
+    private function under(
+        array $names,
+        array $byCase,
+        float $bearing,
+        ?float $x,
+        float $half,
+        array $stretches,
+        ?Load $moves = null,
+    ): ?ConcentratedForce {
         $member = $this->beam->member;
         [$from, $to] = [$x === null ? $moves->from ?? 0.0 : $x - $half, $x === null ? $moves->to ?? 0.0 : $x + $half];
         $F = 0.0;
@@ -209,10 +286,31 @@ final readonly class ConcentratedForces
         }
         $toEnd = $x === null ? min($from, $this->beam->beam->length - $to) : min($x, $this->beam->beam->length - $x);
         // Over a support the force goes through the web to the other flange.
-        $over = array_filter($member->supports, fn (Support $s): bool => ! $s->stiffened && $s->kind !== SupportKind::Guided && ($x === null ? $s->x >= $from && $s->x <= $to : $s->x >= $from - ($s->bearing + $bearing) / 2 && $s->x <= $to + ($s->bearing + $bearing) / 2));
+        $over = array_filter(
+            $member->supports,
+            fn (Support $s): bool => ! $s->stiffened &&
+                $s->kind !== SupportKind::Guided &&
+                ($x === null
+                    ? $s->x >= $from && $s->x <= $to
+                    : $s->x >= $from - ($s->bearing + $bearing) / 2 && $s->x <= $to + ($s->bearing + $bearing) / 2),
+        );
         $ss = min([$bearing, ...array_map(fn (Support $s): float => $s->bearing, $over)]);
 
-        return new ConcentratedForce('load', 'Web under '.CaseSets::listed($names), 1, $F, $ss, $toEnd, $over !== [], $x, $governing->id, '', [], $stretches, $half);
+        return new ConcentratedForce(
+            'load',
+            'Web under '.CaseSets::listed($names),
+            1,
+            $F,
+            $ss,
+            $toEnd,
+            $over !== [],
+            $x,
+            $governing->id,
+            '',
+            [],
+            $stretches,
+            $half,
+        );
     }
 
     /**
@@ -221,7 +319,9 @@ final readonly class ConcentratedForces
      */
     private static function at(float $x, array $stretches): array
     {
-        $there = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->from <= $x + 1e-6 && $s->to >= $x - 1e-6));
+        $there = array_values(
+            array_filter($stretches, fn (SectionStep $s): bool => $s->from <= $x + 1e-6 && $s->to >= $x - 1e-6),
+        );
 
         return $there === [] ? $stretches : $there;
     }

@@ -16,10 +16,17 @@ final readonly class EndMoments
      * @param  float|null  $lateral  about the strong axis between places that hold a flange
      * @param  bool  $swaysY  does the member buckle in the plane with its ends moving: longer than it is
      * @param  bool  $swaysZ  the same sideways
-     * @param  array{bool, bool, bool}  $vanish  as the ratios: are the moments zero at both ends, with loads between them?
+     * @param  array{bool, bool, bool}  $vanish  as the ratios: are the moments zero at both ends, with loads between
+     *     them?
      */
-    public function __construct(public ?float $y = null, public ?float $z = null, public ?float $lateral = null, public bool $swaysY = false, public bool $swaysZ = false, public array $vanish = [false, false, false])
-    {
+    public function __construct(
+        public ?float $y = null,
+        public ?float $z = null,
+        public ?float $lateral = null,
+        public bool $swaysY = false,
+        public bool $swaysZ = false,
+        public array $vanish = [false, false, false],
+    ) {
     }
 
     /** Ratio of two end moments, the smaller over the greater; null where there is none. */

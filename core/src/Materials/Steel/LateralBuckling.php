@@ -45,8 +45,11 @@ final class LateralBuckling
     private array $shapes = [];
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $moment, private readonly array $strength)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        private readonly Envelope $moment,
+        private readonly array $strength,
+    ) {
     }
 
     /**
@@ -56,7 +59,14 @@ final class LateralBuckling
      */
     public static function areSafe(array $stretches): bool
     {
-        return array_filter($stretches, fn (SectionStep $s): bool => ! ($s->section instanceof CircularHollow || ($s->section instanceof SolidBar && $s->section->isRound) || ($s->section instanceof RectangularHollow && $s->section->isSquare()))) === [];
+        return array_filter(
+            $stretches,
+            fn (SectionStep $s): bool => ! (
+                $s->section instanceof CircularHollow ||
+                ($s->section instanceof SolidBar && $s->section->isRound) ||
+                ($s->section instanceof RectangularHollow && $s->section->isSquare())
+            ),
+        ) === [];
     }
 
     /** @return list<HeldDiagrams> */
@@ -68,14 +78,20 @@ final class LateralBuckling
             array_push($breaks, $step->from, $step->to);
         }
 
-        return $this->lengths ??= array_map(fn (HeldLength $held): HeldDiagrams => new HeldDiagrams($this->beam, $held, $breaks), HeldLengths::of($this->beam->beam, $member->top, $member->bottom));
+        return $this->lengths ??= array_map(
+            fn (HeldLength $held): HeldDiagrams => new HeldDiagrams($this->beam, $held, $breaks),
+            HeldLengths::of($this->beam->beam, $member->top, $member->bottom),
+        );
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */
     public function shapes(int $i, array $stretches): BucklingShapes
     {
         if (! isset($this->shapes[$i]) || $this->shapes[$i][0] != $stretches) {
-            $this->shapes[$i] = [$stretches, new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches))];
+            $this->shapes[$i] = [
+                $stretches,
+                new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)),
+            ];
         }
 
         return $this->shapes[$i][1];
@@ -86,29 +102,54 @@ final class LateralBuckling
      *
      * @param  float  $weight  self-weight, N/mm
      */
-    public function heaviestOf(Combination $combination, int $i, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
-    {
-        return (new BucklingSearch($this->lengths()[$i], [$combination], $this->moment))->heaviest($shapes, $resistance, $weight);
+    public function heaviestOf(
+        Combination $combination,
+        int $i,
+        BucklingShapes $shapes,
+        Resistance $resistance,
+        float $weight,
+    ): ?BucklingCase {
+        return (new BucklingSearch($this->lengths()[$i], [$combination], $this->moment))->heaviest(
+            $shapes,
+            $resistance,
+            $weight,
+        );
     }
 
     /**
-     * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is weighed
-     * by itself, and so is one with unequal flanges in a member that changes, or by L_b and C_b; others of a shortlist share the diagrams.
+     * The case that is the heaviest for one section; null: nothing bends the length. The member's own section is
+     * weighed by itself, and so is one with unequal flanges in a member that changes, or by L_b and C_b; others of a
+     * shortlist share the diagrams.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight, N/mm
      */
-    public function heaviest(int $i, array $stretches, BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
-    {
+    public function heaviest(
+        int $i,
+        array $stretches,
+        BucklingShapes $shapes,
+        Resistance $resistance,
+        float $weight,
+    ): ?BucklingCase {
         $isLopsided = $shapes->beam->isLopsided();
-        if ($weight === SteelMake::of($this->beam->member)->section->weight() || ($isLopsided && (count($stretches) > 1 || ! $resistance->usesFactor()))) {
-            return (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->heaviest($shapes, $resistance, $weight);
+        if (
+            $weight === SteelMake::of($this->beam->member)->section->weight() ||
+            ($isLopsided && (count($stretches) > 1 || ! $resistance->usesFactor()))
+        ) {
+            return (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->heaviest(
+                $shapes,
+                $resistance,
+                $weight,
+            );
         }
         $most = 0.0;
         $heaviest = null;
         foreach ($isLopsided ? $this->candidatesLike($i, $stretches[0]) : $this->candidates($i) as $case) {
             [$M] = $case->greatest($weight);
-            $utilisation = $M > 0.0 ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M))) : 0.0;
+            $utilisation =
+                $M > 0.0
+                    ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)))
+                    : 0.0;
             if ($utilisation > $most) {
                 $most = $utilisation;
                 $heaviest = $case;
@@ -141,9 +182,10 @@ final class LateralBuckling
         foreach ([1 => 'top', -1 => 'bottom'] as $side => $name) {
             $places = array_column(array_filter($held->flanges, fn (array $f): bool => $f[1] === $side), 0);
             match (true) {
-                $held->continuous === $side => $words[] = "{$name} flange continuously restrained",
-                count($places) > 4 => $words[] = "{$name} flange restrained at ".count($places).' places',
-                $places !== [] => $words[] = "{$name} flange restrained at x = ".implode(', ', array_map($at, $places)),
+                $held->continuous === $side => ($words[] = "{$name} flange continuously restrained"),
+                count($places) > 4 => ($words[] = "{$name} flange restrained at ".count($places).' places'),
+                $places !== [] => ($words[] =
+                    "{$name} flange restrained at x = ".implode(', ', array_map($at, $places))),
                 default => null,
             };
         }
@@ -166,13 +208,25 @@ final class LateralBuckling
         if (! isset($this->candidates[$key])) {
             $member = $this->beam->member;
             $with = function (Section $section, float $weight) use ($i, $member): array {
-                $stretches = array_map(fn (SectionStep $s): SectionStep => $s->section === SteelMake::of($member)->section ? new SectionStep($s->from, $s->to, $section, $s->grade) : $s, SteelMake::of($member)->stretches());
+                $stretches = array_map(
+                    fn (SectionStep $s): SectionStep => $s->section === SteelMake::of($member)->section
+                        ? new SectionStep($s->from, $s->to, $section, $s->grade)
+                        : $s,
+                    SteelMake::of($member)->stretches(),
+                );
 
                 return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)), $weight];
             };
             [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
-            $this->candidates[$key] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([
-                $with(SteelMake::of($member)->section, SteelMake::of($member)->section->weight()), $with(Catalogue::mostWarping(), $least), $with(Catalogue::leastWarping(), $most), $with(SteelMake::of($member)->section, sqrt($least * $most)),
+            $this->candidates[$key] = (new BucklingSearch(
+                $this->lengths()[$i],
+                $this->strength,
+                $this->moment,
+            ))->candidates([
+                $with(SteelMake::of($member)->section, SteelMake::of($member)->section->weight()),
+                $with(Catalogue::mostWarping(), $least),
+                $with(Catalogue::leastWarping(), $most),
+                $with(SteelMake::of($member)->section, sqrt($least * $most)),
             ]);
         }
 
@@ -180,7 +234,8 @@ final class LateralBuckling
     }
 
     /**
-     * The same of one section with unequal flanges, which sagging and hogging buckle unlike, for all of its kind: tees, or angles, turned alike.
+     * The same of one section with unequal flanges, which sagging and hogging buckle unlike, for all of its kind:
+     * tees, or angles, turned alike.
      *
      * @return list<BucklingCase>
      */
@@ -193,14 +248,23 @@ final class LateralBuckling
                 return [new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, [$stretch], $part)), $weight];
             };
             [$least, $most] = [self::LIGHT, Catalogue::heaviest()->weight()];
-            $this->candidates[$key] = (new BucklingSearch($this->lengths()[$i], $this->strength, $this->moment))->candidates([$with(self::SPREAD[0], $least), $with(self::SPREAD[1], sqrt($least * $most)), $with(self::SPREAD[2], $most)]);
+            $this->candidates[$key] = (new BucklingSearch(
+                $this->lengths()[$i],
+                $this->strength,
+                $this->moment,
+            ))->candidates([
+                $with(self::SPREAD[0], $least),
+                $with(self::SPREAD[1], sqrt($least * $most)),
+                $with(self::SPREAD[2], $most),
+            ]);
         }
 
         return $this->candidates[$key];
     }
 
     /**
-     * Where the section changes, flanges are taken to be as far from the axis, and loads as high, as in the deepest one.
+     * Where the section changes, flanges are taken to be as far from the axis, and loads as high, as in the deepest
+     * one.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $twisting  part of what resists twisting that counts
@@ -230,6 +294,12 @@ final class LateralBuckling
     {
         $E = $grade->elasticity() / $this->beam->member->apart ** 2;
 
-        return new Stiffness($E * $section->Iz, $E * $section->Iw, $twisting * $grade->shearModulus() * $section->It, $section->shearLevel(), $section->monosymmetry());
+        return new Stiffness(
+            $E * $section->Iz,
+            $E * $section->Iw,
+            $twisting * $grade->shearModulus() * $section->It,
+            $section->shearLevel(),
+            $section->monosymmetry(),
+        );
     }
 }

@@ -31,17 +31,36 @@ final readonly class MakeBlocks
     {
         $columns = ['Section', 'Grade', '>From x', '>To x', '>Depth', '>I about y-y', '>Mass'];
 
-        return Block::table($columns, array_map(fn (SectionStep $s): array => [
-            $s->section->name, $s->grade->value, $this->units->format($s->from, Kind::Length), $this->units->format($s->to, Kind::Length),
-            $this->units->format($s->section->h, Kind::Size), $this->units->format($s->section->Iy, Kind::SecondMoment), $this->units->format($s->section->weight(), Kind::Mass),
-        ], $this->make->stretches()));
+        return Block::table(
+            $columns,
+            array_map(
+                fn (SectionStep $s): array => [
+                    $s->section->name,
+                    $s->grade->value,
+                    $this->units->format($s->from, Kind::Length),
+                    $this->units->format($s->to, Kind::Length),
+                    $this->units->format($s->section->h, Kind::Size),
+                    $this->units->format($s->section->Iy, Kind::SecondMoment),
+                    $this->units->format($s->section->weight(), Kind::Mass),
+                ],
+                $this->make->stretches(),
+            ),
+        );
     }
 
     private function ofStiffeners(WebStiffeners $s): string
     {
-        $post = $s->endPost > 0.0 ? '; end posts of two pairs '.$this->units->format($s->endPost, Kind::Size).' apart' : '';
+        $post =
+            $s->endPost > 0.0
+                ? '; end posts of two pairs '.$this->units->format($s->endPost, Kind::Size).' apart'
+                : '';
 
-        return 'Pairs of stiffeners on the web, '.$this->units->format($s->width, Kind::Size).' wide and '.$this->units->format($s->thickness, Kind::Size)
-            .' thick, at most '.$this->units->format($s->spacing, Kind::Length)." apart, evenly in each span{$post}.";
+        return 'Pairs of stiffeners on the web, '.
+            $this->units->format($s->width, Kind::Size).
+            ' wide and '.
+            $this->units->format($s->thickness, Kind::Size).
+            ' thick, at most '.
+            $this->units->format($s->spacing, Kind::Length).
+            " apart, evenly in each span{$post}.";
     }
 }

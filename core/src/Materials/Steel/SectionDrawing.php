@@ -36,9 +36,34 @@ final class SectionDrawing
         };
 
         return [
-            'name' => $s->name, 'family' => $s->family, 'shape' => $shape, 'h' => $s->h, 'b' => $s->b, 'tw' => $tw, 'tf' => $tf, 'r' => $r, ...$s instanceof Channel ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym] : [], ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [], ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs, 'Iu' => $s->Iu, 'Iv' => $s->Iv] : [], ...$s instanceof StripSection ? self::strips($s) : [], ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $make->stemUp] : [], ...$s instanceof UnequalI ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs] : [],
-            'A' => $s->A, 'Iy' => $s->Iy, 'Iz' => $s->Iz, 'Wely' => $s->Wely, 'Wply' => $s->Wply, 'It' => $s->It, 'Iw' => $s->Iw,
-            'weight' => $s->weight(), 'grade' => $make->grade->value, 'fy' => $make->grade->yieldStrength($s->thickest()),
+            'name' => $s->name,
+            'family' => $s->family,
+            'shape' => $shape,
+            'h' => $s->h,
+            'b' => $s->b,
+            'tw' => $tw,
+            'tf' => $tf,
+            'r' => $r,
+            ...$s instanceof Channel
+                ? ['toe' => $s->toe, 'slope' => $s->slope, 'at' => $s->at, 'ys' => $s->ys, 'ym' => $s->ym]
+                : [],
+            ...$s instanceof ISection && $s->slope > 0.0 ? ['toe' => $s->toe, 'slope' => $s->slope] : [],
+            ...$s instanceof Angle ? ['toe' => $s->toe, 'zs' => $s->zs, 'Iu' => $s->Iu, 'Iv' => $s->Iv] : [],
+            ...$s instanceof StripSection ? self::strips($s) : [],
+            ...$s instanceof Tee ? ['zs' => $s->zs, 'stemUp' => $make->stemUp] : [],
+            ...$s instanceof UnequalI
+                ? ['top' => $s->top, 'bottom' => $s->bottom, 'tf2' => $s->tb, 'zs' => $s->h / 2 + $s->zs]
+                : [],
+            'A' => $s->A,
+            'Iy' => $s->Iy,
+            'Iz' => $s->Iz,
+            'Wely' => $s->Wely,
+            'Wply' => $s->Wply,
+            'It' => $s->It,
+            'Iw' => $s->Iw,
+            'weight' => $s->weight(),
+            'grade' => $make->grade->value,
+            'fy' => $make->grade->yieldStrength($s->thickest()),
         ];
     }
 
@@ -49,8 +74,23 @@ final class SectionDrawing
         $left = min(array_map(fn (array $corners): float => min(array_column($corners, 0)), $strips));
 
         return [
-            'strips' => array_map(fn (array $corners): array => array_map(fn (array $p): array => [$p[0] - $left, $s->top + $s->zs - $p[1]], $corners), $strips),
-            'ys' => $s->ys - $left, 'zs' => -$s->bottom, 'ym' => $s->yM, 'zm' => $s->zM, 'Iyz' => $s->Iyz, 'Iu' => $s->Iu, 'Iv' => $s->Iv, 'lean' => $s->lean, 'Wplz' => $s->Wplz, 'Welz' => $s->Welz,
+            'strips' => array_map(
+                fn (array $corners): array => array_map(
+                    fn (array $p): array => [$p[0] - $left, $s->top + $s->zs - $p[1]],
+                    $corners,
+                ),
+                $strips,
+            ),
+            'ys' => $s->ys - $left,
+            'zs' => -$s->bottom,
+            'ym' => $s->yM,
+            'zm' => $s->zM,
+            'Iyz' => $s->Iyz,
+            'Iu' => $s->Iu,
+            'Iv' => $s->Iv,
+            'lean' => $s->lean,
+            'Wplz' => $s->Wplz,
+            'Welz' => $s->Welz,
         ];
     }
 }

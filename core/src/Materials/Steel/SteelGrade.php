@@ -6,8 +6,8 @@ namespace Waage\Materials\Steel;
 
 /**
  * Structural steel: European grades as EN 1993-1-1:2005, Table 3.1 (EN 10025-2; S460 as EN 10025-3 N/NL) and 3.2.6 give
- * them; American ones (ASTM A36, A572, A992, A913 for shapes, A500 for tubing, A53 for pipe) with E and G of ANSI/AISC 360.
- * Stresses in MPa. Values from memory of the published tables.
+ * them; American ones (ASTM A36, A572, A992, A913 for shapes, A500 for tubing, A53 for pipe) with E and G of
+ * ANSI/AISC 360. Stresses in MPa. Values from memory of the published tables.
  */
 enum SteelGrade: string
 {
@@ -53,7 +53,13 @@ enum SteelGrade: string
     /** @return list<self> European or American ones, the weakest first */
     public static function like(self $grade): array
     {
-        return array_values(array_filter(self::cases(), fn (self $g): bool => $g->isAmerican() === $grade->isAmerican() && $g->isOfHollows() === $grade->isOfHollows()));
+        return array_values(
+            array_filter(
+                self::cases(),
+                fn (self $g): bool => $g->isAmerican() === $grade->isAmerican() &&
+                    $g->isOfHollows() === $grade->isOfHollows(),
+            ),
+        );
     }
 
     /** Modulus of elasticity, MPa: 210 000 MPa (3.2.6), or 29 000 ksi (ANSI/AISC 360, symbols). */
@@ -80,20 +86,22 @@ enum SteelGrade: string
     }
 
     /**
-     * Yield strength in MPa for the thickest element of the section, thickness in mm; that of American grades does not depend on it.
+     * Yield strength in MPa for the thickest element of the section, thickness in mm; that of American grades does
+     * not depend on it.
      *
      * @throws \DomainException for European grades above 80 mm, where Table 3.1 ends
      */
     public function yieldStrength(float $thickness): float
     {
         if ($this->isAmerican()) {
-            return self::KSI * match ($this) {
-                self::A36 => 36.0,
-                self::A53 => 35.0,
-                self::A500Older => 46.0,
-                self::A913 => 65.0,
-                default => 50.0,
-            };
+            return self::KSI *
+                match ($this) {
+                    self::A36 => 36.0,
+                    self::A53 => 35.0,
+                    self::A500Older => 46.0,
+                    self::A913 => 65.0,
+                    default => 50.0,
+                };
         }
         if ($thickness > self::THICKEST) {
             throw new \DomainException('EN 1993-1-1, Table 3.1 gives strengths up to 80 mm thickness only.');

@@ -48,7 +48,9 @@ final readonly class SteelMake implements Make
     /** @throws \LogicException where it is not of steel */
     public static function from(Make $make): self
     {
-        return $make instanceof self ? $make : throw new \LogicException("Steel is needed, not {$make->material()->id()}.");
+        return $make instanceof self
+            ? $make
+            : throw new \LogicException("Steel is needed, not {$make->material()->id()}.");
     }
 
     public function material(): Material
@@ -68,7 +70,8 @@ final readonly class SteelMake implements Make
 
     public function title(): string
     {
-        return $this->section->name.($this->section instanceof Tee ? ', stem '.($this->stemUp ? 'upwards' : 'downwards') : '');
+        return $this->section->name.
+            ($this->section instanceof Tee ? ', stem '.($this->stemUp ? 'upwards' : 'downwards') : '');
     }
 
     public function grade(): string
@@ -96,9 +99,18 @@ final readonly class SteelMake implements Make
         [$E, $G] = [$s->grade->elasticity(), $s->grade->shearModulus()];
 
         return new Piece(
-            $s->section->name, $s->from, $s->to, $s->section->h, $s->section->weight(), $s->grade->thermalExpansion(),
+            $s->section->name,
+            $s->from,
+            $s->to,
+            $s->section->h,
+            $s->section->weight(),
+            $s->grade->thermalExpansion(),
             new Rigidity(
-                $E * $this->bent($s->section)->Iy, $E * $s->section->A, $G * $s->section->shearArea(), $E * $s->section->Iz, $G * $s->section->It,
+                $E * $this->bent($s->section)->Iy,
+                $E * $s->section->A,
+                $G * $s->section->shearArea(),
+                $E * $s->section->Iz,
+                $G * $s->section->It,
             ),
             ! in_array($s, $this->steps, true),
         );
@@ -174,10 +186,13 @@ final readonly class SteelMake implements Make
         return array_map(fn (SteelGrade $g): array => ["Grade {$g->value}", ['grade' => $g->value]], $better);
     }
 
-    /** A section as vertical forces bend it here: askew where it is not symmetric and nothing restrains it all along. */
+    /**
+     * A section as vertical forces bend it here: askew where it is not symmetric and nothing restrains it all along.
+     */
     public function bent(Section $section, Stem $stem = Stem::Both): Section
     {
-        $turns = ($section instanceof Angle || $section instanceof StripSection) && ! $this->shape->isRestrainedAllAlong();
+        $turns =
+            ($section instanceof Angle || $section instanceof StripSection) && ! $this->shape->isRestrainedAllAlong();
 
         return $turns ? new SkewSection($section, $stem) : $section;
     }

@@ -27,8 +27,8 @@ use Waage\Units\Kind;
 
 /**
  * A steel member under its combinations, and its weighings after one standard. What does not depend on the section
- * (envelopes, arrangements, moment diagrams between restraints) is made once, so that a shortlist of hundreds of sections
- * stays quick.
+ * (envelopes, arrangements, moment diagrams between restraints) is made once, so that a shortlist of hundreds of
+ * sections stays quick.
  */
 abstract class SteelMember implements MemberChecks
 {
@@ -73,7 +73,10 @@ abstract class SteelMember implements MemberChecks
         $this->prepare();
     }
 
-    /** After the standard that the job's combinations go with; after EN 1993 where they go with none, which then refuses. */
+    /**
+     * After the standard that the job's combinations go with; after EN 1993 where they go with none, which then
+     * refuses.
+     */
     public static function of(MemberEnvelopes $envelopes): self
     {
         $rules = RuleSet::of($envelopes->beam->member->basis->combinations);
@@ -102,7 +105,14 @@ abstract class SteelMember implements MemberChecks
     /** What twists the member; null: nothing does. */
     protected function torsion(): ?TorsionEnvelopes
     {
-        return $this->beam->twisting === null || $this->torque === null || $this->strength === [] ? null : new TorsionEnvelopes($this->beam->twisting, $this->torque, $this->strength, $this->envelopes->characteristic);
+        return $this->beam->twisting === null || $this->torque === null || $this->strength === []
+            ? null
+            : new TorsionEnvelopes(
+                $this->beam->twisting,
+                $this->torque,
+                $this->strength,
+                $this->envelopes->characteristic,
+            );
     }
 
     public function factors(): array
@@ -116,7 +126,11 @@ abstract class SteelMember implements MemberChecks
         $member = $this->beam->member;
 
         return [
-            ...$member->shears ? ['A_s in shear deformation is the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube.'] : [],
+            ...$member->shears
+                ? [
+                    'A_s in shear deformation is the web between the middles of the flanges, both sides of a rectangular hollow section, half of a tube.',
+                ]
+                : [],
             abs($member->angle) > M_PI / 4
                 ? 'Webs at supports and under concentrated loads are not weighed in an upright member.'
                 : 'Webs are weighed over supports that bear on the bottom flange and under point loads on the top flange, as if without stiffeners where none are said to be; not at fixed and guided supports, nor under loads at the shear centre or the bottom flange.',
@@ -126,7 +140,11 @@ abstract class SteelMember implements MemberChecks
     /** @return list<string> how torsion is computed, where it is */
     protected function ofTorsion(): array
     {
-        return $this->beam->twisting === null ? [] : ['Lateral loads twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and points of restraint of both flanges, which restrain the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.'];
+        return $this->beam->twisting === null
+            ? []
+            : [
+                'Lateral loads twist the member where they act above or below its shear centre; the height of the loads says where. Torsion between supports and points of restraint of both flanges, which restrain the member against twisting: of hollow sections, tees, angles and solid bars by St Venant; of I sections, channels and strips all of it by bending of the flanges (warping), which fixed supports hold against turning, St Venant torsion left out, on the safe side. Of the twist only what it may be at most is told: less than by either way alone.',
+            ];
     }
 
     /**
@@ -137,14 +155,30 @@ abstract class SteelMember implements MemberChecks
      */
     protected function ofAngles(array $stretches, float $weight): string
     {
-        $unlike = array_values(array_filter(array_map(fn (SectionStep $s): ?Section => $s->section instanceof SkewSection ? $s->section->whole : ($s->section instanceof Angle || $s->section instanceof StripSection ? $s->section : null), $stretches)));
+        $unlike = array_values(
+            array_filter(
+                array_map(
+                    fn (SectionStep $s): ?Section => $s->section instanceof SkewSection
+                        ? $s->section->whole
+                        : ($s->section instanceof Angle || $s->section instanceof StripSection
+                            ? $s->section
+                            : null),
+                    $stretches,
+                ),
+            ),
+        );
         if ($unlike === []) {
             return '';
         }
         $member = $this->beam->member;
         $isFree = ! $member->top->isContinuous() || ! $member->bottom->isContinuous();
-        $isAskew = $unlike[0] instanceof StripSection && abs($unlike[0]->Iyz) > self::ASKEW * sqrt($unlike[0]->Iy * $unlike[0]->Iz);
-        $between = [...$member->top->positions, ...$member->bottom->positions] !== [] || $member->top->isContinuous() || $member->bottom->isContinuous();
+        $isAskew =
+            $unlike[0] instanceof StripSection &&
+            abs($unlike[0]->Iyz) > self::ASKEW * sqrt($unlike[0]->Iy * $unlike[0]->Iz);
+        $between =
+            [...$member->top->positions, ...$member->bottom->positions] !== [] ||
+            $member->top->isContinuous() ||
+            $member->bottom->isContinuous();
 
         return match (true) {
             $isFree && count($stretches) > 1 => 'Angles and sections built of strips are weighed in members that change along their length only where both flanges are continuously restrained.',
@@ -156,25 +190,39 @@ abstract class SteelMember implements MemberChecks
     }
 
     /**
-     * Why a member that loads push sideways with one flange continuously restrained is not weighed; empty: it is, since each flange takes the part of the load
-     * that it takes where both are free, and the held one passes it on.
+     * Why a member that loads push sideways with one flange continuously restrained is not weighed; empty: it is,
+     * since each flange takes the part of the load that it takes where both are free, and the held one passes it on.
      *
      * @param  non-empty-list<SectionStep>  $stretches
      */
     protected function ofHeldFlange(array $stretches): string
     {
-        $isHeld = $this->sideways !== null && $this->beam->member->top->isContinuous() !== $this->beam->member->bottom->isContinuous();
+        $isHeld =
+            $this->sideways !== null &&
+            $this->beam->member->top->isContinuous() !== $this->beam->member->bottom->isContinuous();
 
-        return $isHeld && array_filter($stretches, fn (SectionStep $s): bool => ! $s->section instanceof Flanged && ! $s->section instanceof UnequalI) !== []
-            ? 'One flange alone is continuously restrained, so that lateral loads twist the member. This is weighed for sections with two flanges. Restrain both flanges, or give points of restraint.' : '';
+        return $isHeld &&
+            array_filter(
+                $stretches,
+                fn (SectionStep $s): bool => ! ($s->section instanceof Flanged) && ! ($s->section instanceof UnequalI),
+            ) !== []
+            ? 'One flange alone is continuously restrained, so that lateral loads twist the member. This is weighed for sections with two flanges. Restrain both flanges, or give points of restraint.'
+            : '';
     }
 
-    /** @return list<string> what is made of loads that push the member sideways where one flange is continuously restrained */
+    /**
+     * @return list<string> what is made of loads that push the member sideways where one flange is continuously
+     * restrained
+     */
     protected function ofHalfHeld(): array
     {
         $member = $this->beam->member;
 
-        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous() ? [] : ['A continuously restrained flange passes its part of lateral loads on to its restraint; the other flange bends under its own part between its points of restraint.'];
+        return $this->sideways === null || $member->top->isContinuous() === $member->bottom->isContinuous()
+            ? []
+            : [
+                'A continuously restrained flange passes its part of lateral loads on to its restraint; the other flange bends under its own part between its points of restraint.',
+            ];
     }
 
     /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
@@ -211,7 +259,14 @@ abstract class SteelMember implements MemberChecks
     /** @return list<string> what channels are taken to be loaded like */
     protected function ofChannels(): array
     {
-        return array_filter(SteelMake::of($this->beam->member)->stretches(), fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0) === [] ? [] : ['Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be restrained against twisting where they act; where they have a distance from the axis, it counts from the shear centre.'];
+        return array_filter(
+            SteelMake::of($this->beam->member)->stretches(),
+            fn (SectionStep $s): bool => $s->section->shearCentre() > 0.0,
+        ) === []
+            ? []
+            : [
+                'Loads on a channel are taken to act through its shear centre, behind its web, or the channel to be restrained against twisting where they act; where they have a distance from the axis, it counts from the shear centre.',
+            ];
     }
 
     /** @return list<string> how sections are taken to bend that are not symmetric and laterally unrestrained */
@@ -219,13 +274,23 @@ abstract class SteelMember implements MemberChecks
     {
         $member = $this->beam->member;
 
-        return SteelMake::of($member)->bent(SteelMake::of($member)->section) === SteelMake::of($member)->section ? [] : ['Vertical loads bend an unsymmetric section that is not continuously restrained about both principal axes. They are taken to act through its shear centre unless they have a distance from it. Supports restrain it laterally as they do vertically, so that the moment about the vertical axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.'];
+        return SteelMake::of($member)->bent(SteelMake::of($member)->section) === SteelMake::of($member)->section
+            ? []
+            : [
+                'Vertical loads bend an unsymmetric section that is not continuously restrained about both principal axes. They are taken to act through its shear centre unless they have a distance from it. Supports restrain it laterally as they do vertically, so that the moment about the vertical axis is zero: stresses, deflections and buckling are those of this. It moves sideways as well, by I_yz/I_z of its deflection; places between supports that hold an angle sideways keep it from buckling there, and stresses on the safe side are those without them.',
+            ];
     }
 
-    /** What it makes of second order in the plane of bending, where the loads are near to buckling the member or far from it. */
+    /**
+     * What it makes of second order in the plane of bending, where the loads are near to buckling the member or far
+     * from it.
+     */
     abstract public function secondOrder(bool $isFar): string;
 
-    /** What the standard calls the member's sections in bending, an angle that is pressed in compression: a class, or compact. */
+    /**
+     * What the standard calls the member's sections in bending, an angle that is pressed in compression: a class, or
+     * compact.
+     */
     abstract public function sectionClass(): string;
 
     /**
@@ -237,7 +302,10 @@ abstract class SteelMember implements MemberChecks
         $section = SteelMake::from($make)->section;
         $weight = $section->weight();
 
-        return [...$this->strengths($this->with($section), $weight, $derive), ...$this->deflections($section, $weight, $derive)];
+        return [
+            ...$this->strengths($this->with($section), $weight, $derive),
+            ...$this->deflections($section, $weight, $derive),
+        ];
     }
 
     /** @return non-empty-list<SectionStep> the member's lengths of one section, with another one in place of its own */
@@ -257,9 +325,15 @@ abstract class SteelMember implements MemberChecks
     private function placed(Section $section, float $weight): Section
     {
         return match (true) {
-            $section instanceof Tee => $section->in(SteelMake::of($this->beam->member)->stemUp, $this->stem($section, $weight)),
+            $section instanceof Tee => $section->in(
+                SteelMake::of($this->beam->member)->stemUp,
+                $this->stem($section, $weight),
+            ),
             $section instanceof UnequalI => $section->pressedAt($this->pressedSide($weight)),
-            default => SteelMake::of($this->beam->member)->bent($section, $section instanceof Angle ? $this->stem($section, $weight) : Stem::Both),
+            default => SteelMake::of($this->beam->member)->bent(
+                $section,
+                $section instanceof Angle ? $this->stem($section, $weight) : Stem::Both,
+            ),
         };
     }
 
@@ -270,15 +344,48 @@ abstract class SteelMember implements MemberChecks
         $bent = SteelMake::of($this->beam->member)->bent($section);
         $ofI = $bent instanceof SkewSection ? 'laterally unrestrained: (I_y I_z − I_yz²)/I_z' : '';
         $weighings = [];
-        $plane = new Deflections($this->beam, $this->envelopes->sag, $this->envelopes->sag !== $this->envelopes->deflection);
+        $plane = new Deflections(
+            $this->beam,
+            $this->envelopes->sag,
+            $this->envelopes->sag !== $this->envelopes->deflection,
+        );
         if ($this->envelopes->characteristic !== []) {
-            $weighings[] = $plane->weigh('deflection-total', 'Deflection, total', $this->envelopes->characteristic, $basis->limitTotal, $bent->Iy, $weight, $derive, $this->beam->member->camber > 0.0 ? new Camber($this->beam->member->camber, $this->beam->member->length) : null, $ofI);
+            $weighings[] = $plane->weigh(
+                'deflection-total',
+                'Deflection, total',
+                $this->envelopes->characteristic,
+                $basis->limitTotal,
+                $bent->Iy,
+                $weight,
+                $derive,
+                $this->beam->member->camber > 0.0
+                    ? new Camber($this->beam->member->camber, $this->beam->member->length)
+                    : null,
+                $ofI,
+            );
         }
         if ($this->envelopes->variablePart !== []) {
-            $weighings[] = $plane->weigh('deflection-variable', 'Deflection, variable load', $this->envelopes->variablePart, $basis->limitVariable, $bent->Iy, $weight, $derive, ofI: $ofI);
+            $weighings[] = $plane->weigh(
+                'deflection-variable',
+                'Deflection, variable load',
+                $this->envelopes->variablePart,
+                $basis->limitVariable,
+                $bent->Iy,
+                $weight,
+                $derive,
+                ofI: $ofI,
+            );
         }
         if ($this->sideways !== null && $this->envelopes->characteristic !== []) {
-            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh('sideways-deflection', 'Lateral deflection', $this->envelopes->characteristic, $basis->limitTotal, $section->Iz, $weight, $derive);
+            $weighings[] = (new Deflections($this->sideways->beam, $this->sideways->deflection, axis: 'z'))->weigh(
+                'sideways-deflection',
+                'Lateral deflection',
+                $this->envelopes->characteristic,
+                $basis->limitTotal,
+                $section->Iz,
+                $weight,
+                $derive,
+            );
         }
 
         return $weighings;
@@ -292,7 +399,10 @@ abstract class SteelMember implements MemberChecks
             return [];
         }
 
-        return ['Loads are taken to act through the shear centre of the channel, '.$member->basis->units->format($behind, Kind::Size)
-            .' from its centroid, behind the web. Where they act elsewhere, give their distance in front of the axis, which counts from there.'];
+        return [
+            'Loads are taken to act through the shear centre of the channel, '.
+            $member->basis->units->format($behind, Kind::Size).
+            ' from its centroid, behind the web. Where they act elsewhere, give their distance in front of the axis, which counts from there.',
+        ];
     }
 }

@@ -8,7 +8,10 @@ use Waage\Checks\Weighing;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 
-/** The weighings of a member whose section changes: each is told of the length of one section where it is the heaviest. */
+/**
+ * The weighings of a member whose section changes: each is told of the length of one section where it is the
+ * heaviest.
+ */
 final class Stretches
 {
     /**
@@ -28,9 +31,18 @@ final class Stretches
         $heaviest = [];
         foreach ($byKind as $of) {
             // Of two that are equal but for rounding the first one stands for both.
-            $weight = fn (array $w): array => [$w[0]->isCovered() ? round($w[0]->ratio ?? -1.0, 12) : INF, $ranks[$w[1]]];
+            $weight = fn (array $w): array => [
+                $w[0]->isCovered() ? round($w[0]->ratio ?? -1.0, 12) : INF,
+                $ranks[$w[1]],
+            ];
             usort($of, fn (array $a, array $b): int => $weight($b) <=> $weight($a));
-            $heaviest[] = self::named($of[0][0], $stretches[$of[0][1]], count($stretches), $units, array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)));
+            $heaviest[] = self::named(
+                $of[0][0],
+                $stretches[$of[0][1]],
+                count($stretches),
+                $units,
+                array_merge(...array_map(fn (array $w): array => $w[0]->ranges, $of)),
+            );
         }
 
         return $heaviest;
@@ -41,14 +53,38 @@ final class Stretches
      *
      * @param  list<list<float>>  $ranges  of all stretches
      */
-    public static function named(Weighing $w, SectionStep $stretch, int $of, UnitSystem $units, array $ranges = []): Weighing
-    {
+    public static function named(
+        Weighing $w,
+        SectionStep $stretch,
+        int $of,
+        UnitSystem $units,
+        array $ranges = [],
+    ): Weighing {
         if ($of === 1) {
             return $w;
         }
         usort($ranges, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $remark = trim("{$stretch->section->name}, from x = {$units->format($stretch->from, Kind::Length)} to {$units->format($stretch->to, Kind::Length)}. {$w->remark}");
+        [$from, $to] = [$units->format($stretch->from, Kind::Length), $units->format($stretch->to, Kind::Length)];
+        $remark = trim("{$stretch->section->name}, from x = {$from} to {$to}. {$w->remark}");
 
-        return new Weighing($w->id, $w->title, $w->clause, $w->ratio, $w->isCovered(), $w->demand, $w->capacity, $w->kind, $w->demandSymbol, $w->capacitySymbol, $w->x, $w->combination, $w->arrangement, $remark, $w->lines, $ranges, $w->factors);
+        return new Weighing(
+            $w->id,
+            $w->title,
+            $w->clause,
+            $w->ratio,
+            $w->isCovered(),
+            $w->demand,
+            $w->capacity,
+            $w->kind,
+            $w->demandSymbol,
+            $w->capacitySymbol,
+            $w->x,
+            $w->combination,
+            $w->arrangement,
+            $remark,
+            $w->lines,
+            $ranges,
+            $w->factors,
+        );
     }
 }

@@ -14,7 +14,10 @@ use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SkewSection;
 use Waage\Materials\Steel\Sections\StripSection;
 
-/** Angles, and sections built of strips, that are pressed or pulled along their axis, with nothing that bends them or with vertical forces that do. */
+/**
+ * Angles, and sections built of strips, that are pressed or pulled along their axis, with nothing that bends them or
+ * with vertical forces that do.
+ */
 final readonly class Struts
 {
     /** Forces below are none, N; moments below are rounding, as a part of the force times the length. */
@@ -23,8 +26,12 @@ final readonly class Struts
     private const ROUNDING = 1e-6;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private ?Envelope $axial, private Envelope $moment, private array $strength)
-    {
+    public function __construct(
+        private LoadedBeam $beam,
+        private ?Envelope $axial,
+        private Envelope $moment,
+        private array $strength,
+    ) {
     }
 
     /**
@@ -35,7 +42,9 @@ final readonly class Struts
      */
     public function has(array $stretches, float $weight): bool
     {
-        return $this->strains($stretches, $weight) && abs($this->moment->greatest($this->strength, $weight)->value ?? 0.0) <= self::ROUNDING * $this->greatest($weight) * $this->beam->member->length;
+        return $this->strains($stretches, $weight) &&
+            abs($this->moment->greatest($this->strength, $weight)->value ?? 0.0) <=
+                self::ROUNDING * $this->greatest($weight) * $this->beam->member->length;
     }
 
     /**
@@ -46,7 +55,13 @@ final readonly class Struts
      */
     public function strains(array $stretches, float $weight): bool
     {
-        if (count($stretches) > 1 || self::whole($stretches[0]->section) === null || $this->axial === null || $this->beam->sideways !== null || $this->beam->twisting !== null) {
+        if (
+            count($stretches) > 1 ||
+            self::whole($stretches[0]->section) === null ||
+            $this->axial === null ||
+            $this->beam->sideways !== null ||
+            $this->beam->twisting !== null
+        ) {
             return false;
         }
 
@@ -71,9 +86,11 @@ final readonly class Struts
         $L = $this->beam->member->length;
 
         return match (true) {
-            $this->beam->member->top->isContinuous() && $this->beam->member->bottom->isContinuous() => "{$what} in compression or tension is weighed where it is unrestrained between its supports; this one is continuously restrained.",
+            $this->beam->member->top->isContinuous()
+                && $this->beam->member->bottom->isContinuous() => "{$what} in compression or tension is weighed where it is unrestrained between its supports; this one is continuously restrained.",
             $isAngle && SteelMake::of($this->beam->member)->strutEnds === null => 'Say what connects the ends of the angle: one of its legs, or both about its centroid (beside the section).',
-            $supports === [] || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => "{$what} in compression or tension is weighed between restrained ends. Put a support at either end.",
+            $supports === []
+                || $supports[0] > 1.0 || $supports[count($supports) - 1] < $L - 1.0 => "{$what} in compression or tension is weighed between restrained ends. Put a support at either end.",
             default => '',
         };
     }
@@ -82,7 +99,10 @@ final readonly class Struts
     public function of(SectionStep $stretch, float $weight): Strut
     {
         $member = $this->beam->member;
-        [$most, $least] = [$this->axial?->extreme($this->strength, 1, $weight), $this->axial?->extreme($this->strength, -1, $weight)];
+        [$most, $least] = [
+            $this->axial?->extreme($this->strength, 1, $weight),
+            $this->axial?->extreme($this->strength, -1, $weight),
+        ];
         $whole = self::whole($stretch->section);
         $ends = $whole instanceof Angle ? SteelMake::of($member)->strutEnds : StrutEnds::Centroid;
         if ($whole === null || $ends === null || $most === null || $least === null) {
@@ -96,7 +116,16 @@ final readonly class Struts
         $given = max($member->effective->y ?? 0.0, $member->effective->z ?? 0.0);
         $force = fn (float $N): float => $N >= self::NOTHING ? $N : 0.0;
 
-        return new Strut($whole, $stretch->grade, $force($most->value), $force(-$least->value), $member->apart * ($given > 0.0 ? $given : $gap), $ends, $this->at($most, $weight), $this->at($least, $weight));
+        return new Strut(
+            $whole,
+            $stretch->grade,
+            $force($most->value),
+            $force(-$least->value),
+            $member->apart * ($given > 0.0 ? $given : $gap),
+            $ends,
+            $this->at($most, $weight),
+            $this->at($least, $weight),
+        );
     }
 
     /** What is pressed does not bend. */
@@ -110,7 +139,14 @@ final readonly class Struts
     /** @return array{float, string, string, array<int, float>} */
     private function at(Extreme $e, float $weight): array
     {
-        $acting = $this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $acting = $this->beam->worst(
+            $e->combination,
+            $weight,
+            Effect::Axial,
+            $e->value >= 0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
 
         return [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
     }

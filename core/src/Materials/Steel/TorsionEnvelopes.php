@@ -20,32 +20,41 @@ final readonly class TorsionEnvelopes
      * @param  non-empty-list<Combination>  $strength
      * @param  list<Combination>  $characteristic
      */
-    public function __construct(private LoadedBeam $beam, private Envelope $torque, private array $strength, private array $characteristic)
-    {
-        $this->flange = new Envelope($beam->sideways ?? throw new \LogicException('A twisted member has flanges.'), Effect::Moment);
+    public function __construct(
+        private LoadedBeam $beam,
+        private Envelope $torque,
+        private array $strength,
+        private array $characteristic,
+    ) {
+        $this->flange = new Envelope(
+            $beam->sideways ?? throw new \LogicException('A twisted member has flanges.'),
+            Effect::Moment,
+        );
     }
 
     /** The greatest torque, Nmm. */
     public function torque(): Extreme
     {
-        return $this->torque->greatest($this->strength, 0.0) ?? throw new \LogicException('An envelope has at least one combination here.');
+        return $this->torque->greatest($this->strength, 0.0) ??
+            throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** The greatest moment that all torques make of forces on one flange, times the distance of the flanges, Nmm². */
     public function flange(): Extreme
     {
-        return $this->flange->greatest($this->strength, 0.0) ?? throw new \LogicException('An envelope has at least one combination here.');
+        return $this->flange->greatest($this->strength, 0.0) ??
+            throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /**
-     * L so that no place twists by more than T L/(2 G I_t) at the greatest torque T: the greatest distance of places that hold the member, an
-     * overhang counted twice; mm.
+     * L so that no place twists by more than T L/(2 G I_t) at the greatest torque T: the greatest distance of places
+     * that hold the member, an overhang counted twice; mm.
      */
     public function length(): float
     {
         $places = $this->beam->beam->supports;
         $L = $this->beam->member->length;
-        $length = 2 * max(($places[0] ?? $L), $L - ($places[count($places) - 1] ?? 0.0));
+        $length = 2 * max($places[0] ?? $L, $L - ($places[count($places) - 1] ?? 0.0));
         for ($i = 1, $n = count($places); $i < $n; $i++) {
             $length = max($length, $places[$i] - $places[$i - 1]);
         }
@@ -54,7 +63,8 @@ final readonly class TorsionEnvelopes
     }
 
     /**
-     * The twist under characteristic loads, at most, in words: less than by St Venant alone, and less than by warping alone.
+     * The twist under characteristic loads, at most, in words: less than by St Venant alone, and less than by
+     * warping alone.
      *
      * @param  Section  $section  of all of the member
      */
@@ -63,19 +73,37 @@ final readonly class TorsionEnvelopes
         if ($this->characteristic === []) {
             return '';
         }
-        $bounds = [abs($this->torque->greatest($this->characteristic, 0.0)->value ?? 0.0) * $this->length() / (2 * $grade->shearModulus() * $section->It)];
+        $bounds = [
+            (abs($this->torque->greatest($this->characteristic, 0.0)->value ?? 0.0) * $this->length()) /
+            (2 * $grade->shearModulus() * $section->It),
+        ];
         if ($section->warpingModulus() > 0.0 && $this->beam->sideways !== null) {
-            $bounds[] = abs((new Envelope($this->beam->sideways, Effect::Deflection))->greatest($this->characteristic, 0.0)->value ?? 0.0) / ($grade->elasticity() * $section->Iw);
+            $bounds[] =
+                abs(
+                    (new Envelope($this->beam->sideways, Effect::Deflection))->greatest($this->characteristic, 0.0)
+                        ->value ?? 0.0,
+                ) /
+                ($grade->elasticity() * $section->Iw);
         }
 
         return sprintf('Under characteristic loads the member twists by %.2f degrees at most.', rad2deg(min($bounds)));
     }
 
-    /** @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an extreme */
+    /**
+     * @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an
+     * extreme
+     */
     public function at(Extreme $e, bool $isFlange = false): array
     {
         $beam = $isFlange ? $this->beam->sideways ?? $this->beam : $this->beam;
-        $factors = $beam->worst($e->combination, 0.0, $isFlange ? Effect::Moment : Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $factors = $beam->worst(
+            $e->combination,
+            0.0,
+            $isFlange ? Effect::Moment : Effect::Axial,
+            $e->value >= 0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
 
         return [$e->x, $e->combination->id, $beam->arrangementText($factors), $factors];
     }

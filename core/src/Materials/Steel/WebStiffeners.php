@@ -13,7 +13,11 @@ final readonly class WebStiffeners
      * @param  float  $thickness  of each plate
      * @param  float  $endPost  distance of the two pairs of an end post; 0: one pair only
      */
-    public function __construct(public float $spacing, public float $width, public float $thickness, public float $endPost = 0.0)
-    {
+    public function __construct(
+        public float $spacing,
+        public float $width,
+        public float $thickness,
+        public float $endPost = 0.0,
+    ) {
     }
 }

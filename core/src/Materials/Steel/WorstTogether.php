@@ -10,10 +10,11 @@ use Waage\Checks\Weighing;
 final class WorstTogether
 {
     /**
-     * Lateral-torsional buckling is part of one of them. Its greatest utilisation under any combination bounds that under
-     * each, so that it is worked out for those only that may be the worst.
+     * Lateral-torsional buckling is part of one of them. Its greatest utilisation under any combination bounds that
+     * under each, so that it is worked out for those only that may be the worst.
      *
-     * @param  list<\Closure(float, bool): list<Weighing>>  $columns  by combination: the weighings for a utilisation in lateral-torsional buckling, with derivation or without
+     * @param  list<\Closure(float, bool): list<Weighing>>  $columns  by combination: the weighings for a utilisation
+     *     in lateral-torsional buckling, with derivation or without
      * @param  string  $bounded  which of them it is part of
      * @param  float  $most  its greatest utilisation under any combination
      * @param  \Closure(int): float  $lateral  its utilisation under one of them, at most
@@ -21,7 +22,10 @@ final class WorstTogether
      */
     public static function weigh(array $columns, string $bounded, float $most, \Closure $lateral, bool $derive): array
     {
-        /** @var array<string, array{float, int, float}> $worst ratio, combination, utilisation in lateral-torsional buckling; by weighing */
+        /**
+         * @var array<string, array{float, int, float}> $worst ratio, combination, utilisation in lateral-torsional
+         * buckling; by weighing
+         */
         $worst = [];
         $look = function (int $c, float $utilisation, bool $atBounded) use ($columns, $bounded, &$worst): ?float {
             $bound = null;
@@ -35,7 +39,10 @@ final class WorstTogether
 
             return $bound;
         };
-        $bounds = array_filter(array_map(fn (int $c): ?float => $look($c, $most, false), array_keys($columns)), fn (?float $bound): bool => $bound !== null);
+        $bounds = array_filter(
+            array_map(fn (int $c): ?float => $look($c, $most, false), array_keys($columns)),
+            fn (?float $bound): bool => $bound !== null,
+        );
         arsort($bounds);
         foreach ($bounds as $c => $bound) {
             if ($bound <= ($worst[$bounded][0] ?? -1.0)) {
@@ -45,7 +52,12 @@ final class WorstTogether
         }
         $weighings = [];
         foreach ($worst as $id => [, $c, $utilisation]) {
-            array_push($weighings, ...array_values(array_filter($columns[$c]($utilisation, $derive), fn (Weighing $w): bool => $w->id === $id)));
+            array_push(
+                $weighings,
+                ...array_values(
+                    array_filter($columns[$c]($utilisation, $derive), fn (Weighing $w): bool => $w->id === $id),
+                ),
+            );
         }
 
         return $weighings;

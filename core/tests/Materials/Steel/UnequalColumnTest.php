@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
-use Waage\Materials\Steel\En1993\BeamColumn;
+use Waage\Materials\Steel\En1993\BucklingCurves;
 use Waage\Materials\Steel\En1993\Classification;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SidewaysBuckling;
@@ -62,7 +62,7 @@ it('adds up what presses it and bends it both ways by EN 1993', function (): voi
         ->toBeNear(max($lines['n_y'], $lines['n_z']) + $lines['k'] * $lines['u_LT'] + $lines['k_z'] * $lines['u_z'])
         ->and(weighing(unequalPost(UNEQUAL, '400 kN', '6 kN/m', '2 kN/m'), 'bending-axial')->clause)
         ->toContain('6.2.1(7)')
-        ->and(BeamColumn::curves(steel(UNEQUAL)))
+        ->and(BucklingCurves::of(steel(UNEQUAL)))
         ->toBe(['b', 'c'])
         // Turned over it is the same, since the load is at the shear centre and bends it the other way.
         ->and(

@@ -25,7 +25,13 @@ final readonly class Bar extends Profile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        return new Weighing('classification', 'Compactness', "{$standard}, F11", null, remark: 'A solid bar has no slender elements.');
+        return new Weighing(
+            'classification',
+            'Compactness',
+            "{$standard}, F11",
+            null,
+            remark: 'A solid bar has no slender elements.',
+        );
     }
 
     public function moment(?Derivation $d = null): float
@@ -42,8 +48,12 @@ final readonly class Bar extends Profile
     {
         $most = $this->section->isRound ? 1.6 : 1.5;
         $Mp = min($this->Fy * $Z, $most * $this->Fy * $S);
-        $d?->line('M_p', "min(F_y * Z_{$axis}, {$most} * F_y * S_{$axis})", ['F_y' => [$this->Fy, Kind::Stress], "Z_{$axis}" => [$Z, Kind::Modulus], "S_{$axis}" => [$S, Kind::Modulus]], $Mp, Kind::Moment, 'F11-1');
-        $d?->line('M_n', 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F11.1');
+        $d?->with([
+            'F_y' => [$this->Fy, Kind::Stress],
+            "Z_{$axis}" => [$Z, Kind::Modulus],
+            "S_{$axis}" => [$S, Kind::Modulus],
+        ])->line('M_p', "min(F_y * Z_{$axis}, {$most} * F_y * S_{$axis})", Kind::Moment, 'F11-1');
+        $d?->line('M_n', 'M_p', Kind::Moment, 'F11.1');
 
         return $Mp;
     }
@@ -57,9 +67,15 @@ final readonly class Bar extends Profile
     {
         $part = $this->section->isRound ? 0.75 : 2 / 3;
         $Vn = 0.6 * $this->Fy * $this->section->A * $part;
-        $d?->line('V_n', '0.6 * F_y * A_g * '.($this->section->isRound ? '3 / 4' : '2 / 3'), ['F_y' => [$this->Fy, Kind::Stress], 'A_g' => [$this->section->A, Kind::Area]], $Vn, Kind::Force, 'G1', 'greatest stress of an elastic section at 0.6 F_y: on the safe side');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'A_g' => [$this->section->A, Kind::Area]])->line(
+            'V_n',
+            '0.6 * F_y * A_g * '.($this->section->isRound ? '3 / 4' : '2 / 3'),
+            Kind::Force,
+            'G1',
+            'greatest stress of an elastic section at 0.6 F_y: on the safe side',
+        );
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     public function weakShear(Method $method, ?Derivation $d = null): float
@@ -75,7 +91,7 @@ final readonly class Bar extends Profile
 
     public function effectiveArea(float $Fcr, ?Derivation $d = null): float
     {
-        $d?->line('A_e', 'A_g', ['A_g' => [$this->section->A, Kind::Area]], $this->section->A, Kind::Area, 'E7', 'solid');
+        $d?->with(['A_g' => [$this->section->A, Kind::Area]])->line('A_e', 'A_g', Kind::Area, 'E7', 'solid');
 
         return $this->section->A;
     }

@@ -12,8 +12,8 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F7, G4 and E7 for square and rectangular hollow sections, and for boxes welded of plates. The flat width of
- * a side is that over all less three times the thickness (B4.1b(d)), of plates that between the others.
+ * ANSI/AISC 360, F7, G4 and E7 for square and rectangular hollow sections, and for boxes welded of plates. The flat
+ * width of a side is that over all less three times the thickness (B4.1b(d)), of plates that between the others.
  */
 final readonly class Box extends Profile
 {
@@ -33,7 +33,7 @@ final readonly class Box extends Profile
 
     private function slenderFlange(): float
     {
-        return ($this->isWelded ? 1.49 : 1.40) * $this->rootEF;
+        return ($this->isWelded ? 1.49 : 1.4) * $this->rootEF;
     }
 
     public function compactness(): string
@@ -41,7 +41,7 @@ final readonly class Box extends Profile
         [$flange, $web] = [$this->slenderness($this->section->b), $this->slenderness($this->section->h)];
 
         return match (true) {
-            $web > 5.70 * $this->rootEF => 'web slender',
+            $web > 5.7 * $this->rootEF => 'web slender',
             $flange > $this->slenderFlange() => 'flange slender',
             $flange > 1.12 * $this->rootEF => 'flange noncompact',
             $web > 2.42 * $this->rootEF => 'web noncompact',
@@ -51,21 +51,46 @@ final readonly class Box extends Profile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $s = $this->section;
         $less = $this->isWelded ? '2' : '3';
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
-        $d?->line('lambda_f', "b / t - {$less}", ['b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]], $this->slenderness($s->b), Kind::Number, 'B4.1b', 'side in compression');
-        $d?->line('lambda_pf', '1.12 * sqrt(E / F_y)', $of, 1.12 * $this->rootEF, Kind::Number, $this->isWelded ? 'Table B4.1b, 21' : 'Table B4.1b, 17');
-        $d?->line('lambda_w', "h / t - {$less}", ['h' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $this->slenderness($s->h), Kind::Number, 'B4.1b', 'side in bending');
-        $d?->line('lambda_pw', '2.42 * sqrt(E / F_y)', $of, 2.42 * $this->rootEF, Kind::Number, 'Table B4.1b, 19');
+        $d?->with(['b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            'lambda_f',
+            "b / t - {$less}",
+            Kind::Number,
+            'B4.1b',
+            'side in compression',
+        );
+        $d?->with($of)->line(
+            'lambda_pf',
+            '1.12 * sqrt(E / F_y)',
+            Kind::Number,
+            $this->isWelded ? 'Table B4.1b, 21' : 'Table B4.1b, 17',
+        );
+        $d?->with(['h' => [$s->h, Kind::Size]])->line(
+            'lambda_w',
+            "h / t - {$less}",
+            Kind::Number,
+            'B4.1b',
+            'side in bending',
+        );
+        $d?->with($of)->line('lambda_pw', '2.42 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 19');
         $c = $this->compactness();
 
-        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, applies: $c !== 'web slender', remark: match ($c) {
-            'compact' => 'The section is compact in bending.',
-            'web slender' => 'The webs are slender in bending (F7.3(c)), which is not computed here. Take a section with thicker sides.',
-            default => "In bending: {$c}. Local buckling reduces bending (F7).",
-        }, lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Compactness',
+            "{$standard}, B4.1",
+            null,
+            applies: $c !== 'web slender',
+            remark: match ($c) {
+                'compact' => 'The section is compact in bending.',
+                'web slender' => 'The webs are slender in bending (F7.3(c)), which is not computed here. Take a section with thicker sides.',
+                default => "In bending: {$c}. Local buckling reduces bending (F7).",
+            },
+            lines: $d->lines ?? [],
+        );
     }
 
     public function moment(?Derivation $d = null): float
@@ -93,23 +118,48 @@ final readonly class Box extends Profile
         [$Fy, $E, $t] = [$this->Fy, $this->E, $this->section->t];
         [$flange, $web] = [$this->slenderness($b), $this->slenderness($h)];
         $Mp = $Fy * $Z;
-        $d?->line('M_p', "F_y * Z_{$axis}", ['F_y' => [$Fy, Kind::Stress], "Z_{$axis}" => [$Z, Kind::Modulus]], $Mp, Kind::Moment, 'F7-1');
-        $of = ['M_p' => [$Mp, Kind::Moment], 'F_y' => [$Fy, Kind::Stress], "S_{$axis}" => [$S, Kind::Modulus], 'E' => [$E, Kind::ModulusOfElasticity]];
+        $d?->with(['F_y' => [$Fy, Kind::Stress], "Z_{$axis}" => [$Z, Kind::Modulus]])->line(
+            'M_p',
+            "F_y * Z_{$axis}",
+            Kind::Moment,
+            'F7-1',
+        );
+        $of = [
+            'M_p' => [$Mp, Kind::Moment],
+            'F_y' => [$Fy, Kind::Stress],
+            "S_{$axis}" => [$S, Kind::Modulus],
+            'E' => [$E, Kind::ModulusOfElasticity],
+        ];
         $strengths = ['M_p' => $Mp];
         if ($flange > $this->slenderFlange()) {
             $strengths['M_FLB'] = $this->slenderMoment($h, $b, $I, $axis, $d);
         } elseif ($flange > 1.12 * $this->rootEF) {
-            $strengths['M_FLB'] = min($Mp, $Mp - ($Mp - $Fy * $S) * (3.57 * $flange / $this->rootEF - 4.0));
+            $strengths['M_FLB'] = min($Mp, $Mp - ($Mp - $Fy * $S) * ((3.57 * $flange) / $this->rootEF - 4.0));
             $d?->given('lambda_f', $flange, Kind::Number, 'B4.1b', 'side in compression, noncompact');
-            $d?->line('M_FLB', "min(M_p, M_p - (M_p - F_y * S_{$axis}) * (3.57 * lambda_f * sqrt(F_y / E) - 4))", [...$of, 'lambda_f' => [$flange, Kind::Number]], $strengths['M_FLB'], Kind::Moment, 'F7-2');
+            $d?->with([...$of])->line(
+                'M_FLB',
+                "min(M_p, M_p - (M_p - F_y * S_{$axis}) * (3.57 * lambda_f * sqrt(F_y / E) - 4))",
+                Kind::Moment,
+                'F7-2',
+            );
         }
         if ($web > 2.42 * $this->rootEF) {
-            $strengths['M_WLB'] = min($Mp, $Mp - ($Mp - $Fy * $S) * (0.305 * $web / $this->rootEF - 0.738));
+            $strengths['M_WLB'] = min($Mp, $Mp - ($Mp - $Fy * $S) * ((0.305 * $web) / $this->rootEF - 0.738));
             $d?->given('lambda_w', $web, Kind::Number, 'B4.1b', 'side in bending, noncompact');
-            $d?->line('M_WLB', "min(M_p, M_p - (M_p - F_y * S_{$axis}) * (0.305 * lambda_w * sqrt(F_y / E) - 0.738))", [...$of, 'lambda_w' => [$web, Kind::Number]], $strengths['M_WLB'], Kind::Moment, 'F7-6');
+            $d?->with([...$of, 'lambda_w' => [$web, Kind::Number]])->line(
+                'M_WLB',
+                "min(M_p, M_p - (M_p - F_y * S_{$axis}) * (0.305 * lambda_w * sqrt(F_y / E) - 0.738))",
+                Kind::Moment,
+                'F7-6',
+            );
         }
         $Mn = min($strengths);
-        $d?->line('M_n', count($strengths) === 1 ? 'M_p' : 'min('.implode(', ', array_keys($strengths)).')', array_map(fn (float $M): array => [$M, Kind::Moment], $strengths), $Mn, Kind::Moment, 'F7');
+        $d?->with(array_map(fn (float $M): array => [$M, Kind::Moment], $strengths))->line(
+            'M_n',
+            count($strengths) === 1 ? 'M_p' : 'min('.implode(', ', array_keys($strengths)).')',
+            Kind::Moment,
+            'F7',
+        );
 
         return $Mn;
     }
@@ -120,12 +170,27 @@ final readonly class Box extends Profile
         $t = $this->section->t;
         $width = $b - ($this->isWelded ? 2 : 3) * $t;
         $part = $this->isWelded ? '0.34' : '0.38';
-        $be = min($width, 1.92 * $t * $this->rootEF * (1 - (float) $part / ($width / $t) * $this->rootEF));
+        $be = min($width, 1.92 * $t * $this->rootEF * (1 - ((float) $part / ($width / $t)) * $this->rootEF));
         $Se = ($I - 2 * ($width - $be) * $t * (($h - $t) / 2) ** 2) / ($h / 2);
         $d?->given('b', $width, Kind::Size, 'B4.1b', 'flat width of the side in compression, slender');
-        $d?->line('b_e', "min(b, 1.92 * t * sqrt(E / F_y) * (1 - {$part} * t / b * sqrt(E / F_y)))", ['b' => [$width, Kind::Size], 't' => [$t, Kind::Size], 'E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]], $be, Kind::Size, 'F7-4, F7-5');
-        $d?->line('S_e', "(I_{$axis} - 2 * (b - b_e) * t * ((h - t) / 2)^2) / (h / 2)", ["I_{$axis}" => [$I, Kind::SecondMoment], 'b' => [$width, Kind::Size], 'b_e' => [$be, Kind::Size], 't' => [$t, Kind::Size], 'h' => [$h, Kind::Size]], $Se, Kind::Modulus, 'F7.2(c)', 'taken off both sides: on the safe side');
-        $d?->line('M_FLB', 'F_y * S_e', ['F_y' => [$this->Fy, Kind::Stress], 'S_e' => [$Se, Kind::Modulus]], $this->Fy * $Se, Kind::Moment, 'F7-3');
+        $d?->with([
+            't' => [$t, Kind::Size],
+            'E' => [$this->E, Kind::ModulusOfElasticity],
+            'F_y' => [$this->Fy, Kind::Stress],
+        ])->line(
+            'b_e',
+            "min(b, 1.92 * t * sqrt(E / F_y) * (1 - {$part} * t / b * sqrt(E / F_y)))",
+            Kind::Size,
+            'F7-4, F7-5',
+        );
+        $d?->with(["I_{$axis}" => [$I, Kind::SecondMoment], 'h' => [$h, Kind::Size]])->line(
+            'S_e',
+            "(I_{$axis} - 2 * (b - b_e) * t * ((h - t) / 2)^2) / (h / 2)",
+            Kind::Modulus,
+            'F7.2(c)',
+            'taken off both sides: on the safe side',
+        );
+        $d?->line('M_FLB', 'F_y * S_e', Kind::Moment, 'F7-3');
 
         return $this->Fy * $Se;
     }
@@ -146,16 +211,21 @@ final readonly class Box extends Profile
         $lambda = $this->slenderness($over);
         $root = sqrt(5.0) * $this->rootEF;
         $Cv = match (true) {
-            $lambda <= 1.10 * $root => 1.0,
-            $lambda <= 1.37 * $root => 1.10 * $root / $lambda,
-            default => 1.51 * $root ** 2 / $lambda ** 2,
+            $lambda <= 1.1 * $root => 1.0,
+            $lambda <= 1.37 * $root => (1.1 * $root) / $lambda,
+            default => (1.51 * $root ** 2) / $lambda ** 2,
         };
         $Vn = 0.6 * $this->Fy * 2 * $lambda * $t * $t * $Cv;
         $d?->given('h', $lambda * $t, Kind::Size, 'G4', 'flat width of a side along the force');
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2', 'k_v = 5');
-        $d?->line('V_n', '0.6 * F_y * 2 * h * t * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'h' => [$lambda * $t, Kind::Size], 't' => [$t, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G4-1');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 't' => [$t, Kind::Size]])->line(
+            'V_n',
+            '0.6 * F_y * 2 * h * t * C_v2',
+            Kind::Force,
+            'G4-1',
+        );
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     /** @return array{string, string} */
@@ -167,12 +237,37 @@ final readonly class Box extends Profile
     public function effectiveArea(float $Fcr, ?Derivation $d = null): float
     {
         $s = $this->section;
-        [$limit, $factors, $case] = $this->isWelded ? [1.49, [0.18, 1.31], 'Table B4.1a, 8'] : [1.40, [0.20, 1.38], 'Table B4.1a, 6'];
+        [$limit, $factors, $case] = $this->isWelded
+            ? [1.49, [0.18, 1.31], 'Table B4.1a, 8']
+            : [1.4, [0.2, 1.38], 'Table B4.1a, 6'];
 
-        return SlenderElements::area($this, $Fcr, [
-            new SlenderElements('f', ['b', $this->slenderness($s->b) * $s->t], ['t', $s->t], 2, $limit * $this->rootEF, $factors, $case, 'flat width of the narrow sides'),
-            new SlenderElements('w', ['h', $this->slenderness($s->h) * $s->t], ['t', $s->t], 2, $limit * $this->rootEF, $factors, $case, 'flat width of the deep sides'),
-        ], $d);
+        return SlenderElements::area(
+            $this,
+            $Fcr,
+            [
+                new SlenderElements(
+                    'f',
+                    ['b', $this->slenderness($s->b) * $s->t],
+                    ['t', $s->t],
+                    2,
+                    $limit * $this->rootEF,
+                    $factors,
+                    $case,
+                    'flat width of the narrow sides',
+                ),
+                new SlenderElements(
+                    'w',
+                    ['h', $this->slenderness($s->h) * $s->t],
+                    ['t', $s->t],
+                    2,
+                    $limit * $this->rootEF,
+                    $factors,
+                    $case,
+                    'flat width of the deep sides',
+                ),
+            ],
+            $d,
+        );
     }
 
     public function lateral(): ?LateralStrength

@@ -13,18 +13,45 @@ final class Compactness
 {
     public static function weigh(Shape $shape, string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $s = $shape->section;
-        $d?->line('lambda_f', $shape->isChannel ? 'b_f / t_f' : 'b_f / (2 * t_f)', ['b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $shape->flange, Kind::Number, 'B4.1', 'flange');
-        $d?->line('lambda_pf', '0.38 * sqrt(E / F_y)', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->compactFlange(), Kind::Number, $shape->isRolled ? 'Table B4.1b, 10' : 'Table B4.1b, 11', $shape->flange <= $shape->compactFlange() ? 'compact' : 'not compact');
+        $d?->with(['b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]])->line(
+            'lambda_f',
+            $shape->isChannel ? 'b_f / t_f' : 'b_f / (2 * t_f)',
+            Kind::Number,
+            'B4.1',
+            'flange',
+        );
+        $d?->with(['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]])->line(
+            'lambda_pf',
+            '0.38 * sqrt(E / F_y)',
+            Kind::Number,
+            $shape->isRolled ? 'Table B4.1b, 10' : 'Table B4.1b, 11',
+            $shape->flange <= $shape->compactFlange() ? 'compact' : 'not compact',
+        );
         if ($shape->flange > $shape->compactFlange()) {
             self::slenderFlange($shape, $d);
         }
-        $d?->line('lambda_w', 'h / t_w', ['h' => [$shape->h, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $shape->web, Kind::Number, 'B4.1', 'web, clear of the fillets');
-        $d?->line('lambda_pw', '3.76 * sqrt(E / F_y)', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->compactWeb(), Kind::Number, 'Table B4.1b, 15', $shape->hasCompactWeb() ? 'compact' : 'not compact');
+        $d?->with(['h' => [$shape->h, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
+            'lambda_w',
+            'h / t_w',
+            Kind::Number,
+            'B4.1',
+            'web, clear of the fillets',
+        );
+        $d?->line(
+            'lambda_pw',
+            '3.76 * sqrt(E / F_y)',
+            Kind::Number,
+            'Table B4.1b, 15',
+            $shape->hasCompactWeb() ? 'compact' : 'not compact',
+        );
 
         return new Weighing(
-            'classification', 'Compactness', "{$standard}, B4.1", null,
+            'classification',
+            'Compactness',
+            "{$standard}, B4.1",
+            null,
             remark: match (true) {
                 $shape->compactness() === 'compact' => 'The shape is compact in bending.',
                 default => "In bending: {$shape->compactness()}, web compact. Local buckling of the flange reduces bending (F3).",
@@ -37,10 +64,25 @@ final class Compactness
     public static function slenderFlange(Shape $shape, ?Derivation $d): float
     {
         if ($shape->isRolled) {
-            $d?->line('lambda_rf', 'sqrt(E / F_y)', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->slenderFlange(), Kind::Number, 'Table B4.1b, 10');
+            $d?->with(['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]])->line(
+                'lambda_rf',
+                'sqrt(E / F_y)',
+                Kind::Number,
+                'Table B4.1b, 10',
+            );
         } else {
-            $d?->line('k_c', 'min(0.76, max(0.35, 4 / sqrt(lambda_w)))', ['lambda_w' => [$shape->web, Kind::Number]], $shape->kc(), Kind::Number, 'Table B4.1b, note a');
-            $d?->line('lambda_rf', '0.95 * sqrt(k_c * E / (0.7 * F_y))', ['k_c' => [$shape->kc(), Kind::Number], 'E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]], $shape->slenderFlange(), Kind::Number, 'Table B4.1b, 11');
+            $d?->with(['lambda_w' => [$shape->web, Kind::Number]])->line(
+                'k_c',
+                'min(0.76, max(0.35, 4 / sqrt(lambda_w)))',
+                Kind::Number,
+                'Table B4.1b, note a',
+            );
+            $d?->with(['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]])->line(
+                'lambda_rf',
+                '0.95 * sqrt(k_c * E / (0.7 * F_y))',
+                Kind::Number,
+                'Table B4.1b, 11',
+            );
         }
 
         return $shape->slenderFlange();

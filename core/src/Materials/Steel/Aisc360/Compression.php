@@ -10,13 +10,14 @@ use Waage\Materials\Steel\Sections\Tee;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels, tees and unequal flanges with bending about their
- * axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in MPa, lengths in mm.
+ * ANSI/AISC 360, E3 (flexural buckling), E4 (torsional buckling, of channels, tees and unequal flanges with bending
+ * about their axis of symmetry) and E7 (slender elements): nominal strength in compression. Forces in N, stresses in
+ * MPa, lengths in mm.
  */
 final readonly class Compression
 {
     /** φ_c, Ω_c (E1). */
-    public const FACTORS = [0.90, 1.67];
+    public const FACTORS = [0.9, 1.67];
 
     private const EXACT = 'L_cy: as long a strut buckles at the same force as the member does in truth, restrained where both flanges are, with the forces and the stiffness along it';
 
@@ -24,8 +25,11 @@ final readonly class Compression
     private const UNUSUAL = 200.0;
 
     /** @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one */
-    public function __construct(private Profile $profile, private ?Section $weakest = null, private bool $isExact = false)
-    {
+    public function __construct(
+        private Profile $profile,
+        private ?Section $weakest = null,
+        private bool $isExact = false,
+    ) {
     }
 
     /**
@@ -41,16 +45,36 @@ final readonly class Compression
         $stresses = [];
         if (is_finite($Pex)) {
             $stresses['F_ex'] = $Pex / $s->A;
-            $d?->line('F_ex', 'P_ex / A_g', ['P_ex' => [$Pex, Kind::Force], ...$A], $stresses['F_ex'], Kind::Stress, 'E3-4', 'in the plane of bending');
+            $d?->with(['P_ex' => [$Pex, Kind::Force], ...$A])->line(
+                'F_ex',
+                'P_ex / A_g',
+                Kind::Stress,
+                'E3-4',
+                'in the plane of bending',
+            );
         }
         if ($this->weakest !== null) {
             $stresses += $this->asWeakest($this->weakest, $Ly, $Lz, $d);
             [$Ly, $Lz] = [0.0, 0.0];
         }
         if ($Ly > 0.0) {
-            $stresses['F_ey'] = M_PI ** 2 * $this->profile->E / ($Ly / $s->iz) ** 2;
-            $d?->line('s_y', 'L_cy / r_y', ['L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $Ly / $s->iz, Kind::Number, 'E2', $Ly / $s->iz > self::UNUSUAL ? 'slenderness, more than the usual 200' : 'slenderness, not more than the usual 200');
-            $d?->line('F_ey', 'pi^2 * E / (L_cy / r_y)^2', [...$E, 'L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT : 'L_cy between restraints of both flanges, or as given');
+            $stresses['F_ey'] = (M_PI ** 2 * $this->profile->E) / ($Ly / $s->iz) ** 2;
+            $d?->with(['L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]])->line(
+                's_y',
+                'L_cy / r_y',
+                Kind::Number,
+                'E2',
+                $Ly / $s->iz > self::UNUSUAL
+                    ? 'slenderness, more than the usual 200'
+                    : 'slenderness, not more than the usual 200',
+            );
+            $d?->with([...$E])->line(
+                'F_ey',
+                'pi^2 * E / (L_cy / r_y)^2',
+                Kind::Stress,
+                'E3-4',
+                $this->isExact ? self::EXACT : 'L_cy between restraints of both flanges, or as given',
+            );
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
             $G = $this->profile->grade->shearModulus();
@@ -58,21 +82,43 @@ final readonly class Compression
             [$axis, $o] = $s->shearCentreAbove() === 0.0 ? ['x', 'x_o'] : ['y', 'y_o'];
             $I0 = $s->Iy + $s->Iz + $s->A * $off ** 2;
             // Of tees warping is left out (E4, user note).
-            $warps = ! $s instanceof Tee;
-            $Fez = (($warps ? M_PI ** 2 * $this->profile->E * $s->Iw / $Lz ** 2 : 0.0) + $G * $s->It) / $I0;
-            $polar = ['I_x' => [$s->Iy, Kind::SecondMoment], 'I_y' => [$s->Iz, Kind::SecondMoment], ...$off > 0.0 ? [...$A, $o => [$off, Kind::Size]] : []];
+            $warps = ! ($s instanceof Tee);
+            $Fez = (($warps ? (M_PI ** 2 * $this->profile->E * $s->Iw) / $Lz ** 2 : 0.0) + $G * $s->It) / $I0;
+            $polar = [
+                'I_x' => [$s->Iy, Kind::SecondMoment],
+                'I_y' => [$s->Iz, Kind::SecondMoment],
+                ...$off > 0.0 ? [...$A, $o => [$off, Kind::Size]] : [],
+            ];
             if ($off > 0.0) {
                 $d?->given($o, $off, Kind::Size, 'E4', 'from the centroid to the shear centre');
             }
-            $d?->line('F_ez', ($warps ? '(pi^2 * E * C_w / L_cz^2 + G * J) / ' : 'G * J / ').($off > 0.0 ? "(I_x + I_y + A_g * {$o}^2)" : '(I_x + I_y)'), [
-                ...$warps ? [...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length]] : [], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment], ...$polar,
-            ], $Fez, Kind::Stress, $off > 0.0 ? 'E4-7' : 'E4-2', $warps ? 'torsional buckling' : 'torsional buckling, without C_w');
+            $d?->with([
+                ...$warps ? [...$E, 'C_w' => [$s->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length]] : [],
+                'G' => [$G, Kind::ModulusOfElasticity],
+                'J' => [$s->It, Kind::SecondMoment],
+                ...$polar,
+            ])->line(
+                'F_ez',
+                ($warps ? '(pi^2 * E * C_w / L_cz^2 + G * J) / ' : 'G * J / ').
+                    ($off > 0.0 ? "(I_x + I_y + A_g * {$o}^2)" : '(I_x + I_y)'),
+                Kind::Stress,
+                $off > 0.0 ? 'E4-7' : 'E4-2',
+                $warps ? 'torsional buckling' : 'torsional buckling, without C_w',
+            );
             $with = $stresses["F_e{$axis}"] ?? null;
-            $stresses += $off > 0.0 && $with !== null ? ["F_ez_{$axis}" => $this->withBending($axis, $with, $Fez, [$o, $off], $polar, $d)] : ['F_ez' => $Fez];
+            $stresses +=
+                $off > 0.0 && $with !== null
+                    ? ["F_ez_{$axis}" => $this->withBending($axis, $with, $Fez, [$o, $off], $polar, $d)]
+                    : ['F_ez' => $Fez];
         }
         $Fcr = $this->criticalStress($stresses, $d);
         $Ae = $this->profile->effectiveArea($Fcr, $d);
-        $d?->line('P_n', 'F_cr * A_e', ['F_cr' => [$Fcr, Kind::Stress], 'A_e' => [$Ae, Kind::Area]], $Fcr * $Ae, Kind::Force, 'E3-1, E7-1');
+        $d?->with(['F_cr' => [$Fcr, Kind::Stress], 'A_e' => [$Ae, Kind::Area]])->line(
+            'P_n',
+            'F_cr * A_e',
+            Kind::Force,
+            'E3-1, E7-1',
+        );
 
         return $Fcr * $Ae;
     }
@@ -85,15 +131,44 @@ final readonly class Compression
     private function asWeakest(Section $weakest, float $Ly, float $Lz, ?Derivation $d): array
     {
         [$E, $G, $A] = [$this->profile->E, $this->profile->grade->shearModulus(), $this->profile->whole->A];
-        $of = ['E' => [$E, Kind::ModulusOfElasticity], 'I_y' => [$weakest->Iz, Kind::SecondMoment], 'A_g' => [$A, Kind::Area]];
+        $of = [
+            'E' => [$E, Kind::ModulusOfElasticity],
+            'I_y' => [$weakest->Iz, Kind::SecondMoment],
+            'A_g' => [$A, Kind::Area],
+        ];
         $stresses = [];
         if ($Ly > 0.0) {
-            $stresses['F_ey'] = M_PI ** 2 * $E * $weakest->Iz / $Ly ** 2 / $A;
-            $d?->line('F_ey', 'pi^2 * E * I_y / L_cy^2 / A_g', [...$of, 'L_cy' => [$Ly, Kind::Length]], $stresses['F_ey'], Kind::Stress, 'E3-4', $this->isExact ? self::EXACT.", of {$weakest->name}" : "as if {$weakest->name}, the laterally weakest, were all along");
+            $stresses['F_ey'] = (M_PI ** 2 * $E * $weakest->Iz) / $Ly ** 2 / $A;
+            $d?->with([...$of, 'L_cy' => [$Ly, Kind::Length]])->line(
+                'F_ey',
+                'pi^2 * E * I_y / L_cy^2 / A_g',
+                Kind::Stress,
+                'E3-4',
+                $this->isExact
+                    ? self::EXACT.", of {$weakest->name}"
+                    : "as if {$weakest->name}, the laterally weakest, were all along",
+            );
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
-            $stresses['F_ez'] = (M_PI ** 2 * $E * $weakest->Iw / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz) * $weakest->A / $A;
-            $d?->line('F_ez', '(pi^2 * E * C_w / L_cz^2 + G * J) / (I_x + I_y) * A_w / A_g', [...$of, 'C_w' => [$weakest->Iw, Kind::Warping], 'L_cz' => [$Lz, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$weakest->It, Kind::SecondMoment], 'I_x' => [$weakest->Iy, Kind::SecondMoment], 'A_w' => [$weakest->A, Kind::Area]], $stresses['F_ez'], Kind::Stress, 'E4-2', 'torsional buckling, likewise');
+            $stresses['F_ez'] =
+                ((((M_PI ** 2 * $E * $weakest->Iw) / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz)) *
+                    $weakest->A) /
+                $A;
+            $d?->with([
+                ...$of,
+                'C_w' => [$weakest->Iw, Kind::Warping],
+                'L_cz' => [$Lz, Kind::Length],
+                'G' => [$G, Kind::ModulusOfElasticity],
+                'J' => [$weakest->It, Kind::SecondMoment],
+                'I_x' => [$weakest->Iy, Kind::SecondMoment],
+                'A_w' => [$weakest->A, Kind::Area],
+            ])->line(
+                'F_ez',
+                '(pi^2 * E * C_w / L_cz^2 + G * J) / (I_x + I_y) * A_w / A_g',
+                Kind::Stress,
+                'E4-2',
+                'torsional buckling, likewise',
+            );
         }
 
         return $stresses;
@@ -112,10 +187,16 @@ final readonly class Compression
         [$o, $distance] = $off;
         $ofShift = $s->A * $distance ** 2;
         $H = 1 - $ofShift / ($s->Iy + $s->Iz + $ofShift);
-        $F = ($Fe + $Fez) / (2 * $H) * (1 - sqrt(1 - 4 * $Fe * $Fez * $H / ($Fe + $Fez) ** 2));
-        $d?->line('H', "1 - A_g * {$o}^2 / (I_x + I_y + A_g * {$o}^2)", $polar, $H, Kind::Number, 'E4-8');
+        $F = (($Fe + $Fez) / (2 * $H)) * (1 - sqrt(1 - (4 * $Fe * $Fez * $H) / ($Fe + $Fez) ** 2));
+        $d?->with($polar)->line('H', "1 - A_g * {$o}^2 / (I_x + I_y + A_g * {$o}^2)", Kind::Number, 'E4-8');
         $b = "F_e{$axis}";
-        $d?->line("F_ez_{$axis}", "({$b} + F_ez) / (2 * H) * (1 - sqrt(1 - 4 * {$b} * F_ez * H / ({$b} + F_ez)^2))", [$b => [$Fe, Kind::Stress], 'F_ez' => [$Fez, Kind::Stress], 'H' => [$H, Kind::Number]], $F, Kind::Stress, 'E4-3', $axis === 'x' ? 'with F_ex for F_ey: the strong axis is that of symmetry' : '');
+        $d?->with([$b => [$Fe, Kind::Stress], 'F_ez' => [$Fez, Kind::Stress]])->line(
+            "F_ez_{$axis}",
+            "({$b} + F_ez) / (2 * H) * (1 - sqrt(1 - 4 * {$b} * F_ez * H / ({$b} + F_ez)^2))",
+            Kind::Stress,
+            'E4-3',
+            $axis === 'x' ? 'with F_ex for F_ey: the strong axis is that of symmetry' : '',
+        );
 
         return $F;
     }
@@ -125,12 +206,23 @@ final readonly class Compression
     {
         $Fy = $this->profile->Fy;
         if ($stresses === []) {
-            $d?->line('F_cr', 'F_y', ['F_y' => [$Fy, Kind::Stress]], $Fy, Kind::Stress, 'E3', 'continuously restrained');
+            $d?->with(['F_y' => [$Fy, Kind::Stress]])->line(
+                'F_cr',
+                'F_y',
+                Kind::Stress,
+                'E3',
+                'continuously restrained',
+            );
 
             return $Fy;
         }
         $Fe = min($stresses);
-        $d?->line('F_e', count($stresses) === 1 ? array_key_first($stresses) : 'min('.implode(', ', array_keys($stresses)).')', array_map(fn (float $F): array => [$F, Kind::Stress], $stresses), $Fe, Kind::Stress, 'E3, E4');
+        $d?->with(array_map(fn (float $F): array => [$F, Kind::Stress], $stresses))->line(
+            'F_e',
+            count($stresses) === 1 ? array_key_first($stresses) : 'min('.implode(', ', array_keys($stresses)).')',
+            Kind::Stress,
+            'E3, E4',
+        );
 
         return self::stress($Fy, $Fe, $d);
     }
@@ -141,8 +233,12 @@ final readonly class Compression
         $isInelastic = $Fy / $Fe <= 2.25;
         $Fcr = $isInelastic ? 0.658 ** ($Fy / $Fe) * $Fy : 0.877 * $Fe;
         $isInelastic
-            ? $d?->line('F_cr', '0.658^(F_y / F_e) * F_y', ['F_y' => [$Fy, Kind::Stress], 'F_e' => [$Fe, Kind::Stress]], $Fcr, Kind::Stress, 'E3-2', 'F_y/F_e not above 2.25')
-            : $d?->line('F_cr', '0.877 * F_e', ['F_e' => [$Fe, Kind::Stress]], $Fcr, Kind::Stress, 'E3-3', 'F_y/F_e above 2.25');
+            ? $d
+                ?->with(['F_y' => [$Fy, Kind::Stress], 'F_e' => [$Fe, Kind::Stress]])
+                ->line('F_cr', '0.658^(F_y / F_e) * F_y', Kind::Stress, 'E3-2', 'F_y/F_e not above 2.25')
+            : $d
+                ?->with(['F_e' => [$Fe, Kind::Stress]])
+                ->line('F_cr', '0.877 * F_e', Kind::Stress, 'E3-3', 'F_y/F_e above 2.25');
 
         return $Fcr;
     }

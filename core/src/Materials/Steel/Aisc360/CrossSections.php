@@ -17,34 +17,109 @@ use Waage\Units\Kind;
 final readonly class CrossSections
 {
     /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private Envelope $shear, private Envelope $moment, private array $strength, private string $standard, private Method $method)
-    {
+    public function __construct(
+        private LoadedBeam $beam,
+        private Envelope $shear,
+        private Envelope $moment,
+        private array $strength,
+        private string $standard,
+        private Method $method,
+    ) {
     }
 
     public function bending(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        $available = fn (?Derivation $d): float => $this->method->available('M_n', $profile->moment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
+        $available = fn (?Derivation $d): float => $this->method->available(
+            'M_n',
+            $profile->moment($d),
+            Flexure::FACTORS,
+            'b',
+            Kind::Moment,
+            'F1(a)',
+            $d,
+        );
 
-        return $this->weighing('bending', 'Bending', $profile->bendingClause(), $this->beam, $this->moment, 'M', Kind::Moment, $available, $weight, $derive, $stretch);
+        return $this->weighing(
+            'bending',
+            'Bending',
+            $profile->bendingClause(),
+            $this->beam,
+            $this->moment,
+            'M',
+            Kind::Moment,
+            $available,
+            $weight,
+            $derive,
+            $stretch,
+        );
     }
 
     public function shear(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
-        return $this->weighing('shear', 'Shear', $profile->shearClauses()[0], $this->beam, $this->shear, 'V', Kind::Force, fn (?Derivation $d): float => $profile->shear($this->method, $d), $weight, $derive, $stretch);
+        return $this->weighing(
+            'shear',
+            'Shear',
+            $profile->shearClauses()[0],
+            $this->beam,
+            $this->shear,
+            'V',
+            Kind::Force,
+            fn (?Derivation $d): float => $profile->shear($this->method, $d),
+            $weight,
+            $derive,
+            $stretch,
+        );
     }
 
     /** @return array{Weighing, Weighing} bending and shear about the weak axis */
-    public function sideways(Profile $profile, SectionStep $stretch, SidewaysEnvelopes $sideways, float $weight, bool $derive): array
-    {
-        $bends = fn (?Derivation $d): float => $this->method->available('M_n', $profile->weakMoment($d), Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
+    public function sideways(
+        Profile $profile,
+        SectionStep $stretch,
+        SidewaysEnvelopes $sideways,
+        float $weight,
+        bool $derive,
+    ): array {
+        $bends = fn (?Derivation $d): float => $this->method->available(
+            'M_n',
+            $profile->weakMoment($d),
+            Flexure::FACTORS,
+            'b',
+            Kind::Moment,
+            'F1(a)',
+            $d,
+        );
 
         return [
-            $this->weighing('sideways-bending', 'Bending about the minor axis', match (true) {
-                $profile->isClosed() => $profile->bendingClause(),
-                $profile instanceof TeeShape => 'F12',
-                default => 'F6',
-            }, $sideways->beam, $sideways->moment, 'M_y', Kind::Moment, $bends, $weight, $derive, $stretch),
-            $this->weighing('sideways-shear', 'Lateral shear', $profile->shearClauses()[1], $sideways->beam, $sideways->shear, 'V_y', Kind::Force, fn (?Derivation $d): float => $profile->weakShear($this->method, $d), $weight, $derive, $stretch),
+            $this->weighing(
+                'sideways-bending',
+                'Bending about the minor axis',
+                match (true) {
+                    $profile->isClosed() => $profile->bendingClause(),
+                    $profile instanceof TeeShape => 'F12',
+                    default => 'F6',
+                },
+                $sideways->beam,
+                $sideways->moment,
+                'M_y',
+                Kind::Moment,
+                $bends,
+                $weight,
+                $derive,
+                $stretch,
+            ),
+            $this->weighing(
+                'sideways-shear',
+                'Lateral shear',
+                $profile->shearClauses()[1],
+                $sideways->beam,
+                $sideways->shear,
+                'V_y',
+                Kind::Force,
+                fn (?Derivation $d): float => $profile->weakShear($this->method, $d),
+                $weight,
+                $derive,
+                $stretch,
+            ),
         ];
     }
 
@@ -54,21 +129,54 @@ final readonly class CrossSections
      * @param  string  $symbol  of the effect, without subscript of the method
      * @param  \Closure(?Derivation): float  $strength  the available one
      */
-    private function weighing(string $id, string $title, string $clause, LoadedBeam $beam, Envelope $envelope, string $symbol, Kind $kind, \Closure $strength, float $weight, bool $derive, SectionStep $stretch): Weighing
-    {
-        $e = $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
+    private function weighing(
+        string $id,
+        string $title,
+        string $clause,
+        LoadedBeam $beam,
+        Envelope $envelope,
+        string $symbol,
+        Kind $kind,
+        \Closure $strength,
+        float $weight,
+        bool $derive,
+        SectionStep $stretch,
+    ): Weighing {
+        $e =
+            $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ??
+            throw new \LogicException('An envelope has at least one combination here.');
         $demand = abs($e->value);
         $required = $this->method->required($symbol);
         $capacity = "{$symbol[0]}_c";
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given($required, $demand, $kind, '', $id !== 'bending' ? '' : ($e->value >= 0 ? 'sagging' : 'hogging'));
         $available = $strength($d);
-        $d?->line('u', "{$required} / {$capacity}", [$required => [$demand, $kind], $capacity => [$available, $kind]], $demand / $available, Kind::Number, 'B3');
-        $factors = $beam->worst($e->combination, $weight, $envelope->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $d?->with([$capacity => [$available, $kind]])->line('u', "{$required} / {$capacity}", Kind::Number, 'B3');
+        $factors = $beam->worst(
+            $e->combination,
+            $weight,
+            $envelope->effect,
+            $e->value >= 0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
 
         return new Weighing(
-            $id, $title, "{$this->standard}, {$clause}", $demand / $available, demand: $demand, capacity: $available, kind: $kind, demandSymbol: $required, capacitySymbol: $capacity,
-            x: $e->x, combination: $e->combination->id, arrangement: $beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $beam === $this->beam ? [[$stretch->from, $stretch->to, $available]] : [],
+            $id,
+            $title,
+            "{$this->standard}, {$clause}",
+            $demand / $available,
+            demand: $demand,
+            capacity: $available,
+            kind: $kind,
+            demandSymbol: $required,
+            capacitySymbol: $capacity,
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $beam->arrangementText($factors),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            ranges: $beam === $this->beam ? [[$stretch->from, $stretch->to, $available]] : [],
         );
     }
 }

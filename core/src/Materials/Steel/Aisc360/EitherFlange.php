@@ -7,7 +7,10 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
 
-/** An I shape with unequal flanges, under moments of both signs: the weaker of what it is with either flange compressed, on the safe side. */
+/**
+ * An I shape with unequal flanges, under moments of both signs: the weaker of what it is with either flange
+ * compressed, on the safe side.
+ */
 final readonly class EitherFlange extends PlaneProfile
 {
     private UnequalShape $weaker;

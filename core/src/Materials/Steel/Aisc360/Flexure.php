@@ -14,13 +14,18 @@ use Waage\Units\Kind;
 final class Flexure
 {
     /** φ_b, Ω_b (F1(a)). */
-    public const FACTORS = [0.90, 1.67];
+    public const FACTORS = [0.9, 1.67];
 
     /** M_p (F2-1). */
     public static function plastic(Shape $shape, ?Derivation $d = null): float
     {
         $Mp = $shape->Fy * $shape->section->Wply;
-        $d?->line('M_p', 'F_y * Z_x', ['F_y' => [$shape->Fy, Kind::Stress], 'Z_x' => [$shape->section->Wply, Kind::Modulus]], $Mp, Kind::Moment, 'F2-1');
+        $d?->with(['F_y' => [$shape->Fy, Kind::Stress], 'Z_x' => [$shape->section->Wply, Kind::Modulus]])->line(
+            'M_p',
+            'F_y * Z_x',
+            Kind::Moment,
+            'F2-1',
+        );
 
         return $Mp;
     }
@@ -31,7 +36,7 @@ final class Flexure
         $Mp = self::plastic($shape, $d);
         [$lambda, $compact] = [$shape->flange, $shape->compactFlange()];
         if ($lambda <= $compact) {
-            $d?->line($symbol, 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F2.1', 'flange compact');
+            $d?->with(['M_p' => [$Mp, Kind::Moment]])->line($symbol, 'M_p', Kind::Moment, 'F2.1', 'flange compact');
 
             return $Mp;
         }
@@ -40,17 +45,37 @@ final class Flexure
         if ($lambda <= $shape->slenderFlange()) {
             $slender = Compactness::slenderFlange($shape, $d);
             $d?->given('lambda_pf', $compact, Kind::Number, 'Table B4.1b');
-            $Mn = $Mp - ($Mp - 0.7 * $shape->Fy * $Sx) * ($lambda - $compact) / ($slender - $compact);
-            $d?->line($symbol, 'M_p - (M_p - 0.7 * F_y * S_x) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)', [
-                'M_p' => [$Mp, Kind::Moment], 'F_y' => [$shape->Fy, Kind::Stress], 'S_x' => [$Sx, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number], 'lambda_pf' => [$compact, Kind::Number], 'lambda_rf' => [$slender, Kind::Number],
-            ], $Mn, Kind::Moment, 'F3-1', 'flange noncompact');
+            $Mn = $Mp - (($Mp - 0.7 * $shape->Fy * $Sx) * ($lambda - $compact)) / ($slender - $compact);
+            $d?->with([
+                'M_p' => [$Mp, Kind::Moment],
+                'F_y' => [$shape->Fy, Kind::Stress],
+                'S_x' => [$Sx, Kind::Modulus],
+                'lambda_rf' => [$slender, Kind::Number],
+            ])->line(
+                $symbol,
+                'M_p - (M_p - 0.7 * F_y * S_x) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)',
+                Kind::Moment,
+                'F3-1',
+                'flange noncompact',
+            );
 
             return $Mn;
         }
         $kc = $shape->kc();
-        $Mn = 0.9 * $shape->E * $kc * $Sx / $lambda ** 2;
-        $d?->line('k_c', 'min(0.76, max(0.35, 4 / sqrt(lambda_w)))', ['lambda_w' => [$shape->web, Kind::Number]], $kc, Kind::Number, 'F3.2');
-        $d?->line($symbol, '0.9 * E * k_c * S_x / lambda_f^2', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'k_c' => [$kc, Kind::Number], 'S_x' => [$Sx, Kind::Modulus], 'lambda_f' => [$lambda, Kind::Number]], $Mn, Kind::Moment, 'F3-2', 'flange slender');
+        $Mn = (0.9 * $shape->E * $kc * $Sx) / $lambda ** 2;
+        $d?->with(['lambda_w' => [$shape->web, Kind::Number]])->line(
+            'k_c',
+            'min(0.76, max(0.35, 4 / sqrt(lambda_w)))',
+            Kind::Number,
+            'F3.2',
+        );
+        $d?->with(['E' => [$shape->E, Kind::ModulusOfElasticity], 'S_x' => [$Sx, Kind::Modulus]])->line(
+            $symbol,
+            '0.9 * E * k_c * S_x / lambda_f^2',
+            Kind::Moment,
+            'F3-2',
+            'flange slender',
+        );
 
         return $Mn;
     }

@@ -8,8 +8,8 @@ use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of a girder with a noncompact or slender web. With a slender web
- * torsional stiffness does not count (J = 0), and the strength is R_pg times that of the flange.
+ * ANSI/AISC 360, F4.2 and F5.2: lateral-torsional buckling of a girder with a noncompact or slender web. With a
+ * slender web torsional stiffness does not count (J = 0), and the strength is R_pg times that of the flange.
  */
 final readonly class GirderLateralStrength extends LateralStrength
 {
@@ -21,7 +21,9 @@ final readonly class GirderLateralStrength extends LateralStrength
         $s = $girder->shape->section;
         [$E, $FL] = [$girder->E, 0.7 * $girder->Fy];
         $this->q = $girder->isSlender() ? 0.0 : $s->It / ($s->Wely * $s->hs);
-        $Lr = $girder->isSlender() ? M_PI * $girder->rt * sqrt($E / $FL) : 1.95 * $girder->rt * $E / $FL * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2));
+        $Lr = $girder->isSlender()
+            ? M_PI * $girder->rt * sqrt($E / $FL)
+            : ((1.95 * $girder->rt * $E) / $FL) * sqrt($this->q + sqrt($this->q ** 2 + 6.76 * ($FL / $E) ** 2));
         parent::__construct($girder, $girder->plateau, $girder->residual(), 1.1 * $girder->rt * $girder->rootEF, $Lr);
     }
 
@@ -35,7 +37,8 @@ final readonly class GirderLateralStrength extends LateralStrength
     {
         $u = ($L / $this->girder->rt) ** 2;
 
-        return $this->part() * $this->girder->shape->section->Wely * $Cb * M_PI ** 2 * $this->girder->E / $u * sqrt(1 + 0.078 * $this->q * $u);
+        return (($this->part() * $this->girder->shape->section->Wely * $Cb * M_PI ** 2 * $this->girder->E) / $u) *
+            sqrt(1 + 0.078 * $this->q * $u);
     }
 
     public function needsBraces(): bool
@@ -48,8 +51,17 @@ final readonly class GirderLateralStrength extends LateralStrength
         $g = $this->girder;
         $s = $g->shape->section;
         $F = $Mcr / ($Cb * $s->Wely * $this->part());
-        $d?->line('F_1', 'M_cr / (C_b * S_x)', ['M_cr' => [$Mcr, Kind::Moment], 'C_b' => [$Cb, Kind::Number], 'S_x' => [$s->Wely, Kind::Modulus]], $F, Kind::Stress, 'F4.2', 'under uniform moment');
-        $d?->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F4-8');
+        $d?->with([
+            'M_cr' => [$Mcr, Kind::Moment],
+            'C_b' => [$Cb, Kind::Number],
+            'S_x' => [$s->Wely, Kind::Modulus],
+        ])->line('F_1', 'M_cr / (C_b * S_x)', Kind::Stress, 'F4.2', 'under uniform moment');
+        $d?->with(['J' => [$s->It, Kind::SecondMoment], 'h_o' => [$s->hs, Kind::Size]])->line(
+            'q',
+            'J / (S_x * h_o)',
+            Kind::Number,
+            'F4-8',
+        );
 
         return UnbracedLength::of('r_t', $g->rt, $this->q, $g->E, $F, 'F4-5', $d);
     }
@@ -59,31 +71,98 @@ final readonly class GirderLateralStrength extends LateralStrength
         $g = $this->girder;
         $s = $g->shape->section;
         $isSlender = $g->isSlender();
-        $of = ['E' => [$g->E, Kind::ModulusOfElasticity], 'F_y' => [$g->Fy, Kind::Stress], 'r_t' => [$g->rt, Kind::Size]];
-        $d->line('L_p', '1.1 * r_t * sqrt(E / F_y)', $of, $this->Lp, Kind::Length, 'F4-7');
+        $of = [
+            'E' => [$g->E, Kind::ModulusOfElasticity],
+            'F_y' => [$g->Fy, Kind::Stress],
+            'r_t' => [$g->rt, Kind::Size],
+        ];
+        $d->with($of)->line('L_p', '1.1 * r_t * sqrt(E / F_y)', Kind::Length, 'F4-7');
         if ($isSlender) {
-            $d->line('L_r', 'pi * r_t * sqrt(E / (0.7 * F_y))', $of, $this->Lr, Kind::Length, 'F5-5');
+            $d->with($of)->line('L_r', 'pi * r_t * sqrt(E / (0.7 * F_y))', Kind::Length, 'F5-5');
         } else {
-            $d->line('q', 'J / (S_x * h_o)', ['J' => [$s->It, Kind::SecondMoment], 'S_x' => [$s->Wely, Kind::Modulus], 'h_o' => [$s->hs, Kind::Size]], $this->q, Kind::Number, 'F4-8');
-            $d->line('L_r', '1.95 * r_t * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))', [...$of, 'q' => [$this->q, Kind::Number]], $this->Lr, Kind::Length, 'F4-8');
+            $d->with([
+                'J' => [$s->It, Kind::SecondMoment],
+                'S_x' => [$s->Wely, Kind::Modulus],
+                'h_o' => [$s->hs, Kind::Size],
+            ])->line('q', 'J / (S_x * h_o)', Kind::Number, 'F4-8');
+            $d->with([...$of])->line(
+                'L_r',
+                '1.95 * r_t * E / (0.7 * F_y) * sqrt(q + sqrt(q^2 + 6.76 * (0.7 * F_y / E)^2))',
+                Kind::Length,
+                'F4-8',
+            );
         }
         $g->derivePlateau($d, false);
         $R = $isSlender ? 'R_pg * ' : '';
-        $with = ['C_b' => [$Cb, Kind::Number], 'M_1' => [$g->plateau, Kind::Moment], 'L_b' => [$L, Kind::Length], 'S_x' => [$s->Wely, Kind::Modulus], ...$isSlender ? ['R_pg' => [$g->factor, Kind::Number]] : []];
+        $with = [
+            'C_b' => [$Cb, Kind::Number],
+            'M_1' => [$g->plateau, Kind::Moment],
+            'L_b' => [$L, Kind::Length],
+            'S_x' => [$s->Wely, Kind::Modulus],
+            ...$isSlender ? ['R_pg' => [$g->factor, Kind::Number]] : [],
+        ];
         match (true) {
-            $L <= $this->Lp => $d->line('M_LTB', 'M_1', ['M_1' => [$g->plateau, Kind::Moment]], $Mn, Kind::Moment, $isSlender ? 'F5.2(a)' : 'F4.2(a)', 'L_b up to L_p: no lateral-torsional buckling'),
-            $L <= $this->Lr => $d->line('M_LTB', "min(M_1, C_b * (M_1 - (M_1 - {$R}0.7 * F_y * S_x) * (L_b - L_p) / (L_r - L_p)))", [...$with, 'F_y' => [$g->Fy, Kind::Stress], 'L_p' => [$this->Lp, Kind::Length], 'L_r' => [$this->Lr, Kind::Length]], $Mn, Kind::Moment, $isSlender ? 'F5-2, F5-3' : 'F4-2', 'inelastic'),
-            $isSlender => $d->line('M_LTB', 'min(M_1, R_pg * S_x * C_b * pi^2 * E / (L_b / r_t)^2)', [...$with, 'E' => $of['E'], 'r_t' => $of['r_t']], $Mn, Kind::Moment, 'F5-2, F5-4', 'elastic'),
-            default => $d->line('M_LTB', 'min(M_1, S_x * C_b * pi^2 * E / (L_b / r_t)^2 * sqrt(1 + 0.078 * q * (L_b / r_t)^2))', [...$with, 'E' => $of['E'], 'r_t' => $of['r_t'], 'q' => [$this->q, Kind::Number]], $Mn, Kind::Moment, 'F4-3, F4-5', 'elastic'),
+            $L <= $this->Lp => $d
+                ->with(['M_1' => [$g->plateau, Kind::Moment]])
+                ->line(
+                    'M_LTB',
+                    'M_1',
+                    Kind::Moment,
+                    $isSlender ? 'F5.2(a)' : 'F4.2(a)',
+                    'L_b up to L_p: no lateral-torsional buckling',
+                ),
+            $L <= $this->Lr => $d
+                ->with([...$with, 'F_y' => [$g->Fy, Kind::Stress], 'L_r' => [$this->Lr, Kind::Length]])
+                ->line(
+                    'M_LTB',
+                    "min(M_1, C_b * (M_1 - (M_1 - {$R}0.7 * F_y * S_x) * (L_b - L_p) / (L_r - L_p)))",
+                    Kind::Moment,
+                    $isSlender ? 'F5-2, F5-3' : 'F4-2',
+                    'inelastic',
+                ),
+            $isSlender => $d
+                ->with([...$with, 'E' => $of['E'], 'r_t' => $of['r_t']])
+                ->line(
+                    'M_LTB',
+                    'min(M_1, R_pg * S_x * C_b * pi^2 * E / (L_b / r_t)^2)',
+                    Kind::Moment,
+                    'F5-2, F5-4',
+                    'elastic',
+                ),
+            default => $d
+                ->with([...$with, 'E' => $of['E'], 'r_t' => $of['r_t'], 'q' => [$this->q, Kind::Number]])
+                ->line(
+                    'M_LTB',
+                    'min(M_1, S_x * C_b * pi^2 * E / (L_b / r_t)^2 * sqrt(1 + 0.078 * q * (L_b / r_t)^2))',
+                    Kind::Moment,
+                    'F4-3, F4-5',
+                    'elastic',
+                ),
         };
-        $d->given('M_local', $this->local, Kind::Moment, $isSlender ? 'F5.3' : 'F4.3', 'with local buckling of the flange, as in the weighing of bending');
-        $d->line('M_n', 'min(M_LTB, M_local)', ['M_LTB' => [$Mn, Kind::Moment], 'M_local' => [$this->local, Kind::Moment]], min($Mn, $this->local), Kind::Moment, $isSlender ? 'F5' : 'F4');
+        $d->given(
+            'M_local',
+            $this->local,
+            Kind::Moment,
+            $isSlender ? 'F5.3' : 'F4.3',
+            'with local buckling of the flange, as in the weighing of bending',
+        );
+        $d->with(['M_LTB' => [$Mn, Kind::Moment]])->line(
+            'M_n',
+            'min(M_LTB, M_local)',
+            Kind::Moment,
+            $isSlender ? 'F5' : 'F4',
+        );
     }
 
     public function deriveRadius(Derivation $d): void
     {
         $s = $this->girder->shape->section;
-        $d->line('a_w', 'h * t_w / (b_f * t_f)', ['h' => [$this->girder->shape->h, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $this->girder->aw, Kind::Number, 'F4-12');
-        $d->line('r_t', 'b_f / sqrt(12 * (1 + a_w / 6))', ['b_f' => [$s->b, Kind::Size], 'a_w' => [$this->girder->aw, Kind::Number]], $this->girder->rt, Kind::Size, 'F4-11');
+        $d->with([
+            'h' => [$this->girder->shape->h, Kind::Size],
+            't_w' => [$s->tw, Kind::Size],
+            'b_f' => [$s->b, Kind::Size],
+            't_f' => [$s->tf, Kind::Size],
+        ])->line('a_w', 'h * t_w / (b_f * t_f)', Kind::Number, 'F4-12');
+        $d->line('r_t', 'b_f / sqrt(12 * (1 + a_w / 6))', Kind::Size, 'F4-11');
     }
 }

@@ -10,23 +10,30 @@ use Waage\Materials\Steel\BucklingLength;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F2.2, for one held length: from the load factor at which it buckles elastically, or by L_b and C_b alone.
+ * ANSI/AISC 360, F2.2, for one held length: from the load factor at which it buckles elastically, or by L_b and C_b
+ * alone.
  *
- * From the elastic critical moment M_cr: with C_b of the governing unbraced length the length L_b that buckles at M_cr is
- * found, and F2.2 gives the strength. So the inelastic range between L_p and L_r is that of the standard whatever holds
- * the length between its ends and however high the loads act. More C_b at the same M_cr gives more strength, so that
- * C_b = 1 bounds it. Where its section changes the length buckles as a whole, and each section is weighed with its own moment at
- * that factor.
+ * From the elastic critical moment M_cr: with C_b of the governing unbraced length the length L_b that buckles at
+ * M_cr is found, and F2.2 gives the strength. So the inelastic range between L_p and L_r is that of the standard
+ * whatever holds the length between its ends and however high the loads act. More C_b at the same M_cr gives more
+ * strength, so that C_b = 1 bounds it. Where its section changes the length buckles as a whole, and each section is
+ * weighed with its own moment at that factor.
  */
 final readonly class LateralResistance implements Resistance
 {
     /**
-     * @param  non-empty-list<array{LateralStrength, float, float}>  $parts  what each section of the length has, from, to (mm)
+     * @param  non-empty-list<array{LateralStrength, float, float}>  $parts  what each section of the length has,
+     *     from, to (mm)
      * @param  list<BucklingLength>  $lengths  between places that hold a flange
      * @param  bool  $closed  by L_b and C_b, of one section
      */
-    public function __construct(private array $parts, private Method $method, private array $lengths, private float $weight, public bool $closed)
-    {
+    public function __construct(
+        private array $parts,
+        private Method $method,
+        private array $lengths,
+        private float $weight,
+        public bool $closed,
+    ) {
     }
 
     public function bound(float $M, float $alpha): float
@@ -34,8 +41,23 @@ final readonly class LateralResistance implements Resistance
         return match (true) {
             $M <= 0.0 => 0.0,
             // C_b is 1 at least.
-            $this->closed => $this->lengths === [] ? 0.0 : $M / $this->available(min(array_map(fn (BucklingLength $l): float => $this->parts[0][0]->nominal($l->length(), 1.0), $this->lengths))),
-            default => max(array_map(fn (array $part): float => $M / $this->available($this->nominal($part[0], $alpha * $M, 1.0)), $this->parts)),
+            $this->closed => $this->lengths === []
+                ? 0.0
+                : $M /
+                    $this->available(
+                        min(
+                            array_map(
+                                fn (BucklingLength $l): float => $this->parts[0][0]->nominal($l->length(), 1.0),
+                                $this->lengths,
+                            ),
+                        ),
+                    ),
+            default => max(
+                array_map(
+                    fn (array $part): float => $M / $this->available($this->nominal($part[0], $alpha * $M, 1.0)),
+                    $this->parts,
+                ),
+            ),
         };
     }
 
@@ -52,17 +74,32 @@ final readonly class LateralResistance implements Resistance
             [$M, $x, $sign] = $case->greatest($this->weight);
             $braced = $M > 0.0 ? $this->braced($strength, $case) : null;
 
-            return new StrainedPart($strength, $braced === null ? 0.0 : $braced->M / $this->available($strength->nominal($braced->length->length(), $braced->Cb)), $M, $x, $sign);
+            return new StrainedPart(
+                $strength,
+                $braced === null
+                    ? 0.0
+                    : $braced->M / $this->available($strength->nominal($braced->length->length(), $braced->Cb)),
+                $M,
+                $x,
+                $sign,
+            );
         }
         $governing = new StrainedPart($this->parts[0][0], 0.0, 0.0, 0.0, 1);
         foreach ($this->parts as [$strength, $from, $to]) {
-            [$M, $x, $sign] = count($this->parts) === 1 ? $case->greatest($this->weight) : $case->greatest($this->weight, $from, $to);
+            [$M, $x, $sign] =
+                count($this->parts) === 1 ? $case->greatest($this->weight) : $case->greatest($this->weight, $from, $to);
             if ($M <= 0.0) {
                 continue;
             }
             $Mcr = min($alpha, $this->mostFactor($case->greatest($this->weight)[0])) * $M;
             // Above what is harmless C_b makes no difference, and is not asked for.
-            $ratio = $M / $this->available($Mcr >= $strength->harmless() ? $strength->local : $this->nominal($strength, $Mcr, $this->braced($strength, $case)->Cb ?? 1.0));
+            $ratio =
+                $M /
+                $this->available(
+                    $Mcr >= $strength->harmless()
+                        ? $strength->local
+                        : $this->nominal($strength, $Mcr, $this->braced($strength, $case)->Cb ?? 1.0),
+                );
             $governing = $ratio > $governing->ratio ? new StrainedPart($strength, $ratio, $M, $x, $sign) : $governing;
         }
 
@@ -85,7 +122,10 @@ final readonly class LateralResistance implements Resistance
         return max(array_map(fn (array $part): float => $part[0]->harmless() / $M, $this->parts));
     }
 
-    /** The unbraced length that a case strains the most by L_b and C_b; null: no flange that is not held is compressed. */
+    /**
+     * The unbraced length that a case strains the most by L_b and C_b; null: no flange that is not held is
+     * compressed.
+     */
     public function braced(LateralStrength $strength, BucklingCase $case): ?BracedLength
     {
         return BracedLength::heaviest($strength, $this->lengths, $case->diagram, $this->weight);
@@ -94,7 +134,9 @@ final readonly class LateralResistance implements Resistance
     /** M_n from the elastic critical moment, Nmm. */
     private function nominal(LateralStrength $strength, float $Mcr, float $Cb): float
     {
-        return $Mcr >= $strength->harmless() ? $strength->local : $strength->nominal($strength->lengthOf($Mcr, $Cb), $Cb);
+        return $Mcr >= $strength->harmless()
+            ? $strength->local
+            : $strength->nominal($strength->lengthOf($Mcr, $Cb), $Cb);
     }
 
     private function available(float $Mn): float

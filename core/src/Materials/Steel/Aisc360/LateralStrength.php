@@ -19,8 +19,13 @@ abstract readonly class LateralStrength
      * @param  float  $plateau  strength of lengths up to L_p, without local buckling
      * @param  float  $residual  strength at L_r under uniform moment, from which on it is that of elastic buckling
      */
-    protected function __construct(public Profile $profile, protected float $plateau, private float $residual, protected float $Lp, protected float $Lr)
-    {
+    protected function __construct(
+        public Profile $profile,
+        protected float $plateau,
+        private float $residual,
+        protected float $Lp,
+        protected float $Lr,
+    ) {
         $this->local = $profile->moment();
     }
 
@@ -41,7 +46,12 @@ abstract readonly class LateralStrength
     {
         $Mn = match (true) {
             $L <= $this->Lp => $this->plateau,
-            $L <= $this->Lr => min($this->plateau, $Cb * ($this->plateau - ($this->plateau - $this->residual) * ($L - $this->Lp) / ($this->Lr - $this->Lp))),
+            $L <= $this->Lr => min(
+                $this->plateau,
+                $Cb *
+                    ($this->plateau -
+                        (($this->plateau - $this->residual) * ($L - $this->Lp)) / ($this->Lr - $this->Lp)),
+            ),
             default => min($this->plateau, $this->critical($L, $Cb)),
         };
         if ($d !== null) {

@@ -18,8 +18,8 @@ use Waage\Materials\Steel\SectionStep;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F2.2: lateral-torsional buckling of a member, length by length between the places that hold it sideways and
- * against twisting.
+ * ANSI/AISC 360, F2.2: lateral-torsional buckling of a member, length by length between the places that hold it
+ * sideways and against twisting.
  */
 final class LateralTorsionalBuckling
 {
@@ -29,8 +29,13 @@ final class LateralTorsionalBuckling
     private ?array $ofFlanges = null;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private readonly LoadedBeam $beam, Envelope $moment, array $strength, private readonly string $standard, private readonly Method $method)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        Envelope $moment,
+        array $strength,
+        private readonly string $standard,
+        private readonly Method $method,
+    ) {
         $this->lateral = new LateralBuckling($beam, $moment, $strength);
     }
 
@@ -43,16 +48,43 @@ final class LateralTorsionalBuckling
     {
         $member = $this->beam->member;
         $profile = $profiles[0];
-        [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', "{$this->standard}, ".$this->clause($profile)];
+        [$id, $title, $clause] = [
+            'buckling',
+            'Lateral-torsional buckling',
+            "{$this->standard}, ".$this->clause($profile),
+        ];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
-            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are continuously restrained: L_b is zero.');
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: 'Both flanges are continuously restrained: L_b is zero.',
+            );
         }
         $strengths = self::strengths($stretches, $profiles);
         if ($strengths === []) {
-            return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion.');
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: 'Square and round hollow sections do not buckle in lateral torsion.',
+            );
         }
-        if (count($stretches) > 1 && ($member->basis->closedForms || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])) {
-            return new Weighing($id, $title, $clause, null, applies: false, remark: 'By L_b and C_b a member of one section is covered; this one changes along its length. Take the eigenvalue, and webs that are not slender.');
+        if (
+            count($stretches) > 1 &&
+            ($member->basis->closedForms
+                || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])
+        ) {
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                applies: false,
+                remark: 'By L_b and C_b a member of one section is covered; this one changes along its length. Take the eigenvalue, and webs that are not slender.',
+            );
         }
         $heaviest = null;
         $ranges = [];
@@ -78,12 +110,20 @@ final class LateralTorsionalBuckling
             }
         }
         if ($heaviest === null || $heaviest[0] <= 0.0) {
-            return new Weighing($id, $title, $clause, null, remark: $heaviest === null ? 'No combination bends the member.' : 'No unrestrained flange is in compression.');
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: $heaviest === null
+                    ? 'No combination bends the member.'
+                    : 'No unrestrained flange is in compression.',
+            );
         }
         [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
         $M = $part->M;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         if ($d !== null) {
             $M = $this->derive($d, $case, $resistance, $weight, $alpha, $part, count($stretches) > 1);
         } elseif ($resistance->closed) {
@@ -91,9 +131,23 @@ final class LateralTorsionalBuckling
         }
 
         return new Weighing(
-            $id, $title, $clause, $ratio, demand: $M, capacity: $M / $ratio, kind: Kind::Moment, demandSymbol: $this->method->required('M'), capacitySymbol: 'M_c',
-            x: $part->x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
-            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])), critical: $alpha,
+            $id,
+            $title,
+            $clause,
+            $ratio,
+            demand: $M,
+            capacity: $M / $ratio,
+            kind: Kind::Moment,
+            demandSymbol: $this->method->required('M'),
+            capacitySymbol: 'M_c',
+            x: $part->x,
+            combination: $case->combination->id,
+            arrangement: $this->beam->arrangementText($factors),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            ranges: $ranges,
+            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
+            critical: $alpha,
         );
     }
 
@@ -118,7 +172,13 @@ final class LateralTorsionalBuckling
             $shapes = $this->lateral->shapes($i, [$stretch]);
             $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
             if ($case !== null) {
-                $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
+                $most = max(
+                    $most,
+                    $resistance->utilisation(
+                        $case,
+                        $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
+                    ),
+                );
             }
         }
 
@@ -163,9 +223,20 @@ final class LateralTorsionalBuckling
         }
         $member = $this->beam->member;
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
-        $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
+        $within = array_values(
+            array_filter(
+                $lengths,
+                fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0,
+            ),
+        );
 
-        return new LateralResistance($parts, $this->method, $within, $weight, $member->basis->closedForms || $parts[0][0]->needsBraces());
+        return new LateralResistance(
+            $parts,
+            $this->method,
+            $within,
+            $weight,
+            $member->basis->closedForms || $parts[0][0]->needsBraces(),
+        );
     }
 
     private function clause(Profile $profile): string
@@ -182,8 +253,15 @@ final class LateralTorsionalBuckling
     }
 
     /** @return float the moment that is weighed, Nmm */
-    private function derive(Derivation $d, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha, StrainedPart $part, bool $changes): float
-    {
+    private function derive(
+        Derivation $d,
+        BucklingCase $case,
+        LateralResistance $resistance,
+        float $weight,
+        float $alpha,
+        StrainedPart $part,
+        bool $changes,
+    ): float {
         $units = $this->beam->member->basis->units;
         $at = fn (float $x): string => $units->format($x, Kind::Length);
         [$strength, $M, $ratio] = [$part->strength, $part->M, $part->ratio];
@@ -192,37 +270,79 @@ final class LateralTorsionalBuckling
         $most = $strength->harmless() / $M;
         $isFound = is_finite($alpha);
         $alpha = min($alpha, $resistance->mostFactor($case->greatest($weight)[0]), $most);
-        $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
+        $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom').
+            " flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
             $l = $braced->length;
             $d->given('L_b', $l->length(), Kind::Length, $this->clause($strength->profile), $where($l));
-            $d->given($required, $braced->M, Kind::Moment, '', $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
+            $d->given(
+                $required,
+                $braced->M,
+                Kind::Moment,
+                '',
+                $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it',
+            );
             $strength->usesMomentFactor() ? BracedLength::momentFactor($l, $case->diagram, $weight, $d) : null;
             $strength->deriveRadius($d);
             $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
             if ($alpha < $most) {
-                $d->given('alpha_cr', $alpha, Kind::Number, '', 'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads');
-                $d->line('r', 'alpha_cr * M_max / M_cr_C', ['alpha_cr' => [$alpha, Kind::Number], 'M_max' => [$M, Kind::Moment], 'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment]], $alpha * $M / $strength->critical($l->length(), $braced->Cb), Kind::Number, '', 'critical moment by eigenvalue over that by C_b');
+                $d->given(
+                    'alpha_cr',
+                    $alpha,
+                    Kind::Number,
+                    '',
+                    'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads',
+                );
+                $d->with([
+                    'M_max' => [$M, Kind::Moment],
+                    'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment],
+                ])->line(
+                    'r',
+                    'alpha_cr * M_max / M_cr_C',
+                    Kind::Number,
+                    '',
+                    'critical moment by eigenvalue over that by C_b',
+                );
             }
             $this->ratio($d, $required, $braced->M, $Mn, $ratio);
 
             return $braced->M;
         }
         $held = $case->held;
-        $d->given('L', $held->length(), Kind::Length, '', "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
-        $d->given($required, $M, Kind::Moment, '', ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').($changes ? ", where it is {$strength->profile->whole->name}, which is stressed most" : ''));
-        $d->given('alpha_cr', $alpha, Kind::Number, 'F1', match (true) {
-            $alpha >= $most => 'or more: buckles at no less than an unbraced length of L_p under uniform moment',
-            $isFound => 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan',
-            default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
-        });
+        $d->given(
+            'L',
+            $held->length(),
+            Kind::Length,
+            '',
+            "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".
+                $this->lateral->between($held),
+        );
+        $d->given(
+            $required,
+            $M,
+            Kind::Moment,
+            '',
+            ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').
+                ($changes ? ", where it is {$strength->profile->whole->name}, which is stressed most" : ''),
+        );
+        $d->given(
+            'alpha_cr',
+            $alpha,
+            Kind::Number,
+            'F1',
+            match (true) {
+                $alpha >= $most => 'or more: buckles at no less than an unbraced length of L_p under uniform moment',
+                $isFound => 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan',
+                default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
+            },
+        );
         if ($alpha >= $most) {
             $Mn = $strength->profile->moment($d);
             $this->ratio($d, $required, $M, $Mn, $ratio);
 
             return $M;
         }
-        $d->line('M_cr', "alpha_cr * {$required}", ['alpha_cr' => [$alpha, Kind::Number], $required => [$M, Kind::Moment]], $alpha * $M, Kind::Moment);
+        $d->line('M_cr', "alpha_cr * {$required}", Kind::Moment);
         $braced === null
             ? $d->given('C_b', 1.0, Kind::Number, 'F1', 'no unrestrained flange is in compression')
             : BracedLength::momentFactor($braced->length, $case->diagram, $weight, $d);
@@ -232,8 +352,20 @@ final class LateralTorsionalBuckling
         $Mn = $strength->nominal($L, $Cb, $d);
         if ($braced !== null && ! $changes) {
             $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
-            $d->given('M_n_C', $byHand, Kind::Moment, $this->clause($strength->profile), "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length));
-            $d->line('r', 'M_n_C / M_n', ['M_n_C' => [$byHand, Kind::Moment], 'M_n' => [$Mn, Kind::Moment]], $byHand / $Mn, Kind::Number, '', sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)));
+            $d->given(
+                'M_n_C',
+                $byHand,
+                Kind::Moment,
+                $this->clause($strength->profile),
+                "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length),
+            );
+            $d->with(['M_n' => [$Mn, Kind::Moment]])->line(
+                'r',
+                'M_n_C / M_n',
+                Kind::Number,
+                '',
+                sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)),
+            );
         }
         $this->ratio($d, $required, $M, $Mn, $ratio);
 
@@ -243,6 +375,11 @@ final class LateralTorsionalBuckling
     private function ratio(Derivation $d, string $required, float $M, float $Mn, float $ratio): void
     {
         $Mc = $this->method->available('M_n', $Mn, Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
-        $d->line('u', "{$required} / M_c", [$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $ratio, Kind::Number, 'B3');
+        $d->with([$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]])->line(
+            'u',
+            "{$required} / M_c",
+            Kind::Number,
+            'B3',
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, B3: design strength φ R_n under LRFD combinations, allowable strength R_n/Ω under ASD combinations. */
+/**
+ * ANSI/AISC 360, B3: design strength φ R_n under LRFD combinations, allowable strength R_n/Ω under ASD combinations.
+ */
 enum Method: string
 {
     case LRFD = 'LRFD';
@@ -26,16 +28,35 @@ enum Method: string
      * @param  array{float, float}  $factors  φ and Ω
      * @param  string  $of  subscript of these
      */
-    public function available(string $symbol, float $nominal, array $factors, string $of, Kind $kind, string $clause, ?Derivation $d = null): float
-    {
+    public function available(
+        string $symbol,
+        float $nominal,
+        array $factors,
+        string $of,
+        Kind $kind,
+        string $clause,
+        ?Derivation $d = null,
+    ): float {
         [$phi, $omega] = $factors;
         $c = explode('_', $symbol)[0].'_c';
         if ($this === self::LRFD) {
             $available = $phi * $nominal;
-            $d?->line($c, "phi_{$of} * {$symbol}", ["phi_{$of}" => [$phi, Kind::Number], $symbol => [$nominal, $kind]], $available, $kind, $clause, 'design strength (LRFD)');
+            $d?->with(["phi_{$of}" => [$phi, Kind::Number], $symbol => [$nominal, $kind]])->line(
+                $c,
+                "phi_{$of} * {$symbol}",
+                $kind,
+                $clause,
+                'design strength (LRFD)',
+            );
         } else {
             $available = $nominal / $omega;
-            $d?->line($c, "{$symbol} / Omega_{$of}", [$symbol => [$nominal, $kind], "Omega_{$of}" => [$omega, Kind::Number]], $available, $kind, $clause, 'allowable strength (ASD)');
+            $d?->with([$symbol => [$nominal, $kind], "Omega_{$of}" => [$omega, Kind::Number]])->line(
+                $c,
+                "{$symbol} / Omega_{$of}",
+                $kind,
+                $clause,
+                'allowable strength (ASD)',
+            );
         }
 
         return $available;

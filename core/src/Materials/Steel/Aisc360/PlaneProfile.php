@@ -6,7 +6,10 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
 
-/** An open section that is weighed in bending in one plane only; what is asked beyond it the member has refused before. */
+/**
+ * An open section that is weighed in bending in one plane only; what is asked beyond it the member has refused
+ * before.
+ */
 abstract readonly class PlaneProfile extends Profile
 {
     public function weakMoment(?Derivation $d = null): float

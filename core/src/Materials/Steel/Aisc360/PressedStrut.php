@@ -9,7 +9,9 @@ use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Strut;
 use Waage\Units\Kind;
 
-/** A section without symmetry that is pressed or pulled along its axis; pulled by D2, by the whole of it. Forces in N. */
+/**
+ * A section without symmetry that is pressed or pulled along its axis; pulled by D2, by the whole of it. Forces in N.
+ */
 abstract readonly class PressedStrut
 {
     public function __construct(protected Strut $strut, protected Method $method, private string $standard)
@@ -27,27 +29,61 @@ abstract readonly class PressedStrut
         return [
             ...$this->strut->compression > 0.0 ? [$this->pressed($derive)] : [],
             ...$this->strut->tension > 0.0 ? [$this->pulled($derive)] : [],
-        ] ?: throw new \LogicException('A strut is in compression or tension.');
+        ] ?:
+            throw new \LogicException('A strut is in compression or tension.');
     }
 
     private function pulled(bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $s = $this->strut->section;
         $Fy = $this->strut->grade->yieldStrength($s->thickest());
         $d?->given('P_r', $this->strut->tension, Kind::Force, '', 'tension');
-        $d?->line('P_n', 'F_y * A_g', ['F_y' => [$Fy, Kind::Stress], 'A_g' => [$s->A, Kind::Area]], $Fy * $s->A, Kind::Force, 'D2-1', 'yielding; rupture, with shear lag of a leg that is connected alone (D3), belongs to the connection');
-        $Pc = $this->method->available('P_n', $Fy * $s->A, [0.90, 1.67], 't', Kind::Force, 'D2(a)', $d);
+        $d?->with(['F_y' => [$Fy, Kind::Stress], 'A_g' => [$s->A, Kind::Area]])->line(
+            'P_n',
+            'F_y * A_g',
+            Kind::Force,
+            'D2-1',
+            'yielding; rupture, with shear lag of a leg that is connected alone (D3), belongs to the connection',
+        );
+        $Pc = $this->method->available('P_n', $Fy * $s->A, [0.9, 1.67], 't', Kind::Force, 'D2(a)', $d);
 
         return $this->weighing('tension', 'Tension', 'D2', $this->strut->tension, $Pc, $this->strut->pulled, $d);
     }
 
     /** @param  array{float, string, string, array<int, float>}  $at */
-    protected function weighing(string $id, string $title, string $clause, float $P, float $Pc, array $at, ?Derivation $d): Weighing
-    {
-        $d?->line('u', 'P_r / P_c', ['P_r' => [$P, Kind::Force], 'P_c' => [$Pc, Kind::Force]], $P / $Pc, Kind::Number, 'B3');
+    protected function weighing(
+        string $id,
+        string $title,
+        string $clause,
+        float $P,
+        float $Pc,
+        array $at,
+        ?Derivation $d,
+    ): Weighing {
+        $d?->with(['P_r' => [$P, Kind::Force], 'P_c' => [$Pc, Kind::Force]])->line(
+            'u',
+            'P_r / P_c',
+            Kind::Number,
+            'B3',
+        );
         [$x, $combination, $arrangement, $factors] = $at;
 
-        return new Weighing($id, $title, "{$this->standard}, {$clause}", $P / $Pc, demand: $P, capacity: $Pc, kind: Kind::Force, demandSymbol: 'P_r', capacitySymbol: 'P_c', x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? []);
+        return new Weighing(
+            $id,
+            $title,
+            "{$this->standard}, {$clause}",
+            $P / $Pc,
+            demand: $P,
+            capacity: $Pc,
+            kind: Kind::Force,
+            demandSymbol: 'P_r',
+            capacitySymbol: 'P_c',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+        );
     }
 }

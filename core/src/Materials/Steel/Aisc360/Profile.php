@@ -19,7 +19,10 @@ use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelGrade;
 
-/** A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm, forces in N. */
+/**
+ * A section in a grade, and what the chapters of ANSI/AISC 360 make of its kind. Stresses in MPa, moments in Nmm,
+ * forces in N.
+ */
 abstract readonly class Profile
 {
     public float $E;
@@ -41,12 +44,17 @@ abstract readonly class Profile
             $stretch->section instanceof CircularHollow => new Tube($stretch->section, $stretch->grade),
             $stretch->section instanceof SolidBar => new Bar($stretch->section, $stretch->grade),
             $stretch->section instanceof UnequalI => $stretch->section->pressed === null
-                ? new EitherFlange(new UnequalShape($stretch->section->pressedAt(1), $stretch->grade), new UnequalShape($stretch->section->pressedAt(-1), $stretch->grade))
+                ? new EitherFlange(
+                    new UnequalShape($stretch->section->pressedAt(1), $stretch->grade),
+                    new UnequalShape($stretch->section->pressedAt(-1), $stretch->grade),
+                )
                 : new UnequalShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Tee => new TeeShape($stretch->section, $stretch->grade),
             $stretch->section instanceof Angle => new SingleAngle($stretch->section, $stretch->grade),
             $stretch->section instanceof StripSection => new StripShape($stretch->section, $stretch->grade),
-            $stretch->section instanceof SkewSection => $stretch->section->whole instanceof Angle ? new SkewAngle($stretch->section, $stretch->grade) : new StripShape($stretch->section, $stretch->grade),
+            $stretch->section instanceof SkewSection => $stretch->section->whole instanceof Angle
+                ? new SkewAngle($stretch->section, $stretch->grade)
+                : new StripShape($stretch->section, $stretch->grade),
             default => throw new \LogicException('No chapter covers this section.'),
         };
     }

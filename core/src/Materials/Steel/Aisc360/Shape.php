@@ -13,13 +13,17 @@ use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\SteelGrade;
 
 /**
- * A doubly symmetric I shape, with cover plates or without, or a channel in a grade, with what chapters B and F need of it. Cover
- * plates count in bending and compression, not for the web nor for local buckling of the flange, on the safe side. Channels of the catalogue are
- * compact in bending in every grade, as F2 takes them to be. Stresses in MPa, lengths in mm.
+ * A doubly symmetric I shape, with cover plates or without, or a channel in a grade, with what chapters B and F need
+ * of it. Cover plates count in bending and compression, not for the web nor for local buckling of the flange, on the
+ * safe side. Channels of the catalogue are compact in bending in every grade, as F2 takes them to be. Stresses in
+ * MPa, lengths in mm.
  */
 final readonly class Shape extends Profile
 {
-    /** Greatest width of a cover plate between its welds over its thickness, times √(E/F_y), that is compact (Table B4.1b, 18). */
+    /**
+     * Greatest width of a cover plate between its welds over its thickness, times √(E/F_y), that is compact (Table
+     * B4.1b, 18).
+     */
     private const COVER = 1.12;
 
     /** d, without cover plates. */
@@ -28,7 +32,10 @@ final readonly class Shape extends Profile
     /** h: clear depth between flanges less the fillets of a rolled shape. */
     public float $h;
 
-    /** Distance from the outer face of the flange to the toe of the fillet; of a welded shape to the web without the weld, on the safe side. */
+    /**
+     * Distance from the outer face of the flange to the toe of the fillet; of a welded shape to the web without the
+     * weld, on the safe side.
+     */
     public float $k;
 
     /** Width over thickness of half a flange, b_f/2t_f; of a channel of all of it. */
@@ -86,7 +93,7 @@ final readonly class Shape extends Profile
     /** λ_rf: above it the flange is slender; F_L = 0.7 F_y. */
     public function slenderFlange(): float
     {
-        return $this->isRolled ? $this->rootEF : 0.95 * sqrt($this->kc() * $this->E / (0.7 * $this->Fy));
+        return $this->isRolled ? $this->rootEF : 0.95 * sqrt(($this->kc() * $this->E) / (0.7 * $this->Fy));
     }
 
     /** λ_pw: up to it the web is compact (case 15). */
@@ -151,10 +158,33 @@ final readonly class Shape extends Profile
     {
         $s = $this->section;
 
-        return SlenderElements::area($this, $Fcr, [
-            new SlenderElements('f', ['b', $this->flange * $s->tf], ['t_f', $s->tf], $this->isChannel ? 2 : 4, ($this->isRolled ? 0.56 : 0.64 * sqrt($this->kc())) * $this->rootEF, [0.22, 1.49], $this->isRolled ? 'Table B4.1a, 1' : 'Table B4.1a, 2', $this->isChannel ? 'flange' : 'half of the flange'),
-            new SlenderElements('w', ['h', $this->h], ['t_w', $s->tw], 1, 1.49 * $this->rootEF, [0.18, 1.31], 'Table B4.1a, 5', 'web'),
-        ], $d);
+        return SlenderElements::area(
+            $this,
+            $Fcr,
+            [
+                new SlenderElements(
+                    'f',
+                    ['b', $this->flange * $s->tf],
+                    ['t_f', $s->tf],
+                    $this->isChannel ? 2 : 4,
+                    ($this->isRolled ? 0.56 : 0.64 * sqrt($this->kc())) * $this->rootEF,
+                    [0.22, 1.49],
+                    $this->isRolled ? 'Table B4.1a, 1' : 'Table B4.1a, 2',
+                    $this->isChannel ? 'flange' : 'half of the flange',
+                ),
+                new SlenderElements(
+                    'w',
+                    ['h', $this->h],
+                    ['t_w', $s->tw],
+                    1,
+                    1.49 * $this->rootEF,
+                    [0.18, 1.31],
+                    'Table B4.1a, 5',
+                    'web',
+                ),
+            ],
+            $d,
+        );
     }
 
     public function lateral(): LateralStrength

@@ -11,8 +11,9 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F10 and G3, for an angle that is held against moving sideways and twisting all along, so that it bends about the
- * axis of its flat leg (F10: geometric axis). The more slender leg is taken to be the one with its toe in compression.
+ * ANSI/AISC 360, F10 and G3, for an angle that is held against moving sideways and twisting all along, so that it
+ * bends about the axis of its flat leg (F10: geometric axis). The more slender leg is taken to be the one with its
+ * toe in compression.
  */
 final readonly class SingleAngle extends PlaneProfile
 {
@@ -35,13 +36,22 @@ final readonly class SingleAngle extends PlaneProfile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
         $this->deriveSlenderness($d);
-        $d?->line('lambda_p', '0.54 * sqrt(E / F_y)', $of, 0.54 * $this->rootEF, Kind::Number, 'Table B4.1b, 12');
-        $d?->line('lambda_r', '0.91 * sqrt(E / F_y)', $of, 0.91 * $this->rootEF, Kind::Number, 'Table B4.1b, 12');
+        $d?->with($of)->line('lambda_p', '0.54 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 12');
+        $d?->with($of)->line('lambda_r', '0.91 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 12');
 
-        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, remark: $this->compactness() === 'compact' ? 'The angle is compact in bending.' : "In bending: {$this->compactness()}. Local buckling of a leg reduces bending (F10.3).", lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Compactness',
+            "{$standard}, B4.1",
+            null,
+            remark: $this->compactness() === 'compact'
+                ? 'The angle is compact in bending.'
+                : "In bending: {$this->compactness()}. Local buckling of a leg reduces bending (F10.3).",
+            lines: $d->lines ?? [],
+        );
     }
 
     public function moment(?Derivation $d = null): float
@@ -49,15 +59,15 @@ final readonly class SingleAngle extends PlaneProfile
         $s = $this->section;
         $of = ['F_y' => [$this->Fy, Kind::Stress], 'S' => [$s->Wely, Kind::Modulus]];
         $My = 1.5 * $this->Fy * $s->Wely;
-        $d?->line('M_Y', '1.5 * F_y * S', $of, $My, Kind::Moment, 'F10-1', 'yielding; S of the farther edge');
+        $d?->with($of)->line('M_Y', '1.5 * F_y * S', Kind::Moment, 'F10-1', 'yielding; S of the farther edge');
         if ($this->compactness() === 'compact') {
-            $d?->line('M_n', 'M_Y', ['M_Y' => [$My, Kind::Moment]], $My, Kind::Moment, 'F10.1');
+            $d?->line('M_n', 'M_Y', Kind::Moment, 'F10.1');
 
             return $My;
         }
         // On the safe side S of the farther edge stands for that of the compressed toe.
         $local = $this->ofLegs($s->Wely, 'S', 'M_L', $d);
-        $d?->line('M_n', 'min(M_Y, M_L)', ['M_Y' => [$My, Kind::Moment], 'M_L' => [$local, Kind::Moment]], min($My, $local), Kind::Moment, 'F10');
+        $d?->with(['M_L' => [$local, Kind::Moment]])->line('M_n', 'min(M_Y, M_L)', Kind::Moment, 'F10');
 
         return min($My, $local);
     }
@@ -74,11 +84,20 @@ final readonly class SingleAngle extends PlaneProfile
             return INF;
         }
         $this->deriveSlenderness($d);
-        $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda' => [$this->lambda, Kind::Number], $symbol => [$S, Kind::Modulus]];
-        $M = $word === 'legs slender' ? 0.71 * $this->E / $this->lambda ** 2 * $S : $this->Fy * $S * (2.43 - 1.72 * $this->lambda / $this->rootEF);
+        $of = [
+            'E' => [$this->E, Kind::ModulusOfElasticity],
+            'lambda' => [$this->lambda, Kind::Number],
+            $symbol => [$S, Kind::Modulus],
+        ];
+        $M =
+            $word === 'legs slender'
+                ? ((0.71 * $this->E) / $this->lambda ** 2) * $S
+                : $this->Fy * $S * (2.43 - (1.72 * $this->lambda) / $this->rootEF);
         $word === 'legs slender'
-            ? $d?->line($result, "0.71 * E / lambda^2 * {$symbol}", $of, $M, Kind::Moment, 'F10-7, F10-8')
-            : $d?->line($result, "F_y * {$symbol} * (2.43 - 1.72 * lambda * sqrt(F_y / E))", [...$of, 'F_y' => [$this->Fy, Kind::Stress]], $M, Kind::Moment, 'F10-6');
+            ? $d?->with($of)->line($result, "0.71 * E / lambda^2 * {$symbol}", Kind::Moment, 'F10-7, F10-8')
+            : $d
+                ?->with([...$of, 'F_y' => [$this->Fy, Kind::Stress]])
+                ->line($result, "F_y * {$symbol} * (2.43 - 1.72 * lambda * sqrt(F_y / E))", Kind::Moment, 'F10-6');
 
         return $M;
     }
@@ -86,7 +105,12 @@ final readonly class SingleAngle extends PlaneProfile
     private function deriveSlenderness(?Derivation $d): void
     {
         $s = $this->section;
-        $d?->line('lambda', 'max(h, b) / t', ['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]], $this->lambda, Kind::Number, 'B4.1');
+        $d?->with(['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            'lambda',
+            'max(h, b) / t',
+            Kind::Number,
+            'B4.1',
+        );
     }
 
     public function bendingClause(): string
@@ -100,9 +124,15 @@ final readonly class SingleAngle extends PlaneProfile
         $Cv = Shear::ofPlate($s->h / $s->t, $this->rootEF);
         $Vn = 0.6 * $this->Fy * $s->h * $s->t * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G3', 'k_v = 1.2');
-        $d?->line('V_n', '0.6 * F_y * h * t * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G3-1', 'upright leg');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'h' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            'V_n',
+            '0.6 * F_y * h * t * C_v2',
+            Kind::Force,
+            'G3-1',
+            'upright leg',
+        );
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     /** @return array{string, string} */

@@ -13,8 +13,9 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F10, for an angle that is laterally unrestrained under vertical forces: with equal legs about the geometric axis
- * (F10.2(b)(iii)), with unequal ones about both principal axes, w-w and z-z, whose utilisations are added (H2.1). Moments in Nmm.
+ * ANSI/AISC 360, F10, for an angle that is laterally unrestrained under vertical forces: with equal legs about the
+ * geometric axis (F10.2(b)(iii)), with unequal ones about both principal axes, w-w and z-z, whose utilisations are
+ * added (H2.1). Moments in Nmm.
  */
 final readonly class SkewAngle extends PlaneProfile
 {
@@ -40,7 +41,8 @@ final readonly class SkewAngle extends PlaneProfile
 
     public function __construct(SkewSection $section, SteelGrade $grade)
     {
-        $this->angle = $section->whole instanceof Angle ? $section->whole : throw new \LogicException('An angle is needed.');
+        $this->angle =
+            $section->whole instanceof Angle ? $section->whole : throw new \LogicException('An angle is needed.');
         parent::__construct($section, $grade, $grade->yieldStrength($this->angle->t));
         $this->held = new SingleAngle($this->angle, $grade);
         [$cos, $sin] = [cos($this->angle->lean), sin($this->angle->lean)];
@@ -100,10 +102,22 @@ final readonly class SkewAngle extends PlaneProfile
     {
         $z = $this->least('M_nz', 'z', $this->Sz, 1.0, INF, $d);
         $M = 1 / ($this->ofW / $w + $this->ofZ / $z);
-        $d?->given('theta', rad2deg(atan2($this->ofZ, $this->ofW)), Kind::Number, '', 'degrees between the vertical plane and that of bending about w-w: of a vertical moment M cos θ bends about w-w, M sin θ about z-z');
+        $d?->given(
+            'theta',
+            rad2deg(atan2($this->ofZ, $this->ofW)),
+            Kind::Number,
+            '',
+            'degrees between the vertical plane and that of bending about w-w: of a vertical moment M cos θ bends about w-w, M sin θ about z-z',
+        );
         $d?->given('c', $this->ofW, Kind::Number, '', 'cos θ');
         $d?->given('s', $this->ofZ, Kind::Number, '', 'sin θ');
-        $d?->line($symbol, '1 / (c / M_nw + s / M_nz)', ['c' => [$this->ofW, Kind::Number], 'M_nw' => [$w, Kind::Moment], 's' => [$this->ofZ, Kind::Number], 'M_nz' => [$z, Kind::Moment]], $M, Kind::Moment, 'H2-1', 'the vertical moment at which the sum of both is 1');
+        $d?->with(['M_nw' => [$w, Kind::Moment], 'M_nz' => [$z, Kind::Moment]])->line(
+            $symbol,
+            '1 / (c / M_nw + s / M_nz)',
+            Kind::Moment,
+            'H2-1',
+            'the vertical moment at which the sum of both is 1',
+        );
 
         return $M;
     }
@@ -121,14 +135,31 @@ final readonly class SkewAngle extends PlaneProfile
         $name = $axis === '' ? 'S' : "S_{$axis}";
         $to = $axis === '' ? '' : "_{$axis}";
         $limits = ["M_Y{$to}" => 1.5 * $this->Fy * $S];
-        $d?->line("M_Y{$to}", "1.5 * F_y * {$name}", ['F_y' => [$this->Fy, Kind::Stress], $name => [$S, Kind::Modulus]], $limits["M_Y{$to}"], Kind::Moment, 'F10-1', $axis === '' ? 'yielding; S of the farther edge, about the geometric axis' : "yielding about {$axis}-{$axis}");
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], $name => [$S, Kind::Modulus]])->line(
+            "M_Y{$to}",
+            "1.5 * F_y * {$name}",
+            Kind::Moment,
+            'F10-1',
+            $axis === ''
+                ? 'yielding; S of the farther edge, about the geometric axis'
+                : "yielding about {$axis}-{$axis}",
+        );
         $Sc = $part * $S;
         if ($this->compactness() !== 'compact') {
-            $part < 1.0 ? $d?->line('S_c', "{$part} * S", ['S' => [$S, Kind::Modulus]], $Sc, Kind::Modulus, 'F10.3', 'the angle is unrestrained') : null;
+            $part < 1.0
+                ? $d
+                    ?->with(['S' => [$S, Kind::Modulus]])
+                    ->line('S_c', "{$part} * S", Kind::Modulus, 'F10.3', 'the angle is unrestrained')
+                : null;
             $limits["M_L{$to}"] = $this->held->ofLegs($Sc, $part < 1.0 ? 'S_c' : $name, "M_L{$to}", $d);
         }
         $limits += is_finite($LTB) ? ['M_LTB' => $LTB] : [];
-        $d?->line($symbol, count($limits) === 1 ? "M_Y{$to}" : 'min('.implode(', ', array_keys($limits)).')', array_map(fn (float $M): array => [$M, Kind::Moment], $limits), min($limits), Kind::Moment, 'F10');
+        $d?->with(array_map(fn (float $M): array => [$M, Kind::Moment], $limits))->line(
+            $symbol,
+            count($limits) === 1 ? "M_Y{$to}" : 'min('.implode(', ', array_keys($limits)).')',
+            Kind::Moment,
+            'F10',
+        );
 
         return min($limits);
     }

@@ -18,8 +18,16 @@ final readonly class SlenderElements
      * @param  float  $limit  λ_r
      * @param  array{float, float}  $factors  c_1, c_2 (Table E7.1)
      */
-    public function __construct(private string $of, private array $width, private array $thickness, private int $count, private float $limit, private array $factors, private string $case, private string $note)
-    {
+    public function __construct(
+        private string $of,
+        private array $width,
+        private array $thickness,
+        private int $count,
+        private float $limit,
+        private array $factors,
+        private string $case,
+        private string $note,
+    ) {
     }
 
     /**
@@ -37,10 +45,20 @@ final readonly class SlenderElements
             if ($effective < $width) {
                 $Ae -= $element->count * ($width - $effective) * $thickness;
                 $terms[] = ($element->count === 1 ? '' : "{$element->count} * ")."({$b} - {$b}_e) * {$t}";
-                $values += [$b => [$width, Kind::Size], "{$b}_e" => [$effective, Kind::Size], $t => [$thickness, Kind::Size]];
+                $values += [
+                    $b => [$width, Kind::Size],
+                    "{$b}_e" => [$effective, Kind::Size],
+                    $t => [$thickness, Kind::Size],
+                ];
             }
         }
-        $d?->line('A_e', implode(' - ', ['A_g', ...$terms]), ['A_g' => [$profile->whole->A, Kind::Area], ...$values], $Ae, Kind::Area, 'E7', $terms === [] ? 'nothing is lost' : '');
+        $d?->with(['A_g' => [$profile->whole->A, Kind::Area], ...$values])->line(
+            'A_e',
+            implode(' - ', ['A_g', ...$terms]),
+            Kind::Area,
+            'E7',
+            $terms === [] ? 'nothing is lost' : '',
+        );
 
         return $Ae;
     }
@@ -50,19 +68,41 @@ final readonly class SlenderElements
         [[$b, $width], [$t, $thickness], $of, [$c1, $c2]] = [$this->width, $this->thickness, $this->of, $this->factors];
         $lambda = $width / $thickness;
         $isSlender = $lambda > $this->limit * sqrt($Fy / $Fcr);
-        $d?->line("lambda_{$of}", "{$b} / {$t}", [$b => [$width, Kind::Size], $t => [$thickness, Kind::Size]], $lambda, Kind::Number, 'E7.1', $this->note);
-        $d?->given("lambda_r{$of}", $this->limit, Kind::Number, $this->case, match (true) {
-            $lambda <= $this->limit => 'nonslender',
-            $isSlender => 'slender, and more than λ_r √(F_y/F_cr)',
-            default => 'slender, but not more than λ_r √(F_y/F_cr): fully effective',
-        });
+        $d?->with([$b => [$width, Kind::Size], $t => [$thickness, Kind::Size]])->line(
+            "lambda_{$of}",
+            "{$b} / {$t}",
+            Kind::Number,
+            'E7.1',
+            $this->note,
+        );
+        $d?->given(
+            "lambda_r{$of}",
+            $this->limit,
+            Kind::Number,
+            $this->case,
+            match (true) {
+                $lambda <= $this->limit => 'nonslender',
+                $isSlender => 'slender, and more than λ_r √(F_y/F_cr)',
+                default => 'slender, but not more than λ_r √(F_y/F_cr): fully effective',
+            },
+        );
         if (! $isSlender) {
             return $width;
         }
-        $Fel = ($c2 * $this->limit / $lambda) ** 2 * $Fy;
+        $Fel = (($c2 * $this->limit) / $lambda) ** 2 * $Fy;
         $effective = $width * (1 - $c1 * sqrt($Fel / $Fcr)) * sqrt($Fel / $Fcr);
-        $d?->line("F_el_{$of}", "({$c2} * lambda_r{$of} / lambda_{$of})^2 * F_y", ["lambda_r{$of}" => [$this->limit, Kind::Number], "lambda_{$of}" => [$lambda, Kind::Number], 'F_y' => [$Fy, Kind::Stress]], $Fel, Kind::Stress, 'E7-5');
-        $d?->line("{$b}_e", "{$b} * (1 - {$c1} * sqrt(F_el_{$of} / F_cr)) * sqrt(F_el_{$of} / F_cr)", [$b => [$width, Kind::Size], "F_el_{$of}" => [$Fel, Kind::Stress], 'F_cr' => [$Fcr, Kind::Stress]], $effective, Kind::Size, 'E7-3');
+        $d?->with(['F_y' => [$Fy, Kind::Stress]])->line(
+            "F_el_{$of}",
+            "({$c2} * lambda_r{$of} / lambda_{$of})^2 * F_y",
+            Kind::Stress,
+            'E7-5',
+        );
+        $d?->with(['F_cr' => [$Fcr, Kind::Stress]])->line(
+            "{$b}_e",
+            "{$b} * (1 - {$c1} * sqrt(F_el_{$of} / F_cr)) * sqrt(F_el_{$of} / F_cr)",
+            Kind::Size,
+            'E7-3',
+        );
 
         return $effective;
     }

@@ -21,7 +21,8 @@ use Waage\Materials\Steel\Stretches;
 use Waage\Materials\Steel\Strut;
 
 /**
- * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the same).
+ * The weighings of the strength of a steel member after ANSI/AISC 360 (2016 and 2022: the clauses used here are the
+ * same).
  */
 final class SteelBeam extends SteelMember
 {
@@ -43,12 +44,40 @@ final class SteelBeam extends SteelMember
     {
         $this->rules = RuleSet::of($this->beam->member->basis->combinations);
         $this->method = Method::from($this->rules->method);
-        $this->crossSections = new CrossSections($this->beam, $this->shear, $this->moment, $this->strength, $this->rules->steel, $this->method);
-        $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
+        $this->crossSections = new CrossSections(
+            $this->beam,
+            $this->shear,
+            $this->moment,
+            $this->strength,
+            $this->rules->steel,
+            $this->method,
+        );
+        $this->lateral = new LateralTorsionalBuckling(
+            $this->beam,
+            $this->moment,
+            $this->strength,
+            $this->rules->steel,
+            $this->method,
+        );
         $this->webs = new Webs($this->beam, $this->moment, $this->strength, $this->rules->steel, $this->method);
         $columns = new Columns($this->beam, $this->axial, $this->sideways);
-        $this->together = new CombinedForces($columns, $this->beam, $this->moment, $this->lateral, $this->strength, $this->rules->steel, $this->method);
-        $this->seismic = new Seismic(SteelMake::of($this->beam->member)->ductility, $this->axial, $columns, $this->strength, str_replace('360', '341', $this->rules->steel), $this->method);
+        $this->together = new CombinedForces(
+            $columns,
+            $this->beam,
+            $this->moment,
+            $this->lateral,
+            $this->strength,
+            $this->rules->steel,
+            $this->method,
+        );
+        $this->seismic = new Seismic(
+            SteelMake::of($this->beam->member)->ductility,
+            $this->axial,
+            $columns,
+            $this->strength,
+            str_replace('360', '341', $this->rules->steel),
+            $this->method,
+        );
     }
 
     public function standard(): string
@@ -60,7 +89,11 @@ final class SteelBeam extends SteelMember
     {
         return [
             ...$this->ofWebs(),
-            ...SteelMake::of($this->beam->member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; in compression it buckles in the plane and laterally as it does in truth, in torsion as if the weakest section were all along.'],
+            ...SteelMake::of($this->beam->member)->steps === []
+                ? []
+                : [
+                    'Where the section changes, sections are weighed each on its length; such a length buckles in lateral torsion as a whole, by its eigenvalue with flanges as far apart, and loads as high, as in the deepest section, and each section is weighed with its own moment at that factor; in compression it buckles in the plane and laterally as it does in truth, in torsion as if the weakest section were all along.',
+                ],
             ...$this->ofHalfHeld(),
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
@@ -76,8 +109,16 @@ final class SteelBeam extends SteelMember
             'Sections welded of plates without their welds.',
             'Shear without tension field (G2.1).',
             'No holes in tension flanges (F13.1).',
-            ...$this->axial === null ? [] : ['Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).'],
-            ...SteelMake::of($this->beam->member)->ductility === Ductility::None ? [] : ['Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are restrained.'],
+            ...$this->axial === null
+                ? []
+                : [
+                    'Axial force with bending by H1.1, the greatest of each of a combination together; moments of first order amplified by B_1 (Appendix 8), with C_m = 1 but for end moments that run straight. What a frame adds by swaying (B_2) has to be in the forces that are given. Stiffness is not reduced (effective length method, Appendix 7.2).',
+                ],
+            ...SteelMake::of($this->beam->member)->ductility === Ductility::None
+                ? []
+                : [
+                    'Ductility by ANSI/AISC 341, D1.1 and D1.2, for a member with its greatest compression; connections, protected zones and the strength of columns against beams belong to the frame. Both flanges count as braced where both are restrained.',
+                ],
             'Forces on flanges by J10.2 to J10.5; the loaded flange is taken to be free to turn (J10.4). A beam on bearings needs a stiffener where nothing else keeps its end from turning over (J10.7).',
         ];
     }
@@ -89,7 +130,15 @@ final class SteelBeam extends SteelMember
 
     public function sectionClass(): string
     {
-        return implode(', ', array_unique(array_map(fn (SectionStep $s): string => Profile::of($s)->compactness(), $this->with(SteelMake::of($this->beam->member)->section))));
+        return implode(
+            ', ',
+            array_unique(
+                array_map(
+                    fn (SectionStep $s): string => Profile::of($s)->compactness(),
+                    $this->with(SteelMake::of($this->beam->member)->section),
+                ),
+            ),
+        );
     }
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
@@ -97,14 +146,24 @@ final class SteelBeam extends SteelMember
         $shapes = array_map(Profile::of(...), $stretches);
         $isStrut = $this->struts->has($stretches, $weight);
         $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
-        $wrong = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isOfHollows() !== self::isRolledHollow($s->section)));
+        $wrong = array_values(
+            array_filter(
+                $stretches,
+                fn (SectionStep $s): bool => $s->grade->isOfHollows() !== self::isRolledHollow($s->section),
+            ),
+        );
         $own = implode(' ', array_unique(array_filter(array_map(fn (Profile $p): string => $p->refusal(), $shapes))));
         $refusal = match (true) {
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
-            $wrong !== [] => "{$wrong[0]->grade->value} is ".($wrong[0]->grade->isOfHollows() ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.' : 'no steel of hollow sections. Choose A500 C or A53 B.'),
+            $wrong !== [] => "{$wrong[0]->grade->value} is ".
+                ($wrong[0]->grade->isOfHollows()
+                    ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.'
+                    : 'no steel of hollow sections. Choose A500 C or A53 B.'),
             $own !== '' => $own,
             $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).self::ofTees($stretches).$this->ofHeldFlange($stretches),
+            default => $this->ofAngles($stretches, $weight).
+                self::ofTees($stretches).
+                $this->ofHeldFlange($stretches),
         };
         if ($refusal !== '') {
             return [$this->refused('strength', 'Strength', 'B', $refusal)];
@@ -112,7 +171,9 @@ final class SteelBeam extends SteelMember
         if ($isStrut) {
             $strut = $this->strut($this->struts->of($stretches[0], $weight));
 
-            return $strut->refusal() === '' ? $strut->weigh($derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
+            return $strut->refusal() === ''
+                ? $strut->weigh($derive)
+                : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
         }
         $byStretch = [];
         foreach ($stretches as $i => $stretch) {
@@ -120,9 +181,21 @@ final class SteelBeam extends SteelMember
             if (! $compactness->isCovered()) {
                 return [Stretches::named($compactness, $stretch, count($stretches), $this->beam->member->basis->units)];
             }
-            $byStretch[] = $this->strength === [] ? [$compactness] : [$compactness, $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive), $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive)];
+            $byStretch[] =
+                $this->strength === []
+                    ? [$compactness]
+                    : [
+                        $compactness,
+                        $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive),
+                        $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive),
+                    ];
         }
-        $weighings = Stretches::heaviest($stretches, $byStretch, array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes), $this->beam->member->basis->units);
+        $weighings = Stretches::heaviest(
+            $stretches,
+            $byStretch,
+            array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes),
+            $this->beam->member->basis->units,
+        );
         if ($this->strength === []) {
             return $weighings;
         }
@@ -132,7 +205,13 @@ final class SteelBeam extends SteelMember
             $strut = $this->strut($of);
             $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $derive)];
 
-            return [...$bending, ...$webs, ...$strut->refusal(true) === '' ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $derive) : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))]];
+            return [
+                ...$bending,
+                ...$webs,
+                ...$strut->refusal(true) === ''
+                    ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $derive)
+                    : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))],
+            ];
         }
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
@@ -140,26 +219,75 @@ final class SteelBeam extends SteelMember
             $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
             $together = match (true) {
                 ! $isTogether => [],
-                array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [$this->refused('bending-axial', 'Axial force and bending', 'H1', 'Where the section changes this is computed for sections with two axes of symmetry.')],
+                array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [
+                    $this->refused(
+                        'bending-axial',
+                        'Axial force and bending',
+                        'H1',
+                        'Where the section changes this is computed for sections with two axes of symmetry.',
+                    ),
+                ],
                 default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive),
             };
 
             return [
-                ...$weighings, ...$webs, $lateral, ...$this->weighSideways($stretches, $shapes, $weight, $derive), ...$together,
-                ...$this->torsion() === null ? [] : [$this->refused('torsion', 'Torsion', 'H3', 'Torsion is weighed in members of one section; this one changes along its length.')],
-                ...SteelMake::of($this->beam->member)->ductility === Ductility::None ? [] : [$this->refused('seismic', 'Ductility', 'D1', 'Computed for members of one section; this one changes along its length.')],
+                ...$weighings,
+                ...$webs,
+                $lateral,
+                ...$this->weighSideways($stretches, $shapes, $weight, $derive),
+                ...$together,
+                ...$this->torsion() === null
+                    ? []
+                    : [
+                        $this->refused(
+                            'torsion',
+                            'Torsion',
+                            'H3',
+                            'Torsion is weighed in members of one section; this one changes along its length.',
+                        ),
+                    ],
+                ...SteelMake::of($this->beam->member)->ductility === Ductility::None
+                    ? []
+                    : [
+                        $this->refused(
+                            'seismic',
+                            'Ductility',
+                            'D1',
+                            'Computed for members of one section; this one changes along its length.',
+                        ),
+                    ],
             ];
         }
         $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
-        $together = $isTogether ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive) : [];
+        $together = $isTogether
+            ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive)
+            : [];
 
         return [
-            ...$weighings, $lateral, ...$webs,
+            ...$weighings,
+            $lateral,
+            ...$webs,
             ...$this->weighSideways($stretches, $shapes, $weight, $derive),
             ...$together,
             ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
-            ...$this->weighTorsion($stretches[0], [...$weighings, $lateral], $together, $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0) : null, $derive),
-            ...$this->axial !== null && $P < 1.0 ? [new Weighing('axial', 'Axial force', "{$this->rules->steel}, H1", null, remark: 'No axial force acts.')] : [],
+            ...$this->weighTorsion(
+                $stretches[0],
+                [...$weighings, $lateral],
+                $together,
+                $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0) : null,
+                $derive,
+            ),
+            ...$this->axial !== null && $P < 1.0
+                ? [
+                    new Weighing(
+                        'axial',
+                        'Axial force',
+                        "{$this->rules->steel}, H1",
+                        null,
+                        remark: 'No axial force acts.',
+                    ),
+                ]
+                : [],
         ];
     }
 
@@ -172,7 +300,9 @@ final class SteelBeam extends SteelMember
     {
         $has = array_filter($stretches, fn (SectionStep $s): bool => $s->section instanceof Tee) !== [];
 
-        return $has && count($stretches) > 1 ? 'Tees are weighed in members of one section; this one changes along its length.' : '';
+        return $has && count($stretches) > 1
+            ? 'Tees are weighed in members of one section; this one changes along its length.'
+            : '';
     }
 
     /**
@@ -187,33 +317,64 @@ final class SteelBeam extends SteelMember
             return [];
         }
 
-        return Stretches::heaviest($stretches, array_map(fn (Profile $p, SectionStep $s): array => $this->crossSections->sideways($p, $s, $sideways, $weight, $derive), $shapes, $stretches), array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes), $this->beam->member->basis->units);
+        return Stretches::heaviest(
+            $stretches,
+            array_map(
+                fn (Profile $p, SectionStep $s): array => $this->crossSections->sideways(
+                    $p,
+                    $s,
+                    $sideways,
+                    $weight,
+                    $derive,
+                ),
+                $shapes,
+                $stretches,
+            ),
+            array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes),
+            $this->beam->member->basis->units,
+        );
     }
 
     /**
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
      * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
-     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where their sum is the greatest
+     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where
+     *     their sum is the greatest
      * @return list<Weighing>
      */
-    private function weighTorsion(SectionStep $stretch, array $bending, array $together, ?array $parts, bool $derive): array
-    {
+    private function weighTorsion(
+        SectionStep $stretch,
+        array $bending,
+        array $together,
+        ?array $parts,
+        bool $derive,
+    ): array {
         $torsion = $this->torsion();
         if ($torsion === null) {
             return [];
         }
 
-        return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh($stretch->section, $stretch->grade, $bending, $together, $parts, $derive);
+        return (new Torsion($torsion, $this->method, $this->rules->steel))->weigh(
+            $stretch->section,
+            $stretch->grade,
+            $bending,
+            $together,
+            $parts,
+            $derive,
+        );
     }
 
     private function strut(Strut $strut): PressedStrut
     {
-        return $strut->section instanceof Angle ? new AngleStrut($strut, $this->method, $this->rules->steel) : new StripStrut($strut, $this->method, $this->rules->steel);
+        return $strut->section instanceof Angle
+            ? new AngleStrut($strut, $this->method, $this->rules->steel)
+            : new StripStrut($strut, $this->method, $this->rules->steel);
     }
 
     private static function isRolledHollow(Section $section): bool
     {
-        return $section instanceof CircularHollow || ($section instanceof RectangularHollow && $section->finish !== Finish::Welded);
+        return $section instanceof CircularHollow ||
+            ($section instanceof RectangularHollow && $section->finish !== Finish::Welded);
     }
 
     private function refused(string $id, string $title, string $clause, string $why): Weighing

@@ -13,7 +13,12 @@ final readonly class StrainedPart
      * @param  float  $x  place of it, mm
      * @param  int  $sign  of it
      */
-    public function __construct(public LateralStrength $strength, public float $ratio, public float $M, public float $x, public int $sign)
-    {
+    public function __construct(
+        public LateralStrength $strength,
+        public float $ratio,
+        public float $M,
+        public float $x,
+        public int $sign,
+    ) {
     }
 }

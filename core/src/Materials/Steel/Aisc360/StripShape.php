@@ -12,8 +12,9 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F12, for an open section built of strips: it yields, or a strip buckles elastically, by plate theory as if compressed
- * evenly; shear by the greatest stress of an elastic section, where no strip buckles. Stresses in MPa.
+ * ANSI/AISC 360, F12, for an open section built of strips: it yields, or a strip buckles elastically, by plate
+ * theory as if compressed evenly; shear by the greatest stress of an elastic section, where no strip buckles.
+ * Stresses in MPa.
  */
 final readonly class StripShape extends PlaneProfile
 {
@@ -46,7 +47,7 @@ final readonly class StripShape extends PlaneProfile
 
     private function buckles(float $k, float $b, float $t): float
     {
-        return $k * M_PI ** 2 * $this->E / (12 * (1 - self::POISSON ** 2)) * ($t / $b) ** 2;
+        return (($k * M_PI ** 2 * $this->E) / (12 * (1 - self::POISSON ** 2))) * ($t / $b) ** 2;
     }
 
     public function compactness(): string
@@ -56,24 +57,54 @@ final readonly class StripShape extends PlaneProfile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $this->deriveLocal($d);
 
-        return new Weighing('classification', 'Local buckling', "{$standard}, F12.3", null, remark: $this->local >= $this->Fy ? 'No strip buckles before the section yields, which is weighed elastically.' : 'A strip buckles before the section yields: its stress counts.', lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Local buckling',
+            "{$standard}, F12.3",
+            null,
+            remark: $this->local >= $this->Fy
+                ? 'No strip buckles before the section yields, which is weighed elastically.'
+                : 'A strip buckles before the section yields: its stress counts.',
+            lines: $d->lines ?? [],
+        );
     }
 
     private function deriveLocal(?Derivation $d): void
     {
         [$k, $b, $t] = $this->weakest;
-        $d?->given('k', $k, Kind::Number, 'plate theory', ($k < 1.0 ? 'one end free' : 'between others').', of the strip that buckles first');
-        $d?->line('F_crl', 'k * pi^2 * E / (12 * (1 - 0.3^2)) * (t / b)^2', ['k' => [$k, Kind::Number], 'E' => [$this->E, Kind::ModulusOfElasticity], 't' => [$t, Kind::Size], 'b' => [$b, Kind::Size]], $this->local, Kind::Stress, 'F12.3', 'as if in uniform compression');
+        $d?->given(
+            'k',
+            $k,
+            Kind::Number,
+            'plate theory',
+            ($k < 1.0 ? 'one end free' : 'between others').', of the strip that buckles first',
+        );
+        $d?->with([
+            'E' => [$this->E, Kind::ModulusOfElasticity],
+            't' => [$t, Kind::Size],
+            'b' => [$b, Kind::Size],
+        ])->line(
+            'F_crl',
+            'k * pi^2 * E / (12 * (1 - 0.3^2)) * (t / b)^2',
+            Kind::Stress,
+            'F12.3',
+            'as if in uniform compression',
+        );
     }
 
     /** F_n of yielding and local buckling, MPa. */
     public function stress(?Derivation $d = null): float
     {
         $this->deriveLocal($d);
-        $d?->line('F_n', 'min(F_y, F_crl)', ['F_y' => [$this->Fy, Kind::Stress], 'F_crl' => [$this->local, Kind::Stress]], min($this->Fy, $this->local), Kind::Stress, 'F12.1, F12.3');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'F_crl' => [$this->local, Kind::Stress]])->line(
+            'F_n',
+            'min(F_y, F_crl)',
+            Kind::Stress,
+            'F12.1, F12.3',
+        );
 
         return min($this->Fy, $this->local);
     }
@@ -82,14 +113,27 @@ final readonly class StripShape extends PlaneProfile
     {
         $F = $this->stress($d);
         $this->deriveModulus($d);
-        $d?->line('M_n', 'F_n * S_min', ['F_n' => [$F, Kind::Stress], 'S_min' => [$this->section->Wely, Kind::Modulus]], $F * $this->section->Wely, Kind::Moment, 'F12-1');
+        $d?->with(['F_n' => [$F, Kind::Stress], 'S_min' => [$this->section->Wely, Kind::Modulus]])->line(
+            'M_n',
+            'F_n * S_min',
+            Kind::Moment,
+            'F12-1',
+        );
 
         return $F * $this->section->Wely;
     }
 
     public function deriveModulus(?Derivation $d): void
     {
-        $d?->given('S_min', $this->section->Wely, Kind::Modulus, '', $this->section instanceof SkewSection ? 'laterally unrestrained: (I_x I_y − I_xy²)/|I_y y − I_xy x| of the corner with the greatest stress' : 'of the farther edge');
+        $d?->given(
+            'S_min',
+            $this->section->Wely,
+            Kind::Modulus,
+            '',
+            $this->section instanceof SkewSection
+                ? 'laterally unrestrained: (I_x I_y − I_xy²)/|I_y y − I_xy x| of the corner with the greatest stress'
+                : 'of the farther edge',
+        );
     }
 
     public function bendingClause(): string
@@ -99,21 +143,36 @@ final readonly class StripShape extends PlaneProfile
 
     public function shear(Method $method, ?Derivation $d = null): float
     {
-        $A = $this->section instanceof SkewSection ? 1 / $this->section->shearing : $this->section->Iy / $this->section->shearing;
+        $A =
+            $this->section instanceof SkewSection
+                ? 1 / $this->section->shearing
+                : $this->section->Iy / $this->section->shearing;
         $Cv = $this->strainedInShear();
         $Vn = 0.6 * $this->Fy * $A * $Cv;
         $d?->given('A_v', $A, Kind::Area, 'G1', 'I t / Q: greatest stress of an elastic section');
-        $d?->given('C_v2', $Cv, Kind::Number, 'G2.2', 'of the most slender strip: k_v = 1.2 with a free end, 5.34 between others');
-        $d?->line('V_n', '0.6 * F_y * A_v * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'A_v' => [$A, Kind::Area], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G1, G2.2');
+        $d?->given(
+            'C_v2',
+            $Cv,
+            Kind::Number,
+            'G2.2',
+            'of the most slender strip: k_v = 1.2 with a free end, 5.34 between others',
+        );
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress]])->line('V_n', '0.6 * F_y * A_v * C_v2', Kind::Force, 'G1, G2.2');
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     private function strainedInShear(): float
     {
         $least = 1.0;
         foreach ($this->strips->tree->strips as $i => $s) {
-            $least = $s->t > 0.0 ? min($least, Shear::ofPlate($s->length / $s->t, $this->rootEF, $this->strips->isOutstand($i) ? 1.2 : 5.34)) : $least;
+            $least =
+                $s->t > 0.0
+                    ? min(
+                        $least,
+                        Shear::ofPlate($s->length / $s->t, $this->rootEF, $this->strips->isOutstand($i) ? 1.2 : 5.34),
+                    )
+                    : $least;
         }
 
         return $least;

@@ -12,8 +12,8 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, F9, G3 and E7 for a tee that bends in the plane of its stem. Where bending may compress the stem or the
- * flange the weaker of both counts. Moments in Nmm.
+ * ANSI/AISC 360, F9, G3 and E7 for a tee that bends in the plane of its stem. Where bending may compress the stem or
+ * the flange the weaker of both counts. Moments in Nmm.
  */
 final readonly class TeeShape extends PlaneProfile
 {
@@ -45,7 +45,9 @@ final readonly class TeeShape extends PlaneProfile
         ];
         $words = [];
         foreach ($of as $name => [$lambda, $p, $r]) {
-            $lambda > $p * $this->rootEF ? $words[] = $name.($lambda > $r * $this->rootEF ? ' slender' : ' noncompact') : null;
+            $lambda > $p * $this->rootEF
+                ? ($words[] = $name.($lambda > $r * $this->rootEF ? ' slender' : ' noncompact'))
+                : null;
         }
 
         return $words === [] ? 'compact' : implode(', ', $words);
@@ -53,28 +55,49 @@ final readonly class TeeShape extends PlaneProfile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $this->pressesFlange ? $this->deriveFlange($d) : null;
         $this->pressesStem ? $this->deriveStem($d) : null;
         $word = $this->compactness();
 
-        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, remark: $word === 'compact' ? 'What bending compresses of the tee is compact.' : "In bending: {$word}. Local buckling reduces it (F9.3, F9.4).", lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Compactness',
+            "{$standard}, B4.1",
+            null,
+            remark: $word === 'compact'
+                ? 'What bending compresses of the tee is compact.'
+                : "In bending: {$word}. Local buckling reduces it (F9.3, F9.4).",
+            lines: $d->lines ?? [],
+        );
     }
 
     private function deriveFlange(?Derivation $d): void
     {
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
-        $d?->line('lambda_f', 'b_f / (2 * t_f)', ['b_f' => [$this->section->b, Kind::Size], 't_f' => [$this->section->tf, Kind::Size]], $this->flange, Kind::Number, 'B4.1', 'flange');
-        $d?->line('lambda_pf', '0.38 * sqrt(E / F_y)', $of, 0.38 * $this->rootEF, Kind::Number, 'Table B4.1b, 10');
-        $d?->line('lambda_rf', '1.0 * sqrt(E / F_y)', $of, $this->rootEF, Kind::Number, 'Table B4.1b, 10');
+        $d?->with(['b_f' => [$this->section->b, Kind::Size], 't_f' => [$this->section->tf, Kind::Size]])->line(
+            'lambda_f',
+            'b_f / (2 * t_f)',
+            Kind::Number,
+            'B4.1',
+            'flange',
+        );
+        $d?->with($of)->line('lambda_pf', '0.38 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 10');
+        $d?->with($of)->line('lambda_rf', '1.0 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 10');
     }
 
     private function deriveStem(?Derivation $d): void
     {
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
-        $d?->line('lambda_w', 'd / t_w', ['d' => [$this->section->h, Kind::Size], 't_w' => [$this->section->tw, Kind::Size]], $this->web, Kind::Number, 'B4.1', 'stem');
-        $d?->line('lambda_p', '0.84 * sqrt(E / F_y)', $of, 0.84 * $this->rootEF, Kind::Number, 'Table B4.1b, 14');
-        $d?->line('lambda_r', '1.52 * sqrt(E / F_y)', $of, 1.52 * $this->rootEF, Kind::Number, 'Table B4.1b, 14');
+        $d?->with(['d' => [$this->section->h, Kind::Size], 't_w' => [$this->section->tw, Kind::Size]])->line(
+            'lambda_w',
+            'd / t_w',
+            Kind::Number,
+            'B4.1',
+            'stem',
+        );
+        $d?->with($of)->line('lambda_p', '0.84 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 14');
+        $d?->with($of)->line('lambda_r', '1.52 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 14');
     }
 
     /** M_y (F9-3): of the tip of the stem. */
@@ -88,14 +111,25 @@ final readonly class TeeShape extends PlaneProfile
     {
         $s = $this->section;
         $My = $this->firstYield();
-        $d?->line('M_y', 'F_y * S_x', ['F_y' => [$this->Fy, Kind::Stress], 'S_x' => [$s->Wely, Kind::Modulus]], $My, Kind::Moment, 'F9-3');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'S_x' => [$s->Wely, Kind::Modulus]])->line(
+            'M_y',
+            'F_y * S_x',
+            Kind::Moment,
+            'F9-3',
+        );
         if ($this->pressesStem) {
-            $d?->line('M_p', 'M_y', ['M_y' => [$My, Kind::Moment]], $My, Kind::Moment, 'F9-4', 'stem in compression');
+            $d?->line('M_p', 'M_y', Kind::Moment, 'F9-4', 'stem in compression');
 
             return $My;
         }
         $Mp = min($this->Fy * $s->Wply, 1.6 * $My);
-        $d?->line('M_p', 'min(F_y * Z_x, 1.6 * M_y)', ['F_y' => [$this->Fy, Kind::Stress], 'Z_x' => [$s->Wply, Kind::Modulus], 'M_y' => [$My, Kind::Moment]], $Mp, Kind::Moment, 'F9-2', 'stem in tension');
+        $d?->with(['Z_x' => [$s->Wply, Kind::Modulus]])->line(
+            'M_p',
+            'min(F_y * Z_x, 1.6 * M_y)',
+            Kind::Moment,
+            'F9-2',
+            'stem in tension',
+        );
 
         return $Mp;
     }
@@ -109,7 +143,12 @@ final readonly class TeeShape extends PlaneProfile
         if ($this->pressesStem && $this->web > 0.84 * $this->rootEF) {
             $limits['M_SLB'] = $this->ofStem($d);
         }
-        $d?->line($symbol, count($limits) === 1 ? 'M_p' : 'min('.implode(', ', array_keys($limits)).')', array_map(fn (float $M): array => [$M, Kind::Moment], $limits), min($limits), Kind::Moment, 'F9');
+        $d?->with(array_map(fn (float $M): array => [$M, Kind::Moment], $limits))->line(
+            $symbol,
+            count($limits) === 1 ? 'M_p' : 'min('.implode(', ', array_keys($limits)).')',
+            Kind::Moment,
+            'F9',
+        );
 
         return min($limits);
     }
@@ -120,15 +159,34 @@ final readonly class TeeShape extends PlaneProfile
         $this->deriveFlange($d);
         $Sxc = $this->section->ofFlange;
         if ($this->flange > $this->rootEF) {
-            $Mn = 0.7 * $this->E * $Sxc / $this->flange ** 2;
-            $d?->line('M_FLB', '0.7 * E * S_xc / lambda_f^2', ['E' => [$this->E, Kind::ModulusOfElasticity], 'S_xc' => [$Sxc, Kind::Modulus], 'lambda_f' => [$this->flange, Kind::Number]], $Mn, Kind::Moment, 'F9-15', 'flange slender');
+            $Mn = (0.7 * $this->E * $Sxc) / $this->flange ** 2;
+            $d?->with([
+                'E' => [$this->E, Kind::ModulusOfElasticity],
+                'S_xc' => [$Sxc, Kind::Modulus],
+                'lambda_f' => [$this->flange, Kind::Number],
+            ])->line('M_FLB', '0.7 * E * S_xc / lambda_f^2', Kind::Moment, 'F9-15', 'flange slender');
 
             return $Mn;
         }
-        $Mn = min($Mp - ($Mp - 0.7 * $this->Fy * $Sxc) * ($this->flange - 0.38 * $this->rootEF) / (0.62 * $this->rootEF), 1.6 * $this->firstYield());
-        $d?->line('M_FLB', 'min(M_p - (M_p - 0.7 * F_y * S_xc) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf), 1.6 * M_y)', [
-            'M_p' => [$Mp, Kind::Moment], 'F_y' => [$this->Fy, Kind::Stress], 'S_xc' => [$Sxc, Kind::Modulus], 'lambda_f' => [$this->flange, Kind::Number], 'lambda_pf' => [0.38 * $this->rootEF, Kind::Number], 'lambda_rf' => [$this->rootEF, Kind::Number], 'M_y' => [$this->firstYield(), Kind::Moment],
-        ], $Mn, Kind::Moment, 'F9-14', 'flange noncompact');
+        $Mn = min(
+            $Mp - (($Mp - 0.7 * $this->Fy * $Sxc) * ($this->flange - 0.38 * $this->rootEF)) / (0.62 * $this->rootEF),
+            1.6 * $this->firstYield(),
+        );
+        $d?->with([
+            'M_p' => [$Mp, Kind::Moment],
+            'F_y' => [$this->Fy, Kind::Stress],
+            'S_xc' => [$Sxc, Kind::Modulus],
+            'lambda_f' => [$this->flange, Kind::Number],
+            'lambda_pf' => [0.38 * $this->rootEF, Kind::Number],
+            'lambda_rf' => [$this->rootEF, Kind::Number],
+            'M_y' => [$this->firstYield(), Kind::Moment],
+        ])->line(
+            'M_FLB',
+            'min(M_p - (M_p - 0.7 * F_y * S_xc) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf), 1.6 * M_y)',
+            Kind::Moment,
+            'F9-14',
+            'flange noncompact',
+        );
 
         return $Mn;
     }
@@ -138,11 +196,32 @@ final readonly class TeeShape extends PlaneProfile
     {
         $this->deriveStem($d);
         $isSlender = $this->web > 1.52 * $this->rootEF;
-        $Fcr = $isSlender ? 1.52 * $this->E / $this->web ** 2 : (1.43 - 0.515 * $this->web / $this->rootEF) * $this->Fy;
+        $Fcr = $isSlender
+            ? (1.52 * $this->E) / $this->web ** 2
+            : (1.43 - (0.515 * $this->web) / $this->rootEF) * $this->Fy;
         $isSlender
-            ? $d?->line('F_cr', '1.52 * E / lambda_w^2', ['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda_w' => [$this->web, Kind::Number]], $Fcr, Kind::Stress, 'F9-19', 'stem slender')
-            : $d?->line('F_cr', '(1.43 - 0.515 * lambda_w * sqrt(F_y / E)) * F_y', ['lambda_w' => [$this->web, Kind::Number], 'F_y' => [$this->Fy, Kind::Stress], 'E' => [$this->E, Kind::ModulusOfElasticity]], $Fcr, Kind::Stress, 'F9-18', 'stem noncompact');
-        $d?->line('M_SLB', 'F_cr * S_x', ['F_cr' => [$Fcr, Kind::Stress], 'S_x' => [$this->section->Wely, Kind::Modulus]], $Fcr * $this->section->Wely, Kind::Moment, 'F9-16');
+            ? $d
+                ?->with(['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda_w' => [$this->web, Kind::Number]])
+                ->line('F_cr', '1.52 * E / lambda_w^2', Kind::Stress, 'F9-19', 'stem slender')
+            : $d
+                ?->with([
+                    'lambda_w' => [$this->web, Kind::Number],
+                    'F_y' => [$this->Fy, Kind::Stress],
+                    'E' => [$this->E, Kind::ModulusOfElasticity],
+                ])
+                ->line(
+                    'F_cr',
+                    '(1.43 - 0.515 * lambda_w * sqrt(F_y / E)) * F_y',
+                    Kind::Stress,
+                    'F9-18',
+                    'stem noncompact',
+                );
+        $d?->with(['F_cr' => [$Fcr, Kind::Stress], 'S_x' => [$this->section->Wely, Kind::Modulus]])->line(
+            'M_SLB',
+            'F_cr * S_x',
+            Kind::Moment,
+            'F9-16',
+        );
 
         return $Fcr * $this->section->Wely;
     }
@@ -158,9 +237,13 @@ final readonly class TeeShape extends PlaneProfile
         $Cv = Shear::ofPlate($this->web, $this->rootEF);
         $Vn = 0.6 * $this->Fy * $s->h * $s->tw * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G3', 'k_v = 1.2');
-        $d?->line('V_n', '0.6 * F_y * d * t_w * C_v2', ['F_y' => [$this->Fy, Kind::Stress], 'd' => [$s->h, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G3-1', 'stem');
+        $d?->with([
+            'F_y' => [$this->Fy, Kind::Stress],
+            'd' => [$s->h, Kind::Size],
+            't_w' => [$s->tw, Kind::Size],
+        ])->line('V_n', '0.6 * F_y * d * t_w * C_v2', Kind::Force, 'G3-1', 'stem');
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     public function weakMoment(?Derivation $d = null): float
@@ -183,10 +266,33 @@ final readonly class TeeShape extends PlaneProfile
     {
         $s = $this->section;
 
-        return SlenderElements::area($this, $Fcr, [
-            new SlenderElements('f', ['b', $s->b / 2], ['t_f', $s->tf], 2, 0.56 * $this->rootEF, [0.22, 1.49], 'Table B4.1a, 1', 'half of the flange'),
-            new SlenderElements('w', ['d', $s->h], ['t_w', $s->tw], 1, 0.75 * $this->rootEF, [0.22, 1.49], 'Table B4.1a, 4', 'stem'),
-        ], $d);
+        return SlenderElements::area(
+            $this,
+            $Fcr,
+            [
+                new SlenderElements(
+                    'f',
+                    ['b', $s->b / 2],
+                    ['t_f', $s->tf],
+                    2,
+                    0.56 * $this->rootEF,
+                    [0.22, 1.49],
+                    'Table B4.1a, 1',
+                    'half of the flange',
+                ),
+                new SlenderElements(
+                    'w',
+                    ['d', $s->h],
+                    ['t_w', $s->tw],
+                    1,
+                    0.75 * $this->rootEF,
+                    [0.22, 1.49],
+                    'Table B4.1a, 4',
+                    'stem',
+                ),
+            ],
+            $d,
+        );
     }
 
     public function lateral(): LateralStrength

@@ -17,33 +17,49 @@ use Waage\Materials\Steel\TorsionEnvelopes;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes, channels and strips with all of
- * the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant torsion left out, on the safe side; tees, angles and
- * solid bars by St Venant (H3.3(b)), with what the moment bends about the weak axis of the twisted section. The greatest of all forces count at one
- * place, on the safe side.
+ * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes,
+ * channels and strips with all of the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant
+ * torsion left out, on the safe side; tees, angles and solid bars by St Venant (H3.3(b)), with what the moment bends
+ * about the weak axis of the twisted section. The greatest of all forces count at one place, on the safe side.
  */
 final readonly class Torsion
 {
     /** φ_T, Ω_T (H3.1). */
-    private const FACTORS = [0.90, 1.67];
+    private const FACTORS = [0.9, 1.67];
 
     /** Smallest denominator of what second order adds: nearer to buckling the member fails anyway. */
     private const LEAST = 0.05;
 
-    public function __construct(private TorsionEnvelopes $envelopes, private Method $method, private string $standard)
-    {
+    public function __construct(
+        private TorsionEnvelopes $envelopes,
+        private Method $method,
+        private string $standard,
+    ) {
     }
 
     /**
      * @param  list<Weighing>  $bending  weighings of bending, shear and lateral-torsional buckling
      * @param  list<Weighing>  $together  of axial force and bending together; none where they are not
-     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where their sum is the greatest
+     * @param  array{float, float}|null  $parts  utilisations in axial force and in bending of the combination where
+     *     their sum is the greatest
      * @return list<Weighing>
      */
-    public function weigh(Section $s, SteelGrade $grade, array $bending, array $together, ?array $parts, bool $derive): array
-    {
+    public function weigh(
+        Section $s,
+        SteelGrade $grade,
+        array $bending,
+        array $together,
+        ?array $parts,
+        bool $derive,
+    ): array {
         return match (true) {
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow($s, $grade, $bending, $parts ?? [0.0, max(self::inPlane($bending, []), self::ratio('buckling', $bending))], $derive),
+            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow(
+                $s,
+                $grade,
+                $bending,
+                $parts ?? [0.0, max(self::inPlane($bending, []), self::ratio('buckling', $bending))],
+                $derive,
+            ),
             $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $derive)],
             default => $this->weighStVenant($s, $grade, $bending, $together, $derive),
         };
@@ -60,36 +76,109 @@ final readonly class Torsion
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
         [$T, $Fy, $G] = [abs($e->value), $grade->yieldStrength($s->thickest()), $grade->shearModulus()];
         $required = $this->method->required('T');
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
         $C = $s->torsionModulus();
         $Tn = 0.6 * $Fy * $C;
-        $d?->given('C', $C, Kind::Modulus, '', $s instanceof SolidBar ? ($s->isRound ? 'π d³/16' : 'J/(t (1 − 8/(π² cosh(π d/2 t))))') : 'J over the thickness');
-        $d?->line('T_n', '0.6 * F_y * C', ['F_y' => [$Fy, Kind::Stress], 'C' => [$C, Kind::Modulus]], $Tn, Kind::Moment, 'H3-8', 'yielding in shear');
+        $d?->given(
+            'C',
+            $C,
+            Kind::Modulus,
+            '',
+            $s instanceof SolidBar
+                ? ($s->isRound
+                    ? 'π d³/16'
+                    : 'J/(t (1 − 8/(π² cosh(π d/2 t))))')
+                : 'J over the thickness',
+        );
+        $d?->with(['F_y' => [$Fy, Kind::Stress]])->line(
+            'T_n',
+            '0.6 * F_y * C',
+            Kind::Moment,
+            'H3-8',
+            'yielding in shear',
+        );
         $Tc = $this->method->available('T_n', $Tn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
         $v = self::ratio('shear', $bending);
         $u = $v + $T / $Tc;
         $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
-        $d?->line('u', "v + {$required} / T_c", ['v' => [$v, Kind::Number], $required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $u, Kind::Number, 'H3.3', 'shear stresses add up');
-        $alone = new Weighing('torsion', 'Torsion with shear', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $grade) : '');
+        $d?->with(['T_c' => [$Tc, Kind::Moment]])->line(
+            'u',
+            "v + {$required} / T_c",
+            Kind::Number,
+            'H3.3',
+            'shear stresses add up',
+        );
+        $alone = new Weighing(
+            'torsion',
+            'Torsion with shear',
+            "{$this->standard}, H3.3",
+            $u,
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $derive ? $this->envelopes->twist($s, $grade) : '',
+        );
         if ($s instanceof SolidBar && $s->isRound) {
             return [$alone];
         }
         $L = $this->envelopes->length();
-        $phi = $T * $L / (2 * $G * $s->It);
-        $M = max([0.0, ...array_map(fn (Weighing $w): float => $w->id === 'bending' ? (float) $w->demand : 0.0, $bending)]);
+        $phi = ($T * $L) / (2 * $G * $s->It);
+        $M = max([
+            0.0,
+            ...array_map(fn (Weighing $w): float => $w->id === 'bending' ? (float) $w->demand : 0.0, $bending),
+        ]);
         [$Mz, $Mn] = [$M * $phi, $Fy * $s->Welz];
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given($required, $T, Kind::Moment, '', 'greatest torque');
         $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
-        $d?->line('phi', "{$required} * L / (2 * G * J)", [$required => [$T, Kind::Moment], 'L' => [$L, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'J' => [$s->It, Kind::SecondMoment]], $phi, Kind::Number, 'St Venant', 'twist in radians, at most');
+        $d?->with([
+            $required => [$T, Kind::Moment],
+            'G' => [$G, Kind::ModulusOfElasticity],
+            'J' => [$s->It, Kind::SecondMoment],
+        ])->line('phi', "{$required} * L / (2 * G * J)", Kind::Number, 'St Venant', 'twist in radians, at most');
         $d?->given($this->method->required('M'), $M, Kind::Moment, '', 'greatest moment');
-        $d?->line('M_t', $this->method->required('M').' * phi', [$this->method->required('M') => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
-        $d?->line('M_n', 'F_y * S_y', ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]], $Mn, Kind::Moment, 'H3-7', 'first yield');
+        $d?->line(
+            'M_t',
+            $this->method->required('M').' * phi',
+            Kind::Moment,
+            '',
+            'about the weak axis of the twisted section',
+        );
+        $d?->with(['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]])->line(
+            'M_n',
+            'F_y * S_y',
+            Kind::Moment,
+            'H3-7',
+            'first yield',
+        );
         $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
-        $total = self::withBending($s, $d, $bending, $together, 'M_t / M_c', ['M_t' => [$Mz, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $Mz / $Mc);
+        $total = self::withBending(
+            $s,
+            $d,
+            $bending,
+            $together,
+            'M_t / M_c',
+            ['M_t' => [$Mz, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]],
+            $Mz / $Mc,
+        );
 
-        return [$alone, new Weighing('torsion-bending', 'Bending of the twisted member', "{$this->standard}, H3.3", $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
+        return [
+            $alone,
+            new Weighing(
+                'torsion-bending',
+                'Bending of the twisted member',
+                "{$this->standard}, H3.3",
+                $total,
+                x: $x,
+                combination: $combination,
+                arrangement: $arrangement,
+                factors: $factors,
+                lines: $d->lines ?? [],
+            ),
+        ];
     }
 
     /**
@@ -97,67 +186,152 @@ final readonly class Torsion
      * @param  array{float, float}  $parts  utilisations in axial force and in bending
      * @return array{Weighing, Weighing}
      */
-    private function weighHollow(RectangularHollow|CircularHollow $s, SteelGrade $grade, array $bending, array $parts, bool $derive): array
-    {
+    private function weighHollow(
+        RectangularHollow|CircularHollow $s,
+        SteelGrade $grade,
+        array $bending,
+        array $parts,
+        bool $derive,
+    ): array {
         $e = $this->envelopes->torque();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
         $T = abs($e->value);
         $required = $this->method->required('T');
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
         $C = $this->constant($s, $d);
         $Fcr = $this->stress($s, $grade, $d);
-        $d?->line('T_n', 'F_cr * C', ['F_cr' => [$Fcr, Kind::Stress], 'C' => [$C, Kind::Modulus]], $Fcr * $C, Kind::Moment, 'H3-1');
+        $d?->with(['F_cr' => [$Fcr, Kind::Stress], 'C' => [$C, Kind::Modulus]])->line(
+            'T_n',
+            'F_cr * C',
+            Kind::Moment,
+            'H3-1',
+        );
         $Tc = $this->method->available('T_n', $Fcr * $C, self::FACTORS, 'T', Kind::Moment, 'H3.1', $d);
         $t = $T / $Tc;
-        $d?->line('u', "{$required} / T_c", [$required => [$T, Kind::Moment], 'T_c' => [$Tc, Kind::Moment]], $t, Kind::Number, 'B3');
+        $d?->with(['T_c' => [$Tc, Kind::Moment]])->line('u', "{$required} / T_c", Kind::Number, 'B3');
         $alone = new Weighing(
-            'torsion', 'Torsion', "{$this->standard}, H3.1", $t, demand: $T, capacity: $Tc, kind: Kind::Moment, demandSymbol: $required, capacitySymbol: 'T_c',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $grade) : '',
+            'torsion',
+            'Torsion',
+            "{$this->standard}, H3.1",
+            $t,
+            demand: $T,
+            capacity: $Tc,
+            kind: Kind::Moment,
+            demandSymbol: $required,
+            capacitySymbol: 'T_c',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $derive ? $this->envelopes->twist($s, $grade) : '',
         );
         if ($t <= 0.2) {
-            return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", null, remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).')];
+            return [
+                $alone,
+                new Weighing(
+                    'torsion-bending',
+                    'Torsion with bending and shear',
+                    "{$this->standard}, H3.2",
+                    null,
+                    remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).',
+                ),
+            ];
         }
         [$p, $m] = $parts;
         $v = self::ratio('shear', $bending);
         $u = $p + $m + ($v + $t) ** 2;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('p', $p, Kind::Number, 'D, E', 'utilisation in axial force');
         $d?->given('m', $m, Kind::Number, 'F', 'in bending, about both axes added, amplified by compression');
         $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
         $d?->given('t', $t, Kind::Number, 'H3.1', 'utilisation in torsion');
-        $d?->line('u', 'p + m + (v + t)^2', ['p' => [$p, Kind::Number], 'm' => [$m, Kind::Number], 'v' => [$v, Kind::Number], 't' => [$t, Kind::Number]], $u, Kind::Number, 'H3-6');
+        $d?->line('u', 'p + m + (v + t)^2', Kind::Number, 'H3-6');
 
-        return [$alone, new Weighing('torsion-bending', 'Torsion with bending and shear', "{$this->standard}, H3.2", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [])];
+        return [
+            $alone,
+            new Weighing(
+                'torsion-bending',
+                'Torsion with bending and shear',
+                "{$this->standard}, H3.2",
+                $u,
+                x: $x,
+                combination: $combination,
+                arrangement: $arrangement,
+                factors: $factors,
+                lines: $d->lines ?? [],
+            ),
+        ];
     }
 
     /**
      * @param  list<Weighing>  $bending
      * @param  list<Weighing>  $together
      */
-    private function weighFlanges(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): Weighing
-    {
+    private function weighFlanges(
+        Section $s,
+        SteelGrade $grade,
+        array $bending,
+        array $together,
+        bool $derive,
+    ): Weighing {
         $e = $this->envelopes->flange();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
         $B = abs($e->value);
         $Fy = $grade->yieldStrength($s->thickest());
-        $d = $derive ? new Derivation : null;
-        $d?->given('B_r', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
-        [$text, $values, $ofTorsion] = $s instanceof ISection && $s->plates === null ? $this->ofFlange($s, $Fy, $B, $d) : $this->ofModulus($s, $Fy, $B, $d);
+        $d = $derive ? new Derivation() : null;
+        $d?->given(
+            'B_r',
+            $B,
+            Kind::Stiffness,
+            '',
+            'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges',
+        );
+        [$text, $values, $ofTorsion] =
+            $s instanceof ISection && $s->plates === null
+                ? $this->ofFlange($s, $Fy, $B, $d)
+                : $this->ofModulus($s, $Fy, $B, $d);
         $u = self::withBending($s, $d, $bending, $together, $text, $values, $ofTorsion);
 
         return new Weighing(
-            'torsion', 'Bending with torsion', "{$this->standard}, H3.3", $u, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: trim('All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.($derive ? $this->envelopes->twist($s, $grade) : '')),
+            'torsion',
+            'Bending with torsion',
+            "{$this->standard}, H3.3",
+            $u,
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: trim(
+                'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.
+                    ($derive ? $this->envelopes->twist($s, $grade) : ''),
+            ),
         );
     }
 
-    /** @return array{string, array<string, array{float, Kind}>, float} what a bimoment makes of an open section: formula, values, utilisation */
+    /**
+     * @return array{string, array<string, array{float, Kind}>, float} what a bimoment makes of an open section:
+     * formula, values, utilisation
+     */
     private function ofModulus(Section $s, float $Fy, float $B, ?Derivation $d): array
     {
         $W = $s->warpingModulus();
-        $d?->given('W_B', $W, Kind::SecondMoment, 'V. Z. Vlasov', 'C_w over the greatest sectorial coordinate, by the middle lines');
-        $d?->line('B_n', 'F_y * W_B', ['F_y' => [$Fy, Kind::Stress], 'W_B' => [$W, Kind::SecondMoment]], $Fy * $W, Kind::Stiffness, 'H3-7', 'first yield; all of the torsion by warping, St Venant torsion is left out, on the safe side');
+        $d?->given(
+            'W_B',
+            $W,
+            Kind::SecondMoment,
+            'V. Z. Vlasov',
+            'C_w over the greatest sectorial coordinate, by the middle lines',
+        );
+        $d?->with(['F_y' => [$Fy, Kind::Stress]])->line(
+            'B_n',
+            'F_y * W_B',
+            Kind::Stiffness,
+            'H3-7',
+            'first yield; all of the torsion by warping, St Venant torsion is left out, on the safe side',
+        );
         $Bc = $this->method->available('B_n', $Fy * $W, self::FACTORS, 'T', Kind::Stiffness, 'H3.3', $d);
 
         return ['B_r / B_c', ['B_r' => [$B, Kind::Stiffness], 'B_c' => [$Bc, Kind::Stiffness]], $B / $Bc];
@@ -167,10 +341,22 @@ final readonly class Torsion
     private function ofFlange(ISection $s, float $Fy, float $B, ?Derivation $d): array
     {
         $Mf = $B / $s->hs;
-        $Mn = $Fy * $s->tf * $s->b ** 2 / 6;
+        $Mn = ($Fy * $s->tf * $s->b ** 2) / 6;
         $d?->given('h_o', $s->hs, Kind::Size, '', 'distance of the flanges');
-        $d?->line('M_f', 'B_r / h_o', ['B_r' => [$B, Kind::Stiffness], 'h_o' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
-        $d?->line('M_n', 'F_y * t_f * b_f^2 / 6', ['F_y' => [$Fy, Kind::Stress], 't_f' => [$s->tf, Kind::Size], 'b_f' => [$s->b, Kind::Size]], $Mn, Kind::Moment, 'H3-8', 'of one flange, first yield');
+        $d?->with(['B_r' => [$B, Kind::Stiffness]])->line(
+            'M_f',
+            'B_r / h_o',
+            Kind::Moment,
+            '',
+            'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side',
+        );
+        $d?->with(['F_y' => [$Fy, Kind::Stress], 't_f' => [$s->tf, Kind::Size], 'b_f' => [$s->b, Kind::Size]])->line(
+            'M_n',
+            'F_y * t_f * b_f^2 / 6',
+            Kind::Moment,
+            'H3-8',
+            'of one flange, first yield',
+        );
         $Mc = $this->method->available('M_n', $Mn, self::FACTORS, 'T', Kind::Moment, 'H3.3', $d);
 
         return ['M_f / M_c', ['M_f' => [$Mf, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]], $Mf / $Mc];
@@ -184,28 +370,53 @@ final readonly class Torsion
      * @param  string  $text  formula of the utilisation in torsion
      * @param  array<string, array{float, Kind}>  $values  of it
      */
-    private static function withBending(Section $s, ?Derivation $d, array $bending, array $together, string $text, array $values, float $ofTorsion): float
-    {
+    private static function withBending(
+        Section $s,
+        ?Derivation $d,
+        array $bending,
+        array $together,
+        string $text,
+        array $values,
+        float $ofTorsion,
+    ): float {
         // H3.3(a) adds stresses up to first yield, so what the plastic moment gives counts with Z/S.
         $inPlane = self::inPlane($bending, $together);
         $buckling = self::ratio('buckling', $bending);
         // M_n of an angle is 1.5 M_y at most.
         $isAngle = $s instanceof SkewSection;
         $m = max($inPlane * ($isAngle ? 1.5 : $s->Wply / $s->Wely), $buckling);
-        $d?->given('m_b', $inPlane, Kind::Number, 'H1, F', 'greatest utilisation in bending, with axial force where it acts');
+        $d?->given(
+            'm_b',
+            $inPlane,
+            Kind::Number,
+            'H1, F',
+            'greatest utilisation in bending, with axial force where it acts',
+        );
         $d?->given('m_LT', $buckling, Kind::Number, 'F', 'in lateral-torsional buckling');
-        $d?->line('m', $isAngle ? 'max(1.5 * m_b, m_LT)' : 'max(m_b * Z_x / S_x, m_LT)', ['m_b' => [$inPlane, Kind::Number], ...$isAngle ? [] : ['Z_x' => [$s->Wply, Kind::Modulus], 'S_x' => [$s->Wely, Kind::Modulus]], 'm_LT' => [$buckling, Kind::Number]], $m, Kind::Number, 'H3.3', 'bending up to first yield');
+        $d?->with([...$isAngle ? [] : ['Z_x' => [$s->Wply, Kind::Modulus], 'S_x' => [$s->Wely, Kind::Modulus]]])->line(
+            'm',
+            $isAngle ? 'max(1.5 * m_b, m_LT)' : 'max(m_b * Z_x / S_x, m_LT)',
+            Kind::Number,
+            'H3.3',
+            'bending up to first yield',
+        );
         $lateral = array_values(array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'));
         $alpha = $lateral[0]->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
         if (is_finite($alpha)) {
-            $d?->given('alpha_cr', $alpha, Kind::Number, 'F2.2', 'factor on the loads at which the member buckles laterally in its elastic range; not more than what matters there');
-            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, '', 'second order');
+            $d?->given(
+                'alpha_cr',
+                $alpha,
+                Kind::Number,
+                'F2.2',
+                'factor on the loads at which the member buckles laterally in its elastic range; not more than what matters there',
+            );
+            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', Kind::Number, '', 'second order');
         } else {
             $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle laterally');
         }
         $u = $m + $k * $ofTorsion;
-        $d?->line('u', "m + k * {$text}", ['m' => [$m, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $u, Kind::Number, 'H3.3');
+        $d?->with(['k' => [$k, Kind::Number], ...$values])->line('u', "m + k * {$text}", Kind::Number, 'H3.3');
 
         return $u;
     }
@@ -224,20 +435,36 @@ final readonly class Torsion
     /** @param  list<Weighing>  $of */
     private static function ratio(string $id, array $of): float
     {
-        return max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($of, fn (Weighing $w): bool => $w->id === $id))]);
+        return max([
+            0.0,
+            ...array_map(
+                fn (Weighing $w): float => $w->ratio ?? 0.0,
+                array_filter($of, fn (Weighing $w): bool => $w->id === $id),
+            ),
+        ]);
     }
 
     /** C (H3.1, user note), mm³. */
     private function constant(RectangularHollow|CircularHollow $s, ?Derivation $d): float
     {
         if ($s instanceof CircularHollow) {
-            $C = M_PI * ($s->h - $s->t) ** 2 * $s->t / 2;
-            $d?->line('C', 'pi * (D - t)^2 * t / 2', ['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $C, Kind::Modulus, 'H3.1');
+            $C = (M_PI * ($s->h - $s->t) ** 2 * $s->t) / 2;
+            $d?->with(['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+                'C',
+                'pi * (D - t)^2 * t / 2',
+                Kind::Modulus,
+                'H3.1',
+            );
 
             return $C;
         }
         $C = 2 * ($s->b - $s->t) * ($s->h - $s->t) * $s->t - 4.5 * (4 - M_PI) * $s->t ** 3;
-        $d?->line('C', '2 * (B - t) * (H - t) * t - 4.5 * (4 - pi) * t^3', ['B' => [$s->b, Kind::Size], 'H' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $C, Kind::Modulus, 'H3.1');
+        $d?->with(['B' => [$s->b, Kind::Size], 'H' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            'C',
+            '2 * (B - t) * (H - t) * t - 4.5 * (4 - pi) * t^3',
+            Kind::Modulus,
+            'H3.1',
+        );
 
         return $C;
     }
@@ -249,21 +476,47 @@ final readonly class Torsion
         $of = ['E' => [$E, Kind::ModulusOfElasticity], 'F_y' => [$Fy, Kind::Stress]];
         if ($s instanceof CircularHollow) {
             $lambda = $s->h / $s->t;
-            $F = min(0.6 * $Fy, 0.60 * $E / ($lambda * sqrt($lambda)));
-            $d?->line('lambda', 'D / t', ['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $lambda, Kind::Number, 'H3.1');
-            $d?->line('F_cr', 'min(0.6 * F_y, 0.60 * E / (lambda * sqrt(lambda)))', [...$of, 'lambda' => [$lambda, Kind::Number]], $F, Kind::Stress, 'H3-2b', 'without (H3-2a): on the safe side');
+            $F = min(0.6 * $Fy, (0.6 * $E) / ($lambda * sqrt($lambda)));
+            $d?->with(['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+                'lambda',
+                'D / t',
+                Kind::Number,
+                'H3.1',
+            );
+            $d?->with([...$of])->line(
+                'F_cr',
+                'min(0.6 * F_y, 0.60 * E / (lambda * sqrt(lambda)))',
+                Kind::Stress,
+                'H3-2b',
+                'without (H3-2a): on the safe side',
+            );
 
             return $F;
         }
         $lambda = max($s->h, $s->b) / $s->t - 3;
         $root = sqrt($E / $Fy);
-        $d?->line('lambda', 'max(H, B) / t - 3', ['H' => [$s->h, Kind::Size], 'B' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]], $lambda, Kind::Number, 'H3.1');
+        $d?->with(['H' => [$s->h, Kind::Size], 'B' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            'lambda',
+            'max(H, B) / t - 3',
+            Kind::Number,
+            'H3.1',
+        );
         [$F, $text, $clause] = match (true) {
             $lambda <= 2.45 * $root => [0.6 * $Fy, '0.6 * F_y', 'H3-3'],
-            $lambda <= 3.07 * $root => [0.6 * $Fy * 2.45 * $root / $lambda, '0.6 * F_y * 2.45 * sqrt(E / F_y) / lambda', 'H3-4'],
-            default => [0.458 * M_PI ** 2 * $E / $lambda ** 2, '0.458 * pi^2 * E / lambda^2', 'H3-5'],
+            $lambda <= 3.07 * $root => [
+                (0.6 * $Fy * 2.45 * $root) / $lambda,
+                '0.6 * F_y * 2.45 * sqrt(E / F_y) / lambda',
+                'H3-4',
+            ],
+            default => [(0.458 * M_PI ** 2 * $E) / $lambda ** 2, '0.458 * pi^2 * E / lambda^2', 'H3-5'],
         };
-        $d?->line('F_cr', $text, array_filter([...$of, 'lambda' => [$lambda, Kind::Number]], fn (string $symbol): bool => preg_match("/\\b{$symbol}\\b/", $text) === 1, ARRAY_FILTER_USE_KEY), $F, Kind::Stress, $clause);
+        $d?->with(
+            array_filter(
+                [...$of, 'lambda' => [$lambda, Kind::Number]],
+                fn (string $symbol): bool => preg_match("/\\b{$symbol}\\b/", $text) === 1,
+                ARRAY_FILTER_USE_KEY,
+            ),
+        )->line('F_cr', $text, Kind::Stress, $clause);
 
         return $F;
     }

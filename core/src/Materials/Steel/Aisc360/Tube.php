@@ -24,7 +24,7 @@ final readonly class Tube extends Profile
     /** F_y D/(E t): what the limits are given in. */
     private function relative(): float
     {
-        return $this->lambda * $this->Fy / $this->E;
+        return ($this->lambda * $this->Fy) / $this->E;
     }
 
     public function compactness(): string
@@ -39,31 +39,68 @@ final readonly class Tube extends Profile
 
     public function weighCompactness(string $standard, bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
-        $d?->line('lambda', 'D / t', ['D' => [$this->section->h, Kind::Size], 't' => [$this->section->t, Kind::Size]], $this->lambda, Kind::Number, 'B4.1b');
-        $d?->line('lambda_p', '0.07 * E / F_y', ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]], 0.07 * $this->rootEF ** 2, Kind::Number, 'Table B4.1b, 20');
+        $d = $derive ? new Derivation() : null;
+        $d?->with(['D' => [$this->section->h, Kind::Size], 't' => [$this->section->t, Kind::Size]])->line(
+            'lambda',
+            'D / t',
+            Kind::Number,
+            'B4.1b',
+        );
+        $d?->with(['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]])->line(
+            'lambda_p',
+            '0.07 * E / F_y',
+            Kind::Number,
+            'Table B4.1b, 20',
+        );
         $applies = $this->relative() <= 0.45;
 
-        return new Weighing('classification', 'Compactness', "{$standard}, B4.1", null, applies: $applies, remark: $applies ? "The tube is {$this->compactness()} in bending." : 'D/t is above 0.45 E/F_y, where F8 ends. Take a thicker tube.', lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Compactness',
+            "{$standard}, B4.1",
+            null,
+            applies: $applies,
+            remark: $applies
+                ? "The tube is {$this->compactness()} in bending."
+                : 'D/t is above 0.45 E/F_y, where F8 ends. Take a thicker tube.',
+            lines: $d->lines ?? [],
+        );
     }
 
     public function moment(?Derivation $d = null): float
     {
         $s = $this->section;
-        $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'lambda' => [$this->lambda, Kind::Number], 'S' => [$s->Wely, Kind::Modulus]];
+        $of = [
+            'E' => [$this->E, Kind::ModulusOfElasticity],
+            'lambda' => [$this->lambda, Kind::Number],
+            'S' => [$s->Wely, Kind::Modulus],
+        ];
         $Mp = $this->Fy * $s->Wply;
-        $d?->line('M_p', 'F_y * Z', ['F_y' => [$this->Fy, Kind::Stress], 'Z' => [$s->Wply, Kind::Modulus]], $Mp, Kind::Moment, 'F8-1');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'Z' => [$s->Wply, Kind::Modulus]])->line(
+            'M_p',
+            'F_y * Z',
+            Kind::Moment,
+            'F8-1',
+        );
         if ($this->relative() <= 0.07) {
-            $d?->line('M_n', 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F8.1', 'compact');
+            $d?->line('M_n', 'M_p', Kind::Moment, 'F8.1', 'compact');
 
             return $Mp;
         }
         $d?->given('lambda', $this->lambda, Kind::Number, 'B4.1b', 'D/t');
         $isNoncompact = $this->relative() <= 0.31;
-        $Mn = min($Mp, ($isNoncompact ? 0.021 * $this->E / $this->lambda + $this->Fy : 0.33 * $this->E / $this->lambda) * $s->Wely);
+        $Mn = min(
+            $Mp,
+            ($isNoncompact ? (0.021 * $this->E) / $this->lambda + $this->Fy : (0.33 * $this->E) / $this->lambda) *
+                $s->Wely,
+        );
         $isNoncompact
-            ? $d?->line('M_n', 'min(M_p, (0.021 * E / lambda + F_y) * S)', [...$of, 'M_p' => [$Mp, Kind::Moment], 'F_y' => [$this->Fy, Kind::Stress]], $Mn, Kind::Moment, 'F8-2', 'noncompact')
-            : $d?->line('M_n', 'min(M_p, 0.33 * E / lambda * S)', [...$of, 'M_p' => [$Mp, Kind::Moment]], $Mn, Kind::Moment, 'F8-3, F8-4', 'slender');
+            ? $d
+                ?->with([...$of])
+                ->line('M_n', 'min(M_p, (0.021 * E / lambda + F_y) * S)', Kind::Moment, 'F8-2', 'noncompact')
+            : $d
+                ?->with([...$of, 'M_p' => [$Mp, Kind::Moment]])
+                ->line('M_n', 'min(M_p, 0.33 * E / lambda * S)', Kind::Moment, 'F8-3, F8-4', 'slender');
 
         return $Mn;
     }
@@ -78,16 +115,24 @@ final readonly class Tube extends Profile
         return $this->moment($d);
     }
 
-    /** Of both buckling stresses of G5 the one that does not depend on the length: the smaller one, on the safe side. */
+    /**
+     * Of both buckling stresses of G5 the one that does not depend on the length: the smaller one, on the safe side.
+     */
     public function shear(Method $method, ?Derivation $d = null): float
     {
         $A = $this->section->A;
-        $Fcr = min(0.6 * $this->Fy, 0.78 * $this->E / ($this->lambda * sqrt($this->lambda)));
+        $Fcr = min(0.6 * $this->Fy, (0.78 * $this->E) / ($this->lambda * sqrt($this->lambda)));
         $d?->given('lambda', $this->lambda, Kind::Number, 'G5', 'D/t');
-        $d?->line('F_cr', 'min(0.6 * F_y, 0.78 * E / (lambda * sqrt(lambda)))', ['F_y' => [$this->Fy, Kind::Stress], 'E' => [$this->E, Kind::ModulusOfElasticity], 'lambda' => [$this->lambda, Kind::Number]], $Fcr, Kind::Stress, 'G5-2b', 'without (G5-2a): on the safe side');
-        $d?->line('V_n', 'F_cr * A_g / 2', ['F_cr' => [$Fcr, Kind::Stress], 'A_g' => [$A, Kind::Area]], $Fcr * $A / 2, Kind::Force, 'G5-1');
+        $d?->with(['F_y' => [$this->Fy, Kind::Stress], 'E' => [$this->E, Kind::ModulusOfElasticity]])->line(
+            'F_cr',
+            'min(0.6 * F_y, 0.78 * E / (lambda * sqrt(lambda)))',
+            Kind::Stress,
+            'G5-2b',
+            'without (G5-2a): on the safe side',
+        );
+        $d?->with(['A_g' => [$A, Kind::Area]])->line('V_n', 'F_cr * A_g / 2', Kind::Force, 'G5-1');
 
-        return $method->available('V_n', $Fcr * $A / 2, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', ($Fcr * $A) / 2, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 
     public function weakShear(Method $method, ?Derivation $d = null): float
@@ -107,8 +152,17 @@ final readonly class Tube extends Profile
         $isSlender = $this->relative() > 0.11;
         $Ae = $isSlender ? (0.038 / $this->relative() + 2 / 3) * $A : $A;
         $isSlender
-            ? $d?->line('A_e', '(0.038 * E / (F_y * lambda) + 2 / 3) * A_g', ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress], 'lambda' => [$this->lambda, Kind::Number], 'A_g' => [$A, Kind::Area]], $Ae, Kind::Area, 'E7-7', 'D/t above 0.11 E/F_y')
-            : $d?->line('A_e', 'A_g', ['A_g' => [$A, Kind::Area]], $Ae, Kind::Area, 'E7-6', 'D/t not above 0.11 E/F_y');
+            ? $d
+                ?->with([
+                    'E' => [$this->E, Kind::ModulusOfElasticity],
+                    'F_y' => [$this->Fy, Kind::Stress],
+                    'lambda' => [$this->lambda, Kind::Number],
+                    'A_g' => [$A, Kind::Area],
+                ])
+                ->line('A_e', '(0.038 * E / (F_y * lambda) + 2 / 3) * A_g', Kind::Area, 'E7-7', 'D/t above 0.11 E/F_y')
+            : $d
+                ?->with(['A_g' => [$A, Kind::Area]])
+                ->line('A_e', 'A_g', Kind::Area, 'E7-6', 'D/t not above 0.11 E/F_y');
 
         return $Ae;
     }

@@ -17,12 +17,29 @@ final class UnbracedLength
      * @param  float  $F  elastic stress under uniform moment, MPa; as F_1 written down before
      * @return float mm
      */
-    public static function of(string $symbol, float $r, float $q, float $E, float $F, string $clause, ?Derivation $d): float
-    {
+    public static function of(
+        string $symbol,
+        float $r,
+        float $q,
+        float $E,
+        float $F,
+        string $clause,
+        ?Derivation $d,
+    ): float {
         $a = 0.078 * M_PI ** 2 * $E * $q;
-        $L = $r * sqrt(M_PI ** 2 * $E * ($a + sqrt($a ** 2 + 4 * $F ** 2)) / (2 * $F ** 2));
-        $d?->line('a', '0.078 * pi^2 * E * q', ['E' => [$E, Kind::ModulusOfElasticity], 'q' => [$q, Kind::Number]], $a, Kind::Stress);
-        $d?->line('L_b', "{$symbol} * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))", [$symbol => [$r, Kind::Size], 'E' => [$E, Kind::ModulusOfElasticity], 'a' => [$a, Kind::Stress], 'F_1' => [$F, Kind::Stress]], $L, Kind::Length, $clause, "the unbraced length that buckles at this moment: ({$clause}) solved for L_b");
+        $L = $r * sqrt((M_PI ** 2 * $E * ($a + sqrt($a ** 2 + 4 * $F ** 2))) / (2 * $F ** 2));
+        $d?->with(['E' => [$E, Kind::ModulusOfElasticity], 'q' => [$q, Kind::Number]])->line(
+            'a',
+            '0.078 * pi^2 * E * q',
+            Kind::Stress,
+        );
+        $d?->with([$symbol => [$r, Kind::Size], 'F_1' => [$F, Kind::Stress]])->line(
+            'L_b',
+            "{$symbol} * sqrt(pi^2 * E * (a + sqrt(a^2 + 4 * F_1^2)) / (2 * F_1^2))",
+            Kind::Length,
+            $clause,
+            "the unbraced length that buckles at this moment: ({$clause}) solved for L_b",
+        );
 
         return $L;
     }

@@ -10,7 +10,9 @@ use Waage\Materials\Steel\Sections\Tee;
 use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, F6 and G6: nominal strength of an I shape, a channel or a tee bent and sheared about the weak axis. */
+/**
+ * ANSI/AISC 360, F6 and G6: nominal strength of an I shape, a channel or a tee bent and sheared about the weak axis.
+ */
 final class WeakAxis
 {
     /**
@@ -25,13 +27,24 @@ final class WeakAxis
         $of = ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]];
         if ($s instanceof Tee) {
             $Mp = $Fy * $s->Welz;
-            $d?->line('M_p', 'F_y * S_y', $of, $Mp, Kind::Moment, 'F12-1', 'F6 is for I shapes and channels: first yield');
+            $d?->with($of)->line(
+                'M_p',
+                'F_y * S_y',
+                Kind::Moment,
+                'F12-1',
+                'F6 is for I shapes and channels: first yield',
+            );
         } else {
             $Mp = min($Fy * $s->Wplz, 1.6 * $Fy * $s->Welz);
-            $d?->line('M_p', 'min(F_y * Z_y, 1.6 * F_y * S_y)', [...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]], $Mp, Kind::Moment, 'F6-1');
+            $d?->with([...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]])->line(
+                'M_p',
+                'min(F_y * Z_y, 1.6 * F_y * S_y)',
+                Kind::Moment,
+                'F6-1',
+            );
         }
         if ($lambda <= $compact) {
-            $d?->line('M_n', 'M_p', ['M_p' => [$Mp, Kind::Moment]], $Mp, Kind::Moment, 'F6.1', 'flanges compact');
+            $d?->with(['M_p' => [$Mp, Kind::Moment]])->line('M_n', 'M_p', Kind::Moment, 'F6.1', 'flanges compact');
 
             return $Mp;
         }
@@ -39,15 +52,25 @@ final class WeakAxis
         // The limits of flanges in bending about the weak axis (case 13): 0.38 and 1.0.
         $slender = $shape->rootEF;
         if ($lambda <= $slender) {
-            $Mn = $Mp - ($Mp - 0.7 * $Fy * $s->Welz) * ($lambda - $compact) / ($slender - $compact);
+            $Mn = $Mp - (($Mp - 0.7 * $Fy * $s->Welz) * ($lambda - $compact)) / ($slender - $compact);
             $d?->given('lambda_pf', $compact, Kind::Number, 'Table B4.1b, 13');
             $d?->given('lambda_rf', $slender, Kind::Number, 'Table B4.1b, 13');
-            $d?->line('M_n', 'M_p - (M_p - 0.7 * F_y * S_y) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)', ['M_p' => [$Mp, Kind::Moment], ...$of, 'lambda_f' => [$lambda, Kind::Number], 'lambda_pf' => [$compact, Kind::Number], 'lambda_rf' => [$slender, Kind::Number]], $Mn, Kind::Moment, 'F6-2', 'flanges noncompact');
+            $d?->with(['M_p' => [$Mp, Kind::Moment], ...$of])->line(
+                'M_n',
+                'M_p - (M_p - 0.7 * F_y * S_y) * (lambda_f - lambda_pf) / (lambda_rf - lambda_pf)',
+                Kind::Moment,
+                'F6-2',
+                'flanges noncompact',
+            );
 
             return $Mn;
         }
-        $Mn = 0.69 * $shape->E / $lambda ** 2 * $s->Welz;
-        $d?->line('M_n', '0.69 * E / lambda_f^2 * S_y', ['E' => [$shape->E, Kind::ModulusOfElasticity], 'lambda_f' => [$lambda, Kind::Number], 'S_y' => [$s->Welz, Kind::Modulus]], $Mn, Kind::Moment, 'F6-3, F6-4', 'flanges slender');
+        $Mn = ((0.69 * $shape->E) / $lambda ** 2) * $s->Welz;
+        $d?->with([
+            'E' => [$shape->E, Kind::ModulusOfElasticity],
+            'lambda_f' => [$lambda, Kind::Number],
+            'S_y' => [$s->Welz, Kind::Modulus],
+        ])->line('M_n', '0.69 * E / lambda_f^2 * S_y', Kind::Moment, 'F6-3, F6-4', 'flanges slender');
 
         return $Mn;
     }
@@ -64,14 +87,17 @@ final class WeakAxis
         [$A, $note] = match (true) {
             $s instanceof Flanged => [2 * $s->b * $s->tf, '2 b_f t_f: both flanges'],
             $s instanceof Tee => [$s->b * $s->tf, 'b_f t_f'],
-            $s instanceof UnequalI => [$s->sidewaysShearArea(), 'of the flange that shears the most, each with its part of I_y: b_f t_f (I_1 + I_2)/I_1'],
+            $s instanceof UnequalI => [
+                $s->sidewaysShearArea(),
+                'of the flange that shears the most, each with its part of I_y: b_f t_f (I_1 + I_2)/I_1',
+            ],
             default => throw new \LogicException('There is no flange.'),
         };
         $Vn = 0.6 * $shape->Fy * $A * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');
         $d?->given('A_f', $A, Kind::Area, 'G6', $note);
-        $d?->line('V_n', '0.6 * F_y * A_f * C_v2', ['F_y' => [$shape->Fy, Kind::Stress], 'A_f' => [$A, Kind::Area], 'C_v2' => [$Cv, Kind::Number]], $Vn, Kind::Force, 'G6-1');
+        $d?->with(['F_y' => [$shape->Fy, Kind::Stress]])->line('V_n', '0.6 * F_y * A_f * C_v2', Kind::Force, 'G6-1');
 
-        return $method->available('V_n', $Vn, [0.90, 1.67], 'v', Kind::Force, 'G1', $d);
+        return $method->available('V_n', $Vn, [0.9, 1.67], 'v', Kind::Force, 'G1', $d);
     }
 }

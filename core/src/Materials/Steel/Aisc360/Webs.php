@@ -18,7 +18,10 @@ use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Units\Kind;
 
-/** ANSI/AISC 360, J10.2 to J10.5: the web, or both sides of a hollow section, under forces that press on a flange, without stiffeners. */
+/**
+ * ANSI/AISC 360, J10.2 to J10.5: the web, or both sides of a hollow section, under forces that press on a flange,
+ * without stiffeners.
+ */
 final readonly class Webs
 {
     private ConcentratedForces $forces;
@@ -27,8 +30,13 @@ final readonly class Webs
      * @param  Envelope  $moment  of the beam
      * @param  list<Combination>  $strength
      */
-    public function __construct(private LoadedBeam $beam, private Envelope $moment, private array $strength, private string $standard, private Method $method)
-    {
+    public function __construct(
+        private LoadedBeam $beam,
+        private Envelope $moment,
+        private array $strength,
+        private string $standard,
+        private Method $method,
+    ) {
         $this->forces = new ConcentratedForces($beam, $strength);
     }
 
@@ -40,11 +48,38 @@ final readonly class Webs
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
         $heaviest = [];
-        $forces = $this->forces->on($stretches, $weight, fn (SectionStep $s): float => 2.5 * (self::shape($s, 1)->k ?? 0.0));
-        if ($forces !== [] && array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []) {
-            return [new Weighing('web-support', 'Webs at supports and under loads', "{$this->standard}, J10", null, applies: false, remark: 'J10 is for webs between two flanges: the wall of a tube (chapter K), the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.')];
+        $forces = $this->forces->on(
+            $stretches,
+            $weight,
+            fn (SectionStep $s): float => 2.5 * (self::shape($s, 1)->k ?? 0.0),
+        );
+        if (
+            $forces !== [] &&
+            array_filter($stretches, fn (SectionStep $s): bool => self::shape($s, 1) === null) !== []
+        ) {
+            return [
+                new Weighing(
+                    'web-support',
+                    'Webs at supports and under loads',
+                    "{$this->standard}, J10",
+                    null,
+                    applies: false,
+                    remark: 'J10 is for webs between two flanges: the wall of a tube (chapter K), the stem of a tee, the legs of an angle or strips at supports and under point loads are not weighed. Give these stiffeners or an end plate, or weigh them separately and leave this out with the reason.',
+                ),
+            ];
         }
-        $hung = $this->forces->hang() ? [new Weighing('flange-bending', 'Lower flange under hung loads', "{$this->standard}, J10.1", null, applies: false, remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.')] : [];
+        $hung = $this->forces->hang()
+            ? [
+                new Weighing(
+                    'flange-bending',
+                    'Lower flange under hung loads',
+                    "{$this->standard}, J10.1",
+                    null,
+                    applies: false,
+                    remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.',
+                ),
+            ]
+            : [];
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, false);
             if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
@@ -52,7 +87,15 @@ final readonly class Webs
             }
         }
 
-        return [...array_values(array_map(fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2], $heaviest)), ...$hung];
+        return [
+            ...array_values(
+                array_map(
+                    fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2],
+                    $heaviest,
+                ),
+            ),
+            ...$hung,
+        ];
     }
 
     private function weighOne(ConcentratedForce $of, float $weight, bool $derive): Weighing
@@ -61,27 +104,50 @@ final readonly class Webs
         foreach ($of->stretches as $stretch) {
             $shape = self::shape($stretch, $of->sign) ?? throw new \LogicException('A web between flanges is needed.');
             $isHollow = $stretch->section instanceof RectangularHollow;
-            $web = new WebStrength($shape, $of->bearing, $of->toEnd, $of->through, $of->id === 'load' && ! $isHollow ? $this->unbraced($of->x) : 0.0, ! $isHollow && $this->yields($of, $shape, $weight), $isHollow ? 2 : 1);
+            $web = new WebStrength(
+                $shape,
+                $of->bearing,
+                $of->toEnd,
+                $of->through,
+                $of->id === 'load' && ! $isHollow ? $this->unbraced($of->x) : 0.0,
+                ! $isHollow && $this->yields($of, $shape, $weight),
+                $isHollow ? 2 : 1,
+            );
             $Rc = $web->available($this->method);
             $weakest = $weakest === null || $Rc < $weakest[0] ? [$Rc, $web] : $weakest;
         }
         [$Rc, $web] = $weakest;
         $required = $this->method->required('R');
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given($required, $of->force, Kind::Force);
         if ($d !== null) {
             $web->available($this->method, $d);
-            $d->line('u', "{$required} / R_c", [$required => [$of->force, Kind::Force], 'R_c' => [$Rc, Kind::Force]], $of->force / $Rc, Kind::Number, 'B3');
+            $d->with(['R_c' => [$Rc, Kind::Force]])->line('u', "{$required} / R_c", Kind::Number, 'B3');
         }
 
         return new Weighing(
-            "web-{$of->id}", $of->title, "{$this->standard}, J10", $of->force / $Rc, demand: $of->force, capacity: $Rc, kind: Kind::Force, demandSymbol: $required, capacitySymbol: 'R_c',
-            x: $of->x, combination: $of->combination, arrangement: $of->arrangement, factors: $of->factors, lines: $d->lines ?? [],
+            "web-{$of->id}",
+            $of->title,
+            "{$this->standard}, J10",
+            $of->force / $Rc,
+            demand: $of->force,
+            capacity: $Rc,
+            kind: Kind::Force,
+            demandSymbol: $required,
+            capacitySymbol: 'R_c',
+            x: $of->x,
+            combination: $of->combination,
+            arrangement: $of->arrangement,
+            factors: $of->factors,
+            lines: $d->lines ?? [],
             remark: $of->force > $Rc ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
     }
 
-    /** @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they differ */
+    /**
+     * @param  int  $side  flange that is pressed on: 1 the upper one, −1 the lower one, which counts where they
+     * differ
+     */
     private static function shape(SectionStep $s, int $side): ?Shape
     {
         $section = match (true) {
@@ -98,7 +164,8 @@ final readonly class Webs
     {
         $e = $this->moment->greatest($this->strength, $weight, ...$of->reach());
 
-        return ($this->method === Method::ASD ? 1.5 : 1.0) * abs($e->value ?? 0.0) >= $shape->Fy * $shape->section->Wely;
+        return ($this->method === Method::ASD ? 1.5 : 1.0) * abs($e->value ?? 0.0) >=
+            $shape->Fy * $shape->section->Wely;
     }
 
     /** The greatest length of a flange without lateral support at a place, or anywhere, mm. */

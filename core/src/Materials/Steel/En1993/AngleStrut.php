@@ -13,8 +13,9 @@ use Waage\Member\Basis;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle in compression or tension; where one leg is connected at its ends by
- * effective slendernesses. In class 4 the effective area of the legs counts (EN 1993-1-5, 4.4), without the shift of its centroid.
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.3.1 and BB.1.2: an angle in compression or tension; where one leg is connected
+ * at its ends by effective slendernesses. In class 4 the effective area of the legs counts (EN 1993-1-5, 4.4),
+ * without the shift of its centroid.
  */
 final readonly class AngleStrut implements PressedStrut
 {
@@ -32,7 +33,8 @@ final readonly class AngleStrut implements PressedStrut
 
     public function __construct(private Strut $strut, private Basis $basis)
     {
-        $this->angle = $strut->section instanceof Angle ? $strut->section : throw new \LogicException('An angle is needed.');
+        $this->angle =
+            $strut->section instanceof Angle ? $strut->section : throw new \LogicException('An angle is needed.');
         $this->fy = $strut->grade->yieldStrength($this->angle->t);
         $this->epsilon = sqrt(235.0 / $this->fy);
     }
@@ -63,35 +65,72 @@ final readonly class AngleStrut implements PressedStrut
     private function class(bool $derive): Weighing
     {
         $s = $this->angle;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $of = ['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]];
         $epsilon = ['epsilon' => [$this->epsilon, Kind::Number]];
-        $d?->line('epsilon', 'sqrt(235 / f_y)', ['f_y' => [$this->fy, Kind::Number]], $this->epsilon, Kind::Number, 'Table 5.2', 'f_y in N/mm²');
-        $d?->line('lambda_1', 'max(h, b) / t', $of, max($s->h, $s->b) / $s->t, Kind::Number, 'Table 5.2, sheet 3');
-        $d?->line('lambda_1_3', '15 * epsilon', $epsilon, 15 * $this->epsilon, Kind::Number, 'Table 5.2, sheet 3');
-        $d?->line('lambda_2', '(h + b) / (2 * t)', $of, ($s->h + $s->b) / (2 * $s->t), Kind::Number, 'Table 5.2, sheet 3');
-        $d?->line('lambda_2_3', '11.5 * epsilon', $epsilon, 11.5 * $this->epsilon, Kind::Number, 'Table 5.2, sheet 3');
+        $d?->with(['f_y' => [$this->fy, Kind::Number]])->line(
+            'epsilon',
+            'sqrt(235 / f_y)',
+            Kind::Number,
+            'Table 5.2',
+            'f_y in N/mm²',
+        );
+        $d?->with($of)->line('lambda_1', 'max(h, b) / t', Kind::Number, 'Table 5.2, sheet 3');
+        $d?->with($epsilon)->line('lambda_1_3', '15 * epsilon', Kind::Number, 'Table 5.2, sheet 3');
+        $d?->with($of)->line('lambda_2', '(h + b) / (2 * t)', Kind::Number, 'Table 5.2, sheet 3');
+        $d?->with($epsilon)->line('lambda_2_3', '11.5 * epsilon', Kind::Number, 'Table 5.2, sheet 3');
 
-        return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: "The section is class {$this->sectionClass()} in compression".($this->isClass4() ? ': the effective area of its legs counts.' : '.'), lines: $d->lines ?? []);
+        return new Weighing(
+            'classification',
+            'Section class',
+            'EN 1993-1-1, 5.5.2',
+            null,
+            remark: "The section is class {$this->sectionClass()} in compression".
+                ($this->isClass4() ? ': the effective area of its legs counts.' : '.'),
+            lines: $d->lines ?? [],
+        );
     }
 
     private function section(bool $derive): Weighing
     {
         $pulls = $this->strut->tension > $this->strut->compression;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
         $A = $pulls ? $this->angle->A : $this->area($d);
         $symbol = ! $pulls && $this->isClass4() ? 'A_eff' : 'A';
-        $NRd = $A * $this->fy / $this->basis->gammaM0;
-        $d?->line('N_c_Rd', "{$symbol} * f_y / gamma_M0", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'gamma_M0' => [$this->basis->gammaM0, Kind::Number]], $NRd, Kind::Force, $pulls ? '6.2.3(2) (6.6)' : ($symbol === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'));
-        $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
+        $NRd = ($A * $this->fy) / $this->basis->gammaM0;
+        $d?->with([
+            $symbol => [$A, Kind::Area],
+            'f_y' => [$this->fy, Kind::Stress],
+            'gamma_M0' => [$this->basis->gammaM0, Kind::Number],
+        ])->line(
+            'N_c_Rd',
+            "{$symbol} * f_y / gamma_M0",
+            Kind::Force,
+            $pulls ? '6.2.3(2) (6.6)' : ($symbol === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'),
+        );
+        $d?->line('u', 'N_Ed / N_c_Rd', Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
         [$x, $combination, $arrangement, $factors] = $pulls ? $this->strut->pulled : $this->strut->pressed;
 
         return new Weighing(
-            'axial', 'Axial force', $pulls ? 'EN 1993-1-1, 6.2.3' : 'EN 1993-1-1, 6.2.4', $N / $NRd, demand: $N, capacity: $NRd, kind: Kind::Force, demandSymbol: 'N_Ed', capacitySymbol: 'N_c_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: $this->strut->tension > 0.0 ? 'Without holes: what a leg that is connected alone bears in tension beside its bolts or welds (EN 1993-1-8, 3.10.3 and 4.13) belongs to the connection.' : '',
+            'axial',
+            'Axial force',
+            $pulls ? 'EN 1993-1-1, 6.2.3' : 'EN 1993-1-1, 6.2.4',
+            $N / $NRd,
+            demand: $N,
+            capacity: $NRd,
+            kind: Kind::Force,
+            demandSymbol: 'N_Ed',
+            capacitySymbol: 'N_c_Rd',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $this->strut->tension > 0.0
+                ? 'Without holes: what a leg that is connected alone bears in tension beside its bolts or welds (EN 1993-1-8, 3.10.3 and 4.13) belongs to the connection.'
+                : '',
         );
     }
 
@@ -110,7 +149,13 @@ final readonly class AngleStrut implements PressedStrut
             $terms[] = "(1 - rho_{$leg}) * {$leg} * t";
             $values += ["rho_{$leg}" => [$rho, Kind::Number], $leg => [$width, Kind::Size]];
         }
-        $d?->line('A_eff', 'A - '.implode(' - ', $terms), ['A' => [$s->A, Kind::Area], ...$values, 't' => [$s->t, Kind::Size]], $A, Kind::Area, 'EN 1993-1-5, 4.3(4)', 'the shift of the centroid is left out');
+        $d?->with(['A' => [$s->A, Kind::Area], ...$values, 't' => [$s->t, Kind::Size]])->line(
+            'A_eff',
+            'A - '.implode(' - ', $terms),
+            Kind::Area,
+            'EN 1993-1-5, 4.3(4)',
+            'the shift of the centroid is left out',
+        );
 
         return $A;
     }
@@ -118,28 +163,61 @@ final readonly class AngleStrut implements PressedStrut
     private function buckling(bool $derive): Weighing
     {
         $s = $this->angle;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $N = $this->strut->compression;
         $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');
-        $d?->given('L', $this->strut->L, Kind::Length, '', 'between the ends, or as given; ends connected '.$this->strut->ends->words());
+        $d?->given(
+            'L',
+            $this->strut->L,
+            Kind::Length,
+            '',
+            'between the ends, or as given; ends connected '.$this->strut->ends->words(),
+        );
         $A = $this->area($d);
         $symbol = $this->isClass4() ? 'A_eff' : 'A';
         $NRk = $A * $this->fy;
         $slendernesses = [];
         foreach (['v' => [$s->Iv, 0.35], 'y' => [$s->Iy, 0.5], 'z' => [$s->Iz, 0.5]] as $axis => [$I, $least]) {
-            if ($axis !== 'v' && $this->strut->ends === StrutEnds::Centroid) { // about v-v it is the least stiff
+            if ($axis !== 'v' && $this->strut->ends === StrutEnds::Centroid) {
+                // about v-v it is the least stiff
                 continue;
             }
             $i = sqrt($I / $s->A);
-            $lambda = $this->strut->L / $i / (M_PI * sqrt($this->strut->grade->elasticity() / $this->fy)) * sqrt($A / $s->A);
-            $d?->line("s_{$axis}", "L / i_{$axis}", ['L' => [$this->strut->L, Kind::Length], "i_{$axis}" => [$i, Kind::Size]], $this->strut->L / $i, Kind::Number, 'common practice', $this->strut->L / $i > self::UNUSUAL ? 'slenderness, more than the usual 200' : '');
-            $of = ["s_{$axis}" => [$this->strut->L / $i, Kind::Number], 'E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity], 'f_y' => [$this->fy, Kind::Stress]];
+            $lambda =
+                ($this->strut->L / $i / (M_PI * sqrt($this->strut->grade->elasticity() / $this->fy))) *
+                sqrt($A / $s->A);
+            $d?->with(["i_{$axis}" => [$i, Kind::Size]])->line(
+                "s_{$axis}",
+                "L / i_{$axis}",
+                Kind::Number,
+                'common practice',
+                $this->strut->L / $i > self::UNUSUAL ? 'slenderness, more than the usual 200' : '',
+            );
+            $of = [
+                "s_{$axis}" => [$this->strut->L / $i, Kind::Number],
+                'E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity],
+                'f_y' => [$this->fy, Kind::Stress],
+            ];
             $symbol === 'A'
-                ? $d?->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y))", $of, $lambda, Kind::Number, '6.3.1.3(1) (6.50)')
-                : $d?->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y)) * sqrt(A_eff / A)", [...$of, 'A_eff' => [$A, Kind::Area], 'A' => [$s->A, Kind::Area]], $lambda, Kind::Number, '6.3.1.3(1) (6.51)');
+                ? $d
+                    ?->with($of)
+                    ->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y))", Kind::Number, '6.3.1.3(1) (6.50)')
+                : $d
+                    ?->with([...$of, 'A_eff' => [$A, Kind::Area], 'A' => [$s->A, Kind::Area]])
+                    ->line(
+                        "lambda_{$axis}",
+                        "s_{$axis} / (pi * sqrt(E / f_y)) * sqrt(A_eff / A)",
+                        Kind::Number,
+                        '6.3.1.3(1) (6.51)',
+                    );
             if ($this->strut->ends !== StrutEnds::Centroid) {
                 $effective = $least + 0.7 * $lambda;
-                $d?->line("lambda_eff_{$axis}", "{$least} + 0.7 * lambda_{$axis}", ["lambda_{$axis}" => [$lambda, Kind::Number]], $effective, Kind::Number, 'BB.1.2(2) (BB.1)');
+                $d?->with(["lambda_{$axis}" => [$lambda, Kind::Number]])->line(
+                    "lambda_eff_{$axis}",
+                    "{$least} + 0.7 * lambda_{$axis}",
+                    Kind::Number,
+                    'BB.1.2(2) (BB.1)',
+                );
                 $slendernesses["lambda_eff_{$axis}"] = $effective;
             } else {
                 $slendernesses["lambda_{$axis}"] = $lambda;
@@ -148,46 +226,107 @@ final readonly class AngleStrut implements PressedStrut
         [$both, $Nu, $Nv, $NT] = $this->strut->critical();
         $this->deriveCritical($d, $both, $Nu, $Nv, $NT);
         $slendernesses['lambda_TF'] = sqrt($NRk / $both);
-        $d?->line('lambda_TF', "sqrt({$symbol} * f_y / N_TF)", [$symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'N_TF' => [$both, Kind::Force]], $slendernesses['lambda_TF'], Kind::Number, '6.3.1.4(2) (6.52)');
+        $d?->with([
+            $symbol => [$A, Kind::Area],
+            'f_y' => [$this->fy, Kind::Stress],
+            'N_TF' => [$both, Kind::Force],
+        ])->line('lambda_TF', "sqrt({$symbol} * f_y / N_TF)", Kind::Number, '6.3.1.4(2) (6.52)');
         $lambda = max($slendernesses);
-        $d?->line('lambda', 'max('.implode(', ', array_keys($slendernesses)).')', array_map(fn (float $l): array => [$l, Kind::Number], $slendernesses), $lambda, Kind::Number);
+        $d?->with(array_map(fn (float $l): array => [$l, Kind::Number], $slendernesses))->line(
+            'lambda',
+            'max('.implode(', ', array_keys($slendernesses)).')',
+            Kind::Number,
+        );
         $alpha = self::IMPERFECTION;
         $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
         $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
         $d?->given('alpha', $alpha, Kind::Number, 'Tables 6.1, 6.2', 'curve b');
-        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', ['alpha' => [$alpha, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
-        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', ['Phi' => [$Phi, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
-        $Nb = $chi * $NRk / $this->basis->gammaM1;
-        $d?->line('N_b_Rd', "chi * {$symbol} * f_y / gamma_M1", ['chi' => [$chi, Kind::Number], $symbol => [$A, Kind::Area], 'f_y' => [$this->fy, Kind::Stress], 'gamma_M1' => [$this->basis->gammaM1, Kind::Number]], $Nb, Kind::Force, '6.3.1.1(3) (6.47)');
-        $d?->line('u', 'N_Ed / N_b_Rd', ['N_Ed' => [$N, Kind::Force], 'N_b_Rd' => [$Nb, Kind::Force]], $N / $Nb, Kind::Number, '6.3.1.1(1) (6.46)');
+        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', Kind::Number, '6.3.1.2(1)');
+        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', Kind::Number, '6.3.1.2(1) (6.49)');
+        $Nb = ($chi * $NRk) / $this->basis->gammaM1;
+        $d?->with([$symbol => [$A, Kind::Area], 'gamma_M1' => [$this->basis->gammaM1, Kind::Number]])->line(
+            'N_b_Rd',
+            "chi * {$symbol} * f_y / gamma_M1",
+            Kind::Force,
+            '6.3.1.1(3) (6.47)',
+        );
+        $d?->line('u', 'N_Ed / N_b_Rd', Kind::Number, '6.3.1.1(1) (6.46)');
         [$x, $combination, $arrangement, $factors] = $this->strut->pressed;
 
         return new Weighing(
-            'buckling-axial', 'Buckling', $this->strut->ends === StrutEnds::Centroid ? 'EN 1993-1-1, 6.3.1' : 'EN 1993-1-1, BB.1.2', $N / $Nb, demand: $N, capacity: $Nb, kind: Kind::Force, demandSymbol: 'N_Ed', capacitySymbol: 'N_b_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: $this->strut->ends === StrutEnds::Centroid ? '' : 'Of a web member of a lattice, or one like it: two bolts at least or welds at its ends, to what keeps them from turning (BB.1.2(1)).',
+            'buckling-axial',
+            'Buckling',
+            $this->strut->ends === StrutEnds::Centroid ? 'EN 1993-1-1, 6.3.1' : 'EN 1993-1-1, BB.1.2',
+            $N / $Nb,
+            demand: $N,
+            capacity: $Nb,
+            kind: Kind::Force,
+            demandSymbol: 'N_Ed',
+            capacitySymbol: 'N_b_Rd',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $this->strut->ends === StrutEnds::Centroid
+                ? ''
+                : 'Of a web member of a lattice, or one like it: two bolts at least or welds at its ends, to what keeps them from turning (BB.1.2(1)).',
         );
     }
 
     private function deriveCritical(?Derivation $d, float $both, float $Nu, float $Nv, float $NT): void
     {
         $s = $this->angle;
-        [$E, $L] = [['E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity]], ['L' => [$this->strut->L, Kind::Length]]];
+        [$E, $L] = [
+            ['E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity]],
+            ['L' => [$this->strut->L, Kind::Length]],
+        ];
         $isCentred = $this->strut->ends === StrutEnds::Centroid;
         $i0 = sqrt(($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2);
-        $d?->line('N_u', 'pi^2 * E * I_u / L^2', [...$E, 'I_u' => [$s->Iu, Kind::SecondMoment], ...$L], $Nu, Kind::Force, 'Euler', 'about the strong principal axis');
-        $isCentred ? $d?->line('N_v', 'pi^2 * E * I_v / L^2', [...$E, 'I_v' => [$s->Iv, Kind::SecondMoment], ...$L], $Nv, Kind::Force, 'Euler', 'about the weak one') : null;
-        $d?->given('u_0', abs($s->u0), Kind::Size, '', 'from the centroid to the shear centre along the strong principal axis');
+        $d?->with([...$E, 'I_u' => [$s->Iu, Kind::SecondMoment], ...$L])->line(
+            'N_u',
+            'pi^2 * E * I_u / L^2',
+            Kind::Force,
+            'Euler',
+            'about the strong principal axis',
+        );
+        $isCentred
+            ? $d
+                ?->with([...$E, 'I_v' => [$s->Iv, Kind::SecondMoment], ...$L])
+                ->line('N_v', 'pi^2 * E * I_v / L^2', Kind::Force, 'Euler', 'about the weak one')
+            : null;
+        $d?->given(
+            'u_0',
+            abs($s->u0),
+            Kind::Size,
+            '',
+            'from the centroid to the shear centre along the strong principal axis',
+        );
         $isCentred ? $d?->given('v_0', abs($s->v0), Kind::Size, '', 'and along the weak one') : null;
         $d?->given('i_0', $i0, Kind::Size, '', '√((I_u + I_v)/A + u_0² + v_0²)');
-        $d?->line('N_T', 'G * I_t / i_0^2', ['G' => [$this->strut->grade->shearModulus(), Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'i_0' => [$i0, Kind::Size]], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
+        $d?->with([
+            'G' => [$this->strut->grade->shearModulus(), Kind::ModulusOfElasticity],
+            'I_t' => [$s->It, Kind::SecondMoment],
+        ])->line('N_T', 'G * I_t / i_0^2', Kind::Force, 'elastic theory', 'torsional buckling');
         if ($isCentred) {
-            $d?->given('N_TF', $both, Kind::Force, 'elastic theory', 'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))');
+            $d?->given(
+                'N_TF',
+                $both,
+                Kind::Force,
+                'elastic theory',
+                'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))',
+            );
 
             return;
         }
         $beta = 1 - ($s->u0 / $i0) ** 2;
-        $d?->line('beta', '1 - (u_0 / i_0)^2', ['u_0' => [abs($s->u0), Kind::Size], 'i_0' => [$i0, Kind::Size]], $beta, Kind::Number, 'elastic theory');
-        $d?->line('N_TF', '(N_u + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_u * N_T / (N_u + N_T)^2))', ['N_u' => [$Nu, Kind::Force], 'N_T' => [$NT, Kind::Force], 'beta' => [$beta, Kind::Number]], ($Nu + $NT) / (2 * $beta) * (1 - sqrt(1 - 4 * $beta * $Nu * $NT / ($Nu + $NT) ** 2)), Kind::Force, 'elastic theory', 'bending about u-u and twisting at once');
+        $d?->line('beta', '1 - (u_0 / i_0)^2', Kind::Number, 'elastic theory');
+        $d?->line(
+            'N_TF',
+            '(N_u + N_T) / (2 * beta) * (1 - sqrt(1 - 4 * beta * N_u * N_T / (N_u + N_T)^2))',
+            Kind::Force,
+            'elastic theory',
+            'bending about u-u and twisting at once',
+        );
     }
 }

@@ -10,9 +10,9 @@ use Waage\Units\Kind;
 /**
  * EN 1993-1-1:2005, Annex A (method 1): Tables A.1 and A.2.
  *
- * C_m,0 of moments that run straight from end to end by their ratio, of loads between ends without moments as of even ones, of
- * any other ones as under a uniform moment, on the safe side; so is C_1 = 1 in what tells whether lateral-torsional buckling
- * counts.
+ * C_m,0 of moments that run straight from end to end by their ratio, of loads between ends without moments as of
+ * even ones, of any other ones as under a uniform moment, on the safe side; so is C_1 = 1 in what tells whether
+ * lateral-torsional buckling counts.
  */
 final readonly class AnnexA implements Interaction
 {
@@ -24,13 +24,29 @@ final readonly class AnnexA implements Interaction
         $s = $member->steel->section;
         $Nz = SidewaysBuckling::flexural($member->weakest, $member->L[0]);
         $NT = $member->twists ? SidewaysBuckling::torsional($member->weakest, $member->L[1]) : INF;
-        [$ry, $rz, $rT] = array_map(fn (float $Ncr): float => max(self::LEAST, 1 - $member->N / $Ncr), [$member->y->critical, $Nz, $NT]);
+        [$ry, $rz, $rT] = array_map(fn (float $Ncr): float => max(self::LEAST, 1 - $member->N / $Ncr), [
+            $member->y->critical,
+            $Nz,
+            $NT,
+        ]);
         $this->deriveRest('y', $member->N, $member->y->critical, 'N_cr_y', $ry, $d);
         $this->deriveRest('z', $member->N, $Nz, 'N_z', $rz, $d);
         $muY = $this->reduction('y', $member->y->chi, $ry, $d);
         $muZ = $this->reduction('z', $member->z->chi, $rz, $d);
-        $Cy0 = $this->equivalent('y', $member->shape->moments->y, $member->shape->moments->vanish[0] && ! $member->shape->moments->swaysY, $ry, $d);
-        $Cz = $this->equivalent('z', $member->shape->moments->z, $member->shape->moments->vanish[1] && ! $member->shape->moments->swaysZ, $rz, $member->uz > 0.0 ? $d : null);
+        $Cy0 = $this->equivalent(
+            'y',
+            $member->shape->moments->y,
+            $member->shape->moments->vanish[0] && ! $member->shape->moments->swaysY,
+            $ry,
+            $d,
+        );
+        $Cz = $this->equivalent(
+            'z',
+            $member->shape->moments->z,
+            $member->shape->moments->vanish[1] && ! $member->shape->moments->swaysZ,
+            $rz,
+            $member->uz > 0.0 ? $d : null,
+        );
         [$aLT, $lambda0, $Cy, $CLT] = $this->lateral($member, $Nz, $NT, $rz, $rT, $Cy0, $d);
         $Cyy = $Cyz = $Czy = $Czz = 1.0;
         [$wy, $wz] = [min(1.5, $s->Wply / $s->Wely), min(1.5, $s->Wplz / $s->Welz)];
@@ -39,16 +55,41 @@ final readonly class AnnexA implements Interaction
             [$Cyy, $Cyz, $Czy, $Czz] = $this->plastic($member, $wy, $wz, $aLT, $lambda0, $Cy, $Cz, $d);
             [$fyz, $fzy] = [0.6 * sqrt($wz / $wy), 0.6 * sqrt($wy / $wz)];
         }
-        $kyy = $Cy * $CLT * $muY / $ry / $Cyy;
-        $kzy = $Cy * $CLT * $muZ / $ry / $Czy * $fzy;
-        [$kyz, $kzz] = [$Cz * $muY / $rz / $Cyz * $fyz, $Cz * $muZ / $rz / $Czz];
+        $kyy = ($Cy * $CLT * $muY) / $ry / $Cyy;
+        $kzy = (($Cy * $CLT * $muZ) / $ry / $Czy) * $fzy;
+        [$kyz, $kzz] = [(($Cz * $muY) / $rz / $Cyz) * $fyz, ($Cz * $muZ) / $rz / $Czz];
         $isPlastic = $member->isPlastic();
-        $of = ['C_my' => $Cy, 'C_mLT' => $CLT, 'C_mz' => $Cz, 'mu_y' => $muY, 'mu_z' => $muZ, 'r_y' => $ry, 'r_z' => $rz, 'C_yy' => $Cyy, 'C_yz' => $Cyz, 'C_zy' => $Czy, 'C_zz' => $Czz, 'w_y' => $wy, 'w_z' => $wz];
-        $this->line($d, 'k_yy', 'C_my * C_mLT * mu_y / r_y'.($isPlastic ? ' / C_yy' : ''), $of, $kyy);
-        $this->line($d, 'k_zy', 'C_my * C_mLT * mu_z / r_y'.($isPlastic ? ' / C_zy * 0.6 * sqrt(w_y / w_z)' : ''), $of, $kzy);
+        $of = [
+            'C_my' => $Cy,
+            'C_mLT' => $CLT,
+            'C_mz' => $Cz,
+            'mu_y' => $muY,
+            'mu_z' => $muZ,
+            'r_y' => $ry,
+            'r_z' => $rz,
+            'C_yy' => $Cyy,
+            'C_yz' => $Cyz,
+            'C_zy' => $Czy,
+            'C_zz' => $Czz,
+            'w_y' => $wy,
+            'w_z' => $wz,
+        ];
+        $d?->with(self::numbers($of));
+        $d?->line('k_yy', 'C_my * C_mLT * mu_y / r_y'.($isPlastic ? ' / C_yy' : ''), Kind::Number, 'Table A.1');
+        $d?->line(
+            'k_zy',
+            'C_my * C_mLT * mu_z / r_y'.($isPlastic ? ' / C_zy * 0.6 * sqrt(w_y / w_z)' : ''),
+            Kind::Number,
+            'Table A.1',
+        );
         if ($member->uz > 0.0) {
-            $this->line($d, 'k_yz', 'C_mz * mu_y / r_z'.($isPlastic ? ' / C_yz * 0.6 * sqrt(w_z / w_y)' : ''), $of, $kyz);
-            $this->line($d, 'k_zz', 'C_mz * mu_z / r_z'.($isPlastic ? ' / C_zz' : ''), $of, $kzz);
+            $d?->line(
+                'k_yz',
+                'C_mz * mu_y / r_z'.($isPlastic ? ' / C_yz * 0.6 * sqrt(w_z / w_y)' : ''),
+                Kind::Number,
+                'Table A.1',
+            );
+            $d?->line('k_zz', 'C_mz * mu_z / r_z'.($isPlastic ? ' / C_zz' : ''), Kind::Number, 'Table A.1');
         }
 
         return [$kyy, $kyz, $kzy, $kzz];
@@ -57,7 +98,9 @@ final readonly class AnnexA implements Interaction
     private function deriveRest(string $axis, float $N, float $Ncr, string $symbol, float $rest, ?Derivation $d): void
     {
         is_finite($Ncr)
-            ? $d?->line("r_{$axis}", "max(0.05, 1 - N_c / {$symbol})", ['N_c' => [$N, Kind::Force], $symbol => [$Ncr, Kind::Force]], $rest, Kind::Number, 'Table A.1')
+            ? $d
+                ?->with(['N_c' => [$N, Kind::Force], $symbol => [$Ncr, Kind::Force]])
+                ->line("r_{$axis}", "max(0.05, 1 - N_c / {$symbol})", Kind::Number, 'Table A.1')
             : $d?->given("r_{$axis}", 1.0, Kind::Number, 'Table A.1', '1 − N/N_cr, far from buckling');
     }
 
@@ -65,7 +108,12 @@ final readonly class AnnexA implements Interaction
     private function reduction(string $axis, float $chi, float $rest, ?Derivation $d): float
     {
         $mu = $rest / (1 - $chi * (1 - $rest));
-        $d?->line("mu_{$axis}", "r_{$axis} / (1 - chi_{$axis} * (1 - r_{$axis}))", ["r_{$axis}" => [$rest, Kind::Number], "chi_{$axis}" => [$chi, Kind::Number]], $mu, Kind::Number, 'Table A.1');
+        $d?->with(["r_{$axis}" => [$rest, Kind::Number], "chi_{$axis}" => [$chi, Kind::Number]])->line(
+            "mu_{$axis}",
+            "r_{$axis} / (1 - chi_{$axis} * (1 - r_{$axis}))",
+            Kind::Number,
+            'Table A.1',
+        );
 
         return $mu;
     }
@@ -75,110 +123,287 @@ final readonly class AnnexA implements Interaction
     {
         if ($psi === null && $vanish) {
             $C = 1 + 0.03 * (1 - $rest);
-            $d?->line($axis === 'y' ? 'C_my_0' : 'C_mz', "1 + 0.03 * (1 - r_{$axis})", ["r_{$axis}" => [$rest, Kind::Number]], $C, Kind::Number, 'Table A.2', 'loads between ends without moments, as if even');
+            $d?->with(["r_{$axis}" => [$rest, Kind::Number]])->line(
+                $axis === 'y' ? 'C_my_0' : 'C_mz',
+                "1 + 0.03 * (1 - r_{$axis})",
+                Kind::Number,
+                'Table A.2',
+                'loads between ends without moments, as if even',
+            );
 
             return $C;
         }
         $C = 0.79 + 0.21 * ($psi ?? 1.0) + 0.36 * (($psi ?? 1.0) - 0.33) * (1 - $rest);
         $symbol = $axis === 'y' ? 'C_my_0' : 'C_mz';
-        $d?->given("psi_{$axis}", $psi ?? 1.0, Kind::Number, 'Table A.2', $psi === null ? 'as under a uniform moment: on the safe side' : 'ratio of the end moments');
-        $d?->line($symbol, "0.79 + 0.21 * psi_{$axis} + 0.36 * (psi_{$axis} - 0.33) * (1 - r_{$axis})", ["psi_{$axis}" => [$psi ?? 1.0, Kind::Number], "r_{$axis}" => [$rest, Kind::Number]], $C, Kind::Number, 'Table A.2');
+        $d?->given(
+            "psi_{$axis}",
+            $psi ?? 1.0,
+            Kind::Number,
+            'Table A.2',
+            $psi === null ? 'as under a uniform moment: on the safe side' : 'ratio of the end moments',
+        );
+        $d?->with(["r_{$axis}" => [$rest, Kind::Number]])->line(
+            $symbol,
+            "0.79 + 0.21 * psi_{$axis} + 0.36 * (psi_{$axis} - 0.33) * (1 - r_{$axis})",
+            Kind::Number,
+            'Table A.2',
+        );
 
         return $C;
     }
 
     /** @return array{float, float, float, float} a_LT, slenderness under a uniform moment, C_my, C_mLT */
-    private function lateral(PressedMember $member, float $Nz, float $NT, float $rz, float $rT, float $Cy0, ?Derivation $d): array
-    {
+    private function lateral(
+        PressedMember $member,
+        float $Nz,
+        float $NT,
+        float $rz,
+        float $rT,
+        float $Cy0,
+        ?Derivation $d,
+    ): array {
         $s = $member->steel->section;
         $steel = $member->steel;
         $aLT = max(0.0, 1 - $s->It / $s->Iy);
         if (! is_finite($Nz) || ! is_finite($NT)) {
-            $d?->line('C_my', 'C_my_0', ['C_my_0' => [$Cy0, Kind::Number]], $Cy0, Kind::Number, 'Table A.1', $member->twists ? 'continuously restrained' : 'the section does not twist');
+            $d?->with(['C_my_0' => [$Cy0, Kind::Number]])->line(
+                'C_my',
+                'C_my_0',
+                Kind::Number,
+                'Table A.1',
+                $member->twists ? 'continuously restrained' : 'the section does not twist',
+            );
             $d?->given('C_mLT', 1.0, Kind::Number, 'Table A.1');
 
             return [$aLT, 0.0, $Cy0, 1.0];
         }
-        $M0 = sqrt($Nz * $NT * ($s->Iy + $s->Iz) / $s->A);
-        $lambda0 = sqrt($steel->modulus * $steel->fy / $M0);
+        $M0 = sqrt(($Nz * $NT * ($s->Iy + $s->Iz)) / $s->A);
+        $lambda0 = sqrt(($steel->modulus * $steel->fy) / $M0);
         $limit = 0.2 * ($rz * $rT) ** 0.25;
         $symbol = $steel->modulusSymbol();
-        $d?->line('a_LT', 'max(0, 1 - I_t / I_y)', ['I_t' => [$s->It, Kind::SecondMoment], 'I_y' => [$s->Iy, Kind::SecondMoment]], $aLT, Kind::Number, 'Table A.1');
-        $d?->line('M_cr_0', 'sqrt(N_z * N_T * (I_y + I_z) / A)', ['N_z' => [$Nz, Kind::Force], 'N_T' => [$NT, Kind::Force], 'I_y' => [$s->Iy, Kind::SecondMoment], 'I_z' => [$s->Iz, Kind::SecondMoment], 'A' => [$s->A, Kind::Area]], $M0, Kind::Moment, 'Table A.1', 'under a uniform moment');
-        $d?->line('lambda_0', "sqrt({$symbol} * f_y / M_cr_0)", [$symbol => [$steel->modulus, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr_0' => [$M0, Kind::Moment]], $lambda0, Kind::Number, 'Table A.1');
-        $d?->line('r_T', 'max(0.05, 1 - N_c / N_T)', ['N_c' => [$member->N, Kind::Force], 'N_T' => [$NT, Kind::Force]], $rT, Kind::Number, 'Table A.1');
-        $d?->line('lambda_lim', '0.2 * (r_z * r_T)^0.25', ['r_z' => [$rz, Kind::Number], 'r_T' => [$rT, Kind::Number]], $limit, Kind::Number, 'Table A.1', 'C_1 = 1: on the safe side');
+        $d?->with(['I_t' => [$s->It, Kind::SecondMoment], 'I_y' => [$s->Iy, Kind::SecondMoment]])->line(
+            'a_LT',
+            'max(0, 1 - I_t / I_y)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d?->with([
+            'N_z' => [$Nz, Kind::Force],
+            'N_T' => [$NT, Kind::Force],
+            'I_z' => [$s->Iz, Kind::SecondMoment],
+            'A' => [$s->A, Kind::Area],
+        ])->line('M_cr_0', 'sqrt(N_z * N_T * (I_y + I_z) / A)', Kind::Moment, 'Table A.1', 'under a uniform moment');
+        $d?->with([$symbol => [$steel->modulus, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress]])->line(
+            'lambda_0',
+            "sqrt({$symbol} * f_y / M_cr_0)",
+            Kind::Number,
+            'Table A.1',
+        );
+        $d?->with(['N_c' => [$member->N, Kind::Force]])->line(
+            'r_T',
+            'max(0.05, 1 - N_c / N_T)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d?->with(['r_z' => [$rz, Kind::Number]])->line(
+            'lambda_lim',
+            '0.2 * (r_z * r_T)^0.25',
+            Kind::Number,
+            'Table A.1',
+            'C_1 = 1: on the safe side',
+        );
         if ($lambda0 <= $limit) {
-            $d?->line('C_my', 'C_my_0', ['C_my_0' => [$Cy0, Kind::Number]], $Cy0, Kind::Number, 'Table A.1', 'λ_0 not above the limit');
+            $d?->with(['C_my_0' => [$Cy0, Kind::Number]])->line(
+                'C_my',
+                'C_my_0',
+                Kind::Number,
+                'Table A.1',
+                'λ_0 not above the limit',
+            );
             $d?->given('C_mLT', 1.0, Kind::Number, 'Table A.1');
 
             return [$aLT, $lambda0, $Cy0, 1.0];
         }
         [$W, $ofW] = $steel->class > 3 ? [$steel->modulus, 'W_eff_y'] : [$s->Wely, 'W_el_y'];
         $A = $member->class > 3 ? 'A_eff' : 'A';
-        $epsilon = $member->M / $member->N * $member->A / $W;
+        $epsilon = (($member->M / $member->N) * $member->A) / $W;
         $root = sqrt($epsilon) * $aLT;
-        $Cy = $Cy0 + (1 - $Cy0) * $root / (1 + $root);
-        $CLT = max(1.0, $Cy ** 2 * $aLT / sqrt($rz * $rT));
+        $Cy = $Cy0 + ((1 - $Cy0) * $root) / (1 + $root);
+        $CLT = max(1.0, ($Cy ** 2 * $aLT) / sqrt($rz * $rT));
         $d?->given('M_Ed', $member->M, Kind::Moment, '', 'greatest moment about y-y');
-        $d?->line('epsilon_y', "M_Ed / N_c * {$A} / {$ofW}", ['M_Ed' => [$member->M, Kind::Moment], 'N_c' => [$member->N, Kind::Force], $A => [$member->A, Kind::Area], $ofW => [$W, Kind::Modulus]], $epsilon, Kind::Number, 'Table A.1');
-        $d?->line('C_my', 'C_my_0 + (1 - C_my_0) * sqrt(epsilon_y) * a_LT / (1 + sqrt(epsilon_y) * a_LT)', ['C_my_0' => [$Cy0, Kind::Number], 'epsilon_y' => [$epsilon, Kind::Number], 'a_LT' => [$aLT, Kind::Number]], $Cy, Kind::Number, 'Table A.1');
-        $d?->line('C_mLT', 'max(1, C_my^2 * a_LT / sqrt(r_z * r_T))', ['C_my' => [$Cy, Kind::Number], 'a_LT' => [$aLT, Kind::Number], 'r_z' => [$rz, Kind::Number], 'r_T' => [$rT, Kind::Number]], $CLT, Kind::Number, 'Table A.1');
+        $d?->with([$A => [$member->A, Kind::Area], $ofW => [$W, Kind::Modulus]])->line(
+            'epsilon_y',
+            "M_Ed / N_c * {$A} / {$ofW}",
+            Kind::Number,
+            'Table A.1',
+        );
+        $d?->with(['C_my_0' => [$Cy0, Kind::Number]])->line(
+            'C_my',
+            'C_my_0 + (1 - C_my_0) * sqrt(epsilon_y) * a_LT / (1 + sqrt(epsilon_y) * a_LT)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d?->line('C_mLT', 'max(1, C_my^2 * a_LT / sqrt(r_z * r_T))', Kind::Number, 'Table A.1');
 
         return [$aLT, $lambda0, $Cy, $CLT];
     }
 
     /** @return array{float, float, float, float} C_yy, C_yz, C_zy, C_zz */
-    private function plastic(PressedMember $member, float $wy, float $wz, float $aLT, float $lambda0, float $Cy, float $Cz, ?Derivation $d): array
-    {
+    private function plastic(
+        PressedMember $member,
+        float $wy,
+        float $wz,
+        float $aLT,
+        float $lambda0,
+        float $Cy,
+        float $Cz,
+        ?Derivation $d,
+    ): array {
         $s = $member->steel->section;
-        $n = $member->N / ($member->A * $member->steel->fy / $member->steel->basis->gammaM1);
+        $n = $member->N / (($member->A * $member->steel->fy) / $member->steel->basis->gammaM1);
         $most = max($member->y->lambda, $member->z->lambda);
         [$uLT, $uz, $lz] = [$member->uLT, $member->uz, $member->z->lambda];
         $b = 0.5 * $aLT * $lambda0 ** 2 * $uLT * $uz;
-        $c = 10 * $aLT * $lambda0 ** 2 / (5 + $lz ** 4) * $uLT / $Cy;
-        $e = 1.7 * $aLT * $lambda0 / (0.1 + $lz ** 4) * $uLT / $Cy;
-        $dLT = 2 * $aLT * $lambda0 / (0.1 + $lz ** 4) * $uLT / $Cy * $uz / $Cz;
+        $c = (((10 * $aLT * $lambda0 ** 2) / (5 + $lz ** 4)) * $uLT) / $Cy;
+        $e = (((1.7 * $aLT * $lambda0) / (0.1 + $lz ** 4)) * $uLT) / $Cy;
+        $dLT = (((((2 * $aLT * $lambda0) / (0.1 + $lz ** 4)) * $uLT) / $Cy) * $uz) / $Cz;
         $leastYY = $s->Wely / $s->Wply;
         $leastZZ = $s->Welz / $s->Wplz;
-        $Cyy = max($leastYY, 1 + ($wy - 1) * ((2 - 1.6 / $wy * $Cy ** 2 * ($most + $most ** 2)) * $n - $b));
-        $Czy = max(0.6 * sqrt($wy / $wz) * $leastYY, 1 + ($wy - 1) * ((2 - 14 * $Cy ** 2 * $most ** 2 / $wy ** 5) * $n - $dLT));
-        $Cyz = max(0.6 * sqrt($wz / $wy) * $leastZZ, 1 + ($wz - 1) * ((2 - 14 * $Cz ** 2 * $most ** 2 / $wz ** 5) * $n - $c));
-        $Czz = max($leastZZ, 1 + ($wz - 1) * (2 - 1.6 / $wz * $Cz ** 2 * ($most + $most ** 2) - $e) * $n);
+        $Cyy = max($leastYY, 1 + ($wy - 1) * ((2 - (1.6 / $wy) * $Cy ** 2 * ($most + $most ** 2)) * $n - $b));
+        $Czy = max(
+            0.6 * sqrt($wy / $wz) * $leastYY,
+            1 + ($wy - 1) * ((2 - (14 * $Cy ** 2 * $most ** 2) / $wy ** 5) * $n - $dLT),
+        );
+        $Cyz = max(
+            0.6 * sqrt($wz / $wy) * $leastZZ,
+            1 + ($wz - 1) * ((2 - (14 * $Cz ** 2 * $most ** 2) / $wz ** 5) * $n - $c),
+        );
+        $Czz = max($leastZZ, 1 + ($wz - 1) * (2 - (1.6 / $wz) * $Cz ** 2 * ($most + $most ** 2) - $e) * $n);
         if ($d === null) {
             return [$Cyy, $Cyz, $Czy, $Czz];
         }
-        $area = ['A' => [$member->A, Kind::Area], 'f_y' => [$member->steel->fy, Kind::Stress], 'gamma_M1' => [$member->steel->basis->gammaM1, Kind::Number]];
+        $area = [
+            'A' => [$member->A, Kind::Area],
+            'f_y' => [$member->steel->fy, Kind::Stress],
+            'gamma_M1' => [$member->steel->basis->gammaM1, Kind::Number],
+        ];
         $modulus = fn (string $symbol, float $W): array => [$symbol => [$W, Kind::Modulus]];
-        $d->line('n_pl', 'N_c / (A * f_y / gamma_M1)', ['N_c' => [$member->N, Kind::Force], ...$area], $n, Kind::Number, 'Table A.1');
-        $d->line('w_y', 'min(1.5, W_pl_y / W_el_y)', [...$modulus('W_pl_y', $s->Wply), ...$modulus('W_el_y', $s->Wely)], $wy, Kind::Number, 'Table A.1');
-        $d->line('w_z', 'min(1.5, W_pl_z / W_el_z)', [...$modulus('W_pl_z', $s->Wplz), ...$modulus('W_el_z', $s->Welz)], $wz, Kind::Number, 'Table A.1');
-        $d->line('lambda_max', 'max(lambda_y, lambda_z)', ['lambda_y' => [$member->y->lambda, Kind::Number], 'lambda_z' => [$lz, Kind::Number]], $most, Kind::Number, 'Table A.1');
-        $of = ['a_LT' => $aLT, 'lambda_0' => $lambda0, 'lambda_z' => $lz, 'lambda_max' => $most, 'u_LT' => $uLT, 'u_z' => $uz, 'C_my' => $Cy, 'C_mz' => $Cz, 'n_pl' => $n, 'w_y' => $wy, 'w_z' => $wz, 'b_LT' => $b, 'c_LT' => $c, 'd_LT' => $dLT, 'e_LT' => $e, 'v_y' => $leastYY, 'v_z' => $leastZZ];
+        $d->with(['N_c' => [$member->N, Kind::Force], ...$area])->line(
+            'n_pl',
+            'N_c / (A * f_y / gamma_M1)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d->with([...$modulus('W_pl_y', $s->Wply), ...$modulus('W_el_y', $s->Wely)])->line(
+            'w_y',
+            'min(1.5, W_pl_y / W_el_y)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d->with([...$modulus('W_pl_z', $s->Wplz), ...$modulus('W_el_z', $s->Welz)])->line(
+            'w_z',
+            'min(1.5, W_pl_z / W_el_z)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d->with(['lambda_y' => [$member->y->lambda, Kind::Number], 'lambda_z' => [$lz, Kind::Number]])->line(
+            'lambda_max',
+            'max(lambda_y, lambda_z)',
+            Kind::Number,
+            'Table A.1',
+        );
+        $of = [
+            'a_LT' => $aLT,
+            'lambda_0' => $lambda0,
+            'lambda_z' => $lz,
+            'lambda_max' => $most,
+            'u_LT' => $uLT,
+            'u_z' => $uz,
+            'C_my' => $Cy,
+            'C_mz' => $Cz,
+            'n_pl' => $n,
+            'w_y' => $wy,
+            'w_z' => $wz,
+            'b_LT' => $b,
+            'c_LT' => $c,
+            'd_LT' => $dLT,
+            'e_LT' => $e,
+            'v_y' => $leastYY,
+            'v_z' => $leastZZ,
+        ];
+        $d->with(self::numbers($of));
         $isTwisted = $lambda0 > 0.0;
         $isSideways = $uz > 0.0;
-        $isTwisted && $isSideways ? $this->line($d, 'b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', $of, $b) : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');
-        $isTwisted && $isSideways ? $this->line($d, 'd_LT', '2 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my * u_z / C_mz', $of, $dLT) : $d->given('d_LT', 0.0, Kind::Number, 'Table A.1');
-        $d->line('v_y', 'W_el_y / W_pl_y', [...$modulus('W_el_y', $s->Wely), ...$modulus('W_pl_y', $s->Wply)], $leastYY, Kind::Number, 'Table A.1');
-        $this->line($d, 'C_yy', 'max(v_y, 1 + (w_y - 1) * ((2 - 1.6 / w_y * C_my^2 * (lambda_max + lambda_max^2)) * n_pl - b_LT))', $of, $Cyy);
-        $this->line($d, 'C_zy', 'max(0.6 * sqrt(w_y / w_z) * v_y, 1 + (w_y - 1) * ((2 - 14 * C_my^2 * lambda_max^2 / w_y^5) * n_pl - d_LT))', $of, $Czy);
+        $isTwisted && $isSideways
+            ? $d->line('b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', Kind::Number, 'Table A.1')
+            : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');
+        $isTwisted && $isSideways
+            ? $d->line(
+                'd_LT',
+                '2 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my * u_z / C_mz',
+                Kind::Number,
+                'Table A.1',
+            )
+            : $d->given('d_LT', 0.0, Kind::Number, 'Table A.1');
+        $d->with([...$modulus('W_el_y', $s->Wely), ...$modulus('W_pl_y', $s->Wply)])->line(
+            'v_y',
+            'W_el_y / W_pl_y',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d->line(
+            'C_yy',
+            'max(v_y, 1 + (w_y - 1) * ((2 - 1.6 / w_y * C_my^2 * (lambda_max + lambda_max^2)) * n_pl - b_LT))',
+            Kind::Number,
+            'Table A.1',
+        );
+        $d->line(
+            'C_zy',
+            'max(0.6 * sqrt(w_y / w_z) * v_y, 1 + (w_y - 1) * ((2 - 14 * C_my^2 * lambda_max^2 / w_y^5) * n_pl - d_LT))',
+            Kind::Number,
+            'Table A.1',
+        );
         if ($isSideways) {
-            $isTwisted ? $this->line($d, 'c_LT', '10 * a_LT * lambda_0^2 / (5 + lambda_z^4) * u_LT / C_my', $of, $c) : $d->given('c_LT', 0.0, Kind::Number, 'Table A.1');
-            $isTwisted ? $this->line($d, 'e_LT', '1.7 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my', $of, $e) : $d->given('e_LT', 0.0, Kind::Number, 'Table A.1');
-            $d->line('v_z', 'W_el_z / W_pl_z', [...$modulus('W_el_z', $s->Welz), ...$modulus('W_pl_z', $s->Wplz)], $leastZZ, Kind::Number, 'Table A.1');
-            $this->line($d, 'C_yz', 'max(0.6 * sqrt(w_z / w_y) * v_z, 1 + (w_z - 1) * ((2 - 14 * C_mz^2 * lambda_max^2 / w_z^5) * n_pl - c_LT))', $of, $Cyz);
-            $this->line($d, 'C_zz', 'max(v_z, 1 + (w_z - 1) * (2 - 1.6 / w_z * C_mz^2 * (lambda_max + lambda_max^2) - e_LT) * n_pl)', $of, $Czz);
+            $isTwisted
+                ? $d->line('c_LT', '10 * a_LT * lambda_0^2 / (5 + lambda_z^4) * u_LT / C_my', Kind::Number, 'Table A.1')
+                : $d->given('c_LT', 0.0, Kind::Number, 'Table A.1');
+            $isTwisted
+                ? $d->line(
+                    'e_LT',
+                    '1.7 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my',
+                    Kind::Number,
+                    'Table A.1',
+                )
+                : $d->given('e_LT', 0.0, Kind::Number, 'Table A.1');
+            $d->with([...$modulus('W_el_z', $s->Welz), ...$modulus('W_pl_z', $s->Wplz)])->line(
+                'v_z',
+                'W_el_z / W_pl_z',
+                Kind::Number,
+                'Table A.1',
+            );
+            $d->line(
+                'C_yz',
+                'max(0.6 * sqrt(w_z / w_y) * v_z, 1 + (w_z - 1) * ((2 - 14 * C_mz^2 * lambda_max^2 / w_z^5) * n_pl - c_LT))',
+                Kind::Number,
+                'Table A.1',
+            );
+            $d->line(
+                'C_zz',
+                'max(v_z, 1 + (w_z - 1) * (2 - 1.6 / w_z * C_mz^2 * (lambda_max + lambda_max^2) - e_LT) * n_pl)',
+                Kind::Number,
+                'Table A.1',
+            );
         }
 
         return [$Cyy, $Cyz, $Czy, $Czz];
     }
 
-    /** @param  array<string, float>  $of  numbers by symbol, those in the text among them */
-    private function line(?Derivation $d, string $symbol, string $text, array $of, float $result): void
+    /**
+     * @param  array<string, float>  $of  by symbol
+     * @return array<string, array{float, Kind}>
+     */
+    private static function numbers(array $of): array
     {
-        if ($d !== null) {
-            $values = array_filter($of, fn (string $name): bool => preg_match("/\\b{$name}\\b/", $text) === 1, ARRAY_FILTER_USE_KEY);
-            $d->line($symbol, $text, array_map(fn (float $v): array => [$v, Kind::Number], $values), $result, Kind::Number, 'Table A.1');
-        }
+        return array_map(fn (float $v): array => [$v, Kind::Number], $of);
     }
 }

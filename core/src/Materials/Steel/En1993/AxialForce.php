@@ -24,9 +24,9 @@ use Waage\Materials\Steel\WorstTogether;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.9.1(4) and 6.3.1.2(4): is the axial force so small that bending is weighed without it? A greater
- * one is weighed with it (BeamColumn), or refused where that is not covered. So is any axial force where the member
- * bends sideways as well.
+ * EN 1993-1-1:2005, 6.2.9.1(4) and 6.3.1.2(4): is the axial force so small that bending is weighed without it? A
+ * greater one is weighed with it (BeamColumn), or refused where that is not covered. So is any axial force where the
+ * member bends sideways as well.
  *
  * Where sections change, each is weighed with what bends its own length and the greatest axial force of all; the member
  * buckles in the plane and sideways as it does in truth, in torsion as the weakest section all along.
@@ -40,11 +40,19 @@ final class AxialForce
 
     /**
      * @param  list<Combination>  $strength
-     * @param  \Closure(Combination, SectionStep, SteelSection, float): float  $bendingOf  utilisation of a length of one section under one combination in bending, for a self-weight
-     * @param  \Closure(Combination, SectionStep, float): float  $lateralOf  the same of a member of one section in lateral-torsional buckling
+     * @param  \Closure(Combination, SectionStep, SteelSection, float): float  $bendingOf  utilisation of a length of
+     *     one section under one combination in bending, for a self-weight
+     * @param  \Closure(Combination, SectionStep, float): float  $lateralOf  the same of a member of one section in
+     *     lateral-torsional buckling
      */
-    public function __construct(private readonly LoadedBeam $beam, private readonly ?Envelope $axial, private readonly array $strength, ?SidewaysEnvelopes $sideways, private readonly \Closure $bendingOf, private readonly \Closure $lateralOf)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        private readonly ?Envelope $axial,
+        private readonly array $strength,
+        ?SidewaysEnvelopes $sideways,
+        private readonly \Closure $bendingOf,
+        private readonly \Closure $lateralOf,
+    ) {
         $this->columns = new Columns($beam, $axial, $sideways);
     }
 
@@ -61,8 +69,20 @@ final class AxialForce
         $e = -($least->value ?? 0.0) > ($most->value ?? 0.0) ? $least : $most;
         if ($e === null || $most === null || $least === null || abs($e->value) < 1.0) {
             return [
-                ...$this->axial === null ? [] : [new Weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, remark: 'No axial force acts.')],
-                ...$sideways === null ? [] : $this->together($stretches, $weight, [0.0, 0.0], $bending, $sideways, $derive),
+                ...$this->axial === null
+                    ? []
+                    : [
+                        new Weighing(
+                            'axial',
+                            'Axial force',
+                            'EN 1993-1-1, 6.2.9.1(4)',
+                            null,
+                            remark: 'No axial force acts.',
+                        ),
+                    ],
+                ...$sideways === null
+                    ? []
+                    : $this->together($stretches, $weight, [0.0, 0.0], $bending, $sideways, $derive),
             ];
         }
         $N = abs($e->value);
@@ -72,7 +92,7 @@ final class AxialForce
         $stiffer = $this->columns->stiffer($stretches);
         $member = $this->beam->member;
         [$L, $LT] = $this->columns->lengths();
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $small = true;
         foreach ($stretches as $i => $stretch) {
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
@@ -81,28 +101,66 @@ final class AxialForce
         $given = $member->effective->y;
         if ($compression > 0.0 && $given !== null) {
             $I = min(array_map(fn (SectionStep $s): float => $s->section->Iy, $stretches));
-            $Ncr = M_PI ** 2 * SteelGrade::E * $I / $given ** 2;
+            $Ncr = (M_PI ** 2 * SteelGrade::E * $I) / $given ** 2;
             $small = $small && $compression <= self::BUCKLING * $Ncr;
             $d?->given('L_cr_y', $given, Kind::Length, '', 'as given');
-            $d?->line('n_cr_y', 'N_c * L_cr_y^2 / (pi^2 * E * I_y)', ['N_c' => [$compression, Kind::Force], 'L_cr_y' => [$given, Kind::Length], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$I, Kind::SecondMoment]], $compression / $Ncr, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
+            $d?->with([
+                'N_c' => [$compression, Kind::Force],
+                'E' => [SteelGrade::E, Kind::ModulusOfElasticity],
+                'I_y' => [$I, Kind::SecondMoment],
+            ])->line(
+                'n_cr_y',
+                'N_c * L_cr_y^2 / (pi^2 * E * I_y)',
+                Kind::Number,
+                '6.3.1.2(4)',
+                'N_Ed / N_cr about y-y, not above 0.04',
+            );
         } elseif ($compression > 0.0) {
             $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING / $stiffer);
             $factor = $derive ? $theory->criticalFactor() * $stiffer : INF;
             if ($d !== null && is_finite($factor)) {
                 $d->given('alpha_cr', $factor, Kind::Number, '5.2.1', 'exact, in the plane of bending');
-                $d->line('n_cr_y', '1 / alpha_cr', ['alpha_cr' => [$factor, Kind::Number]], 1 / $factor, Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
+                $d->line('n_cr_y', '1 / alpha_cr', Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
-        $acting = $this->beam->worst($e->combination, $weight, Effect::Axial, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $acting = $this->beam->worst(
+            $e->combination,
+            $weight,
+            Effect::Axial,
+            $e->value >= 0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
         $at = [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
         if ($small && $sideways === null) {
-            return [new Weighing(
-                'axial', 'Axial force', 'EN 1993-1-1, 6.2.9.1(4)', null, demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed', x: $at[0], combination: $at[1], arrangement: $at[2], factors: $at[3],
-                remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).', lines: $d->lines ?? [],
-            )];
+            return [
+                new Weighing(
+                    'axial',
+                    'Axial force',
+                    'EN 1993-1-1, 6.2.9.1(4)',
+                    null,
+                    demand: $N,
+                    kind: Kind::Force,
+                    demandSymbol: 'N_Ed',
+                    x: $at[0],
+                    combination: $at[1],
+                    arrangement: $at[2],
+                    factors: $at[3],
+                    remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).',
+                    lines: $d->lines ?? [],
+                ),
+            ];
         }
 
-        return $this->together($stretches, $weight, [$compression, max(0.0, -$least->value)], $bending, $sideways, $derive, $d->lines ?? []);
+        return $this->together(
+            $stretches,
+            $weight,
+            [$compression, max(0.0, -$least->value)],
+            $bending,
+            $sideways,
+            $derive,
+            $d->lines ?? [],
+        );
     }
 
     /**
@@ -115,8 +173,15 @@ final class AxialForce
      * @param  list<Line>  $lines  why the axial force counts
      * @return list<Weighing>
      */
-    private function together(array $stretches, float $weight, array $N, array $bending, ?array $sideways, bool $derive, array $lines = []): array
-    {
+    private function together(
+        array $stretches,
+        float $weight,
+        array $N,
+        array $bending,
+        ?array $sideways,
+        bool $derive,
+        array $lines = [],
+    ): array {
         $member = $this->beam->member;
         $steel = new SteelSection($stretches[0]->section, $stretches[0]->grade, $member->basis);
         $what = match (true) {
@@ -126,42 +191,86 @@ final class AxialForce
         };
         $byId = array_column($bending, null, 'id');
         [$shear, $withShear] = [$byId['shear'] ?? null, $byId['bending-shear'] ?? null];
-        $highShear = $withShear?->ratio === null ? null : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
+        $highShear =
+            $withShear?->ratio === null
+                ? null
+                : new HighShear((float) $shear?->demand, (float) $shear?->capacity, $withShear->ratio);
+        $isOpen = fn (SectionStep $s): bool => ! $this->isCoveredPressed($s);
         $refusal = match (true) {
             count($stretches) > 1 && $highShear !== null => "{$what} and a high shear force (6.2.10) is computed for members of one section; this one changes along its length.",
-            $N[0] > 0.0 && array_filter($stretches, fn (SectionStep $s): bool => ! $this->isCoveredPressed($s)) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
-            $highShear !== null && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
+            $N[0] > 0.0 && array_filter($stretches, $isOpen) !== [] => 'The section is class 4 in compression: the effective section of this shape is not computed here. Take one with a thicker web.',
+            $highShear !== null
+                && Shear::webSlenderness($steel) > Shear::bucklingLimit($steel) => "{$what} and a high shear force in a web that buckles (EN 1993-1-5, 7.1) is not computed here. Take a thicker web.",
             ($sideways[1]->ratio ?? 0.0) > 0.5 => "{$what} and a high lateral shear force (6.2.10) is not computed here.",
             default => '',
         };
         if ($refusal !== '') {
             $force = $member->basis->units->format(max($N), Kind::Force);
 
-            return [new Weighing(
-                max($N) > 0.0 ? 'axial' : 'bending-axial', max($N) > 0.0 ? 'Axial force' : $what, 'EN 1993-1-1, 6.2.9', null, applies: false, demand: max($N) > 0.0 ? max($N) : null, kind: Kind::Force, demandSymbol: 'N_Ed',
-                remark: ($sideways === null ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). " : '').$refusal, lines: $lines,
-            )];
+            return [
+                new Weighing(
+                    max($N) > 0.0 ? 'axial' : 'bending-axial',
+                    max($N) > 0.0 ? 'Axial force' : $what,
+                    'EN 1993-1-1, 6.2.9',
+                    null,
+                    applies: false,
+                    demand: max($N) > 0.0 ? max($N) : null,
+                    kind: Kind::Force,
+                    demandSymbol: 'N_Ed',
+                    remark: ($sideways === null
+                        ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). "
+                        : '').$refusal,
+                    lines: $lines,
+                ),
+            ];
         }
-        $lateral = max([0.0, ...array_map(fn (Weighing $w): float => $w->ratio ?? 0.0, array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'))]);
+        $lateral = max([
+            0.0,
+            ...array_map(
+                fn (Weighing $w): float => $w->ratio ?? 0.0,
+                array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'),
+            ),
+        ]);
 
         // By combination and stretch, one after the other.
         $columns = [];
         [$L, $LT] = $this->columns->lengths();
         $sections = array_map(fn (SectionStep $s): Section => $s->section, $stretches);
-        usort($sections, fn (Section $a, Section $b): int => SidewaysBuckling::criticalForce($a, $L, $LT, null) <=> SidewaysBuckling::criticalForce($b, $L, $LT, null));
+        usort(
+            $sections,
+            fn (Section $a, Section $b): int => SidewaysBuckling::criticalForce($a, $L, $LT, null) <=>
+                SidewaysBuckling::criticalForce($b, $L, $LT, null),
+        );
         $stiffer = $this->columns->stiffer($stretches);
         $main = $this->columns->main($stretches);
-        $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches);
+        $steels = array_map(
+            fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis),
+            $stretches,
+        );
         foreach ($this->strength as $combination) {
             $column = $this->columns->of($combination, $stiffer, $weight, $main, $sections[0], $stretches);
             foreach ($stretches as $i => $stretch) {
-                $columns[] = $this->column($column, $combination, $steels[$i], $stretch, count($stretches), $sections[0], $weight, $highShear);
+                $columns[] = $this->column(
+                    $column,
+                    $combination,
+                    $steels[$i],
+                    $stretch,
+                    count($stretches),
+                    $sections[0],
+                    $weight,
+                    $highShear,
+                );
             }
         }
 
         return WorstTogether::weigh(
-            $columns, BeamColumn::BUCKLING, $lateral,
-            fn (int $c): float => count($stretches) > 1 ? $lateral : ($this->lateralOf)($this->strength[$c], $stretches[0], $weight), $derive,
+            $columns,
+            BeamColumn::BUCKLING,
+            $lateral,
+            fn (int $c): float => count($stretches) > 1
+                ? $lateral
+                : ($this->lateralOf)($this->strength[$c], $stretches[0], $weight),
+            $derive,
         );
     }
 
@@ -176,41 +285,87 @@ final class AxialForce
     /**
      * @param  int  $count  of stretches
      * @param  Section  $weakest  of them sideways
-     * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation or without
+     * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation
+     *     or without
      */
-    private function column(Column $column, Combination $combination, SteelSection $steel, SectionStep $stretch, int $count, Section $weakest, float $weight, ?HighShear $shear): \Closure
-    {
+    private function column(
+        Column $column,
+        Combination $combination,
+        SteelSection $steel,
+        SectionStep $stretch,
+        int $count,
+        Section $weakest,
+        float $weight,
+        ?HighShear $shear,
+    ): \Closure {
         $bending = ($this->bendingOf)($combination, $stretch, $steel, $weight);
-        $aboutZ = $this->columns->sidewaysMoment($combination, $stretch, $weight) / ($steel->modulusZ() * $steel->fy / $steel->basis->gammaM0);
+        $aboutZ =
+            $this->columns->sidewaysMoment($combination, $stretch, $weight) /
+            (($steel->modulusZ() * $steel->fy) / $steel->basis->gammaM0);
 
-        return fn (float $lateral, bool $derive): array => array_map(fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units), (new BeamColumn(
-            $steel, $column->compression, $column->tension, $column->alphaCr, $column->L, $bending, $lateral, $aboutZ, $column->at, new EquivalentMoments($column->moments), $shear, $weakest, $column->isExact,
-        ))->weigh($derive));
+        return fn (float $lateral, bool $derive): array => array_map(
+            fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
+            (new BeamColumn(
+                $steel,
+                $column->compression,
+                $column->tension,
+                $column->alphaCr,
+                $column->L,
+                $bending,
+                $lateral,
+                $aboutZ,
+                $column->at,
+                new EquivalentMoments($column->moments),
+                $shear,
+                $weakest,
+                $column->isExact,
+            ))->weigh($derive),
+        );
     }
 
     /** Of the section itself: (6.33), (6.34), its class, and buckling sideways over a length L. */
-    private function isSmall(SteelSection $steel, float $N, float $compression, float $L, float $LT, ?Derivation $d): bool
-    {
+    private function isSmall(
+        SteelSection $steel,
+        float $N,
+        float $compression,
+        float $L,
+        float $LT,
+        ?Derivation $d,
+    ): bool {
         $s = $steel->section;
         $b = $steel->basis;
         // The limits are those of I sections.
-        if (! $s instanceof ISection) {
+        if (! ($s instanceof ISection)) {
             return false;
         }
-        $Npl = $s->A * $steel->fy / $b->gammaM0;
-        $limit = min(0.25 * $Npl, 0.5 * $s->hw * $s->tw * $steel->fy / $b->gammaM0);
+        $Npl = ($s->A * $steel->fy) / $b->gammaM0;
+        $limit = min(0.25 * $Npl, (0.5 * $s->hw * $s->tw * $steel->fy) / $b->gammaM0);
         $d?->given('N_Ed', $N, Kind::Force);
-        $d?->line('N_pl_Rd', 'A * f_y / gamma_M0', ['A' => [$s->A, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number]], $Npl, Kind::Force, '6.2.4(2) (6.10)');
-        $d?->line('N_lim', 'min(0.25 * N_pl_Rd, 0.5 * h_w * t_w * f_y / gamma_M0)', [
-            'N_pl_Rd' => [$Npl, Kind::Force], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$b->gammaM0, Kind::Number],
-        ], $limit, Kind::Force, '6.2.9.1(4) (6.33), (6.34)', 'up to here the plastic moment is not reduced');
+        $d?->with([
+            'A' => [$s->A, Kind::Area],
+            'f_y' => [$steel->fy, Kind::Stress],
+            'gamma_M0' => [$b->gammaM0, Kind::Number],
+        ])->line('N_pl_Rd', 'A * f_y / gamma_M0', Kind::Force, '6.2.4(2) (6.10)');
+        $d?->with(['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
+            'N_lim',
+            'min(0.25 * N_pl_Rd, 0.5 * h_w * t_w * f_y / gamma_M0)',
+            Kind::Force,
+            '6.2.9.1(4) (6.33), (6.34)',
+            'up to here the plastic moment is not reduced',
+        );
         $d?->given('N_c', $compression, Kind::Force, '', 'greatest compression');
         $small = $N <= $limit && max($steel->class, Classification::together($steel, $compression, $d)) <= 2;
         if ($compression <= 0.0 || $L <= 0.0) {
             return $small;
         }
         $Ncr = SidewaysBuckling::criticalForce($s, $L, $LT, $d);
-        $d?->line('n_cr_z', 'N_c / N_cr_z', ['N_c' => [$compression, Kind::Force], 'N_cr_z' => [$Ncr, Kind::Force]], $compression / $Ncr, Kind::Number, '6.3.1.2(4)', 'not above 0.04');
+        $d?->with(['N_cr_z' => [$Ncr, Kind::Force]])->line(
+            'n_cr_z',
+            'N_c / N_cr_z',
+            Kind::Number,
+            '6.3.1.2(4)',
+            'not above 0.04',
+        );
 
         return $small && $compression <= self::BUCKLING * $Ncr;
     }

@@ -6,28 +6,25 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Sections\Channel;
-use Waage\Materials\Steel\Sections\CircularHollow;
-use Waage\Materials\Steel\Sections\Finish;
 use Waage\Materials\Steel\Sections\ISection;
-use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
-use Waage\Materials\Steel\Sections\Tee;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.9.1, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot be left out,
- * or with bending about z-z, or with both.
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4, 6.2.9.1, 6.2.1(7), 6.3.1, 6.3.3: bending about y-y with an axial force that cannot
+ * be left out, or with bending about z-z, or with both.
  *
- * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3 and 4 by
- * the sum of their utilisations; interaction of buckling by Annex B or A, with C_m = 1 or as under a uniform moment where
- * moments do not run straight. In class 4 the effective area counts; sections with two axes of symmetry have no e_N.
+ * On the safe side: the greatest axial force of a combination acts with its greatest moments; sections of class 3
+ * and 4 by the sum of their utilisations; interaction of buckling by Annex B or A, with C_m = 1 or as under a
+ * uniform moment where moments do not run straight. In class 4 the effective area counts; sections with two axes of
+ * symmetry have no e_N.
  */
 final readonly class BeamColumn
 {
+    private const SIDEWAYS = 'greatest utilisation in bending about the minor axis';
+
     /** The weighing of buckling, the one that lateral-torsional buckling is part of. */
     public const BUCKLING = 'buckling-axial';
 
@@ -36,7 +33,10 @@ final readonly class BeamColumn
 
     private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49, 'd' => 0.76];
 
-    /** Class in bending about y-y with the compression; in compression alone where nothing, or something else, bends it. */
+    /**
+     * Class in bending about y-y with the compression; in compression alone where nothing, or something else, bends
+     * it.
+     */
     public int $class;
 
     /** Area that counts with it, mm². */
@@ -46,19 +46,36 @@ final readonly class BeamColumn
      * @param  float  $compression  greatest one, N
      * @param  float  $tension  greatest one, N
      * @param  float  $alphaCr  factor on the loads at which the member buckles in the plane of bending; INF: far off
-     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of twisting, mm; 0: continuously restrained
+     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of
+     *     twisting, mm; 0: continuously restrained
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
-     * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its combination and arrangement
+     * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its
+     *     combination and arrangement
      * @param  EquivalentMoments  $shape  of the moment diagrams
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
      * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
      * @param  bool  $isExact  is the buckling length about z-z that of the member as it buckles in truth
      */
-    public function __construct(private SteelSection $steel, private float $compression, private float $tension, private float $alphaCr, private array $L, private float $bending, private float $lateral, private float $sideways, private array $at, private EquivalentMoments $shape = new EquivalentMoments, private ?HighShear $shear = null, private ?Section $weakest = null, private bool $isExact = false)
-    {
-        $this->class = $this->isBentInPlane() ? Classification::together($steel, $compression) : Classification::of($steel, Strain::Compression);
+    public function __construct(
+        private SteelSection $steel,
+        private float $compression,
+        private float $tension,
+        private float $alphaCr,
+        private array $L,
+        private float $bending,
+        private float $lateral,
+        private float $sideways,
+        private array $at,
+        private EquivalentMoments $shape = new EquivalentMoments(),
+        private ?HighShear $shear = null,
+        private ?Section $weakest = null,
+        private bool $isExact = false,
+    ) {
+        $this->class = $this->isBentInPlane()
+            ? Classification::together($steel, $compression)
+            : Classification::of($steel, Strain::Compression);
         $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
     }
 
@@ -75,11 +92,11 @@ final readonly class BeamColumn
 
     private function section(bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $N = max($this->compression, $this->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
         $NRd = $this->resistance(Classification::of($this->steel, Strain::Compression), $d);
-        $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, '6.2.4(1) (6.9)');
+        $d?->with(['N_c_Rd' => [$NRd, Kind::Force]])->line('u', 'N_Ed / N_c_Rd', Kind::Number, '6.2.4(1) (6.9)');
 
         return $this->weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.4', $N / $NRd, $d, $N, $NRd);
     }
@@ -95,10 +112,18 @@ final readonly class BeamColumn
         $isEffective = $class > 3 && $this->compression > 0.0;
         $area = $isEffective ? $this->steel->compressedArea($d) : $this->steel->section->A;
         $A = $isEffective ? 'A_eff' : 'A';
-        $NRd = $area * $this->steel->fy / $this->steel->basis->gammaM0;
-        $d?->line('N_c_Rd', "{$A} * f_y / gamma_M0", [
-            $A => [$area, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
-        ], $NRd, Kind::Force, $isEffective ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)', $this->compression > 0.0 ? "class {$class}" : 'in tension, without holes');
+        $NRd = ($area * $this->steel->fy) / $this->steel->basis->gammaM0;
+        $d?->with([
+            $A => [$area, Kind::Area],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+        ])->line(
+            'N_c_Rd',
+            "{$A} * f_y / gamma_M0",
+            Kind::Force,
+            $isEffective ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)',
+            $this->compression > 0.0 ? "class {$class}" : 'in tension, without holes',
+        );
 
         return $NRd;
     }
@@ -112,7 +137,7 @@ final readonly class BeamColumn
     /** The section under all that strains it: plastic, or by the sum of the utilisations. */
     private function sum(bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $N = max($this->compression, $this->tension);
         $NRd = INF;
         if ($N > 0.0) {
@@ -127,82 +152,124 @@ final readonly class BeamColumn
             return $this->withShear($this->shear, $N, $d);
         }
         $compressed = $this->compression > 0.0 ? $this->class : 1;
-        if (max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 && $N < $NRd && PlasticInteraction::covers($this->steel)) {
+        if (
+            max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 &&
+            $N < $NRd &&
+            PlasticInteraction::covers($this->steel)
+        ) {
             $n = $N / $NRd;
             $N > 0.0
-                ? $d?->line('n', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $n, Kind::Number, '6.2.9.1(5)')
+                ? $d
+                    ?->with(['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]])
+                    ->line('n', 'N_Ed / N_c_Rd', Kind::Number, '6.2.9.1(5)')
                 : $d?->given('n', 0.0, Kind::Number);
             $d?->given('u_M', $this->bending, Kind::Number, '', 'greatest utilisation in bending about y-y');
-            $this->sideways > 0.0 ? $d?->given('u_z', $this->sideways, Kind::Number, '', 'greatest utilisation in bending about the minor axis') : null;
+            $this->sideways > 0.0
+                ? $d?->given('u_z', $this->sideways, Kind::Number, '', self::SIDEWAYS)
+                : null;
             $u = (new PlasticInteraction($this->steel, $n))->utilisation($this->bending, $this->sideways, $d);
 
             return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.9.1', $u, $d);
         }
-        $terms = $values = [];
+        $terms = [];
         $u = 0.0;
         if ($N > 0.0) {
             $u += $N / $NRd;
             $terms[] = 'N_Ed / N_c_Rd';
-            $values += ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]];
+            $d?->with(['N_Ed' => [$N, Kind::Force]]);
         }
-        $u += $uM = $this->moment($this->bending, 'u_M', 'greatest utilisation in bending about y-y', $d);
-        $values['u_M'] = [$uM, Kind::Number];
+        $u += $this->moment($this->bending, 'u_M', 'greatest utilisation in bending about y-y', $d);
         $terms[] = 'u_M';
         if ($this->sideways > 0.0) {
-            $u += $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending about the minor axis', $d, 'z');
-            $values['u_z'] = [$uz, Kind::Number];
+            $u += $this->moment($this->sideways, 'u_z', self::SIDEWAYS, $d, 'z');
             $terms[] = 'u_z';
         }
         $isEffective = max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) > 3;
-        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, $isEffective ? '6.2.9.3(2) (6.44)' : '6.2.1(7) (6.2)', 'sum of the utilisations');
+        $d?->line(
+            'u',
+            implode(' + ', $terms),
+            Kind::Number,
+            $isEffective ? '6.2.9.3(2) (6.44)' : '6.2.1(7) (6.2)',
+            'sum of the utilisations',
+        );
 
-        return $this->weighing('bending-axial', $this->title('Bending'), $isEffective ? 'EN 1993-1-1, 6.2.9.3' : 'EN 1993-1-1, 6.2.1(7)', $u, $d);
+        return $this->weighing(
+            'bending-axial',
+            $this->title('Bending'),
+            $isEffective ? 'EN 1993-1-1, 6.2.9.3' : 'EN 1993-1-1, 6.2.1(7)',
+            $u,
+            $d,
+        );
     }
 
-    /** 6.2.10: the strength of the shear area is reduced by ρ; on the safe side the greatest of all forces at one place, summed up. */
+    /**
+     * 6.2.10: the strength of the shear area is reduced by ρ; on the safe side the greatest of all forces at one
+     * place, summed up.
+     */
     private function withShear(HighShear $shear, float $N, ?Derivation $d): Weighing
     {
         [$fy, $gammaM0, $rho] = [$this->steel->fy, $this->steel->basis->gammaM0, $shear->rho()];
-        $Av = $shear->Vpl * sqrt(3) * $gammaM0 / $fy;
+        $Av = ($shear->Vpl * sqrt(3) * $gammaM0) / $fy;
         $A = $this->area();
         $d?->given('V_Ed', $shear->V, Kind::Force, '', 'greatest of any combination');
         $d?->given('V_pl_Rd', $shear->Vpl, Kind::Force, '6.2.6');
-        $d?->line('rho', 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)', ['V_Ed' => [$shear->V, Kind::Force], 'V_pl_Rd' => [$shear->Vpl, Kind::Force]], $rho, Kind::Number, '6.2.10(3)');
-        $terms = $values = [];
+        $d?->line('rho', 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)', Kind::Number, '6.2.10(3)');
+        $terms = [];
         $u = 0.0;
         if ($N > 0.0) {
-            $NV = ($this->A - $rho * $Av) * $fy / $gammaM0;
-            $d?->line('A_v', 'V_pl_Rd * sqrt(3) * gamma_M0 / f_y', ['V_pl_Rd' => [$shear->Vpl, Kind::Force], 'gamma_M0' => [$gammaM0, Kind::Number], 'f_y' => [$fy, Kind::Stress]], $Av, Kind::Area, '6.2.6(2) (6.18)');
-            $d?->line('N_V_Rd', "({$A} - rho * A_v) * f_y / gamma_M0", [$A => [$this->A, Kind::Area], 'rho' => [$rho, Kind::Number], 'A_v' => [$Av, Kind::Area], 'f_y' => [$fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $NV, Kind::Force, '6.2.10(3) (6.45)');
+            $NV = (($this->A - $rho * $Av) * $fy) / $gammaM0;
+            $d?->with(['gamma_M0' => [$gammaM0, Kind::Number], 'f_y' => [$fy, Kind::Stress]])->line(
+                'A_v',
+                'V_pl_Rd * sqrt(3) * gamma_M0 / f_y',
+                Kind::Area,
+                '6.2.6(2) (6.18)',
+            );
+            $d?->with([$A => [$this->A, Kind::Area]])->line(
+                'N_V_Rd',
+                "({$A} - rho * A_v) * f_y / gamma_M0",
+                Kind::Force,
+                '6.2.10(3) (6.45)',
+            );
             $u += $N / $NV;
             $terms[] = 'N_Ed / N_V_Rd';
-            $values += ['N_Ed' => [$N, Kind::Force], 'N_V_Rd' => [$NV, Kind::Force]];
+            $d?->with(['N_Ed' => [$N, Kind::Force]]);
         }
-        $u += $uM = $this->moment($shear->bending, 'u_M', 'greatest utilisation in bending with shear', $d);
+        $u += $this->moment($shear->bending, 'u_M', 'greatest utilisation in bending with shear', $d);
         $terms[] = 'u_M';
-        $values['u_M'] = [$uM, Kind::Number];
         if ($this->sideways > 0.0) {
             // ρ = 1 leaves nothing of a section whose webs carry the bending about the minor axis as well.
-            $uz = $this->moment($this->sideways, 'u_z', 'greatest utilisation in bending about the minor axis', $d, 'z');
+            $uz = $this->moment($this->sideways, 'u_z', self::SIDEWAYS, $d, 'z');
             $left = max(0.01, 1 - $rho);
             $u += $uz / $left;
             $terms[] = 'u_z / max(0.01, 1 - rho)';
-            $values += ['u_z' => [$uz, Kind::Number], 'rho' => [$rho, Kind::Number]];
         }
-        $d?->line('u', implode(' + ', $terms), $values, $u, Kind::Number, '6.2.10(3), 6.2.1(7) (6.2)', 'sum of the utilisations');
+        $d?->line(
+            'u',
+            implode(' + ', $terms),
+            Kind::Number,
+            '6.2.10(3), 6.2.1(7) (6.2)',
+            'sum of the utilisations',
+        );
 
-        return $this->weighing('bending-axial', $this->title('Bending').', with shear', 'EN 1993-1-1, 6.2.10', $u, $d);
+        return $this->weighing(
+            'bending-axial',
+            $this->title('Bending').', with shear',
+            'EN 1993-1-1, 6.2.10',
+            $u,
+            $d,
+        );
     }
 
     private function title(string $what): string
     {
         $axial = $this->compression + $this->tension > 0.0;
 
-        return $what.match (true) {
-            $this->sideways === 0.0 => ' with axial force',
-            $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending about the minor axis',
-            default => $axial ? ' about both axes with axial force' : ' about both axes',
-        };
+        return $what.
+            match (true) {
+                $this->sideways === 0.0 => ' with axial force',
+                $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending about the minor axis',
+                default => $axial ? ' about both axes with axial force' : ' about both axes',
+            };
     }
 
     /** A utilisation in bending, for the elastic modulus where compression makes the section class 3. */
@@ -210,13 +277,24 @@ final readonly class BeamColumn
     {
         $d?->given("{$symbol}_1", $ratio, Kind::Number, '', $is);
         $s = $this->steel->section;
-        [$Wpl, $Wel, $class] = $axis === 'y' ? [$s->Wply, $s->Wely, $this->steel->class] : [$s->Wplz, $s->Welz, $this->steel->classZ];
+        [$Wpl, $Wel, $class] =
+            $axis === 'y' ? [$s->Wply, $s->Wely, $this->steel->class] : [$s->Wplz, $s->Welz, $this->steel->classZ];
         $elastic = $this->class >= 3 && $this->compression > 0.0 && $class <= 2;
-        $u = $elastic ? $ratio * $Wpl / $Wel : $ratio;
+        $u = $elastic ? ($ratio * $Wpl) / $Wel : $ratio;
         if ($elastic) {
-            $d?->line($symbol, "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}", ["{$symbol}_1" => [$ratio, Kind::Number], "W_pl_{$axis}" => [$Wpl, Kind::Modulus], "W_el_{$axis}" => [$Wel, Kind::Modulus]], $u, Kind::Number, '5.5.2', "class {$this->class} with the compression: elastic modulus");
+            $d?->with([
+                "{$symbol}_1" => [$ratio, Kind::Number],
+                "W_pl_{$axis}" => [$Wpl, Kind::Modulus],
+                "W_el_{$axis}" => [$Wel, Kind::Modulus],
+            ])->line(
+                $symbol,
+                "{$symbol}_1 * W_pl_{$axis} / W_el_{$axis}",
+                Kind::Number,
+                '5.5.2',
+                "class {$this->class} with the compression: elastic modulus",
+            );
         } else {
-            $d?->line($symbol, "{$symbol}_1", ["{$symbol}_1" => [$ratio, Kind::Number]], $u, Kind::Number);
+            $d?->line($symbol, "{$symbol}_1", Kind::Number);
         }
 
         return $u;
@@ -225,52 +303,106 @@ final readonly class BeamColumn
     /** Utilisation in lateral-torsional buckling, or where the member cannot buckle so in bending; with γM1. */
     private function lateral(?Derivation $d): float
     {
-        return $this->moment(max($this->lateral, $this->bending * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0), 'u_LT', 'greatest utilisation in lateral-torsional buckling; at least that in bending', $d);
+        return $this->moment(
+            max($this->lateral, ($this->bending * $this->steel->basis->gammaM1) / $this->steel->basis->gammaM0),
+            'u_LT',
+            'greatest utilisation in lateral-torsional buckling; at least that in bending',
+            $d,
+        );
     }
 
     /** Utilisation in bending about z-z with γM1. */
     private function aboutZ(?Derivation $d): float
     {
-        return $this->moment($this->sideways * $this->steel->basis->gammaM1 / $this->steel->basis->gammaM0, 'u_z', 'greatest utilisation in bending about the minor axis, with γ_M1', $d, 'z');
+        return $this->moment(
+            ($this->sideways * $this->steel->basis->gammaM1) / $this->steel->basis->gammaM0,
+            'u_z',
+            'greatest utilisation in bending about the minor axis, with γ_M1',
+            $d,
+            'z',
+        );
     }
 
     private function lateralWithSideways(bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $uLT = $this->lateral($d);
         $uz = $this->aboutZ($d);
-        $d?->line('u', 'u_LT + u_z', ['u_LT' => [$uLT, Kind::Number], 'u_z' => [$uz, Kind::Number]], $uLT + $uz, Kind::Number, '6.3.3(4) (6.62)', 'k_zy = C_mz = 1, without compression');
+        $d?->with(['u_LT' => [$uLT, Kind::Number], 'u_z' => [$uz, Kind::Number]])->line(
+            'u',
+            'u_LT + u_z',
+            Kind::Number,
+            '6.3.3(4) (6.62)',
+            'k_zy = C_mz = 1, without compression',
+        );
 
-        return $this->weighing(self::BUCKLING, $this->title('Lateral-torsional buckling'), 'EN 1993-1-1, 6.3.3', $uLT + $uz, $d);
+        return $this->weighing(
+            self::BUCKLING,
+            $this->title('Lateral-torsional buckling'),
+            'EN 1993-1-1, 6.3.3',
+            $uLT + $uz,
+            $d,
+        );
     }
 
     private function buckling(bool $derive): Weighing
     {
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
-        [$y, $z] = self::curves($this->steel);
+        [$y, $z] = BucklingCurves::of($this->steel);
         [$Ly, $Lz, $LT] = $this->L;
         $sideways = $this->weakest ?? $this->steel->section;
         $Iy = $this->steel->section->Iy;
-        $Ncry = $Ly === null ? $this->compression * $this->alphaCr : M_PI ** 2 * SteelGrade::E * $Iy / $Ly ** 2;
+        $Ncry = $Ly === null ? $this->compression * $this->alphaCr : (M_PI ** 2 * SteelGrade::E * $Iy) / $Ly ** 2;
         if ($Ly !== null) {
             $d?->given('L_cr_y', $Ly, Kind::Length, '', 'as given');
-            $d?->line('N_cr_y', 'pi^2 * E * I_y / L_cr_y^2', ['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$Iy, Kind::SecondMoment], 'L_cr_y' => [$Ly, Kind::Length]], $Ncry, Kind::Force, '6.3.1.2(1)');
+            $d?->with(['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$Iy, Kind::SecondMoment]])->line(
+                'N_cr_y',
+                'pi^2 * E * I_y / L_cr_y^2',
+                Kind::Force,
+                '6.3.1.2(1)',
+            );
         } elseif (is_finite($Ncry)) {
-            $d?->given('alpha_cr', $this->alphaCr, Kind::Number, '5.2.1', 'exact, of the member in the plane of bending');
-            $d?->line('N_cr_y', 'alpha_cr * N_c', ['alpha_cr' => [$this->alphaCr, Kind::Number], 'N_c' => [$this->compression, Kind::Force]], $Ncry, Kind::Force, '6.3.1.2(1)');
+            $d?->given(
+                'alpha_cr',
+                $this->alphaCr,
+                Kind::Number,
+                '5.2.1',
+                'exact, of the member in the plane of bending',
+            );
+            $d?->line('N_cr_y', 'alpha_cr * N_c', Kind::Force, '6.3.1.2(1)');
         }
         $aboutY = $this->alongOne('y', $Ncry, $y, $d);
-        $aboutZ = $this->alongOne('z', SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry, $this->isExact), $z, $d);
+        $aboutZ = $this->alongOne(
+            'z',
+            SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry, $this->isExact),
+            $z,
+            $d,
+        );
         [$ny, $nz] = [$aboutY->n, $aboutZ->n];
         $uLT = $this->lateral($d);
         if (! $this->steel->section->hasTwoAxes()) {
             return $this->bySum($Ncry, $aboutZ->critical, $ny, $nz, $uLT, $d);
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
-        $Wy = $this->steel->modulus * $this->steel->fy / $this->steel->basis->gammaM0;
-        $member = new PressedMember($this->steel, $this->class, $this->A, $this->compression, $aboutY, $aboutZ, [$Lz, $LT], $this->bending * $Wy, $uLT, $uz, $sideways, $this->steel->section instanceof ISection || ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound), $this->shape);
-        [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA : new AnnexB)->factors($member, $d);
+        $Wy = ($this->steel->modulus * $this->steel->fy) / $this->steel->basis->gammaM0;
+        $member = new PressedMember(
+            $this->steel,
+            $this->class,
+            $this->A,
+            $this->compression,
+            $aboutY,
+            $aboutZ,
+            [$Lz, $LT],
+            $this->bending * $Wy,
+            $uLT,
+            $uz,
+            $sideways,
+            $this->steel->section instanceof ISection ||
+                ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound),
+            $this->shape,
+        );
+        [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA() : new AnnexB())->factors($member, $d);
         $first = $ny + $kyy * $uLT;
         $second = $nz + $kzy * $uLT;
         $values = ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
@@ -283,37 +415,65 @@ final readonly class BeamColumn
             $values += ['k_yz' => [$kyz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
             $others += ['k_zz' => [$kzz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
         }
-        $d?->line('u_1', "n_y + k_yy * u_LT{$inY}", $values, $first, Kind::Number, '6.3.3(4) (6.61)');
-        $d?->line('u_2', "n_z + k_zy * u_LT{$inZ}", $others, $second, Kind::Number, '6.3.3(4) (6.62)');
-        $d?->line('u', 'max(u_1, u_2)', ['u_1' => [$first, Kind::Number], 'u_2' => [$second, Kind::Number]], max($first, $second), Kind::Number);
+        $d?->with($values)->line('u_1', "n_y + k_yy * u_LT{$inY}", Kind::Number, '6.3.3(4) (6.61)');
+        $d?->with($others)->line('u_2', "n_z + k_zy * u_LT{$inZ}", Kind::Number, '6.3.3(4) (6.62)');
+        $d?->line('u', 'max(u_1, u_2)', Kind::Number);
 
-        return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.3', max($first, $second), $d);
+        return $this->weighing(
+            self::BUCKLING,
+            $this->title('Buckling'),
+            'EN 1993-1-1, 6.3.3',
+            max($first, $second),
+            $d,
+        );
     }
 
-    /** 6.3.3 is for sections with two axes of symmetry; others by 6.3.4, each utilisation at its own slenderness: on the safe side. */
+    /**
+     * 6.3.3 is for sections with two axes of symmetry; others by 6.3.4, each utilisation at its own slenderness: on
+     * the safe side.
+     */
     private function bySum(float $Ncry, float $Ncrz, float $ny, float $nz, float $uLT, ?Derivation $d): Weighing
     {
         $k = 1.0;
         if (is_finite($Ncry)) {
             $k = 1 / max(1 - $this->compression / $Ncry, self::LEAST);
-            $d?->line('k', '1 / max(1 - N_c / N_cr_y, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_y' => [$Ncry, Kind::Force]], $k, Kind::Number, '5.2.2(5)', 'moments of second order');
+            $d?->with(['N_c' => [$this->compression, Kind::Force], 'N_cr_y' => [$Ncry, Kind::Force]])->line(
+                'k',
+                '1 / max(1 - N_c / N_cr_y, 0.05)',
+                Kind::Number,
+                '5.2.2(5)',
+                'moments of second order',
+            );
         } else {
             $d?->given('k', $k, Kind::Number, '5.2.2(5)', 'far from buckling about y-y');
         }
         $u = max($ny, $nz) + $k * $uLT;
-        $values = ['n_y' => [$ny, Kind::Number], 'n_z' => [$nz, Kind::Number], 'k' => [$k, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
+        $values = ['n_y' => [$ny, Kind::Number], 'n_z' => [$nz, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
         $inZ = '';
         if ($this->sideways > 0.0) {
             $uz = $this->aboutZ($d);
             $kz = is_finite($Ncrz) ? 1 / max(1 - $this->compression / $Ncrz, self::LEAST) : 1.0;
             is_finite($Ncrz)
-                ? $d?->line('k_z', '1 / max(1 - N_c / N_cr_z, 0.05)', ['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]], $kz, Kind::Number, '5.2.2(5)', 'the same laterally, with twisting')
+                ? $d
+                    ?->with(['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]])
+                    ->line(
+                        'k_z',
+                        '1 / max(1 - N_c / N_cr_z, 0.05)',
+                        Kind::Number,
+                        '5.2.2(5)',
+                        'the same laterally, with twisting',
+                    )
                 : $d?->given('k_z', $kz, Kind::Number, '5.2.2(5)', 'continuously restrained');
             $u += $kz * $uz;
-            $values += ['k_z' => [$kz, Kind::Number], 'u_z' => [$uz, Kind::Number]];
             $inZ = ' + k_z * u_z';
         }
-        $d?->line('u', "max(n_y, n_z) + k * u_LT{$inZ}", $values, $u, Kind::Number, '6.3.4(4) (6.66)', 'each at its own slenderness: on the safe side');
+        $d?->with($values)->line(
+            'u',
+            "max(n_y, n_z) + k * u_LT{$inZ}",
+            Kind::Number,
+            '6.3.4(4) (6.66)',
+            'each at its own slenderness: on the safe side',
+        );
 
         return $this->weighing(self::BUCKLING, $this->title('Buckling'), 'EN 1993-1-1, 6.3.4', $u, $d);
     }
@@ -326,50 +486,72 @@ final readonly class BeamColumn
         $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
         $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
         $chi = $lambda <= 0.2 ? 1.0 : min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
-        $n = $this->compression / ($chi * $NRk / $this->steel->basis->gammaM1);
+        $n = $this->compression / (($chi * $NRk) / $this->steel->basis->gammaM1);
         if ($lambda > 0.2) {
-            $d?->line("lambda_{$axis}", "sqrt({$A} * f_y / N_cr_{$axis})", [$A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], "N_cr_{$axis}" => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.2(1)');
+            $d?->with([
+                $A => [$this->A, Kind::Area],
+                'f_y' => [$this->steel->fy, Kind::Stress],
+                "N_cr_{$axis}" => [$Ncr, Kind::Force],
+            ])->line("lambda_{$axis}", "sqrt({$A} * f_y / N_cr_{$axis})", Kind::Number, '6.3.1.2(1)');
             $d?->given("alpha_{$axis}", $alpha, Kind::Number, 'Tables 6.1, 6.2', "curve {$curve}");
-            $d?->line("Phi_{$axis}", "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)", ["alpha_{$axis}" => [$alpha, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
-            $d?->line("chi_{$axis}", "min(1 / (Phi_{$axis} + sqrt(Phi_{$axis}^2 - lambda_{$axis}^2)), 1)", ["Phi_{$axis}" => [$Phi, Kind::Number], "lambda_{$axis}" => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
+            $d?->line(
+                "Phi_{$axis}",
+                "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)",
+                Kind::Number,
+                '6.3.1.2(1)',
+            );
+            $d?->line(
+                "chi_{$axis}",
+                "min(1 / (Phi_{$axis} + sqrt(Phi_{$axis}^2 - lambda_{$axis}^2)), 1)",
+                Kind::Number,
+                '6.3.1.2(1) (6.49)',
+            );
         } else {
             $d?->given("lambda_{$axis}", $lambda, Kind::Number, '6.3.1.2(4)', 'not above 0.2: no reduction');
             $d?->given("chi_{$axis}", $chi, Kind::Number, '6.3.1.2(4)');
         }
-        $d?->line("n_{$axis}", "N_c / (chi_{$axis} * {$A} * f_y / gamma_M1)", [
-            'N_c' => [$this->compression, Kind::Force], "chi_{$axis}" => [$chi, Kind::Number], $A => [$this->A, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
-        ], $n, Kind::Number, '6.3.1.1(1) (6.46)');
+        $d?->with([
+            'N_c' => [$this->compression, Kind::Force],
+            "chi_{$axis}" => [$chi, Kind::Number],
+            $A => [$this->A, Kind::Area],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        ])->line("n_{$axis}", "N_c / (chi_{$axis} * {$A} * f_y / gamma_M1)", Kind::Number, '6.3.1.1(1) (6.46)');
 
         return new AxisBuckling($lambda, $chi, $n, $Ncr);
     }
 
-    /** @return array{string, string} buckling curves about y-y and z-z (Table 6.2) */
-    public static function curves(SteelSection $steel): array
-    {
-        $s = $steel->section;
-        $strong = $steel->grade->isS460();
-
-        return match (true) {
-            // Thick welds, which a stocky box may have, take c.
-            $s instanceof RectangularHollow && $s->finish === Finish::Welded => max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'],
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => in_array($s->finish, [Finish::Cold, Finish::Tubing], true) ? ['c', 'c'] : ($strong ? ['a0', 'a0'] : ['a', 'a']),
-            $s instanceof Channel, $s instanceof Tee, $s instanceof SolidBar => ['c', 'c'],
-            $s instanceof UnequalI => max($s->tt, $s->tb) <= 40.0 ? ['b', 'c'] : ['c', 'd'],
-            ! $s instanceof ISection => throw new \LogicException('This shape has no row in Table 6.2.'),
-            $s->finish === Finish::Welded => $s->tf <= 40.0 ? ['b', 'c'] : ['c', 'd'],
-            $s->h / $s->b > 1.2 && $s->tf <= 40.0 => $strong ? ['a0', 'a0'] : ['a', 'b'],
-            default => $strong ? ['a', 'a'] : ['b', 'c'],
-        };
-    }
-
-    private function weighing(string $id, string $title, string $clause, float $ratio, ?Derivation $d, ?float $demand = null, ?float $capacity = null): Weighing
-    {
+    private function weighing(
+        string $id,
+        string $title,
+        string $clause,
+        float $ratio,
+        ?Derivation $d,
+        ?float $demand = null,
+        ?float $capacity = null,
+    ): Weighing {
         [$x, $combination, $arrangement, $factors] = $this->at;
 
         return new Weighing(
-            $id, $title, $clause, $ratio, demand: $demand, capacity: $capacity, kind: $demand === null ? Kind::Number : Kind::Force, demandSymbol: $demand === null ? '' : 'N_Ed', capacitySymbol: $demand === null ? '' : 'N_c_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors,
-            remark: $demand === null ? ($this->sideways === 0.0 ? 'The greatest axial force of the combination with its greatest moment: on the safe side.' : 'The greatest forces and moments of the combination together: on the safe side.') : '', lines: $d->lines ?? [],
+            $id,
+            $title,
+            $clause,
+            $ratio,
+            demand: $demand,
+            capacity: $capacity,
+            kind: $demand === null ? Kind::Number : Kind::Force,
+            demandSymbol: $demand === null ? '' : 'N_Ed',
+            capacitySymbol: $demand === null ? '' : 'N_c_Rd',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            remark: $demand === null
+                ? ($this->sideways === 0.0
+                    ? 'The greatest axial force of the combination with its greatest moment: on the safe side.'
+                    : 'The greatest forces and moments of the combination together: on the safe side.')
+                : '',
+            lines: $d->lines ?? [],
         );
     }
 }

@@ -19,11 +19,19 @@ final class Bending
         }
         $W = $d !== null && $steel->class > 3 ? $steel->effectiveModulus('y', $d) : $steel->modulus;
         $gammaM0 = $steel->basis->gammaM0;
-        $M = $W * $steel->fy / $gammaM0;
+        $M = ($W * $steel->fy) / $gammaM0;
         $symbol = $steel->modulusSymbol();
-        $d?->line('M_c_Rd', "{$symbol} * f_y / gamma_M0", [
-            $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number],
-        ], $M, Kind::Moment, ['6.2.5(2) (6.13)', '6.2.5(2) (6.13)', '6.2.5(2) (6.14)', '6.2.5(2) (6.15)'][$steel->class - 1], "class {$steel->class}");
+        $d?->with([
+            $symbol => [$W, Kind::Modulus],
+            'f_y' => [$steel->fy, Kind::Stress],
+            'gamma_M0' => [$gammaM0, Kind::Number],
+        ])->line(
+            'M_c_Rd',
+            "{$symbol} * f_y / gamma_M0",
+            Kind::Moment,
+            ['6.2.5(2) (6.13)', '6.2.5(2) (6.13)', '6.2.5(2) (6.14)', '6.2.5(2) (6.15)'][$steel->class - 1],
+            "class {$steel->class}",
+        );
 
         return $M;
     }
@@ -33,8 +41,18 @@ final class Bending
     {
         $whole = $s->whole;
         $sign = $s->zc * $whole->Iyz * $s->yc > 0.0 ? '-' : '+';
-        $d?->line('W_el_y', "(I_y * I_z - I_yz^2) / (I_z * z_c {$sign} I_yz * y_c)", [
-            'I_y' => [$whole->Iy, Kind::SecondMoment], 'I_z' => [$whole->Iz, Kind::SecondMoment], 'I_yz' => [abs($whole->Iyz), Kind::SecondMoment], 'z_c' => [abs($s->zc), Kind::Size], 'y_c' => [abs($s->yc), Kind::Size],
-        ], $s->Wely, Kind::Modulus, 'elastic theory', 'laterally unrestrained: bends about both principal axes; greatest stress at the corner y_c, z_c from the centroid');
+        $d?->with([
+            'I_y' => [$whole->Iy, Kind::SecondMoment],
+            'I_z' => [$whole->Iz, Kind::SecondMoment],
+            'I_yz' => [abs($whole->Iyz), Kind::SecondMoment],
+            'z_c' => [abs($s->zc), Kind::Size],
+            'y_c' => [abs($s->yc), Kind::Size],
+        ])->line(
+            'W_el_y',
+            "(I_y * I_z - I_yz^2) / (I_z * z_c {$sign} I_yz * y_c)",
+            Kind::Modulus,
+            'elastic theory',
+            'laterally unrestrained: bends about both principal axes; greatest stress at the corner y_c, z_c from the centroid',
+        );
     }
 }

@@ -18,27 +18,51 @@ final class BendingWithShear
      * @param  float  $Vpl  its resistance, N
      * @param  float  $Mc  bending resistance without shear, Nmm
      */
-    public static function resistance(SteelSection $steel, float $V, float $Vpl, float $Mc, ?Derivation $d = null): float
-    {
+    public static function resistance(
+        SteelSection $steel,
+        float $V,
+        float $Vpl,
+        float $Mc,
+        ?Derivation $d = null,
+    ): float {
         $ratio = abs($V) / $Vpl;
         if ($ratio <= 0.5) {
             return $Mc;
         }
         // Beyond its own resistance the shear force takes all of the web, and fails where it is weighed by itself.
         $rho = min(1.0, (2 * $ratio - 1) ** 2);
-        $d?->line('rho', $ratio > 1.0 ? 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)' : '(2 * V_Ed / V_pl_Rd - 1)^2', ['V_Ed' => [abs($V), Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $rho, Kind::Number, '6.2.8(3)');
+        $d?->with(['V_Ed' => [abs($V), Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]])->line(
+            'rho',
+            $ratio > 1.0 ? 'min(1, (2 * V_Ed / V_pl_Rd - 1)^2)' : '(2 * V_Ed / V_pl_Rd - 1)^2',
+            Kind::Number,
+            '6.2.8(3)',
+        );
         $loss = self::loss($steel);
         $s = $steel->section;
         if ($steel->class <= 2 && $s instanceof ISection) {
             $M = min($Mc - $rho * $loss, $Mc);
-            $d?->line('A_w', 'h_w * t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw * $s->tw, Kind::Area, '6.2.8(5)');
-            $d?->line('M_V_Rd', '(W_pl_y - rho * A_w^2 / (4 * t_w)) * f_y / gamma_M0', [
-                'W_pl_y' => [$s->Wply, Kind::Modulus], 'rho' => [$rho, Kind::Number], 'A_w' => [$s->hw * $s->tw, Kind::Area],
-                't_w' => [$s->tw, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
-            ], $M, Kind::Moment, '6.2.8(5) (6.30)');
+            $d?->with(['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
+                'A_w',
+                'h_w * t_w',
+                Kind::Area,
+                '6.2.8(5)',
+            );
+            $d?->with([
+                'W_pl_y' => [$s->Wply, Kind::Modulus],
+                'f_y' => [$steel->fy, Kind::Stress],
+                'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+            ])->line('M_V_Rd', '(W_pl_y - rho * A_w^2 / (4 * t_w)) * f_y / gamma_M0', Kind::Moment, '6.2.8(5) (6.30)');
         } else {
             $M = $Mc - $rho * $loss;
-            $d?->line('M_V_Rd', '(1 - rho) * M_c_Rd', ['rho' => [$rho, Kind::Number], 'M_c_Rd' => [$Mc, Kind::Moment]], $M, Kind::Moment, '6.2.8(3) (6.29)', $s instanceof ISection ? 'class 3 or 4: strength reduced over the whole section, on the safe side' : 'strength reduced over the whole section, on the safe side');
+            $d?->with(['M_c_Rd' => [$Mc, Kind::Moment]])->line(
+                'M_V_Rd',
+                '(1 - rho) * M_c_Rd',
+                Kind::Moment,
+                '6.2.8(3) (6.29)',
+                $s instanceof ISection
+                    ? 'class 3 or 4: strength reduced over the whole section, on the safe side'
+                    : 'strength reduced over the whole section, on the safe side',
+            );
         }
 
         return $M;
@@ -50,7 +74,7 @@ final class BendingWithShear
         $s = $steel->section;
 
         return $steel->class <= 2 && $s instanceof ISection
-            ? ($s->hw * $s->tw) ** 2 / (4 * $s->tw) * $steel->fy / $steel->basis->gammaM0
-            : $steel->modulus * $steel->fy / $steel->basis->gammaM0;
+            ? ((($s->hw * $s->tw) ** 2 / (4 * $s->tw)) * $steel->fy) / $steel->basis->gammaM0
+            : ($steel->modulus * $steel->fy) / $steel->basis->gammaM0;
     }
 }

@@ -14,8 +14,14 @@ final readonly class ClassedPart
      * @param  list<float>  $limits  over ε, or over ε² for tubes
      * @param  int  $power  of ε
      */
-    public function __construct(public string $name, public array $c, public array $t, public array $limits, public string $note, public int $power = 1)
-    {
+    public function __construct(
+        public string $name,
+        public array $c,
+        public array $t,
+        public array $limits,
+        public string $note,
+        public int $power = 1,
+    ) {
     }
 
     public function slenderness(): float

@@ -8,8 +8,9 @@ use Waage\Materials\Steel\Sections\Stem;
 use Waage\Materials\Steel\Sections\Tee;
 
 /**
- * EN 1993-1-1:2005, Table 5.2, sheet 2, for tees: the flange is compressed, or the stem is, whose tip then has the greatest
- * stress; where the flange is compressed the stem is as far as the axis reaches into it. k_σ by EN 1993-1-5, Table 4.2.
+ * EN 1993-1-1:2005, Table 5.2, sheet 2, for tees: the flange is compressed, or the stem is, whose tip then has the
+ * greatest stress; where the flange is compressed the stem is as far as the axis reaches into it. k_σ by EN
+ * 1993-1-5, Table 4.2.
  */
 final class ClassedTee
 {
@@ -18,16 +19,40 @@ final class ClassedTee
     /** @return non-empty-list<ClassedPart> where bending may do either, elastic: with the limits of class 3 alone */
     public static function parts(Tee $s, Strain $by): array
     {
-        $flange = new ClassedPart('flange', ['c_f', $s->cf], ['t_f', $s->tf], Classification::OUTSTAND, 'outstand flange in compression');
-        $stem = fn (array $limits, string $note): ClassedPart => new ClassedPart('stem', ['c_s', $s->c], ['t_w', $s->tw], self::roundedDown($limits), $note);
+        $flange = new ClassedPart(
+            'flange',
+            ['c_f', $s->cf],
+            ['t_f', $s->tf],
+            Classification::OUTSTAND,
+            'outstand flange in compression',
+        );
+        $stem = fn (array $limits, string $note): ClassedPart => new ClassedPart(
+            'stem',
+            ['c_s', $s->c],
+            ['t_w', $s->tw],
+            self::roundedDown($limits),
+            $note,
+        );
         $isBent = $by === Strain::BendingY;
 
         return match (true) {
             $by === Strain::BendingZ => [$flange],
-            $by === Strain::Compression => [$flange, $stem(Classification::OUTSTAND, 'stem, an outstand in compression')],
+            $by === Strain::Compression => [
+                $flange,
+                $stem(Classification::OUTSTAND, 'stem, an outstand in compression'),
+            ],
             $s->stem === Stem::Tensioned => [$flange, $stem(...self::rooted($s))],
             $s->stem === Stem::Compressed => [$stem(...self::tipped($s))],
-            default => array_map(fn (ClassedPart $p): ClassedPart => new ClassedPart($p->name, $p->c, $p->t, [-1.0, -1.0, $p->limits[2]], "{$p->note}; sagging and hogging moments: elastic"), [$flange, $stem(...self::tipped($s))]),
+            default => array_map(
+                fn (ClassedPart $p): ClassedPart => new ClassedPart(
+                    $p->name,
+                    $p->c,
+                    $p->t,
+                    [-1.0, -1.0, $p->limits[2]],
+                    "{$p->note}; sagging and hogging moments: elastic",
+                ),
+                [$flange, $stem(...self::tipped($s))],
+            ),
         };
     }
 
@@ -38,7 +63,10 @@ final class ClassedTee
         $psi = ($s->tf + $s->r - $s->zs) / ($s->h - $s->zs);
         $k = 0.57 - 0.21 * $psi + 0.07 * $psi ** 2;
 
-        return [[9 / $alpha, 10 / $alpha, 21 * sqrt($k)], sprintf('stem, its tip in compression: α = %.3f, ψ = %.3f, k_σ = %.3f', $alpha, $psi, $k)];
+        return [
+            [9 / $alpha, 10 / $alpha, 21 * sqrt($k)],
+            sprintf('stem, its tip in compression: α = %.3f, ψ = %.3f, k_σ = %.3f', $alpha, $psi, $k),
+        ];
     }
 
     /** @return array{array{float, float, float}, string} limits of a stem with its tip in tension */
@@ -53,7 +81,10 @@ final class ClassedTee
         $k = 1.7 - 5 * $psi + 17.1 * $psi ** 2;
         $plastic = fn (float $c): float => $alpha > 0.0 ? $c / $alpha ** 1.5 : self::NEVER;
 
-        return [[$plastic(9.0), $plastic(10.0), 21 * sqrt($k)], sprintf('stem, its tip in tension: α = %.3f, ψ = %.3f, k_σ = %.1f', $alpha, $psi, $k)];
+        return [
+            [$plastic(9.0), $plastic(10.0), 21 * sqrt($k)],
+            sprintf('stem, its tip in tension: α = %.3f, ψ = %.3f, k_σ = %.1f', $alpha, $psi, $k),
+        ];
     }
 
     /**

@@ -43,14 +43,20 @@ final class Classification
     }
 
     /**
-     * In bending about y-y with a compression of N: the web by the part of it that is compressed when the section yields
-     * wholly (classes 1 and 2) or at its edge (class 3), which N decides about, the moment being what it then may be.
+     * In bending about y-y with a compression of N: the web by the part of it that is compressed when the section
+     * yields wholly (classes 1 and 2) or at its edge (class 3), which N decides about, the moment being what it then
+     * may be.
      */
     public static function together(SteelSection $steel, float $N, ?Derivation $d = null): int
     {
         $class = 1;
         foreach (self::parts($steel, Strain::Compression) as $part) {
-            $class = max($class, $part->name === 'web' && ! $steel->section instanceof UnequalI ? self::pressedWeb($steel, $part, $N, $d) : $part->class($steel->epsilon));
+            $class = max(
+                $class,
+                $part->name === 'web' && ! ($steel->section instanceof UnequalI)
+                    ? self::pressedWeb($steel, $part, $N, $d)
+                    : $part->class($steel->epsilon),
+            );
         }
 
         return $class;
@@ -61,17 +67,62 @@ final class Classification
         [[$c, $depth], [$t, $thickness]] = [$web->c, $web->t];
         $count = $steel->section instanceof RectangularHollow ? 2 : 1;
         $alpha = min(1.0, 0.5 * (1 + $N / ($count * $depth * $thickness * $steel->fy)));
-        $psi = min(1.0, 2 * $N / ($steel->section->A * $steel->fy) - 1);
+        $psi = min(1.0, (2 * $N) / ($steel->section->A * $steel->fy) - 1);
         $limits = [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1), 42 / (0.67 + 0.33 * $psi)];
         $class = self::classOf($web->slenderness(), $limits, $steel->epsilon);
         if ($d !== null) {
-            $of = ['epsilon' => [$steel->epsilon, Kind::Number], 'alpha' => [$alpha, Kind::Number], 'psi' => [$psi, Kind::Number]];
-            $text = ['396 * epsilon / (13 * alpha - 1)', '456 * epsilon / (13 * alpha - 1)', '42 * epsilon / (0.67 + 0.33 * psi)'][min($class, 3) - 1];
+            $of = [
+                'epsilon' => [$steel->epsilon, Kind::Number],
+                'alpha' => [$alpha, Kind::Number],
+                'psi' => [$psi, Kind::Number],
+            ];
+            $text = [
+                '396 * epsilon / (13 * alpha - 1)',
+                '456 * epsilon / (13 * alpha - 1)',
+                '42 * epsilon / (0.67 + 0.33 * psi)',
+            ][min($class, 3) - 1];
             $class <= 2
-                ? $d->line('alpha', 'min(1, 0.5 * (1 + N_c / ('.($count === 2 ? '2 * ' : '')."{$c} * {$t} * f_y)))", ['N_c' => [$N, Kind::Force], $c => [$depth, Kind::Size], $t => [$thickness, Kind::Size], 'f_y' => [$steel->fy, Kind::Stress]], $alpha, Kind::Number, 'Table 5.2', 'part of the web in compression')
-                : $d->line('psi', 'min(1, 2 * N_c / (A * f_y) - 1)', ['N_c' => [$N, Kind::Force], 'A' => [$steel->section->A, Kind::Area], 'f_y' => [$steel->fy, Kind::Stress]], $psi, Kind::Number, 'Table 5.2', 'stress at one edge of the web over that at the other');
-            $d->line('lambda_web', "{$c} / {$t}", [$c => [$depth, Kind::Size], $t => [$thickness, Kind::Size]], $web->slenderness(), Kind::Number, 'Table 5.2', 'web in bending and compression');
-            $d->line('lambda_web_'.min($class, 3), $text, array_intersect_key($of, ['epsilon' => 1, $class <= 2 ? 'alpha' : 'psi' => 1]), $limits[min($class, 3) - 1] * $steel->epsilon, Kind::Number, 'Table 5.2', $class === 4 ? 'limit of class 3 exceeded: class 4' : "limit of class {$class}");
+                ? $d
+                    ->with([
+                        'N_c' => [$N, Kind::Force],
+                        $c => [$depth, Kind::Size],
+                        $t => [$thickness, Kind::Size],
+                        'f_y' => [$steel->fy, Kind::Stress],
+                    ])
+                    ->line(
+                        'alpha',
+                        'min(1, 0.5 * (1 + N_c / ('.($count === 2 ? '2 * ' : '')."{$c} * {$t} * f_y)))",
+                        Kind::Number,
+                        'Table 5.2',
+                        'part of the web in compression',
+                    )
+                : $d
+                    ->with([
+                        'N_c' => [$N, Kind::Force],
+                        'A' => [$steel->section->A, Kind::Area],
+                        'f_y' => [$steel->fy, Kind::Stress],
+                    ])
+                    ->line(
+                        'psi',
+                        'min(1, 2 * N_c / (A * f_y) - 1)',
+                        Kind::Number,
+                        'Table 5.2',
+                        'stress at one edge of the web over that at the other',
+                    );
+            $d->with([$c => [$depth, Kind::Size], $t => [$thickness, Kind::Size]])->line(
+                'lambda_web',
+                "{$c} / {$t}",
+                Kind::Number,
+                'Table 5.2',
+                'web in bending and compression',
+            );
+            $d->with(array_intersect_key($of, ['epsilon' => 1, $class <= 2 ? 'alpha' : 'psi' => 1]))->line(
+                'lambda_web_'.min($class, 3),
+                $text,
+                Kind::Number,
+                'Table 5.2',
+                $class === 4 ? 'limit of class 3 exceeded: class 4' : "limit of class {$class}",
+            );
         }
 
         return $class;
@@ -92,12 +143,24 @@ final class Classification
     public static function weigh(SteelSection $steel, bool $derive): Weighing
     {
         if ($steel->section instanceof SolidBar) {
-            return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: 'A solid bar does not buckle locally: class 1.');
+            return new Weighing(
+                'classification',
+                'Section class',
+                'EN 1993-1-1, 5.5.2',
+                null,
+                remark: 'A solid bar does not buckle locally: class 1.',
+            );
         }
         $lines = [];
         if ($derive) {
-            $d = new Derivation;
-            $d->line('epsilon', 'sqrt(235 / f_y)', ['f_y' => [$steel->fy, Kind::Number]], $steel->epsilon, Kind::Number, 'Table 5.2', 'f_y in N/mm²');
+            $d = new Derivation();
+            $d->with(['f_y' => [$steel->fy, Kind::Number]])->line(
+                'epsilon',
+                'sqrt(235 / f_y)',
+                Kind::Number,
+                'Table 5.2',
+                'f_y in N/mm²',
+            );
             foreach (self::parts($steel, Strain::BendingY) as $part) {
                 self::derive($d, $part, $steel->epsilon);
             }
@@ -105,7 +168,10 @@ final class Classification
         }
 
         return new Weighing(
-            'classification', 'Section class', 'EN 1993-1-1, 5.5.2', null,
+            'classification',
+            'Section class',
+            'EN 1993-1-1, 5.5.2',
+            null,
             applies: $steel->class < 4 || $steel->coversClass4(),
             remark: match (true) {
                 $steel->class < 4 => "The section is class {$steel->class} in bending.",
@@ -123,14 +189,25 @@ final class Classification
         $class = $part->class($epsilon);
         [[$c, $cv], [$t, $tv]] = [$part->c, $part->t];
         $isTensioned = $part->limits[0] >= ClassedTee::NEVER;
-        $d->line("lambda_{$part->name}", "{$c} / {$t}", [$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]], $part->slenderness(), Kind::Number, 'Table 5.2', $part->note.($isTensioned ? ': class 1' : ''));
+        $d->with([$c => [$cv, Kind::Size], $t => [$tv, Kind::Size]])->line(
+            "lambda_{$part->name}",
+            "{$c} / {$t}",
+            Kind::Number,
+            'Table 5.2',
+            $part->note.($isTensioned ? ': class 1' : ''),
+        );
         if ($isTensioned) {
             return;
         }
         $limit = $part->limits[min($class, 3) - 1];
-        $d->line(
-            "lambda_{$part->name}_".min($class, 3), $limit.' * epsilon'.($part->power === 2 ? '^2' : ''), ['epsilon' => [$epsilon, Kind::Number]], $limit * $epsilon ** $part->power, Kind::Number, 'Table 5.2',
-            $class === 4 ? 'limit of class 3 exceeded: class 4' : "limit of class {$class}: {$part->name} is class {$class}",
+        $d->with(['epsilon' => [$epsilon, Kind::Number]])->line(
+            "lambda_{$part->name}_".min($class, 3),
+            $limit.' * epsilon'.($part->power === 2 ? '^2' : ''),
+            Kind::Number,
+            'Table 5.2',
+            $class === 4
+                ? 'limit of class 3 exceeded: class 4'
+                : "limit of class {$class}: {$part->name} is class {$class}",
         );
     }
 
@@ -145,10 +222,31 @@ final class Classification
             $s instanceof RectangularHollow => self::ofRectangle($s, $by),
             $s instanceof UnequalI => self::ofUnequal($s, $by),
             $s instanceof Tee => ClassedTee::parts($s, $by),
-            $s instanceof SolidBar => [new ClassedPart('bar', ['h', $s->h], ['b', $s->b], [1e9, 1e9, 1e9], 'solid: it does not buckle locally')],
-            $s instanceof Angle => array_map(fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart($name, [$c, $leg - $s->t - $s->r], ['t', $s->t], self::ELASTIC, "{$name} leg, as if in uniform compression"), ['upright', 'flat'], ['c_h', 'c_b'], [$s->h, $s->b]),
+            $s instanceof SolidBar => [
+                new ClassedPart(
+                    'bar',
+                    ['h', $s->h],
+                    ['b', $s->b],
+                    [1e9, 1e9, 1e9],
+                    'solid: it does not buckle locally',
+                ),
+            ],
+            $s instanceof Angle => array_map(
+                fn (string $name, string $c, float $leg): ClassedPart => new ClassedPart(
+                    $name,
+                    [$c, $leg - $s->t - $s->r],
+                    ['t', $s->t],
+                    self::ELASTIC,
+                    "{$name} leg, as if in uniform compression",
+                ),
+                ['upright', 'flat'],
+                ['c_h', 'c_b'],
+                [$s->h, $s->b],
+            ),
             $s instanceof StripSection => self::ofStrips($s),
-            $s instanceof CircularHollow => [new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2)],
+            $s instanceof CircularHollow => [
+                new ClassedPart('tube', ['d', $s->h], ['t', $s->t], self::TUBE, 'tube', 2),
+            ],
             default => throw new \LogicException('This shape has no rows in Table 5.2.'),
         };
     }
@@ -161,7 +259,14 @@ final class Classification
             if ($strip->t > 0.0) {
                 $n = count($parts) + 1;
                 $isOutstand = $s->isOutstand($i);
-                $parts[] = new ClassedPart("strip{$n}", ["c_{$n}", $strip->length], ["t_{$n}", $strip->t], [-1.0, -1.0, $isOutstand ? self::OUTSTAND[2] : self::INTERNAL[2]], ($isOutstand ? 'with a free end' : 'between others').', along its middle line, as if in uniform compression');
+                $parts[] = new ClassedPart(
+                    "strip{$n}",
+                    ["c_{$n}", $strip->length],
+                    ["t_{$n}", $strip->t],
+                    [-1.0, -1.0, $isOutstand ? self::OUTSTAND[2] : self::INTERNAL[2]],
+                    ($isOutstand ? 'with a free end' : 'between others').
+                        ', along its middle line, as if in uniform compression',
+                );
             }
         }
 
@@ -171,55 +276,128 @@ final class Classification
     /** @return non-empty-list<ClassedPart> */
     private static function ofI(ISection $s, Strain $by): array
     {
-        $flange = new ClassedPart('flange', ['c_f', $s->c], ['t_f', $s->tf], self::OUTSTAND, 'outstand flange in compression');
-        $plate = $s->plates === null ? [] : [new ClassedPart('plate', ['b_p', $s->plates->width], ['t_p', $s->plates->thickness], self::INTERNAL, 'plate between its welds, in compression')];
+        $flange = new ClassedPart(
+            'flange',
+            ['c_f', $s->c],
+            ['t_f', $s->tf],
+            self::OUTSTAND,
+            'outstand flange in compression',
+        );
+        $plate =
+            $s->plates === null
+                ? []
+                : [
+                    new ClassedPart(
+                        'plate',
+                        ['b_p', $s->plates->width],
+                        ['t_p', $s->plates->thickness],
+                        self::INTERNAL,
+                        'plate between its welds, in compression',
+                    ),
+                ];
         $web = [
-            new ClassedPart('web', ['c_w', $s->d], ['t_w', $s->tw], $by === Strain::Compression ? self::INTERNAL : self::BENT, $by === Strain::Compression ? 'web in compression' : 'web in bending'),
+            new ClassedPart(
+                'web',
+                ['c_w', $s->d],
+                ['t_w', $s->tw],
+                $by === Strain::Compression ? self::INTERNAL : self::BENT,
+                $by === Strain::Compression ? 'web in compression' : 'web in bending',
+            ),
         ];
 
         return [...$plate, $flange, ...$by === Strain::BendingZ ? [] : $web];
     }
 
-    /** @return non-empty-list<ClassedPart> bent about z-z the web or the tips of the flanges are compressed, taken as evenly */
+    /**
+     * @return non-empty-list<ClassedPart> bent about z-z the web or the tips of the flanges are compressed, taken as
+     * evenly
+     */
     private static function ofChannel(Channel $s, Strain $by): array
     {
         $isBent = $by === Strain::BendingY;
 
         return [
-            new ClassedPart('flange', ['c_f', $s->c], ['t_f', $s->tf], self::OUTSTAND, 'outstand flange in compression'),
-            new ClassedPart('web', ['c_w', $s->d], ['t_w', $s->tw], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'web in bending' : 'web in compression'),
+            new ClassedPart(
+                'flange',
+                ['c_f', $s->c],
+                ['t_f', $s->tf],
+                self::OUTSTAND,
+                'outstand flange in compression',
+            ),
+            new ClassedPart(
+                'web',
+                ['c_w', $s->d],
+                ['t_w', $s->tw],
+                $isBent ? self::BENT : self::INTERNAL,
+                $isBent ? 'web in bending' : 'web in compression',
+            ),
         ];
     }
 
     /**
-     * Either flange as if compressed; in bending the web with the greater part of it compressed, of sagging and hogging.
+     * Either flange as if compressed; in bending the web with the greater part of it compressed, of sagging and
+     * hogging.
      *
      * @return non-empty-list<ClassedPart>
      */
     private static function ofUnequal(UnequalI $s, Strain $by): array
     {
-        $flange = fn (string $name, float $b, float $t): ClassedPart => new ClassedPart($name, ["c_{$name}", ($b - $s->tw) / 2], ["t_{$name}", $t], self::OUTSTAND, "{$name} flange, outstand in compression");
+        $flange = fn (string $name, float $b, float $t): ClassedPart => new ClassedPart(
+            $name,
+            ["c_{$name}", ($b - $s->tw) / 2],
+            ["t_{$name}", $t],
+            self::OUTSTAND,
+            "{$name} flange, outstand in compression",
+        );
         $flanges = [$flange('top', $s->top, $s->tt), $flange('bottom', $s->bottom, $s->tb)];
         if ($by !== Strain::BendingY) {
-            return [...$flanges, ...$by === Strain::BendingZ ? [] : [new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], self::INTERNAL, 'web in compression')]];
+            return [
+                ...$flanges,
+                ...$by === Strain::BendingZ
+                    ? []
+                    : [new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], self::INTERNAL, 'web in compression')],
+            ];
         }
         // How far the axis that halves the area, and that through the centroid, lie from the middle of the web.
         $alpha = min(1.0, 0.5 + abs($s->top * $s->tt - $s->bottom * $s->tb) / (2 * $s->tw * $s->hw));
         $off = abs($s->zs - ($s->tb - $s->tt) / 2);
         $psi = min(1.0, -($s->hw / 2 - $off) / ($s->hw / 2 + $off));
         // Rounded down to what is printed.
-        $limits = array_map(fn (float $limit): float => floor(100 * $limit) / 100, [396 / (13 * $alpha - 1), 456 / (13 * $alpha - 1), 42 / (0.67 + 0.33 * $psi)]);
+        $limits = array_map(fn (float $limit): float => floor(100 * $limit) / 100, [
+            396 / (13 * $alpha - 1),
+            456 / (13 * $alpha - 1),
+            42 / (0.67 + 0.33 * $psi),
+        ]);
 
-        return [...$flanges, new ClassedPart('web', ['c_w', $s->hw], ['t_w', $s->tw], $limits, sprintf('web, by the larger part that is compressed: α = %.3f, ψ = %.3f', $alpha, $psi))];
+        return [
+            ...$flanges,
+            new ClassedPart(
+                'web',
+                ['c_w', $s->hw],
+                ['t_w', $s->tw],
+                $limits,
+                sprintf('web, by the larger part that is compressed: α = %.3f, ψ = %.3f', $alpha, $psi),
+            ),
+        ];
     }
 
-    /** @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h − 2t and b − 2t */
+    /**
+     * @return non-empty-list<ClassedPart> flats between the corners taken as h − 3t and b − 3t, between plates as h −
+     * 2t and b − 2t
+     */
     private static function ofRectangle(RectangularHollow $s, Strain $by): array
     {
         $side = fn (string $name, string $c, float $depth, bool $isBent): ClassedPart => new ClassedPart(
-            $name, [$c, $depth - ($s->finish === Finish::Welded ? 2 : 3) * $s->t], ['t', $s->t], $isBent ? self::BENT : self::INTERNAL, $isBent ? 'flat side in bending' : 'flat side in compression',
+            $name,
+            [$c, $depth - ($s->finish === Finish::Welded ? 2 : 3) * $s->t],
+            ['t', $s->t],
+            $isBent ? self::BENT : self::INTERNAL,
+            $isBent ? 'flat side in bending' : 'flat side in compression',
         );
 
-        return [$side('flange', 'c_f', $s->b, $by === Strain::BendingZ), $side('web', 'c_w', $s->h, $by === Strain::BendingY)];
+        return [
+            $side('flange', 'c_f', $s->b, $by === Strain::BendingZ),
+            $side('web', 'c_w', $s->h, $by === Strain::BendingY),
+        ];
     }
 }

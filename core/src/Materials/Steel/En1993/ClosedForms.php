@@ -21,7 +21,8 @@ use Waage\Units\Kind;
  *   uniform moment factors for lateral-torsional buckling of steel members", J. Constr. Steel Research 62 (2006).
  * - C_2 from the real load: the work of the load on a half sine wave of twist. It gives the published 0.459 for a
  *   uniform load and 0.553 for a force at midspan (ENV 1993-1-1:1992, Table F.1.2), with their C_1.
- * - C_3, of sections with unequal flanges or that bend about both principal axes, from what the real moments do on the same wave. It gives the published
+ * - C_3, of sections with unequal flanges or that bend about both principal axes, from what the real moments do on
+ * the same wave. It gives the published
  *   0.525 for a uniform load (ENV 1993-1-1:1992, Table F.1.2), and 1 for a uniform moment.
  * - A length with a free end: C_1 = 1 and effective lengths 1.0 L, with load on the top flange 2.5 L; from a fixed
  *   support 0.8 L and 1.4 L (BS 5950-1:2000, Table 14, tip free, root held laterally and torsionally).
@@ -36,8 +37,13 @@ final class ClosedForms
      * @param  list<BucklingLength>  $lengths
      * @return array{float, BucklingLength, float}|null factor, length, its greatest moment (Nmm)
      */
-    public static function least(SteelSection $steel, array $lengths, PieceDiagram $diagram, LoadHeight $height, float $weight): ?array
-    {
+    public static function least(
+        SteelSection $steel,
+        array $lengths,
+        PieceDiagram $diagram,
+        LoadHeight $height,
+        float $weight,
+    ): ?array {
         $rounding = 1e-9 * max($diagram->greatest(1, $weight)[0], $diagram->greatest(-1, $weight)[0]);
         $least = null;
         foreach ($lengths as $length) {
@@ -59,8 +65,15 @@ final class ClosedForms
      *
      * @param  float  $M  its greatest moment that compresses the flange, Nmm, more than 0
      */
-    public static function criticalMoment(SteelSection $steel, BucklingLength $length, PieceDiagram $diagram, LoadHeight $height, float $weight, float $M, ?Derivation $d = null): float
-    {
+    public static function criticalMoment(
+        SteelSection $steel,
+        BucklingLength $length,
+        PieceDiagram $diagram,
+        LoadHeight $height,
+        float $weight,
+        float $M,
+        ?Derivation $d = null,
+    ): float {
         if ($length->freeEnd) {
             return self::ofCantilever($steel, $length, $height, $d);
         }
@@ -71,19 +84,35 @@ final class ClosedForms
         $C2 = 0.0;
         if ($zg != 0.0) {
             $F = $diagram->twistingLoad($length->from, $length->to, $weight) / $length->apart;
-            $C2 = $C1 * $F * $L / (M_PI ** 2 * $M);
-            $d?->given('F_s', $F, Kind::Force, '', 'integral of q sin²(πx/L): the part of the load that works on the twist');
+            $C2 = ($C1 * $F * $L) / (M_PI ** 2 * $M);
+            $d?->given(
+                'F_s',
+                $F,
+                Kind::Force,
+                '',
+                'integral of q sin²(πx/L): the part of the load that works on the twist',
+            );
             $d?->given('z_g', $zg, Kind::Size, '', $side > 0 ? 'load on the top flange' : 'load on the bottom flange');
-            $d?->line('C_2', 'C_1 * F_s * L / (pi^2 * M)', ['C_1' => [$C1, Kind::Number], 'F_s' => [$F, Kind::Force], 'L' => [$L, Kind::Length], 'M' => [$M, Kind::Moment]], $C2, Kind::Number, 'energy method, half sine wave');
+            $d?->with(['C_1' => [$C1, Kind::Number], 'L' => [$L, Kind::Length], 'M' => [$M, Kind::Moment]])->line(
+                'C_2',
+                'C_1 * F_s * L / (pi^2 * M)',
+                Kind::Number,
+                'energy method, half sine wave',
+            );
         }
 
         $beta = $length->sign * $steel->section->monosymmetry();
         $C3 = 0.0;
         if ($beta != 0.0) {
             $Mc = $length->sign * $diagram->twistingMoment($length->from, $length->to, $weight);
-            $C3 = $C1 * $Mc / $M;
+            $C3 = ($C1 * $Mc) / $M;
             $d?->given('M_c', $Mc, Kind::Moment, '', '2/L times the integral of M cos²(πx/L)');
-            $d?->line('C_3', 'C_1 * M_c / M', ['C_1' => [$C1, Kind::Number], 'M_c' => [$Mc, Kind::Moment], 'M' => [$M, Kind::Moment]], $C3, Kind::Number, 'energy method, half sine wave');
+            $d?->with(['C_1' => [$C1, Kind::Number], 'M' => [$M, Kind::Moment]])->line(
+                'C_3',
+                'C_1 * M_c / M',
+                Kind::Number,
+                'energy method, half sine wave',
+            );
             $d?->given('beta', $beta, Kind::Size, 'elastic theory', 'Wagner’s term; less than 0 where it helps');
         }
 
@@ -91,53 +120,119 @@ final class ClosedForms
     }
 
     /** C_1 of a length, for its greatest moment of a sign. */
-    public static function equivalentMoment(PieceDiagram $diagram, float $from, float $to, int $sign, float $weight, ?Derivation $d = null): float
-    {
+    public static function equivalentMoment(
+        PieceDiagram $diagram,
+        float $from,
+        float $to,
+        int $sign,
+        float $weight,
+        ?Derivation $d = null,
+    ): float {
         [$M] = $diagram->greatest($sign, $weight, $from, $to);
         $absolute = max($M, $diagram->greatest(-$sign, $weight, $from, $to)[0]);
-        [$M2, $M3, $M4] = array_map(fn (float $part): float => $diagram->at($from + $part * ($to - $from), $weight), [0.25, 0.5, 0.75]);
-        $C1 = sqrt(35 * $M ** 2 / ($absolute ** 2 + 9 * $M2 ** 2 + 16 * $M3 ** 2 + 9 * $M4 ** 2));
-        $d?->line('C_1', 'sqrt(35 * M^2 / (M_max^2 + 9 * M_2^2 + 16 * M_3^2 + 9 * M_4^2))', [
-            'M' => [$M, Kind::Moment], 'M_max' => [$absolute, Kind::Moment], 'M_2' => [$M2, Kind::Moment], 'M_3' => [$M3, Kind::Moment], 'M_4' => [$M4, Kind::Moment],
-        ], $C1, Kind::Number, 'Serna et al. 2006', 'M_2, M_3, M_4 at the quarter points, M_max the greatest of either sign');
+        [$M2, $M3, $M4] = array_map(fn (float $part): float => $diagram->at($from + $part * ($to - $from), $weight), [
+            0.25,
+            0.5,
+            0.75,
+        ]);
+        $C1 = sqrt((35 * $M ** 2) / ($absolute ** 2 + 9 * $M2 ** 2 + 16 * $M3 ** 2 + 9 * $M4 ** 2));
+        $d?->with([
+            'M' => [$M, Kind::Moment],
+            'M_max' => [$absolute, Kind::Moment],
+            'M_2' => [$M2, Kind::Moment],
+            'M_3' => [$M3, Kind::Moment],
+            'M_4' => [$M4, Kind::Moment],
+        ])->line(
+            'C_1',
+            'sqrt(35 * M^2 / (M_max^2 + 9 * M_2^2 + 16 * M_3^2 + 9 * M_4^2))',
+            Kind::Number,
+            'Serna et al. 2006',
+            'M_2, M_3, M_4 at the quarter points, M_max the greatest of either sign',
+        );
 
         return $C1;
     }
 
-    private static function ofCantilever(SteelSection $steel, BucklingLength $length, LoadHeight $height, ?Derivation $d): float
-    {
+    private static function ofCantilever(
+        SteelSection $steel,
+        BucklingLength $length,
+        LoadHeight $height,
+        ?Derivation $d,
+    ): float {
         $k = match (true) {
             $length->fixedRoot => $height === LoadHeight::Top ? 1.4 : 0.8,
             default => $height === LoadHeight::Top ? 2.5 : 1.0,
         };
         $L = $length->length();
-        $d?->line('L_E', 'k * L', ['k' => [$k, Kind::Number], 'L' => [$L, Kind::Length]], $k * $L, Kind::Length, 'BS 5950-1, Table 14', 'free tip; '.($height === LoadHeight::Top ? 'destabilising load' : 'normal load').'; C_1 = 1');
+        $d?->with(['k' => [$k, Kind::Number], 'L' => [$L, Kind::Length]])->line(
+            'L_E',
+            'k * L',
+            Kind::Length,
+            'BS 5950-1, Table 14',
+            'free tip; '.($height === LoadHeight::Top ? 'destabilising load' : 'normal load').'; C_1 = 1',
+        );
 
         return self::moment($steel, $k * $L, 1.0, 0.0, 0.0, $d);
     }
 
     /** M_cr in Nmm; lengths in mm. */
-    public static function moment(SteelSection $steel, float $L, float $C1, float $C2, float $zg, ?Derivation $d = null, float $C3 = 0.0, float $beta = 0.0): float
-    {
+    public static function moment(
+        SteelSection $steel,
+        float $L,
+        float $C1,
+        float $C2,
+        float $zg,
+        ?Derivation $d = null,
+        float $C3 = 0.0,
+        float $beta = 0.0,
+    ): float {
         $s = $steel->section;
         $E = SteelGrade::E;
         $G = SteelGrade::G;
-        $Nz = M_PI ** 2 * $E * $s->Iz / $L ** 2;
-        $e = $C2 * $zg + $C3 * $beta / 2;
-        $Mcr = $C1 * $Nz * (sqrt($s->Iw / $s->Iz + $G * $s->It / $Nz + $e ** 2) - $e);
+        $Nz = (M_PI ** 2 * $E * $s->Iz) / $L ** 2;
+        $e = $C2 * $zg + ($C3 * $beta) / 2;
+        $Mcr = $C1 * $Nz * (sqrt($s->Iw / $s->Iz + ($G * $s->It) / $Nz + $e ** 2) - $e);
         if ($d !== null) {
-            $d->line('N_z', 'pi^2 * E * I_z / L^2', ['E' => [$E, Kind::ModulusOfElasticity], 'I_z' => [$s->Iz, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $Nz, Kind::Force, 'Euler', 'length used: L or L_E');
+            $d->with([
+                'E' => [$E, Kind::ModulusOfElasticity],
+                'I_z' => [$s->Iz, Kind::SecondMoment],
+                'L' => [$L, Kind::Length],
+            ])->line('N_z', 'pi^2 * E * I_z / L^2', Kind::Force, 'Euler', 'length used: L or L_E');
             $values = [
-                'C_1' => [$C1, Kind::Number], 'N_z' => [$Nz, Kind::Force], 'I_w' => [$s->Iw, Kind::Warping], 'I_z' => [$s->Iz, Kind::SecondMoment],
-                'G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment],
+                'C_1' => [$C1, Kind::Number],
+                'N_z' => [$Nz, Kind::Force],
+                'I_w' => [$s->Iw, Kind::Warping],
+                'I_z' => [$s->Iz, Kind::SecondMoment],
+                'G' => [$G, Kind::ModulusOfElasticity],
+                'I_t' => [$s->It, Kind::SecondMoment],
             ];
             if ($beta != 0.0) {
-                $d->line('e', 'C_2 * z_g + C_3 * beta / 2', ['C_2' => [$C2, Kind::Number], 'z_g' => [$zg, Kind::Size], 'C_3' => [$C3, Kind::Number], 'beta' => [$beta, Kind::Size]], $e, Kind::Size, 'energy method');
-                $d->line('M_cr_C', 'C_1 * N_z * (sqrt(I_w / I_z + G * I_t / N_z + e^2) - e)', $values + ['e' => [$e, Kind::Size]], $Mcr, Kind::Moment, 'elastic theory');
+                $d->with([
+                    'C_2' => [$C2, Kind::Number],
+                    'z_g' => [$zg, Kind::Size],
+                    'C_3' => [$C3, Kind::Number],
+                    'beta' => [$beta, Kind::Size],
+                ])->line('e', 'C_2 * z_g + C_3 * beta / 2', Kind::Size, 'energy method');
+                $d->with($values + ['e' => [$e, Kind::Size]])->line(
+                    'M_cr_C',
+                    'C_1 * N_z * (sqrt(I_w / I_z + G * I_t / N_z + e^2) - e)',
+                    Kind::Moment,
+                    'elastic theory',
+                );
             } elseif ($C2 == 0.0 || $zg == 0.0) {
-                $d->line('M_cr_C', 'C_1 * N_z * sqrt(I_w / I_z + G * I_t / N_z)', $values, $Mcr, Kind::Moment, 'elastic theory');
+                $d->with($values)->line(
+                    'M_cr_C',
+                    'C_1 * N_z * sqrt(I_w / I_z + G * I_t / N_z)',
+                    Kind::Moment,
+                    'elastic theory',
+                );
             } else {
-                $d->line('M_cr_C', 'C_1 * N_z * (sqrt(I_w / I_z + G * I_t / N_z + (C_2 * z_g)^2) - C_2 * z_g)', $values + ['C_2' => [$C2, Kind::Number], 'z_g' => [$zg, Kind::Size]], $Mcr, Kind::Moment, 'elastic theory');
+                $d->with($values + ['C_2' => [$C2, Kind::Number], 'z_g' => [$zg, Kind::Size]])->line(
+                    'M_cr_C',
+                    'C_1 * N_z * (sqrt(I_w / I_z + G * I_t / N_z + (C_2 * z_g)^2) - C_2 * z_g)',
+                    Kind::Moment,
+                    'elastic theory',
+                );
             }
         }
 

@@ -51,11 +51,23 @@ final readonly class CollapseCheck
         $rules = RuleSet::of($this->design->member->basis->combinations);
         $Mp = Bending::resistance($steel);
         $answer = [
-            'reason' => '', 'combination' => $combinations[0]->id ?? '', 'arrangement' => '', 'factor' => null, 'plasticMoment' => $Mp,
-            'hinges' => [], 'moment' => [], 'shape' => [], 'internal' => 0.0, 'external' => 0.0, 'lines' => [], 'notes' => [],
+            'reason' => '',
+            'combination' => $combinations[0]->id ?? '',
+            'arrangement' => '',
+            'factor' => null,
+            'plasticMoment' => $Mp,
+            'hinges' => [],
+            'moment' => [],
+            'shape' => [],
+            'internal' => 0.0,
+            'external' => 0.0,
+            'lines' => [],
+            'notes' => [],
         ];
         $reason = match (true) {
-            ! $rules->isEn1993() => $rules->refusal !== '' ? $rules->refusal : 'Plastic collapse is computed after EN 1993 only.',
+            ! $rules->isEn1993() => $rules->refusal !== ''
+                ? $rules->refusal
+                : 'Plastic collapse is computed after EN 1993 only.',
             $make->steps !== [] => 'Plastic collapse is computed for members of one section; this one changes along its length.',
             $this->design->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
             $this->design->lifts !== [] => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',
@@ -70,52 +82,85 @@ final readonly class CollapseCheck
         [$combination, $state, $loads, $arrangement, $M, $proved] = $this->worst($combinations, $steel, $Mp);
         $answer['combination'] = $combination->id ?? '';
         if ($state === null || ! $proved) {
-            return [...$answer, 'reason' => 'No mechanism was found for which equilibrium and work agree: the loads bend the beam too little, or they are beyond what is computed here.'];
+            return [
+                ...$answer,
+                'reason' => 'No mechanism was found for which equilibrium and work agree: the loads bend the beam too little, or they are beyond what is computed here.',
+            ];
         }
         $V = $this->greatestShear($state);
         if ($V > Shear::resistance($steel)) {
             $format = fn (float $force): string => $this->design->member->basis->units->format($force, Kind::Force);
+            [$acts, $bears] = [$format($V), $format(Shear::resistance($steel))];
 
-            return [...$answer, 'arrangement' => $arrangement, 'reason' => "Before a mechanism forms the shear force would exceed its resistance: {$format($V)} against {$format(Shear::resistance($steel))}. The beam fails in shear, not by a mechanism."];
+            return [
+                ...$answer,
+                'arrangement' => $arrangement,
+                'reason' => "Before a mechanism forms the shear force would exceed its resistance: {$acts} against {$bears}. The beam fails in shear, not by a mechanism.",
+            ];
         }
 
         return [
             ...$answer,
-            'arrangement' => $arrangement, 'factor' => $state->factor, 'plasticMoment' => $M,
-            'hinges' => array_map(fn (PlasticHinge $h, float $rotation): array => [
-                'x' => $h->x, 'sagging' => $h->sign > 0, 'factor' => $h->factor, 'formedAt' => $h->formedAt, 'turns' => abs($rotation) > 1e-9, 'rotation' => abs($rotation),
-                'moment' => $h->capacity, 'held' => $this->isHeld($h),
-            ], $state->hinges, $state->rotations),
+            'arrangement' => $arrangement,
+            'factor' => $state->factor,
+            'plasticMoment' => $M,
+            'hinges' => array_map(
+                fn (PlasticHinge $h, float $rotation): array => [
+                    'x' => $h->x,
+                    'sagging' => $h->sign > 0,
+                    'factor' => $h->factor,
+                    'formedAt' => $h->formedAt,
+                    'turns' => abs($rotation) > 1e-9,
+                    'rotation' => abs($rotation),
+                    'moment' => $h->capacity,
+                    'held' => $this->isHeld($h),
+                ],
+                $state->hinges,
+                $state->rotations,
+            ),
             'moment' => $this->curve($state->breaks, $state->moments),
             'shape' => $this->curve($state->shapeBreaks, $state->shape),
-            'internal' => $state->internalWork(), 'external' => $state->externalWork($loads),
-            'lines' => array_map(fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(), $this->derivation($state, $loads, $steel, $Mp)->lines),
+            'internal' => $state->internalWork(),
+            'external' => $state->externalWork($loads),
+            'lines' => array_map(
+                fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(),
+                $this->derivation($state, $loads, $steel, $Mp)->lines,
+            ),
             'notes' => $this->notes($state, count($combinations)),
         ];
     }
 
-    /** @return list<Combination> the one that is asked for; else all for strength, or with very many the one that governs bending */
+    /**
+     * @return list<Combination> the one that is asked for; else all for strength, or with very many the one that
+     * governs bending
+     */
     private function combinations(): array
     {
         $strength = $this->design->ultimate();
-        $of = fn (string $id): array => array_values(array_filter($strength, fn (Combination $c): bool => $c->id === $id));
+        $of = fn (string $id): array => array_values(
+            array_filter($strength, fn (Combination $c): bool => $c->id === $id),
+        );
         if ($of($this->id) !== []) {
             return $of($this->id);
         }
         if (count($strength) * (1 + count($this->design->beam->beam->fields())) <= self::MOST_TRIED) {
             return $strength;
         }
-        $governing = array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $w->id === 'bending'))[0]->combination ?? '';
+        $governing =
+            array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $w->id === 'bending'))[0]
+                ->combination ?? '';
 
         return $of($governing) ?: array_slice($strength, 0, 1);
     }
 
     /**
-     * The combination and the arrangement that collapse first: all spans loaded, or each span as it is worst for its own
-     * moment. No mechanism forms before the first hinge, so that what yields later than another one collapses is left out.
+     * The combination and the arrangement that collapse first: all spans loaded, or each span as it is worst for its
+     * own moment. No mechanism forms before the first hinge, so that what yields later than another one collapses is
+     * left out.
      *
      * @param  list<Combination>  $combinations
-     * @return array{Combination|null, CollapseState|null, LoadSet, string, float, bool} with the plastic moment at the hinges, and whether everything gave a proved factor
+     * @return array{Combination|null, CollapseState|null, LoadSet, string, float, bool} with the plastic moment at
+     *     the hinges, and whether everything gave a proved factor
      */
     private function worst(array $combinations, SteelSection $steel, float $Mp): array
     {
@@ -131,15 +176,20 @@ final readonly class CollapseCheck
         $tried = [];
         foreach ($combinations as $combination) {
             foreach ($this->arrangements($combination) as $factors) {
-                $loads = new LoadSet;
+                $loads = new LoadSet();
                 foreach ($factors as $set => $factor) {
                     $loads->with($beam->sets[$set], $factor);
                 }
-                $tried[] = [(new Collapse($beam->beam, $loads, $Mp, $capacities, $kinks))->firstYield(), $combination, $factors, $loads];
+                $tried[] = [
+                    (new Collapse($beam->beam, $loads, $Mp, $capacities, $kinks))->firstYield(),
+                    $combination,
+                    $factors,
+                    $loads,
+                ];
             }
         }
         usort($tried, fn (array $a, array $b): int => $a[0] <=> $b[0]);
-        $best = [$combinations[0] ?? null, null, new LoadSet, '', $Mp];
+        $best = [$combinations[0] ?? null, null, new LoadSet(), '', $Mp];
         $proved = true;
         foreach ($tried as [$first, $combination, $factors, $loads]) {
             if ($best[1] !== null && $first * $least >= $best[1]->factor) {
@@ -170,7 +220,14 @@ final readonly class CollapseCheck
                 default => $from,
             };
             $k = $beam->responses->segmentAt($x, $overhang && $from === 0.0);
-            $factors = $beam->worst($combination, $weight, Effect::Moment, $overhang ? -1 : 1, $k, $x - $beam->responses->breaks[$k]);
+            $factors = $beam->worst(
+                $combination,
+                $weight,
+                Effect::Moment,
+                $overhang ? -1 : 1,
+                $k,
+                $x - $beam->responses->breaks[$k],
+            );
             $arrangements[implode(',', array_keys($factors)).implode(',', $factors)] = $factors;
         }
 
@@ -178,14 +235,19 @@ final readonly class CollapseCheck
     }
 
     /**
-     * High shear at a hinge makes the plastic moment less (6.2.8), which makes the shear less; on the safe side the worst
-     * hinge counts for all.
+     * High shear at a hinge makes the plastic moment less (6.2.8), which makes the shear less; on the safe side the
+     * worst hinge counts for all.
      *
      * @param  array<int, float>  $capacities
      * @return array{CollapseState|null, float}
      */
-    private function withShear(LoadSet $loads, SteelSection $steel, float $Mp, array $capacities, KinkMoments $kinks): array
-    {
+    private function withShear(
+        LoadSet $loads,
+        SteelSection $steel,
+        float $Mp,
+        array $capacities,
+        KinkMoments $kinks,
+    ): array {
         $Vpl = Shear::resistance($steel);
         $M = $Mp;
         for ($i = 0; $i < self::MOST_ROUNDS; $i++) {
@@ -202,7 +264,10 @@ final readonly class CollapseCheck
             $k = $V / ($M * $Vpl);
             $loss = BendingWithShear::loss($steel);
             $b = 1 - 4 * $k * $loss;
-            $M = $reduced === $Mp ? $Mp : (sqrt($b ** 2 + 16 * $k ** 2 * $loss * ($Mp - $loss)) - $b) / (8 * $k ** 2 * $loss);
+            $M =
+                $reduced === $Mp
+                    ? $Mp
+                    : (sqrt($b ** 2 + 16 * $k ** 2 * $loss * ($Mp - $loss)) - $b) / (8 * $k ** 2 * $loss);
         }
 
         return [null, $M];
@@ -210,7 +275,7 @@ final readonly class CollapseCheck
 
     private function derivation(CollapseState $state, LoadSet $loads, SteelSection $steel, float $Mp): Derivation
     {
-        $d = new Derivation;
+        $d = new Derivation();
         Bending::resistance($steel, $d);
         $V = $this->shearAtHinges($state);
         if ($V > 0.5 * Shear::resistance($steel)) {
@@ -227,9 +292,21 @@ final readonly class CollapseCheck
                 $values["theta_{$n}"] = [abs($state->rotations[$i]), Kind::Number];
             }
         }
-        $d->line('W_i', implode(' + ', $terms), $values, $state->internalWork(), Kind::Moment, 'virtual work', 'of the plastic moments on a mechanism whose last hinge turns by 1');
-        $d->given('W_e', $state->externalWork($loads), Kind::Moment, 'virtual work', 'of the loads of the combination on the same mechanism');
-        $d->line('lambda', 'W_i / W_e', ['W_i' => [$state->internalWork(), Kind::Moment], 'W_e' => [$state->externalWork($loads), Kind::Moment]], $state->internalWork() / $state->externalWork($loads), Kind::Number, 'kinematic theorem', 'the same factor as from equilibrium');
+        $d->with($values)->line(
+            'W_i',
+            implode(' + ', $terms),
+            Kind::Moment,
+            'virtual work',
+            'of the plastic moments on a mechanism whose last hinge turns by 1',
+        );
+        $d->given(
+            'W_e',
+            $state->externalWork($loads),
+            Kind::Moment,
+            'virtual work',
+            'of the loads of the combination on the same mechanism',
+        );
+        $d->line('lambda', 'W_i / W_e', Kind::Number, 'kinematic theorem', 'the same factor as from equilibrium');
 
         return $d;
     }
@@ -266,7 +343,10 @@ final readonly class CollapseCheck
         $member = $this->design->member;
         $near = $member->make->depth() / 2;
         $restraint = $hinge->sign > 0 ? $member->top : $member->bottom;
-        $places = [...$this->design->beam->beam->forks, ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions];
+        $places = [
+            ...$this->design->beam->beam->forks,
+            ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions,
+        ];
 
         return array_filter($places, fn (float $x): bool => abs($x - $hinge->x) <= $near + 1e-6) !== [];
     }
@@ -285,12 +365,17 @@ final readonly class CollapseCheck
         foreach ($state->hinges as $i => $hinge) {
             if ($i < $last && ! $this->isHeld($hinge)) {
                 $flange = $hinge->sign > 0 ? 'top' : 'bottom';
-                $notes[] = 'Hinge '.($i + 1)." turns before collapse and the {$flange} flange is not restrained there: it has to be, laterally and against twisting (6.3.5.2).";
+                $notes[] =
+                    'Hinge '.
+                    ($i + 1).
+                    " turns before collapse and the {$flange} flange is not restrained there: it has to be, laterally and against twisting (6.3.5.2).";
             }
         }
-        $notes[] = 'The lengths next to hinges have to be stable (6.3.5.3, BB.3); that is not weighed here, nor are webs at hinges (5.6(2)).';
+        $notes[] =
+            'The lengths next to hinges have to be stable (6.3.5.3, BB.3); that is not weighed here, nor are webs at hinges (5.6(2)).';
         if ($this->design->beam->dependsOnStiffness()) {
-            $notes[] = 'Springs, movements of supports and temperature change the order of the hinges, not the factor; movements and temperature are left out.';
+            $notes[] =
+                'Springs, movements of supports and temperature change the order of the hinges, not the factor; movements and temperature are left out.';
         }
 
         return $notes;
@@ -303,6 +388,10 @@ final readonly class CollapseCheck
      */
     private function curve(array $breaks, array $polynomials): array
     {
-        return array_map(fn (array $p, int $k): array => [$breaks[$k], $breaks[$k + 1], -1, ...$p], $polynomials, array_keys($polynomials));
+        return array_map(
+            fn (array $p, int $k): array => [$breaks[$k], $breaks[$k + 1], -1, ...$p],
+            $polynomials,
+            array_keys($polynomials),
+        );
     }
 }

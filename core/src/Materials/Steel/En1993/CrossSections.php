@@ -24,20 +24,28 @@ use Waage\Units\Kind;
 /** Weighings of the cross-sections of a member (EN 1993-1-1, 5.5 and 6.2), on each length of one section. */
 final class CrossSections
 {
-    /** Up to here a plastic moment does not let the edge yield in use: the least of the factors on loads is about as great. */
+    /**
+     * Up to here a plastic moment does not let the edge yield in use: the least of the factors on loads is about as
+     * great.
+     */
     private const SERVICE = 1.5;
 
-    /** @var array<string, array<string, array<int, array<string, array<int, float>>>>> by place: they are the same for all combinations */
-    private array $patterns = [];
+    private readonly HighShearSearch $search;
 
     /** @param  list<Combination>  $strength */
-    public function __construct(private readonly LoadedBeam $beam, private readonly Envelope $shearEnvelope, private readonly Envelope $momentEnvelope, private readonly array $strength)
-    {
+    public function __construct(
+        private readonly LoadedBeam $beam,
+        private readonly Envelope $shearEnvelope,
+        private readonly Envelope $momentEnvelope,
+        private readonly array $strength,
+    ) {
+        $this->search = new HighShearSearch($beam, $shearEnvelope, $momentEnvelope, $strength);
     }
 
     /**
      * @param  non-empty-list<SectionStep>  $stretches
-     * @return non-empty-list<Weighing> class of the section, which stands alone where it is not covered; bending, shear, shear buckling, bending with shear
+     * @return non-empty-list<Weighing> class of the section, which stands alone where it is not covered; bending,
+     *     shear, shear buckling, bending with shear
      */
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
@@ -50,7 +58,14 @@ final class CrossSections
             if (! $classification->isCovered()) {
                 return [Stretches::named($classification, $stretch, count($stretches), $member->basis->units)];
             }
-            $weighings[] = $this->strength === [] ? [$classification] : [$classification, $this->bending($steel, $stretch, $weight, $derive), ...$this->shear($steel, $stretch, $weight, $derive)];
+            $weighings[] =
+                $this->strength === []
+                    ? [$classification]
+                    : [
+                        $classification,
+                        $this->bending($steel, $stretch, $weight, $derive),
+                        ...$this->shear($steel, $stretch, $weight, $derive),
+                    ];
         }
 
         return Stretches::heaviest($stretches, $weighings, $classes, $member->basis->units);
@@ -59,17 +74,34 @@ final class CrossSections
     private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
     {
         $e = $this->worst($this->momentEnvelope, $stretch, $weight);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('M_Ed', abs($e->value), Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
         $Mc = Bending::resistance($steel, $d);
         $ratio = abs($e->value) / $Mc;
-        $d?->line('u', 'M_Ed / M_c_Rd', ['M_Ed' => [abs($e->value), Kind::Moment], 'M_c_Rd' => [$Mc, Kind::Moment]], $ratio, Kind::Number, '6.2.5(1) (6.12)');
+        $d?->with(['M_c_Rd' => [$Mc, Kind::Moment]])->line('u', 'M_Ed / M_c_Rd', Kind::Number, '6.2.5(1) (6.12)');
 
         return new Weighing(
-            'bending', 'Bending', 'EN 1993-1-1, 6.2.5', $ratio, demand: abs($e->value), capacity: $Mc, kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_c_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Mc]],
-            remark: $steel->class <= 2 && $steel->section->Wply > self::SERVICE * $steel->section->Wely ? sprintf('W_pl is %.2f W_el: the edge yields under loads below those of design, already in use perhaps.', $steel->section->Wply / $steel->section->Wely) : '',
+            'bending',
+            'Bending',
+            'EN 1993-1-1, 6.2.5',
+            $ratio,
+            demand: abs($e->value),
+            capacity: $Mc,
+            kind: Kind::Moment,
+            demandSymbol: 'M_Ed',
+            capacitySymbol: 'M_c_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            ranges: [[$stretch->from, $stretch->to, $Mc]],
+            remark: $steel->class <= 2 && $steel->section->Wply > self::SERVICE * $steel->section->Wely
+                ? sprintf(
+                    'W_pl is %.2f W_el: the edge yields under loads below those of design, already in use perhaps.',
+                    $steel->section->Wply / $steel->section->Wely,
+                )
+                : '',
         );
     }
 
@@ -78,59 +110,121 @@ final class CrossSections
     {
         $e = $this->worst($this->shearEnvelope, $stretch, $weight);
         $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_Ed', $V, Kind::Force);
         $Vpl = Shear::resistance($steel, $d);
-        $d?->line('u', 'V_Ed / V_pl_Rd', ['V_Ed' => [$V, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
+        $d?->with(['V_pl_Rd' => [$Vpl, Kind::Force]])->line('u', 'V_Ed / V_pl_Rd', Kind::Number, '6.2.6(1) (6.17)');
         $shear = new Weighing(
-            'shear', 'Shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force,
-            demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [], ranges: [[$stretch->from, $stretch->to, $Vpl]],
+            'shear',
+            'Shear',
+            'EN 1993-1-1, 6.2.6',
+            $V / $Vpl,
+            demand: $V,
+            capacity: $Vpl,
+            kind: Kind::Force,
+            demandSymbol: 'V_Ed',
+            capacitySymbol: 'V_pl_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            ranges: [[$stretch->from, $stretch->to, $Vpl]],
         );
 
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $limit = Shear::bucklingLimit($steel, $d);
         $slenderness = Shear::webSlenderness($steel);
         if ($slenderness > $limit && SlenderWeb::covers($steel)) {
             return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
         }
-        $web = $slenderness === null ? ($steel->section instanceof CircularHollow ? $this->tube($steel, $steel->section, $e, $weight, $derive) : $this->plate($steel, $derive)) : new Weighing(
-            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit,
-            demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
-            remark: $slenderness <= $limit ? 'The web is stocky enough: it does not buckle in shear.' : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
-            lines: $d->lines ?? [],
-        );
+        $web =
+            $slenderness === null
+                ? ($steel->section instanceof CircularHollow
+                    ? $this->tube($steel, $steel->section, $e, $weight, $derive)
+                    : $this->plate($steel, $derive))
+                : new Weighing(
+                    'shear-buckling',
+                    'Shear buckling of the web',
+                    'EN 1993-1-1, 6.2.6(6)',
+                    null,
+                    applies: $slenderness <= $limit,
+                    demand: $slenderness,
+                    capacity: $limit,
+                    demandSymbol: 'lambda_w',
+                    capacitySymbol: 'lambda_w_max',
+                    remark: $slenderness <= $limit
+                        ? 'The web is stocky enough: it does not buckle in shear.'
+                        : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
+                    lines: $d->lines ?? [],
+                );
 
         return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
     }
 
-    /** EN 1993-1-1 has no rule for the wall of a tube that shears: ANSI/AISC 360, G5, however long it is, with its φ, and H3-2b for where it yields when it is twisted too. */
+    /**
+     * EN 1993-1-1 has no rule for the wall of a tube that shears: ANSI/AISC 360, G5, however long it is, with its φ,
+     * and H3-2b for where it yields when it is twisted too.
+     */
     private function tube(SteelSection $steel, CircularHollow $s, Extreme $e, float $weight, bool $derive): Weighing
     {
         $isTwisted = $this->beam->twisting !== null;
         $part = $isTwisted ? '0.60' : '0.78';
         $E = ['E' => [SteelGrade::E, Kind::ModulusOfElasticity]];
         $slenderness = $s->h / $s->t;
-        $limit = ((float) $part * SteelGrade::E * sqrt(3) / $steel->fy) ** (2 / 3);
-        $d = $derive ? new Derivation : null;
-        $d?->line('lambda_w', 'd / t', ['d' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]], $slenderness, Kind::Number);
-        $d?->line('lambda_w_max', "({$part} * E * sqrt(3) / f_y)^(2 / 3)", [...$E, 'f_y' => [$steel->fy, Kind::Stress]], $limit, Kind::Number, $isTwisted ? 'ANSI/AISC 360, H3-2b' : 'ANSI/AISC 360, G5-2b', 'yields at f_y/√3 before it buckles');
+        $limit = (((float) $part * SteelGrade::E * sqrt(3)) / $steel->fy) ** (2 / 3);
+        $d = $derive ? new Derivation() : null;
+        $d?->with(['d' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line('lambda_w', 'd / t', Kind::Number);
+        $d?->with([...$E, 'f_y' => [$steel->fy, Kind::Stress]])->line(
+            'lambda_w_max',
+            "({$part} * E * sqrt(3) / f_y)^(2 / 3)",
+            Kind::Number,
+            $isTwisted ? 'ANSI/AISC 360, H3-2b' : 'ANSI/AISC 360, G5-2b',
+            'yields at f_y/√3 before it buckles',
+        );
         if ($slenderness <= $limit) {
-            return new Weighing('shear-buckling', 'Shear buckling', 'ANSI/AISC 360, G5', null, lines: $d->lines ?? [], remark: 'The wall of the tube is stocky enough not to buckle in shear before it yields.');
+            return new Weighing(
+                'shear-buckling',
+                'Shear buckling',
+                'ANSI/AISC 360, G5',
+                null,
+                lines: $d->lines ?? [],
+                remark: 'The wall of the tube is stocky enough not to buckle in shear before it yields.',
+            );
         }
         $V = abs($e->value);
-        $tau = 0.78 * SteelGrade::E / $slenderness ** 1.5;
-        $Vb = 0.9 * $tau * $s->A / 2 / $steel->basis->gammaM1;
-        $d?->line('tau_cr', '0.78 * E / lambda_w^1.5', [...$E, 'lambda_w' => [$slenderness, Kind::Number]], $tau, Kind::Stress, 'ANSI/AISC 360, G5-2b');
-        $d?->line('V_b_Rd', '0.9 * tau_cr * A / (2 * gamma_M1)', ['tau_cr' => [$tau, Kind::Stress], 'A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $Vb, Kind::Force, 'ANSI/AISC 360, G5-1');
-        $d?->line('u', 'V_Ed / V_b_Rd', ['V_Ed' => [$V, Kind::Force], 'V_b_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number);
+        $tau = (0.78 * SteelGrade::E) / $slenderness ** 1.5;
+        $Vb = (0.9 * $tau * $s->A) / 2 / $steel->basis->gammaM1;
+        $d?->with([...$E])->line('tau_cr', '0.78 * E / lambda_w^1.5', Kind::Stress, 'ANSI/AISC 360, G5-2b');
+        $d?->with(['A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]])->line(
+            'V_b_Rd',
+            '0.9 * tau_cr * A / (2 * gamma_M1)',
+            Kind::Force,
+            'ANSI/AISC 360, G5-1',
+        );
+        $d?->with(['V_Ed' => [$V, Kind::Force]])->line('u', 'V_Ed / V_b_Rd', Kind::Number);
         $holds = ! $isTwisted && $this->beam->sideways === null && $V <= 0.5 * $Vb;
         $factors = $this->acting(Effect::Shear, $e, $weight);
 
         return new Weighing(
-            'shear-buckling', 'Shear buckling', 'ANSI/AISC 360, G5', $holds ? $V / $Vb : null, applies: $holds, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_b_Rd',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
-            remark: $holds ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.' : 'The wall of the tube is so slender that it may buckle in shear, which is covered for shear forces up to half of what buckles it, without torsion and without lateral forces. Take a thicker one.',
+            'shear-buckling',
+            'Shear buckling',
+            'ANSI/AISC 360, G5',
+            $holds ? $V / $Vb : null,
+            applies: $holds,
+            demand: $V,
+            capacity: $Vb,
+            kind: Kind::Force,
+            demandSymbol: 'V_Ed',
+            capacitySymbol: 'V_b_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $holds
+                ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.'
+                : 'The wall of the tube is so slender that it may buckle in shear, which is covered for shear forces up to half of what buckles it, without torsion and without lateral forces. Take a thicker one.',
         );
     }
 
@@ -138,39 +232,83 @@ final class CrossSections
     private function plate(SteelSection $steel, bool $derive): Weighing
     {
         [$slenderness, $k] = Shear::plate($steel);
-        $limit = 0.83 / $steel->basis->eta * 37.4 * $steel->epsilon * sqrt($k);
-        $d = $derive && $slenderness > 0.0 ? new Derivation : null;
+        $limit = (0.83 / $steel->basis->eta) * 37.4 * $steel->epsilon * sqrt($k);
+        $d = $derive && $slenderness > 0.0 ? new Derivation() : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
-        $d?->given('k_tau', $k, Kind::Number, $k === 1.2 ? '' : 'EN 1993-1-5, A.3', $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, supported along both edges');
-        $d?->line('lambda_w_max', '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)', ['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number], 'k_tau' => [$k, Kind::Number]], $limit, Kind::Number, 'EN 1993-1-5, 5.3(1), Table 5.1');
+        $d?->given(
+            'k_tau',
+            $k,
+            Kind::Number,
+            $k === 1.2 ? '' : 'EN 1993-1-5, A.3',
+            $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, supported along both edges',
+        );
+        $d?->with(['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number]])->line(
+            'lambda_w_max',
+            '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)',
+            Kind::Number,
+            'EN 1993-1-5, 5.3(1), Table 5.1',
+        );
 
         return new Weighing(
-            'shear-buckling', 'Shear buckling', 'EN 1993-1-1, 6.2.6(6)', null, applies: $slenderness <= $limit, lines: $d->lines ?? [],
+            'shear-buckling',
+            'Shear buckling',
+            'EN 1993-1-1, 6.2.6(6)',
+            null,
+            applies: $slenderness <= $limit,
+            lines: $d->lines ?? [],
             remark: match (true) {
                 $slenderness === 0.0 => 'Without a plate that could buckle in shear.',
                 $slenderness <= $limit => 'Its plates are stocky enough not to buckle in shear before they yield.',
-                default => ($k === 1.2 ? 'What has a free edge' : 'A strip between others').' is so slender that it may buckle in shear. Take a thicker one.',
+                default => ($k === 1.2 ? 'What has a free edge' : 'A strip between others').
+                    ' is so slender that it may buckle in shear. Take a thicker one.',
             },
         );
     }
 
     /** @return list<Weighing> shear buckling, bending with shear, the flange against the web */
-    private function slenderWeb(SteelSection $steel, SectionStep $stretch, Extreme $e, float $weight, bool $derive): array
-    {
-        $bare = array_filter($this->beam->member->supports, fn (Support $s): bool => ! $s->stiffened && $s->kind !== SupportKind::Guided && $s->x >= $stretch->from - 1e-6 && $s->x <= $stretch->to + 1e-6);
+    private function slenderWeb(
+        SteelSection $steel,
+        SectionStep $stretch,
+        Extreme $e,
+        float $weight,
+        bool $derive,
+    ): array {
+        $bare = array_filter(
+            $this->beam->member->supports,
+            fn (Support $s): bool => ! $s->stiffened &&
+                $s->kind !== SupportKind::Guided &&
+                $s->x >= $stretch->from - 1e-6 &&
+                $s->x <= $stretch->to + 1e-6,
+        );
         if ($bare !== []) {
-            return [new Weighing(
-                'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5.1(2)', null, applies: false,
-                remark: 'The web is so slender that it needs stiffeners at its supports. Say at the supports that it has them, or take a section with a thicker web.',
-            )];
+            return [
+                new Weighing(
+                    'shear-buckling',
+                    'Shear buckling of the web',
+                    'EN 1993-1-5, 5.1(2)',
+                    null,
+                    applies: false,
+                    remark: 'The web is so slender that it needs stiffeners at its supports. Say at the supports that it has them, or take a section with a thicker web.',
+                ),
+            ];
         }
         $slender = new SlenderWeb($steel);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $limit = $slender->flangeLimit($d);
         $slenderness = Shear::webSlenderness($steel) ?? 0.0;
         $flange = new Weighing(
-            'flange-buckling', 'Flange against the web', 'EN 1993-1-5, 8', null, applies: $slenderness <= $limit, demand: $slenderness, capacity: $limit, demandSymbol: 'lambda_w', capacitySymbol: 'lambda_w_max',
-            remark: $slenderness <= $limit ? 'The web is stocky enough to keep the compressed flange from buckling into it.' : 'The web is so slender that the compressed flange may buckle into it (8(1)). Take a thicker web.',
+            'flange-buckling',
+            'Flange against the web',
+            'EN 1993-1-5, 8',
+            null,
+            applies: $slenderness <= $limit,
+            demand: $slenderness,
+            capacity: $limit,
+            demandSymbol: 'lambda_w',
+            capacitySymbol: 'lambda_w_max',
+            remark: $slenderness <= $limit
+                ? 'The web is stocky enough to keep the compressed flange from buckling into it.'
+                : 'The web is so slender that the compressed flange may buckle into it (8(1)). Take a thicker web.',
             lines: $d->lines ?? [],
         );
         $V = abs($e->value);
@@ -179,60 +317,124 @@ final class CrossSections
             [$Vb, $web] = $this->bareWeb($slender, $e, $weight, $derive);
             $more = [];
         } else {
-            [$Vb, $web, $more] = (new WebPanels($this->beam, $this->shearEnvelope, $this->momentEnvelope, $this->strength))->weigh($steel, $stretch, $stiffeners, $weight, $derive);
+            [$Vb, $web, $more] = (new WebPanels(
+                $this->beam,
+                $this->shearEnvelope,
+                $this->momentEnvelope,
+                $this->strength,
+            ))->weigh($steel, $stretch, $stiffeners, $weight, $derive);
             $more = [$more];
         }
         if ($V <= 0.5 * $Vb) {
-            return [$web, new Weighing('bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', null, remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).'), $flange, ...$more];
+            return [
+                $web,
+                new Weighing(
+                    'bending-shear',
+                    'Bending with shear',
+                    'EN 1993-1-5, 7.1',
+                    null,
+                    remark: 'The shear force is nowhere more than half of what buckles the web: bending is not reduced (7.1(1)).',
+                ),
+                $flange,
+                ...$more,
+            ];
         }
         $m = $this->worst($this->momentEnvelope, $stretch, $weight);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('M_Ed', abs($m->value), Kind::Moment);
         $u = $slender->withBending(abs($m->value), $V / $Vb, $d);
 
-        return [$web, new Weighing(
-            'bending-shear', 'Bending with shear', 'EN 1993-1-5, 7.1', $u, x: $m->x, combination: $m->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)), factors: $factors, lines: $d->lines ?? [],
-            remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
-        ), $flange, ...$more];
+        return [
+            $web,
+            new Weighing(
+                'bending-shear',
+                'Bending with shear',
+                'EN 1993-1-5, 7.1',
+                $u,
+                x: $m->x,
+                combination: $m->combination->id,
+                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)),
+                factors: $factors,
+                lines: $d->lines ?? [],
+                remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
+            ),
+            $flange,
+            ...$more,
+        ];
     }
 
     /** @return array{float, Weighing} V_bw,Rd (N) of a web with stiffeners at the supports only */
     private function bareWeb(SlenderWeb $slender, Extreme $e, float $weight, bool $derive): array
     {
         $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_Ed', $V, Kind::Force);
         $Vb = $slender->resistance($d);
-        $d?->line('u', 'V_Ed / V_bw_Rd', ['V_Ed' => [$V, Kind::Force], 'V_bw_Rd' => [$Vb, Kind::Force]], $V / $Vb, Kind::Number, '5.5(1) (5.10)');
+        $d?->with(['V_bw_Rd' => [$Vb, Kind::Force]])->line('u', 'V_Ed / V_bw_Rd', Kind::Number, '5.5(1) (5.10)');
         $factors = $this->acting(Effect::Shear, $e, $weight);
 
-        return [$Vb, new Weighing(
-            'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5', $V / $Vb, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_bw_Rd', x: $e->x, combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
-        )];
+        return [
+            $Vb,
+            new Weighing(
+                'shear-buckling',
+                'Shear buckling of the web',
+                'EN 1993-1-5, 5',
+                $V / $Vb,
+                demand: $V,
+                capacity: $Vb,
+                kind: Kind::Force,
+                demandSymbol: 'V_Ed',
+                capacitySymbol: 'V_bw_Rd',
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+                lines: $d->lines ?? [],
+            ),
+        ];
     }
 
-    private function bendingWithShear(SteelSection $steel, SectionStep $stretch, float $greatest, float $Vpl, float $weight, bool $derive): Weighing
-    {
+    private function bendingWithShear(
+        SteelSection $steel,
+        SectionStep $stretch,
+        float $greatest,
+        float $Vpl,
+        float $weight,
+        bool $derive,
+    ): Weighing {
         $clause = 'EN 1993-1-1, 6.2.8';
         if ($greatest <= 0.5 * $Vpl) {
-            $d = $derive ? new Derivation : null;
-            $d?->line('u_V', 'V_Ed / V_pl_Rd', ['V_Ed' => [$greatest, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $greatest / $Vpl, Kind::Number, '6.2.8(2)', 'not above 0.5');
+            $d = $derive ? new Derivation() : null;
+            $d?->with(['V_Ed' => [$greatest, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]])->line(
+                'u_V',
+                'V_Ed / V_pl_Rd',
+                Kind::Number,
+                '6.2.8(2)',
+                'not above 0.5',
+            );
 
-            return new Weighing('bending-shear', 'Bending with shear', $clause, null, remark: 'The shear force is nowhere more than half of its resistance: bending is not reduced (6.2.8(2)).', lines: $d->lines ?? []);
+            return new Weighing(
+                'bending-shear',
+                'Bending with shear',
+                $clause,
+                null,
+                remark: 'The shear force is nowhere more than half of its resistance: bending is not reduced (6.2.8(2)).',
+                lines: $d->lines ?? [],
+            );
         }
         $Mc = Bending::resistance($steel);
         $best = -1.0;
         $found = null;
-        foreach ($this->highShear($steel, $stretch, $weight, $Vpl, $Mc) as [$bound, $combination, $k]) {
+        foreach ($this->search->high($steel, $stretch, $weight, $Vpl, $Mc) as [$bound, $combination, $k]) {
             if ($bound <= $best) {
                 break;
             }
-            foreach ($this->worstOn($k, $combination, $weight, 0.5 * $Vpl) as $factors) {
+            foreach ($this->search->worstOn($k, $combination, $weight, 0.5 * $Vpl) as $factors) {
                 $m = $this->beam->responses->combined(Effect::Moment, $factors, $k);
                 $start = $this->beam->responses->breaks[$k];
-                foreach ($this->interactionPlaces($steel, $m, $Vpl, $Mc, $this->beam->responses->breaks[$k + 1] - $start) as $t) {
+                foreach (
+                    $this->search->places($steel, $m, $Vpl, $Mc, $this->beam->responses->breaks[$k + 1] - $start) as $t
+                ) {
                     $V = abs($m[1] + $t * (2 * $m[2] + $t * 3 * $m[3]));
                     if ($V <= 0.5 * $Vpl) {
                         continue;
@@ -250,119 +452,38 @@ final class CrossSections
             throw new \LogicException('Some place must have the shear that was found.');
         }
         [$M, $V, $x, $combination, $factors] = $found;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_Ed', $V, Kind::Force, '', 'acts together with M_Ed');
         $d?->given('M_Ed', $M, Kind::Moment);
         $d?->given('V_pl_Rd', $Vpl, Kind::Force);
         $Mc = Bending::resistance($steel, $d);
         $MV = BendingWithShear::resistance($steel, $V, $Vpl, $Mc, $d);
         if ($MV > 0) {
-            $d?->line('u', 'M_Ed / M_V_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_V_Rd' => [$MV, Kind::Moment]], $M / $MV, Kind::Number, '6.2.8(1)');
+            $d?->with(['M_V_Rd' => [$MV, Kind::Moment]])->line('u', 'M_Ed / M_V_Rd', Kind::Number, '6.2.8(1)');
         }
 
         return new Weighing(
-            'bending-shear', 'Bending with shear', $clause, $best, demand: $M, capacity: max(0.0, $MV), kind: Kind::Moment,
-            demandSymbol: 'M_Ed', capacitySymbol: 'M_V_Rd', x: $x, combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+            'bending-shear',
+            'Bending with shear',
+            $clause,
+            $best,
+            demand: $M,
+            capacity: max(0.0, $MV),
+            kind: Kind::Moment,
+            demandSymbol: 'M_Ed',
+            capacitySymbol: 'M_V_Rd',
+            x: $x,
+            combination: $combination->id,
+            arrangement: $this->beam->arrangementText($factors),
+            factors: $factors,
+            lines: $d->lines ?? [],
         );
-    }
-
-    /**
-     * Where the shear force may be high, with what the ratio does not exceed there; the greatest first.
-     *
-     * @return list<array{float, Combination, int}> bound, combination, segment
-     */
-    private function highShear(SteelSection $steel, SectionStep $stretch, float $weight, float $Vpl, float $Mc): array
-    {
-        $found = [];
-        $responses = $this->beam->responses;
-        $first = $responses->segmentAt($stretch->from);
-        foreach ($this->strength as $combination) {
-            $shears = $this->shearEnvelope->absoluteBounds($combination, $weight);
-            if (max(0.0, ...$shears) <= 0.5 * $Vpl) {
-                continue;
-            }
-            $moments = $this->momentEnvelope->absoluteBounds($combination, $weight);
-            for ($k = $first, $n = $responses->segments(); $k < $n && $responses->breaks[$k] < $stretch->to; $k++) {
-                if ($shears[$k] > 0.5 * $Vpl) {
-                    $resistance = BendingWithShear::resistance($steel, $shears[$k], $Vpl, $Mc);
-                    $found[] = [$moments[$k] / max($resistance, 1e-6 * $Mc) * (1 + 1e-9), $combination, $k];
-                }
-            }
-        }
-        usort($found, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-
-        return $found;
-    }
-
-    /**
-     * The arrangements that make a high shear force, or the moment with it, the worst at one of the ends of a segment.
-     *
-     * @return list<array<int, float>>
-     */
-    private function worstOn(int $k, Combination $combination, float $weight, float $high): array
-    {
-        $found = [];
-        $responses = $this->beam->responses;
-        foreach ([0.0, $responses->breaks[$k + 1] - $responses->breaks[$k]] as $t) {
-            $patterns = $this->patterns["{$k}:{$t}"] ??= $this->patterns($k, $t);
-            $of = fn (string $effect, int $sign): array => $this->beam->factors($combination, $weight, $patterns[$effect][$sign]);
-            foreach ([1, -1] as $sign) {
-                $factors = $of('V', $sign);
-                if ($sign * Polynomial::value($responses->combined(Effect::Shear, $factors, $k), $t) > $high) {
-                    foreach ([$factors, $of('M', 1), $of('M', -1)] as $candidate) {
-                        $found[implode(',', array_keys($candidate)).implode(',', $candidate)] = $candidate;
-                    }
-                }
-            }
-        }
-
-        return array_values($found);
-    }
-
-    /** @return array<string, array<int, array<string, array<int, float>>>> by effect and sign, as LoadedBeam::patterns */
-    private function patterns(int $segment, float $t): array
-    {
-        $patterns = [];
-        foreach ([Effect::Shear, Effect::Moment] as $effect) {
-            $values = $this->beam->responses->valuesAt($effect, $segment, $t);
-            $patterns[$effect->value] = [1 => $this->beam->patterns(1, $values), -1 => $this->beam->patterns(-1, $values)];
-        }
-
-        return $patterns;
-    }
-
-    /**
-     * Where M / M_V,Rd can be greatest on a segment: its ends, where the shear is half its resistance or all of it, and
-     * where the ratio is stationary. With V = M' and M_V = a − b (2 V / V_pl − 1)², the numerator of the derivative is
-     * a polynomial.
-     *
-     * @param  array<int, float>  $m
-     * @return list<float>
-     */
-    private function interactionPlaces(SteelSection $steel, array $m, float $Vpl, float $Mc, float $length): array
-    {
-        $v = [$m[1], 2 * $m[2], 3 * $m[3]];
-        if (max(abs($v[0]), abs(Polynomial::value($v, $length))) <= 0.5 * $Vpl && Polynomial::roots(Polynomial::derivative($v), 0.0, $length) === []) {
-            return [];
-        }
-        $loss = BendingWithShear::loss($steel);
-        $places = [0.0, $length];
-        foreach ([1.0, -1.0] as $side) {
-            // On this side of zero shear: s = 2 |V| / V_pl − 1.
-            $s = Polynomial::sum([-1.0], $v, 2 * $side / $Vpl);
-            $resistance = Polynomial::sum([$Mc], Polynomial::product($s, $s), -$loss);
-            $slope = array_map(fn (float $c): float => -2 * $loss * $c, Polynomial::product($s, Polynomial::derivative($s)));
-            $numerator = Polynomial::sum(Polynomial::product($v, $resistance), Polynomial::product($m, $slope), -1.0);
-            array_push($places, ...Polynomial::roots($s, 0.0, $length), ...Polynomial::roots(Polynomial::sum($s, [-1.0]), 0.0, $length), ...Polynomial::roots($numerator, 0.0, $length));
-        }
-
-        return $places;
     }
 
     private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
     {
-        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
+        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ??
+            throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** @return array<int, float> */

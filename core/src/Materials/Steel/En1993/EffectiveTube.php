@@ -9,8 +9,9 @@ use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Units\Kind;
 
 /**
- * A tube of class 4, for which EN 1993-1-1, 6.2.2.5(5) names EN 1993-1-6 and gives no effective section: that of BS 5950-1:2000, 3.6.6, in terms of
- * EN 1993-1-1, as British practice has it (A_eff from the limit of class 3 on, W_eff from 140 ε² on), up to d/t = 240 ε².
+ * A tube of class 4, for which EN 1993-1-1, 6.2.2.5(5) names EN 1993-1-6 and gives no effective section: that of BS
+ * 5950-1:2000, 3.6.6, in terms of EN 1993-1-1, as British practice has it (A_eff from the limit of class 3 on, W_eff
+ * from 140 ε² on), up to d/t = 240 ε².
  */
 final class EffectiveTube
 {
@@ -34,7 +35,12 @@ final class EffectiveTube
     {
         $W = $steel->section->Wely;
         $part = self::part($steel, self::IN_BENDING, 0.25, $d);
-        $d?->line("W_eff_{$axis}", "rho * W_el_{$axis}", ['rho' => [$part, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]], $part * $W, Kind::Modulus, self::CLAUSE);
+        $d?->with(['rho' => [$part, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]])->line(
+            "W_eff_{$axis}",
+            "rho * W_el_{$axis}",
+            Kind::Modulus,
+            self::CLAUSE,
+        );
 
         return $part * $W;
     }
@@ -44,7 +50,12 @@ final class EffectiveTube
     {
         $A = $steel->section->A;
         $part = self::part($steel, self::IN_COMPRESSION, 0.5, $d);
-        $d?->line('A_eff', 'rho * A', ['rho' => [$part, Kind::Number], 'A' => [$A, Kind::Area]], $part * $A, Kind::Area, self::CLAUSE);
+        $d?->with(['rho' => [$part, Kind::Number], 'A' => [$A, Kind::Area]])->line(
+            'A_eff',
+            'rho * A',
+            Kind::Area,
+            self::CLAUSE,
+        );
 
         return $part * $A;
     }
@@ -53,8 +64,18 @@ final class EffectiveTube
     {
         $s = $steel->section;
         $t = $s->thickest();
-        $part = min(1.0, ($limit * $steel->epsilon ** 2 / ($s->h / $t)) ** $power);
-        $d?->line('rho', "min(1, ({$limit} * epsilon^2 / (d / t))^{$power})", ['epsilon' => [$steel->epsilon, Kind::Number], 'd' => [$s->h, Kind::Size], 't' => [$t, Kind::Size]], $part, Kind::Number, self::CLAUSE, 'EN 1993-1-1, 6.2.2.5(5) names EN 1993-1-6 and gives no effective section');
+        $part = min(1.0, (($limit * $steel->epsilon ** 2) / ($s->h / $t)) ** $power);
+        $d?->with([
+            'epsilon' => [$steel->epsilon, Kind::Number],
+            'd' => [$s->h, Kind::Size],
+            't' => [$t, Kind::Size],
+        ])->line(
+            'rho',
+            "min(1, ({$limit} * epsilon^2 / (d / t))^{$power})",
+            Kind::Number,
+            self::CLAUSE,
+            'EN 1993-1-1, 6.2.2.5(5) names EN 1993-1-6 and gives no effective section',
+        );
 
         return $part;
     }

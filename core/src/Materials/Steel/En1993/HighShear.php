@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
-/** A shear force along the depth of more than half of its resistance, the greatest of any combination (EN 1993-1-1:2005, 6.2.8, 6.2.10). */
+/**
+ * A shear force along the depth of more than half of its resistance, the greatest of any combination (EN
+ * 1993-1-1:2005, 6.2.8, 6.2.10).
+ */
 final readonly class HighShear
 {
     /**
@@ -19,6 +22,6 @@ final readonly class HighShear
     /** What the shear area loses of its strength, 0 … 1. */
     public function rho(): float
     {
-        return min(1.0, (2 * $this->V / $this->Vpl - 1) ** 2);
+        return min(1.0, ((2 * $this->V) / $this->Vpl - 1) ** 2);
     }
 }

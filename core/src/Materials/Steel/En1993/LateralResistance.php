@@ -15,8 +15,8 @@ use Waage\Units\Kind;
 
 /**
  * EN 1993-1-1:2005, 6.3.2.2 and 6.3.2.3: reduction of the bending resistance of a held length, from the load factor at
- * which it buckles elastically; k_c by Table 6.6, or 1/√C_1 where a national choice says so, of lengths that are held at
- * their ends only, 1 elsewhere.
+ * which it buckles elastically; k_c by Table 6.6, or 1/√C_1 where a national choice says so, of lengths that are
+ * held at their ends only, 1 elsewhere.
  *
  * Where its section changes the length is taken together after 6.3.4, in the general case: the stretch that is strained
  * the most decides about α_ult,k, the worst buckling curve about the reduction. For one section that is 6.3.2.2 itself.
@@ -29,11 +29,16 @@ final readonly class LateralResistance implements Resistance
 
     /**
      * @param  non-empty-list<array{SteelSection, float, float}>  $parts  section, from, to (mm)
-     * @param  (\Closure(BucklingCase): float)|null  $closed  gives the critical factor by closed formulas, in place of the eigenvalue
+     * @param  (\Closure(BucklingCase): float)|null  $closed  gives the critical factor by closed formulas, in place
+     *     of the eigenvalue
      * @param  bool  $isPlain  is the length held at its ends only, so that k_c counts
      */
-    public function __construct(private array $parts, private float $weight, private ?\Closure $closed = null, private bool $isPlain = false)
-    {
+    public function __construct(
+        private array $parts,
+        private float $weight,
+        private ?\Closure $closed = null,
+        private bool $isPlain = false,
+    ) {
         $weakest = $parts[0][0];
         $strongest = 0.0;
         foreach ($parts as [$steel]) {
@@ -60,10 +65,15 @@ final readonly class LateralResistance implements Resistance
         return $M <= 0.0 ? 0.0 : $M / $this->moment($steel, $case, $M, $this->factor($case, $alpha));
     }
 
-    /** The critical factor that is used: the eigenvalue, or that of the closed formulas; no greater than what matters. */
+    /**
+     * The critical factor that is used: the eigenvalue, or that of the closed formulas; no greater than what matters.
+     */
     public function factor(BucklingCase $case, float $eigenvalue): float
     {
-        return min($this->closed === null ? $eigenvalue : ($this->closed)($case), $this->mostFactor($this->governing($case)[1]));
+        return min(
+            $this->closed === null ? $eigenvalue : ($this->closed)($case),
+            $this->mostFactor($this->governing($case)[1]),
+        );
     }
 
     public function usesFactor(): bool
@@ -74,7 +84,8 @@ final readonly class LateralResistance implements Resistance
     /** Where k_c counts a lower moment with a higher factor may be the heavier one. */
     public function isOfFactor(): bool
     {
-        return $this->closed === null && ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->modifyChi);
+        return $this->closed === null &&
+            ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->modifyChi);
     }
 
     /** χ_LT is 1 up to a slenderness of 0.2 (6.3.2.2(4)). */
@@ -93,7 +104,8 @@ final readonly class LateralResistance implements Resistance
         $governing = null;
         $most = -1.0;
         foreach ($this->parts as [$steel, $from, $to]) {
-            [$M, $x, $sign] = count($this->parts) === 1 ? $case->greatest($this->weight) : $case->greatest($this->weight, $from, $to);
+            [$M, $x, $sign] =
+                count($this->parts) === 1 ? $case->greatest($this->weight) : $case->greatest($this->weight, $from, $to);
             if ($M / self::strength($steel) > $most) {
                 $most = $M / self::strength($steel);
                 $governing = [$steel, $M, $x, $sign];
@@ -104,8 +116,13 @@ final readonly class LateralResistance implements Resistance
     }
 
     /** M_b,Rd of the section that is strained the most, Nmm. */
-    public function moment(SteelSection $steel, BucklingCase $case, float $M, float $alpha, ?Derivation $d = null): float
-    {
+    public function moment(
+        SteelSection $steel,
+        BucklingCase $case,
+        float $M,
+        float $alpha,
+        ?Derivation $d = null,
+    ): float {
         $kc = $this->isRolled($steel) && $steel->basis->modifyChi ? $this->correction($steel, $case, $d) : 1.0;
 
         return $this->resistance($steel, $alpha * $M, $kc, $d);
@@ -126,9 +143,22 @@ final readonly class LateralResistance implements Resistance
 
             return $shape->kc;
         }
-        $C1 = ClosedForms::equivalentMoment($case->diagram, $held->from, $held->to, $case->greatest($this->weight)[2], $this->weight, $d);
+        $C1 = ClosedForms::equivalentMoment(
+            $case->diagram,
+            $held->from,
+            $held->to,
+            $case->greatest($this->weight)[2],
+            $this->weight,
+            $d,
+        );
         $kc = min(1.0, 1 / sqrt($C1));
-        $d?->line('k_c', 'min(1, 1 / sqrt(C_1))', ['C_1' => [$C1, Kind::Number]], $kc, Kind::Number, '6.3.2.3(2)', 'national choice, in place of Table 6.6');
+        $d?->with(['C_1' => [$C1, Kind::Number]])->line(
+            'k_c',
+            'min(1, 1 / sqrt(C_1))',
+            Kind::Number,
+            '6.3.2.3(2)',
+            'national choice, in place of Table 6.6',
+        );
 
         return $kc;
     }
@@ -136,9 +166,18 @@ final readonly class LateralResistance implements Resistance
     private function resistance(SteelSection $steel, float $Mcr, float $kc, ?Derivation $d = null): float
     {
         $W = $steel->modulus;
-        $lambda = max(1e-6, sqrt($W * $steel->fy / $Mcr));
+        $lambda = max(1e-6, sqrt(($W * $steel->fy) / $Mcr));
         $symbol = $steel->modulusSymbol();
-        $d?->line('lambda_LT', "sqrt({$symbol} * f_y / M_cr)", [$symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'M_cr' => [$Mcr, Kind::Moment]], $lambda, Kind::Number, count($this->parts) > 1 ? '6.3.4(3) (6.64)' : '6.3.2.2(1)');
+        $d?->with([
+            $symbol => [$W, Kind::Modulus],
+            'f_y' => [$steel->fy, Kind::Stress],
+            'M_cr' => [$Mcr, Kind::Moment],
+        ])->line(
+            'lambda_LT',
+            "sqrt({$symbol} * f_y / M_cr)",
+            Kind::Number,
+            count($this->parts) > 1 ? '6.3.4(3) (6.64)' : '6.3.2.2(1)',
+        );
         if ($this->isRolled($steel)) {
             $chi = self::rolledReduction($steel, $lambda, $kc, $d);
         } else {
@@ -146,33 +185,45 @@ final readonly class LateralResistance implements Resistance
             $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
             $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)), 1.0);
             $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', $curve);
-            $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', ['alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.2.2(1)');
-            $d?->line('chi_LT', 'min(1 / (Phi_LT + sqrt(Phi_LT^2 - lambda_LT^2)), 1)', ['Phi_LT' => [$Phi, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.2.2(1) (6.56)');
+            $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', Kind::Number, '6.3.2.2(1)');
+            $d?->line(
+                'chi_LT',
+                'min(1 / (Phi_LT + sqrt(Phi_LT^2 - lambda_LT^2)), 1)',
+                Kind::Number,
+                '6.3.2.2(1) (6.56)',
+            );
         }
-        $M = $chi * $W * $steel->fy / $steel->basis->gammaM1;
-        $d?->line('M_b_Rd', "chi_LT * {$symbol} * f_y / gamma_M1", [
-            'chi_LT' => [$chi, Kind::Number], $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number],
-        ], $M, Kind::Moment, '6.3.2.1(3) (6.55)');
+        $M = ($chi * $W * $steel->fy) / $steel->basis->gammaM1;
+        $d?->with([
+            'chi_LT' => [$chi, Kind::Number],
+            $symbol => [$W, Kind::Modulus],
+            'gamma_M1' => [$steel->basis->gammaM1, Kind::Number],
+        ])->line('M_b_Rd', "chi_LT * {$symbol} * f_y / gamma_M1", Kind::Moment, '6.3.2.1(3) (6.55)');
 
         return $M;
     }
 
     /**
-     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded, a hollow one as any other.
+     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded, a hollow one as any
+     * other.
      *
      * @return array{float, string} and which curve it is
      */
     public static function imperfection(Section $section, bool $rolledCurves): array
     {
-        if (! $section instanceof ISection && ! $section instanceof UnequalI) {
+        if (! ($section instanceof ISection) && ! ($section instanceof UnequalI)) {
             return [0.76, 'no I section: curve d'];
         }
-        $slender = $section->h / ($section instanceof UnequalI ? min($section->top, $section->bottom) : $section->b) > 2;
+        $slender =
+            $section->h / ($section instanceof UnequalI ? min($section->top, $section->bottom) : $section->b) > 2;
         $isWelded = $section instanceof UnequalI || $section->plates !== null || $section->finish === Finish::Welded;
         $row = (int) $slender + ($isWelded ? 2 : (int) $rolledCurves);
         $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
 
-        return [$curve[1], ($isWelded ? 'as welded, ' : '').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}"];
+        return [
+            $curve[1],
+            ($isWelded ? 'as welded, ' : '').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}",
+        ];
     }
 
     /** Does 6.3.2.3 apply, for lengths of one rolled section, or one like it? */
@@ -206,20 +257,40 @@ final readonly class LateralResistance implements Resistance
         $Phi = 0.5 * (1 + $alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
         $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
         $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.5', $curve);
-        $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - lambda_LT_0) + beta * lambda_LT^2)', [
-            'alpha_LT' => [$alpha, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number], 'lambda_LT_0' => [$b->lambdaLT0, Kind::Number], 'beta' => [$b->beta, Kind::Number],
-        ], $Phi, Kind::Number, '6.3.2.3(1)');
+        $d?->with([
+            'lambda_LT' => [$lambda, Kind::Number],
+            'lambda_LT_0' => [$b->lambdaLT0, Kind::Number],
+            'beta' => [$b->beta, Kind::Number],
+        ])->line(
+            'Phi_LT',
+            '0.5 * (1 + alpha_LT * (lambda_LT - lambda_LT_0) + beta * lambda_LT^2)',
+            Kind::Number,
+            '6.3.2.3(1)',
+        );
         $name = $b->modifyChi ? 'chi_LT_1' : 'chi_LT';
-        $d?->line($name, 'min(1 / (Phi_LT + sqrt(Phi_LT^2 - beta * lambda_LT^2)), 1, 1 / lambda_LT^2)', [
-            'Phi_LT' => [$Phi, Kind::Number], 'beta' => [$b->beta, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number],
-        ], $chi, Kind::Number, '6.3.2.3(1) (6.57)');
+        $d?->line(
+            $name,
+            'min(1 / (Phi_LT + sqrt(Phi_LT^2 - beta * lambda_LT^2)), 1, 1 / lambda_LT^2)',
+            Kind::Number,
+            '6.3.2.3(1) (6.57)',
+        );
         if (! $b->modifyChi) {
             return $chi;
         }
         $f = min(1.0, 1 - 0.5 * (1 - $kc) * (1 - 2 * ($lambda - 0.8) ** 2));
         $modified = min($chi / $f, 1.0, 1 / $lambda ** 2);
-        $d?->line('f', 'min(1, 1 - 0.5 * (1 - k_c) * (1 - 2 * (lambda_LT - 0.8)^2))', ['k_c' => [$kc, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $f, Kind::Number, '6.3.2.3(2)');
-        $d?->line('chi_LT', 'min(chi_LT_1 / f, 1, 1 / lambda_LT^2)', ['chi_LT_1' => [$chi, Kind::Number], 'f' => [$f, Kind::Number], 'lambda_LT' => [$lambda, Kind::Number]], $modified, Kind::Number, '6.3.2.3(2) (6.58)');
+        $d?->with(['k_c' => [$kc, Kind::Number]])->line(
+            'f',
+            'min(1, 1 - 0.5 * (1 - k_c) * (1 - 2 * (lambda_LT - 0.8)^2))',
+            Kind::Number,
+            '6.3.2.3(2)',
+        );
+        $d?->with(['chi_LT_1' => [$chi, Kind::Number]])->line(
+            'chi_LT',
+            'min(chi_LT_1 / f, 1, 1 / lambda_LT^2)',
+            Kind::Number,
+            '6.3.2.3(2) (6.58)',
+        );
 
         return $modified;
     }

@@ -48,18 +48,39 @@ final class LateralTorsionalBuckling
         $member = $this->beam->member;
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', 'EN 1993-1-1, 6.3.2'];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
-            return new Weighing($id, $title, $clause, null, remark: 'Both flanges are continuously restrained: the member cannot buckle laterally (6.3.2.1(2)).');
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: 'Both flanges are continuously restrained: the member cannot buckle laterally (6.3.2.1(2)).',
+            );
         }
         if (LateralBuckling::areSafe($stretches)) {
-            return new Weighing($id, $title, $clause, null, remark: 'Square and round hollow sections do not buckle in lateral torsion (6.3.2.1(2)).');
+            return new Weighing(
+                $id,
+                $title,
+                $clause,
+                null,
+                remark: 'Square and round hollow sections do not buckle in lateral torsion (6.3.2.1(2)).',
+            );
         }
         $heaviest = null;
         $ranges = [];
         foreach ($this->lateral->lengths() as $i => $diagrams) {
             if ($this->isClosed($stretches) && $this->weakest($stretches, $diagrams->held) === null) {
                 $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
+                [$from, $to] = [$at($diagrams->held->from), $at($diagrams->held->to)];
 
-                return new Weighing($id, $title, 'EN 1993-1-1, 6.3.4', null, applies: false, x: $diagrams->held->from, remark: "Between x = {$at($diagrams->held->from)} and {$at($diagrams->held->to)} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Restrain it where the section changes, or take the eigenvalue.");
+                return new Weighing(
+                    $id,
+                    $title,
+                    'EN 1993-1-1, 6.3.4',
+                    null,
+                    applies: false,
+                    x: $diagrams->held->from,
+                    remark: "Between x = {$from} and {$to} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Restrain it where the section changes, or take the eigenvalue.",
+                );
             }
             $resistance = $this->resistance($stretches, $diagrams->held, $weight);
             $shapes = $this->lateral->shapes($i, $stretches);
@@ -80,16 +101,35 @@ final class LateralTorsionalBuckling
         }
         [$ratio, $case, $resistance, $alpha, $M, $Mb, $x, $shapes] = $heaviest;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         if ($d !== null) {
             $this->derive($d, $stretches, $case, $resistance, $weight, $alpha);
-            $d->line('u', 'M_Ed / M_b_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_b_Rd' => [$Mb, Kind::Moment]], $ratio, Kind::Number, '6.3.2.1(1) (6.54)');
+            $d->with(['M_Ed' => [$M, Kind::Moment], 'M_b_Rd' => [$Mb, Kind::Moment]])->line(
+                'u',
+                'M_Ed / M_b_Rd',
+                Kind::Number,
+                '6.3.2.1(1) (6.54)',
+            );
         }
 
         return new Weighing(
-            $id, $title, count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause, $ratio, demand: $M, capacity: $Mb, kind: Kind::Moment, demandSymbol: 'M_Ed', capacitySymbol: 'M_b_Rd',
-            x: $x, combination: $case->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [], ranges: $ranges,
-            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)), critical: $alpha,
+            $id,
+            $title,
+            count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause,
+            $ratio,
+            demand: $M,
+            capacity: $Mb,
+            kind: Kind::Moment,
+            demandSymbol: 'M_Ed',
+            capacitySymbol: 'M_b_Rd',
+            x: $x,
+            combination: $case->combination->id,
+            arrangement: $this->beam->arrangementText($factors),
+            factors: $factors,
+            lines: $d->lines ?? [],
+            ranges: $ranges,
+            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)),
+            critical: $alpha,
         );
     }
 
@@ -102,7 +142,13 @@ final class LateralTorsionalBuckling
             $shapes = $this->lateral->shapes($i, [$stretch]);
             $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
             if ($case !== null) {
-                $most = max($most, $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]))));
+                $most = max(
+                    $most,
+                    $resistance->utilisation(
+                        $case,
+                        $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
+                    ),
+                );
             }
         }
 
@@ -110,31 +156,70 @@ final class LateralTorsionalBuckling
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */
-    private function derive(Derivation $d, array $stretches, BucklingCase $case, LateralResistance $resistance, float $weight, float $alpha): void
-    {
+    private function derive(
+        Derivation $d,
+        array $stretches,
+        BucklingCase $case,
+        LateralResistance $resistance,
+        float $weight,
+        float $alpha,
+    ): void {
         $member = $this->beam->member;
         $held = $case->held;
         [$steel, $M, , $sign] = $resistance->governing($case);
         $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
-        $d->given('L', $held->length(), Kind::Length, '', "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".$this->lateral->between($held));
-        $d->given('M_Ed', $M, Kind::Moment, '', ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').(count($stretches) > 1 ? "; of {$steel->section->name}, which is stressed most" : ''));
+        $d->given(
+            'L',
+            $held->length(),
+            Kind::Length,
+            '',
+            "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".
+                $this->lateral->between($held),
+        );
+        $d->given(
+            'M_Ed',
+            $M,
+            Kind::Moment,
+            '',
+            ($sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').
+                (count($stretches) > 1 ? "; of {$steel->section->name}, which is stressed most" : ''),
+        );
         if ($steel->section instanceof SkewSection) {
             Bending::deriveSkew($steel->section, $d);
-            $d->given('I_z', $steel->section->Iz, Kind::SecondMoment, 'elastic theory', 'of a moment that turns with the section: (I_y I_z − I_yz²)/I_y');
+            $d->given(
+                'I_z',
+                $steel->section->Iz,
+                Kind::SecondMoment,
+                'elastic theory',
+                'of a moment that turns with the section: (I_y I_z − I_yz²)/I_y',
+            );
         }
         $hand = $this->byHand($stretches, $case, $weight);
         $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
         $isClosed = $this->isClosed($stretches);
         if ($isClosed && $hand !== null) {
             $this->deriveByHand($d, $hand, $case, $weight);
-            $d->line('alpha_C', 'M_cr_C / M', ['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]], $hand[0], Kind::Number, '6.3.4(3)');
+            $d->with(['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]])->line(
+                'alpha_C',
+                'M_cr_C / M',
+                Kind::Number,
+                '6.3.4(3)',
+            );
             $alpha < $hand[0]
                 ? $d->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2(4)', 'more than this makes no difference')
-                : $d->line('alpha_cr', 'alpha_C', ['alpha_C' => [$hand[0], Kind::Number]], $alpha, Kind::Number);
+                : $d->line('alpha_cr', 'alpha_C', Kind::Number);
         } else {
-            $d->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2(2)', is_finite($eigenvalue) ? 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan' : 'or more, which makes no difference');
+            $d->given(
+                'alpha_cr',
+                $alpha,
+                Kind::Number,
+                '6.3.2.2(2)',
+                is_finite($eigenvalue)
+                    ? 'eigenvalue of the length: thin-walled beam with warping, real moments and heights of the loads; ends free to warp and to turn in plan'
+                    : 'or more, which makes no difference',
+            );
         }
-        $d->line('M_cr', 'alpha_cr * M_Ed', ['alpha_cr' => [$alpha, Kind::Number], 'M_Ed' => [$M, Kind::Moment]], $alpha * $M, Kind::Moment, '6.3.2.2(2)');
+        $d->with(['alpha_cr' => [$alpha, Kind::Number]])->line('M_cr', 'alpha_cr * M_Ed', Kind::Moment, '6.3.2.2(2)');
         $resistance->moment($steel, $case, $M, $alpha, $d);
         // The other way beside it.
         if ($hand === null || ! is_finite($eigenvalue)) {
@@ -143,11 +228,35 @@ final class LateralTorsionalBuckling
         $difference = sprintf('%+.1f %%', 100 * ($hand[0] / $eigenvalue - 1));
         if (! $isClosed) {
             $this->deriveByHand($d, $hand, $case, $weight);
-            $d->line('alpha_C', 'M_cr_C / M', ['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]], $hand[0], Kind::Number, '', 'by closed formulas, beside α_cr');
-            $d->line('r', 'alpha_C / alpha_cr', ['alpha_C' => [$hand[0], Kind::Number], 'alpha_cr' => [$eigenvalue, Kind::Number]], $hand[0] / $eigenvalue, Kind::Number, '', 'the closed formulas beside the eigenvalue: '.$difference);
+            $d->with(['M_cr_C' => [$hand[0] * $hand[2], Kind::Moment], 'M' => [$hand[2], Kind::Moment]])->line(
+                'alpha_C',
+                'M_cr_C / M',
+                Kind::Number,
+                '',
+                'by closed formulas, beside α_cr',
+            );
+            $d->line(
+                'r',
+                'alpha_C / alpha_cr',
+                Kind::Number,
+                '',
+                'the closed formulas beside the eigenvalue: '.$difference,
+            );
         } else {
-            $d->given('alpha_E', $eigenvalue, Kind::Number, '', 'eigenvalue of the length, beside α_cr: thin-walled beam with warping');
-            $d->line('r', 'alpha_C / alpha_E', ['alpha_C' => [$hand[0], Kind::Number], 'alpha_E' => [$eigenvalue, Kind::Number]], $hand[0] / $eigenvalue, Kind::Number, '', 'the closed formulas beside the eigenvalue: '.$difference);
+            $d->given(
+                'alpha_E',
+                $eigenvalue,
+                Kind::Number,
+                '',
+                'eigenvalue of the length, beside α_cr: thin-walled beam with warping',
+            );
+            $d->with(['alpha_C' => [$hand[0], Kind::Number]])->line(
+                'r',
+                'alpha_C / alpha_E',
+                Kind::Number,
+                '',
+                'the closed formulas beside the eigenvalue: '.$difference,
+            );
         }
     }
 
@@ -155,7 +264,8 @@ final class LateralTorsionalBuckling
      * The length between restraints of the compressed flange which buckles first by the closed formulas.
      *
      * @param  non-empty-list<SectionStep>  $stretches
-     * @return array{float, BucklingLength, float, SteelSection}|null its factor, the length, its moment (Nmm), the weakest section
+     * @return array{float, BucklingLength, float, SteelSection}|null its factor, the length, its moment (Nmm), the
+     *     weakest section
      */
     private function byHand(array $stretches, BucklingCase $case, float $weight): ?array
     {
@@ -163,10 +273,20 @@ final class LateralTorsionalBuckling
         $held = $case->held;
         $steel = $this->weakest($stretches, $held);
         $lengths = $this->ofFlanges ??= BucklingLengths::ofBoth($this->beam->beam, $member);
-        $within = array_values(array_filter($lengths, fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0));
+        $within = array_values(
+            array_filter(
+                $lengths,
+                fn (BucklingLength $l): bool => $l->from >= $held->from - 1.0 && $l->to <= $held->to + 1.0,
+            ),
+        );
         // A free end has no closed formula where flanges differ.
-        $isCovered = $steel !== null && ($steel->section->monosymmetry() === 0.0 || array_filter($within, fn (BucklingLength $l): bool => $l->freeEnd) === []);
-        $least = ! $isCovered ? null : ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight);
+        $isCovered =
+            $steel !== null &&
+            ($steel->section->monosymmetry() === 0.0 ||
+                array_filter($within, fn (BucklingLength $l): bool => $l->freeEnd) === []);
+        $least = $isCovered
+            ? ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight)
+            : null;
 
         return $least === null || $steel === null ? null : [...$least, $steel];
     }
@@ -177,8 +297,21 @@ final class LateralTorsionalBuckling
         $member = $this->beam->member;
         [, $length, $M, $steel] = $hand;
         $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
-        $d->given('L', $length->length(), Kind::Length, '', ($length->sign > 0 ? 'top' : 'bottom')." flange, between places that hold it: from x = {$at($length->from)} to {$at($length->to)}");
-        $d->given('M', $M, Kind::Moment, '', $length->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it');
+        $d->given(
+            'L',
+            $length->length(),
+            Kind::Length,
+            '',
+            ($length->sign > 0 ? 'top' : 'bottom').
+                " flange, between places that hold it: from x = {$at($length->from)} to {$at($length->to)}",
+        );
+        $d->given(
+            'M',
+            $M,
+            Kind::Moment,
+            '',
+            $length->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it',
+        );
         ClosedForms::criticalMoment($steel, $length, $case->diagram, $member->loadHeight, $weight, $M, $d);
     }
 
@@ -189,7 +322,8 @@ final class LateralTorsionalBuckling
      */
     private function isClosed(array $stretches): bool
     {
-        return $this->beam->member->basis->closedForms && array_filter($stretches, fn (SectionStep $s): bool => $s->section->monosymmetry() !== 0.0) === [];
+        return $this->beam->member->basis->closedForms &&
+            array_filter($stretches, fn (SectionStep $s): bool => $s->section->monosymmetry() !== 0.0) === [];
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */
@@ -197,7 +331,12 @@ final class LateralTorsionalBuckling
     {
         $closed = fn (BucklingCase $case): float => $this->byHand($stretches, $case, $weight)[0] ?? INF;
 
-        return new LateralResistance($this->parts($stretches, $held), $weight, $this->isClosed($stretches) ? $closed : null, $held->isPlain());
+        return new LateralResistance(
+            $this->parts($stretches, $held),
+            $weight,
+            $this->isClosed($stretches) ? $closed : null,
+            $held->isPlain(),
+        );
     }
 
     /**
@@ -209,7 +348,11 @@ final class LateralTorsionalBuckling
         $parts = [];
         foreach ($stretches as $s) {
             if (min($s->to, $held->to) - max($s->from, $held->from) > 1e-6) {
-                $parts[] = [new SteelSection($s->section, $s->grade, $this->beam->member->basis), max($s->from, $held->from), min($s->to, $held->to)];
+                $parts[] = [
+                    new SteelSection($s->section, $s->grade, $this->beam->member->basis),
+                    max($s->from, $held->from),
+                    min($s->to, $held->to),
+                ];
             }
         }
 

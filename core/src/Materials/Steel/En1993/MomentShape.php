@@ -42,7 +42,10 @@ final readonly class MomentShape
         $sign = $m[2][1] < 0.0 ? -1.0 : 1.0;
         // Of the diagrams that fit the one with the greatest k_c counts: they stand in this order.
         foreach (self::table() as [$kc, $what, $shape]) {
-            if (self::isLike($m, fn (float $t): float => $sign * $shape($t)) || self::isLike($m, fn (float $t): float => $sign * $shape(1 - $t))) {
+            if (
+                self::isLike($m, fn (float $t): float => $sign * $shape($t)) ||
+                self::isLike($m, fn (float $t): float => $sign * $shape(1 - $t))
+            ) {
                 return new self($kc, $what);
             }
         }
@@ -65,7 +68,10 @@ final readonly class MomentShape
         return true;
     }
 
-    /** @return list<array{float, string, \Closure(float): float}> k_c, what it is, moment over the greatest one by place */
+    /**
+     * @return list<array{float, string, \Closure(float): float}> k_c, what it is, moment over the greatest one by
+     * place
+     */
     private static function table(): array
     {
         $middle = fn (float $t): float => min($t, 1 - $t);
@@ -73,7 +79,7 @@ final readonly class MomentShape
         return [
             [0.94, 'uniform load, no moments at the ends', fn (float $t): float => 4 * $t * (1 - $t)],
             [0.91, 'uniform load, one end fixed', fn (float $t): float => 4 * $t * (1 - $t) - $t],
-            [0.90, 'uniform load, both ends fixed', fn (float $t): float => 6 * $t * (1 - $t) - 1],
+            [0.9, 'uniform load, both ends fixed', fn (float $t): float => 6 * $t * (1 - $t) - 1],
             [0.86, 'force in the middle, no moments at the ends', fn (float $t): float => 2 * $middle($t)],
             [0.82, 'force in the middle, one end fixed', fn (float $t): float => (8 * $middle($t) - 3 * $t) / 3],
             [0.77, 'force in the middle, both ends fixed', fn (float $t): float => 4 * $middle($t) - 1],

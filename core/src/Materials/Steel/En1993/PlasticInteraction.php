@@ -12,8 +12,8 @@ use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.9.1(5) and (6): what an axial force leaves of the plastic moments of a section of class 1 or 2, and
- * bending about both axes.
+ * EN 1993-1-1:2005, 6.2.9.1(5) and (6): what an axial force leaves of the plastic moments of a section of class 1 or
+ * 2, and bending about both axes.
  */
 final readonly class PlasticInteraction
 {
@@ -25,7 +25,7 @@ final readonly class PlasticInteraction
     /** Is there a formula for a section: I, hollow, not a channel or a solid bar? */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section->hasTwoAxes() && ! $steel->section instanceof SolidBar;
+        return $steel->section->hasTwoAxes() && ! ($steel->section instanceof SolidBar);
     }
 
     /**
@@ -38,21 +38,36 @@ final readonly class PlasticInteraction
     {
         $my = $this->left('y', $d);
         if ($z <= 0.0) {
-            $d?->line('u', 'u_M / m_N_y', ['u_M' => [$y, Kind::Number], 'm_N_y' => [$my, Kind::Number]], $y / $my, Kind::Number, '6.2.9.1(2) (6.31)');
+            $d?->with(['u_M' => [$y, Kind::Number], 'm_N_y' => [$my, Kind::Number]])->line(
+                'u',
+                'u_M / m_N_y',
+                Kind::Number,
+                '6.2.9.1(2) (6.31)',
+            );
 
             return $y / $my;
         }
         $mz = $this->left('z', $d);
         if ($y <= 0.0) {
-            $d?->line('u', 'u_z / m_N_z', ['u_z' => [$z, Kind::Number], 'm_N_z' => [$mz, Kind::Number]], $z / $mz, Kind::Number, '6.2.9.1(2) (6.31)');
+            $d?->with(['u_z' => [$z, Kind::Number], 'm_N_z' => [$mz, Kind::Number]])->line(
+                'u',
+                'u_z / m_N_z',
+                Kind::Number,
+                '6.2.9.1(2) (6.31)',
+            );
 
             return $z / $mz;
         }
         [$alpha, $beta] = $this->exponents($d);
         $u = ($y / $my) ** $alpha + ($z / $mz) ** $beta;
-        $d?->line('u', '(u_M / m_N_y)^alpha + (u_z / m_N_z)^beta', [
-            'u_M' => [$y, Kind::Number], 'm_N_y' => [$my, Kind::Number], 'alpha' => [$alpha, Kind::Number], 'u_z' => [$z, Kind::Number], 'm_N_z' => [$mz, Kind::Number], 'beta' => [$beta, Kind::Number],
-        ], $u, Kind::Number, '6.2.9.1(6) (6.41)');
+        $d?->with([
+            'u_M' => [$y, Kind::Number],
+            'm_N_y' => [$my, Kind::Number],
+            'alpha' => [$alpha, Kind::Number],
+            'u_z' => [$z, Kind::Number],
+            'm_N_z' => [$mz, Kind::Number],
+            'beta' => [$beta, Kind::Number],
+        ])->line('u', '(u_M / m_N_y)^alpha + (u_z / m_N_z)^beta', Kind::Number, '6.2.9.1(6) (6.41)');
 
         return $u;
     }
@@ -68,7 +83,13 @@ final readonly class PlasticInteraction
             return 1.0;
         }
         if ($s instanceof CircularHollow) {
-            $d?->line("m_N_{$axis}", '1 - n^1.7', ['n' => [$n, Kind::Number]], 1 - $n ** 1.7, Kind::Number, '6.2.9.1(5)', 'M_N_Rd over M_pl_Rd');
+            $d?->with(['n' => [$n, Kind::Number]])->line(
+                "m_N_{$axis}",
+                '1 - n^1.7',
+                Kind::Number,
+                '6.2.9.1(5)',
+                'M_N_Rd over M_pl_Rd',
+            );
 
             return 1 - $n ** 1.7;
         }
@@ -76,20 +97,43 @@ final readonly class PlasticInteraction
             [$sub, $side, $width] = $axis === 'y' ? ['a_w', 'b', $s->b] : ['a_f', 'h', $s->h];
             $a = min(0.5, ($s->A - 2 * $width * $s->t) / $s->A);
             $m = min(1.0, (1 - $n) / (1 - 0.5 * $a));
-            $d?->line($sub, "min(0.5, (A - 2 * {$side} * t) / A)", ['A' => [$s->A, Kind::Area], $side => [$width, Kind::Size], 't' => [$s->t, Kind::Size]], $a, Kind::Number, '6.2.9.1(5)');
-            $d?->line("m_N_{$axis}", "min(1, (1 - n) / (1 - 0.5 * {$sub}))", ['n' => [$n, Kind::Number], $sub => [$a, Kind::Number]], $m, Kind::Number, $axis === 'y' ? '6.2.9.1(5) (6.39)' : '6.2.9.1(5) (6.40)', 'M_N_Rd over M_pl_Rd');
+            $d?->with(['A' => [$s->A, Kind::Area], $side => [$width, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+                $sub,
+                "min(0.5, (A - 2 * {$side} * t) / A)",
+                Kind::Number,
+                '6.2.9.1(5)',
+            );
+            $d?->with(['n' => [$n, Kind::Number]])->line(
+                "m_N_{$axis}",
+                "min(1, (1 - n) / (1 - 0.5 * {$sub}))",
+                Kind::Number,
+                $axis === 'y' ? '6.2.9.1(5) (6.39)' : '6.2.9.1(5) (6.40)',
+                'M_N_Rd over M_pl_Rd',
+            );
 
             return $m;
         }
-        if (! $s instanceof ISection) {
+        if (! ($s instanceof ISection)) {
             throw new \LogicException('This shape is not in 6.2.9.1(5).');
         }
         $flanges = 2 * $s->b * $s->tf + ($s->plates === null ? 0.0 : 2 * $s->plates->width * $s->plates->thickness);
         $a = min(0.5, ($s->A - $flanges) / $s->A);
-        $d?->line('a', 'min(0.5, (A - A_f) / A)', ['A' => [$s->A, Kind::Area], 'A_f' => [$flanges, Kind::Area]], $a, Kind::Number, '6.2.9.1(5)', 'A_f: both flanges');
+        $d?->with(['A' => [$s->A, Kind::Area], 'A_f' => [$flanges, Kind::Area]])->line(
+            'a',
+            'min(0.5, (A - A_f) / A)',
+            Kind::Number,
+            '6.2.9.1(5)',
+            'A_f: both flanges',
+        );
         if ($axis === 'y') {
             $m = min(1.0, (1 - $n) / (1 - 0.5 * $a));
-            $d?->line('m_N_y', 'min(1, (1 - n) / (1 - 0.5 * a))', ['n' => [$n, Kind::Number], 'a' => [$a, Kind::Number]], $m, Kind::Number, '6.2.9.1(5) (6.36)', 'M_N_Rd over M_pl_Rd');
+            $d?->with(['n' => [$n, Kind::Number]])->line(
+                'm_N_y',
+                'min(1, (1 - n) / (1 - 0.5 * a))',
+                Kind::Number,
+                '6.2.9.1(5) (6.36)',
+                'M_N_Rd over M_pl_Rd',
+            );
 
             return $m;
         }
@@ -99,7 +143,13 @@ final readonly class PlasticInteraction
             return 1.0;
         }
         $m = 1 - (($n - $a) / (1 - $a)) ** 2;
-        $d?->line('m_N_z', '1 - ((n - a) / (1 - a))^2', ['n' => [$n, Kind::Number], 'a' => [$a, Kind::Number]], $m, Kind::Number, '6.2.9.1(5) (6.38)', 'M_N_Rd over M_pl_Rd');
+        $d?->with(['n' => [$n, Kind::Number]])->line(
+            'm_N_z',
+            '1 - ((n - a) / (1 - a))^2',
+            Kind::Number,
+            '6.2.9.1(5) (6.38)',
+            'M_N_Rd over M_pl_Rd',
+        );
 
         return $m;
     }
@@ -112,9 +162,11 @@ final readonly class PlasticInteraction
             // From n = 0.8 on it is 6, and past 0.94 the fraction has no meaning.
             $alpha = 1.13 * $this->n ** 2 < 1.0 ? min(6.0, 1.66 / (1 - 1.13 * $this->n ** 2)) : 6.0;
             $alpha < 6.0
-                ? $d?->line('alpha', '1.66 / (1 - 1.13 * n^2)', ['n' => [$this->n, Kind::Number]], $alpha, Kind::Number, '6.2.9.1(6)')
+                ? $d
+                    ?->with(['n' => [$this->n, Kind::Number]])
+                    ->line('alpha', '1.66 / (1 - 1.13 * n^2)', Kind::Number, '6.2.9.1(6)')
                 : $d?->given('alpha', $alpha, Kind::Number, '6.2.9.1(6)', 'not more than 6');
-            $d?->line('beta', 'alpha', ['alpha' => [$alpha, Kind::Number]], $alpha, Kind::Number, '6.2.9.1(6)');
+            $d?->with(['alpha' => [$alpha, Kind::Number]])->line('beta', 'alpha', Kind::Number, '6.2.9.1(6)');
 
             return [$alpha, $alpha];
         }
@@ -125,7 +177,7 @@ final readonly class PlasticInteraction
             return [2.0, 2.0];
         }
         $beta = max(1.0, 5 * $this->n);
-        $d?->line('beta', 'max(1, 5 * n)', ['n' => [$this->n, Kind::Number]], $beta, Kind::Number, '6.2.9.1(6)');
+        $d?->with(['n' => [$this->n, Kind::Number]])->line('beta', 'max(1, 5 * n)', Kind::Number, '6.2.9.1(6)');
 
         return [2.0, $beta];
     }

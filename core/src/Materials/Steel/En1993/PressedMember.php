@@ -6,7 +6,10 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Materials\Steel\Sections\Section;
 
-/** A member of a doubly symmetric section that is pressed and bent: what Annexes A and B of EN 1993-1-1 need. Forces in N, moments in Nmm. */
+/**
+ * A member of a doubly symmetric section that is pressed and bent: what Annexes A and B of EN 1993-1-1 need. Forces
+ * in N, moments in Nmm.
+ */
 final readonly class PressedMember
 {
     /**
@@ -20,8 +23,19 @@ final readonly class PressedMember
      * @param  bool  $twists  can the section buckle in lateral torsion?
      */
     public function __construct(
-        public SteelSection $steel, public int $class, public float $A, public float $N, public AxisBuckling $y, public AxisBuckling $z, public array $L,
-        public float $M, public float $uLT, public float $uz, public Section $weakest, public bool $twists, public EquivalentMoments $shape,
+        public SteelSection $steel,
+        public int $class,
+        public float $A,
+        public float $N,
+        public AxisBuckling $y,
+        public AxisBuckling $z,
+        public array $L,
+        public float $M,
+        public float $uLT,
+        public float $uz,
+        public Section $weakest,
+        public bool $twists,
+        public EquivalentMoments $shape,
     ) {
     }
 

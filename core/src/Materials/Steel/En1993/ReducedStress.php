@@ -15,8 +15,8 @@ use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-5:2006, 10: of sections of class 4 that have no effective one here the whole section counts, at the stress at which
- * the first of its plates buckles: ρ f_y with the least ρ of 4.4. Nothing shifts; on the safe side.
+ * EN 1993-1-5:2006, 10: of sections of class 4 that have no effective one here the whole section counts, at the
+ * stress at which the first of its plates buckles: ρ f_y with the least ρ of 4.4. Nothing shifts; on the safe side.
  */
 final class ReducedStress
 {
@@ -24,7 +24,13 @@ final class ReducedStress
     {
         $s = $steel->section;
 
-        return $s instanceof Tee || $s instanceof Channel || $s instanceof Angle || $s instanceof StripSection || $s instanceof SkewSection || $s instanceof UnequalI || ($s instanceof ISection && $s->plates !== null);
+        return $s instanceof Tee ||
+            $s instanceof Channel ||
+            $s instanceof Angle ||
+            $s instanceof StripSection ||
+            $s instanceof SkewSection ||
+            $s instanceof UnequalI ||
+            ($s instanceof ISection && $s->plates !== null);
     }
 
     /** W_eff about an axis, mm³. */
@@ -32,7 +38,13 @@ final class ReducedStress
     {
         $rho = self::factor($steel, $axis === 'y' ? Strain::BendingY : Strain::BendingZ, $d);
         $W = $axis === 'y' ? $steel->section->Wely : $steel->section->Welz;
-        $d?->line("W_eff_{$axis}", "rho * W_el_{$axis}", ['rho' => [$rho, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]], $rho * $W, Kind::Modulus, 'EN 1993-1-5, 10(5)', 'the whole section at a reduced stress');
+        $d?->with(['rho' => [$rho, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]])->line(
+            "W_eff_{$axis}",
+            "rho * W_el_{$axis}",
+            Kind::Modulus,
+            'EN 1993-1-5, 10(5)',
+            'the whole section at a reduced stress',
+        );
 
         return $rho * $W;
     }
@@ -42,7 +54,13 @@ final class ReducedStress
     {
         $rho = self::factor($steel, Strain::Compression, $d);
         $A = $steel->section->A;
-        $d?->line('A_eff', 'rho * A', ['rho' => [$rho, Kind::Number], 'A' => [$A, Kind::Area]], $rho * $A, Kind::Area, 'EN 1993-1-5, 10(5)', 'the whole section at a reduced stress');
+        $d?->with(['rho' => [$rho, Kind::Number], 'A' => [$A, Kind::Area]])->line(
+            'A_eff',
+            'rho * A',
+            Kind::Area,
+            'EN 1993-1-5, 10(5)',
+            'the whole section at a reduced stress',
+        );
 
         return $rho * $A;
     }
@@ -56,17 +74,50 @@ final class ReducedStress
                 continue;
             }
             $factors["rho_{$part->name}"] = match ($class3) {
-                Classification::INTERNAL[2] => PlateBuckling::internal($part->name, $part->c, $part->t, 1.0, $steel->epsilon, $d),
-                Classification::BENT[2] => PlateBuckling::internal($part->name, $part->c, $part->t, -1.0, $steel->epsilon, $d),
-                Classification::OUTSTAND[2] => PlateBuckling::outstand($part->name, $part->c, $part->t, $steel->epsilon, $d),
+                Classification::INTERNAL[2] => PlateBuckling::internal(
+                    $part->name,
+                    $part->c,
+                    $part->t,
+                    1.0,
+                    $steel->epsilon,
+                    $d,
+                ),
+                Classification::BENT[2] => PlateBuckling::internal(
+                    $part->name,
+                    $part->c,
+                    $part->t,
+                    -1.0,
+                    $steel->epsilon,
+                    $d,
+                ),
+                Classification::OUTSTAND[2] => PlateBuckling::outstand(
+                    $part->name,
+                    $part->c,
+                    $part->t,
+                    $steel->epsilon,
+                    $d,
+                ),
                 // Of outstands that are bent Table 5.2 tells k_σ by its limit, 21 ε √k_σ.
-                default => PlateBuckling::outstand($part->name, $part->c, $part->t, $steel->epsilon, $d, ($class3 / 21) ** 2),
+                default => PlateBuckling::outstand(
+                    $part->name,
+                    $part->c,
+                    $part->t,
+                    $steel->epsilon,
+                    $d,
+                    ($class3 / 21) ** 2,
+                ),
             };
         }
         if ($factors === []) {
             return 1.0;
         }
-        $d?->line('rho', count($factors) === 1 ? array_key_first($factors) : 'min('.implode(', ', array_keys($factors)).')', array_map(fn (float $rho): array => [$rho, Kind::Number], $factors), min($factors), Kind::Number, 'EN 1993-1-5, 10(5)', 'of those of class 4');
+        $d?->with(array_map(fn (float $rho): array => [$rho, Kind::Number], $factors))->line(
+            'rho',
+            count($factors) === 1 ? array_key_first($factors) : 'min('.implode(', ', array_keys($factors)).')',
+            Kind::Number,
+            'EN 1993-1-5, 10(5)',
+            'of those of class 4',
+        );
 
         return min($factors);
     }

@@ -18,8 +18,8 @@ use Waage\Materials\Steel\Stretches;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.5 and 6.2.6 about z-z: what bends a member sideways between the places that hold both its flanges.
- * Loads are taken to act through the shear centre.
+ * EN 1993-1-1:2005, 6.2.5 and 6.2.6 about z-z: what bends a member sideways between the places that hold both its
+ * flanges. Loads are taken to act through the shear centre.
  */
 final readonly class SidewaysBending
 {
@@ -39,9 +39,24 @@ final readonly class SidewaysBending
     public function weigh(array $stretches, float $weight, bool $derive): array
     {
         $basis = $this->beam->member->basis;
-        $steels = array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $basis), $stretches);
-        $weighings = array_map(fn (SteelSection $steel, SectionStep $s): array => [$this->bending($steel, $s, $weight, $derive), $this->shear($steel, $s, $weight, $derive)], $steels, $stretches);
-        [$bending, $shear] = Stretches::heaviest($stretches, $weighings, array_map(fn (SteelSection $s): int => $s->classZ, $steels), $basis->units);
+        $steels = array_map(
+            fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $basis),
+            $stretches,
+        );
+        $weighings = array_map(
+            fn (SteelSection $steel, SectionStep $s): array => [
+                $this->bending($steel, $s, $weight, $derive),
+                $this->shear($steel, $s, $weight, $derive),
+            ],
+            $steels,
+            $stretches,
+        );
+        [$bending, $shear] = Stretches::heaviest(
+            $stretches,
+            $weighings,
+            array_map(fn (SteelSection $s): int => $s->classZ, $steels),
+            $basis->units,
+        );
 
         return [$bending, $shear];
     }
@@ -50,19 +65,41 @@ final readonly class SidewaysBending
     {
         $e = $this->worst($this->envelopes->moment, $stretch, $weight);
         $M = abs($e->value);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
         $symbol = ['W_pl_z', 'W_pl_z', 'W_el_z', 'W_eff_z'][$steel->classZ - 1];
         $W = $steel->modulusZ($d);
-        $Mc = $W * $steel->fy / $steel->basis->gammaM0;
-        $d?->line('M_z_Rd', "{$symbol} * f_y / gamma_M0", [
-            $symbol => [$W, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
-        ], $Mc, Kind::Moment, ['6.2.5(2) (6.13)', '6.2.5(2) (6.13)', '6.2.5(2) (6.14)', '6.2.5(2) (6.15)'][$steel->classZ - 1], $steel->section instanceof ISection && $steel->classZ < 4 ? "class {$steel->classZ}, as in bending about y-y" : "class {$steel->classZ}");
-        $d?->line('u', 'M_z_Ed / M_z_Rd', ['M_z_Ed' => [$M, Kind::Moment], 'M_z_Rd' => [$Mc, Kind::Moment]], $M / $Mc, Kind::Number, '6.2.5(1) (6.12)');
+        $Mc = ($W * $steel->fy) / $steel->basis->gammaM0;
+        $d?->with([
+            $symbol => [$W, Kind::Modulus],
+            'f_y' => [$steel->fy, Kind::Stress],
+            'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+        ])->line(
+            'M_z_Rd',
+            "{$symbol} * f_y / gamma_M0",
+            Kind::Moment,
+            ['6.2.5(2) (6.13)', '6.2.5(2) (6.13)', '6.2.5(2) (6.14)', '6.2.5(2) (6.15)'][$steel->classZ - 1],
+            $steel->section instanceof ISection && $steel->classZ < 4
+                ? "class {$steel->classZ}, as in bending about y-y"
+                : "class {$steel->classZ}",
+        );
+        $d?->line('u', 'M_z_Ed / M_z_Rd', Kind::Number, '6.2.5(1) (6.12)');
 
         return new Weighing(
-            'sideways-bending', 'Bending about the minor axis', 'EN 1993-1-1, 6.2.5', $M / $Mc, demand: $M, capacity: $Mc, kind: Kind::Moment, demandSymbol: 'M_z_Ed', capacitySymbol: 'M_z_Rd',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
+            'sideways-bending',
+            'Bending about the minor axis',
+            'EN 1993-1-1, 6.2.5',
+            $M / $Mc,
+            demand: $M,
+            capacity: $Mc,
+            kind: Kind::Moment,
+            demandSymbol: 'M_z_Ed',
+            capacitySymbol: 'M_z_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
+            factors: $factors,
+            lines: $d->lines ?? [],
         );
     }
 
@@ -70,20 +107,33 @@ final readonly class SidewaysBending
     {
         $e = $this->worst($this->envelopes->shear, $stretch, $weight);
         $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_y_Ed', $V, Kind::Force);
         $Vpl = Shear::sidewaysResistance($steel, $d);
-        $d?->line('u', 'V_y_Ed / V_y_Rd', ['V_y_Ed' => [$V, Kind::Force], 'V_y_Rd' => [$Vpl, Kind::Force]], $V / $Vpl, Kind::Number, '6.2.6(1) (6.17)');
+        $d?->with(['V_y_Rd' => [$Vpl, Kind::Force]])->line('u', 'V_y_Ed / V_y_Rd', Kind::Number, '6.2.6(1) (6.17)');
 
         return new Weighing(
-            'sideways-shear', 'Lateral shear', 'EN 1993-1-1, 6.2.6', $V / $Vpl, demand: $V, capacity: $Vpl, kind: Kind::Force, demandSymbol: 'V_y_Ed', capacitySymbol: 'V_y_Rd',
-            x: $e->x, combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)), factors: $factors, lines: $d->lines ?? [],
+            'sideways-shear',
+            'Lateral shear',
+            'EN 1993-1-1, 6.2.6',
+            $V / $Vpl,
+            demand: $V,
+            capacity: $Vpl,
+            kind: Kind::Force,
+            demandSymbol: 'V_y_Ed',
+            capacitySymbol: 'V_y_Rd',
+            x: $e->x,
+            combination: $e->combination->id,
+            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
+            factors: $factors,
+            lines: $d->lines ?? [],
         );
     }
 
     private function worst(Envelope $envelope, SectionStep $stretch, float $weight): Extreme
     {
-        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ?? throw new \LogicException('An envelope has at least one combination here.');
+        return $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ??
+            throw new \LogicException('An envelope has at least one combination here.');
     }
 
     /** @return array<int, float> */

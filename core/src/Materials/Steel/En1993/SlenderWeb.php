@@ -11,9 +11,9 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-5:2006, 5 and 7.1: shear in a web that buckles before it yields, stiffened at the supports only, with end posts
- * that are not rigid (Table 5.1; with stiffeners between, StiffenedWeb), and 8: a web slender enough for its flange to buckle into it. What the flanges add (5.4) is
- * left out.
+ * EN 1993-1-5:2006, 5 and 7.1: shear in a web that buckles before it yields, stiffened at the supports only, with
+ * end posts that are not rigid (Table 5.1; with stiffeners between, StiffenedWeb), and 8: a web slender enough for
+ * its flange to buckle into it. What the flanges add (5.4) is left out.
  */
 final readonly class SlenderWeb
 {
@@ -57,14 +57,32 @@ final readonly class SlenderWeb
         $eta = $this->steel->basis->eta;
         $lambda = $s->hw / (86.4 * $s->tw * $this->steel->epsilon);
         $chi = $lambda < 0.83 / $eta ? $eta : 0.83 / $lambda;
-        $V = $chi * $this->steel->fy * $s->hw * $s->tw / sqrt(3) / $this->steel->basis->gammaM1;
-        $d?->line('lambda_w', 'h_w / (86.4 * t_w * epsilon)', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'epsilon' => [$this->steel->epsilon, Kind::Number]], $lambda, Kind::Number, '5.3(3) (5.5)', 'stiffeners at the supports only');
+        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
+        $d?->with([
+            'h_w' => [$s->hw, Kind::Size],
+            't_w' => [$s->tw, Kind::Size],
+            'epsilon' => [$this->steel->epsilon, Kind::Number],
+        ])->line(
+            'lambda_w',
+            'h_w / (86.4 * t_w * epsilon)',
+            Kind::Number,
+            '5.3(3) (5.5)',
+            'stiffeners at the supports only',
+        );
         $lambda < 0.83 / $eta
             ? $d?->given('chi_w', $chi, Kind::Number, 'Table 5.1', 'η, for λ_w below 0.83/η')
-            : $d?->line('chi_w', '0.83 / lambda_w', ['lambda_w' => [$lambda, Kind::Number]], $chi, Kind::Number, 'Table 5.1', 'end post not rigid');
-        $d?->line('V_bw_Rd', 'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1', [
-            'chi_w' => [$chi, Kind::Number], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
-        ], $V, Kind::Force, '5.2(1) (5.2)', 'without what the flanges add');
+            : $d?->line('chi_w', '0.83 / lambda_w', Kind::Number, 'Table 5.1', 'end post not rigid');
+        $d?->with([
+            'chi_w' => [$chi, Kind::Number],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        ])->line(
+            'V_bw_Rd',
+            'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1',
+            Kind::Force,
+            '5.2(1) (5.2)',
+            'without what the flanges add',
+        );
 
         return $V;
     }
@@ -74,10 +92,22 @@ final readonly class SlenderWeb
     {
         $s = $this->section;
         $k = $this->steel->class <= 2 ? 0.4 : 0.55;
-        $limit = $k * SteelGrade::E / $this->steel->fy * sqrt($s->hw * $s->tw / ($this->stronger->b * $this->stronger->tf));
-        $d?->line('lambda_w', 'h_w / t_w', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $s->hw / $s->tw, Kind::Number, '8(1)');
+        $limit =
+            (($k * SteelGrade::E) / $this->steel->fy) *
+            sqrt(($s->hw * $s->tw) / ($this->stronger->b * $this->stronger->tf));
+        $d?->with(['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
+            'lambda_w',
+            'h_w / t_w',
+            Kind::Number,
+            '8(1)',
+        );
         $d?->given('k', $k, Kind::Number, '8(1)', $this->steel->class <= 2 ? 'plastic moment' : 'elastic moment');
-        $d?->line('lambda_w_max', 'k * E / f_y * sqrt(h_w * t_w / (b * t_f))', ['k' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'b' => [$this->stronger->b, Kind::Size], 't_f' => [$this->stronger->tf, Kind::Size]], $limit, Kind::Number, '8(1) (8.1)');
+        $d?->with([
+            'E' => [SteelGrade::E, Kind::ModulusOfElasticity],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'b' => [$this->stronger->b, Kind::Size],
+            't_f' => [$this->stronger->tf, Kind::Size],
+        ])->line('lambda_w_max', 'k * E / f_y * sqrt(h_w * t_w / (b * t_f))', Kind::Number, '8(1) (8.1)');
 
         return $limit;
     }
@@ -98,23 +128,47 @@ final readonly class SlenderWeb
         $W = $s->Wply - ($s->b - $b) * $s->tf * ($s->h - $s->tf);
         if ($rho < 1.0) {
             PlateBuckling::outstand('f', ['c_f', $s->c], ['t_f', $s->tf], $this->steel->epsilon, $d);
-            $d?->line('b', 'b_f - 2 * (1 - rho_f) * c_f', ['b_f' => [$s->b, Kind::Size], 'rho_f' => [$rho, Kind::Number], 'c_f' => [$s->c, Kind::Size]], $b, Kind::Size, '7.1(1)', 'effective width of the flanges');
-            $d?->line('W_pl_y', 'W_pl - (b_f - b) * t_f * (h - t_f)', ['W_pl' => [$s->Wply, Kind::Modulus], 'b_f' => [$s->b, Kind::Size], 'b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size]], $W, Kind::Modulus, '7.1(1)');
+            $d?->with([
+                'b_f' => [$s->b, Kind::Size],
+                'rho_f' => [$rho, Kind::Number],
+                'c_f' => [$s->c, Kind::Size],
+            ])->line('b', 'b_f - 2 * (1 - rho_f) * c_f', Kind::Size, '7.1(1)', 'effective width of the flanges');
+            $d?->with([
+                'W_pl' => [$s->Wply, Kind::Modulus],
+                't_f' => [$s->tf, Kind::Size],
+                'h' => [$s->h, Kind::Size],
+            ])->line('W_pl_y', 'W_pl - (b_f - b) * t_f * (h - t_f)', Kind::Modulus, '7.1(1)');
         }
-        $Mpl = $W * $this->steel->fy / $gammaM0;
-        $Mf = $b * $s->tf * ($s->h - $s->tf) * $this->steel->fy / $gammaM0;
-        $d?->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', ['W_pl_y' => [$W, Kind::Modulus], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mpl, Kind::Moment, '7.1(1)', 'whatever the class is');
-        $d?->line('M_f_Rd', 'b * t_f * (h - t_f) * f_y / gamma_M0', ['b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $Mf, Kind::Moment, '7.1(1)', $this->section === $this->stronger ? 'of the flanges alone' : 'of two flanges like the weaker one');
+        $Mpl = ($W * $this->steel->fy) / $gammaM0;
+        $Mf = ($b * $s->tf * ($s->h - $s->tf) * $this->steel->fy) / $gammaM0;
+        $d?->with([
+            'W_pl_y' => [$W, Kind::Modulus],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'gamma_M0' => [$gammaM0, Kind::Number],
+        ])->line('M_pl_Rd', 'W_pl_y * f_y / gamma_M0', Kind::Moment, '7.1(1)', 'whatever the class is');
+        $d?->with(['b' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size]])->line(
+            'M_f_Rd',
+            'b * t_f * (h - t_f) * f_y / gamma_M0',
+            Kind::Moment,
+            '7.1(1)',
+            $this->section === $this->stronger ? 'of the flanges alone' : 'of two flanges like the weaker one',
+        );
         $eta1 = $M / $Mpl;
-        $d?->line('eta_1', 'M_Ed / M_pl_Rd', ['M_Ed' => [$M, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment]], $eta1, Kind::Number, '7.1(1)');
+        $d?->with(['M_Ed' => [$M, Kind::Moment]])->line('eta_1', 'M_Ed / M_pl_Rd', Kind::Number, '7.1(1)');
         $d?->given('eta_3', $eta3, Kind::Number, '7.1(1)', 'V_Ed over V_bw_Rd');
         if ($M <= $Mf) {
-            $d?->line('u', 'eta_1', ['eta_1' => [$eta1, Kind::Number]], $eta1, Kind::Number, '7.1(1)', 'the flanges alone carry the moment: the web is free for the shear');
+            $d?->line(
+                'u',
+                'eta_1',
+                Kind::Number,
+                '7.1(1)',
+                'the flanges alone carry the moment: the web is free for the shear',
+            );
 
             return $eta1;
         }
         $u = $eta1 + (1 - $Mf / $Mpl) * (2 * $eta3 - 1) ** 2;
-        $d?->line('u', 'eta_1 + (1 - M_f_Rd / M_pl_Rd) * (2 * eta_3 - 1)^2', ['eta_1' => [$eta1, Kind::Number], 'M_f_Rd' => [$Mf, Kind::Moment], 'M_pl_Rd' => [$Mpl, Kind::Moment], 'eta_3' => [$eta3, Kind::Number]], $u, Kind::Number, '7.1(1) (7.1)');
+        $d?->line('u', 'eta_1 + (1 - M_f_Rd / M_pl_Rd) * (2 * eta_3 - 1)^2', Kind::Number, '7.1(1) (7.1)');
 
         return $u;
     }

@@ -33,7 +33,14 @@ final class SteelBeam extends SteelMember
         $this->lateral = new LateralTorsionalBuckling($this->beam, $this->moment, $this->strength);
         $this->webs = new Webs($this->beam, $this->moment, $this->axial, $this->strength);
         $this->bendsSideways = $this->sideways === null ? null : new SidewaysBending($this->sideways, $this->strength);
-        $this->axialForce = new AxialForce($this->beam, $this->axial, $this->strength, $this->sideways, $this->bendingOf(...), $this->lateralOf(...));
+        $this->axialForce = new AxialForce(
+            $this->beam,
+            $this->axial,
+            $this->strength,
+            $this->sideways,
+            $this->bendingOf(...),
+            $this->lateralOf(...),
+        );
     }
 
     public function standard(): string
@@ -55,8 +62,21 @@ final class SteelBeam extends SteelMember
 
         return [
             ...$this->ofWebs(),
-            ...$this->axial === null ? [] : ['Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination. Sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3). Buckling by 6.3.3 and Annex '.($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').' but for end moments that run straight and for loads between ends without moments.'],
-            ...SteelMake::of($member)->steps === [] ? [] : ['Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.($isClosed ? 'with the elastic critical moment of its weakest one.' : 'its flanges as far apart, and its loads as high, as in the deepest one.')],
+            ...$this->axial === null
+                ? []
+                : [
+                    'Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination. Sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3). Buckling by 6.3.3 and Annex '.
+                    ($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').
+                    ' but for end moments that run straight and for loads between ends without moments.',
+                ],
+            ...SteelMake::of($member)->steps === []
+                ? []
+                : [
+                    'Where the section changes, sections are weighed each on its length, plates from end to end of theirs, without their welds; a length between restraints with several sections by EN 1993-1-1, 6.3.4, '.
+                    ($isClosed
+                        ? 'with the elastic critical moment of its weakest one.'
+                        : 'its flanges as far apart, and its loads as high, as in the deepest one.'),
+                ],
             ...$this->ofHalfHeld(),
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
@@ -88,9 +108,15 @@ final class SteelBeam extends SteelMember
         $stretches = $this->with(SteelMake::of($m)->section);
         $weight = SteelMake::of($m)->section->weight();
 
-        return 'class '.($this->struts->has($stretches, $weight) && $this->struts->refusal($stretches) === ''
-            ? $this->strut($this->struts->of($stretches[0], $weight))->sectionClass()
-            : max(array_map(fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class, $stretches)));
+        return 'class '.
+            ($this->struts->has($stretches, $weight) && $this->struts->refusal($stretches) === ''
+                ? $this->strut($this->struts->of($stretches[0], $weight))->sectionClass()
+                : max(
+                    array_map(
+                        fn (SectionStep $s): int => (new SteelSection($s->section, $s->grade, $m->basis))->class,
+                        $stretches,
+                    ),
+                ));
     }
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
@@ -111,7 +137,19 @@ final class SteelBeam extends SteelMember
         if ($isStrut) {
             return $this->strut($this->struts->of($stretches[0], $weight))->weigh($derive);
         }
-        $ductility = SteelMake::of($member)->ductility === Ductility::None ? [] : [new Weighing('seismic', 'Ductility', 'EN 1998-1, 6', null, applies: false, remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.')];
+        $ductility =
+            SteelMake::of($member)->ductility === Ductility::None
+                ? []
+                : [
+                    new Weighing(
+                        'seismic',
+                        'Ductility',
+                        'EN 1998-1, 6',
+                        null,
+                        applies: false,
+                        remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.',
+                    ),
+                ];
         $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
         if ($this->strength === [] || ! $strengths[0]->isCovered()) {
             return [$strengths[0]];
@@ -125,12 +163,35 @@ final class SteelBeam extends SteelMember
             return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $derive)];
         }
 
-        $slender = $this->bendsSideways === null ? [] : array_filter(array_map(fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis), $stretches), fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4());
+        $slender =
+            $this->bendsSideways === null
+                ? []
+                : array_filter(
+                    array_map(
+                        fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis),
+                        $stretches,
+                    ),
+                    fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4(),
+                );
         if ($slender !== []) {
-            return [...$bending, ...$webs, new Weighing('bending-axial', 'Bending about both axes', 'EN 1993-1-1, 6.2.9', null, applies: false, remark: 'The section is class 4 in bending about the minor axis: the effective section of this shape is not computed here. Take one with thicker sides.')];
+            return [
+                ...$bending,
+                ...$webs,
+                new Weighing(
+                    'bending-axial',
+                    'Bending about both axes',
+                    'EN 1993-1-1, 6.2.9',
+                    null,
+                    applies: false,
+                    remark: 'The section is class 4 in bending about the minor axis: the effective section of this shape is not computed here. Take one with thicker sides.',
+                ),
+            ];
         }
         $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
-        $together = $this->axial === null && $sideways === null ? [] : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);
+        $together =
+            $this->axial === null && $sideways === null
+                ? []
+                : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);
 
         return [
             ...$bending,
@@ -143,12 +204,15 @@ final class SteelBeam extends SteelMember
 
     private function strut(Strut $strut): PressedStrut
     {
-        return $strut->section instanceof Angle ? new AngleStrut($strut, $this->beam->member->basis) : new StripStrut($strut, $this->beam->member->basis);
+        return $strut->section instanceof Angle
+            ? new AngleStrut($strut, $this->beam->member->basis)
+            : new StripStrut($strut, $this->beam->member->basis);
     }
 
     /**
      * @param  non-empty-list<SectionStep>  $stretches
-     * @param  list<Weighing>  $others  of shear, bending, lateral-torsional buckling, and of axial force and bending both ways
+     * @param  list<Weighing>  $others  of shear, bending, lateral-torsional buckling, and of axial force and bending
+     *     both ways
      * @return list<Weighing>
      */
     private function weighTorsion(array $stretches, float $weight, array $others, bool $derive): array
@@ -158,19 +222,40 @@ final class SteelBeam extends SteelMember
             return [];
         }
         if (count($stretches) > 1) {
-            return [new Weighing('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', null, applies: false, remark: 'Torsion is weighed in members of one section; this one changes along its length.')];
+            return [
+                new Weighing(
+                    'torsion',
+                    'Torsion',
+                    'EN 1993-1-1, 6.2.7',
+                    null,
+                    applies: false,
+                    remark: 'Torsion is weighed in members of one section; this one changes along its length.',
+                ),
+            ];
         }
         $presses = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
 
-        return (new Torsion($torsion))->weigh(new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis), $others, $presses, $derive);
+        return (new Torsion($torsion))->weigh(
+            new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis),
+            $others,
+            $presses,
+            $derive,
+        );
     }
 
     /** Utilisation of a length of one section in bending, at most, under one combination. */
-    private function bendingOf(Combination $combination, SectionStep $stretch, SteelSection $steel, float $weight): float
-    {
+    private function bendingOf(
+        Combination $combination,
+        SectionStep $stretch,
+        SteelSection $steel,
+        float $weight,
+    ): float {
         $M = 0.0;
         foreach ([1, -1] as $sign) {
-            $M = max($M, abs($this->moment->extreme([$combination], $sign, $weight, $stretch->from, $stretch->to)->value ?? 0.0));
+            $M = max(
+                $M,
+                abs($this->moment->extreme([$combination], $sign, $weight, $stretch->from, $stretch->to)->value ?? 0.0),
+            );
         }
 
         return $M / Bending::resistance($steel);

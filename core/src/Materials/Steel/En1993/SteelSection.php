@@ -72,12 +72,17 @@ final readonly class SteelSection
         return EffectiveSection::covers($this) || EffectiveTube::covers($this) || ReducedStress::covers($this);
     }
 
-    /** W_eff about an axis, mm³; of unequal flanges in bending about the minor axis, and in compression, at a reduced stress: nothing shifts. */
+    /**
+     * W_eff about an axis, mm³; of unequal flanges in bending about the minor axis, and in compression, at a reduced
+     * stress: nothing shifts.
+     */
     public function effectiveModulus(string $axis, ?Derivation $d = null): float
     {
+        $isAlongWeb = $axis === 'y' || ! ($this->section instanceof UnequalI);
+
         return match (true) {
             EffectiveTube::covers($this) => EffectiveTube::modulus($this, $axis, $d),
-            EffectiveSection::covers($this) && ($axis === 'y' || ! $this->section instanceof UnequalI) => (new EffectiveSection($this))->modulus($axis, $d),
+            EffectiveSection::covers($this) && $isAlongWeb => (new EffectiveSection($this))->modulus($axis, $d),
             default => ReducedStress::modulus($this, $axis, $d),
         };
     }
@@ -86,7 +91,9 @@ final readonly class SteelSection
     {
         return match (true) {
             EffectiveTube::covers($this) => EffectiveTube::area($this, $d),
-            EffectiveSection::covers($this) && ! $this->section instanceof UnequalI => (new EffectiveSection($this))->area($d),
+            EffectiveSection::covers($this) && ! ($this->section instanceof UnequalI) => (new EffectiveSection(
+                $this,
+            ))->area($d),
             default => ReducedStress::area($this, $d),
         };
     }

@@ -11,8 +11,9 @@ use Waage\Materials\Steel\WebStiffeners;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-5:2006, 5 and 9.3: shear in a panel of a web with pairs of stiffeners, what its flanges add (5.4), end posts (9.3.1), and the
- * stiffeners themselves (9.3.3): stiffness, the force that the panels leave to them, no twisting (9.2.1(8)). Stiffeners are of the steel of the web.
+ * EN 1993-1-5:2006, 5 and 9.3: shear in a panel of a web with pairs of stiffeners, what its flanges add (5.4), end
+ * posts (9.3.1), and the stiffeners themselves (9.3.3): stiffness, the force that the panels leave to them, no
+ * twisting (9.2.1(8)). Stiffeners are of the steel of the web.
  */
 final readonly class StiffenedWeb
 {
@@ -28,7 +29,10 @@ final readonly class StiffenedWeb
         $this->section = SlenderWeb::weaker($steel);
         // 9.3.1(3): e ≥ 0.1 h_w, and each pair at least 4 h_w t²/e.
         $e = $stiffeners->endPost;
-        $this->isRigid = $e >= 0.1 * $this->section->hw && 2 * $stiffeners->width * $stiffeners->thickness >= 4 * $this->section->hw * $this->section->tw ** 2 / max($e, 1e-9);
+        $this->isRigid =
+            $e >= 0.1 * $this->section->hw &&
+            2 * $stiffeners->width * $stiffeners->thickness >=
+                (4 * $this->section->hw * $this->section->tw ** 2) / max($e, 1e-9);
     }
 
     /**
@@ -41,9 +45,15 @@ final readonly class StiffenedWeb
         $Vbw = $this->ofWeb($d);
         $Vbf = $this->ofFlanges($M, $d);
         $s = $this->section;
-        $most = $this->steel->basis->eta * $this->steel->fy * $s->hw * $s->tw / sqrt(3) / $this->steel->basis->gammaM1;
+        $most =
+            ($this->steel->basis->eta * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
         $d?->given('V_b_max', $most, Kind::Force, '5.2(1) (5.1)', 'η f_y h_w t_w/(√3 γ_M1)');
-        $d?->line('V_b_Rd', 'min(V_bw_Rd + V_bf_Rd, V_b_max)', ['V_bw_Rd' => [$Vbw, Kind::Force], 'V_bf_Rd' => [$Vbf, Kind::Force], 'V_b_max' => [$most, Kind::Force]], min($Vbw + $Vbf, $most), Kind::Force, '5.2(1) (5.1)');
+        $d?->with(['V_bw_Rd' => [$Vbw, Kind::Force], 'V_bf_Rd' => [$Vbf, Kind::Force]])->line(
+            'V_b_Rd',
+            'min(V_bw_Rd + V_bf_Rd, V_b_max)',
+            Kind::Force,
+            '5.2(1) (5.1)',
+        );
 
         return min($Vbw + $Vbf, $most);
     }
@@ -57,8 +67,17 @@ final readonly class StiffenedWeb
         $lambda = $s->hw / (37.4 * $s->tw * $this->steel->epsilon * sqrt($k));
         $of = ['h_w' => [$s->hw, Kind::Size], 'a' => [$this->a, Kind::Size]];
         $d?->given('a', $this->a, Kind::Size, '', 'length of the panel');
-        $d?->line('k_tau', $this->a >= $s->hw ? '5.34 + 4 * (h_w / a)^2' : '4 + 5.34 * (h_w / a)^2', $of, $k, Kind::Number, 'A.3(1) (A.5)');
-        $d?->line('lambda_w', 'h_w / (37.4 * t_w * epsilon * sqrt(k_tau))', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'epsilon' => [$this->steel->epsilon, Kind::Number], 'k_tau' => [$k, Kind::Number]], $lambda, Kind::Number, '5.3(3) (5.6)');
+        $d?->with($of)->line(
+            'k_tau',
+            $this->a >= $s->hw ? '5.34 + 4 * (h_w / a)^2' : '4 + 5.34 * (h_w / a)^2',
+            Kind::Number,
+            'A.3(1) (A.5)',
+        );
+        $d?->with([
+            'h_w' => [$s->hw, Kind::Size],
+            't_w' => [$s->tw, Kind::Size],
+            'epsilon' => [$this->steel->epsilon, Kind::Number],
+        ])->line('lambda_w', 'h_w / (37.4 * t_w * epsilon * sqrt(k_tau))', Kind::Number, '5.3(3) (5.6)');
 
         return $lambda;
     }
@@ -75,11 +94,19 @@ final readonly class StiffenedWeb
             default => [0.83 / $lambda, '0.83 / lambda_w'],
         };
         $post = $this->isRigid ? 'rigid end posts (9.3.1)' : 'end posts not rigid';
-        $text === '' ? $d?->given('chi_w', $chi, Kind::Number, 'Table 5.1', 'η, for λ_w below 0.83/η') : $d?->line('chi_w', $text, ['lambda_w' => [$lambda, Kind::Number]], $chi, Kind::Number, 'Table 5.1', $post);
-        $V = $chi * $this->steel->fy * $s->hw * $s->tw / sqrt(3) / $this->steel->basis->gammaM1;
-        $d?->line('V_bw_Rd', 'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1', [
-            'chi_w' => [$chi, Kind::Number], 'f_y' => [$this->steel->fy, Kind::Stress], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
-        ], $V, Kind::Force, '5.2(1) (5.2)');
+        $text === ''
+            ? $d?->given('chi_w', $chi, Kind::Number, 'Table 5.1', 'η, for λ_w below 0.83/η')
+            : $d
+                ?->with(['lambda_w' => [$lambda, Kind::Number]])
+                ->line('chi_w', $text, Kind::Number, 'Table 5.1', $post);
+        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
+        $d?->with([
+            'chi_w' => [$chi, Kind::Number],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'h_w' => [$s->hw, Kind::Size],
+            't_w' => [$s->tw, Kind::Size],
+            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+        ])->line('V_bw_Rd', 'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1', Kind::Force, '5.2(1) (5.2)');
 
         return $V;
     }
@@ -91,22 +118,34 @@ final readonly class StiffenedWeb
         $fy = $this->steel->fy;
         // Not more than 15 ε t_f to either side of the web.
         $b = min($s->b, 30 * $this->steel->epsilon * $s->tf + $s->tw);
-        $Mf = $b * $s->tf * ($s->h - $s->tf) * $fy / $this->steel->basis->gammaM0;
-        $c = $this->a * (0.25 + 1.6 * $b * $s->tf ** 2 / ($s->tw * $s->hw ** 2));
-        $V = $M >= $Mf ? 0.0 : $b * $s->tf ** 2 * $fy / ($c * $this->steel->basis->gammaM1) * (1 - ($M / $Mf) ** 2);
+        $Mf = ($b * $s->tf * ($s->h - $s->tf) * $fy) / $this->steel->basis->gammaM0;
+        $c = $this->a * (0.25 + (1.6 * $b * $s->tf ** 2) / ($s->tw * $s->hw ** 2));
+        $V = $M >= $Mf ? 0.0 : (($b * $s->tf ** 2 * $fy) / ($c * $this->steel->basis->gammaM1)) * (1 - ($M / $Mf) ** 2);
         if ($d !== null) {
             $d->given('M_Ed', $M, Kind::Moment, '', 'greatest in the panel');
             $d->given('b_f', $b, Kind::Size, '5.4(1)', 'up to 15 ε t_f to either side');
-            $d->line('M_f_Rd', 'b_f * t_f * (h - t_f) * f_y / gamma_M0', ['b_f' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'h' => [$s->h, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number]], $Mf, Kind::Moment, '5.4(2)');
+            $d->with([
+                't_f' => [$s->tf, Kind::Size],
+                'h' => [$s->h, Kind::Size],
+                'f_y' => [$fy, Kind::Stress],
+                'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+            ])->line('M_f_Rd', 'b_f * t_f * (h - t_f) * f_y / gamma_M0', Kind::Moment, '5.4(2)');
             if ($V <= 0.0) {
                 $d->given('V_bf_Rd', 0.0, Kind::Force, '5.4(1)', 'the moment takes the flanges');
 
                 return 0.0;
             }
-            $d->line('c', 'a * (0.25 + 1.6 * b_f * t_f^2 / (t_w * h_w^2))', ['a' => [$this->a, Kind::Size], 'b_f' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'h_w' => [$s->hw, Kind::Size]], $c, Kind::Size, '5.4(1)');
-            $d->line('V_bf_Rd', 'b_f * t_f^2 * f_y / (c * gamma_M1) * (1 - (M_Ed / M_f_Rd)^2)', [
-                'b_f' => [$b, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'c' => [$c, Kind::Size], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number], 'M_Ed' => [$M, Kind::Moment], 'M_f_Rd' => [$Mf, Kind::Moment],
-            ], $V, Kind::Force, '5.4(1) (5.8)');
+            $d->with([
+                'a' => [$this->a, Kind::Size],
+                't_w' => [$s->tw, Kind::Size],
+                'h_w' => [$s->hw, Kind::Size],
+            ])->line('c', 'a * (0.25 + 1.6 * b_f * t_f^2 / (t_w * h_w^2))', Kind::Size, '5.4(1)');
+            $d->with(['gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number]])->line(
+                'V_bf_Rd',
+                'b_f * t_f^2 * f_y / (c * gamma_M1) * (1 - (M_Ed / M_f_Rd)^2)',
+                Kind::Force,
+                '5.4(1) (5.8)',
+            );
         }
 
         return $V;
@@ -123,32 +162,62 @@ final readonly class StiffenedWeb
         [$b, $t] = [$this->stiffeners->width, $this->stiffeners->thickness];
         $fy = $this->steel->fy;
         $part = 15 * $this->steel->epsilon * $s->tw;
-        $I = $t * (2 * $b + $s->tw) ** 3 / 12 + 2 * $part * $s->tw ** 3 / 12;
+        $I = ($t * (2 * $b + $s->tw) ** 3) / 12 + (2 * $part * $s->tw ** 3) / 12;
         $A = 2 * $b * $t + (2 * $part + $t) * $s->tw;
         $isNear = $this->a / $s->hw < M_SQRT2;
-        $least = $isNear ? 1.5 * $s->hw ** 3 * $s->tw ** 3 / $this->a ** 2 : 0.75 * $s->hw * $s->tw ** 3;
+        $least = $isNear ? (1.5 * $s->hw ** 3 * $s->tw ** 3) / $this->a ** 2 : 0.75 * $s->hw * $s->tw ** 3;
         $sizes = ['b_s' => [$b, Kind::Size], 't_s' => [$t, Kind::Size], 't_w' => [$s->tw, Kind::Size]];
-        $d?->line('w_e', '15 * epsilon * t_w', ['epsilon' => [$this->steel->epsilon, Kind::Number], 't_w' => [$s->tw, Kind::Size]], $part, Kind::Size, '9.1(2)', 'of the web to either side');
-        $d?->line('I_st', 't_s * (2 * b_s + t_w)^3 / 12 + w_e * t_w^3 / 6', [...$sizes, 'w_e' => [$part, Kind::Size]], $I, Kind::SecondMoment, '9.3.3(3)');
-        $d?->line('I_min', $isNear ? '1.5 * h_w^3 * t_w^3 / a^2' : '0.75 * h_w * t_w^3', ['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], ...$isNear ? ['a' => [$this->a, Kind::Size]] : []], $least, Kind::SecondMoment, '9.3.3(3)');
+        $d?->with(['epsilon' => [$this->steel->epsilon, Kind::Number], 't_w' => [$s->tw, Kind::Size]])->line(
+            'w_e',
+            '15 * epsilon * t_w',
+            Kind::Size,
+            '9.1(2)',
+            'of the web to either side',
+        );
+        $d?->with([...$sizes])->line(
+            'I_st',
+            't_s * (2 * b_s + t_w)^3 / 12 + w_e * t_w^3 / 6',
+            Kind::SecondMoment,
+            '9.3.3(3)',
+        );
+        $d?->with(['h_w' => [$s->hw, Kind::Size], ...$isNear ? ['a' => [$this->a, Kind::Size]] : []])->line(
+            'I_min',
+            $isNear ? '1.5 * h_w^3 * t_w^3 / a^2' : '0.75 * h_w * t_w^3',
+            Kind::SecondMoment,
+            '9.3.3(3)',
+        );
         $lambdaW = $this->slenderness();
-        $left = $s->hw * $s->tw * $fy / (sqrt(3) * $this->steel->basis->gammaM1 * $lambdaW ** 2);
+        $left = ($s->hw * $s->tw * $fy) / (sqrt(3) * $this->steel->basis->gammaM1 * $lambdaW ** 2);
         $N = max(0.0, $V - $left);
         $d?->given('V_Ed', $V, Kind::Force, '', 'greatest of the length');
-        $d?->line('N_Ed', 'max(V_Ed - h_w * t_w * f_y / (sqrt(3) * gamma_M1 * lambda_w^2), 0)', ['V_Ed' => [$V, Kind::Force], 'h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number], 'lambda_w' => [$lambdaW, Kind::Number]], $N, Kind::Force, '9.3.3(3)');
-        $d?->line('A_s', '2 * b_s * t_s + (2 * w_e + t_s) * t_w', [...$sizes, 'w_e' => [$part, Kind::Size]], $A, Kind::Area, '9.1(2)');
-        $lambda = 0.75 * $s->hw / sqrt($I / $A) / (93.9 * $this->steel->epsilon);
+        $d?->with([
+            'f_y' => [$fy, Kind::Stress],
+            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+            'lambda_w' => [$lambdaW, Kind::Number],
+        ])->line('N_Ed', 'max(V_Ed - h_w * t_w * f_y / (sqrt(3) * gamma_M1 * lambda_w^2), 0)', Kind::Force, '9.3.3(3)');
+        $d?->with([...$sizes])->line('A_s', '2 * b_s * t_s + (2 * w_e + t_s) * t_w', Kind::Area, '9.1(2)');
+        $lambda = (0.75 * $s->hw) / sqrt($I / $A) / (93.9 * $this->steel->epsilon);
         $Phi = 0.5 * (1 + 0.49 * ($lambda - 0.2) + $lambda ** 2);
         $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
-        $Nb = $chi * $A * $fy / $this->steel->basis->gammaM1;
-        $d?->line('lambda', '0.75 * h_w / sqrt(I_st / A_s) / (93.9 * epsilon)', ['h_w' => [$s->hw, Kind::Size], 'I_st' => [$I, Kind::SecondMoment], 'A_s' => [$A, Kind::Area], 'epsilon' => [$this->steel->epsilon, Kind::Number]], $lambda, Kind::Number, '9.4(2)');
-        $d?->line('Phi', '0.5 * (1 + 0.49 * (lambda - 0.2) + lambda^2)', ['lambda' => [$lambda, Kind::Number]], $Phi, Kind::Number, 'EN 1993-1-1, 6.3.1.2', 'curve c');
-        $d?->line('chi', 'min(1, 1 / (Phi + sqrt(Phi^2 - lambda^2)))', ['Phi' => [$Phi, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $chi, Kind::Number, 'EN 1993-1-1, 6.3.1.2');
-        $d?->line('N_b_Rd', 'chi * A_s * f_y / gamma_M1', ['chi' => [$chi, Kind::Number], 'A_s' => [$A, Kind::Area], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number]], $Nb, Kind::Force, '9.4(2)');
-        $twist = 5.3 * $fy / SteelGrade::E * ($b / $t) ** 2;
-        $d?->line('u_T', '5.3 * f_y / E * (b_s / t_s)^2', ['f_y' => [$fy, Kind::Stress], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'b_s' => [$b, Kind::Size], 't_s' => [$t, Kind::Size]], $twist, Kind::Number, '9.2.1(8) (9.3)', 'against twisting');
+        $Nb = ($chi * $A * $fy) / $this->steel->basis->gammaM1;
+        $d?->line('lambda', '0.75 * h_w / sqrt(I_st / A_s) / (93.9 * epsilon)', Kind::Number, '9.4(2)');
+        $d?->line(
+            'Phi',
+            '0.5 * (1 + 0.49 * (lambda - 0.2) + lambda^2)',
+            Kind::Number,
+            'EN 1993-1-1, 6.3.1.2',
+            'curve c',
+        );
+        $d?->line('chi', 'min(1, 1 / (Phi + sqrt(Phi^2 - lambda^2)))', Kind::Number, 'EN 1993-1-1, 6.3.1.2');
+        $d?->line('N_b_Rd', 'chi * A_s * f_y / gamma_M1', Kind::Force, '9.4(2)');
+        $twist = ((5.3 * $fy) / SteelGrade::E) * ($b / $t) ** 2;
+        $d?->with([
+            'E' => [SteelGrade::E, Kind::ModulusOfElasticity],
+            'b_s' => [$b, Kind::Size],
+            't_s' => [$t, Kind::Size],
+        ])->line('u_T', '5.3 * f_y / E * (b_s / t_s)^2', Kind::Number, '9.2.1(8) (9.3)', 'against twisting');
         $u = max($least / $I, $N / $Nb, $twist);
-        $d?->line('u', 'max(I_min / I_st, N_Ed / N_b_Rd, u_T)', ['I_min' => [$least, Kind::SecondMoment], 'I_st' => [$I, Kind::SecondMoment], 'N_Ed' => [$N, Kind::Force], 'N_b_Rd' => [$Nb, Kind::Force], 'u_T' => [$twist, Kind::Number]], $u, Kind::Number, '9.3.3');
+        $d?->line('u', 'max(I_min / I_st, N_Ed / N_b_Rd, u_T)', Kind::Number, '9.3.3');
 
         return $u;
     }

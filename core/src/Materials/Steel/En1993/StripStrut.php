@@ -11,8 +11,8 @@ use Waage\Member\Basis;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.3, 6.2.4 and 6.3.1.4: a section built of strips that is pressed or pulled through its centroid; of class 4 at a reduced
- * stress (EN 1993-1-5, 10), under which nothing shifts.
+ * EN 1993-1-1:2005, 6.2.3, 6.2.4 and 6.3.1.4: a section built of strips that is pressed or pulled through its
+ * centroid; of class 4 at a reduced stress (EN 1993-1-5, 10), under which nothing shifts.
  */
 final readonly class StripStrut implements PressedStrut
 {
@@ -28,7 +28,11 @@ final readonly class StripStrut implements PressedStrut
 
     public function weigh(bool $derive): array
     {
-        return [...$this->strut->compression > 0.0 ? [$this->class($derive)] : [], $this->section($derive), ...$this->strut->compression > 0.0 ? [$this->buckling($derive)] : []];
+        return [
+            ...$this->strut->compression > 0.0 ? [$this->class($derive)] : [],
+            $this->section($derive),
+            ...$this->strut->compression > 0.0 ? [$this->buckling($derive)] : [],
+        ];
     }
 
     public function sectionClass(): int
@@ -38,9 +42,19 @@ final readonly class StripStrut implements PressedStrut
 
     private function class(bool $derive): Weighing
     {
-        $remark = $this->sectionClass() > 3 ? 'The section is class 4 in compression: it counts at a reduced stress (EN 1993-1-5, 10).' : "The section is class {$this->sectionClass()} in compression.";
+        $remark =
+            $this->sectionClass() > 3
+                ? 'The section is class 4 in compression: it counts at a reduced stress (EN 1993-1-5, 10).'
+                : "The section is class {$this->sectionClass()} in compression.";
 
-        return new Weighing('classification', 'Section class', 'EN 1993-1-1, 5.5.2', null, remark: $remark, lines: Classification::weigh($this->steel, $derive)->lines);
+        return new Weighing(
+            'classification',
+            'Section class',
+            'EN 1993-1-1, 5.5.2',
+            null,
+            remark: $remark,
+            lines: Classification::weigh($this->steel, $derive)->lines,
+        );
     }
 
     /** A f_y, or A_eff f_y, N. */
@@ -57,22 +71,40 @@ final readonly class StripStrut implements PressedStrut
     private function section(bool $derive): Weighing
     {
         $pulls = $this->strut->tension > $this->strut->compression;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
         $gammaM0 = $this->steel->basis->gammaM0;
         $NRd = $this->strength($d, $pulls) / $gammaM0;
         $A = $this->symbol($pulls);
-        $d?->line('N_c_Rd', "{$A} * f_y / gamma_M0", [$A => [$NRd * $gammaM0 / $this->steel->fy, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $NRd, Kind::Force, $pulls ? '6.2.3(2) (6.6)' : ($A === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'));
-        $d?->line('u', 'N_Ed / N_c_Rd', ['N_Ed' => [$N, Kind::Force], 'N_c_Rd' => [$NRd, Kind::Force]], $N / $NRd, Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
+        $d?->with([
+            $A => [($NRd * $gammaM0) / $this->steel->fy, Kind::Area],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'gamma_M0' => [$gammaM0, Kind::Number],
+        ])->line(
+            'N_c_Rd',
+            "{$A} * f_y / gamma_M0",
+            Kind::Force,
+            $pulls ? '6.2.3(2) (6.6)' : ($A === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'),
+        );
+        $d?->line('u', 'N_Ed / N_c_Rd', Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
 
-        return $this->weighing('axial', 'Axial force', $pulls ? '6.2.3' : '6.2.4', $N, $NRd, 'N_c_Rd', $pulls ? $this->strut->pulled : $this->strut->pressed, $d);
+        return $this->weighing(
+            'axial',
+            'Axial force',
+            $pulls ? '6.2.3' : '6.2.4',
+            $N,
+            $NRd,
+            'N_c_Rd',
+            $pulls ? $this->strut->pulled : $this->strut->pressed,
+            $d,
+        );
     }
 
     private function buckling(bool $derive): Weighing
     {
         $s = $this->strut->section;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         [$N, $L] = [$this->strut->compression, $this->strut->L];
         [$E, $G] = [$this->strut->grade->elasticity(), $this->strut->grade->shearModulus()];
         $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');
@@ -82,36 +114,95 @@ final readonly class StripStrut implements PressedStrut
         $i0 = sqrt(($s->Iu + $s->Iv) / $s->A + $s->u0 ** 2 + $s->v0 ** 2);
         $d?->given('L', $L, Kind::Length, '', 'between the supports, or as given');
         foreach (['u' => [$s->Iu, $Nu], 'v' => [$s->Iv, $Nv]] as $axis => [$I, $critical]) {
-            $d?->line("N_{$axis}", "pi^2 * E * I_{$axis} / L^2", ['E' => [$E, Kind::ModulusOfElasticity], "I_{$axis}" => [$I, Kind::SecondMoment], 'L' => [$L, Kind::Length]], $critical, Kind::Force, 'Euler', $axis === 'u' ? 'about the strong principal axis' : 'about the weak one');
+            $d?->with(['E' => [$E, Kind::ModulusOfElasticity], "I_{$axis}" => [$I, Kind::SecondMoment]])->line(
+                "N_{$axis}",
+                "pi^2 * E * I_{$axis} / L^2",
+                Kind::Force,
+                'Euler',
+                $axis === 'u' ? 'about the strong principal axis' : 'about the weak one',
+            );
         }
-        $d?->given('u_0', abs($s->u0), Kind::Size, '', 'from the centroid to the shear centre along the strong principal axis');
+        $d?->given(
+            'u_0',
+            abs($s->u0),
+            Kind::Size,
+            '',
+            'from the centroid to the shear centre along the strong principal axis',
+        );
         $d?->given('v_0', abs($s->v0), Kind::Size, '', 'and along the weak one');
         $d?->given('i_0', $i0, Kind::Size, '', '√((I_u + I_v)/A + u_0² + v_0²)');
-        $d?->line('N_T', '(G * I_t + pi^2 * E * I_w / L^2) / i_0^2', ['G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment], 'E' => [$E, Kind::ModulusOfElasticity], 'I_w' => [$s->Iw, Kind::Warping], 'L' => [$L, Kind::Length], 'i_0' => [$i0, Kind::Size]], $NT, Kind::Force, 'elastic theory', 'torsional buckling');
-        $d?->given('N_cr', $Ncr, Kind::Force, 'elastic theory', 'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))');
+        $d?->with([
+            'G' => [$G, Kind::ModulusOfElasticity],
+            'I_t' => [$s->It, Kind::SecondMoment],
+            'E' => [$E, Kind::ModulusOfElasticity],
+            'I_w' => [$s->Iw, Kind::Warping],
+        ])->line(
+            'N_T',
+            '(G * I_t + pi^2 * E * I_w / L^2) / i_0^2',
+            Kind::Force,
+            'elastic theory',
+            'torsional buckling',
+        );
+        $d?->given(
+            'N_cr',
+            $Ncr,
+            Kind::Force,
+            'elastic theory',
+            'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))',
+        );
         $lambda = sqrt($NRk / $Ncr);
         $Phi = 0.5 * (1 + self::IMPERFECTION * ($lambda - 0.2) + $lambda ** 2);
         $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
-        $d?->line('lambda', "sqrt({$A} * f_y / N_cr)", [$A => [$NRk / $this->steel->fy, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'N_cr' => [$Ncr, Kind::Force]], $lambda, Kind::Number, '6.3.1.4(2) (6.52)');
+        $d?->with([$A => [$NRk / $this->steel->fy, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress]])->line(
+            'lambda',
+            "sqrt({$A} * f_y / N_cr)",
+            Kind::Number,
+            '6.3.1.4(2) (6.52)',
+        );
         $d?->given('alpha', self::IMPERFECTION, Kind::Number, 'Tables 6.1, 6.2', 'curve c');
-        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', ['alpha' => [self::IMPERFECTION, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $Phi, Kind::Number, '6.3.1.2(1)');
-        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', ['Phi' => [$Phi, Kind::Number], 'lambda' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.3.1.2(1) (6.49)');
+        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', Kind::Number, '6.3.1.2(1)');
+        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', Kind::Number, '6.3.1.2(1) (6.49)');
         $gammaM1 = $this->steel->basis->gammaM1;
-        $Nb = $chi * $NRk / $gammaM1;
-        $d?->line('N_b_Rd', "chi * {$A} * f_y / gamma_M1", ['chi' => [$chi, Kind::Number], $A => [$NRk / $this->steel->fy, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress], 'gamma_M1' => [$gammaM1, Kind::Number]], $Nb, Kind::Force, '6.3.1.1(3) (6.47)');
-        $d?->line('u', 'N_Ed / N_b_Rd', ['N_Ed' => [$N, Kind::Force], 'N_b_Rd' => [$Nb, Kind::Force]], $N / $Nb, Kind::Number, '6.3.1.1(1) (6.46)');
+        $Nb = ($chi * $NRk) / $gammaM1;
+        $d?->with([$A => [$NRk / $this->steel->fy, Kind::Area], 'gamma_M1' => [$gammaM1, Kind::Number]])->line(
+            'N_b_Rd',
+            "chi * {$A} * f_y / gamma_M1",
+            Kind::Force,
+            '6.3.1.1(3) (6.47)',
+        );
+        $d?->line('u', 'N_Ed / N_b_Rd', Kind::Number, '6.3.1.1(1) (6.46)');
 
         return $this->weighing('buckling-axial', 'Buckling', '6.3.1.4', $N, $Nb, 'N_b_Rd', $this->strut->pressed, $d);
     }
 
     /** @param  array{float, string, string, array<int, float>}  $at */
-    private function weighing(string $id, string $title, string $clause, float $N, float $NRd, string $capacity, array $at, ?Derivation $d): Weighing
-    {
+    private function weighing(
+        string $id,
+        string $title,
+        string $clause,
+        float $N,
+        float $NRd,
+        string $capacity,
+        array $at,
+        ?Derivation $d,
+    ): Weighing {
         [$x, $combination, $arrangement, $factors] = $at;
 
         return new Weighing(
-            $id, $title, "EN 1993-1-1, {$clause}", $N / $NRd, demand: $N, capacity: $NRd, kind: Kind::Force, demandSymbol: 'N_Ed', capacitySymbol: $capacity,
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
+            $id,
+            $title,
+            "EN 1993-1-1, {$clause}",
+            $N / $NRd,
+            demand: $N,
+            capacity: $NRd,
+            kind: Kind::Force,
+            demandSymbol: 'N_Ed',
+            capacitySymbol: $capacity,
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
         );
     }
 }

@@ -15,10 +15,11 @@ use Waage\Materials\Steel\TorsionEnvelopes;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-1:2005, 6.2.7: torsion between the places that hold a member against twisting. Hollow sections, tees, angles and solid bars by
- * St Venant. I sections, channels and strips carry it in truth by St Venant and by bending of their flanges (warping); here by the
- * latter alone, as beams between these places, on the safe side; with lateral-torsional buckling after EN 1993-6:2007, Annex A, its factors 1
- * but for that of second order. What twists by St Venant and is open bends about both principal axes as well.
+ * EN 1993-1-1:2005, 6.2.7: torsion between the places that hold a member against twisting. Hollow sections, tees,
+ * angles and solid bars by St Venant. I sections, channels and strips carry it in truth by St Venant and by bending
+ * of their flanges (warping); here by the latter alone, as beams between these places, on the safe side; with
+ * lateral-torsional buckling after EN 1993-6:2007, Annex A, its factors 1 but for that of second order. What twists
+ * by St Venant and is open bends about both principal axes as well.
  *
  * The greatest of all forces count at one place, on the safe side.
  */
@@ -32,7 +33,8 @@ final readonly class Torsion
     }
 
     /**
-     * @param  list<Weighing>  $others  weighings of shear, bending, lateral-torsional buckling, and of axial force and bending both ways
+     * @param  list<Weighing>  $others  weighings of shear, bending, lateral-torsional buckling, and of axial force
+     *     and bending both ways
      * @return list<Weighing>
      */
     public function weigh(SteelSection $steel, array $others, bool $presses, bool $derive): array
@@ -50,7 +52,9 @@ final readonly class Torsion
     /** Round bars and hollow sections twist little, and bend about any axis alike. */
     private static function isOpen(Section $s): bool
     {
-        return ! $s instanceof RectangularHollow && ! $s instanceof CircularHollow && ! ($s instanceof SolidBar && $s->isRound);
+        return ! ($s instanceof RectangularHollow) &&
+            ! ($s instanceof CircularHollow) &&
+            ! ($s instanceof SolidBar && $s->isRound);
     }
 
     /**
@@ -63,29 +67,76 @@ final readonly class Torsion
         $e = $this->envelopes->torque();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
         [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->gammaM0];
-        $TRd = $s->torsionModulus() * $fy / sqrt(3) / $gammaM0;
+        $TRd = ($s->torsionModulus() * $fy) / sqrt(3) / $gammaM0;
         $u = $T / $TRd;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('T_Ed', $T, Kind::Moment, '', 'St Venant torsion');
-        $d?->line('T_Rd', 'W_t * f_y / sqrt(3) / gamma_M0', ['W_t' => [$s->torsionModulus(), Kind::Modulus], 'f_y' => [$fy, Kind::Stress], 'gamma_M0' => [$gammaM0, Kind::Number]], $TRd, Kind::Moment, '6.2.7(1)', self::isOpen($s) ? ($s instanceof SolidBar ? 'W_t: I_t/(b (1 − 8/(π² cosh(π h/2 b))))' : 'W_t: I_t over the thickness') : ($s instanceof SolidBar ? 'W_t: π d³/16' : 'W_t: EN 10210-2, Annex B'));
-        $d?->line('u', 'T_Ed / T_Rd', ['T_Ed' => [$T, Kind::Moment], 'T_Rd' => [$TRd, Kind::Moment]], $u, Kind::Number, '6.2.7(1) (6.23)');
+        $d?->with([
+            'W_t' => [$s->torsionModulus(), Kind::Modulus],
+            'f_y' => [$fy, Kind::Stress],
+            'gamma_M0' => [$gammaM0, Kind::Number],
+        ])->line(
+            'T_Rd',
+            'W_t * f_y / sqrt(3) / gamma_M0',
+            Kind::Moment,
+            '6.2.7(1)',
+            self::isOpen($s)
+                ? ($s instanceof SolidBar
+                    ? 'W_t: I_t/(b (1 − 8/(π² cosh(π h/2 b))))'
+                    : 'W_t: I_t over the thickness')
+                : ($s instanceof SolidBar
+                    ? 'W_t: π d³/16'
+                    : 'W_t: EN 10210-2, Annex B'),
+        );
+        $d?->line('u', 'T_Ed / T_Rd', Kind::Number, '6.2.7(1) (6.23)');
         $torsion = new Weighing(
-            'torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', $u, demand: $T, capacity: $TRd, kind: Kind::Moment, demandSymbol: 'T_Ed', capacitySymbol: 'T_Rd',
-            x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [], remark: $derive ? $this->envelopes->twist($s, $steel->grade) : '',
+            'torsion',
+            'Torsion',
+            'EN 1993-1-1, 6.2.7',
+            $u,
+            demand: $T,
+            capacity: $TRd,
+            kind: Kind::Moment,
+            demandSymbol: 'T_Ed',
+            capacitySymbol: 'T_Rd',
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: $derive ? $this->envelopes->twist($s, $steel->grade) : '',
         );
         [$V, $Vpl] = [(float) $byId['shear']->demand, (float) $byId['shear']->capacity];
         $VT = max(0.0, 1 - $u) * $Vpl;
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_Ed', $V, Kind::Force);
         $d?->given('u_T', $u, Kind::Number, '', 'utilisation in torsion');
-        $d?->line('V_pl_T_Rd', 'max(0, 1 - u_T) * V_pl_Rd', ['u_T' => [$u, Kind::Number], 'V_pl_Rd' => [$Vpl, Kind::Force]], $VT, Kind::Force, '6.2.7(9) (6.28)', self::isOpen($s) ? 'as of a hollow section, on the safe side' : '');
+        $d?->with(['V_pl_Rd' => [$Vpl, Kind::Force]])->line(
+            'V_pl_T_Rd',
+            'max(0, 1 - u_T) * V_pl_Rd',
+            Kind::Force,
+            '6.2.7(9) (6.28)',
+            self::isOpen($s) ? 'as of a hollow section, on the safe side' : '',
+        );
         // Torsion alone is too much already where nothing is left.
         $ratio = $V / max($VT, 1e-3 * $Vpl);
-        $d?->line('u', 'V_Ed / max(V_pl_T_Rd, 0.001 * V_pl_Rd)', ['V_Ed' => [$V, Kind::Force], 'V_pl_T_Rd' => [$VT, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]], $ratio, Kind::Number, '6.2.7(9) (6.25)');
+        $d?->line('u', 'V_Ed / max(V_pl_T_Rd, 0.001 * V_pl_Rd)', Kind::Number, '6.2.7(9) (6.25)');
         $isLow = $ratio <= 0.5;
         $shear = new Weighing(
-            'torsion-shear', 'Shear with torsion', 'EN 1993-1-1, 6.2.7', $ratio, demand: $V, capacity: $VT, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_pl_T_Rd',
-            x: $byId['shear']->x, combination: $byId['shear']->combination, arrangement: $byId['shear']->arrangement, factors: $byId['shear']->factors, lines: $d->lines ?? [],
+            'torsion-shear',
+            'Shear with torsion',
+            'EN 1993-1-1, 6.2.7',
+            $ratio,
+            demand: $V,
+            capacity: $VT,
+            kind: Kind::Force,
+            demandSymbol: 'V_Ed',
+            capacitySymbol: 'V_pl_T_Rd',
+            x: $byId['shear']->x,
+            combination: $byId['shear']->combination,
+            arrangement: $byId['shear']->arrangement,
+            factors: $byId['shear']->factors,
+            lines: $d->lines ?? [],
             remark: match (true) {
                 $VT <= 0.0 => 'Torsion alone takes the whole strength: nothing is left for shear. The utilisation is counted with a thousandth of it.',
                 $isLow => 'Not more than half: bending is not reduced.',
@@ -96,18 +147,47 @@ final readonly class Torsion
             return [$torsion, $shear];
         }
         if ($presses) {
-            return [$torsion, $shear, new Weighing('torsion-bending', 'Bending with torsion and axial force', 'EN 1993-1-1, 6.2.10', null, applies: false, remark: 'Shear with torsion uses more than half of its resistance, and a force acts along the member: that is not computed here. Take thicker sides.')];
+            return [
+                $torsion,
+                $shear,
+                new Weighing(
+                    'torsion-bending',
+                    'Bending with torsion and axial force',
+                    'EN 1993-1-1, 6.2.10',
+                    null,
+                    applies: false,
+                    remark: 'Shear with torsion uses more than half of its resistance, and a force acts along the member: that is not computed here. Take thicker sides.',
+                ),
+            ];
         }
         $rho = min(1.0, (2 * $ratio - 1) ** 2);
         $uM = (float) $byId['bending']->ratio;
         $total = $uM / max(0.01, 1 - $rho);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('u_V', $ratio, Kind::Number, '', 'shear with torsion');
-        $d?->line('rho', 'min(1, (2 * u_V - 1)^2)', ['u_V' => [$ratio, Kind::Number]], $rho, Kind::Number, '6.2.8(3), (4)');
+        $d?->line('rho', 'min(1, (2 * u_V - 1)^2)', Kind::Number, '6.2.8(3), (4)');
         $d?->given('u_M', $uM, Kind::Number, '', 'greatest utilisation in bending');
-        $d?->line('u', 'u_M / max(0.01, 1 - rho)', ['u_M' => [$uM, Kind::Number], 'rho' => [$rho, Kind::Number]], $total, Kind::Number, '6.2.8(3) (6.29)', 'strength reduced over the whole section, on the safe side');
+        $d?->line(
+            'u',
+            'u_M / max(0.01, 1 - rho)',
+            Kind::Number,
+            '6.2.8(3) (6.29)',
+            'strength reduced over the whole section, on the safe side',
+        );
 
-        return [$torsion, $shear, new Weighing('torsion-bending', 'Bending with shear and torsion', 'EN 1993-1-1, 6.2.8', $total, x: $byId['bending']->x, combination: $byId['bending']->combination, lines: $d->lines ?? [])];
+        return [
+            $torsion,
+            $shear,
+            new Weighing(
+                'torsion-bending',
+                'Bending with shear and torsion',
+                'EN 1993-1-1, 6.2.8',
+                $total,
+                x: $byId['bending']->x,
+                combination: $byId['bending']->combination,
+                lines: $d->lines ?? [],
+            ),
+        ];
     }
 
     /**
@@ -120,19 +200,50 @@ final readonly class Torsion
         $s = $steel->section;
         $e = $this->envelopes->torque();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
-        [$T, $L, $G, $M] = [abs($e->value), $this->envelopes->length(), $steel->grade->shearModulus(), (float) $byId['bending']->demand];
-        $phi = $T * $L / (2 * $G * $s->It);
-        [$Mz, $MRd] = [$M * $phi, $s->Welz * $steel->fy / $steel->basis->gammaM1];
-        $d = $derive ? new Derivation : null;
+        [$T, $L, $G, $M] = [
+            abs($e->value),
+            $this->envelopes->length(),
+            $steel->grade->shearModulus(),
+            (float) $byId['bending']->demand,
+        ];
+        $phi = ($T * $L) / (2 * $G * $s->It);
+        [$Mz, $MRd] = [$M * $phi, ($s->Welz * $steel->fy) / $steel->basis->gammaM1];
+        $d = $derive ? new Derivation() : null;
         $d?->given('T_Ed', $T, Kind::Moment, '', 'greatest torque');
         $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
-        $d?->line('phi', 'T_Ed * L / (2 * G * I_t)', ['T_Ed' => [$T, Kind::Moment], 'L' => [$L, Kind::Length], 'G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment]], $phi, Kind::Number, 'St Venant', 'twist in radians, at most');
+        $d?->with(['G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment]])->line(
+            'phi',
+            'T_Ed * L / (2 * G * I_t)',
+            Kind::Number,
+            'St Venant',
+            'twist in radians, at most',
+        );
         $d?->given('M_Ed', $M, Kind::Moment, '', 'greatest moment');
-        $d?->line('M_z', 'M_Ed * phi', ['M_Ed' => [$M, Kind::Moment], 'phi' => [$phi, Kind::Number]], $Mz, Kind::Moment, '', 'about the weak axis of the twisted section');
-        $d?->line('M_z_Rd', 'W_el_z * f_y / gamma_M1', ['W_el_z' => [$s->Welz, Kind::Modulus], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $MRd, Kind::Moment, '6.2.5(2) (6.14)');
-        $total = self::together($d, $byId, 'M_z / M_z_Rd', ['M_z' => [$Mz, Kind::Moment], 'M_z_Rd' => [$MRd, Kind::Moment]], $Mz / $MRd);
+        $d?->line('M_z', 'M_Ed * phi', Kind::Moment, '', 'about the weak axis of the twisted section');
+        $d?->with([
+            'W_el_z' => [$s->Welz, Kind::Modulus],
+            'f_y' => [$steel->fy, Kind::Stress],
+            'gamma_M1' => [$steel->basis->gammaM1, Kind::Number],
+        ])->line('M_z_Rd', 'W_el_z * f_y / gamma_M1', Kind::Moment, '6.2.5(2) (6.14)');
+        $total = self::together(
+            $d,
+            $byId,
+            'M_z / M_z_Rd',
+            ['M_z' => [$Mz, Kind::Moment], 'M_z_Rd' => [$MRd, Kind::Moment]],
+            $Mz / $MRd,
+        );
 
-        return new Weighing('torsion-twist', 'Bending of the twisted member', 'EN 1993-1-1, 5.2, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? []);
+        return new Weighing(
+            'torsion-twist',
+            'Bending of the twisted member',
+            'EN 1993-1-1, 5.2, EN 1993-6, A.1',
+            $total,
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+        );
     }
 
     /** @param  array<string, Weighing>  $byId */
@@ -142,24 +253,59 @@ final readonly class Torsion
         $e = $this->envelopes->flange();
         [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
         $B = abs($e->value);
-        $d = $derive ? new Derivation : null;
-        $d?->given('B_Ed', $B, Kind::Stiffness, '', 'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges');
-        [$text, $values, $u] = $s instanceof ISection && $s->plates === null ? $this->ofFlange($steel, $s, $B, $d) : $this->ofModulus($steel, $B, $d);
+        $d = $derive ? new Derivation() : null;
+        $d?->given(
+            'B_Ed',
+            $B,
+            Kind::Stiffness,
+            '',
+            'greatest bimoment: the torques as forces on a flange, their moment times the distance of the flanges',
+        );
+        [$text, $values, $u] =
+            $s instanceof ISection && $s->plates === null
+                ? $this->ofFlange($steel, $s, $B, $d)
+                : $this->ofModulus($steel, $B, $d);
         $total = self::together($d, $byId, $text, $values, $u);
 
         return new Weighing(
-            'torsion', 'Bending with torsion', 'EN 1993-1-1, 6.2.7, EN 1993-6, A.1', $total, x: $x, combination: $combination, arrangement: $arrangement, factors: $factors, lines: $d->lines ?? [],
-            remark: trim('All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.($derive ? $this->envelopes->twist($s, $steel->grade) : '')),
+            'torsion',
+            'Bending with torsion',
+            'EN 1993-1-1, 6.2.7, EN 1993-6, A.1',
+            $total,
+            x: $x,
+            combination: $combination,
+            arrangement: $arrangement,
+            factors: $factors,
+            lines: $d->lines ?? [],
+            remark: trim(
+                'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.
+                    ($derive ? $this->envelopes->twist($s, $steel->grade) : ''),
+            ),
         );
     }
 
-    /** @return array{string, array<string, array{float, Kind}>, float} what a bimoment makes of an open section: formula, values, utilisation */
+    /**
+     * @return array{string, array<string, array{float, Kind}>, float} what a bimoment makes of an open section:
+     * formula, values, utilisation
+     */
     private function ofModulus(SteelSection $steel, float $B, ?Derivation $d): array
     {
         $W = $steel->section->warpingModulus();
-        $BRd = $W * $steel->fy / $steel->basis->gammaM1;
-        $d?->given('W_B', $W, Kind::SecondMoment, 'V. Z. Vlasov', 'I_w over the greatest sectorial coordinate, by the middle lines');
-        $d?->line('B_Rd', 'W_B * f_y / gamma_M1', ['W_B' => [$W, Kind::SecondMoment], 'f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]], $BRd, Kind::Stiffness, '6.2.7(4)', 'elastic; all of the torsion by warping, St Venant torsion is left out, on the safe side');
+        $BRd = ($W * $steel->fy) / $steel->basis->gammaM1;
+        $d?->given(
+            'W_B',
+            $W,
+            Kind::SecondMoment,
+            'V. Z. Vlasov',
+            'I_w over the greatest sectorial coordinate, by the middle lines',
+        );
+        $d?->with(['f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]])->line(
+            'B_Rd',
+            'W_B * f_y / gamma_M1',
+            Kind::Stiffness,
+            '6.2.7(4)',
+            'elastic; all of the torsion by warping, St Venant torsion is left out, on the safe side',
+        );
 
         return ['B_Ed / B_Rd', ['B_Ed' => [$B, Kind::Stiffness], 'B_Rd' => [$BRd, Kind::Stiffness]], $B / $BRd];
     }
@@ -169,12 +315,29 @@ final readonly class Torsion
     {
         [$fy, $gammaM1] = [$steel->fy, $steel->basis->gammaM1];
         $isPlastic = $steel->class <= 2;
-        $W = $s->tf * $s->b ** 2 / ($isPlastic ? 4 : 6);
+        $W = ($s->tf * $s->b ** 2) / ($isPlastic ? 4 : 6);
         $Mf = $B / $s->hs;
-        $MRd = $W * $fy / $gammaM1;
+        $MRd = ($W * $fy) / $gammaM1;
         $d?->given('h_s', $s->hs, Kind::Size, '', 'distance of the flanges');
-        $d?->line('M_f', 'B_Ed / h_s', ['B_Ed' => [$B, Kind::Stiffness], 'h_s' => [$s->hs, Kind::Size]], $Mf, Kind::Moment, '', 'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side');
-        $d?->line('M_f_Rd', ($isPlastic ? 't_f * b^2 / 4' : 't_f * b^2 / 6').' * f_y / gamma_M1', ['t_f' => [$s->tf, Kind::Size], 'b' => [$s->b, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$gammaM1, Kind::Number]], $MRd, Kind::Moment, '6.2.5', 'of one flange');
+        $d?->with(['B_Ed' => [$B, Kind::Stiffness]])->line(
+            'M_f',
+            'B_Ed / h_s',
+            Kind::Moment,
+            '',
+            'all of the torsion bends the flanges; St Venant torsion is left out, on the safe side',
+        );
+        $d?->with([
+            't_f' => [$s->tf, Kind::Size],
+            'b' => [$s->b, Kind::Size],
+            'f_y' => [$fy, Kind::Stress],
+            'gamma_M1' => [$gammaM1, Kind::Number],
+        ])->line(
+            'M_f_Rd',
+            ($isPlastic ? 't_f * b^2 / 4' : 't_f * b^2 / 6').' * f_y / gamma_M1',
+            Kind::Moment,
+            '6.2.5',
+            'of one flange',
+        );
 
         return ['M_f / M_f_Rd', ['M_f' => [$Mf, Kind::Moment], 'M_f_Rd' => [$MRd, Kind::Moment]], $Mf / $MRd];
     }
@@ -192,15 +355,34 @@ final readonly class Torsion
         $u = max($bent, $byId['bending-axial']->ratio ?? 0.0, $byId['buckling-axial']->ratio ?? 0.0);
         $alpha = $byId['buckling']->critical ?? INF;
         $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
-        $d?->given('u_LT', $u, Kind::Number, '', $u > $bent ? 'greatest utilisation by axial force and bending both ways, buckling among it' : 'greatest utilisation in lateral-torsional buckling; at least that in bending');
+        $d?->given(
+            'u_LT',
+            $u,
+            Kind::Number,
+            '',
+            $u > $bent
+                ? 'greatest utilisation by axial force and bending both ways, buckling among it'
+                : 'greatest utilisation in lateral-torsional buckling; at least that in bending',
+        );
         if (is_finite($alpha)) {
-            $d?->given('alpha_cr', $alpha, Kind::Number, '6.3.2.2', 'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there');
-            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', ['alpha_cr' => [$alpha, Kind::Number]], $k, Kind::Number, 'EN 1993-6, A.1', 'second order');
+            $d?->given(
+                'alpha_cr',
+                $alpha,
+                Kind::Number,
+                '6.3.2.2',
+                'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there',
+            );
+            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', Kind::Number, 'EN 1993-6, A.1', 'second order');
         } else {
             $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle laterally');
         }
         $total = $u + $k * $ofTorsion;
-        $d?->line('u', "u_LT + k * {$text}", ['u_LT' => [$u, Kind::Number], 'k' => [$k, Kind::Number], ...$values], $total, Kind::Number, 'EN 1993-6, A.1 (A.1)');
+        $d?->with(['k' => [$k, Kind::Number], ...$values])->line(
+            'u',
+            "u_LT + k * {$text}",
+            Kind::Number,
+            'EN 1993-6, A.1 (A.1)',
+        );
 
         return $total;
     }

@@ -12,13 +12,13 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
- * EN 1993-1-5:2006, 6: resistance of a web without stiffeners to a force that presses on a flange; of a box, and of a hollow section as if it were
- * one, of both webs, each with a part of the flange (6.5(1)).
+ * EN 1993-1-5:2006, 6: resistance of a web without stiffeners to a force that presses on a flange; of a box, and of
+ * a hollow section as if it were one, of both webs, each with a part of the flange (6.5(1)).
  *
  * Types of Figure 6.1: (a) the force is carried off by shear in the web, (b) it goes through the web to the other
  * flange, (c) as (a) at an end: nearer to it than the web is deep. Plates on flanges do not count. A slender web, whose
- * flange has the share m_2, is not taken to resist more than a stocky one that yields: by the letter of (6.9) the resistance
- * would jump up at λ_F = 0.5.
+ * flange has the share m_2, is not taken to resist more than a stocky one that yields: by the letter of (6.9) the
+ * resistance would jump up at λ_F = 0.5.
  */
 final readonly class TransverseForce
 {
@@ -48,10 +48,15 @@ final readonly class TransverseForce
         $this->ss = min($ss, $this->section->hw);
     }
 
-    /** Does the clause cover a section: one or two webs between two flanges? Of unequal flanges the one counts that the force presses on. */
+    /**
+     * Does the clause cover a section: one or two webs between two flanges? Of unequal flanges the one counts that
+     * the force presses on.
+     */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof Flanged || $steel->section instanceof UnequalI || $steel->section instanceof RectangularHollow;
+        return $steel->section instanceof Flanged ||
+            $steel->section instanceof UnequalI ||
+            $steel->section instanceof RectangularHollow;
     }
 
     /** How far a force spreads in the web beyond its bearing to either side, mm: (6.10). */
@@ -68,50 +73,87 @@ final readonly class TransverseForce
         $s = $this->section;
         $fy = $this->steel->fy;
         $end = ! $this->through && $this->c < $s->hw;
-        $d?->given('s_s', $this->ss, Kind::Size, '6.3', match (true) {
-            $this->ss >= $s->hw => 'stiff bearing length, not more than h_w',
-            $this->ss > 0.0 => 'stiff bearing length',
-            default => 'the force acts on an edge',
-        });
+        $d?->given(
+            's_s',
+            $this->ss,
+            Kind::Size,
+            '6.3',
+            match (true) {
+                $this->ss >= $s->hw => 'stiff bearing length, not more than h_w',
+                $this->ss > 0.0 => 'stiff bearing length',
+                default => 'the force acts on an edge',
+            },
+        );
         $k = 6.0;
         if ($this->through) {
             $k = 3.5;
             $d?->given('k_F', $k, Kind::Number, 'Figure 6.1 (b)', 'through the web, no stiffeners');
         } elseif ($end) {
-            $k = min(6.0, 2 + 6 * ($this->ss + $this->c) / $s->hw);
+            $k = min(6.0, 2 + (6 * ($this->ss + $this->c)) / $s->hw);
             $d?->given('c', $this->c, Kind::Size, 'Figure 6.1 (c)', 'from the bearing to the end of the member');
-            $d?->line('k_F', 'min(2 + 6 * (s_s + c) / h_w, 6)', ['s_s' => [$this->ss, Kind::Size], 'c' => [$this->c, Kind::Size], 'h_w' => [$s->hw, Kind::Size]], $k, Kind::Number, 'Figure 6.1 (c)');
+            $d?->with(['h_w' => [$s->hw, Kind::Size]])->line(
+                'k_F',
+                'min(2 + 6 * (s_s + c) / h_w, 6)',
+                Kind::Number,
+                'Figure 6.1 (c)',
+            );
         } else {
             $d?->given('k_F', $k, Kind::Number, 'Figure 6.1 (a)', 'carried off by shear in the web, no stiffeners');
         }
-        $Fcr = 0.9 * $k * SteelGrade::E * $s->tw ** 3 / $s->hw;
-        $d?->line('F_cr', '0.9 * k_F * E * t_w^3 / h_w', [
-            'k_F' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 't_w' => [$s->tw, Kind::Size], 'h_w' => [$s->hw, Kind::Size],
-        ], $Fcr, Kind::Force, '6.4(1) (6.5)');
+        $Fcr = (0.9 * $k * SteelGrade::E * $s->tw ** 3) / $s->hw;
+        $d?->with([
+            'k_F' => [$k, Kind::Number],
+            'E' => [SteelGrade::E, Kind::ModulusOfElasticity],
+            't_w' => [$s->tw, Kind::Size],
+            'h_w' => [$s->hw, Kind::Size],
+        ])->line('F_cr', '0.9 * k_F * E * t_w^3 / h_w', Kind::Force, '6.4(1) (6.5)');
         // (6.9): m_2 counts where the web is slender; that is told without it.
         $stocky = $this->effective($end, $k, 0.0);
-        $slender = sqrt($stocky * $s->tw * $fy / $Fcr) > 0.5;
+        $slender = sqrt(($stocky * $s->tw * $fy) / $Fcr) > 0.5;
         $m1 = $s->b / $s->tw;
         $m2 = $slender ? 0.02 * ($s->hw / $s->tf) ** 2 : 0.0;
-        $this->count > 1 ? $d?->given('b_f', $s->b, Kind::Size, '6.5(1)', 'of the flange at one web: half of it, up to 15 ε t_f') : null;
-        $d?->line('m_1', 'b_f / t_w', ['b_f' => [$s->b, Kind::Size], 't_w' => [$s->tw, Kind::Size]], $m1, Kind::Number, '6.5(1) (6.8)', 'flange and web of the same strength');
+        $this->count > 1
+            ? $d?->given('b_f', $s->b, Kind::Size, '6.5(1)', 'of the flange at one web: half of it, up to 15 ε t_f')
+            : null;
+        $d?->with(['b_f' => [$s->b, Kind::Size]])->line(
+            'm_1',
+            'b_f / t_w',
+            Kind::Number,
+            '6.5(1) (6.8)',
+            'flange and web of the same strength',
+        );
         $slender
-            ? $d?->line('m_2', '0.02 * (h_w / t_f)^2', ['h_w' => [$s->hw, Kind::Size], 't_f' => [$s->tf, Kind::Size]], $m2, Kind::Number, '6.5(1) (6.9)')
+            ? $d
+                ?->with(['t_f' => [$s->tf, Kind::Size]])
+                ->line('m_2', '0.02 * (h_w / t_f)^2', Kind::Number, '6.5(1) (6.9)')
             : $d?->given('m_2', 0.0, Kind::Number, '6.5(1) (6.9)', 'λ_F not above 0.5');
         $ly = $this->effective($end, $k, $m2, $d);
-        $lambda = sqrt($ly * $s->tw * $fy / $Fcr);
+        $lambda = sqrt(($ly * $s->tw * $fy) / $Fcr);
         $chi = min(1.0, 0.5 / $lambda);
         $Leff = min($chi * $ly, $stocky);
-        $F = $this->count * $Leff * $s->tw * $fy / $this->steel->basis->gammaM1;
-        $d?->line('lambda_F', 'sqrt(l_y * t_w * f_y / F_cr)', [
-            'l_y' => [$ly, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'F_cr' => [$Fcr, Kind::Force],
-        ], $lambda, Kind::Number, '6.4(1) (6.4)');
-        $d?->line('chi_F', 'min(0.5 / lambda_F, 1)', ['lambda_F' => [$lambda, Kind::Number]], $chi, Kind::Number, '6.4(1) (6.3)');
+        $F = ($this->count * $Leff * $s->tw * $fy) / $this->steel->basis->gammaM1;
+        $d?->with(['l_y' => [$ly, Kind::Size], 'f_y' => [$fy, Kind::Stress]])->line(
+            'lambda_F',
+            'sqrt(l_y * t_w * f_y / F_cr)',
+            Kind::Number,
+            '6.4(1) (6.4)',
+        );
+        $d?->line('chi_F', 'min(0.5 / lambda_F, 1)', Kind::Number, '6.4(1) (6.3)');
         $d?->given('l_y_0', $stocky, Kind::Size, '6.5', 'l_y with m_2 = 0');
-        $d?->line('L_eff', 'min(chi_F * l_y, l_y_0)', ['chi_F' => [$chi, Kind::Number], 'l_y' => [$ly, Kind::Size], 'l_y_0' => [$stocky, Kind::Size]], $Leff, Kind::Size, '6.2(1) (6.2)', 'not more than a stocky web yields on');
-        $d?->line('F_Rd', ($this->count > 1 ? '2 * ' : '').'L_eff * t_w * f_y / gamma_M1', [
-            'L_eff' => [$Leff, Kind::Size], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$fy, Kind::Stress], 'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
-        ], $F, Kind::Force, '6.2(1) (6.1)', $this->count > 1 ? 'both webs' : '');
+        $d?->line(
+            'L_eff',
+            'min(chi_F * l_y, l_y_0)',
+            Kind::Size,
+            '6.2(1) (6.2)',
+            'not more than a stocky web yields on',
+        );
+        $d?->with(['gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number]])->line(
+            'F_Rd',
+            ($this->count > 1 ? '2 * ' : '').'L_eff * t_w * f_y / gamma_M1',
+            Kind::Force,
+            '6.2(1) (6.1)',
+            $this->count > 1 ? 'both webs' : '',
+        );
 
         return $F;
     }
@@ -123,19 +165,34 @@ final readonly class TransverseForce
         $m1 = $s->b / $s->tw;
         $spread = sqrt($m1 + $m2);
         $ly = $this->ss + 2 * $s->tf * (1 + $spread);
-        $of = ['s_s' => [$this->ss, Kind::Size], 't_f' => [$s->tf, Kind::Size], 'm_1' => [$m1, Kind::Number], 'm_2' => [$m2, Kind::Number]];
+        $of = [
+            's_s' => [$this->ss, Kind::Size],
+            't_f' => [$s->tf, Kind::Size],
+            'm_1' => [$m1, Kind::Number],
+            'm_2' => [$m2, Kind::Number],
+        ];
         if (! $end) {
-            $d?->line('l_y', 's_s + 2 * t_f * (1 + sqrt(m_1 + m_2))', $of, $ly, Kind::Size, '6.5(2) (6.10)');
+            $d?->with($of)->line('l_y', 's_s + 2 * t_f * (1 + sqrt(m_1 + m_2))', Kind::Size, '6.5(2) (6.10)');
 
             return $ly;
         }
-        $le = min($k * SteelGrade::E * $s->tw ** 2 / (2 * $this->steel->fy * $s->hw), $this->ss + $this->c);
-        $d?->line('l_e', 'min(k_F * E * t_w^2 / (2 * f_y * h_w), s_s + c)', [
-            'k_F' => [$k, Kind::Number], 'E' => [SteelGrade::E, Kind::ModulusOfElasticity], 't_w' => [$s->tw, Kind::Size], 'f_y' => [$this->steel->fy, Kind::Stress],
-            'h_w' => [$s->hw, Kind::Size], 's_s' => [$this->ss, Kind::Size], 'c' => [$this->c, Kind::Size],
-        ], $le, Kind::Size, '6.5(3) (6.13)');
+        $le = min(($k * SteelGrade::E * $s->tw ** 2) / (2 * $this->steel->fy * $s->hw), $this->ss + $this->c);
+        $d?->with([
+            'k_F' => [$k, Kind::Number],
+            'E' => [SteelGrade::E, Kind::ModulusOfElasticity],
+            't_w' => [$s->tw, Kind::Size],
+            'f_y' => [$this->steel->fy, Kind::Stress],
+            'h_w' => [$s->hw, Kind::Size],
+            's_s' => [$this->ss, Kind::Size],
+            'c' => [$this->c, Kind::Size],
+        ])->line('l_e', 'min(k_F * E * t_w^2 / (2 * f_y * h_w), s_s + c)', Kind::Size, '6.5(3) (6.13)');
         $least = min($ly, $le + $s->tf * sqrt($m1 / 2 + ($le / $s->tf) ** 2 + $m2), $le + $s->tf * $spread);
-        $d?->line('l_y', 'min(s_s + 2 * t_f * (1 + sqrt(m_1 + m_2)), l_e + t_f * sqrt(m_1 / 2 + (l_e / t_f)^2 + m_2), l_e + t_f * sqrt(m_1 + m_2))', $of + ['l_e' => [$le, Kind::Size]], $least, Kind::Size, '6.5(3) (6.10) to (6.12)');
+        $d?->with($of + ['l_e' => [$le, Kind::Size]])->line(
+            'l_y',
+            'min(s_s + 2 * t_f * (1 + sqrt(m_1 + m_2)), l_e + t_f * sqrt(m_1 / 2 + (l_e / t_f)^2 + m_2), l_e + t_f * sqrt(m_1 + m_2))',
+            Kind::Size,
+            '6.5(3) (6.10) to (6.12)',
+        );
 
         return $least;
     }

@@ -13,20 +13,33 @@ use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\WebStiffeners;
 use Waage\Units\Kind;
 
-/** The panels of a slender web between its stiffeners, each under its greatest shear force with its greatest moment (EN 1993-1-5, 5 and 9.3). */
+/**
+ * The panels of a slender web between its stiffeners, each under its greatest shear force with its greatest moment
+ * (EN 1993-1-5, 5 and 9.3).
+ */
 final readonly class WebPanels
 {
     /** @param  list<Combination>  $strength */
-    public function __construct(private LoadedBeam $beam, private Envelope $shear, private Envelope $moment, private array $strength)
-    {
+    public function __construct(
+        private LoadedBeam $beam,
+        private Envelope $shear,
+        private Envelope $moment,
+        private array $strength,
+    ) {
     }
 
     /**
      * @param  float  $weight  self-weight, N/mm
-     * @return array{float, Weighing, Weighing} least V_bw,Rd of a panel (N); shear of the heaviest panel; the stiffeners
+     * @return array{float, Weighing, Weighing} least V_bw,Rd of a panel (N); shear of the heaviest panel; the
+     *     stiffeners
      */
-    public function weigh(SteelSection $steel, SectionStep $stretch, WebStiffeners $stiffeners, float $weight, bool $derive): array
-    {
+    public function weigh(
+        SteelSection $steel,
+        SectionStep $stretch,
+        WebStiffeners $stiffeners,
+        float $weight,
+        bool $derive,
+    ): array {
         $heaviest = null;
         $least = INF;
         foreach ($this->panels($stiffeners->spacing) as [$from, $to]) {
@@ -45,21 +58,47 @@ final readonly class WebPanels
         }
         [$u, $e, $web, $M] = $heaviest ?? throw new \LogicException('A stretch lies in a panel.');
         $V = abs($e->value);
-        $d = $derive ? new Derivation : null;
+        $d = $derive ? new Derivation() : null;
         $d?->given('V_Ed', $V, Kind::Force, '', 'greatest in the panel');
         $Vb = $web->resistance($M, $d);
-        $d?->line('u', 'V_Ed / V_b_Rd', ['V_Ed' => [$V, Kind::Force], 'V_b_Rd' => [$Vb, Kind::Force]], $u, Kind::Number, '5.5(1) (5.10)');
-        $factors = $this->beam->worst($e->combination, $weight, $this->shear->effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+        $d?->with(['V_b_Rd' => [$Vb, Kind::Force]])->line('u', 'V_Ed / V_b_Rd', Kind::Number, '5.5(1) (5.10)');
+        $factors = $this->beam->worst(
+            $e->combination,
+            $weight,
+            $this->shear->effect,
+            $e->value >= 0 ? 1 : -1,
+            $e->segment,
+            $e->t,
+        );
         $most = abs($this->shear->greatest($this->strength, $weight, $stretch->from, $stretch->to)->value ?? 0.0);
-        $ofStiffeners = $derive ? new Derivation : null;
+        $ofStiffeners = $derive ? new Derivation() : null;
 
         return [
             $least,
             new Weighing(
-                'shear-buckling', 'Shear buckling of the web', 'EN 1993-1-5, 5', $u, demand: $V, capacity: $Vb, kind: Kind::Force, demandSymbol: 'V_Ed', capacitySymbol: 'V_b_Rd', x: $e->x,
-                combination: $e->combination->id, arrangement: $this->beam->arrangementText($factors), factors: $factors, lines: $d->lines ?? [],
+                'shear-buckling',
+                'Shear buckling of the web',
+                'EN 1993-1-5, 5',
+                $u,
+                demand: $V,
+                capacity: $Vb,
+                kind: Kind::Force,
+                demandSymbol: 'V_Ed',
+                capacitySymbol: 'V_b_Rd',
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+                lines: $d->lines ?? [],
             ),
-            new Weighing('stiffeners', 'Stiffeners of the web', 'EN 1993-1-5, 9.3.3', $web->ofStiffeners($most, $ofStiffeners), lines: $ofStiffeners->lines ?? [], remark: 'Without forces of loads that act on them.'),
+            new Weighing(
+                'stiffeners',
+                'Stiffeners of the web',
+                'EN 1993-1-5, 9.3.3',
+                $web->ofStiffeners($most, $ofStiffeners),
+                lines: $ofStiffeners->lines ?? [],
+                remark: 'Without forces of loads that act on them.',
+            ),
         ];
     }
 
@@ -70,7 +109,7 @@ final readonly class WebPanels
         foreach ($this->beam->beam->fields() as [$from, $to]) {
             $n = (int) ceil(($to - $from) / $spacing - 1e-6);
             for ($i = 0; $i < $n; $i++) {
-                $panels[] = [$from + ($to - $from) * $i / $n, $from + ($to - $from) * ($i + 1) / $n];
+                $panels[] = [$from + (($to - $from) * $i) / $n, $from + (($to - $from) * ($i + 1)) / $n];
             }
         }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Sections;
 
-/** The sections of Materials/Steel/data/*.csv, by name and in the order of their standards. A table is read, and a section made, when it is needed. */
+/**
+ * The sections of Materials/Steel/data/*.csv, by name and in the order of their standards. A table is read, and a
+ * section made, when it is needed.
+ */
 final class Catalogue
 {
     /** Families that a shortlist looks at when none are chosen. */
@@ -165,7 +168,9 @@ final class Catalogue
             return self::$rows[$table] = self::halves(self::rows(self::CUT[$table]));
         }
         $rows = [];
-        foreach (file(__DIR__."/../data/{$table}.csv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line) {
+        foreach (
+            file(__DIR__."/../data/{$table}.csv", FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [] as $line
+        ) {
             if ($line[0] !== '#' && ! str_starts_with($line, 'family')) {
                 $cells = explode(',', $line);
                 $rows[$cells[1]] = $cells;
@@ -185,7 +190,10 @@ final class Catalogue
     {
         $halves = [];
         foreach ($rows as $name => $cells) {
-            $half = preg_match('/^W([\d.]+)×([\d.]+)$/', $name, $m) === 1 ? 'WT'.(float) $m[1] / 2 .'×'.(float) $m[2] / 2 : "½ {$name}";
+            $half =
+                preg_match('/^W([\d.]+)×([\d.]+)$/', $name, $m) === 1
+                    ? 'WT'.(float) $m[1] / 2 .'×'.(float) $m[2] / 2
+                    : "½ {$name}";
             $halves[$half] = [$cells[0] === 'W' ? 'WT' : "½ {$cells[0]}", $half, ...array_slice($cells, 2)];
         }
 
@@ -197,7 +205,9 @@ final class Catalogue
     {
         [$family, $name] = $cells;
         $of = array_map(floatval(...), array_slice($cells, 2));
-        $of = in_array($table, self::INCHES, true) ? array_map(fn (float $inches): float => self::INCH * $inches, $of) : $of;
+        $of = in_array($table, self::INCHES, true)
+            ? array_map(fn (float $inches): float => self::INCH * $inches, $of)
+            : $of;
         $finish = match ($table) {
             'en10219' => Finish::Cold,
             'hss' => Finish::Tubing,
@@ -207,15 +217,56 @@ final class Catalogue
 
         return match (true) {
             $table === 'en10365' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
-            $table === 's' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], slope: $family === 'S' ? self::AMERICAN_SLOPE : 0.0, toe: $of[5], given: self::INCH ** 3 * $of[6]),
+            $table === 's' => new ISection(
+                $name,
+                $family,
+                $of[0],
+                $of[1],
+                $of[2],
+                $of[3],
+                $of[4],
+                slope: $family === 'S' ? self::AMERICAN_SLOPE : 0.0,
+                toe: $of[5],
+                given: self::INCH ** 3 * $of[6],
+            ),
             $table === 'w' => new ISection($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4] - $of[3]),
             $table === 'tees' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4]),
             $table === 'wt' => new Tee($name, $family, $of[0] / 2, $of[1], $of[2], $of[3], $of[4] - $of[3]),
-            $table === 'channels' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], $of[6], $cells[9] === 'b/2' ? $of[1] / 2 : null, $cells[10] === '' ? null : 1e4 * $of[8]),
-            $table === 'c' => new Channel($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4], $of[5], self::AMERICAN_SLOPE, It: self::INCH ** 3 * $of[6], isAverage: true),
+            $table === 'channels' => new Channel(
+                $name,
+                $family,
+                $of[0],
+                $of[1],
+                $of[2],
+                $of[3],
+                $of[4],
+                $of[5],
+                $of[6],
+                $cells[9] === 'b/2' ? $of[1] / 2 : null,
+                $cells[10] === '' ? null : 1e4 * $of[8],
+            ),
+            $table === 'c' => new Channel(
+                $name,
+                $family,
+                $of[0],
+                $of[1],
+                $of[2],
+                $of[3],
+                $of[4],
+                $of[5],
+                self::AMERICAN_SLOPE,
+                It: self::INCH ** 3 * $of[6],
+                isAverage: true,
+            ),
             $table === 'angles' => new Angle($name, $family, $of[0], $of[1], $of[2], $of[3], $of[3] / 2),
             $table === 'l' => new Angle($name, $family, $of[0], $of[1], $of[2], $of[3], $of[4]),
-            str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow($name, $family, $of[0], $thickness($of[2]), $finish),
+            str_starts_with($family, 'CHS'), $family === 'Pipe' => new CircularHollow(
+                $name,
+                $family,
+                $of[0],
+                $thickness($of[2]),
+                $finish,
+            ),
             default => new RectangularHollow($name, $family, $of[0], $of[1], $thickness($of[2]), $finish),
         };
     }

@@ -7,9 +7,10 @@ namespace Waage\Materials\Steel\Sections;
 use Waage\ThinWalled\Outline;
 
 /**
- * A rolled channel with parallel or sloping flanges, or one welded of plates: its properties from its dimensions, by its outline; shear centre and
- * warping by the middle lines of its parts (V. Z. Vlasov, Thin-Walled Elastic Beams, 1961); torsion constant of parallel
- * flanges with the junctions (K. A. El Darwish and B. G. Johnston, J. Struct. Div. ASCE, 1965).
+ * A rolled channel with parallel or sloping flanges, or one welded of plates: its properties from its dimensions, by
+ * its outline; shear centre and warping by the middle lines of its parts (V. Z. Vlasov, Thin-Walled Elastic Beams,
+ * 1961); torsion constant of parallel flanges with the junctions (K. A. El Darwish and B. G. Johnston, J. Struct.
+ * Div. ASCE, 1965).
  */
 final readonly class Channel extends Flanged
 {
@@ -34,38 +35,86 @@ final readonly class Channel extends Flanged
      * @param  float|null  $It  as published, for sloping flanges, which the closed formula does not cover; mm⁴
      * @param  bool  $isAverage  shear centre and warping with the average thickness of the flanges
      */
-    public function __construct(string $name, string $family, float $h, float $b, float $tw, float $tf, float $r, public float $toe = 0.0, public float $slope = 0.0, ?float $at = null, ?float $It = null, bool $isAverage = false, Finish $finish = Finish::Hot)
-    {
+    public function __construct(
+        string $name,
+        string $family,
+        float $h,
+        float $b,
+        float $tw,
+        float $tf,
+        float $r,
+        public float $toe = 0.0,
+        public float $slope = 0.0,
+        ?float $at = null,
+        ?float $It = null,
+        bool $isAverage = false,
+        Finish $finish = Finish::Hot,
+    ) {
         $out = $b - $tw;
         $this->at = $at ?? $out / 2;
         [$tip, $root] = [$tf - $slope * $this->at, $tf + $slope * ($out - $this->at)];
         $o = Outline::of([
-            [0.0, 0.0, 0.0], [$b, 0.0, 0.0], [$b, $tip, $toe], [$tw, $root, $r],
-            [$tw, $h - $root, $r], [$b, $h - $tip, $toe], [$b, $h, 0.0], [0.0, $h, 0.0],
+            [0.0, 0.0, 0.0],
+            [$b, 0.0, 0.0],
+            [$b, $tip, $toe],
+            [$tw, $root, $r],
+            [$tw, $h - $root, $r],
+            [$b, $h - $tip, $toe],
+            [$b, $h, 0.0],
+            [0.0, $h, 0.0],
         ]);
         $this->ys = $o->centroid[0];
         $this->perimeter = $o->perimeter();
-        // Along the middle line of a flange, s from that of the web: t = t_0 − k s, its height ±(a_0 + k s) / 2. American tables take the
-        // average thickness all along.
+        // Along the middle line of a flange, s from that of the web: t = t_0 − k s, its height ±(a_0 + k s) / 2.
+        // American tables take the average thickness all along.
         $k = $isAverage ? 0.0 : $slope;
-        [$s, $t0] = [$b - $tw / 2, $k === 0.0 ? $tf : $root + $k * $tw / 2];
+        [$s, $t0] = [$b - $tw / 2, $k === 0.0 ? $tf : $root + ($k * $tw) / 2];
         $a0 = $h - $t0;
-        $m = array_map(fn (int $n): float => $t0 * $s ** ($n + 1) / ($n + 1) - $k * $s ** ($n + 2) / ($n + 2), [0, 1, 2]);
-        $e = $a0 / (2 * $o->Iy) * ($a0 * $m[1] + $k * $m[2]);
+        $m = array_map(fn (int $n): float => ($t0 * $s ** ($n + 1)) / ($n + 1) - ($k * $s ** ($n + 2)) / ($n + 2), [
+            0,
+            1,
+            2,
+        ]);
+        $e = ($a0 / (2 * $o->Iy)) * ($a0 * $m[1] + $k * $m[2]);
         $this->ym = $this->ys + $e - $tw / 2;
         // Sectorial coordinate about the shear centre: (a_0 − e k) s / 2 − e a_0 / 2 on a flange, linear on the web.
-        [$u, $v] = [($a0 - $e * $k) / 2, $e * $a0 / 2];
-        $Iw = 2 * ($u ** 2 * $m[2] - 2 * $u * $v * $m[1] + $v ** 2 * $m[0]) + $tw * $a0 ** 3 * $e ** 2 / 12;
-        $D = 2 * ((3 * $r + $tw + $tf) - sqrt(2 * (2 * $r + $tw) * (2 * $r + $tf)));
-        $junction = -0.0908 + 0.2621 * $tw / $tf + 0.1231 * $r / $tf - 0.0752 * $tw * $r / $tf ** 2 - 0.0945 * ($tw / $tf) ** 2;
+        [$u, $v] = [($a0 - $e * $k) / 2, ($e * $a0) / 2];
+        $Iw = 2 * ($u ** 2 * $m[2] - 2 * $u * $v * $m[1] + $v ** 2 * $m[0]) + ($tw * $a0 ** 3 * $e ** 2) / 12;
+        $D = 2 * (3 * $r + $tw + $tf - sqrt(2 * (2 * $r + $tw) * (2 * $r + $tf)));
+        $junction =
+            -0.0908 +
+            (0.2621 * $tw) / $tf +
+            (0.1231 * $r) / $tf -
+            (0.0752 * $tw * $r) / $tf ** 2 -
+            0.0945 * ($tw / $tf) ** 2;
         parent::__construct(
-            $name, $family, $h, $b, $h - $tf,
-            A: $o->area, Iy: $o->Iy, Iz: $o->Iz,
-            Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
-            It: $finish === Finish::Welded ? (2 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3) / 3 : $It ?? 2 / 3 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3 / 3 + 2 * $junction * $D ** 4 - 2 * self::END * $tf ** 4,
+            $name,
+            $family,
+            $h,
+            $b,
+            $h - $tf,
+            A: $o->area,
+            Iy: $o->Iy,
+            Iz: $o->Iz,
+            Wply: $o->plasticAboutY(),
+            Wplz: $o->plasticAboutZ(),
+            It: $finish === Finish::Welded
+                ? (2 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3) / 3
+                : $It ??
+                    (2 / 3) * $b * $tf ** 3 +
+                        (($h - 2 * $tf) * $tw ** 3) / 3 +
+                        2 * $junction * $D ** 4 -
+                        2 * self::END * $tf ** 4,
             Iw: $Iw,
-            Wely: 2 * $o->Iy / $h, Welz: $o->Iz / ($b - $o->centroid[0]),
-            tw: $tw, tf: $tf, r: $r, hw: $h - 2 * $tf, d: $h - 2 * ($root + $r), c: $out - $r, finish: $finish,
+            Wely: (2 * $o->Iy) / $h,
+            Welz: $o->Iz / ($b - $o->centroid[0]),
+            tw: $tw,
+            tf: $tf,
+            r: $r,
+            hw: $h - 2 * $tf,
+            d: $h - 2 * ($root + $r),
+            c: $out - $r,
+            finish: $finish,
         );
     }
 
@@ -79,7 +128,7 @@ final readonly class Channel extends Flanged
     {
         $e = $this->ym - $this->ys + $this->tw / 2;
 
-        return 2 * $this->Iw / ($this->hs * max($e, $this->b - $this->tw / 2 - $e));
+        return (2 * $this->Iw) / ($this->hs * max($e, $this->b - $this->tw / 2 - $e));
     }
 
     /** The web between the middles of the flanges, mm². */

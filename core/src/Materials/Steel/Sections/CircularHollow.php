@@ -10,10 +10,25 @@ final readonly class CircularHollow extends Section
     public function __construct(string $name, string $family, float $d, public float $t, public Finish $finish)
     {
         $inner = $d - 2 * $t;
-        $I = M_PI / 64 * ($d ** 4 - $inner ** 4);
-        $W = 2 * $I / $d;
+        $I = (M_PI / 64) * ($d ** 4 - $inner ** 4);
+        $W = (2 * $I) / $d;
         $Wpl = ($d ** 3 - $inner ** 3) / 6;
-        parent::__construct($name, $family, $d, $d, $d - $t, A: M_PI / 4 * ($d ** 2 - $inner ** 2), Iy: $I, Iz: $I, Wply: $Wpl, Wplz: $Wpl, It: 2 * $I, Iw: 0.0, Wely: $W, Welz: $W);
+        parent::__construct(
+            $name,
+            $family,
+            $d,
+            $d,
+            $d - $t,
+            A: (M_PI / 4) * ($d ** 2 - $inner ** 2),
+            Iy: $I,
+            Iz: $I,
+            Wply: $Wpl,
+            Wplz: $Wpl,
+            It: 2 * $I,
+            Iw: 0.0,
+            Wely: $W,
+            Welz: $W,
+        );
     }
 
     /** Of a thin tube half of its area. */

@@ -24,7 +24,8 @@ final readonly class PrincipalAxes
         [$mean, $half] = [($Iy + $Iz) / 2, ($Iy - $Iz) / 2];
         $radius = hypot($half, $Iyz);
         [$this->Iu, $this->Iv] = [$mean + $radius, $mean - $radius];
-        // It leans from y by θ: tan 2θ = −I_yz over half of the difference; by a quarter turn where only rounding is left of I_yz and z is the strong one.
+        // It leans from y by θ: tan 2θ = −I_yz over half of the difference; by a quarter turn where only rounding is
+        // left of I_yz and z is the strong one.
         $this->lean = abs($Iyz) > 1e-9 * $mean ? atan2(-$Iyz, $half) / 2 : ($half >= 0.0 ? 0.0 : M_PI / 2);
     }
 

@@ -17,8 +17,14 @@ final readonly class RectangularHollow extends Section
     /** I_t over the torsion modulus, mm. */
     private float $perTorque;
 
-    public function __construct(string $name, string $family, float $h, float $b, public float $t, public Finish $finish)
-    {
+    public function __construct(
+        string $name,
+        string $family,
+        float $h,
+        float $b,
+        public float $t,
+        public Finish $finish,
+    ) {
         [$outer, $inner] = match (true) {
             $finish === Finish::Welded => [0.0, 0.0],
             $finish === Finish::Hot => [1.5 * $t, 1.0 * $t],
@@ -33,18 +39,22 @@ final readonly class RectangularHollow extends Section
         $mean = ($outer + $inner) / 2;
         $enclosed = ($h - $t) * ($b - $t) - $mean ** 2 * (4 - M_PI);
         $round = 2 * ($h + $b - 2 * $t) - 2 * $mean * (4 - M_PI);
-        $this->perTorque = $t + 2 * $enclosed / $round;
+        $this->perTorque = $t + (2 * $enclosed) / $round;
         parent::__construct(
-            $name, $family, $h, $b, $h - $t,
+            $name,
+            $family,
+            $h,
+            $b,
+            $h - $t,
             A: 2 * $t * ($h + $b - 2 * $t) - (4 - M_PI) * ($outer ** 2 - $inner ** 2),
             Iy: $Iy,
             Iz: $Iz,
             Wply: self::plasticModulus($h, $b, $t, $outer, $inner),
             Wplz: self::plasticModulus($b, $h, $t, $outer, $inner),
-            It: $t ** 3 * $round / 3 + 4 * $enclosed ** 2 * $t / $round,
+            It: ($t ** 3 * $round) / 3 + (4 * $enclosed ** 2 * $t) / $round,
             Iw: 0.0,
-            Wely: 2 * $Iy / $h,
-            Welz: 2 * $Iz / $b,
+            Wely: (2 * $Iy) / $h,
+            Welz: (2 * $Iz) / $b,
         );
     }
 
@@ -60,7 +70,8 @@ final readonly class RectangularHollow extends Section
     }
 
     /**
-     * One of its sides as a web between flanges: what a force on it meets half of. Rolled ones are as if sharp outside, flat from 1.5 t on.
+     * One of its sides as a web between flanges: what a force on it meets half of. Rolled ones are as if sharp
+     * outside, flat from 1.5 t on.
      *
      * @param  float  $flange  width that counts, mm
      */
@@ -68,7 +79,16 @@ final readonly class RectangularHollow extends Section
     {
         $isWelded = $this->finish === Finish::Welded;
 
-        return new ISection($this->name, $this->family, $this->h, $flange, $this->t, $this->t, $isWelded ? 0.0 : 0.5 * $this->t, finish: $isWelded ? Finish::Welded : Finish::Hot);
+        return new ISection(
+            $this->name,
+            $this->family,
+            $this->h,
+            $flange,
+            $this->t,
+            $this->t,
+            $isWelded ? 0.0 : 0.5 * $this->t,
+            finish: $isWelded ? Finish::Welded : Finish::Hot,
+        );
     }
 
     /** The two webs. */
@@ -95,20 +115,26 @@ final readonly class RectangularHollow extends Section
 
     private static function secondMoment(float $h, float $b, float $t, float $outer, float $inner): float
     {
-        return ($b * $h ** 3 - ($b - 2 * $t) * ($h - 2 * $t) ** 3) / 12 - self::cornersAbout($h / 2, $outer) + self::cornersAbout($h / 2 - $t, $inner);
+        return ($b * $h ** 3 - ($b - 2 * $t) * ($h - 2 * $t) ** 3) / 12 -
+            self::cornersAbout($h / 2, $outer) +
+            self::cornersAbout($h / 2 - $t, $inner);
     }
 
     /** Second moment of the four corners that a radius takes off a rectangle, about its axis; mm⁴. */
     private static function cornersAbout(float $half, float $r): float
     {
-        return 4 * ((1 / 3 - M_PI / 16 - 1 / (3 * (12 - 3 * M_PI))) * $r ** 4 + (1 - M_PI / 4) * $r ** 2 * ($half - self::centroid() * $r) ** 2);
+        return 4 *
+            ((1 / 3 - M_PI / 16 - 1 / (3 * (12 - 3 * M_PI))) * $r ** 4 +
+                (1 - M_PI / 4) * $r ** 2 * ($half - self::centroid() * $r) ** 2);
     }
 
     private static function plasticModulus(float $h, float $b, float $t, float $outer, float $inner): float
     {
         $corners = fn (float $half, float $r): float => 4 * (1 - M_PI / 4) * $r ** 2 * ($half - self::centroid() * $r);
 
-        return ($b * $h ** 2 - ($b - 2 * $t) * ($h - 2 * $t) ** 2) / 4 - $corners($h / 2, $outer) + $corners($h / 2 - $t, $inner);
+        return ($b * $h ** 2 - ($b - 2 * $t) * ($h - 2 * $t) ** 2) / 4 -
+            $corners($h / 2, $outer) +
+            $corners($h / 2 - $t, $inner);
     }
 
     /** How far the centroid of what a radius takes off a corner lies from its sides, over the radius. */

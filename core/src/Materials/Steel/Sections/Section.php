@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Sections;
 
 /**
- * A cross-section of steel that is symmetric about its strong axis at least, and the properties that every member needs.
+ * A cross-section of steel that is symmetric about its strong axis at least, and the properties that every member
+ * needs.
  *
  * Axes as EN 1993-1-1: y-y strong, z-z weak. Lengths in mm and powers of mm. The weight counts steel with
  * 7850 kg/m³ and g = 9.80665 m/s².
@@ -69,7 +70,10 @@ abstract readonly class Section
         return 0.0;
     }
 
-    /** β = (1/I_y) ∫ z (y² + z²) dA − 2 z_s, z upwards, mm: what a moment adds to the stiffness against twisting; 0 with two flanges alike. */
+    /**
+     * β = (1/I_y) ∫ z (y² + z²) dA − 2 z_s, z upwards, mm: what a moment adds to the stiffness against twisting; 0
+     * with two flanges alike.
+     */
     public function monosymmetry(): float
     {
         return 0.0;
@@ -78,16 +82,21 @@ abstract readonly class Section
     /** Height of the upper (1) or lower face (−1) above the shear centre, mm. */
     public function faceAbove(int $side): float
     {
-        return $side * $this->h / 2;
+        return ($side * $this->h) / 2;
     }
 
-    /** Torque over the greatest shear stress of St Venant torsion, mm³: of an open section that of its thickest part. */
+    /**
+     * Torque over the greatest shear stress of St Venant torsion, mm³: of an open section that of its thickest part.
+     */
     public function torsionModulus(): float
     {
         return $this->It / $this->thickest();
     }
 
-    /** Bimoment over the greatest stress, I_w over the greatest sectorial coordinate, mm⁴; 0 where warping is of no account. */
+    /**
+     * Bimoment over the greatest stress, I_w over the greatest sectorial coordinate, mm⁴; 0 where warping is of no
+     * account.
+     */
     public function warpingModulus(): float
     {
         return 0.0;

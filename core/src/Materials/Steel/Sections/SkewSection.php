@@ -5,14 +5,16 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Sections;
 
 /**
- * An angle, or a section built of strips, under vertical forces where it is laterally unrestrained: it bends about both principal axes, so that the moment
- * about the upright axis is zero. Its properties are those that a vertical moment meets then:
+ * An angle, or a section built of strips, under vertical forces where it is laterally unrestrained: it bends about
+ * both principal axes, so that the moment about the upright axis is zero. Its properties are those that a vertical
+ * moment meets then:
  *
  *     w″ = −M I_z/(E D), v″ = M I_yz/(E D), σ = M (I_z z − I_yz y)/D, D = I_y I_z − I_yz²
  *
- * so that I_y stands for D/I_z, W_el,y for the least D/(I_z z − I_yz y) of its corners, and in lateral-torsional buckling, where the moment turns
- * with the section, I_z for D/I_y and β for ∫ σ/M (y² + z²) dA − 2 z_s: exact by the theory of thin walls. W_el,z is that of a horizontal
- * moment. Of its plastic moduli there are none. Source: V. Z. Vlasov, Thin-Walled Elastic Beams (1961); for angles ANSI/AISC 360, C-F10.
+ * so that I_y stands for D/I_z, W_el,y for the least D/(I_z z − I_yz y) of its corners, and in lateral-torsional
+ * buckling, where the moment turns with the section, I_z for D/I_y and β for ∫ σ/M (y² + z²) dA − 2 z_s: exact by
+ * the theory of thin walls. W_el,z is that of a horizontal moment. Of its plastic moduli there are none. Source: V.
+ * Z. Vlasov, Thin-Walled Elastic Beams (1961); for angles ANSI/AISC 360, C-F10.
  */
 final readonly class SkewSection extends Section
 {
@@ -57,8 +59,20 @@ final readonly class SkewSection extends Section
         $this->shearing = $strips->greatestShearing($of);
         $this->beta = $strips->wagner($of) - 2 * $strips->zM;
         parent::__construct(
-            $whole->name, $whole->family, $whole->h, $whole->b, $whole->hs,
-            A: $whole->A, Iy: $D / $Iz, Iz: $D / $Iy, Wply: 1 / $most, Wplz: 0.0, It: $whole->It, Iw: $whole->Iw, Wely: 1 / $most, Welz: 1 / $across,
+            $whole->name,
+            $whole->family,
+            $whole->h,
+            $whole->b,
+            $whole->hs,
+            A: $whole->A,
+            Iy: $D / $Iz,
+            Iz: $D / $Iy,
+            Wply: 1 / $most,
+            Wplz: 0.0,
+            It: $whole->It,
+            Iw: $whole->Iw,
+            Wely: 1 / $most,
+            Welz: 1 / $across,
         );
     }
 

@@ -4,12 +4,42 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Sections;
 
-/** A flat on edge, or a round bar: solid, rolled. Torsion of a flat after S. P. Timoshenko, J. N. Goodier, Theory of Elasticity: the usual approximation of the constant, the first term of the stress. */
+/**
+ * A flat on edge, or a round bar: solid, rolled. Torsion of a flat after S. P. Timoshenko, J. N. Goodier, Theory of
+ * Elasticity: the usual approximation of the constant, the first term of the stress.
+ */
 final readonly class SolidBar extends Section
 {
-    private function __construct(string $name, string $family, float $h, float $b, public bool $isRound, float $A, float $Iy, float $Iz, float $Wply, float $Wplz, float $It, float $Iw)
-    {
-        parent::__construct($name, $family, $h, $b, $h, $A, $Iy, $Iz, $Wply, $Wplz, $It, $Iw, 2 * $Iy / $h, 2 * $Iz / $b);
+    private function __construct(
+        string $name,
+        string $family,
+        float $h,
+        float $b,
+        public bool $isRound,
+        float $A,
+        float $Iy,
+        float $Iz,
+        float $Wply,
+        float $Wplz,
+        float $It,
+        float $Iw,
+    ) {
+        parent::__construct(
+            $name,
+            $family,
+            $h,
+            $b,
+            $h,
+            $A,
+            $Iy,
+            $Iz,
+            $Wply,
+            $Wplz,
+            $It,
+            $Iw,
+            (2 * $Iy) / $h,
+            (2 * $Iz) / $b,
+        );
     }
 
     /**
@@ -19,16 +49,39 @@ final readonly class SolidBar extends Section
     public static function flat(string $name, float $h, float $b): self
     {
         return new self(
-            $name, 'flat', $h, $b, false, $h * $b, $b * $h ** 3 / 12, $h * $b ** 3 / 12, $b * $h ** 2 / 4, $h * $b ** 2 / 4,
-            It: $h * $b ** 3 * (1 / 3 - 0.21 * $b / $h * (1 - $b ** 4 / (12 * $h ** 4))), Iw: ($h * $b) ** 3 / 144,
+            $name,
+            'flat',
+            $h,
+            $b,
+            false,
+            $h * $b,
+            ($b * $h ** 3) / 12,
+            ($h * $b ** 3) / 12,
+            ($b * $h ** 2) / 4,
+            ($h * $b ** 2) / 4,
+            It: $h * $b ** 3 * (1 / 3 - ((0.21 * $b) / $h) * (1 - $b ** 4 / (12 * $h ** 4))),
+            Iw: ($h * $b) ** 3 / 144,
         );
     }
 
     public static function round(string $name, float $d): self
     {
-        $I = M_PI * $d ** 4 / 64;
+        $I = (M_PI * $d ** 4) / 64;
 
-        return new self($name, 'round', $d, $d, true, M_PI * $d ** 2 / 4, $I, $I, $d ** 3 / 6, $d ** 3 / 6, It: 2 * $I, Iw: 0.0);
+        return new self(
+            $name,
+            'round',
+            $d,
+            $d,
+            true,
+            (M_PI * $d ** 2) / 4,
+            $I,
+            $I,
+            $d ** 3 / 6,
+            $d ** 3 / 6,
+            It: 2 * $I,
+            Iw: 0.0,
+        );
     }
 
     /** What a parabola of stresses, or nearly one, makes of the area, mm². */
@@ -39,7 +92,9 @@ final readonly class SolidBar extends Section
 
     public function torsionModulus(): float
     {
-        return $this->isRound ? 2 * $this->Wely : $this->It / ($this->b * (1 - 8 / (M_PI ** 2 * cosh(M_PI * $this->h / (2 * $this->b)))));
+        return $this->isRound
+            ? 2 * $this->Wely
+            : $this->It / ($this->b * (1 - 8 / (M_PI ** 2 * cosh((M_PI * $this->h) / (2 * $this->b)))));
     }
 
     public function surface(): float

@@ -9,8 +9,9 @@ use Waage\ThinWalled\Strip;
 use Waage\ThinWalled\StripTree;
 
 /**
- * An open section built of strips: its properties by the theory of thin walls (EN 1993-1-3:2006, Annex C; V. Z. Vlasov, 1961),
- * with the thickness of the strips counted about their own axes; plastic moduli of the strips as rectangles.
+ * An open section built of strips: its properties by the theory of thin walls (EN 1993-1-3:2006, Annex C; V. Z.
+ * Vlasov, 1961), with the thickness of the strips counted about their own axes; plastic moduli of the strips as
+ * rectangles.
  */
 final readonly class StripSection extends Section
 {
@@ -31,7 +32,10 @@ final readonly class StripSection extends Section
 
     public float $lean;
 
-    /** From the centroid to the shear centre, to the right and upwards, and along the strong and the weak principal axis, mm. */
+    /**
+     * From the centroid to the shear centre, to the right and upwards, and along the strong and the weak principal
+     * axis, mm.
+     */
     public float $yM;
 
     public float $zM;
@@ -63,16 +67,16 @@ final readonly class StripSection extends Section
         $A = $Sy = $Sz = $It = $surface = 0.0;
         foreach ($this->tree->strips as $s) {
             $A += $s->area();
-            $Sz += $s->area() * ($s->y1 + $s->y2) / 2;
-            $Sy += $s->area() * ($s->z1 + $s->z2) / 2;
-            $It += $s->length * $s->t ** 3 / 3;
+            $Sz += ($s->area() * ($s->y1 + $s->y2)) / 2;
+            $Sy += ($s->area() * ($s->z1 + $s->z2)) / 2;
+            $It += ($s->length * $s->t ** 3) / 3;
         }
         [$this->ys, $this->zs] = [$Sz / $A, $Sy / $A];
         $Iy = $Iz = $Iyz = 0.0;
         foreach ($this->tree->strips as $s) {
             [$y, $z] = $this->about($s);
             [$c, $n] = [($s->y2 - $s->y1) / $s->length, ($s->z2 - $s->z1) / $s->length];
-            $own = $s->area() * $s->t ** 2 / 12;
+            $own = ($s->area() * $s->t ** 2) / 12;
             $Iy += $s->integral($z, $z) + $own * $c ** 2;
             $Iz += $s->integral($y, $y) + $own * $n ** 2;
             $Iyz += $s->integral($y, $z) - $own * $c * $n;
@@ -90,11 +94,27 @@ final readonly class StripSection extends Section
         }
         [$this->top, $this->bottom] = [$high - $this->zs, $low - $this->zs];
         $this->shearing = $this->greatestShearing([0.0, 1.0]);
-        $outlines = array_map(fn (Strip $s): Outline => Outline::of(array_map(fn (array $p): array => [$p[0], $p[1], 0.0], $s->corners())), $this->solid());
+        $outlines = array_map(
+            fn (Strip $s): Outline => Outline::of(
+                array_map(fn (array $p): array => [$p[0], $p[1], 0.0], $s->corners()),
+            ),
+            $this->solid(),
+        );
         parent::__construct(
-            sprintf('strip section %s×%s', round($high - $low, 1), round($right - $left, 1)), 'strips', $high - $low, $right - $left, $high - $low,
-            A: $A, Iy: $Iy, Iz: $Iz, Wply: Outline::plasticOfAll(array_map(fn (Outline $o): Outline => $o->turned(), $outlines)), Wplz: Outline::plasticOfAll($outlines), It: $It, Iw: $Iw,
-            Wely: $Iy / max($this->top, -$this->bottom), Welz: $Iz / max($right - $this->ys, $this->ys - $left),
+            sprintf('strip section %s×%s', round($high - $low, 1), round($right - $left, 1)),
+            'strips',
+            $high - $low,
+            $right - $left,
+            $high - $low,
+            A: $A,
+            Iy: $Iy,
+            Iz: $Iz,
+            Wply: Outline::plasticOfAll(array_map(fn (Outline $o): Outline => $o->turned(), $outlines)),
+            Wplz: Outline::plasticOfAll($outlines),
+            It: $It,
+            Iw: $Iw,
+            Wely: $Iy / max($this->top, -$this->bottom),
+            Welz: $Iz / max($right - $this->ys, $this->ys - $left),
         );
     }
 
@@ -142,7 +162,10 @@ final readonly class StripSection extends Section
         return [[$s->y1 - $this->ys, $s->y2 - $this->ys], [$s->z1 - $this->zs, $s->z2 - $this->zs]];
     }
 
-    /** @return array{float, float, float, float} shear centre from the centroid (mm), I_w (mm⁶), greatest sectorial coordinate (mm²) */
+    /**
+     * @return array{float, float, float, float} shear centre from the centroid (mm), I_w (mm⁶), greatest sectorial
+     * coordinate (mm²)
+     */
     private function warping(): array
     {
         $omega = [0 => 0.0];
@@ -152,7 +175,7 @@ final readonly class StripSection extends Section
             [$a, $b] = $this->tree->ends[$i];
             $omega[$b] = $omega[$a] + $y[0] * $z[1] - $y[1] * $z[0];
             $A += $s->area();
-            $mean += $s->area() * ($omega[$a] + $omega[$b]) / 2;
+            $mean += ($s->area() * ($omega[$a] + $omega[$b])) / 2;
         }
         $mean /= $A;
         $Iy = $Iz = $Iyz = $Iyw = $Izw = $Iww = 0.0;
@@ -187,7 +210,8 @@ final readonly class StripSection extends Section
     }
 
     /**
-     * Greatest S/t, S the integral of a stress from the free ends inwards, with its peaks where a strip crosses the line without stress.
+     * Greatest S/t, S the integral of a stress from the free ends inwards, with its peaks where a strip crosses the
+     * line without stress.
      *
      * @param  array{float, float}  $f  the stress is f_0 y + f_1 z from the centroid
      */
@@ -199,7 +223,7 @@ final readonly class StripSection extends Section
             $s = $this->tree->strips[$i];
             [$f1, $f2] = $this->stresses($s, $f);
             [$a, $b] = $this->tree->ends[$i];
-            $at = fn (float $part): float => $beyond[$b] + $s->area() * $part * ($f2 + $part / 2 * ($f1 - $f2));
+            $at = fn (float $part): float => $beyond[$b] + $s->area() * $part * ($f2 + ($part / 2) * ($f1 - $f2));
             $places = [0.0, 1.0, ...$f1 * $f2 < 0.0 ? [$f2 / ($f2 - $f1)] : []];
             foreach ($s->t > 0.0 ? $places : [] as $part) {
                 $most = max($most, abs($at($part)) / $s->t);
@@ -211,7 +235,8 @@ final readonly class StripSection extends Section
     }
 
     /**
-     * ∫ (f_0 y + f_1 z) (y² + z²) dA from the centroid: what a stress does to the stiffness against twisting, along the middle lines.
+     * ∫ (f_0 y + f_1 z) (y² + z²) dA from the centroid: what a stress does to the stiffness against twisting, along
+     * the middle lines.
      *
      * @param  array{float, float}  $f
      */
@@ -223,7 +248,9 @@ final readonly class StripSection extends Section
             [$f1, $f2] = $this->stresses($s, $f);
             // Simpson's rule is exact: all three run straight.
             [$y, $z] = [($y1 + $y2) / 2, ($z1 + $z2) / 2];
-            $sum += $s->area() / 6 * ($f1 * ($y1 ** 2 + $z1 ** 2) + 2 * ($f1 + $f2) * ($y ** 2 + $z ** 2) + $f2 * ($y2 ** 2 + $z2 ** 2));
+            $sum +=
+                ($s->area() / 6) *
+                ($f1 * ($y1 ** 2 + $z1 ** 2) + 2 * ($f1 + $f2) * ($y ** 2 + $z ** 2) + $f2 * ($y2 ** 2 + $z2 ** 2));
         }
 
         return $sum;
@@ -232,7 +259,10 @@ final readonly class StripSection extends Section
     /** @return list<array{float, float}> corners of the strips from the centroid */
     public function corners(): array
     {
-        return array_map(fn (array $p): array => [$p[0] - $this->ys, $p[1] - $this->zs], array_merge(...array_map(fn (Strip $s): array => $s->corners(), $this->solid())));
+        return array_map(
+            fn (array $p): array => [$p[0] - $this->ys, $p[1] - $this->zs],
+            array_merge(...array_map(fn (Strip $s): array => $s->corners(), $this->solid())),
+        );
     }
 
     /**

@@ -7,9 +7,10 @@ namespace Waage\Materials\Steel\Sections;
 use Waage\ThinWalled\Outline;
 
 /**
- * A tee cut from the middle of a rolled I section, or welded of two plates: its properties from its dimensions, by its outline; the shear centre where
- * the middles of flange and stem meet, I_w of both after F. Bleich (Buckling Strength of Metal Structures, 1952), I_t half of that of
- * the I section or that of the plates, β by thin-walled theory, without fillets.
+ * A tee cut from the middle of a rolled I section, or welded of two plates: its properties from its dimensions, by
+ * its outline; the shear centre where the middles of flange and stem meet, I_w of both after F. Bleich (Buckling
+ * Strength of Metal Structures, 1952), I_t half of that of the I section or that of the plates, β by thin-walled
+ * theory, without fillets.
  */
 final readonly class Tee extends Section
 {
@@ -37,11 +38,27 @@ final readonly class Tee extends Section
      * @param  float  $h  depth of the tee
      * @param  bool  $isStemUp  the flange below
      */
-    public function __construct(string $name, string $family, float $h, float $b, public float $tw, public float $tf, public float $r, public bool $isStemUp = false, public Stem $stem = Stem::Both, public Finish $finish = Finish::Hot)
-    {
+    public function __construct(
+        string $name,
+        string $family,
+        float $h,
+        float $b,
+        public float $tw,
+        public float $tf,
+        public float $r,
+        public bool $isStemUp = false,
+        public Stem $stem = Stem::Both,
+        public Finish $finish = Finish::Hot,
+    ) {
         $o = Outline::of([
-            [-$b / 2, 0.0, 0.0], [$b / 2, 0.0, 0.0], [$b / 2, $tf, 0.0], [$tw / 2, $tf, $r],
-            [$tw / 2, $h, 0.0], [-$tw / 2, $h, 0.0], [-$tw / 2, $tf, $r], [-$b / 2, $tf, 0.0],
+            [-$b / 2, 0.0, 0.0],
+            [$b / 2, 0.0, 0.0],
+            [$b / 2, $tf, 0.0],
+            [$tw / 2, $tf, $r],
+            [$tw / 2, $h, 0.0],
+            [-$tw / 2, $h, 0.0],
+            [-$tw / 2, $tf, $r],
+            [-$b / 2, $tf, 0.0],
         ]);
         $this->zs = $o->centroid[1];
         $this->perimeter = $o->perimeter();
@@ -51,19 +68,44 @@ final readonly class Tee extends Section
         $this->cf = ($b - $tw) / 2 - $r;
         $this->beta = self::wagner($h, $b, $tw, $tf);
         $hs = $h - $tf / 2;
+        $whole = $family === 'WT' ? 'W' : str_replace('½ ', '', $family);
         parent::__construct(
-            $name, $family, $h, $b, $hs,
-            A: $o->area, Iy: $o->Iy, Iz: $o->Iz, Wply: $o->plasticAboutY(), Wplz: $o->plasticAboutZ(),
-            It: $finish === Finish::Welded ? ($b * $tf ** 3 + ($h - $tf) * $tw ** 3) / 3 : (new ISection($name, $family === 'WT' ? 'W' : str_replace('½ ', '', $family), 2 * $h, $b, $tw, $tf, $r))->It / 2,
-            Iw: ($b ** 3 * $tf ** 3 / 4 + $hs ** 3 * $tw ** 3) / 36,
-            Wely: $o->Iy / ($h - $this->zs), Welz: 2 * $o->Iz / $b,
+            $name,
+            $family,
+            $h,
+            $b,
+            $hs,
+            A: $o->area,
+            Iy: $o->Iy,
+            Iz: $o->Iz,
+            Wply: $o->plasticAboutY(),
+            Wplz: $o->plasticAboutZ(),
+            It: $finish === Finish::Welded
+                ? ($b * $tf ** 3 + ($h - $tf) * $tw ** 3) / 3
+                : (new ISection($name, $whole, 2 * $h, $b, $tw, $tf, $r))->It / 2,
+            Iw: (($b ** 3 * $tf ** 3) / 4 + $hs ** 3 * $tw ** 3) / 36,
+            Wely: $o->Iy / ($h - $this->zs),
+            Welz: (2 * $o->Iz) / $b,
         );
     }
 
     /** The same section as it is in a member. */
     public function in(bool $isStemUp, Stem $stem): self
     {
-        return $isStemUp === $this->isStemUp && $stem === $this->stem ? $this : new self($this->name, $this->family, $this->h, $this->b, $this->tw, $this->tf, $this->r, $isStemUp, $stem, $this->finish);
+        return $isStemUp === $this->isStemUp && $stem === $this->stem
+            ? $this
+            : new self(
+                $this->name,
+                $this->family,
+                $this->h,
+                $this->b,
+                $this->tw,
+                $this->tf,
+                $this->r,
+                $isStemUp,
+                $stem,
+                $this->finish,
+            );
     }
 
     public function shearCentreAbove(): float
@@ -74,7 +116,7 @@ final readonly class Tee extends Section
     /** The middle of the flange, from the middle between it and the tip. */
     public function shearLevel(): float
     {
-        return ($this->isStemUp ? -1 : 1) * $this->hs / 2;
+        return (($this->isStemUp ? -1 : 1) * $this->hs) / 2;
     }
 
     public function monosymmetry(): float
@@ -84,7 +126,7 @@ final readonly class Tee extends Section
 
     public function faceAbove(int $side): float
     {
-        $isFlange = ($side > 0) !== $this->isStemUp;
+        $isFlange = $side > 0 !== $this->isStemUp;
 
         return $side * ($isFlange ? $this->tf / 2 : $this->hs);
     }
@@ -111,13 +153,13 @@ final readonly class Tee extends Section
         $A = $S = $Iy = $sum = 0.0;
         foreach ($edges as [$z0, $z1, $w]) {
             $A += $w * ($z1 - $z0);
-            $S += $w * ($z1 ** 2 - $z0 ** 2) / 2;
+            $S += ($w * ($z1 ** 2 - $z0 ** 2)) / 2;
         }
         $zs = $S / $A;
         foreach ($edges as [$low, $high, $w]) {
             [$z0, $z1] = [$low - $zs, $high - $zs];
-            $Iy += $w * ($z1 ** 3 - $z0 ** 3) / 3;
-            $sum += $w * ($z1 ** 4 - $z0 ** 4) / 4 + $w ** 3 / 12 * ($z1 ** 2 - $z0 ** 2) / 2;
+            $Iy += ($w * ($z1 ** 3 - $z0 ** 3)) / 3;
+            $sum += ($w * ($z1 ** 4 - $z0 ** 4)) / 4 + (($w ** 3 / 12) * ($z1 ** 2 - $z0 ** 2)) / 2;
         }
 
         return $sum / $Iy - 2 * ($tf / 2 - $zs);

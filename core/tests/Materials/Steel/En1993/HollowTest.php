@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
-use Waage\Materials\Steel\En1993\BeamColumn;
 use Waage\Materials\Steel\En1993\Bending;
+use Waage\Materials\Steel\En1993\BucklingCurves;
 use Waage\Materials\Steel\En1993\Classification;
 use Waage\Materials\Steel\En1993\LateralResistance;
 use Waage\Materials\Steel\En1993\Shear;
@@ -49,11 +49,11 @@ it('has its resistances in bending and shear', function (): void {
 });
 
 it('has the buckling curves of Table 6.2, and that of other shapes in Table 6.4', function (): void {
-    expect(BeamColumn::curves(steel('SHS 150×150×8')))
+    expect(BucklingCurves::of(steel('SHS 150×150×8')))
         ->toBe(['a', 'a'])
-        ->and(BeamColumn::curves(steel('CHS 168.3×5', SteelGrade::S460)))
+        ->and(BucklingCurves::of(steel('CHS 168.3×5', SteelGrade::S460)))
         ->toBe(['a0', 'a0'])
-        ->and(BeamColumn::curves(steel('SHS 150×150×6 cold', SteelGrade::S460)))
+        ->and(BucklingCurves::of(steel('SHS 150×150×6 cold', SteelGrade::S460)))
         ->toBe(['c', 'c'])
         ->and(LateralResistance::imperfection(section('RHS 200×100×8'), true)[0])
         ->toBe(0.76);
