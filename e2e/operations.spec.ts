@@ -3,7 +3,7 @@ import { existsSync, readdirSync, readFileSync, readlinkSync, rmSync } from 'nod
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
-import { newMember, request, saved } from './steps'
+import { newMember, request, saved, saveState } from './steps'
 
 /** Only where bin/test has started the servers: their folder is told by it. */
 const run = process.env.WAAGE_RUN ?? ''
@@ -52,11 +52,12 @@ test('what is typed while database and server end is kept, and is saved when the
     await newMember(page)
     await saved(page)
     for (const id of [...processes('mariadbd', `${process.env.WAAGE_DB}/data`), ...processes('php-fpm8.2')]) process.kill(id, 'SIGKILL')
-    await page.getByLabel('Title').fill('Typed in the dark')
-    await page.getByLabel('Title').press('Tab')
+    await page.getByLabel('Length of the member').fill('7.25 m')
+    await page.getByLabel('Length of the member').press('Tab')
+    await expect(saveState(page)).not.toHaveText('Saved')
     await saved(page)
     await page.reload()
-    await expect(page.getByLabel('Title')).toHaveValue('Typed in the dark')
+    await expect(page.getByLabel('Length of the member')).toHaveValue('7.25 m')
 })
 
 test('a backup brings back what was changed after it', async ({ page }) => {
