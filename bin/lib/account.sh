@@ -33,8 +33,8 @@ need_account() {
     fi
     mkdir -p storage/app storage/logs storage/framework/{cache,sessions,views}
     give "${WRITABLE[@]}"
-    as_app touch storage/logs/laravel.log
     can_read || let_read
+    as_app touch storage/logs/laravel.log
 }
 
 # What the servers read of the project.
