@@ -1,6 +1,8 @@
 # Shared by bin/start, bin/test and bin/bench: installs what is missing. Sourced, not run.
 
 set -euo pipefail
+# What is made here is read by the account of the servers; secrets are closed where they are written.
+umask 022
 
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$ROOT"
