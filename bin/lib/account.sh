@@ -38,7 +38,7 @@ need_account() {
 }
 
 # What the servers read of the project.
-READ=(app artisan composer.json bin bootstrap/app.php config core database etc packages public resources routes vendor)
+READ=(app artisan composer.json bin bootstrap/app.php bootstrap/providers.php config core database etc packages public resources routes vendor)
 
 can_read() { [ -z "$(as_app find "${READ[@]/#/$ROOT/}" ! -readable -print -quit 2>&1)" ]; }
 
