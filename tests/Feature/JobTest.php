@@ -45,7 +45,7 @@ it('refuses bad fields in words', function (array $body, string $field, string $
     ],
 ]);
 
-it('weighs its members again when the basis changes, and not for other units', function (): void {
+it('weighs its members again when the basis changes, to the same ratio in other units', function (): void {
     $job = jobOf($this->user);
     $member = memberOf($job, ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]]);
     $ratio = $member->summary['ratio'];

@@ -20,7 +20,7 @@ use Waage\Units\Kind;
 final readonly class AngleStrut implements PressedStrut
 {
     /** Curve b (Table 6.2). */
-    private const IMPERFECTION = 0.34;
+    private const CURVE = 'b';
 
     /** From here on a slenderness is unusual; a note, not a limit of the standard. */
     private const UNUSUAL = 200.0;
@@ -237,12 +237,9 @@ final readonly class AngleStrut implements PressedStrut
             'max('.implode(', ', array_keys($slendernesses)).')',
             Kind::Number,
         );
-        $alpha = self::IMPERFECTION;
-        $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
-        $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
-        $d?->given('alpha', $alpha, Kind::Number, 'Tables 6.1, 6.2', 'curve b');
-        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', Kind::Number, '6.3.1.2(1)');
-        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', Kind::Number, '6.3.1.2(1) (6.49)');
+        $curve = new BucklingCurve(self::CURVE);
+        $chi = $curve->at($lambda);
+        $curve->derive($d);
         $Nb = ($chi * $NRk) / $this->basis->gammaM1;
         $d?->with([$symbol => [$A, Kind::Area], 'gamma_M1' => [$this->basis->gammaM1, Kind::Number]])->line(
             'N_b_Rd',

@@ -31,8 +31,6 @@ final readonly class BeamColumn
     /** Smallest denominator of what amplifies moments: nearer to buckling the member fails by compression anyway. */
     private const LEAST = 0.05;
 
-    private const IMPERFECTION = ['a0' => 0.13, 'a' => 0.21, 'b' => 0.34, 'c' => 0.49, 'd' => 0.76];
-
     /**
      * Class in bending about y-y with the compression; in compression alone where nothing, or something else, bends
      * it.
@@ -481,31 +479,18 @@ final readonly class BeamColumn
     private function alongOne(string $axis, float $Ncr, string $curve, ?Derivation $d): AxisBuckling
     {
         $A = $this->area();
-        $alpha = self::IMPERFECTION[$curve];
+        $curve = new BucklingCurve($curve);
         $NRk = $this->A * $this->steel->fy;
         $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
-        $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
-        $chi = $lambda <= 0.2 ? 1.0 : min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
+        $chi = $curve->at($lambda);
         $n = $this->compression / (($chi * $NRk) / $this->steel->basis->gammaM1);
-        if ($lambda > 0.2) {
+        if ($lambda > BucklingCurve::STOCKY) {
             $d?->with([
                 $A => [$this->A, Kind::Area],
                 'f_y' => [$this->steel->fy, Kind::Stress],
                 "N_cr_{$axis}" => [$Ncr, Kind::Force],
             ])->line("lambda_{$axis}", "sqrt({$A} * f_y / N_cr_{$axis})", Kind::Number, '6.3.1.2(1)');
-            $d?->given("alpha_{$axis}", $alpha, Kind::Number, 'Tables 6.1, 6.2', "curve {$curve}");
-            $d?->line(
-                "Phi_{$axis}",
-                "0.5 * (1 + alpha_{$axis} * (lambda_{$axis} - 0.2) + lambda_{$axis}^2)",
-                Kind::Number,
-                '6.3.1.2(1)',
-            );
-            $d?->line(
-                "chi_{$axis}",
-                "min(1 / (Phi_{$axis} + sqrt(Phi_{$axis}^2 - lambda_{$axis}^2)), 1)",
-                Kind::Number,
-                '6.3.1.2(1) (6.49)',
-            );
+            $curve->derive($d, "_{$axis}");
         } else {
             $d?->given("lambda_{$axis}", $lambda, Kind::Number, '6.3.1.2(4)', 'not above 0.2: no reduction');
             $d?->given("chi_{$axis}", $chi, Kind::Number, '6.3.1.2(4)');

@@ -182,8 +182,7 @@ final readonly class LateralResistance implements Resistance
             $chi = self::rolledReduction($steel, $lambda, $kc, $d);
         } else {
             [$alpha, $curve] = $this->worstCurve();
-            $Phi = 0.5 * (1 + $alpha * ($lambda - 0.2) + $lambda ** 2);
-            $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)), 1.0);
+            $chi = BucklingCurve::reduction($alpha, $lambda);
             $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', $curve);
             $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', Kind::Number, '6.3.2.2(1)');
             $d?->line(

@@ -197,8 +197,7 @@ final readonly class StiffenedWeb
         ])->line('N_Ed', 'max(V_Ed - h_w * t_w * f_y / (sqrt(3) * gamma_M1 * lambda_w^2), 0)', Kind::Force, '9.3.3(3)');
         $d?->with([...$sizes])->line('A_s', '2 * b_s * t_s + (2 * w_e + t_s) * t_w', Kind::Area, '9.1(2)');
         $lambda = (0.75 * $s->hw) / sqrt($I / $A) / (93.9 * $this->steel->epsilon);
-        $Phi = 0.5 * (1 + 0.49 * ($lambda - 0.2) + $lambda ** 2);
-        $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
+        $chi = (new BucklingCurve('c'))->at($lambda);
         $Nb = ($chi * $A * $fy) / $this->steel->basis->gammaM1;
         $d?->line('lambda', '0.75 * h_w / sqrt(I_st / A_s) / (93.9 * epsilon)', Kind::Number, '9.4(2)');
         $d?->line(

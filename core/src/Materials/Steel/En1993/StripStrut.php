@@ -17,7 +17,7 @@ use Waage\Units\Kind;
 final readonly class StripStrut implements PressedStrut
 {
     /** Curve c: any other section (Table 6.2). */
-    private const IMPERFECTION = 0.49;
+    private const CURVE = 'c';
 
     private SteelSection $steel;
 
@@ -151,17 +151,15 @@ final readonly class StripStrut implements PressedStrut
             'bending about both principal axes and twisting at once: least root of i_0² (N − N_u)(N − N_v)(N − N_T) = N² (u_0² (N − N_v) + v_0² (N − N_u))',
         );
         $lambda = sqrt($NRk / $Ncr);
-        $Phi = 0.5 * (1 + self::IMPERFECTION * ($lambda - 0.2) + $lambda ** 2);
-        $chi = min(1.0, 1 / ($Phi + sqrt($Phi ** 2 - $lambda ** 2)));
+        $curve = new BucklingCurve(self::CURVE);
+        $chi = $curve->at($lambda);
         $d?->with([$A => [$NRk / $this->steel->fy, Kind::Area], 'f_y' => [$this->steel->fy, Kind::Stress]])->line(
             'lambda',
             "sqrt({$A} * f_y / N_cr)",
             Kind::Number,
             '6.3.1.4(2) (6.52)',
         );
-        $d?->given('alpha', self::IMPERFECTION, Kind::Number, 'Tables 6.1, 6.2', 'curve c');
-        $d?->line('Phi', '0.5 * (1 + alpha * (lambda - 0.2) + lambda^2)', Kind::Number, '6.3.1.2(1)');
-        $d?->line('chi', 'min(1 / (Phi + sqrt(Phi^2 - lambda^2)), 1)', Kind::Number, '6.3.1.2(1) (6.49)');
+        $curve->derive($d);
         $gammaM1 = $this->steel->basis->gammaM1;
         $Nb = ($chi * $NRk) / $gammaM1;
         $d?->with([$A => [$NRk / $this->steel->fy, Kind::Area], 'gamma_M1' => [$gammaM1, Kind::Number]])->line(
