@@ -130,10 +130,7 @@ final class Columns
             return true;
         }
         $grade = SteelMake::of($this->beam->member)->grade;
-        $force = fn (Section $s): float => (($grade->shearModulus() * $s->It +
-            (M_PI ** 2 * $grade->elasticity() * $s->Iw) / $LT ** 2) *
-            $s->A) /
-            ($s->Iy + $s->Iz + $s->A * ($s->shearCentre() + $s->shearCentreAbove()) ** 2);
+        $force = fn (Section $s): float => $s->torsionalForce($grade->elasticity(), $grade->shearModulus(), $LT);
 
         return $force($sideways) <=
             min(array_map(fn (SectionStep $s): float => $force($s->section), $stretches)) * (1.0 + 1e-9);

@@ -152,14 +152,9 @@ final readonly class CombinedForces
     {
         [, $Ly, $Lz] = [0.0, ...$this->columns->lengths()];
         $force = function (SectionStep $s) use ($Ly, $Lz): float {
-            [$E, $G, $of] = [$s->grade->elasticity(), $s->grade->shearModulus(), $s->section];
-            $bends = $Ly > 0.0 ? (M_PI ** 2 * $E * $of->Iz) / $Ly ** 2 : INF;
-            $twists =
-                $Lz > 0.0
-                    ? (((M_PI ** 2 * $E * $of->Iw) / $Lz ** 2 + $G * $of->It) * $of->A) / ($of->Iy + $of->Iz)
-                    : INF;
+            [$E, $G] = [$s->grade->elasticity(), $s->grade->shearModulus()];
 
-            return min($bends, $twists);
+            return min($s->section->flexuralForce($E, $Ly), $s->section->torsionalForce($E, $G, $Lz));
         };
         usort($stretches, fn (SectionStep $a, SectionStep $b): int => $force($a) <=> $force($b));
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
 /**
@@ -22,8 +23,10 @@ final readonly class AnnexA implements Interaction
     public function factors(PressedMember $member, ?Derivation $d = null): array
     {
         $s = $member->steel->section;
-        $Nz = SidewaysBuckling::flexural($member->weakest, $member->L[0]);
-        $NT = $member->twists ? SidewaysBuckling::torsional($member->weakest, $member->L[1]) : INF;
+        $Nz = $member->weakest->flexuralForce(SteelGrade::E, $member->L[0]);
+        $NT = $member->twists
+            ? $member->weakest->torsionalForce(SteelGrade::E, SteelGrade::G, $member->L[1])
+            : INF;
         [$ry, $rz, $rT] = array_map(fn (float $Ncr): float => max(self::LEAST, 1 - $member->N / $Ncr), [
             $member->y->critical,
             $Nz,

@@ -189,7 +189,7 @@ final class ClosedForms
         $s = $steel->section;
         $E = SteelGrade::E;
         $G = SteelGrade::G;
-        $Nz = (M_PI ** 2 * $E * $s->Iz) / $L ** 2;
+        $Nz = $s->flexuralForce($E, $L);
         $e = $C2 * $zg + ($C3 * $beta) / 2;
         $Mcr = $C1 * $Nz * (sqrt($s->Iw / $s->Iz + ($G * $s->It) / $Nz + $e ** 2) - $e);
         if ($d !== null) {

@@ -36,7 +36,7 @@ final class SidewaysBuckling
     ): float {
         $forces = [];
         if ($L > 0.0) {
-            $forces['N_z'] = self::flexural($s, $L);
+            $forces['N_z'] = $s->flexuralForce(SteelGrade::E, $L);
             $d?->with(['L' => [$L, Kind::Length], 'i_z' => [$s->iz, Kind::Size]])->line(
                 's_z',
                 'L / i_z',
@@ -85,7 +85,7 @@ final class SidewaysBuckling
     {
         $y0 = abs($s->shearCentre() + $s->shearCentreAbove());
         $off = $s->shearCentreAbove() === 0.0 ? 'y_0' : 'z_0';
-        $T = self::torsional($s, $LT);
+        $T = $s->torsionalForce(SteelGrade::E, SteelGrade::G, $LT);
         $polar = $y0 > 0.0 ? "I_y + I_z + A * {$off}^2" : 'I_y + I_z';
         $of = [
             'A' => [$s->A, Kind::Area],
@@ -125,21 +125,5 @@ final class SidewaysBuckling
         );
 
         return ['N_TF' => $TF];
-    }
-
-    /** Elastic critical force of buckling about z-z, N; INF: continuously restrained. */
-    public static function flexural(Section $s, float $L): float
-    {
-        return $L > 0.0 ? (M_PI ** 2 * SteelGrade::E * $s->Iz) / $L ** 2 : INF;
-    }
-
-    /** Elastic critical force of twisting over a length, N; INF: continuously restrained. */
-    public static function torsional(Section $s, float $LT): float
-    {
-        $I0 = $s->Iy + $s->Iz + $s->A * ($s->shearCentre() ** 2 + $s->shearCentreAbove() ** 2);
-
-        return $LT > 0.0
-            ? ((SteelGrade::G * $s->It + (M_PI ** 2 * SteelGrade::E * $s->Iw) / $LT ** 2) * $s->A) / $I0
-            : INF;
     }
 }

@@ -108,6 +108,31 @@ abstract readonly class Section
         return $this->shearCentre() === 0.0 && $this->shearCentreAbove() === 0.0;
     }
 
+    /**
+     * Elastic critical force of bending about z-z (L. Euler), N.
+     *
+     * @param  float  $E  MPa
+     * @param  float  $L  buckling length, mm; 0: continuously restrained, and so INF
+     */
+    public function flexuralForce(float $E, float $L): float
+    {
+        return $L > 0.0 ? (M_PI ** 2 * $E * $this->Iz) / $L ** 2 : INF;
+    }
+
+    /**
+     * Elastic critical force of twisting about the shear centre, N.
+     *
+     * @param  float  $E  MPa
+     * @param  float  $G  MPa
+     * @param  float  $L  between restraints against twisting, mm; 0: continuously restrained, and so INF
+     */
+    public function torsionalForce(float $E, float $G, float $L): float
+    {
+        $I0 = $this->Iy + $this->Iz + $this->A * ($this->shearCentre() ** 2 + $this->shearCentreAbove() ** 2);
+
+        return $L > 0.0 ? (($G * $this->It + (M_PI ** 2 * $E * $this->Iw) / $L ** 2) * $this->A) / $I0 : INF;
+    }
+
     /** Mass per length, kg/mm. */
     public function mass(): float
     {

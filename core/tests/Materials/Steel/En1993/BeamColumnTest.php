@@ -467,7 +467,7 @@ it('buckles laterally where only twisting is held', function (): void {
     expect(Waage\Materials\Steel\En1993\SidewaysBuckling::criticalForce($s, 4000.0, 0.0, null))
         ->toBeNear((M_PI ** 2 * 210e3 * $s->Iz) / 4000.0 ** 2)
         ->and(Waage\Materials\Steel\En1993\SidewaysBuckling::criticalForce($s, 0.0, 4000.0, null))
-        ->toBeNear(Waage\Materials\Steel\En1993\SidewaysBuckling::torsional($s, 4000.0))
+        ->toBeNear(((SteelGrade::G * $s->It + (M_PI ** 2 * 210e3 * $s->Iw) / 4000.0 ** 2) * $s->A) / ($s->Iy + $s->Iz))
         ->and(Waage\Materials\Steel\En1993\SidewaysBuckling::criticalForce($s, 0.0, 0.0, null))
         ->toBe(INF);
 });
