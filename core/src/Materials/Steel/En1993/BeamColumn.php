@@ -267,7 +267,8 @@ final readonly class BeamColumn
                 $this->sideways === 0.0 => ' with axial force',
                 $what !== 'Bending' => $axial ? ' with axial force, both axes' : ' with bending about the minor axis',
                 default => $axial ? ' about both axes with axial force' : ' about both axes',
-            };
+            }.
+            $this->steel->foreign();
     }
 
     /** A utilisation in bending, for the elastic modulus where compression makes the section class 3. */

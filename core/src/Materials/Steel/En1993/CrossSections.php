@@ -30,6 +30,9 @@ final class CrossSections
      */
     private const SERVICE = 1.5;
 
+    /** EN 1993 has no rule for it. */
+    private const FOREIGN = 'Shear buckling, as ANSI/AISC 360 has it';
+
     private readonly HighShearSearch $search;
 
     /** @param  list<Combination>  $strength */
@@ -82,7 +85,7 @@ final class CrossSections
 
         return new Weighing(
             'bending',
-            'Bending',
+            'Bending'.$steel->foreign(),
             'EN 1993-1-1, 6.2.5',
             $ratio,
             demand: abs($e->value),
@@ -185,7 +188,7 @@ final class CrossSections
         if ($slenderness <= $limit) {
             return new Weighing(
                 'shear-buckling',
-                'Shear buckling',
+                self::FOREIGN,
                 'ANSI/AISC 360, G5',
                 null,
                 lines: $d->lines ?? [],
@@ -208,7 +211,7 @@ final class CrossSections
 
         return new Weighing(
             'shear-buckling',
-            'Shear buckling',
+            self::FOREIGN,
             'ANSI/AISC 360, G5',
             $holds ? $V / $Vb : null,
             applies: $holds,
@@ -251,7 +254,7 @@ final class CrossSections
 
         return new Weighing(
             'shear-buckling',
-            'Shear buckling',
+            $k === 1.2 && $slenderness > 0.0 ? self::FOREIGN : 'Shear buckling',
             'EN 1993-1-1, 6.2.6(6)',
             null,
             applies: $slenderness <= $limit,

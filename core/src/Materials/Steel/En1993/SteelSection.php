@@ -87,6 +87,12 @@ final readonly class SteelSection
         };
     }
 
+    /** What the title of a weighing says where it is by another standard than its own; nothing where it is not. */
+    public function foreign(): string
+    {
+        return $this->class > 3 && EffectiveTube::covers($this) ? ', effective section by BS 5950-1' : '';
+    }
+
     private function effectiveArea(?Derivation $d): float
     {
         return match (true) {

@@ -48,6 +48,17 @@ it('has its resistances in bending and shear', function (): void {
         ->toBeNear(429e3, 0.005);
 });
 
+it('says in the title what another standard is taken for', function (): void {
+    $titles = array_column(design(hollowPost('CHS 323.9×5', '100 kN', [
+        'slope' => ['by' => 'level'],
+        'loads' => [lineLoad('g', '5 kN/m')],
+    ]))->weighings, 'title', 'id');
+    expect($titles['bending'])
+        ->toBe('Bending, effective section by BS 5950-1')
+        ->and($titles['shear-buckling'])
+        ->toBe('Shear buckling, as ANSI/AISC 360 has it');
+});
+
 it('has the buckling curves of Table 6.2, and that of other shapes in Table 6.4', function (): void {
     expect(BucklingCurves::of(steel('SHS 150×150×8')))
         ->toBe(['a', 'a'])
