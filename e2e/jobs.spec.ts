@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { ACCOUNT, enterDemo, newMember, openDemoMember, saved, strips } from './steps'
+import { ACCOUNT, enterDemo, newMember, openDemoMember, saved, signIn, strips } from './steps'
 
 test('a wrong password is refused, the demo is one click away', async ({ page }) => {
     await page.goto('/tools')
@@ -127,6 +127,14 @@ test.describe('every main view is readable to assistive technology', () => {
         const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).exclude('math').analyze()
         expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target).join(' ')}`)).toEqual([])
     }
+
+    test('the people of the office', async ({ page }) => {
+        await signIn(page)
+        await page.goto('/account')
+        await page.getByLabel('Rename Ines Crake').click()
+        await expect(page.getByLabel('New name of Ines Crake')).toBeFocused()
+        await check(page)
+    })
 
     test('sign-in, jobs and job', async ({ page }) => {
         await page.goto('/')

@@ -40,20 +40,14 @@ final class BandMatrix
             // Of a pivot: the rounding of the terms it is made of, and what the pivots before have passed on.
             $size = abs($K[$i][$band]);
             $error = 0.0;
-            for ($j = max(0, $i - $band); $j <= $i; $j++) {
-                $sum = $K[$i][$band - $i + $j];
-                for ($m = max(0, $i - $band, $j - $band); $m < $j; $m++) {
-                    $sum -= $K[$i][$band - $i + $m] * $K[$j][$band - $j + $m] * $K[$m][$band];
-                }
-                $K[$i][$band - $i + $j] = $i === $j ? $sum : $sum / $K[$j][$band];
-                if ($j < $i) {
-                    $square = $K[$i][$band - $i + $j] ** 2;
-                    $size += $square * $K[$j][$band];
-                    $error += $square * $errors[$j];
-                }
+            $K[$i] = $row = $this->eliminated($K, $i);
+            for ($j = max(0, $i - $band); $j < $i; $j++) {
+                $square = $row[$band - $i + $j] ** 2;
+                $size += $square * $K[$j][$band];
+                $error += $square * $errors[$j];
             }
             $errors[$i] = $error + PHP_FLOAT_EPSILON * $size;
-            if ($K[$i][$band] <= self::ZERO * $errors[$i]) {
+            if ($row[$band] <= self::ZERO * $errors[$i]) {
                 $this->rows = $K;
 
                 return $this->back([...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)], $i);
@@ -72,19 +66,36 @@ final class BandMatrix
         $negative = 0;
         $log = 0.0;
         for ($i = 0; $i < $this->size; $i++) {
-            $first = $i > $band ? $i - $band : 0;
-            for ($j = $first; $j <= $i; $j++) {
-                $sum = $K[$i][$band - $i + $j];
-                for ($m = max($first, $j - $band); $m < $j; $m++) {
-                    $sum -= $K[$i][$band - $i + $m] * $K[$j][$band - $j + $m] * $K[$m][$band];
-                }
-                $K[$i][$band - $i + $j] = $i === $j ? ($sum == 0.0 ? -PHP_FLOAT_MIN : $sum) : $sum / $K[$j][$band];
-            }
-            $negative += $K[$i][$band] > 0.0 ? 0 : 1;
-            $log += log(abs($K[$i][$band]));
+            $K[$i] = $this->eliminated($K, $i);
+            // A pivot of nothing is a hair on the side of what has buckled.
+            $pivot = $K[$i][$band] == 0.0 ? ($K[$i][$band] = -PHP_FLOAT_MIN) : $K[$i][$band];
+            $negative += $pivot > 0.0 ? 0 : 1;
+            $log += log(abs($pivot));
         }
 
         return [$negative, $log];
+    }
+
+    /**
+     * Row i of L with its pivot of D, from the rows before, which are so already.
+     *
+     * @param  list<array<int, float>>  $K
+     * @return array<int, float>
+     */
+    private function eliminated(array $K, int $i): array
+    {
+        $band = $this->band;
+        $row = $K[$i];
+        $first = $i > $band ? $i - $band : 0;
+        for ($j = $first; $j <= $i; $j++) {
+            $sum = $row[$band - $i + $j];
+            for ($m = max($first, $j - $band); $m < $j; $m++) {
+                $sum -= $row[$band - $i + $m] * ($j === $i ? $row : $K[$j])[$band - $j + $m] * $K[$m][$band];
+            }
+            $row[$band - $i + $j] = $j === $i ? $sum : $sum / $K[$j][$band];
+        }
+
+        return $row;
     }
 
     /**
