@@ -7,7 +7,9 @@ use Symfony\Component\Process\Process;
 /** What a line of shell answers that knows the functions of bin/lib/servers.sh. */
 function shell(string $line): string
 {
-    return trim(Process::fromShellCommandline('set -u; . bin/lib/servers.sh; '.$line, base_path())->mustRun()->getOutput());
+    $process = new Process(['bash', '-uc', '. bin/lib/servers.sh; '.$line], base_path());
+
+    return trim($process->mustRun()->getOutput());
 }
 
 it('knows a server by its name and folder, and ends no other process', function (): void {
