@@ -22,8 +22,7 @@ final readonly class Column
      * @param  EndMoments  $moments  of the moment diagrams
      * @param  bool  $isExact  stands the buckling length about the weak axis for the force at which the member
      *     buckles laterally in truth
-     * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force, its
-     *     combination and arrangement
+     * @param  Place  $at  of the greatest axial force
      */
     public function __construct(
         public Combination $combination,
@@ -32,7 +31,7 @@ final readonly class Column
         public float $alphaCr,
         public array $L,
         public EndMoments $moments,
-        public array $at,
+        public Place $at,
         public bool $isExact = false,
     ) {
     }

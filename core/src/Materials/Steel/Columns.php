@@ -65,19 +65,10 @@ final class Columns
         $least = $this->axial?->extreme([$combination], -1, $weight);
         $compression = max(0.0, $most->value ?? 0.0);
         $tension = max(0.0, -($least->value ?? 0.0));
-        $at = [0.0, $combination->id, '', []];
         $e = $tension > $compression ? $least : $most;
-        if ($e !== null) {
-            $acting = $this->beam->worst(
-                $combination,
-                $weight,
-                Effect::Axial,
-                $e->value >= 0 ? 1 : -1,
-                $e->segment,
-                $e->t,
-            );
-            $at = [$e->x, $combination->id, $this->beam->arrangementText($acting), $acting];
-        }
+        $at = $e === null
+            ? new Place(0.0, $combination->id)
+            : Place::of($this->beam, Effect::Axial, $e, $weight, $combination);
         $alphaCr = INF;
         $member = $this->beam->member;
         [$Lz, $LT] = $this->lengths();

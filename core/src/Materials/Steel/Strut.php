@@ -14,9 +14,8 @@ final readonly class Strut
      * @param  float  $compression  greatest one; 0: none
      * @param  float  $tension  greatest one; 0: none
      * @param  float  $L  between its ends, or as given
-     * @param  array{float, string, string, array<int, float>}  $pressed  place of the greatest compression, its
-     *     combination and arrangement
-     * @param  array{float, string, string, array<int, float>}  $pulled  of the greatest tension
+     * @param  Place  $pressed  of the greatest compression
+     * @param  Place  $pulled  of the greatest tension
      */
     public function __construct(
         public Angle|StripSection $section,
@@ -25,8 +24,8 @@ final readonly class Strut
         public float $tension,
         public float $L,
         public StrutEnds $ends,
-        public array $pressed,
-        public array $pulled,
+        public Place $pressed,
+        public Place $pulled,
     ) {
     }
 

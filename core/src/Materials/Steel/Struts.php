@@ -6,7 +6,6 @@ namespace Waage\Materials\Steel;
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
-use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\Angle;
@@ -123,8 +122,8 @@ final readonly class Struts
             $force(-$least->value),
             $member->apart * ($given > 0.0 ? $given : $gap),
             $ends,
-            $this->at($most, $weight),
-            $this->at($least, $weight),
+            Place::of($this->beam, Effect::Axial, $most, $weight),
+            Place::of($this->beam, Effect::Axial, $least, $weight),
         );
     }
 
@@ -134,20 +133,5 @@ final readonly class Struts
         $whole = $section instanceof SkewSection ? $section->whole : $section;
 
         return $whole instanceof Angle || $whole instanceof StripSection ? $whole : null;
-    }
-
-    /** @return array{float, string, string, array<int, float>} */
-    private function at(Extreme $e, float $weight): array
-    {
-        $acting = $this->beam->worst(
-            $e->combination,
-            $weight,
-            Effect::Axial,
-            $e->value >= 0 ? 1 : -1,
-            $e->segment,
-            $e->t,
-        );
-
-        return [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
     }
 }

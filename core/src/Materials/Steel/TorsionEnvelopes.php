@@ -89,22 +89,11 @@ final readonly class TorsionEnvelopes
         return sprintf('Under characteristic loads the member twists by %.2f degrees at most.', rad2deg(min($bounds)));
     }
 
-    /**
-     * @return array{float, string, string, array<int, float>} place, combination, arrangement and factors of an
-     * extreme
-     */
-    public function at(Extreme $e, bool $isFlange = false): array
+    /** Where an extreme is, and by which loads. */
+    public function at(Extreme $e, bool $isFlange = false): Place
     {
         $beam = $isFlange ? $this->beam->sideways ?? $this->beam : $this->beam;
-        $factors = $beam->worst(
-            $e->combination,
-            0.0,
-            $isFlange ? Effect::Moment : Effect::Axial,
-            $e->value >= 0 ? 1 : -1,
-            $e->segment,
-            $e->t,
-        );
 
-        return [$e->x, $e->combination->id, $beam->arrangementText($factors), $factors];
+        return Place::of($beam, $isFlange ? Effect::Moment : Effect::Axial, $e, 0.0);
     }
 }

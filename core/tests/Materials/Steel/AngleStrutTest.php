@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\Sections\StripSection;
@@ -52,8 +53,8 @@ function strutOf(string $name, float $L, StrutEnds $ends): Strut
         0.0,
         $L,
         $ends,
-        [0.0, '', '', []],
-        [0.0, '', '', []],
+        new Place(0.0, ''),
+        new Place(0.0, ''),
     );
 }
 

@@ -289,7 +289,6 @@ final readonly class BeamColumn
         ?float $demand = null,
         ?float $capacity = null,
     ): Weighing {
-        [$x, $combination, $arrangement, $factors] = $this->column->at;
 
         return new Weighing(
             $id,
@@ -301,10 +300,10 @@ final readonly class BeamColumn
             kind: $demand === null ? Kind::Number : Kind::Force,
             demandSymbol: $demand === null ? '' : 'P_r',
             capacitySymbol: $demand === null ? '' : 'P_c',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $this->column->at->x,
+            combination: $this->column->at->combination,
+            arrangement: $this->column->at->arrangement,
+            factors: $this->column->at->factors,
             remark: $demand === null
                 ? 'The greatest forces and moments of the combination together: on the safe side.'
                 : '',

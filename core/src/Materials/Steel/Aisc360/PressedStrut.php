@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
 use Waage\Units\Kind;
 
@@ -51,14 +52,13 @@ abstract readonly class PressedStrut
         return $this->weighing('tension', 'Tension', 'D2', $this->strut->tension, $Pc, $this->strut->pulled, $d);
     }
 
-    /** @param  array{float, string, string, array<int, float>}  $at */
     protected function weighing(
         string $id,
         string $title,
         string $clause,
         float $P,
         float $Pc,
-        array $at,
+        Place $at,
         ?Derivation $d,
     ): Weighing {
         $d?->with(['P_r' => [$P, Kind::Force], 'P_c' => [$Pc, Kind::Force]])->line(
@@ -67,7 +67,6 @@ abstract readonly class PressedStrut
             Kind::Number,
             'B3',
         );
-        [$x, $combination, $arrangement, $factors] = $at;
 
         return new Weighing(
             $id,
@@ -79,10 +78,10 @@ abstract readonly class PressedStrut
             kind: Kind::Force,
             demandSymbol: 'P_r',
             capacitySymbol: 'P_c',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
         );
     }

@@ -73,7 +73,7 @@ final readonly class Torsion
     private function weighStVenant(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
     {
         $e = $this->envelopes->torque();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        $at = $this->envelopes->at($e);
         [$T, $Fy, $G] = [abs($e->value), $grade->yieldStrength($s->thickest()), $grade->shearModulus()];
         $required = $this->method->required('T');
         $d = $derive ? new Derivation() : null;
@@ -114,10 +114,10 @@ final readonly class Torsion
             'Torsion with shear',
             "{$this->standard}, H3.3",
             $u,
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: $derive ? $this->envelopes->twist($s, $grade) : '',
         );
@@ -172,10 +172,10 @@ final readonly class Torsion
                 'Bending of the twisted member',
                 "{$this->standard}, H3.3",
                 $total,
-                x: $x,
-                combination: $combination,
-                arrangement: $arrangement,
-                factors: $factors,
+                x: $at->x,
+                combination: $at->combination,
+                arrangement: $at->arrangement,
+                factors: $at->factors,
                 lines: $d->lines ?? [],
             ),
         ];
@@ -194,7 +194,7 @@ final readonly class Torsion
         bool $derive,
     ): array {
         $e = $this->envelopes->torque();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        $at = $this->envelopes->at($e);
         $T = abs($e->value);
         $required = $this->method->required('T');
         $d = $derive ? new Derivation() : null;
@@ -220,10 +220,10 @@ final readonly class Torsion
             kind: Kind::Moment,
             demandSymbol: $required,
             capacitySymbol: 'T_c',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: $derive ? $this->envelopes->twist($s, $grade) : '',
         );
@@ -256,10 +256,10 @@ final readonly class Torsion
                 'Torsion with bending and shear',
                 "{$this->standard}, H3.2",
                 $u,
-                x: $x,
-                combination: $combination,
-                arrangement: $arrangement,
-                factors: $factors,
+                x: $at->x,
+                combination: $at->combination,
+                arrangement: $at->arrangement,
+                factors: $at->factors,
                 lines: $d->lines ?? [],
             ),
         ];
@@ -277,7 +277,7 @@ final readonly class Torsion
         bool $derive,
     ): Weighing {
         $e = $this->envelopes->flange();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
+        $at = $this->envelopes->at($e, true);
         $B = abs($e->value);
         $Fy = $grade->yieldStrength($s->thickest());
         $d = $derive ? new Derivation() : null;
@@ -299,10 +299,10 @@ final readonly class Torsion
             'Bending with torsion',
             "{$this->standard}, H3.3",
             $u,
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.

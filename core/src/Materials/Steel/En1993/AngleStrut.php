@@ -111,7 +111,7 @@ final readonly class AngleStrut implements PressedStrut
             $pulls ? '6.2.3(2) (6.6)' : ($symbol === 'A' ? '6.2.4(2) (6.10)' : '6.2.4(2) (6.11)'),
         );
         $d?->line('u', 'N_Ed / N_c_Rd', Kind::Number, $pulls ? '6.2.3(1) (6.5)' : '6.2.4(1) (6.9)');
-        [$x, $combination, $arrangement, $factors] = $pulls ? $this->strut->pulled : $this->strut->pressed;
+        $at = $pulls ? $this->strut->pulled : $this->strut->pressed;
 
         return new Weighing(
             'axial',
@@ -123,10 +123,10 @@ final readonly class AngleStrut implements PressedStrut
             kind: Kind::Force,
             demandSymbol: 'N_Ed',
             capacitySymbol: 'N_c_Rd',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: $this->strut->tension > 0.0
                 ? 'Without holes: what a leg that is connected alone bears in tension beside its bolts or welds (EN 1993-1-8, 3.10.3 and 4.13) belongs to the connection.'
@@ -248,7 +248,6 @@ final readonly class AngleStrut implements PressedStrut
             '6.3.1.1(3) (6.47)',
         );
         $d?->line('u', 'N_Ed / N_b_Rd', Kind::Number, '6.3.1.1(1) (6.46)');
-        [$x, $combination, $arrangement, $factors] = $this->strut->pressed;
 
         return new Weighing(
             'buckling-axial',
@@ -260,10 +259,10 @@ final readonly class AngleStrut implements PressedStrut
             kind: Kind::Force,
             demandSymbol: 'N_Ed',
             capacitySymbol: 'N_b_Rd',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $this->strut->pressed->x,
+            combination: $this->strut->pressed->combination,
+            arrangement: $this->strut->pressed->arrangement,
+            factors: $this->strut->pressed->factors,
             lines: $d->lines ?? [],
             remark: $this->strut->ends === StrutEnds::Centroid
                 ? ''

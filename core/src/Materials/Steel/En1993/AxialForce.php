@@ -15,6 +15,7 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\Columns;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\SectionStep;
@@ -123,15 +124,7 @@ final class AxialForce
                 $d->line('n_cr_y', '1 / alpha_cr', Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
-        $acting = $this->beam->worst(
-            $e->combination,
-            $weight,
-            Effect::Axial,
-            $e->value >= 0 ? 1 : -1,
-            $e->segment,
-            $e->t,
-        );
-        $at = [$e->x, $e->combination->id, $this->beam->arrangementText($acting), $acting];
+        $at = Place::of($this->beam, Effect::Axial, $e, $weight);
         if ($small && $sideways === null) {
             return [
                 new Weighing(
@@ -142,10 +135,10 @@ final class AxialForce
                     demand: $N,
                     kind: Kind::Force,
                     demandSymbol: 'N_Ed',
-                    x: $at[0],
-                    combination: $at[1],
-                    arrangement: $at[2],
-                    factors: $at[3],
+                    x: $at->x,
+                    combination: $at->combination,
+                    arrangement: $at->arrangement,
+                    factors: $at->factors,
                     remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).',
                     lines: $d->lines ?? [],
                 ),

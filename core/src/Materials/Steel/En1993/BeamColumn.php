@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
@@ -49,8 +50,7 @@ final readonly class BeamColumn
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
-     * @param  array{float, string, string, array<int, float>}  $at  place of the greatest axial force (mm), its
-     *     combination and arrangement
+     * @param  Place  $at  of the greatest axial force
      * @param  EquivalentMoments  $shape  of the moment diagrams
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
      * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
@@ -65,7 +65,7 @@ final readonly class BeamColumn
         private float $bending,
         private float $lateral,
         private float $sideways,
-        private array $at,
+        private Place $at,
         private EquivalentMoments $shape = new EquivalentMoments(),
         private ?HighShear $shear = null,
         private ?Section $weakest = null,
@@ -516,7 +516,6 @@ final readonly class BeamColumn
         ?float $demand = null,
         ?float $capacity = null,
     ): Weighing {
-        [$x, $combination, $arrangement, $factors] = $this->at;
 
         return new Weighing(
             $id,
@@ -528,10 +527,10 @@ final readonly class BeamColumn
             kind: $demand === null ? Kind::Number : Kind::Force,
             demandSymbol: $demand === null ? '' : 'N_Ed',
             capacitySymbol: $demand === null ? '' : 'N_c_Rd',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $this->at->x,
+            combination: $this->at->combination,
+            arrangement: $this->at->arrangement,
+            factors: $this->at->factors,
             remark: $demand === null
                 ? ($this->sideways === 0.0
                     ? 'The greatest axial force of the combination with its greatest moment: on the safe side.'

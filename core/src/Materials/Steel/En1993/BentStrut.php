@@ -67,7 +67,7 @@ final readonly class BentStrut
             '6.2.1(7), 6.3.4(4)',
             'each at its own slenderness: on the safe side',
         );
-        [$x, $combination, $arrangement, $factors] =
+        $at =
             $this->strut->tension > $N ? $this->strut->pulled : $this->strut->pressed;
 
         return [
@@ -77,10 +77,10 @@ final readonly class BentStrut
                 'Bending with axial force',
                 'EN 1993-1-1, 6.2.1(7), 6.3.4',
                 $n + $k * $u,
-                x: $x,
-                combination: $combination,
-                arrangement: $arrangement,
-                factors: $factors,
+                x: $at->x,
+                combination: $at->combination,
+                arrangement: $at->arrangement,
+                factors: $at->factors,
                 lines: $d->lines ?? [],
                 remark: 'The greatest axial force with the greatest moment, of whatever combinations: on the safe side.',
             ),

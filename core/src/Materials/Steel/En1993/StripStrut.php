@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Checks\Weighing;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
 use Waage\Member\Basis;
 use Waage\Units\Kind;
@@ -173,7 +174,6 @@ final readonly class StripStrut implements PressedStrut
         return $this->weighing('buckling-axial', 'Buckling', '6.3.1.4', $N, $Nb, 'N_b_Rd', $this->strut->pressed, $d);
     }
 
-    /** @param  array{float, string, string, array<int, float>}  $at */
     private function weighing(
         string $id,
         string $title,
@@ -181,10 +181,9 @@ final readonly class StripStrut implements PressedStrut
         float $N,
         float $NRd,
         string $capacity,
-        array $at,
+        Place $at,
         ?Derivation $d,
     ): Weighing {
-        [$x, $combination, $arrangement, $factors] = $at;
 
         return new Weighing(
             $id,
@@ -196,10 +195,10 @@ final readonly class StripStrut implements PressedStrut
             kind: Kind::Force,
             demandSymbol: 'N_Ed',
             capacitySymbol: $capacity,
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
         );
     }

@@ -65,7 +65,7 @@ final readonly class Torsion
     {
         $s = $steel->section;
         $e = $this->envelopes->torque();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        $at = $this->envelopes->at($e);
         [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->gammaM0];
         $TRd = ($s->torsionModulus() * $fy) / sqrt(3) / $gammaM0;
         $u = $T / $TRd;
@@ -99,10 +99,10 @@ final readonly class Torsion
             kind: Kind::Moment,
             demandSymbol: 'T_Ed',
             capacitySymbol: 'T_Rd',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: $derive ? $this->envelopes->twist($s, $steel->grade) : '',
         );
@@ -199,7 +199,7 @@ final readonly class Torsion
     {
         $s = $steel->section;
         $e = $this->envelopes->torque();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e);
+        $at = $this->envelopes->at($e);
         [$T, $L, $G, $M] = [
             abs($e->value),
             $this->envelopes->length(),
@@ -238,10 +238,10 @@ final readonly class Torsion
             'Bending of the twisted member',
             'EN 1993-1-1, 5.2, EN 1993-6, A.1',
             $total,
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
         );
     }
@@ -251,7 +251,7 @@ final readonly class Torsion
     {
         $s = $steel->section;
         $e = $this->envelopes->flange();
-        [$x, $combination, $arrangement, $factors] = $this->envelopes->at($e, true);
+        $at = $this->envelopes->at($e, true);
         $B = abs($e->value);
         $d = $derive ? new Derivation() : null;
         $d?->given(
@@ -272,10 +272,10 @@ final readonly class Torsion
             'Bending with torsion',
             'EN 1993-1-1, 6.2.7, EN 1993-6, A.1',
             $total,
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            x: $at->x,
+            combination: $at->combination,
+            arrangement: $at->arrangement,
+            factors: $at->factors,
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.

@@ -11,6 +11,7 @@ use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Aisc360\WeakAxis;
 use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\EndMoments;
+use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\SteelGrade;
 
 require_once __DIR__.'/shapes.php';
@@ -77,7 +78,7 @@ function pressedAndBent(
         shape($name),
         $method,
         'ANSI/AISC 360-16',
-        new Column($combination, $P[0], $P[1], INF, [$L, $L, $L], $moments, [0.0, 'STR 1', '', []]),
+        new Column($combination, $P[0], $P[1], INF, [$L, $L, $L], $moments, new Place(0.0, 'STR 1')),
         $bending,
         $sideways,
         $L,
