@@ -112,9 +112,13 @@ final class LateralTorsionalBuckling
             );
         }
 
+        // A free tip has an effective length that EN 1993 does not give.
+        $decides = $this->isClosed($stretches) ? $this->byHand($stretches, $case, $weight) : null;
+        $foreign = $decides !== null && $decides[1]->freeEnd ? ', effective length by BS 5950-1' : '';
+
         return new Weighing(
             $id,
-            $title,
+            $title.$foreign,
             count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause,
             $ratio,
             demand: $M,

@@ -425,6 +425,18 @@ it(
     },
 );
 
+it('says in the title that the length of a free tip is by another standard', function (): void {
+    $title = fn (bool $closed): string => weighing(design([
+        'length' => '4 m',
+        'supports' => [supportAt('0 m', 'fixed')],
+        'basis' => ['parameters' => ['closedForms' => $closed]],
+    ]), 'buckling')->title;
+    expect($title(true))
+        ->toBe('Lateral-torsional buckling, effective length by BS 5950-1')
+        ->and($title(false))
+        ->toBe('Lateral-torsional buckling');
+});
+
 it('is bounded before its diagram is known', function (): void {
     $r = random(5);
     foreach (['IPE 200', 'HEB 140', 'UB 457×191×67'] as $name) {
