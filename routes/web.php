@@ -32,9 +32,9 @@ Route::prefix('api')->middleware('readable')->group(function (): void {
         Route::post('influence', [DesignController::class, 'influence']);
         Route::post('parts', [DesignController::class, 'parts']);
         Route::get('materials', [DesignController::class, 'materials']);
-        Route::post('collapse', [DesignController::class, 'collapse'])->middleware('heavy:collapse');
-        Route::post('shortlist', [DesignController::class, 'shortlist'])->middleware('heavy:shortlist');
-        Route::post('reserve', [DesignController::class, 'reserve'])->middleware('heavy:reserve');
+        Route::post('collapse', [DesignController::class, 'collapse'])->middleware('heavy');
+        Route::post('shortlist', [DesignController::class, 'shortlist'])->middleware('heavy');
+        Route::post('reserve', [DesignController::class, 'reserve'])->middleware('heavy');
 
         Route::put('password', [PasswordController::class, 'update'])->middleware('throttle:sign-in');
         Route::apiResource('people', PeopleController::class)->except('show');
@@ -62,8 +62,8 @@ Route::prefix('api')->middleware('readable')->group(function (): void {
         Route::post('members/{member}/restore', [MemberController::class, 'restore']);
         Route::post('members/{member}/copy', [MemberController::class, 'copy']);
         Route::get('members/{member}/file', [MemberController::class, 'file']);
-        Route::get('members/{member}/sheet', [SheetController::class, 'show'])->middleware('heavy:sheet');
-        Route::get('members/{member}/sheet.pdf', [SheetController::class, 'pdf'])->middleware('heavy:pdf');
+        Route::get('members/{member}/sheet', [SheetController::class, 'show'])->middleware('heavy');
+        Route::get('members/{member}/sheet.pdf', [SheetController::class, 'pdf'])->middleware('heavy');
 
         Route::apiResource('packs', PackController::class)->only(['show', 'destroy']);
         Route::get('packs/{pack}/pdf', [PackController::class, 'pdf']);

@@ -102,6 +102,9 @@ final class Answers
 
     private static function ofFatal(FatalError $e, Request $request): ?JsonResponse
     {
+        if (preg_match('/Allowed memory|Maximum execution time/', $e->getMessage()) !== 1) {
+            return null;
+        }
         // What was saved before the weighing gave out is saved, and is said to be.
         /** @var JsonResponse|null $kept */
         $kept = $request->attributes->get(self::KEPT);

@@ -50,6 +50,8 @@ final class MemberStore
             $query = Member::query()->with('job');
             $query->lockForUpdate();
             $stored = $query->findOrFail($member->id);
+            // Nobody changes the basis in between: whoever does weighs this member after it is stored.
+            $stored->setRelation('job', $this->basisHeld($stored));
             $before = $stored->getRawOriginal('document');
             $this->fill($stored, $document);
             if ($stored->getAttributes()['document'] === $before) {
@@ -72,11 +74,52 @@ final class MemberStore
     public function weigh(Member $member): Member
     {
         if ($member->summary === Weighed::pending()) {
-            $this->put($member, $this->weighed->summary($member->fullDocument()));
-            $member->save();
+            $job = $member->job;
+            do {
+                $basis = $job->basis;
+                $member->setRelation('job', $job);
+                $summary = $this->weighed->summary($member->fullDocument());
+                $job = $this->keep($member, $summary, $basis);
+            } while ($job !== null);
+            $this->put($member, $summary);
         }
 
         return $member;
+    }
+
+    /**
+     * Stores a verdict, unless the member was saved anew meanwhile: that save brings its own.
+     *
+     * @param  array<string, mixed>  $summary
+     * @param  array<string, mixed>  $basis  it was weighed by
+     * @return Job|null the job where its basis is another one by now
+     */
+    private function keep(Member $member, array $summary, array $basis): ?Job
+    {
+        return DB::transaction(function () use ($member, $summary, $basis): ?Job {
+            $job = $this->basisHeld($member);
+            if ($job->basis !== $basis) {
+                return $job;
+            }
+            $query = Member::query();
+            $query->lockForUpdate();
+            $stored = $query->find($member->id);
+            if ($stored !== null && $stored->revision === $member->revision) {
+                $this->put($stored, $summary);
+                $stored->save();
+            }
+
+            return null;
+        });
+    }
+
+    /** The job of a member, whose basis nobody changes before this transaction ends. */
+    private function basisHeld(Member $member): Job
+    {
+        $query = Job::withTrashed();
+        $query->sharedLock();
+
+        return $query->findOrFail($member->job_id);
     }
 
     /** @param  array<array-key, mixed>  $document */

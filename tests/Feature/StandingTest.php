@@ -89,6 +89,31 @@ it('says of a member that could not be weighed that it is kept', function (): vo
         ->toContain('could not be weighed: a fault of Waage');
 });
 
+it('keeps a verdict only of what it was worked out of', function (): void {
+    $member = memberOf($this->job);
+    $store = app(MemberStore::class);
+    $slow = $store->update($member, document(['section' => 'HEB 300']), 1);
+    // Saved again, and the basis changed, while the first one is still weighed.
+    $store->weigh($store->update($member->fresh(), document(['section' => 'HEB 400']), 2));
+    $store->weigh($slow);
+    expect($member->fresh()?->section)->toBe('HEB 400')->and($member->fresh()?->revision)->toBe(3);
+    $slow = $store->update($member->fresh(), document(['section' => 'HEB 320']), 3);
+    $slow->load('job');
+    Queue::fake();
+    $this->patchJson("/api/jobs/{$this->job->id}", ['basisRevision' => 1, 'basis' => ['deflection' => ['total' => 500]]])->assertOk();
+    $store->weigh($slow);
+    $own = new Weighed;
+    expect($member->fresh()?->summary)->toEqual($own->summary($member->fresh()->load('job')->fullDocument()));
+});
+
+it('weighs a copy of a job that is just being weighed', function (): void {
+    memberOf($this->job);
+    Queue::fake();
+    $this->patchJson("/api/jobs/{$this->job->id}", ['basisRevision' => 1, 'basis' => ['deflection' => ['total' => 500]]])->assertOk();
+    $this->postJson("/api/jobs/{$this->job->id}/copy")->assertCreated();
+    Queue::assertPushed(WeighJob::class, 2);
+});
+
 it('takes the same save twice for one, as an answer to it may be lost', function (): void {
     $member = memberOf($this->job);
     $save = fn () => $this->putJson("/api/members/{$member->id}", [

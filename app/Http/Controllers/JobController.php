@@ -120,6 +120,10 @@ final class JobController extends Controller
 
             return $copy;
         });
+        if ($copy->weighed_revision < $copy->basis_revision) {
+            WeighJob::dispatch($copy->id, $copy->basis_revision);
+            $copy->refresh();
+        }
 
         return new JsonResponse(new JobResource($copy), 201);
     }

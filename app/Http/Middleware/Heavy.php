@@ -30,14 +30,15 @@ final class Heavy
     /** How often it is looked whether a newer one has come, s. */
     private const LOOK = 0.25;
 
-    public function handle(Request $request, Closure $next, string $kind): Response
+    public function handle(Request $request, Closure $next): Response
     {
         // The worker stays so; it does nothing else. No more than the lowest rank can come of saying it again.
         if (PHP_SAPI === 'fpm-fcgi') {
             @proc_nice(19);
         }
         $person = (string) $request->user()?->getAuthIdentifier();
-        $newest = "heavy {$person} {$kind}";
+        // Of a sheet that of its member: those of two members do not take the place of one another.
+        $newest = "heavy {$person} {$request->path()}";
         $mine = bin2hex(random_bytes(8));
         Cache::put($newest, $mine, self::LONGEST);
         $looked = microtime(true);

@@ -19,6 +19,9 @@ final readonly class Pencil
 
     private const STEPS = 200;
 
+    /** A load factor beyond it is that of nothing that buckles. */
+    private const FAR = 1e100;
+
     /** A load factor below it is none. */
     private const NOTHING = 1e-200;
 
@@ -101,7 +104,7 @@ final readonly class Pencil
     private function between(float $low, float $high, float $most): float
     {
         while (is_infinite($high)) {
-            if ($low >= $most) {
+            if ($low >= min($most, self::FAR)) {
                 return INF;
             }
             [$low, $high] = $this->isAbove(2 * $low) ? [2 * $low, INF] : [$low, 2 * $low];

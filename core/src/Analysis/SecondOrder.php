@@ -237,6 +237,8 @@ final class SecondOrder
             return $negative > 1 ? null : (1 - 2 * $negative) * exp($log - $scale);
         };
         [$atLow, $atHigh] = [1.0, $value($high)];
+        // What rounding alone has called buckled has no sign to follow.
+        $atHigh = $atHigh !== null && $atHigh < 0.0 ? $atHigh : null;
         $last = 0.0;
         while ($high - $low > self::ACCURACY * $high && $high > self::LEAST) {
             $at = 0.5 * ($low + $high);
