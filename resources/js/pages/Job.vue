@@ -83,10 +83,11 @@ const family = computed(() => familyOf(job.value?.basis.combinations))
 const from = ref<'' | 'copy' | 'paste'>('')
 
 async function add(material: MaterialId, kind: KindId): Promise<void> {
+    // What it starts from depends on the basis, which may be on its way.
+    await Promise.all([loaded, saved])
     if (!job.value) return
     const { units } = job.value.basis
     const { kinds, byRules } = MATERIALS[material]
-    await loaded
     const own = toRaw(starts.value)[startName(material, kind, family.value)]
     const document = {
         ...startOf(kind, units ?? 'metric', members.value.length + 1),
