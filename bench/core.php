@@ -16,6 +16,7 @@ use Waage\Loading\Purpose;
 use Waage\Materials\Steel\En1993\CollapseCheck;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 require __DIR__.'/../vendor/autoload.php';
 require __DIR__.'/documents.php';
@@ -23,18 +24,18 @@ require __DIR__.'/documents.php';
 echo "The core, warm, without a request:\n";
 foreach ([[3, 12, 0.015, 30], [20, 100, 0.3, 5]] as [$spans, $loads, $limit, $runs]) {
     $document = benchDocument($spans, $loads);
-    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
+    $times = timed($runs, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), $spans === 3 ? 30 : 4);
     row("One member, {$spans} spans, {$loads} loads, all combinations and weighings", $times, $limit);
 }
 $document = benchDocument(5, 30);
-$times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 20);
+$times = timed(20, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), 20);
 row('One member, 5 spans, 30 loads, all combinations and weighings', $times, 0.025);
 $ask = ['effect' => 'M', 'x' => '8 m', 'load' => '5 kN/m', 'axles' => array_fill(0, 5, ['force' => '50 kN', 'distance' => '1.2 m'])];
-$times = timed(20, fn () => Influence::of(Member::fromArray($document), $ask)->toArray(), 20);
+$times = timed(20, fn () => Influence::of(MemberReader::member($document), $ask)->toArray(), 20);
 row('Influence line, 5 spans, with a train of 5 axles', $times, 0.01);
 // Loads, combinations and statics alone: arrangements, envelopes of every effect and their curves.
 $statics = function (array $document): void {
-    $member = Member::fromArray($document);
+    $member = MemberReader::member($document);
     $beam = Design::statics($member);
     $combinations = Combinations::of($member, $beam->actingCases())->acting;
     foreach ([Effect::Moment, Effect::Shear, Effect::Deflection, Effect::Slope] as $effect) {
@@ -49,39 +50,39 @@ $statics = function (array $document): void {
 };
 foreach ([[5, 30, 0.025, 20, 40, 2, 2], [20, 200, 0.3, 7, 2, 4, 4]] as [$spans, $loads, $limit, $runs, $before, $snows, $winds]) {
     $many = manyCases(benchDocument($spans, $loads), $snows, $winds);
-    $count = count((new Design(Member::fromArray($many), false))->combinations);
+    $count = count((new Design(MemberReader::member($many), false))->combinations);
     $times = timed($runs, fn () => $statics($many), $before);
     row("Statics of {$spans} spans, {$loads} loads, {$count} combinations, all arrangements", $times, $limit);
-    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($many)), Show::envelope()))->toArray(), $before);
+    $times = timed($runs, fn () => (new Result(new Design(MemberReader::member($many)), Show::envelope()))->toArray(), $before);
     row("One member, {$spans} spans, {$loads} loads, {$count} combinations", $times, $limit, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
 $first = 0.0;
 foreach ([50, 200, 400] as $rows) {
-    $column = Member::fromArray(benchColumn($rows));
+    $column = MemberReader::member(benchColumn($rows));
     $times = timed(9, fn () => new Design($column, false));
     $first = $first === 0.0 ? $times[0] : $first;
     row("All weighings of a column with {$rows} rows of end forces", $times, 0.06 * $rows / 200, sprintf('%.1f times as long for %d times as many', $times[0] / $first, $rows / 50));
 }
 $american = ['section' => 'W21X44', 'grade' => 'A992', 'families' => ['W'], 'basis' => ['combinations' => 'asce-7-22-lrfd']];
-$of = Member::fromArray([...manyCases(benchDocument(5, 30)), ...$american]);
+$of = MemberReader::member([...manyCases(benchDocument(5, 30)), ...$american]);
 $times = timed(20, fn () => (new Result(new Design($of), Show::envelope()))->toArray(), 40);
 row('One member, 5 spans, 30 loads, '.count((new Design($of, false))->combinations).' combinations, ANSI/AISC 360', $times, 0.025);
-$of = Member::fromArray([...benchColumn(200), ...$american]);
+$of = MemberReader::member([...benchColumn(200), ...$american]);
 $times = timed(9, fn () => new Design($of, false));
 row('All weighings of a column with 200 rows, ANSI/AISC 360', $times, 0.06);
-$of = Member::fromArray([...manyCases(benchDocument(1, 16)), ...$american]);
+$of = MemberReader::member([...manyCases(benchDocument(1, 16)), ...$american]);
 $times = timed(3, fn () => (new Design($of, false))->shortlist(), 1);
 row('Shortlist of 180 W shapes, ANSI/AISC 360', $times, 1.0);
-$plastic = new Design(Member::fromArray(['section' => 'IPE 500'] + $document), false);
+$plastic = new Design(MemberReader::member(['section' => 'IPE 500'] + $document), false);
 $times = timed(9, fn () => (new CollapseCheck($plastic, 'STR 1'))->toArray());
 row('Plastic collapse of 5 spans, one combination, 6 arrangements', $times, 0.05);
 $sprung = benchDocument(3, 12);
 $sprung['supports'][1] = ['kind' => 'elastic', 'vertical' => '20 kN/mm'] + $sprung['supports'][1];
-$times = timed(5, fn () => (new Design(Member::fromArray($sprung), false))->shortlist());
+$times = timed(5, fn () => (new Design(MemberReader::member($sprung), false))->shortlist());
 row('Shortlist of all 90 sections on a spring, each with its own statics', $times, 1.0);
 $families = ['IPE', 'HEAA', 'HEA', 'HEB', 'HEM', 'UB', 'UC', 'SHS', 'RHS', 'CHS', 'SHS cold'];
 foreach ([2, 6, 11] as $n) {
-    $wide = Member::fromArray(['families' => array_slice($families, 0, $n)] + manyCases(benchDocument(1, 16)));
+    $wide = MemberReader::member(['families' => array_slice($families, 0, $n)] + manyCases(benchDocument(1, 16)));
     $sections = 0;
     $times = timed(5, function () use ($wide, &$sections): void {
         $sections = count((new Design($wide, false))->shortlist());
@@ -89,17 +90,17 @@ foreach ([2, 6, 11] as $n) {
     row("Shortlist of {$sections} sections, ".count((new Design($wide, false))->combinations).' combinations', $times, 1.0, sprintf('%.0f MB', memory_get_peak_usage() / 1e6));
 }
 foreach ([[['½ IPE', '½ HEAA', '½ HEA', '½ HEB', '½ HEM', '½ UB', '½ UC', 'L'], []], [['WT', 'L inch'], $american]] as [$of, $change]) {
-    $lopsided = Member::fromArray([...manyCases(benchDocument(1, 16)), ...$change, 'families' => $of]);
+    $lopsided = MemberReader::member([...manyCases(benchDocument(1, 16)), ...$change, 'families' => $of]);
     $sections = count((new Design($lopsided, false))->shortlist());
     $times = timed(3, fn () => (new Design($lopsided, false))->shortlist(), 1);
     row("Shortlist of {$sections} tees and angles".($change === [] ? '' : ', ANSI/AISC 360'), $times, 1.0);
 }
-$member = Member::fromArray(benchDocument(3, 12));
+$member = MemberReader::member(benchDocument(3, 12));
 $times = timed(9, fn () => (new Design($member, false))->shortlist());
 row('Shortlist of all 90 sections', $times, 0.5);
 foreach ([[3, 12, 0.1, 20], [10, 40, 0.3, 5]] as [$spans, $loads, $limit, $runs]) {
     $document = inConcrete(benchDocument($spans, $loads));
-    $times = timed($runs, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    $times = timed($runs, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), 10);
     row("Concrete beam, {$spans} spans, {$loads} loads, bars chosen anew", $times, $limit);
 }
 $flange = ['profile' => 'T', 'flangeWidth' => '2400 mm', 'flangeThickness' => '150 mm', 'flangeWeight' => 'slab'];
@@ -107,26 +108,26 @@ foreach ([['a T', $flange, '6.10'], ['ACI 318', ['grade' => '28 MPa'], 'asce-7-2
     $document = inConcrete(benchDocument(3, 12));
     $document['concrete'] = [...$document['concrete'], ...$change];
     $document['basis'] = ['combinations' => $rules];
-    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    $times = timed(20, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), 10);
     row("Concrete beam, {$what}, 3 spans, 12 loads, bars chosen anew", $times, 0.1);
 }
-$of = Member::fromArray(inConcrete(benchDocument(3, 12)));
+$of = MemberReader::member(inConcrete(benchDocument(3, 12)));
 $times = timed(5, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes in concrete, each with its bars', $times, 1.0);
 foreach ([['', '6.10', []], [', size found', '6.10', ['width' => '', 'depth' => '']], [', NDS', 'asce-7-22-asd', ['grade' => '24F-1.8E']], [', CSA O86', 'nbc-2020', ['grade' => 'D.Fir-L 20f-E']]] as [$what, $rules, $change]) {
     $document = ['basis' => ['combinations' => $rules]] + inTimber(benchDocument(3, 12), $change);
-    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    $times = timed(20, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), 10);
     row("Timber beam{$what}, 3 spans, 12 loads", $times, 0.1);
 }
-$of = Member::fromArray(inTimber(benchDocument(3, 12)));
+$of = MemberReader::member(inTimber(benchDocument(3, 12)));
 $times = timed(5, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' sizes of glulam', $times, 0.5);
 foreach (['6.10', 'asce-7-22-lrfd', 'as-nzs-1170'] as $rules) {
     $document = ['basis' => ['combinations' => $rules]] + inThinSheet(benchDocument(3, 12));
-    $times = timed(20, fn () => (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray(), 10);
+    $times = timed(20, fn () => (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray(), 10);
     row("Cold-formed joist, {$rules}, 3 spans, 12 loads", $times, 0.1);
 }
-$of = Member::fromArray(inThinSheet(benchDocument(3, 12)));
+$of = MemberReader::member(inThinSheet(benchDocument(3, 12)));
 $times = timed(3, fn () => (new Design($of, false))->shortlist());
 row('Shortlist of '.count((new Design($of, false))->shortlist()).' cold-formed sizes, their curves known', $times, 1.0);
 

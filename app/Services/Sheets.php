@@ -7,7 +7,7 @@ namespace App\Services;
 use App\Models\Job;
 use App\Models\Member;
 use Waage\Design\Design;
-use Waage\Member\Member as CoreMember;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
@@ -18,7 +18,7 @@ final class Sheets
     public function of(Member $member, bool $full): array
     {
         return (new SheetBuilder(
-            new Design(CoreMember::fromArray($member->fullDocument())),
+            new Design(MemberReader::member($member->fullDocument())),
             $this->jobInfo($member->job, $member),
             $full,
         ))->toArray();

@@ -11,7 +11,6 @@ use Throwable;
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
 use Waage\Member\Load;
-use Waage\Member\Member as CoreMember;
 use Waage\Member\MemberReader;
 
 /**
@@ -61,7 +60,7 @@ final class Weighed
     public function summary(array $document): array
     {
         try {
-            return $this->known($document) ?? $this->shows(new Design(CoreMember::fromArray($document), false));
+            return $this->known($document) ?? $this->shows(new Design(MemberReader::member($document), false));
         } catch (InvalidMember $e) {
             return ['state' => MemberState::Incomplete->value, 'reason' => $e->getMessage()];
         } catch (Throwable $e) {

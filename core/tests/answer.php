@@ -11,13 +11,14 @@ use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
 require __DIR__.'/../../vendor/autoload.php';
 
 $document = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
-$design = new Design(Member::fromArray($document));
+$design = new Design(MemberReader::member($document));
 $job = new JobInfo('Test job', '26-001', 'Client', 'Engineer', '', 'Office', '2026-11-25', 'A');
 $rates = Rates::read([
     'price' => 1.5,

@@ -20,6 +20,7 @@ use Waage\Analysis\Polynomial;
 use Waage\Analysis\Responses;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
+use Waage\Materials\Steel\En1993\LocalBuckling;
 use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\Sections\Section;
@@ -29,6 +30,7 @@ use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Basis;
 use Waage\Member\BasisReader;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
@@ -112,7 +114,7 @@ function moved(string $kind, string $x, string $value, string $category = 'settl
 /** @param  array<string, mixed>  $change */
 function design(array $change = [], bool $derive = false): Design
 {
-    return new Design(Member::fromArray(document($change)), $derive);
+    return new Design(MemberReader::member(document($change)), $derive);
 }
 
 /**
@@ -162,7 +164,7 @@ function section(string $name): Section
 /** What a member of a section is made of. */
 function made(string $section): SteelMake
 {
-    return SteelMake::of(Member::fromArray(document(['section' => $section])));
+    return SteelMake::of(MemberReader::member(document(['section' => $section])));
 }
 
 function unequal(string $name): UnequalI
@@ -196,6 +198,18 @@ function basis(array $parameters = []): Basis
 function steel(string $section, SteelGrade $grade = SteelGrade::S235, array $parameters = []): SteelSection
 {
     return new SteelSection(section($section), $grade, basis($parameters));
+}
+
+/** What would count of a section in class 4. */
+function effective(SteelSection $steel): LocalBuckling
+{
+    return $steel->local ?? throw new LogicException('This section has no effective one.');
+}
+
+/** @return array{string, string} */
+function curves(SteelSection $steel): array
+{
+    return $steel->profile->curves($steel->grade->isS460());
 }
 
 /** @param  array<int, float>  $factors  of the load sets; the one of self-weight does not count */
@@ -1352,7 +1366,7 @@ function patternedMember(int $seed): Member
         'to' => ($length * $r->getInt(50, 100)) / 100 .' m',
     ];
 
-    return Member::fromArray(
+    return MemberReader::member(
         document([
             'length' => "{$length} m",
             'supports' => $supports,

@@ -9,7 +9,7 @@ use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\PlainText;
 use Waage\Sheets\SheetBuilder;
@@ -39,7 +39,7 @@ final class DesignCommand extends AnsweringCommand
             return $this->refuse(["{$file} is not JSON: ".json_last_error_msg().'.']);
         }
         try {
-            $design = new Design(Member::fromArray($document));
+            $design = new Design(MemberReader::member($document));
         } catch (InvalidMember $e) {
             return $this->refuse(array_map(fn ($error): string => "{$error->path}: {$error->message}", $e->errors));
         }

@@ -16,6 +16,7 @@ use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /** Document in, result out; nothing is stored. */
 final class DesignController extends Controller
@@ -24,7 +25,7 @@ final class DesignController extends Controller
     {
         $document = $request->input('document');
         $document = is_array($document) ? $document : [];
-        $design = new Design(Member::fromArray($document));
+        $design = new Design(MemberReader::member($document));
         $weighed->remember($document, $design);
 
         return new JsonResponse(
@@ -87,6 +88,6 @@ final class DesignController extends Controller
     {
         $document = $request->input('document');
 
-        return Member::fromArray(is_array($document) ? $document : []);
+        return MemberReader::member(is_array($document) ? $document : []);
     }
 }

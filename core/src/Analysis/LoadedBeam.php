@@ -96,7 +96,7 @@ final readonly class LoadedBeam
                     $responses->W,
                     $responses->supports,
                     $responses->reactions,
-                    Sag::of($beam, $responses),
+                    SagOfFields::of($beam, $responses),
                     $responses->N,
                 ),
             )

@@ -13,6 +13,7 @@ use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
 use Waage\Loading\Purpose;
 use Waage\Loading\RuleSet;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Listed;
 use Waage\Material\Make;
 use Waage\Material\Material;
@@ -98,7 +99,7 @@ final class Design
         }
         $this->assertAllTakePart($combinations);
         $this->envelopes = new MemberEnvelopes($this->beam, $this->combinations);
-        $this->checks = $member->make->material()->checks($this->envelopes);
+        $this->checks = Registry::of($member->make)->checks($this->envelopes);
         $this->make = $this->checks->settle($member->make);
         $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->everyWeighing = self::heaviestFirst([
@@ -127,7 +128,7 @@ final class Design
         $acting = LiftOff::of($beam, $combinations->acting, $member->make->weight());
         $envelopes = new MemberEnvelopes($acting->beam, $acting->combinations);
 
-        return $member->withMake($member->make->material()->checks($envelopes)->settle($member->make));
+        return $member->withMake(Registry::of($member->make)->checks($envelopes)->settle($member->make));
     }
 
     /**
@@ -212,7 +213,13 @@ final class Design
      */
     public function collapse(string $combination = ''): array
     {
-        return $this->member->make->material()->collapse($this, $combination);
+        return Registry::of($this->member->make)->collapse($this->collapseQuestion($combination));
+    }
+
+    /** @param  string  $combination  id; empty: the one that collapses first */
+    public function collapseQuestion(string $combination = ''): CollapseQuestion
+    {
+        return new CollapseQuestion($this->envelopes, $this->everyWeighing, $this->lifts !== [], $combination);
     }
 
     /**

@@ -9,6 +9,7 @@ use Waage\Member\Category;
 use Waage\Member\EndForces;
 use Waage\Member\Load;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Units\Kind;
 
 /**
@@ -40,7 +41,7 @@ final readonly class Reserve
      */
     public function __construct(private array $document)
     {
-        $this->design = new Design(Member::fromArray($document), false);
+        $this->design = new Design(MemberReader::member($document), false);
     }
 
     /** @return array<string, mixed> */
@@ -280,7 +281,7 @@ final readonly class Reserve
             $isBlock = is_array($value) && ! array_is_list($value) && is_array($changed[$key] ?? null);
             $changed[$key] = $isBlock ? [...$changed[$key], ...$value] : $value;
         }
-        $verdict = (new Design(Member::fromArray($changed), false))->verdict();
+        $verdict = (new Design(MemberReader::member($changed), false))->verdict();
 
         return [
             'text' => $text,

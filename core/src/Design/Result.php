@@ -9,6 +9,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Formula;
 use Waage\Checks\Line;
+use Waage\Checks\PrintedLine;
 use Waage\Checks\State;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;

@@ -6,6 +6,7 @@ namespace Waage\Design;
 
 use Waage\Analysis\LiftOff;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Material\Registry;
 
 /** Weighs everything that could stand in place of what the member is made of, by the same code as the member itself. */
 final class Shortlist
@@ -14,7 +15,7 @@ final class Shortlist
     public static function of(Design $design): array
     {
         $member = $design->member;
-        $material = $member->make->material();
+        $material = Registry::of($member->make);
         $rows = [];
         foreach ($material->candidates($member->make) as $make) {
             Wanted::check();

@@ -9,7 +9,8 @@ use Waage\Units\UnitSystem;
 /** What a member is made of: its sections, grades, bars. Immutable; lengths in mm, weights in N/mm. */
 interface Make
 {
-    public function material(): Material;
+    /** Its id in the registry. */
+    public function material(): string;
 
     /** The name of its section; with how it lies, where that has to be said. */
     public function name(): string;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Waage\Material;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
 use Waage\Member\Fields;
 use Waage\Tools\Tool;
 
@@ -45,5 +44,5 @@ interface Material
      *
      * @return array<string, mixed>
      */
-    public function collapse(Design $design, string $combination): array;
+    public function collapse(CollapseQuestion $question): array;
 }

@@ -79,7 +79,7 @@ abstract readonly class RectangularMake implements Make
     public function patch(): array
     {
         return [
-            $this->material()->id() => [
+            $this->material() => [
                 'width' => Rectangle::size($this->b).' mm',
                 'depth' => Rectangle::size($this->h).' mm',
             ],

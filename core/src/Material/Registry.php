@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
-use Waage\Materials\ColdFormed\ColdFormed;
-use Waage\Materials\Concrete\Concrete;
-use Waage\Materials\Steel\Steel;
-use Waage\Materials\Timber\Timber;
-
-/** The materials there are: one line each. */
+/** The materials there are, as core/materials.php lists them: the house itself names none. */
 final class Registry
 {
     /** @var array<string, Material>|null */
@@ -18,7 +13,19 @@ final class Registry
     /** @return array<string, Material> by id */
     public static function all(): array
     {
-        return self::$materials ??= self::byId(new Steel, new Concrete, new Timber, new ColdFormed);
+        if (self::$materials === null) {
+            /** @var list<Material> $all */
+            $all = require __DIR__.'/../../materials.php';
+            self::$materials = self::byId(...$all);
+        }
+
+        return self::$materials;
+    }
+
+    /** What a member is made of. */
+    public static function of(Make $make): Material
+    {
+        return self::all()[$make->material()];
     }
 
     /** With one more, for tests; null: without it again. */

@@ -53,10 +53,4 @@ final readonly class Basis
         public array $parameters = [],
     ) {
     }
-
-    /** The recommended values of EN 1990, EN 1993-1-1 and EN 1993-1-5; deflection limits after common practice. */
-    public static function recommended(): self
-    {
-        return BasisReader::read([]);
-    }
 }

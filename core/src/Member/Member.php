@@ -173,14 +173,4 @@ final readonly class Member
         }
         throw new \LogicException("No load case {$id}.");
     }
-
-    /**
-     * @param  array<array-key, mixed>  $document  the member document with its basis (docs/member-format.md)
-     *
-     * @throws InvalidMember
-     */
-    public static function fromArray(array $document): self
-    {
-        return (new MemberReader($document))->read();
-    }
 }

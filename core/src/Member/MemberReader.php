@@ -37,13 +37,23 @@ final class MemberReader
     private readonly Fields $f;
 
     /** @param  array<array-key, mixed>  $in */
-    public function __construct(private readonly array $in)
+    private function __construct(private readonly array $in)
     {
         $this->f = new Fields;
     }
 
+    /**
+     * @param  array<array-key, mixed>  $document  the member document with its basis (docs/member-format.md)
+     *
+     * @throws InvalidMember
+     */
+    public static function member(array $document): Member
+    {
+        return (new self($document))->read();
+    }
+
     /** @throws InvalidMember */
-    public function read(): Member
+    private function read(): Member
     {
         $in = $this->in;
         $f = $this->f;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Sheets;
 
-use Waage\Design\PrintedLine;
+use Waage\Checks\PrintedLine;
 use Waage\Design\Reductions;
 use Waage\Member\Load;
 use Waage\Member\LoadDirection;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Tools;
 
 use Waage\Checks\Line;
+use Waage\Checks\PrintedLine;
 use Waage\Checks\Working;
-use Waage\Design\PrintedLine;
 use Waage\Material\Registry;
 use Waage\Member\FieldError;
 use Waage\Member\InvalidMember;

@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Waage\Analysis\LoadedBeam;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /** @param  array<string, mixed>  $change */
 function loadedBeam(array $change): LoadedBeam
 {
-    return LoadedBeam::of(Member::fromArray(document($change)));
+    return LoadedBeam::of(MemberReader::member(document($change)));
 }
 
 it('names spans and overhangs', function (): void {

@@ -8,7 +8,7 @@ use Waage\Analysis\Polynomial;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SteelMake;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * Two or three spans under four load cases that act together or not; every third with a load that acts either way.
@@ -70,7 +70,7 @@ function readAt(array $curve, int $segment, float $t): array
 it('is the worst of the envelopes of each combination by itself, and names one that makes it so', function (
     int $seed,
 ): void {
-    $design = new Design(Member::fromArray(loadedByMany($seed)), false);
+    $design = new Design(MemberReader::member(loadedByMany($seed)), false);
     $combinations = $design->ultimate();
     $weight = SteelMake::of($design->member)->section->weight();
     $responses = $design->beam->responses;
@@ -96,7 +96,7 @@ it('is the worst of the envelopes of each combination by itself, and names one t
 })->with(range(1, 9));
 
 it('has the same extremes as its curves, between any places', function (int $seed): void {
-    $design = new Design(Member::fromArray(loadedByMany($seed)), false);
+    $design = new Design(MemberReader::member(loadedByMany($seed)), false);
     $weight = SteelMake::of($design->member)->section->weight();
     $length = $design->member->length;
     foreach ([Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {

@@ -8,7 +8,7 @@ use Waage\Analysis\InfluenceLine;
 use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A train alone on a beam; supports in m.
@@ -215,7 +215,7 @@ it('takes a concentrated load in place of the distributed one', function (string
 
 it('says what is wrong with a moving load', function (array $change, string $path, string $says): void {
     try {
-        Member::fromArray(document($change));
+        MemberReader::member(document($change));
         $errors = [];
     } catch (InvalidMember $e) {
         $errors = array_column($e->errors, 'message', 'path');

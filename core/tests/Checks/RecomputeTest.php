@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\PrintedLine;
 use Waage\Design\Design;
-use Waage\Design\PrintedLine;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Units\UnitSystem;
 
 it('records what it computes: each formula with its values gives its result', function (array $document): void {
     $lines = 0;
-    foreach ((new Design(Member::fromArray($document)))->weighings as $weighing) {
+    foreach ((new Design(MemberReader::member($document)))->weighings as $weighing) {
         foreach ($weighing->lines as $line) {
             expect(recompute($line))->toBeNear($line->result, 1e-9, 1e-12);
             $lines++;
@@ -26,7 +26,7 @@ it('prints what can be recomputed: each printed formula with its printed values 
     string $units,
 ): void {
     $document['basis'] = [...$document['basis'] ?? [], 'units' => $units];
-    foreach ((new Design(Member::fromArray($document)))->weighings as $weighing) {
+    foreach ((new Design(MemberReader::member($document)))->weighings as $weighing) {
         foreach ($weighing->lines as $line) {
             $printed = (new PrintedLine($line, UnitSystem::from($units)))->toArray();
             if ($printed['values'] !== '') {

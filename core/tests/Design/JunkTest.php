@@ -8,6 +8,7 @@ use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
@@ -212,7 +213,7 @@ function spoilt(array $document, array $junk): Generator
 }
 
 it('takes a member with everything', function (array $document): void {
-    $design = new Design(Member::fromArray($document));
+    $design = new Design(MemberReader::member($document));
     expect($design->verdict()->ratio)
         ->toBeGreaterThan(0.0)
         ->and((new SheetBuilder($design, new JobInfo(), true))->toArray()['blocks'])
@@ -229,7 +230,7 @@ it('refuses in words or weighs, whatever stands in a field', function (array $of
         spoilt($of, [null, true, -7, 'x', '0 m', '-3 m', '5 m', '1e14 m', '1e-7 m', '7 kN', [[]], ['x' => null]]) as $document
     ) {
         try {
-            $design = new Design(Member::fromArray($document));
+            $design = new Design(MemberReader::member($document));
             $result = (new Result($design, Show::envelope()))->toArray();
             (new SheetBuilder($design, new JobInfo(), false))->toArray();
             // A number that is none cannot be written as JSON.
@@ -248,7 +249,7 @@ it('refuses in words or weighs, whatever stands in a field', function (array $of
 ]);
 
 it('takes junk for the question of an influence line', function (): void {
-    $member = Member::fromArray(document());
+    $member = MemberReader::member(document());
     foreach (
         spoilt(
             [

@@ -8,6 +8,7 @@ use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A member of the demo with other fields, which once stopped the computation.
@@ -25,7 +26,7 @@ function demoMember(string $file, array $changes): array
 /** @param  array<string, mixed>  $document */
 function isWeighed(array $document): string
 {
-    $result = (new Result(new Design(Member::fromArray($document)), Show::envelope()))->toArray();
+    $result = (new Result(new Design(MemberReader::member($document)), Show::envelope()))->toArray();
     json_encode($result, JSON_THROW_ON_ERROR);
 
     return $result['verdict']['state'];
@@ -94,7 +95,7 @@ it('refuses in words what cannot be weighed in any time', function (int $spans, 
         fn (int $i): array => ['force' => '20 kN', 'distance' => $i === 0 ? '' : '1.2 m'],
         range(0, $axles - 1),
     );
-    expect(fn (): Member => Member::fromArray($document))->toThrow(InvalidMember::class, $says);
+    expect(fn (): Member => MemberReader::member($document))->toThrow(InvalidMember::class, $says);
 })->with([
     [59, 40, 'A train of 40 axles can be weighed over 7 spans at most; here there are 59. Leave out spans far away.'],
     [51, 1, 'A force that moves can be weighed over 50 spans at most'],
@@ -110,7 +111,7 @@ it('refuses a tapered beam without length at its length', function (): void {
         'grade' => 'GL24h',
         'suite' => 'en1995',
     ];
-    expect(fn (): Member => Member::fromArray(demoMember('21-J1', ['length' => '0 m', 'timber' => $taper])))->toThrow(
+    expect(fn (): Member => MemberReader::member(demoMember('21-J1', ['length' => '0 m', 'timber' => $taper])))->toThrow(
         InvalidMember::class,
     );
 });

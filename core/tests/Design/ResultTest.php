@@ -8,12 +8,12 @@ use Waage\Design\Result;
 use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
 it('gives results, sheets and demo files that match their schemas', function (array $document): void {
-    $design = new Design(Member::fromArray($document));
+    $design = new Design(MemberReader::member($document));
     foreach (
         ['envelope', 'combination:STR 1', 'weighing:bending', 'case:g', 'case:self-weight', 'case:none'] as $show
     ) {
@@ -178,7 +178,7 @@ it('answers for influence lines by the schema, with what the member carries', fu
     string $effect,
     array $change,
 ): void {
-    $member = Member::fromArray(
+    $member = MemberReader::member(
         document([
             'length' => '12 m',
             'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')],
@@ -226,7 +226,7 @@ it('answers for influence lines by the schema, with what the member carries', fu
     ]);
 
 it('agrees with the loads of the member: an imposed load on the worst spans', function (): void {
-    $member = Member::fromArray(
+    $member = MemberReader::member(
         document([
             'length' => '12 m',
             'supports' => [supportAt('0 m'), supportAt('6 m'), supportAt('12 m')],
@@ -253,7 +253,7 @@ it('agrees with the loads of the member: an imposed load on the worst spans', fu
 
 it('says what is wrong with the question', function (array $ask, string $path, string $says): void {
     try {
-        Influence::of(Member::fromArray(document()), ['load' => '1 kN/m', ...$ask]);
+        Influence::of(MemberReader::member(document()), ['load' => '1 kN/m', ...$ask]);
         $errors = [];
     } catch (InvalidMember $e) {
         $errors = array_column($e->errors, 'message', 'path');

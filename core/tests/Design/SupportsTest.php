@@ -10,6 +10,7 @@ use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 // What supports do on a whole member; the statics itself is tested in Analysis/SpringsAndHingesTest.
 
@@ -181,10 +182,10 @@ it('turns a support and bends the beam by 3EIφ/L', function (): void {
 });
 
 it('reads files of version 1', function (): void {
-    expect(Member::fromArray(document(['version' => 1]))->hinges)
+    expect(MemberReader::member(document(['version' => 1]))->hinges)
         ->toBe([])
-        ->and(Member::fromArray(document(['version' => 2]))->supports)
-        ->toEqual(Member::fromArray(document(['version' => 1]))->supports);
+        ->and(MemberReader::member(document(['version' => 2]))->supports)
+        ->toEqual(MemberReader::member(document(['version' => 1]))->supports);
 });
 
 it(

@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
@@ -83,7 +83,7 @@ it('adds combinations of the engineer', function (): void {
 
 it('says what is wrong with a combination', function (array $change, string $path, string $says): void {
     try {
-        Member::fromArray(
+        MemberReader::member(
             document([
                 'combinations' => [
                     ['name' => '', 'purpose' => 'strength', 'permanent' => '1.35', 'factors' => [], ...$change],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Tests\Material;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -27,7 +27,7 @@ final class Ice implements Material
     {
         $size = $fields->positive($block, 'size', "{$path}size", Kind::Size, 'The size');
 
-        return $size > 0.0 ? new IceBar($size, $shape->length, $this) : null;
+        return $size > 0.0 ? new IceBar($size, $shape->length) : null;
     }
 
     public function parameters(): array
@@ -53,8 +53,8 @@ final class Ice implements Material
     public function candidates(Make $make): iterable
     {
         return [
-            new IceBar(300.0, $make->pieces(new Situation())[0]->to, $this),
-            new IceBar(500.0, $make->pieces(new Situation())[0]->to, $this),
+            new IceBar(300.0, $make->pieces(new Situation())[0]->to),
+            new IceBar(500.0, $make->pieces(new Situation())[0]->to),
         ];
     }
 
@@ -63,7 +63,7 @@ final class Ice implements Material
         return new IceChecks($envelopes);
     }
 
-    public function collapse(Design $design, string $combination): array
+    public function collapse(CollapseQuestion $question): array
     {
         return NoCollapse::because('Ice melts.');
     }

@@ -11,7 +11,7 @@ use Waage\Design\ShortlistRow;
 use Waage\Design\Show;
 use Waage\Material\Registry;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\PlainText;
 use Waage\Sheets\SheetBuilder;
@@ -22,7 +22,7 @@ afterEach(fn () => Registry::with(null));
 function iceBeam(string $size = '400 mm'): Design
 {
     return new Design(
-        Member::fromArray([
+        MemberReader::member([
             'format' => 'waage-member',
             'version' => 5,
             'mark' => 'I1',

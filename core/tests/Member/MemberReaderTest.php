@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * @param  array<string, mixed>  $change
@@ -13,7 +14,7 @@ use Waage\Member\Member;
 function faults(array $change): array
 {
     try {
-        new Design(Member::fromArray(document($change)), false);
+        new Design(MemberReader::member(document($change)), false);
     } catch (InvalidMember $e) {
         $faults = [];
         foreach ($e->errors as $error) {
@@ -511,7 +512,7 @@ it('survives any shape of document', function (): void {
     foreach (array_keys(document()) as $key) {
         foreach ($junk as $value) {
             try {
-                $member = Member::fromArray(document([$key => $value]));
+                $member = MemberReader::member(document([$key => $value]));
                 expect($member)->toBeInstanceOf(Member::class);
             } catch (InvalidMember $e) {
                 expect($e->errors)->not->toBeEmpty();
@@ -521,7 +522,7 @@ it('survives any shape of document', function (): void {
 });
 
 it('takes the recommended values where the basis is silent', function (): void {
-    $basis = Member::fromArray(document())->basis;
+    $basis = MemberReader::member(document())->basis;
     expect([
         $basis->gammaGsup,
         $basis->gammaQ,
@@ -534,7 +535,7 @@ it('takes the recommended values where the basis is silent', function (): void {
 });
 
 it('turns upward wind up and area loads into line loads', function (): void {
-    $member = Member::fromArray(
+    $member = MemberReader::member(
         document([
             'cases' => [
                 ['id' => 'w', 'name' => 'W', 'category' => 'wind-up'],
@@ -551,7 +552,7 @@ it('turns upward wind up and area loads into line loads', function (): void {
 
 it('tells every fault, whatever else is wrong, at the place where it was typed', function (): void {
     try {
-        Member::fromArray(
+        MemberReader::member(
             document([
                 'length' => '6 furlongs',
                 'loads' => [
@@ -568,7 +569,7 @@ it('tells every fault, whatever else is wrong, at the place where it was typed',
     }
     expect($paths)->toContain('length', 'loads.0', 'loads.2.axles', 'loads.3.case');
     try {
-        Member::fromArray(
+        MemberReader::member(
             document([
                 'supports' => [supportAt('0 m'), [...supportAt('6 m'), 'bearing' => '5 acres']],
                 'loads' => [lineLoad('g', '5 kN/m', ['from' => '4 m', 'to' => '2 m'])],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -102,7 +102,7 @@ final class ColdFormed implements Material
         };
     }
 
-    public function collapse(Design $design, string $combination): array
+    public function collapse(CollapseQuestion $question): array
     {
         return NoCollapse::because('Thin sections buckle before they turn.');
     }

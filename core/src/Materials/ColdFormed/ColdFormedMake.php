@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed;
 
 use Waage\Material\Make;
-use Waage\Material\Material;
+use Waage\Material\OtherMaterial;
 use Waage\Material\Piece;
 use Waage\Material\Rectangle;
-use Waage\Material\Registry;
 use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
@@ -68,12 +67,12 @@ final readonly class ColdFormedMake implements Make
         return $this->asAsked($this->profile()->inBending($springs, $this->holes), true);
     }
 
-    /** @throws \LogicException where it is not cold-formed */
+    /** @throws OtherMaterial where it is not cold-formed */
     public static function from(Make $make): self
     {
         return $make instanceof self
             ? $make
-            : throw new \LogicException("A cold-formed section is needed, not {$make->material()->id()}.");
+            : throw new OtherMaterial('cold-formed steel', $make);
     }
 
     public function profile(): Profile
@@ -145,9 +144,9 @@ final readonly class ColdFormedMake implements Make
         return $this->shape->basis->units;
     }
 
-    public function material(): Material
+    public function material(): string
     {
-        return Registry::all()['coldFormed'];
+        return 'coldFormed';
     }
 
     public function name(): string

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -121,7 +121,7 @@ final class Concrete implements Material
         };
     }
 
-    public function collapse(Design $design, string $combination): array
+    public function collapse(CollapseQuestion $question): array
     {
         return NoCollapse::because('How far plastic hinges of concrete turn is not computed.');
     }

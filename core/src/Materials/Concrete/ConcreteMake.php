@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Material\Make;
-use Waage\Material\Material;
+use Waage\Material\OtherMaterial;
 use Waage\Material\Piece;
 use Waage\Material\Rectangle;
 use Waage\Material\RectangularMake;
-use Waage\Material\Registry;
 use Waage\Material\Reinforced;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
@@ -51,17 +50,16 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
         parent::__construct($b, $h);
     }
 
-    /** @throws \LogicException where it is not of concrete */
     public static function from(Make $make): self
     {
         return $make instanceof self
             ? $make
-            : throw new \LogicException("Concrete is needed, not {$make->material()->id()}.");
+            : throw new OtherMaterial('concrete', $make);
     }
 
-    public function material(): Material
+    public function material(): string
     {
-        return Registry::all()['concrete'];
+        return 'concrete';
     }
 
     /** The same of another size, its bars open again. */
@@ -77,7 +75,6 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
         return new self(...['steel' => $steel] + get_object_vars($this));
     }
 
-    /** @throws \LogicException before they are chosen */
     public function steel(): Reinforcement
     {
         return $this->steel ?? throw new \LogicException('Bars are chosen first.');
@@ -340,7 +337,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
             ...$this->steel === null
                 ? []
                 : [
-                    'cuts' => Cut::of($this, $this->steel),
+                    'cuts' => (new Cut($this->length(), $this->b, $this->h, $this->cage()->toBars(), $this->steel))->all(),
                     'bars' => $this->barsByPlace($this->steel),
                     'list' => array_map(fn (ListedBar $b): array => $b->toArray($this->units()), $this->steel->list),
                     'links' => array_map(

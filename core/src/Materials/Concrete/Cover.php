@@ -83,7 +83,7 @@ final class Cover
             default => self::european($concrete, $exposure, $w),
         };
         if (! $w->has('c_nom')) {
-            $why = "Concrete of this strength has no cover for this exposure ({$clause}): take a stronger one.";
+            $why = "No cover is given for concrete of this strength in this exposure ({$clause}): take a stronger one.";
 
             return [new Weighing('cover', 'Cover', $clause, null, applies: false, lines: $w->lines, remark: $why)];
         }

@@ -4,16 +4,27 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
-/** Sections of a beam where its bars differ, for drawings. */
-final class Cut
+/** Sections of a beam where its bars differ, for drawings; mm. */
+final readonly class Cut
 {
+    /** @param  float  $toBars  from a face to the bars inside the links */
+    public function __construct(
+        private float $length,
+        private float $b,
+        private float $h,
+        private float $toBars,
+        private Reinforcement $steel,
+    ) {
+    }
+
     /**
      * @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> each different
      *     one once
      */
-    public static function of(ConcreteMake $concrete, Reinforcement $steel): array
+    public function all(): array
     {
-        $places = [0.0, $concrete->length()];
+        $steel = $this->steel;
+        $places = [0.0, $this->length];
         foreach ([...$steel->bottom, ...$steel->top] as $stretch) {
             $places[] = $stretch->from;
             $places[] = $stretch->to;
@@ -32,9 +43,9 @@ final class Cut
                 'from' => $from,
                 'to' => $to,
                 'bars' => [
-                    ...self::places($concrete, $top->group, false),
-                    ...self::places($concrete, $bottom->group, true),
-                    ...self::beside($concrete, $steel->around),
+                    ...$this->places($top->group, false),
+                    ...$this->places($bottom->group, true),
+                    ...$this->beside($steel->around),
                 ],
                 'text' => "top {$top->group->text()}, bottom {$bottom->group->text()}".
                     ($steel->around === null ? '' : ", around {$steel->around->text()}"),
@@ -49,37 +60,37 @@ final class Cut
      *
      * @return list<list<float>> as places
      */
-    private static function beside(ConcreteMake $concrete, ?Bars $bars): array
+    private function beside(?Bars $bars): array
     {
         if ($bars === null) {
             return [];
         }
-        $edge = $concrete->cage()->toBars() + $bars->diameter / 2;
+        $edge = $this->toBars + $bars->diameter / 2;
         $places = [];
         $each = intdiv((int) $bars->count, 2);
         for ($i = 1; $i <= $each; $i++) {
-            $y = $edge + ($concrete->h - 2 * $edge) * $i / ($each + 1);
+            $y = $edge + ($this->h - 2 * $edge) * $i / ($each + 1);
             $places[] = [$edge, $y, $bars->diameter];
-            $places[] = [$concrete->b - $edge, $y, $bars->diameter];
+            $places[] = [$this->b - $edge, $y, $bars->diameter];
         }
         if ((int) $bars->count % 2 === 1) {
-            $places[] = [$concrete->b / 2, $concrete->h - $edge, $bars->diameter];
+            $places[] = [$this->b / 2, $this->h - $edge, $bars->diameter];
         }
 
         return $places;
     }
 
     /** @return list<list<float>> middle from the left and from the top, and diameter, mm */
-    private static function places(ConcreteMake $concrete, BarGroup $group, bool $isBelow): array
+    private function places(BarGroup $group, bool $isBelow): array
     {
-        $edge = $concrete->cage()->toBars() + $group->bars->diameter / 2;
+        $edge = $this->toBars + $group->bars->diameter / 2;
         $places = [];
         foreach ($group->layers as $layer => $count) {
-            $step = $count === 1 ? 0.0 : $group->bars->spacing ?? ($concrete->b - 2 * $edge) / ($count - 1);
-            $y = $isBelow ? $concrete->h - $group->inset($layer) : $group->inset($layer);
+            $step = $count === 1 ? 0.0 : $group->bars->spacing ?? ($this->b - 2 * $edge) / ($count - 1);
+            $y = $isBelow ? $this->h - $group->inset($layer) : $group->inset($layer);
             for ($i = 0; $i < $count; $i++) {
-                $start = $group->bars->spacing === null ? $edge : ($concrete->b - ($count - 1) * $step) / 2;
-                $places[] = [$count === 1 ? $concrete->b / 2 : $start + $i * $step, $y, $group->bars->diameter];
+                $start = $group->bars->spacing === null ? $edge : ($this->b - ($count - 1) * $step) / 2;
+                $places[] = [$count === 1 ? $this->b / 2 : $start + $i * $step, $y, $group->bars->diameter];
             }
         }
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
+use Waage\Loading\RuleSet;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\Shape;
@@ -54,13 +55,19 @@ final class Steel implements Material
         }
     }
 
+    /**
+     * After the standard that the job's combinations go with; after EN 1993 where they go with none, which then
+     * refuses.
+     */
     public function checks(MemberEnvelopes $envelopes): SteelMember
     {
-        return SteelMember::of($envelopes);
+        $rules = RuleSet::of($envelopes->beam->member->basis->combinations);
+
+        return $rules->isAisc360() ? new Aisc360\SteelBeam($envelopes) : new En1993\SteelBeam($envelopes);
     }
 
-    public function collapse(Design $design, string $combination): array
+    public function collapse(CollapseQuestion $question): array
     {
-        return (new CollapseCheck($design, $combination))->toArray();
+        return (new CollapseCheck($question))->toArray();
     }
 }

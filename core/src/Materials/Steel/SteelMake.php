@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel;
 
 use Waage\Material\Make;
-use Waage\Material\Material;
+use Waage\Material\OtherMaterial;
 use Waage\Material\Piece;
-use Waage\Material\Registry;
 use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
@@ -45,17 +44,17 @@ final readonly class SteelMake implements Make
         return self::from($member->make);
     }
 
-    /** @throws \LogicException where it is not of steel */
+    /** @throws OtherMaterial where it is not of steel */
     public static function from(Make $make): self
     {
         return $make instanceof self
             ? $make
-            : throw new \LogicException("Steel is needed, not {$make->material()->id()}.");
+            : throw new OtherMaterial('steel', $make);
     }
 
-    public function material(): Material
+    public function material(): string
     {
-        return Registry::all()['steel'];
+        return 'steel';
     }
 
     public function withSection(Section $section): self

@@ -11,7 +11,6 @@ use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\SidewaysEnvelopes;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
-use Waage\Loading\RuleSet;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
@@ -60,7 +59,7 @@ abstract class SteelMember implements MemberChecks
     /** @var list<Combination> */
     protected readonly array $strength;
 
-    final protected function __construct(private readonly MemberEnvelopes $envelopes)
+    final public function __construct(private readonly MemberEnvelopes $envelopes)
     {
         $this->beam = $envelopes->beam;
         $this->strength = $envelopes->strength;
@@ -71,17 +70,6 @@ abstract class SteelMember implements MemberChecks
         $this->torque = $envelopes->torque;
         $this->struts = new Struts($this->beam, $this->axial, $this->moment, $this->strength);
         $this->prepare();
-    }
-
-    /**
-     * After the standard that the job's combinations go with; after EN 1993 where they go with none, which then
-     * refuses.
-     */
-    public static function of(MemberEnvelopes $envelopes): self
-    {
-        $rules = RuleSet::of($envelopes->beam->member->basis->combinations);
-
-        return $rules->isAisc360() ? new Aisc360\SteelBeam($envelopes) : new En1993\SteelBeam($envelopes);
     }
 
     /** What the weighings of a standard need, made once for all sections. */

@@ -37,7 +37,7 @@ final class MaterialList
                     ),
                 ];
         $columns = [
-            'Timber',
+            'Section',
             'Grade',
             '>Pieces',
             '>Length',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber;
 
 use Waage\Analysis\MemberEnvelopes;
-use Waage\Design\Design;
+use Waage\Material\CollapseQuestion;
 use Waage\Material\Make;
 use Waage\Material\Material;
 use Waage\Material\MemberChecks;
@@ -87,7 +87,7 @@ final class Timber implements Material
         };
     }
 
-    public function collapse(Design $design, string $combination): array
+    public function collapse(CollapseQuestion $question): array
     {
         return NoCollapse::because('Timber has no plastic hinges: it breaks before it turns.');
     }

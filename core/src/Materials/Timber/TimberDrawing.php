@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber;
 
 use Waage\Checks\Working;
-use Waage\Materials\Timber\En1995\Fire;
+use Waage\Materials\Timber\En1995\Charring;
 
 /** What a drawing of a timber section shows beside its outline (core/schema/result.schema.json); mm. */
 final class TimberDrawing
@@ -49,7 +49,7 @@ final class TimberDrawing
     /** @return array<string, mixed> what is left, and how many sides of width and depth have burnt */
     private static function charred(TimberMake $timber, FireExposure $fire): array
     {
-        [$b, $h] = Fire::section(new Working(false), $timber, $fire);
+        [$b, $h] = Charring::section(new Working(false), $timber->b, $timber->h, $timber->grade, $fire);
         [, $ofWidth, $ofDepth] = FireExposure::SIDES[$fire->sides];
 
         return [

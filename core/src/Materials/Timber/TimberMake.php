@@ -6,11 +6,10 @@ namespace Waage\Materials\Timber;
 
 use Waage\Material\Listed;
 use Waage\Material\Make;
-use Waage\Material\Material;
+use Waage\Material\OtherMaterial;
 use Waage\Material\Piece;
 use Waage\Material\Rectangle;
 use Waage\Material\RectangularMake;
-use Waage\Material\Registry;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
 use Waage\Units\UnitSystem;
@@ -64,17 +63,17 @@ final readonly class TimberMake extends RectangularMake implements Listed
         );
     }
 
-    /** @throws \LogicException where it is not of timber */
+    /** @throws OtherMaterial where it is not of timber */
     public static function from(Make $make): self
     {
         return $make instanceof self
             ? $make
-            : throw new \LogicException("Timber is needed, not {$make->material()->id()}.");
+            : throw new OtherMaterial('timber', $make);
     }
 
-    public function material(): Material
+    public function material(): string
     {
-        return Registry::all()['timber'];
+        return 'timber';
     }
 
     /** @param  float  $b  of one ply */

@@ -14,6 +14,7 @@ use Waage\Analysis\Polynomial;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /** The stiffness of a section, with a part of its warping stiffness. */
 function lateralStiffness(Section $s, float $warping = 1.0): Stiffness
@@ -62,7 +63,7 @@ function factorOf(
  */
 function diagramOf(array $change, float $from, float $to): array
 {
-    $beam = LoadedBeam::of(Member::fromArray(document($change)));
+    $beam = LoadedBeam::of(MemberReader::member(document($change)));
     $factors = array_fill_keys(array_keys($beam->sets), 1.0);
 
     return array_map(

@@ -6,7 +6,7 @@ namespace Waage\Tests\Materials\ColdFormed;
 
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 const KIP_IN = KIP * INCH;
 
@@ -19,7 +19,7 @@ const KIP_IN = KIP * INCH;
 function folded(array $section = [], array $change = []): Design
 {
     return new Design(
-        Member::fromArray([
+        MemberReader::member([
             'format' => 'waage-member',
             'version' => 5,
             'material' => 'coldFormed',

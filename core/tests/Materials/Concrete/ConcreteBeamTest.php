@@ -8,6 +8,7 @@ require_once __DIR__.'/beams.php';
 
 use Waage\Checks\State;
 use Waage\Design\Design;
+use Waage\Material\Registry;
 use Waage\Materials\Concrete\Bars;
 use Waage\Materials\Concrete\CrackWidth;
 use Waage\Materials\Concrete\Grade;
@@ -239,7 +240,7 @@ it('reads bars as they are written', function (): void {
 it('offers depths, and tells its section with its bars', function (): void {
     $design = concreteBeam();
     $make = $design->member->make;
-    $names = array_map(fn ($m): string => $m->name(), [...$make->material()->candidates($make)]);
+    $names = array_map(fn ($m): string => $m->name(), [...Registry::of($make)->candidates($make)]);
     expect($names)
         ->toContain('300×550')
         ->and($design->make->describe())

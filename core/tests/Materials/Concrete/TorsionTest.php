@@ -10,7 +10,7 @@ use Waage\Checks\State;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Materials\Concrete\ConcreteMake;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * 6 m, 350×600, loads 0.2 m beside the axis.
@@ -27,7 +27,7 @@ function twistedBeam(array $concrete = [], array $basis = [], string $across = '
         $document['loads'][$i]['across'] = $across;
     }
 
-    return new Design(Member::fromArray($document), true);
+    return new Design(MemberReader::member($document), true);
 }
 
 // By hand: V = 31.2 · 3 = 93.6 kN, T = 93.6 · 0.2 = 18.72 kNm; A/u = 210000/1900 = 110.5 > 2 · 48 mm; A_k = 239.5 · 489.5 mm², u_k = 1458 mm; with
@@ -167,7 +167,7 @@ it('hangs a beam that lands up on links', function (array $basis, string $grade,
         'x' => '3 m',
         'hangs' => true,
     ];
-    $design = new Design(Member::fromArray($document), true);
+    $design = new Design(MemberReader::member($document), true);
     $lines = linesOf($design, 'hangers');
     expect($lines['F'])
         ->toBeNear($factor * 60e3)
@@ -178,7 +178,7 @@ it('hangs a beam that lands up on links', function (array $basis, string $grade,
         ->and(weighingOf($design, 'hangers')->holds())
         ->toBeTrue();
     unset($document['loads'][2]['hangs']);
-    expect(fn (): mixed => weighingOf(new Design(Member::fromArray($document), true), 'hangers'))->toThrow(
+    expect(fn (): mixed => weighingOf(new Design(MemberReader::member($document), true), 'hangers'))->toThrow(
         \LogicException::class,
     );
 })->with([[[], 'C30/37', 1.35, 500 / 1.15], [['combinations' => 'classic'], '35 MPa', 1.4, 460 / 1.05]]);
@@ -190,7 +190,7 @@ it('draws the bars for torsion in its sections', function (): void {
         64,
         JSON_THROW_ON_ERROR,
     );
-    $make = (new Design(Member::fromArray((array) $document)))->make;
+    $make = (new Design(MemberReader::member((array) $document)))->make;
     $around = ConcreteMake::from($make)->steel()->around;
     $cut = $make->describe()['cuts'][0];
     expect($around)

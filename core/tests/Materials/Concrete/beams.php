@@ -11,6 +11,7 @@ use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Reinforcement;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A beam of 6 m, 300×500 of C30/37 with 4ø20, links ø8 at 200 mm, that carries 12 and 10 kN/m.
@@ -20,7 +21,7 @@ use Waage\Member\Member;
 function concreteBeam(array $change = []): Design
 {
     return new Design(
-        Member::fromArray(
+        MemberReader::member(
             array_replace_recursive(
                 [
                     'format' => 'waage-member',
@@ -106,7 +107,7 @@ function openBeam(
     float $overhang = 0.0,
     array $basis = [],
 ): Design {
-    return new Design(Member::fromArray(openDocument($spans, $g, $q, $concrete, $basis, $overhang)), true);
+    return new Design(MemberReader::member(openDocument($spans, $g, $q, $concrete, $basis, $overhang)), true);
 }
 
 /**

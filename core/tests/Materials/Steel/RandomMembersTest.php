@@ -11,6 +11,7 @@ use Waage\Design\Show;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A member of any shape under loads of any kind, by either standard.
@@ -129,7 +130,7 @@ it('answers for members of any shape with numbers that recompute, or with words'
     $answered = 0;
     for ($i = 0; $i < 15; $i++) {
         try {
-            $design = new Design(Member::fromArray(anyMember($random)), true);
+            $design = new Design(MemberReader::member(anyMember($random)), true);
         } catch (InvalidMember|UnstableBeam) {
             continue;
         }

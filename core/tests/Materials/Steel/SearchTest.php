@@ -15,7 +15,7 @@ use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\LateralBuckling;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelMake;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * The greatest utilisation of every combination in every arrangement that is looked at, none passed over.
@@ -183,10 +183,10 @@ it('weighs tees and angles of a shortlist as by themselves', function (int $seed
             ],
         ),
     ]);
-    $rows = (new Design(Member::fromArray($document), false))->shortlist();
+    $rows = (new Design(MemberReader::member($document), false))->shortlist();
     shuffle($rows);
     foreach (array_slice($rows, 0, 12) as $row) {
-        $alone = (new Design(Member::fromArray(['section' => $row->make->name()] + $document), false))->verdict();
+        $alone = (new Design(MemberReader::member(['section' => $row->make->name()] + $document), false))->verdict();
         expect($row->verdict->title)
             ->toBe($alone->title)
             ->and($row->verdict->ratio)

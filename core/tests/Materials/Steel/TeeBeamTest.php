@@ -5,7 +5,6 @@ declare(strict_types=1);
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\TeeLateralStrength;
 use Waage\Materials\Steel\Aisc360\TeeShape;
-use Waage\Materials\Steel\En1993\Classification;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SidewaysBuckling;
 use Waage\Materials\Steel\En1993\SteelSection;
@@ -142,7 +141,7 @@ it('classes the stem by what compresses it', function (string $name, Stem $stem,
 // EN 1993-1-5, 10 by hand: c/t = 124.3 / 7.1 = 17.5, λ_p = 17.5 / (28.4 · 0.656) = 0.940, ρ = (0.940 − 0.188) / 0.940² = 0.851. In bending with the tip
 // pressed k_σ = 0.57 + 0.21 · 0.064 … as the class has it, 21 ε √k_σ = 16.9: λ_p = 17.5 / 16.9 · 21 / 28.4 = 0.766, ρ = 0.985.
 it('presses slender stems of class 4 at a reduced stress', function (): void {
-    expect(Classification::of(steel('½ IPE 300'), Strain::Compression))->toBe(4);
+    expect(steel('½ IPE 300')->classIn(Strain::Compression))->toBe(4);
     $post = teeBeam([
         'section' => '½ IPE 300',
         'slope' => ['by' => 'upright'],

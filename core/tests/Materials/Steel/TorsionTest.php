@@ -8,7 +8,7 @@ use Waage\Design\Design;
 use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Member\InvalidMember;
-use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * An edge beam of 6 m of one hollow section under a load in front of its axis.
@@ -253,7 +253,7 @@ it('bends the flanges of a W shape by H3.3', function (): void {
 });
 
 it('twists a stepped bar by its stiffness', function (): void {
-    $member = Member::fromArray(
+    $member = MemberReader::member(
         document([
             'length' => '6 m',
             'supports' => [supportAt('0 m'), supportAt('6 m', 'roller')],

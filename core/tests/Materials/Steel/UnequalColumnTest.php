@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
-use Waage\Materials\Steel\En1993\BucklingCurves;
-use Waage\Materials\Steel\En1993\Classification;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SidewaysBuckling;
 use Waage\Materials\Steel\En1993\Strain;
@@ -62,7 +60,7 @@ it('adds up what presses it and bends it both ways by EN 1993', function (): voi
         ->toBeNear(max($lines['n_y'], $lines['n_z']) + $lines['k'] * $lines['u_LT'] + $lines['k_z'] * $lines['u_z'])
         ->and(weighing(unequalPost(UNEQUAL, '400 kN', '6 kN/m', '2 kN/m'), 'bending-axial')->clause)
         ->toContain('6.2.1(7)')
-        ->and(BucklingCurves::of(steel(UNEQUAL)))
+        ->and(curves(steel(UNEQUAL)))
         ->toBe(['b', 'c'])
         // Turned over it is the same, since the load is at the shear centre and bends it the other way.
         ->and(
@@ -85,9 +83,9 @@ it('shears its flanges by their parts of I_z', function (): void {
 // c/t of the web 365/6 = 61 > 42 ε: λ_p = 61/(28.4 · 0.814 · 2) = 1.316, ρ = (1.316 − 0.22)/1.316² = 0.633, of all of the section.
 it('presses a slender web at a reduced stress', function (): void {
     $s = 'welded I 400×300×200×6×20×15';
-    expect(Classification::of(steel($s, SteelGrade::S355), Strain::Compression))
+    expect(steel($s, SteelGrade::S355)->classIn(Strain::Compression))
         ->toBe(4)
-        ->and(Classification::of(steel($s, SteelGrade::S355), Strain::BendingZ))
+        ->and(steel($s, SteelGrade::S355)->classIn(Strain::BendingZ))
         ->toBeLessThan(4)
         ->and(weighing(unequalPost($s, '400 kN', '6 kN/m', '2 kN/m'), 'axial')->capacity)
         ->toBeNear(0.633 * unequal($s)->A * 355, 3e-3);

@@ -12,6 +12,7 @@ use Waage\Materials\Timber\ServiceClass;
 use Waage\Materials\Timber\Suite;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A joist of 4.2 m, 75×225 C24, that carries 0.6 and 2 kN/m² on 0.4 m (domestic).
@@ -51,7 +52,7 @@ function joist(array $change = []): array
 /** @param  array<string, mixed>  $change */
 function joistDesign(array $change = []): Design
 {
-    return new Design(Member::fromArray(joist($change)), true);
+    return new Design(MemberReader::member(joist($change)), true);
 }
 
 // EN 338:2016 and EN 1995-1-1, Tables 3.1 and 3.2, from memory.
@@ -189,7 +190,7 @@ it('says what it does not weigh', function (array $change, string $id): void {
 
 it('tells faults at the fields of its block', function (array $timber, string $path): void {
     try {
-        Member::fromArray(joist(['timber' => $timber]));
+        MemberReader::member(joist(['timber' => $timber]));
         $paths = [];
     } catch (InvalidMember $e) {
         $paths = array_column($e->errors, 'path');
@@ -224,7 +225,7 @@ it('weighs the sizes of its shortlist as the member itself', function (): void {
     foreach (joistDesign()->shortlist() as $row) {
         if ($row->make->name() === '50×200') {
             expect($row->verdict->ratio)->toBeNear(
-                (float) (new Design(Member::fromArray(array_replace_recursive(joist(), $row->make->patch()))))->verdict()
+                (float) (new Design(MemberReader::member(array_replace_recursive(joist(), $row->make->patch()))))->verdict()
                     ->ratio,
                 1e-9,
             );
@@ -234,7 +235,7 @@ it('weighs the sizes of its shortlist as the member itself', function (): void {
 });
 
 it('does not let permanent load go again', function (): void {
-    expect(fn (): Member => Member::fromArray(joist(['cases' => [['duration' => 'short']]])))->toThrow(
+    expect(fn (): Member => MemberReader::member(joist(['cases' => [['duration' => 'short']]])))->toThrow(
         InvalidMember::class,
         'stays for good',
     );

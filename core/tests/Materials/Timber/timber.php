@@ -6,6 +6,7 @@ namespace Waage\Tests\Materials\Timber;
 
 use Waage\Design\Design;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * A timber member over one span, by default 4 m, with its upper edge restrained; loads as kind, case and value.
@@ -19,7 +20,7 @@ function timberDesign(array $timber, array $loads, array $change = []): Design
     $length = is_string($change['length'] ?? null) ? $change['length'] : '4 m';
 
     return new Design(
-        Member::fromArray([
+        MemberReader::member([
             'format' => 'waage-member',
             'version' => 5,
             'material' => 'timber',

@@ -272,7 +272,7 @@ final class AxialForce
     {
         $steel = new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis);
 
-        return Classification::of($steel, Strain::Compression) <= 3 || $steel->coversClass4();
+        return $steel->classIn(Strain::Compression) <= 3 || $steel->local !== null;
     }
 
     /**

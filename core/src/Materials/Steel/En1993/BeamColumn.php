@@ -73,7 +73,7 @@ final readonly class BeamColumn
     ) {
         $this->class = $this->isBentInPlane()
             ? Classification::together($steel, $compression)
-            : Classification::of($steel, Strain::Compression);
+            : $steel->classIn(Strain::Compression);
         $this->A = $compression > 0.0 && $this->class > 3 ? $steel->compressedArea() : $steel->section->A;
     }
 
@@ -93,7 +93,7 @@ final readonly class BeamColumn
         $d = $derive ? new Derivation() : null;
         $N = max($this->compression, $this->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
-        $NRd = $this->resistance(Classification::of($this->steel, Strain::Compression), $d);
+        $NRd = $this->resistance($this->steel->classIn(Strain::Compression), $d);
         $d?->with(['N_c_Rd' => [$NRd, Kind::Force]])->line('u', 'N_Ed / N_c_Rd', Kind::Number, '6.2.4(1) (6.9)');
 
         return $this->weighing('axial', 'Axial force', 'EN 1993-1-1, 6.2.4', $N / $NRd, $d, $N, $NRd);
@@ -348,7 +348,7 @@ final readonly class BeamColumn
     {
         $d = $derive ? new Derivation() : null;
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
-        [$y, $z] = BucklingCurves::of($this->steel);
+        [$y, $z] = $this->steel->profile->curves($this->steel->grade->isS460());
         [$Ly, $Lz, $LT] = $this->L;
         $sideways = $this->weakest ?? $this->steel->section;
         $Iy = $this->steel->section->Iy;

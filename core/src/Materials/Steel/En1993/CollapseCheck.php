@@ -8,18 +8,20 @@ use Waage\Analysis\Collapse;
 use Waage\Analysis\CollapseState;
 use Waage\Analysis\Effect;
 use Waage\Analysis\KinkMoments;
+use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\LoadSet;
 use Waage\Analysis\PlasticHinge;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Derivation;
 use Waage\Checks\Line;
+use Waage\Checks\PrintedLine;
 use Waage\Checks\Weighing;
-use Waage\Design\Design;
-use Waage\Design\PrintedLine;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
+use Waage\Material\CollapseQuestion;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Load;
+use Waage\Member\Member;
 use Waage\Member\RestraintKind;
 use Waage\Units\Kind;
 
@@ -37,18 +39,23 @@ final readonly class CollapseCheck
 
     private const MOST_ROUNDS = 12;
 
-    /** @param  string  $id  of a combination; another than one for strength: the one that collapses first */
-    public function __construct(private Design $design, private string $id = '')
+    private LoadedBeam $beam;
+
+    private Member $member;
+
+    public function __construct(private CollapseQuestion $question)
     {
+        $this->beam = $question->envelopes->beam;
+        $this->member = $this->beam->member;
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $make = SteelMake::of($this->design->member);
-        $steel = new SteelSection($make->section, $make->grade, $this->design->member->basis);
+        $make = SteelMake::of($this->member);
+        $steel = new SteelSection($make->section, $make->grade, $this->member->basis);
         $combinations = $this->combinations();
-        $rules = RuleSet::of($this->design->member->basis->combinations);
+        $rules = RuleSet::of($this->member->basis->combinations);
         $Mp = Bending::resistance($steel);
         $answer = [
             'reason' => '',
@@ -69,9 +76,9 @@ final readonly class CollapseCheck
                 ? $rules->refusal
                 : 'Plastic collapse is computed after EN 1993 only.',
             $make->steps !== [] => 'Plastic collapse is computed for members of one section; this one changes along its length.',
-            $this->design->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
-            $this->design->lifts !== [] => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',
-            $this->design->beam->sideways !== null => 'Plastic collapse is computed for bending in one plane; loads bend this member laterally as well.',
+            $this->beam->beam->axis->isStrained => 'Plastic collapse is computed for bending without axial force.',
+            $this->question->lifts => 'Plastic collapse is computed for members that stay on their supports; this one lifts off.',
+            $this->beam->sideways !== null => 'Plastic collapse is computed for bending in one plane; loads bend this member laterally as well.',
             $combinations === [] => 'No strength combination acts on the member.',
             $steel->class > 1 => "The section is of class {$steel->class}. Only class 1 can turn in a plastic hinge (EN 1993-1-1, 5.6): take a stockier section or a lower grade.",
             default => '',
@@ -89,7 +96,7 @@ final readonly class CollapseCheck
         }
         $V = $this->greatestShear($state);
         if ($V > Shear::resistance($steel)) {
-            $format = fn (float $force): string => $this->design->member->basis->units->format($force, Kind::Force);
+            $format = fn (float $force): string => $this->member->basis->units->format($force, Kind::Force);
             [$acts, $bears] = [$format($V), $format(Shear::resistance($steel))];
 
             return [
@@ -123,7 +130,7 @@ final readonly class CollapseCheck
             'internal' => $state->internalWork(),
             'external' => $state->externalWork($loads),
             'lines' => array_map(
-                fn (Line $l): array => (new PrintedLine($l, $this->design->member->basis->units))->toArray(),
+                fn (Line $l): array => (new PrintedLine($l, $this->member->basis->units))->toArray(),
                 $this->derivation($state, $loads, $steel, $Mp)->lines,
             ),
             'notes' => $this->notes($state, count($combinations)),
@@ -136,18 +143,18 @@ final readonly class CollapseCheck
      */
     private function combinations(): array
     {
-        $strength = $this->design->ultimate();
+        $strength = $this->question->envelopes->strength;
         $of = fn (string $id): array => array_values(
             array_filter($strength, fn (Combination $c): bool => $c->id === $id),
         );
-        if ($of($this->id) !== []) {
-            return $of($this->id);
+        if ($of($this->question->combination) !== []) {
+            return $of($this->question->combination);
         }
-        if (count($strength) * (1 + count($this->design->beam->beam->fields())) <= self::MOST_TRIED) {
+        if (count($strength) * (1 + count($this->beam->beam->fields())) <= self::MOST_TRIED) {
             return $strength;
         }
         $governing =
-            array_values(array_filter($this->design->everyWeighing, fn (Weighing $w): bool => $w->id === 'bending'))[0]
+            array_values(array_filter($this->question->weighings, fn (Weighing $w): bool => $w->id === 'bending'))[0]
                 ->combination ?? '';
 
         return $of($governing) ?: array_slice($strength, 0, 1);
@@ -164,10 +171,10 @@ final readonly class CollapseCheck
      */
     private function worst(array $combinations, SteelSection $steel, float $Mp): array
     {
-        $beam = $this->design->beam;
+        $beam = $this->beam;
         $kinks = new KinkMoments($beam->beam);
         $capacities = [];
-        foreach ($this->design->member->supports as $i => $support) {
+        foreach ($this->member->supports as $i => $support) {
             if ($support->momentCapacity < INF) {
                 $capacities[$i] = $support->momentCapacity;
             }
@@ -208,8 +215,8 @@ final readonly class CollapseCheck
     /** @return array<array<int, float>> factors of the load sets */
     private function arrangements(Combination $combination): array
     {
-        $beam = $this->design->beam;
-        $weight = $this->design->member->make->weight();
+        $beam = $this->beam;
+        $weight = $this->member->make->weight();
         $arrangements = [$beam->allLoaded($combination, $weight)];
         $fields = $beam->beam->fields();
         foreach (count($fields) <= self::MOST_ARRANGED ? $fields : [] as [$from, $to]) {
@@ -251,7 +258,7 @@ final readonly class CollapseCheck
         $Vpl = Shear::resistance($steel);
         $M = $Mp;
         for ($i = 0; $i < self::MOST_ROUNDS; $i++) {
-            $state = (new Collapse($this->design->beam->beam, $loads, $M, $capacities, $kinks))->find();
+            $state = (new Collapse($this->beam->beam, $loads, $M, $capacities, $kinks))->find();
             if ($state === null) {
                 return [null, $M];
             }
@@ -340,11 +347,11 @@ final readonly class CollapseCheck
     /** Is the compressed flange restrained sideways at the hinge, within half the depth of the section (6.3.5.2)? */
     private function isHeld(PlasticHinge $hinge): bool
     {
-        $member = $this->design->member;
+        $member = $this->member;
         $near = $member->make->depth() / 2;
         $restraint = $hinge->sign > 0 ? $member->top : $member->bottom;
         $places = [
-            ...$this->design->beam->beam->forks,
+            ...$this->beam->beam->forks,
             ...$restraint->kind === RestraintKind::Continuous ? [$hinge->x] : $restraint->positions,
         ];
 
@@ -355,10 +362,10 @@ final readonly class CollapseCheck
     private function notes(CollapseState $state, int $tried): array
     {
         $notes = [];
-        if ($tried === 1 && count($this->design->ultimate()) > 1) {
+        if ($tried === 1 && count($this->question->envelopes->strength) > 1) {
             $notes[] = 'Only this combination was looked at; another one may have a lower factor.';
         }
-        if (array_filter($this->design->member->loads, fn (Load $l): bool => $l->on && $l->kind->isMoving()) !== []) {
+        if (array_filter($this->member->loads, fn (Load $l): bool => $l->on && $l->kind->isMoving()) !== []) {
             $notes[] = 'A load that moves stands where it bends the middle of a span the most.';
         }
         $last = count($state->hinges) - 1;
@@ -373,7 +380,7 @@ final readonly class CollapseCheck
         }
         $notes[] =
             'The lengths next to hinges have to be stable (6.3.5.3, BB.3); that is not weighed here, nor are webs at hinges (5.6(2)).';
-        if ($this->design->beam->dependsOnStiffness()) {
+        if ($this->beam->dependsOnStiffness()) {
             $notes[] =
                 'Springs, movements of supports and temperature change the order of the hinges, not the factor; movements and temperature are left out.';
         }

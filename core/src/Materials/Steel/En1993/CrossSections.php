@@ -234,7 +234,7 @@ final class CrossSections
     /** A stem, a leg or a strip that shears. */
     private function plate(SteelSection $steel, bool $derive): Weighing
     {
-        [$slenderness, $k] = Shear::plate($steel);
+        [$slenderness, $k] = $steel->profile->plate();
         $limit = (0.83 / $steel->basis->eta) * 37.4 * $steel->epsilon * sqrt($k);
         $d = $derive && $slenderness > 0.0 ? new Derivation() : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');

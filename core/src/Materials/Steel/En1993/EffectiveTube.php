@@ -13,7 +13,7 @@ use Waage\Units\Kind;
  * 5950-1:2000, 3.6.6, in terms of EN 1993-1-1, as British practice has it (A_eff from the limit of class 3 on, W_eff
  * from 140 ε² on), up to d/t = 240 ε².
  */
-final class EffectiveTube
+final readonly class EffectiveTube implements LocalBuckling
 {
     private const MOST = 240.0;
 
@@ -23,52 +23,59 @@ final class EffectiveTube
 
     private const CLAUSE = 'BS 5950-1, 3.6.6';
 
-    public static function covers(SteelSection $steel): bool
+    public function __construct(private CircularHollow $section, private float $epsilon)
     {
-        $s = $steel->section;
-
-        return $s instanceof CircularHollow && $s->h / $s->t <= self::MOST * $steel->epsilon ** 2;
     }
 
-    /** W_eff about any axis, mm³. */
-    public static function modulus(SteelSection $steel, string $axis, ?Derivation $d = null): float
+    public static function covers(CircularHollow $section, float $epsilon): bool
     {
-        $W = $steel->section->Wely;
-        $part = self::part($steel, self::IN_BENDING, 0.25, $d);
-        $d?->with(['rho' => [$part, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]])->line(
+        return $section->h / $section->t <= self::MOST * $epsilon ** 2;
+    }
+
+    public function modulus(string $axis, ?Derivation $d = null): float
+    {
+        $part = $this->part(self::IN_BENDING, 0.25, $d);
+        $d?->with(['rho' => [$part, Kind::Number], "W_el_{$axis}" => [$this->section->Wely, Kind::Modulus]])->line(
             "W_eff_{$axis}",
             "rho * W_el_{$axis}",
             Kind::Modulus,
             self::CLAUSE,
         );
 
-        return $part * $W;
+        return $part * $this->section->Wely;
     }
 
-    /** A_eff, mm². */
-    public static function area(SteelSection $steel, ?Derivation $d = null): float
+    public function area(?Derivation $d = null): float
     {
-        $A = $steel->section->A;
-        $part = self::part($steel, self::IN_COMPRESSION, 0.5, $d);
-        $d?->with(['rho' => [$part, Kind::Number], 'A' => [$A, Kind::Area]])->line(
+        $part = $this->part(self::IN_COMPRESSION, 0.5, $d);
+        $d?->with(['rho' => [$part, Kind::Number], 'A' => [$this->section->A, Kind::Area]])->line(
             'A_eff',
             'rho * A',
             Kind::Area,
             self::CLAUSE,
         );
 
-        return $part * $A;
+        return $part * $this->section->A;
     }
 
-    private static function part(SteelSection $steel, float $limit, float $power, ?Derivation $d): float
+    public function says(): string
     {
-        $s = $steel->section;
-        $t = $s->thickest();
-        $part = min(1.0, (($limit * $steel->epsilon ** 2) / ($s->h / $t)) ** $power);
+        return 'Its effective section counts (BS 5950-1, 3.6.6; EN 1993-1-1 gives none).';
+    }
+
+    public function foreign(): string
+    {
+        return ', effective section by BS 5950-1';
+    }
+
+    private function part(float $limit, float $power, ?Derivation $d): float
+    {
+        $s = $this->section;
+        $part = min(1.0, (($limit * $this->epsilon ** 2) / ($s->h / $s->t)) ** $power);
         $d?->with([
-            'epsilon' => [$steel->epsilon, Kind::Number],
+            'epsilon' => [$this->epsilon, Kind::Number],
             'd' => [$s->h, Kind::Size],
-            't' => [$t, Kind::Size],
+            't' => [$s->t, Kind::Size],
         ])->line(
             'rho',
             "min(1, ({$limit} * epsilon^2 / (d / t))^{$power})",

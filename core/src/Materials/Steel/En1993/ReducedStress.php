@@ -5,39 +5,22 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
-use Waage\Materials\Steel\Sections\Angle;
-use Waage\Materials\Steel\Sections\Channel;
-use Waage\Materials\Steel\Sections\ISection;
-use Waage\Materials\Steel\Sections\SkewSection;
-use Waage\Materials\Steel\Sections\StripSection;
-use Waage\Materials\Steel\Sections\Tee;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
  * EN 1993-1-5:2006, 10: of sections of class 4 that have no effective one here the whole section counts, at the
  * stress at which the first of its plates buckles: ρ f_y with the least ρ of 4.4. Nothing shifts; on the safe side.
  */
-final class ReducedStress
+final readonly class ReducedStress implements LocalBuckling
 {
-    public static function covers(SteelSection $steel): bool
+    public function __construct(private Profile $profile, private float $epsilon)
     {
-        $s = $steel->section;
-
-        return $s instanceof Tee ||
-            $s instanceof Channel ||
-            $s instanceof Angle ||
-            $s instanceof StripSection ||
-            $s instanceof SkewSection ||
-            $s instanceof UnequalI ||
-            ($s instanceof ISection && $s->plates !== null);
     }
 
-    /** W_eff about an axis, mm³. */
-    public static function modulus(SteelSection $steel, string $axis, ?Derivation $d = null): float
+    public function modulus(string $axis, ?Derivation $d = null): float
     {
-        $rho = self::factor($steel, $axis === 'y' ? Strain::BendingY : Strain::BendingZ, $d);
-        $W = $axis === 'y' ? $steel->section->Wely : $steel->section->Welz;
+        $rho = $this->factor($axis === 'y' ? Strain::BendingY : Strain::BendingZ, $d);
+        $W = $axis === 'y' ? $this->profile->whole->Wely : $this->profile->whole->Welz;
         $d?->with(['rho' => [$rho, Kind::Number], "W_el_{$axis}" => [$W, Kind::Modulus]])->line(
             "W_eff_{$axis}",
             "rho * W_el_{$axis}",
@@ -49,11 +32,10 @@ final class ReducedStress
         return $rho * $W;
     }
 
-    /** A_eff, mm². */
-    public static function area(SteelSection $steel, ?Derivation $d = null): float
+    public function area(?Derivation $d = null): float
     {
-        $rho = self::factor($steel, Strain::Compression, $d);
-        $A = $steel->section->A;
+        $rho = $this->factor(Strain::Compression, $d);
+        $A = $this->profile->whole->A;
         $d?->with(['rho' => [$rho, Kind::Number], 'A' => [$A, Kind::Area]])->line(
             'A_eff',
             'rho * A',
@@ -65,48 +47,23 @@ final class ReducedStress
         return $rho * $A;
     }
 
-    private static function factor(SteelSection $steel, Strain $by, ?Derivation $d): float
+    public function says(): string
+    {
+        return 'It counts at a reduced stress (EN 1993-1-5, 10).';
+    }
+
+    public function foreign(): string
+    {
+        return '';
+    }
+
+    private function factor(Strain $by, ?Derivation $d): float
     {
         $factors = [];
-        foreach (Classification::parts($steel, $by) as $part) {
-            $class3 = $part->limits[2];
-            if ($part->class($steel->epsilon) < 4) {
-                continue;
+        foreach ($this->profile->parts($by) as $part) {
+            if ($part->class($this->epsilon) > 3) {
+                $factors["rho_{$part->name}"] = $this->ofPart($part, $d);
             }
-            $factors["rho_{$part->name}"] = match ($class3) {
-                Classification::INTERNAL[2] => PlateBuckling::internal(
-                    $part->name,
-                    $part->c,
-                    $part->t,
-                    1.0,
-                    $steel->epsilon,
-                    $d,
-                ),
-                Classification::BENT[2] => PlateBuckling::internal(
-                    $part->name,
-                    $part->c,
-                    $part->t,
-                    -1.0,
-                    $steel->epsilon,
-                    $d,
-                ),
-                Classification::OUTSTAND[2] => PlateBuckling::outstand(
-                    $part->name,
-                    $part->c,
-                    $part->t,
-                    $steel->epsilon,
-                    $d,
-                ),
-                // Of outstands that are bent Table 5.2 tells k_σ by its limit, 21 ε √k_σ.
-                default => PlateBuckling::outstand(
-                    $part->name,
-                    $part->c,
-                    $part->t,
-                    $steel->epsilon,
-                    $d,
-                    ($class3 / 21) ** 2,
-                ),
-            };
         }
         if ($factors === []) {
             return 1.0;
@@ -120,5 +77,33 @@ final class ReducedStress
         );
 
         return min($factors);
+    }
+
+    private function ofPart(ClassedPart $part, ?Derivation $d): float
+    {
+        $internal = fn (float $psi): float => PlateBuckling::internal(
+            $part->name,
+            $part->c,
+            $part->t,
+            $psi,
+            $this->epsilon,
+            $d,
+        );
+        $outstand = fn (float $k): float => PlateBuckling::outstand(
+            $part->name,
+            $part->c,
+            $part->t,
+            $this->epsilon,
+            $d,
+            $k,
+        );
+
+        return match ($part->limits[2]) {
+            ClassedPart::INTERNAL[2] => $internal(1.0),
+            ClassedPart::BENT[2] => $internal(-1.0),
+            ClassedPart::OUTSTAND[2] => $outstand(PlateBuckling::OUTSTAND),
+            // Of outstands that are bent Table 5.2 tells k_σ by its limit, 21 ε √k_σ.
+            default => $outstand(($part->limits[2] / 21) ** 2),
+        };
     }
 }

@@ -171,7 +171,7 @@ final class SteelBeam extends SteelMember
                         fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis),
                         $stretches,
                     ),
-                    fn (SteelSection $s): bool => $s->classZ > 3 && ! $s->coversClass4(),
+                    fn (SteelSection $s): bool => $s->classZ > 3 && $s->local === null,
                 );
         if ($slender !== []) {
             return [

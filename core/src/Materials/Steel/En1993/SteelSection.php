@@ -7,7 +7,6 @@ namespace Waage\Materials\Steel\En1993;
 use Waage\Checks\Derivation;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Member\Basis;
 
@@ -27,18 +26,31 @@ final readonly class SteelSection
     /** Section modulus about y-y that the class allows (6.2.5(2)), mm³. */
     public float $modulus;
 
+    public Profile $profile;
+
+    /** What counts of it in class 4; null: that is not computed. */
+    public ?LocalBuckling $local;
+
     public function __construct(public Section $section, public SteelGrade $grade, public Basis $basis)
     {
         $this->fy = $grade->yieldStrength($section->thickest());
         $this->epsilon = sqrt(235.0 / $this->fy);
-        $this->class = Classification::of($this, Strain::BendingY);
-        $classZ = Classification::of($this, Strain::BendingZ);
+        $this->profile = Profiles::of($section);
+        $this->local = $this->profile->local($this->epsilon);
+        $this->class = $this->classIn(Strain::BendingY);
+        $classZ = $this->classIn(Strain::BendingZ);
         $this->classZ = $section instanceof ISection ? max($classZ, min($this->class, 3)) : $classZ;
         $this->modulus = match (true) {
             $this->class <= 2 => $section->Wply,
-            $this->class === 3 || ! $this->coversClass4() => $section->Wely,
-            default => $this->effectiveModulus('y'),
+            $this->class === 3 || $this->local === null => $section->Wely,
+            default => $this->local->modulus('y'),
         };
+    }
+
+    /** Class of the section, 1 to 4. */
+    public function classIn(Strain $by): int
+    {
+        return $this->profile->class($by, $this->epsilon);
     }
 
     public function modulusSymbol(): string
@@ -63,44 +75,23 @@ final readonly class SteelSection
     /** Area that counts in compression, mm². */
     public function compressedArea(?Derivation $d = null): float
     {
-        return Classification::of($this, Strain::Compression) > 3 ? $this->effectiveArea($d) : $this->section->A;
+        return $this->classIn(Strain::Compression) > 3 ? $this->reduced()->area($d) : $this->section->A;
     }
 
-    /** Is what is left of it in class 4 computed: an effective section, or a reduced stress? */
-    public function coversClass4(): bool
-    {
-        return EffectiveSection::covers($this) || EffectiveTube::covers($this) || ReducedStress::covers($this);
-    }
-
-    /**
-     * W_eff about an axis, mm³; of unequal flanges in bending about the minor axis, and in compression, at a reduced
-     * stress: nothing shifts.
-     */
+    /** W_eff about an axis, mm³. */
     public function effectiveModulus(string $axis, ?Derivation $d = null): float
     {
-        $isAlongWeb = $axis === 'y' || ! ($this->section instanceof UnequalI);
-
-        return match (true) {
-            EffectiveTube::covers($this) => EffectiveTube::modulus($this, $axis, $d),
-            EffectiveSection::covers($this) && $isAlongWeb => (new EffectiveSection($this))->modulus($axis, $d),
-            default => ReducedStress::modulus($this, $axis, $d),
-        };
+        return $this->reduced()->modulus($axis, $d);
     }
 
     /** What the title of a weighing says where it is by another standard than its own; nothing where it is not. */
     public function foreign(): string
     {
-        return $this->class > 3 && EffectiveTube::covers($this) ? ', effective section by BS 5950-1' : '';
+        return $this->class > 3 ? $this->local?->foreign() ?? '' : '';
     }
 
-    private function effectiveArea(?Derivation $d): float
+    private function reduced(): LocalBuckling
     {
-        return match (true) {
-            EffectiveTube::covers($this) => EffectiveTube::area($this, $d),
-            EffectiveSection::covers($this) && ! ($this->section instanceof UnequalI) => (new EffectiveSection(
-                $this,
-            ))->area($d),
-            default => ReducedStress::area($this, $d),
-        };
+        return $this->local ?? new ReducedStress($this->profile, $this->epsilon);
     }
 }

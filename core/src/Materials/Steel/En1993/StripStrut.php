@@ -38,7 +38,7 @@ final readonly class StripStrut implements PressedStrut
 
     public function sectionClass(): int
     {
-        return Classification::of($this->steel, Strain::Compression);
+        return $this->steel->classIn(Strain::Compression);
     }
 
     private function class(bool $derive): Weighing

@@ -11,10 +11,8 @@ use Waage\Checks\Working;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\Timber\FireExposure;
-use Waage\Materials\Timber\Product;
 use Waage\Materials\Timber\Search;
 use Waage\Materials\Timber\TimberMake;
-use Waage\Units\Kind;
 
 /** EN 1995-1-2, 4.2.2: strength in fire with the reduced cross-section; unprotected. */
 final readonly class Fire
@@ -43,7 +41,7 @@ final readonly class Fire
             return [$this->open('No combination for fire acts on this member.')];
         }
         $w = new Working($derive);
-        $left = self::section($w, $timber, $fire);
+        $left = Charring::section($w, $timber->b, $timber->h, $timber->grade, $fire);
         if (
             min($left) <= 0.0 ||
             ($timber->taper !== null && $timber->taper->less($timber->h - $left[1])->endDepth <= 0.0)
@@ -84,41 +82,6 @@ final readonly class Fire
         );
 
         return [$section, ...$beam];
-    }
-
-    /** @return array{float, float} width and depth that are left, mm */
-    public static function section(Working $w, TimberMake $timber, FireExposure $fire): array
-    {
-        [, $ofWidth, $ofDepth] = FireExposure::SIDES[$fire->sides];
-        $w->let('b', $timber->b, Kind::Size);
-        $w->let('h', $timber->h, Kind::Size);
-        $w->let('t', $fire->minutes, Kind::Number, '', 'minutes');
-        [$beta, $why] = self::rate($timber);
-        $w->let('beta_n', $beta, Kind::Number, 'EN 1995-1-2, Table 3.1', "{$why}, mm/min");
-        $w->line('d_char_n', 'beta_n * t', Kind::Size, 'EN 1995-1-2, 3.4.2(2) (3.2)');
-        $w->line('k_0', 'min(t / 20, 1)', Kind::Number, 'EN 1995-1-2, Table 4.1', 'unprotected');
-        $w->line('d_ef', 'd_char_n + 7 * k_0', Kind::Size, 'EN 1995-1-2, 4.2.2(1) (4.1)', 'd_0 = 7 mm');
-        $w->let('n_b', (float) $ofWidth, Kind::Number, '', 'sides of the width that char');
-        $w->let('n_h', (float) $ofDepth, Kind::Number, '', 'sides of the depth that char');
-
-        return [
-            $w->line('b_fi', 'b - n_b * d_ef', Kind::Size, 'EN 1995-1-2, 4.2.2'),
-            $w->line('h_fi', 'h - n_h * d_ef', Kind::Size, 'EN 1995-1-2, 4.2.2'),
-        ];
-    }
-
-    /** @return array{float, string} notional charring, mm/min */
-    private static function rate(TimberMake $timber): array
-    {
-        $grade = $timber->grade;
-
-        return match (true) {
-            $grade->product === Product::Glulam => [0.7, 'glulam'],
-            $grade->product === Product::Lvl => [0.7, 'LVL'],
-            $grade->softwood => [0.8, 'sawn softwood'],
-            $grade->values->densityK >= 450.0 => [0.55, 'hardwood of 450 kg/m³ or more'],
-            default => [0.7, 'hardwood of less than 450 kg/m³'],
-        };
     }
 
     private function open(string $why, ?float $ratio = null, ?Working $w = null): Weighing

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Waage\Checks\State;
 use Waage\Design\Design;
-use Waage\Materials\Steel\En1993\BucklingCurves;
 use Waage\Materials\Steel\En1993\Classification;
 use Waage\Materials\Steel\En1993\Strain;
 use Waage\Materials\Steel\SteelGrade;
@@ -34,7 +33,7 @@ function column(string $section, string $N, string $q = '', array $change = []):
 
 // Table 6.2 of EN 1993-1-1.
 it('takes the buckling curves of the table', function (string $section, SteelGrade $grade, array $curves): void {
-    expect(BucklingCurves::of(steel($section, $grade)))->toBe($curves);
+    expect(curves(steel($section, $grade)))->toBe($curves);
 })->with([
     'h/b > 1.2' => ['IPE 300', SteelGrade::S235, ['a', 'b']],
     'h/b > 1.2, S460' => ['IPE 300', SteelGrade::S460, ['a0', 'a0']],
@@ -172,10 +171,10 @@ it('classes hollow sections under bending and compression between both alone', f
             $now = Classification::together($steel, $n * $steel->section->A * $steel->fy);
             expect($now)
                 ->toBeGreaterThanOrEqual($last)
-                ->toBeLessThanOrEqual(max($steel->class, Classification::of($steel, Strain::Compression)));
+                ->toBeLessThanOrEqual(max($steel->class, $steel->classIn(Strain::Compression)));
             $last = $now;
         }
-        expect($last)->toBe(Classification::of($steel, Strain::Compression));
+        expect($last)->toBe($steel->classIn(Strain::Compression));
     }
 });
 

@@ -26,7 +26,7 @@ function twoSpans(array $change = []): array
  */
 function collapsed(array $change, string $combination = ''): array
 {
-    return (new CollapseCheck(design($change), $combination))->toArray();
+    return (new CollapseCheck(design($change)->collapseQuestion($combination)))->toArray();
 }
 
 // 11.657 M_p / L² (Neal, from memory) with M_p = 628.4 cm³ · 235 MPa and q = 1.35 · 5 + 1.5 · 10 kN/m.

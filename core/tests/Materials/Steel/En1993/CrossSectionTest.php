@@ -4,35 +4,35 @@ declare(strict_types=1);
 
 use Waage\Materials\Steel\En1993\Bending;
 use Waage\Materials\Steel\En1993\BendingWithShear;
-use Waage\Materials\Steel\En1993\Classification;
+use Waage\Materials\Steel\En1993\ClassedPart;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\SteelGrade;
 
 // EN 1993-1-1:2005, Table 5.2, sheets 1 to 3: limits of c/t for ε = 1, a value on either side of each.
 it('classifies on either side of each limit', function (array $limits, float $slenderness, int $class): void {
-    expect(Classification::classOf($slenderness, $limits, 1.0))->toBe($class);
+    expect(ClassedPart::of($slenderness, $limits, 1.0))->toBe($class);
 })->with([
-    [Classification::OUTSTAND, 9.0, 1],
-    [Classification::OUTSTAND, 9.01, 2],
-    [Classification::OUTSTAND, 10.0, 2],
-    [Classification::OUTSTAND, 10.01, 3],
-    [Classification::OUTSTAND, 14.0, 3],
-    [Classification::OUTSTAND, 14.01, 4],
-    [Classification::BENT, 72.0, 1],
-    [Classification::BENT, 72.1, 2],
-    [Classification::BENT, 83.0, 2],
-    [Classification::BENT, 83.1, 3],
-    [Classification::BENT, 124.0, 3],
-    [Classification::BENT, 124.1, 4],
-    [Classification::INTERNAL, 33.0, 1],
-    [Classification::INTERNAL, 33.1, 2],
-    [Classification::INTERNAL, 38.1, 3],
-    [Classification::INTERNAL, 42.1, 4],
-    [Classification::TUBE, 50.0, 1],
-    [Classification::TUBE, 50.1, 2],
-    [Classification::TUBE, 70.1, 3],
-    [Classification::TUBE, 90.1, 4],
+    [ClassedPart::OUTSTAND, 9.0, 1],
+    [ClassedPart::OUTSTAND, 9.01, 2],
+    [ClassedPart::OUTSTAND, 10.0, 2],
+    [ClassedPart::OUTSTAND, 10.01, 3],
+    [ClassedPart::OUTSTAND, 14.0, 3],
+    [ClassedPart::OUTSTAND, 14.01, 4],
+    [ClassedPart::BENT, 72.0, 1],
+    [ClassedPart::BENT, 72.1, 2],
+    [ClassedPart::BENT, 83.0, 2],
+    [ClassedPart::BENT, 83.1, 3],
+    [ClassedPart::BENT, 124.0, 3],
+    [ClassedPart::BENT, 124.1, 4],
+    [ClassedPart::INTERNAL, 33.0, 1],
+    [ClassedPart::INTERNAL, 33.1, 2],
+    [ClassedPart::INTERNAL, 38.1, 3],
+    [ClassedPart::INTERNAL, 42.1, 4],
+    [ClassedPart::TUBE, 50.0, 1],
+    [ClassedPart::TUBE, 50.1, 2],
+    [ClassedPart::TUBE, 70.1, 3],
+    [ClassedPart::TUBE, 90.1, 4],
 ]);
 
 // Section classes in bending as printed in the section tables that accompany EN 10365; from memory.

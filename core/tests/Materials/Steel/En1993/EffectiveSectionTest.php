@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Waage\Materials\Steel\En1993\Classification;
-use Waage\Materials\Steel\En1993\EffectiveSection;
 use Waage\Materials\Steel\En1993\PlateBuckling;
 use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\En1993\Strain;
@@ -68,17 +66,17 @@ it('agrees with what is left of the section, summed up', function (ISection|Rect
     $compressed = $hw / 2 - $axis;
     $rhoW = PlateBuckling::internal('w', ['c', $hw], ['t', $s instanceof ISection ? $s->tw : $s->t], -($hw / 2 + $axis) / $compressed, $steel->epsilon);
     [$e, $I] = $sum($axis + 0.6 * $rhoW * $compressed, $hw / 2 - 0.4 * $rhoW * $compressed);
-    expect((new EffectiveSection($steel))->modulus('y'))->toBeNear($I / ($s->h / 2 - $e), 2e-3)->and($steel->class)->toBe(4)->and($steel->modulus)->toBe((new EffectiveSection($steel))->modulus('y'))
+    expect(effective($steel)->modulus('y'))->toBeNear($I / ($s->h / 2 - $e), 2e-3)->and($steel->class)->toBe(4)->and($steel->modulus)->toBe(effective($steel)->modulus('y'))
         ->and($steel->modulusSymbol())->toBe('W_eff_y');
 })->with(fn (): array => array_map(fn ($s): array => [$s], slenderSections()));
 
 it('leaves a stocky section whole, and is never stronger than it', function (): void {
     foreach (['IPE 300', 'HEB 200', 'SHS 200×200×10'] as $name) {
-        $effective = new EffectiveSection($steel = steel($name));
+        $effective = effective($steel = steel($name));
         expect($effective->area())->toBe($steel->section->A)->and($effective->modulus('y'))->toBeNear($steel->section->Wely)->and($effective->modulus('z'))->toBeNear($steel->section->Welz);
     }
     foreach (slenderSections() as $s) {
-        $effective = new EffectiveSection(new SteelSection($s, SteelGrade::S355, basis()));
+        $effective = effective(new SteelSection($s, SteelGrade::S355, basis()));
         expect($effective->area())->toBeLessThan($s->A)->and($effective->modulus('y'))->toBeLessThan($s->Wely)->and($effective->modulus('z'))->toBeLessThanOrEqual($s->Welz * (1 + 1e-12));
     }
 });
@@ -88,7 +86,7 @@ it('is never weaker with thicker plates, and nearly the same on either side of c
     for ($t = 5.0; $t <= 16.0; $t += 0.25) {
         $s = new ISection('grows', 'none', 900, 400, $t, 1.5 * $t, 0.0);
         $steel = new SteelSection($s, SteelGrade::S355, basis());
-        $now = [$steel->modulus, Classification::of($steel, Strain::Compression) > 3 ? (new EffectiveSection($steel))->area() : $s->A];
+        $now = [$steel->modulus, $steel->classIn(Strain::Compression) > 3 ? effective($steel)->area() : $s->A];
         expect($now[0])->toBeGreaterThan($last[0])->and($now[1])->toBeGreaterThan($last[1]);
         $last = $now;
     }

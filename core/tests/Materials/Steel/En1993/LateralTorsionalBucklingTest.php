@@ -10,6 +10,7 @@ use Waage\Materials\Steel\En1993\LateralResistance;
 use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 
 /**
  * The diagram of the full load of a member between two restraints, and its moments at 201 places.
@@ -19,7 +20,7 @@ use Waage\Member\Member;
  */
 function diagram(array $change, float $from, float $to): array
 {
-    $beam = LoadedBeam::of(Member::fromArray(document($change)));
+    $beam = LoadedBeam::of(MemberReader::member(document($change)));
     $factors = array_fill_keys(array_keys($beam->sets), 1.0);
     $moments = array_map(function (int $i) use ($beam, $factors, $from, $to): float {
         $x = $from + (($to - $from) * $i) / 200;

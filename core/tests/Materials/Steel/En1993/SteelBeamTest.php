@@ -20,6 +20,7 @@ use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\Member;
+use Waage\Member\MemberReader;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
 
@@ -99,7 +100,7 @@ it('takes class 4 with plates at a reduced stress', function (): void {
         new Waage\Materials\Steel\Sections\Plates(280, 4),
         'thin with plates',
     );
-    $member = Member::fromArray(document())->withMake(made('IPE 300')->withSection($thin));
+    $member = MemberReader::member(document())->withMake(made('IPE 300')->withSection($thin));
     $design = new Design($member);
     expect(weighing($design, 'classification')->remark)
         ->toContain('reduced stress')
@@ -126,8 +127,8 @@ it('refuses a web that may buckle in shear without stiffeners', function (): voi
     $slender = new Waage\Materials\Steel\Sections\ISection('slender', 'none', 600, 200, 8, 20, 10);
     $w = weighing(
         new Design(
-            Member::fromArray(document())->withMake(
-                SteelMake::of(Member::fromArray(document(['grade' => 'S355'])))->withSection($slender),
+            MemberReader::member(document())->withMake(
+                SteelMake::of(MemberReader::member(document(['grade' => 'S355'])))->withSection($slender),
             ),
         ),
         'shear-buckling',

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Waage\Materials\Steel\En1993\BucklingCurves;
 use Waage\Materials\Steel\En1993\LateralResistance;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
@@ -91,13 +90,13 @@ it('says what is wrong with dimensions', function (string $typed, string $says):
 // EN 1993-1-1, Table 6.2 (welded I, t_f ≤ 40: b and c; above c and d; welded boxes b, with thick welds and stocky plates c),
 // Table 6.5 (h/b ≤ 2: c, else d), 6.2.6(3)d: η h_w t_w.
 it('takes the curves and the shear area of welded sections', function (): void {
-    expect(BucklingCurves::of(steel('welded I 500×200×8×15')))
+    expect(curves(steel('welded I 500×200×8×15')))
         ->toBe(['b', 'c'])
-        ->and(BucklingCurves::of(steel('welded I 500×300×20×50')))
+        ->and(curves(steel('welded I 500×300×20×50')))
         ->toBe(['c', 'd'])
-        ->and(BucklingCurves::of(steel('welded box 300×200×8')))
+        ->and(curves(steel('welded box 300×200×8')))
         ->toBe(['b', 'b'])
-        ->and(BucklingCurves::of(steel('welded box 300×200×12')))
+        ->and(curves(steel('welded box 300×200×12')))
         ->toBe(['c', 'c'])
         ->and(LateralResistance::imperfection(section('welded I 500×200×8×15'), true)[0])
         ->toBe(0.76)

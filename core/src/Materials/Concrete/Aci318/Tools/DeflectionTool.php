@@ -21,7 +21,7 @@ final class DeflectionTool
         return new FormulaTool(
             'aci-deflection',
             'Deflection, ACI',
-            Aci318Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('M_D', 'moment of permanent load, at mid-span', Kind::Moment, '50 kip·ft'),
                 Input::of('M_L', 'moment of live load', Kind::Moment, '50 kip·ft'),
@@ -34,8 +34,8 @@ final class DeflectionTool
                 Input::of('A_s', 'bars in tension', Kind::SteelArea, '2.37 in²'),
                 Input::of('A_s_c', 'bars in compression', Kind::SteelArea, '0 in²'),
                 Input::of('xi', 'time: 2.0 five years, 1.4 one, 1.2 half, 1.0 a quarter', Kind::Number, '2.0'),
-                Aci318Tools::strength(),
-                Aci318Tools::edition(),
+                Inputs::strength(),
+                Inputs::edition(),
             ],
             self::run(...),
         );
@@ -43,19 +43,19 @@ final class DeflectionTool
 
     private static function run(Values $v, Working $w): void
     {
-        Aci318Tools::assertStrength($v);
+        Inputs::assertStrength($v);
         $v->assertPositive('M_D', 'l', 'b', 'h', 'd', 'A_s');
         $v->assert('M_L', $v->number('M_L') >= 0.0, 'Give the size of the moment.');
         $v->assert('d', $v->number('d') < $v->number('h'), 'This is less than the depth.');
         $v->assert('p_S', $v->number('p_S') >= 0.0 && $v->number('p_S') <= 1.0, 'A part lies between 0 and 1.');
         $v->let($w, 'M_D', 'M_L', 'p_S', 'l', 'b', 'h', 'd', 'A_s', 'A_s_c', 'f_c');
-        Aci318Tools::root($v, $w, false);
-        $k = Aci318Tools::isMetric($v) ? 4700 : 57000;
+        Inputs::root($v, $w, false);
+        $k = Inputs::isMetric($v) ? 4700 : 57000;
         $w->line('E_c', "{$k} * root_fc", Kind::ModulusOfElasticity, '19.2.2.1(b)');
-        $w->let('E_s', 29e6 * Aci318Tools::PSI, Kind::ModulusOfElasticity, '20.2.2.2');
+        $w->let('E_s', 29e6 * Inputs::PSI, Kind::ModulusOfElasticity, '20.2.2.2');
         $w->line('n', 'E_s / E_c', Kind::Number);
         $w->line('I_g', 'b * h^3 / 12', Kind::SecondMoment);
-        $k = Aci318Tools::of($v, 7.5, 0.62);
+        $k = Inputs::of($v, 7.5, 0.62);
         $w->line('f_r', "{$k} * root_fc", Kind::LowStress, '19.2.3.1');
         $w->line('M_cr', 'f_r * I_g / (h / 2)', Kind::Moment, '24.2.3.5');
         $w->line(

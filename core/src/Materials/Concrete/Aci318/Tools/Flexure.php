@@ -23,16 +23,16 @@ final class Flexure
             Input::optional('h_f', 'thickness of its flange', Kind::Size),
             Input::of('d', 'effective depth', Kind::Size, '17.5 in'),
             Input::optional('d_t', 'depth of the extreme layer; as d when empty', Kind::Size),
-            Aci318Tools::strength(),
-            Aci318Tools::yield(),
-            Aci318Tools::edition(),
+            Inputs::strength(),
+            Inputs::yield(),
+            Inputs::edition(),
         ];
 
         return [
             new FormulaTool(
                 'aci-steel',
                 'Steel for a moment, ACI',
-                Aci318Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::of('M_u', 'factored moment', Kind::Moment, '140 kip·ft'),
                     ...$section,
@@ -43,7 +43,7 @@ final class Flexure
             new FormulaTool(
                 'aci-strength',
                 'Flexural strength, ACI',
-                Aci318Tools::STANDARD,
+                Inputs::STANDARD,
                 [Input::of('A_s', 'bars in tension', Kind::SteelArea, '2.37 in²'), ...$section],
                 self::strength(...),
             ),
@@ -52,13 +52,13 @@ final class Flexure
 
     private static function start(Values $v, Working $w): void
     {
-        Aci318Tools::assertStrength($v);
+        Inputs::assertStrength($v);
         $v->assertPositive('b', 'b_w', 'h_f', 'd', 'd_t', 'f_y');
         $v->let($w, 'b', 'd');
         $v->has('d_t') ? $v->let($w, 'd_t') : $w->line('d_t', 'd', Kind::Size);
         $v->let($w, 'f_c', 'f_y');
-        Aci318Tools::beta($v, $w);
-        $w->let('E_s', 29e6 * Aci318Tools::PSI, Kind::ModulusOfElasticity, '20.2.2.2');
+        Inputs::beta($v, $w);
+        $w->let('E_s', 29e6 * Inputs::PSI, Kind::ModulusOfElasticity, '20.2.2.2');
         $w->line('epsilon_ty', 'f_y / E_s', Kind::Number, '21.2.2.1');
     }
 
@@ -137,9 +137,9 @@ final class Flexure
     /** 9.6.1.2, with the flange in compression. */
     private static function least(Values $v, Working $w): void
     {
-        Aci318Tools::root($v, $w, false);
-        $k = Aci318Tools::of($v, 3, 0.25);
-        $w->let('p_min', Aci318Tools::isMetric($v) ? 1.4 : 200 * Aci318Tools::PSI, Kind::LowStress, '9.6.1.2(b)');
+        Inputs::root($v, $w, false);
+        $k = Inputs::of($v, 3, 0.25);
+        $w->let('p_min', Inputs::isMetric($v) ? 1.4 : 200 * Inputs::PSI, Kind::LowStress, '9.6.1.2(b)');
         $b = self::isT($v) ? 'b_w' : 'b';
         self::isT($v) && ! $w->has('b_w') ? $v->let($w, 'b_w') : null;
         $w->line(

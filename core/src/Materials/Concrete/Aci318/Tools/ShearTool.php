@@ -19,7 +19,7 @@ final class ShearTool
         return new FormulaTool(
             'aci-shear',
             'Shear and stirrups, ACI',
-            Aci318Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('V_u', 'factored shear', Kind::Force, '40 kip'),
                 Input::of('b_w', 'width of the web', Kind::Size, '12 in'),
@@ -28,10 +28,10 @@ final class ShearTool
                 Input::optional('N_u', 'axial force, compression positive', Kind::Force, '0 kip'),
                 Input::of('A_g', 'area of the section', Kind::Area, '240 in²'),
                 Input::of('lambda', 'factor of lightweight concrete', Kind::Number, '1.0'),
-                Aci318Tools::strength(),
+                Inputs::strength(),
                 Input::of('f_yt', 'yield strength of stirrups, up to 60 ksi', Kind::Stress, '60 ksi'),
                 Input::of('A_v', 'legs of a stirrup', Kind::SteelArea, '0.22 in²'),
-                Aci318Tools::edition(),
+                Inputs::edition(),
             ],
             self::run(...),
         );
@@ -39,24 +39,24 @@ final class ShearTool
 
     private static function run(Values $v, Working $w): void
     {
-        Aci318Tools::assertStrength($v);
+        Inputs::assertStrength($v);
         $v->assertPositive('V_u', 'b_w', 'd', 'A_s', 'A_g', 'f_yt', 'A_v', 'lambda');
         $v->assert(
             'f_yt',
-            $v->number('f_yt') <= 60001 * Aci318Tools::PSI,
+            $v->number('f_yt') <= 60001 * Inputs::PSI,
             'Stirrups count up to 60 ksi (Table 20.2.2.4(a)).',
         );
         $v->let($w, 'V_u', 'b_w', 'd', 'A_s', 'f_c', 'lambda');
         $w->let('N_u', $v->has('N_u') ? $v->number('N_u') : 0.0, Kind::Force);
         $v->let($w, 'A_g');
-        Aci318Tools::root($v, $w, true);
+        Inputs::root($v, $w, true);
         $w->let('phi', 0.75, Kind::Number, 'Table 21.2.1');
         $w->line('rho_w', 'A_s / (b_w * d)', Kind::Number);
         $w->line('p_N', 'min(N_u / (6 * A_g), 0.05 * f_c)', Kind::LowStress, '22.5.5.1.1', 'of the axial force');
         [$two, $eight, $five] = [
-            Aci318Tools::of($v, 2, 0.17),
-            Aci318Tools::of($v, 8, 0.66),
-            Aci318Tools::of($v, 5, 0.42),
+            Inputs::of($v, 2, 0.17),
+            Inputs::of($v, 8, 0.66),
+            Inputs::of($v, 5, 0.42),
         ];
         $w->line('V_c_a', "({$two} * lambda * root_fc + p_N) * b_w * d", Kind::Force, 'Table 22.5.5.1(a)');
         $w->line(
@@ -65,7 +65,7 @@ final class ShearTool
             Kind::Force,
             'Table 22.5.5.1(b)',
         );
-        $w->let('d_0', Aci318Tools::isMetric($v) ? 250.0 : 254.0, Kind::Size, '22.5.5.1.3');
+        $w->let('d_0', Inputs::isMetric($v) ? 250.0 : 254.0, Kind::Size, '22.5.5.1.3');
         $w->line('lambda_s', 'min(1, sqrt(2 / (1 + d / d_0)))', Kind::Number, '22.5.5.1.3', 'size');
         $rule = "({$eight} * lambda_s * lambda * rho_w^(1/3) * root_fc + p_N) * b_w * d";
         $w->line('V_c_c', $rule, Kind::Force, 'Table 22.5.5.1(c)');
@@ -78,7 +78,7 @@ final class ShearTool
             'Table 22.5.5.1',
             'with the least stirrups',
         );
-        $limit = Aci318Tools::of($v, 1, 0.083);
+        $limit = Inputs::of($v, 1, 0.083);
         $w->line(
             'V_0',
             "phi * {$limit} * lambda * root_fc * b_w * d",
@@ -108,12 +108,12 @@ final class ShearTool
     {
         $v->let($w, 'f_yt', 'A_v');
         $w->line('a_v', 'V_s / (f_yt * d)', Kind::AreaByLength, '22.5.8.5.3', 'by length');
-        $k = Aci318Tools::of($v, 0.75, 0.062);
-        $w->let('p_v', Aci318Tools::isMetric($v) ? 0.35 : 50 * Aci318Tools::PSI, Kind::LowStress, 'Table 9.6.3.4');
+        $k = Inputs::of($v, 0.75, 0.062);
+        $w->let('p_v', Inputs::isMetric($v) ? 0.35 : 50 * Inputs::PSI, Kind::LowStress, 'Table 9.6.3.4');
         $w->line('a_v_min', "max({$k} * root_fc, p_v) * b_w / f_yt", Kind::AreaByLength, 'Table 9.6.3.4');
-        $k = Aci318Tools::of($v, 4, 0.33);
+        $k = Inputs::of($v, 4, 0.33);
         $isClose = $w->value('V_s') > $w->value("{$k} * root_fc * b_w * d");
-        $inch = Aci318Tools::isMetric($v) ? 25.0 : 25.4;
+        $inch = Inputs::isMetric($v) ? 25.0 : 25.4;
         $w->let('s_cap', ($isClose ? 12 : 24) * $inch, Kind::Size, 'Table 9.7.6.2.2');
         $w->line('s_max', $isClose ? 'min(d / 4, s_cap)' : 'min(d / 2, s_cap)', Kind::Size, 'Table 9.7.6.2.2');
         $w->line('s', 'min(A_v / max(a_v, a_v_min), s_max)', Kind::Size, '', 'spacing that does');

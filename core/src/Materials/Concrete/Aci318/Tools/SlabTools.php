@@ -29,21 +29,21 @@ final class SlabTools
             new FormulaTool(
                 'aci-thickness',
                 'Least thickness, least steel and spacing, ACI',
-                Aci318Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::choice('member', 'the member is a', ['slab', 'beam']),
                     Input::choice('ends', 'ends', array_keys(self::THICKNESS)),
                     Input::of('l', 'span', Kind::Length, '15 ft'),
                     Input::of('h', 'thickness that is chosen', Kind::Size, '7.5 in'),
                     Input::of('c_c', 'clear cover to the bars', Kind::Size, '0.75 in'),
-                    Aci318Tools::yield(),
+                    Inputs::yield(),
                 ],
                 self::thickness(...),
             ),
             new FormulaTool(
                 'aci-flange-width',
                 'Effective width of a flange, ACI',
-                Aci318Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::of('b_w', 'width of the web', Kind::Size, '12 in'),
                     Input::of('h_f', 'thickness of the flange', Kind::Size, '5 in'),
@@ -67,10 +67,10 @@ final class SlabTools
             Kind::Number,
             $isSlab ? 'Table 7.3.1.1' : 'Table 9.3.1.1',
         );
-        $w->let('f_0', 100e3 * Aci318Tools::PSI, Kind::Stress, $isSlab ? '7.3.1.1.1' : '9.3.1.1.1');
+        $w->let('f_0', 100e3 * Inputs::PSI, Kind::Stress, $isSlab ? '7.3.1.1.1' : '9.3.1.1.1');
         $w->line('h_min', 'l / k * (0.4 + f_y / f_0)', Kind::Size, $isSlab ? '7.3.1.1' : '9.3.1.1', 'normalweight');
         $w->line('f_s', '2 / 3 * f_y', Kind::Stress, '24.3.2.1');
-        $w->let('f_1', 40e3 * Aci318Tools::PSI, Kind::Stress, 'Table 24.3.2');
+        $w->let('f_1', 40e3 * Inputs::PSI, Kind::Stress, 'Table 24.3.2');
         $w->let('s_1', 381.0, Kind::Size, 'Table 24.3.2', '15 in');
         $w->let('s_2', 304.8, Kind::Size, 'Table 24.3.2', '12 in');
         $w->line(

@@ -39,7 +39,7 @@ final class BarTables
             new FormulaTool(
                 'concrete-bars-fit',
                 'Do bars fit',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::of('b', 'width', Kind::Size, '300 mm'),
                     Input::of('c', 'cover to the links', Kind::Size, '35 mm'),

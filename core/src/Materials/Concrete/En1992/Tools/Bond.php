@@ -19,7 +19,7 @@ final class Bond
         return new FormulaTool(
             'concrete-anchorage',
             'Anchorage and lap',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('phi', 'diameter of the bar', Kind::Size, '16 mm'),
                 Input::of('sigma_sd', 'its design stress', Kind::Stress, '435 MPa'),
@@ -28,7 +28,7 @@ final class Bond
                 Input::choice('shape', 'shape', ['straight', 'bent or hooked']),
                 Input::optional('c_d', 'least of cover, side cover and half the clear distance', Kind::Size),
                 Input::of('rho_1', 'bars lapped within 0.65 l_0, %', Kind::Number, '50'),
-                En1992Tools::strength(),
+                Inputs::strength(),
                 Input::of('gamma_C', 'partial factor of concrete', Kind::Number, '1.5'),
             ],
             self::run(...),

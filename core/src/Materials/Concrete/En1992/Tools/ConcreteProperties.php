@@ -19,9 +19,9 @@ final class ConcreteProperties
         return new FormulaTool(
             'concrete-properties',
             'Properties of concrete',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
-                En1992Tools::strength(),
+                Inputs::strength(),
                 Input::of('gamma_C', 'partial factor', Kind::Number, '1.5'),
                 Input::of('alpha_cc', 'long-term effects in compression', Kind::Number, '1.0'),
                 Input::of('alpha_ct', 'in tension', Kind::Number, '1.0'),

@@ -25,7 +25,7 @@ final class Cover
         return new FormulaTool(
             'concrete-cover',
             'Nominal cover',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::choice('exposure', 'exposure class', self::CLASSES),
                 Input::choice('class', 'structural class', ['S4', 'S1', 'S2', 'S3', 'S5', 'S6']),

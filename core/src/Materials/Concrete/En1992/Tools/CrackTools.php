@@ -20,7 +20,7 @@ final class CrackTools
         return new FormulaTool(
             'concrete-crack-width',
             'Crack width, calculated',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('M', 'moment in service', Kind::Moment, '80 kNm'),
                 Input::of('b', 'width', Kind::Size, '300 mm'),
@@ -30,7 +30,7 @@ final class CrackTools
                 Input::of('phi', 'their diameter', Kind::Size, '20 mm'),
                 Input::of('c_b', 'cover to them', Kind::Size, '38 mm'),
                 Input::of('s_b', 'their spacing', Kind::Size, '100 mm'),
-                En1992Tools::strength(),
+                Inputs::strength(),
                 Input::of('phi_c', 'creep coefficient', Kind::Number, '2.0'),
                 Input::of('k_t', 'duration: 0.4 long, 0.6 short', Kind::Number, '0.4'),
             ],
@@ -106,7 +106,7 @@ final class CrackTools
         return new FormulaTool(
             'concrete-crack-table',
             'Cracks by diameter or spacing',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('sigma_s', 'stress of the bars in service', Kind::Stress, '240 MPa'),
                 Input::choice('w_k', 'width that is accepted, mm', ['0.3', '0.2', '0.4']),
@@ -114,7 +114,7 @@ final class CrackTools
                 Input::of('h_cr', 'depth in tension just before cracking', Kind::Size, '250 mm'),
                 Input::of('d', 'effective depth', Kind::Size, '452 mm'),
                 Input::of('k_c', 'distribution of stress: 0.4 bending, 1 tension', Kind::Number, '0.4'),
-                En1992Tools::strength(),
+                Inputs::strength(),
             ],
             function (Values $v, Working $w): void {
                 ConcreteProperties::assertStrength($v);
@@ -157,13 +157,13 @@ final class CrackTools
         return new FormulaTool(
             'concrete-crack-least',
             'Least steel against cracks',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('b', 'width', Kind::Size, '300 mm'),
                 Input::of('h', 'depth', Kind::Size, '500 mm'),
                 Input::of('sigma_s', 'stress of the bars just after cracking', Kind::Stress, '240 MPa'),
                 Input::choice('loading', 'the section is in', ['bending', 'tension']),
-                En1992Tools::strength(),
+                Inputs::strength(),
             ],
             function (Values $v, Working $w): void {
                 ConcreteProperties::assertStrength($v);

@@ -26,7 +26,7 @@ final class DeflectionTool
         return new FormulaTool(
             'concrete-deflection',
             'Deflection by curvature',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('q', 'load by length', Kind::LineLoad, '15 kN/m'),
                 Input::of('L', 'span', Kind::Length, '6 m'),
@@ -39,7 +39,7 @@ final class DeflectionTool
                 Input::of('a_1', 'their axis from the bottom', Kind::Size, '48 mm'),
                 Input::of('A_s2', 'bars at the top', Kind::SteelArea, '402 mm²'),
                 Input::of('a_2', 'their axis from the top', Kind::Size, '46 mm'),
-                En1992Tools::strength(),
+                Inputs::strength(),
                 Input::of('phi_c', 'creep coefficient', Kind::Number, '2.0'),
                 Input::of('epsilon_cs', 'shrinkage, ‰', Kind::Number, '0.4'),
                 Input::of('beta', 'duration: 0.5 long, 1.0 short', Kind::Number, '0.5'),

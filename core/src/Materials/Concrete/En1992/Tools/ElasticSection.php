@@ -19,7 +19,7 @@ final class ElasticSection
         return new FormulaTool(
             'concrete-elastic',
             'Elastic section, uncracked and cracked',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('M', 'moment', Kind::Moment, '80 kNm'),
                 Input::of('b', 'width', Kind::Size, '300 mm'),
@@ -29,7 +29,7 @@ final class ElasticSection
                 Input::of('d_2', 'depth of the bars in compression', Kind::Size, '46 mm'),
                 Input::of('A_s2', 'bars in compression', Kind::SteelArea, '0 mm²'),
                 Input::of('alpha_e', 'modular ratio', Kind::Number, '15'),
-                En1992Tools::strength(),
+                Inputs::strength(),
             ],
             self::run(...),
         );

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992\Tools;
 
-use Waage\Tools\Input;
 use Waage\Tools\Tool;
-use Waage\Units\Kind;
 
-/** The tools of EN 1992-1-1, and inputs that several of them ask for. */
+/** The tools of EN 1992-1-1. */
 final class En1992Tools
 {
-    public const STANDARD = 'EN 1992-1-1:2004+AC:2010';
-
     /** @return list<Tool> */
     public static function all(): array
     {
@@ -33,26 +29,6 @@ final class En1992Tools
             ElasticSection::tool(),
             SectionTool::tool(),
             ...BarTables::tools(),
-        ];
-    }
-
-    public static function strength(): Input
-    {
-        return Input::of('f_ck', 'cylinder strength of the concrete', Kind::Stress, '30 MPa');
-    }
-
-    public static function yield(): Input
-    {
-        return Input::of('f_yk', 'yield strength of bars', Kind::Stress, '500 MPa');
-    }
-
-    /** @return list<Input> γ_C, γ_S, α_cc */
-    public static function factors(): array
-    {
-        return [
-            Input::of('gamma_C', 'partial factor of concrete', Kind::Number, '1.5'),
-            Input::of('gamma_S', 'partial factor of steel', Kind::Number, '1.15'),
-            Input::of('alpha_cc', 'long-term effects', Kind::Number, '1.0'),
         ];
     }
 }

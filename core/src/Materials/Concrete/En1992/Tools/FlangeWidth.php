@@ -19,7 +19,7 @@ final class FlangeWidth
         return new FormulaTool(
             'concrete-flange-width',
             'Effective width of a flange',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('l', 'span, or length of an overhang', Kind::Length, '6 m'),
                 Input::choice('place', 'where', ['interior span', 'end span', 'simple span', 'support', 'overhang']),

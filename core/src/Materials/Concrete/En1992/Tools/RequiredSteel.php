@@ -19,7 +19,7 @@ final class RequiredSteel
         return new FormulaTool(
             'concrete-bending',
             'Steel for a moment',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('M_Ed', 'moment', Kind::Moment, '185 kNm'),
                 Input::of('b', 'width in compression', Kind::Size, '300 mm'),
@@ -27,10 +27,10 @@ final class RequiredSteel
                 Input::optional('h_f', 'thickness of its flange', Kind::Size),
                 Input::of('d', 'effective depth', Kind::Size, '450 mm'),
                 Input::of('d_2', 'depth of the bars in compression', Kind::Size, '50 mm'),
-                En1992Tools::strength(),
-                En1992Tools::yield(),
+                Inputs::strength(),
+                Inputs::yield(),
                 Input::of('delta', 'redistribution: moment after to before', Kind::Number, '1.0'),
-                ...En1992Tools::factors(),
+                ...Inputs::factors(),
             ],
             self::run(...),
         );

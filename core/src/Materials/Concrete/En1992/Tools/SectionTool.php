@@ -22,7 +22,7 @@ final class SectionTool
         return new FormulaTool(
             'concrete-section',
             'Section: resistance with axial force',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::choice('shape', 'shape', ['polygon', 'rectangle', 'T', 'box', 'circle']),
                 Input::optional('b', 'width; of a T its flange; of a circle its diameter', Kind::Size),
@@ -46,9 +46,9 @@ final class SectionTool
                     Kind::Angle,
                     '0 deg',
                 ),
-                En1992Tools::strength(),
-                En1992Tools::yield(),
-                ...En1992Tools::factors(),
+                Inputs::strength(),
+                Inputs::yield(),
+                ...Inputs::factors(),
             ],
             self::run(...),
         );

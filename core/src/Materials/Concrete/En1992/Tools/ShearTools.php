@@ -23,25 +23,25 @@ final class ShearTools
         ];
         $links = [
             ...$section,
-            En1992Tools::strength(),
+            Inputs::strength(),
             Input::of('f_ywk', 'yield strength of links', Kind::Stress, '500 MPa'),
-            ...En1992Tools::factors(),
+            ...Inputs::factors(),
         ];
 
         return [
             new FormulaTool(
                 'concrete-shear',
                 'Shear without links',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::of('V_Ed', 'shear force', Kind::Force, '60 kN'),
                     ...$section,
                     Input::of('A_sl', 'bars in tension that go on by l_bd + d', Kind::SteelArea, '942 mm²'),
                     Input::of('N_Ed', 'axial force, compression positive', Kind::Force, '0 kN'),
                     Input::of('A_c', 'area of the section', Kind::Area, '1500 cm²'),
-                    En1992Tools::strength(),
+                    Inputs::strength(),
                     ...array_values(
-                        array_filter(En1992Tools::factors(), fn (Input $i): bool => $i->symbol !== 'gamma_S'),
+                        array_filter(Inputs::factors(), fn (Input $i): bool => $i->symbol !== 'gamma_S'),
                     ),
                 ],
                 self::plain(...),
@@ -49,14 +49,14 @@ final class ShearTools
             new FormulaTool(
                 'concrete-links',
                 'Links for a shear force',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [Input::of('V_Ed', 'shear force', Kind::Force, '200 kN'), ...$links],
                 self::required(...),
             ),
             new FormulaTool(
                 'concrete-link-resistance',
                 'Shear that given links take',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     Input::of('A_sw', 'area of the legs of a link', Kind::SteelArea, '100.5 mm²'),
                     Input::of('s', 'spacing', Kind::Size, '200 mm'),

@@ -27,7 +27,7 @@ final class SlendernessTool
         return new FormulaTool(
             'concrete-span-depth',
             'Span to depth',
-            En1992Tools::STANDARD,
+            Inputs::STANDARD,
             [
                 Input::of('L', 'span', Kind::Length, '6 m'),
                 Input::of('d', 'effective depth', Kind::Size, '452 mm'),
@@ -38,8 +38,8 @@ final class SlendernessTool
                 Input::of('A_s_prov', 'steel there is', Kind::SteelArea, '942 mm²'),
                 Input::choice('system', 'system', array_keys(self::SYSTEMS)),
                 Input::choice('partitions', 'partitions that may be damaged', ['yes', 'no']),
-                En1992Tools::strength(),
-                En1992Tools::yield(),
+                Inputs::strength(),
+                Inputs::yield(),
             ],
             self::run(...),
         );

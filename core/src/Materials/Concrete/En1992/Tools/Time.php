@@ -20,7 +20,7 @@ final class Time
     public static function tools(): array
     {
         $shared = [
-            En1992Tools::strength(),
+            Inputs::strength(),
             Input::of('RH', 'relative humidity, %', Kind::Number, '50'),
             Input::of('h_0', 'notional size 2 A_c/u', Kind::Size, '200 mm'),
             Input::choice('cement', 'class of cement', Climate::CEMENTS),
@@ -30,7 +30,7 @@ final class Time
             new FormulaTool(
                 'concrete-creep',
                 'Creep coefficient',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     ...$shared,
                     Input::of('t_0', 'age when loaded, days', Kind::Number, '28'),
@@ -41,7 +41,7 @@ final class Time
             new FormulaTool(
                 'concrete-shrinkage',
                 'Shrinkage strain',
-                En1992Tools::STANDARD,
+                Inputs::STANDARD,
                 [
                     ...$shared,
                     Input::of('t_s', 'age when curing ends, days', Kind::Number, '7'),

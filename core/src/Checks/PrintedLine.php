@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Waage\Design;
+namespace Waage\Checks;
 
-use Waage\Checks\Formula;
-use Waage\Checks\Line;
 use Waage\Units\Kind;
 use Waage\Units\UnitSystem;
 

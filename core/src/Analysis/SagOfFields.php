@@ -8,7 +8,7 @@ namespace Waage\Analysis;
  * Deflection from where the supports have moved to: in a span from the line between its supports, in an overhang from
  * the level of its support. A support that does not hold the beam down (a guided one) is no end of such a line.
  */
-final class Sag
+final class SagOfFields
 {
     /** @return list<list<list<float>>> as Responses::$W */
     public static function of(Beam $beam, Responses $responses): array
