@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 use Waage\Design\Design;
 use Waage\Design\VerdictState;
-use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelGrade;
@@ -131,7 +131,7 @@ it('has no jump beyond that of F10 itself where a leg becomes noncompact or slen
     $moment = function (float $lambda): float {
         $s = new Waage\Materials\Steel\Sections\Angle('made', 'none', $lambda * 10.0, $lambda * 10.0, 10.0, 0.0, 0.0);
 
-        return Profile::of(new SectionStep(0.0, 1.0, $s, SteelGrade::A36))->moment() / $s->Wely;
+        return Profiles::of(new SectionStep(0.0, 1.0, $s, SteelGrade::A36))->moment() / $s->Wely;
     };
     foreach ([0.54 * sqrt(29000 / 36), 0.91 * sqrt(29000 / 36)] as $limit) {
         expect($moment($limit * 1.0001))->toBeNear($moment($limit * 0.9999), 0.01);

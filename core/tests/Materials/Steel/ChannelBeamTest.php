@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
-use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SidewaysBuckling;
 use Waage\Materials\Steel\Sections\Catalogue;
@@ -230,7 +230,7 @@ it('says how channels are taken to be loaded', function (): void {
 
 it('has channels that are compact in every grade, and none that are ductile', function (): void {
     foreach (Catalogue::ofFamilies(['UPE', 'UPN', 'PFC', 'C']) as $channel) {
-        expect(Profile::of(new SectionStep(0.0, 1.0, $channel, SteelGrade::A913))->compactness())->toBe('compact');
+        expect(Profiles::of(new SectionStep(0.0, 1.0, $channel, SteelGrade::A913))->compactness())->toBe('compact');
     }
     $ductile = channelExample('asce-7-16-lrfd', ['kind' => 'supports'], ['ductility' => 'high']);
     expect(weighing($ductile, 'seismic')->isCovered())->toBeFalse();

@@ -7,7 +7,7 @@ use Waage\Analysis\Lateral\Resistance;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\LateralResistance as AmericanResistance;
 use Waage\Materials\Steel\Aisc360\Method;
-use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\BucklingLength;
 use Waage\Materials\Steel\BucklingLengths;
 use Waage\Materials\Steel\En1993\LateralResistance;
@@ -134,7 +134,7 @@ it('finds the heaviest case by the American standard', function (int $seed): voi
     ]);
     $member = $design->member;
     $strength =
-        Profile::of(
+        Profiles::of(
             new SectionStep(0.0, $member->length, SteelMake::of($member)->section, SteelMake::of($member)->grade),
         )->lateral() ?? throw new LogicException('It buckles.');
     $all = heaviestOfAll(

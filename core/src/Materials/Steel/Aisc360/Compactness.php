@@ -11,7 +11,7 @@ use Waage\Units\Kind;
 /** ANSI/AISC 360, B4.1: compact, noncompact and slender elements of a shape in bending (Table B4.1b). */
 final class Compactness
 {
-    public static function weigh(Shape $shape, string $standard, bool $derive): Weighing
+    public static function weigh(OpenProfile $shape, string $standard, bool $derive): Weighing
     {
         $d = $derive ? new Derivation() : null;
         $s = $shape->section;
@@ -61,7 +61,7 @@ final class Compactness
     }
 
     /** λ_rf. */
-    public static function slenderFlange(Shape $shape, ?Derivation $d): float
+    public static function slenderFlange(OpenProfile $shape, ?Derivation $d): float
     {
         if ($shape->isRolled) {
             $d?->with(['E' => [$shape->E, Kind::ModulusOfElasticity], 'F_y' => [$shape->Fy, Kind::Stress]])->line(

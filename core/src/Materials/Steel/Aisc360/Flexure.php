@@ -17,7 +17,7 @@ final class Flexure
     public const FACTORS = [0.9, 1.67];
 
     /** M_p (F2-1). */
-    public static function plastic(Shape $shape, ?Derivation $d = null): float
+    public static function plastic(OpenProfile $shape, ?Derivation $d = null): float
     {
         $Mp = $shape->Fy * $shape->section->Wply;
         $d?->with(['F_y' => [$shape->Fy, Kind::Stress], 'Z_x' => [$shape->section->Wply, Kind::Modulus]])->line(
@@ -31,7 +31,7 @@ final class Flexure
     }
 
     /** M_n without lateral-torsional buckling: yielding, or local buckling of the flange. */
-    public static function local(Shape $shape, ?Derivation $d = null, string $symbol = 'M_n'): float
+    public static function local(OpenProfile $shape, ?Derivation $d = null, string $symbol = 'M_n'): float
     {
         $Mp = self::plastic($shape, $d);
         [$lambda, $compact] = [$shape->flange, $shape->compactFlange()];

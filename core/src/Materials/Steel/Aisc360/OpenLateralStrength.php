@@ -22,7 +22,7 @@ final readonly class OpenLateralStrength extends LateralStrength
     /** J c / (S_x h_o). */
     private float $q;
 
-    public function __construct(private Shape $shape)
+    public function __construct(private OpenProfile $shape)
     {
         $s = $shape->section;
         [$E, $FL] = [$shape->E, 0.7 * $shape->Fy];

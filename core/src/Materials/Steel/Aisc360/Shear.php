@@ -13,7 +13,7 @@ use Waage\Units\Kind;
  */
 final class Shear
 {
-    public static function available(Shape $shape, Method $method, ?Derivation $d = null): float
+    public static function available(OpenProfile $shape, Method $method, ?Derivation $d = null): float
     {
         $s = $shape->section;
         // G2.1(a) is for I shapes.

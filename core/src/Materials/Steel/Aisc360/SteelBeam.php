@@ -134,7 +134,7 @@ final class SteelBeam extends SteelMember
             ', ',
             array_unique(
                 array_map(
-                    fn (SectionStep $s): string => Profile::of($s)->compactness(),
+                    fn (SectionStep $s): string => Profiles::of($s)->compactness(),
                     $this->with(SteelMake::of($this->beam->member)->section),
                 ),
             ),
@@ -143,7 +143,7 @@ final class SteelBeam extends SteelMember
 
     protected function strengths(array $stretches, float $weight, bool $derive): array
     {
-        $shapes = array_map(Profile::of(...), $stretches);
+        $shapes = array_map(Profiles::of(...), $stretches);
         $isStrut = $this->struts->has($stretches, $weight);
         $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
         $wrong = array_values(

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelGrade;
 
@@ -10,7 +11,7 @@ require_once __DIR__.'/shapes.php';
 
 function plateGirder(string $name): Profile
 {
-    return Profile::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572));
+    return Profiles::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572));
 }
 
 // By hand, F_y = 344.74 MPa, √(E/F_y) = 24.083: webs are noncompact from 90.55 and slender from 137.27 on. h/t_w = 960/8 = 120:

@@ -5,12 +5,13 @@ declare(strict_types=1);
 use Waage\Materials\Steel\Aisc360\Compression;
 use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelGrade;
 
 function hollow(string $name, SteelGrade $grade = SteelGrade::A500): Profile
 {
-    return Profile::of(new SectionStep(0.0, 1.0, section($name), $grade));
+    return Profiles::of(new SectionStep(0.0, 1.0, section($name), $grade));
 }
 
 // AISC Steel Construction Manual, Tables 1-11, 1-12 and 1-14: A, I, Z about the strong axis, J, in inches; from memory.

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Design\Design;
-use Waage\Materials\Steel\Aisc360\Profile;
+use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\Aisc360\UnequalShape;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\UnequalI;
@@ -74,7 +74,7 @@ it('comes to the girder of flanges alike where they hardly differ', function (fl
         new UnequalI('nearly', 'none', $depth, 300.0, 299.99, $web, 20.0, 20.0, 1),
         SteelGrade::A572,
     );
-    $alike = Profile::of(
+    $alike = Profiles::of(
         new SectionStep(
             0.0,
             1.0,
