@@ -75,6 +75,12 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
         return new self(...['steel' => $steel] + get_object_vars($this));
     }
 
+    /** @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> for drawings */
+    private function cuts(Reinforcement $steel): array
+    {
+        return (new Cut($this->length(), $this->b, $this->h, $this->cage()->toBars(), $steel))->all();
+    }
+
     public function steel(): Reinforcement
     {
         return $this->steel ?? throw new \LogicException('Bars are chosen first.');
@@ -337,7 +343,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
             ...$this->steel === null
                 ? []
                 : [
-                    'cuts' => (new Cut($this->length(), $this->b, $this->h, $this->cage()->toBars(), $this->steel))->all(),
+                    'cuts' => $this->cuts($this->steel),
                     'bars' => $this->barsByPlace($this->steel),
                     'list' => array_map(fn (ListedBar $b): array => $b->toArray($this->units()), $this->steel->list),
                     'links' => array_map(

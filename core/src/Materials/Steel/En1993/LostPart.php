@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
-/** What buckling takes from a section: its area (mm²), where its middle is from the centroid and how high it is (mm). */
+/** What buckling takes from a section: its area (mm²), how far from the centroid its middle is, its height (mm). */
 final readonly class LostPart
 {
     public function __construct(public float $area, public float $z, public float $height = 0.0)

@@ -385,7 +385,8 @@ final class En1995Tools
     {
         $timber = Sample::make(Suite::En1995, $v);
         $v->assert('t', $v->number('t') >= 0.0 && $v->number('t') <= 240.0, 'Minutes lie between 0 and 240.');
-        [$b, $h] = Charring::section($w, $timber->b, $timber->h, $timber->grade, new FireExposure($v->number('t'), (int) $v->text('sides')));
+        $fire = new FireExposure($v->number('t'), (int) $v->text('sides'));
+        [$b, $h] = Charring::section($w, $timber->b, $timber->h, $timber->grade, $fire);
         $v->assert('t', min($b, $h) > 0.0, 'Nothing of the section is left after so long.');
         $w->line('A_fi', 'b_fi * h_fi', Kind::Area);
         $w->line('W_fi', 'b_fi * h_fi^2 / 6', Kind::Modulus);
