@@ -60,7 +60,8 @@ final class Weighed
     public function summary(array $document): array
     {
         try {
-            return $this->known($document) ?? $this->shows(new Design(MemberReader::member($document), false));
+            return $this->known($document) ??
+                $this->shows(Design::brief(MemberReader::member($document)));
         } catch (InvalidMember $e) {
             return ['state' => MemberState::Incomplete->value, 'reason' => $e->getMessage()];
         } catch (Throwable $e) {

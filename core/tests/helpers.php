@@ -18,6 +18,7 @@ use Waage\Analysis\PieceDiagram;
 use Waage\Analysis\PieceResponses;
 use Waage\Analysis\Polynomial;
 use Waage\Analysis\Responses;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\LocalBuckling;
@@ -112,9 +113,9 @@ function moved(string $kind, string $x, string $value, string $category = 'settl
 }
 
 /** @param  array<string, mixed>  $change */
-function design(array $change = [], bool $derive = false): Design
+function design(array $change = [], Detail $detail = Detail::Verdict): Design
 {
-    return new Design(MemberReader::member(document($change)), $derive);
+    return new Design(MemberReader::member(document($change)), $detail);
 }
 
 /**

@@ -38,7 +38,7 @@ final class DesignController extends Controller
 
     public function shortlist(Request $request): JsonResponse
     {
-        $design = new Design($this->member($request), false);
+        $design = Design::brief($this->member($request));
 
         $rates = Rates::read($this->user($request)->office()->firstOrFail()->rates ?? []);
 
@@ -64,7 +64,7 @@ final class DesignController extends Controller
         $ask = $request->input('parts');
 
         return new JsonResponse(
-            Parts::of(new Design($this->member($request), false), is_array($ask) ? $ask : [])->toArray(),
+            Parts::of(Design::brief($this->member($request)), is_array($ask) ? $ask : [])->toArray(),
         );
     }
 

@@ -8,6 +8,7 @@ use Waage\Analysis\LiftOff;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\UnstableBeam;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Combinations;
@@ -69,11 +70,9 @@ final class Design
     public readonly array $notCounted;
 
     /**
-     * @param  bool  $derive  write down the derivations
-     *
      * @throws InvalidMember when the beam can move without being strained
      */
-    public function __construct(Member $member, bool $derive = true)
+    public function __construct(Member $member, Detail $detail = Detail::Lines)
     {
         Wanted::check();
         $member = self::withSizes($member);
@@ -103,14 +102,24 @@ final class Design
         $this->make = $this->checks->settle($member->make);
         $this->supports = new SupportChecks($held, $this->given, $acting);
         $this->everyWeighing = self::heaviestFirst([
-            ...$this->checks->weigh($this->make, $derive),
-            ...$this->supports->weigh($member->make->weight(), $derive),
-            ...(new FrequencyCheck($held))->weigh($member->make, $derive),
+            ...$this->checks->weigh($this->make, $detail),
+            ...$this->supports->weigh($member->make->weight(), $detail),
+            ...(new FrequencyCheck($held))->weigh($member->make, $detail),
         ]);
         $this->weighings = self::counting($member, $this->everyWeighing);
         $this->notCounted = array_values(
             array_filter($this->everyWeighing, fn (Weighing $w): bool => ! in_array($w, $this->weighings, true)),
         );
+    }
+
+    /**
+     * Without the lines of derivations.
+     *
+     * @throws InvalidMember when the beam can move without being strained
+     */
+    public static function brief(Member $member): self
+    {
+        return new self($member, Detail::Verdict);
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Waage\Design;
 use Waage\Analysis\Beam;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\LoadSet;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -97,7 +97,7 @@ final readonly class Equilibrium
      * @return list<Weighing> one for each support that bears only; or for each outermost one that the member can tip
      *     off
      */
-    public function weigh(float $weight, bool $derive): array
+    public function weigh(float $weight, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->places as $i => $place) {
@@ -115,7 +115,7 @@ final readonly class Equilibrium
                 }
             }
             if ($worst !== null) {
-                $weighings[] = $this->weighing($i, $worst, $derive);
+                $weighings[] = $this->weighing($i, $worst, $detail);
             }
         }
 
@@ -123,13 +123,13 @@ final readonly class Equilibrium
     }
 
     /** @param  array{float, float, float, string}  $worst ratio, what presses and what lifts (N), combination */
-    private function weighing(int $support, array $worst, bool $derive): Weighing
+    private function weighing(int $support, array $worst, Detail $detail): Weighing
     {
         [$ratio, $presses, $lifts, $combination] = $worst;
         $supports = $this->beam->member->supports;
         $tips = $this->beam->member->liftsOff;
         $over = $support === 0 ? count($supports) : 1;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given(
             'R_stb',
             $presses,

@@ -6,7 +6,7 @@ namespace Waage\Design;
 
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\NaturalFrequency;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\Situation;
@@ -46,7 +46,7 @@ final readonly class FrequencyCheck
     }
 
     /** @return list<Weighing> */
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $limit = $this->beam->member->basis->limitFrequency;
         $hertz = $limit > 0.0 ? $this->hertz($make) : null;
@@ -65,7 +65,7 @@ final readonly class FrequencyCheck
                 ),
             ];
         }
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given(
             'f_1',
             $hertz,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Design;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Member\Category;
 use Waage\Member\EndForces;
@@ -41,7 +42,7 @@ final readonly class Reserve
      */
     public function __construct(private array $document)
     {
-        $this->design = new Design(MemberReader::member($document), false);
+        $this->design = new Design(MemberReader::member($document), Detail::Verdict);
     }
 
     /** @return array<string, mixed> */
@@ -83,7 +84,7 @@ final readonly class Reserve
                             ? array_map(fn (EndForces $r): EndForces => $r->times($factor), $member->endForces)
                             : null,
                     ),
-                    false,
+                    Detail::Verdict,
                 ))->verdict(),
             ),
         );
@@ -103,7 +104,7 @@ final readonly class Reserve
 
         return $this->search(
             fn (float $factor): float => $this->ratio(
-                (new Design($member->heldApart(max($factor, self::LEAST)), false))->verdict(),
+                (new Design($member->heldApart(max($factor, self::LEAST)), Detail::Verdict))->verdict(),
             ),
         );
     }
@@ -281,7 +282,7 @@ final readonly class Reserve
             $isBlock = is_array($value) && ! array_is_list($value) && is_array($changed[$key] ?? null);
             $changed[$key] = $isBlock ? [...$changed[$key], ...$value] : $value;
         }
-        $verdict = (new Design(MemberReader::member($changed), false))->verdict();
+        $verdict = (new Design(MemberReader::member($changed), Detail::Verdict))->verdict();
 
         return [
             'text' => $text,

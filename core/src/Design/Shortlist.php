@@ -6,6 +6,7 @@ namespace Waage\Design;
 
 use Waage\Analysis\LiftOff;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Material\Registry;
 
 /** Weighs everything that could stand in place of what the member is made of, by the same code as the member itself. */
@@ -29,9 +30,9 @@ final class Shortlist
             $supports = $acting === null ? $design->supports : new SupportChecks($held, $design->given, $acting);
             $settled = $checks->settle($make);
             $weighings = [
-                ...$checks->weigh($settled, false),
-                ...$supports->weigh($make->weight(), false),
-                ...(new FrequencyCheck($held ?? $design->beam))->weigh($make, false),
+                ...$checks->weigh($settled, Detail::Verdict),
+                ...$supports->weigh($make->weight(), Detail::Verdict),
+                ...(new FrequencyCheck($held ?? $design->beam))->weigh($make, Detail::Verdict),
             ];
             $rows[] = new ShortlistRow($settled, Verdict::of(Design::counting($member, $weighings)));
         }

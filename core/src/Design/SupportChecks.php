@@ -6,6 +6,7 @@ namespace Waage\Design;
 
 use Waage\Analysis\LiftOff;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 
@@ -36,9 +37,9 @@ final readonly class SupportChecks
      * @param  float  $weight  self-weight, N/mm
      * @return list<Weighing>
      */
-    public function weigh(float $weight, bool $derive): array
+    public function weigh(float $weight, Detail $detail): array
     {
-        $equilibrium = $this->equilibrium?->weigh($weight, $derive) ?? [];
+        $equilibrium = $this->equilibrium?->weigh($weight, $detail) ?? [];
         // What tips over fails by its weighing; where another combination than those weighed does it, that is told.
         if ($this->tips !== [] && array_filter($equilibrium, fn (Weighing $w): bool => ! $w->holds()) === []) {
             $equilibrium[] = new Weighing(
@@ -53,6 +54,6 @@ final readonly class SupportChecks
             );
         }
 
-        return [...$equilibrium, ...$this->moments->weigh($weight, $derive)];
+        return [...$equilibrium, ...$this->moments->weigh($weight, $detail)];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\LoadedBeam;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Units\Kind;
@@ -22,7 +22,7 @@ final readonly class SupportMoments
      * @param  float  $weight  self-weight, N/mm
      * @return list<Weighing>
      */
-    public function weigh(float $weight, bool $derive): array
+    public function weigh(float $weight, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->beam->member->supports as $i => $support) {
@@ -42,7 +42,7 @@ final readonly class SupportMoments
             ]);
             [$M, $combination, $factors] = $worst[$worst[1][0] > $worst[0][0] ? 1 : 0];
             $ratio = $M / $support->momentCapacity;
-            $d = $derive ? new Derivation() : null;
+            $d = $detail->derivation();
             $d?->given('M_Ed', $M, Kind::Moment, '', 'moment of the support, elastic');
             $d?->given('M_j_Rd', $support->momentCapacity, Kind::Moment, '', 'given by the engineer');
             $d?->line('u', 'M_Ed / M_j_Rd', Kind::Number);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Material;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Units\UnitSystem;
 
@@ -13,11 +14,8 @@ use Waage\Units\UnitSystem;
  */
 interface MemberChecks
 {
-    /**
-     * @param  bool  $derive  write down the lines of each weighing
-     * @return list<Weighing>
-     */
-    public function weigh(Make $make, bool $derive): array;
+    /** @return list<Weighing> */
+    public function weigh(Make $make, Detail $detail): array;
 
     /** The standard and its edition. */
     public function standard(): string;

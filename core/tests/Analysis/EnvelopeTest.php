@@ -6,6 +6,7 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Functional;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -13,7 +14,7 @@ use Waage\Materials\Steel\SteelMake;
 
 it('is the worst of all arrangements, tried one by one', function (int $seed): void {
     $member = patternedMember($seed);
-    $design = new Design($member, false);
+    $design = new Design($member, Detail::Verdict);
     $beam = $design->beam;
     $weight = SteelMake::of($member)->section->weight();
     $combinations = array_values(
@@ -69,7 +70,7 @@ it('is the worst of all arrangements, tried one by one', function (int $seed): v
 
 it('has its extreme where no point of the curve is worse', function (int $seed): void {
     $member = patternedMember($seed);
-    $design = new Design($member, false);
+    $design = new Design($member, Detail::Verdict);
     $weight = SteelMake::of($member)->section->weight();
     $strength = array_values(
         array_filter($design->combinations, fn (Combination $c): bool => $c->purpose === Purpose::Strength),

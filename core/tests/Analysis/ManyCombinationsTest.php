@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SteelMake;
@@ -70,7 +71,7 @@ function readAt(array $curve, int $segment, float $t): array
 it('is the worst of the envelopes of each combination by itself, and names one that makes it so', function (
     int $seed,
 ): void {
-    $design = new Design(MemberReader::member(loadedByMany($seed)), false);
+    $design = new Design(MemberReader::member(loadedByMany($seed)), Detail::Verdict);
     $combinations = $design->ultimate();
     $weight = SteelMake::of($design->member)->section->weight();
     $responses = $design->beam->responses;
@@ -96,7 +97,7 @@ it('is the worst of the envelopes of each combination by itself, and names one t
 })->with(range(1, 9));
 
 it('has the same extremes as its curves, between any places', function (int $seed): void {
-    $design = new Design(MemberReader::member(loadedByMany($seed)), false);
+    $design = new Design(MemberReader::member(loadedByMany($seed)), Detail::Verdict);
     $weight = SteelMake::of($design->member)->section->weight();
     $length = $design->member->length;
     foreach ([Effect::Shear, Effect::Moment, Effect::Deflection] as $effect) {

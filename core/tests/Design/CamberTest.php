@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Analysis\Camber;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Member\InvalidMember;
@@ -11,7 +12,7 @@ use Waage\Member\InvalidMember;
 it('counts the total deflection less the camber, in the middle of a uniform load exactly', function (): void {
     // 5 q L⁴ / 384 E I under 15 kN/m, less 4 mm.
     $full = (5 * 15 * 6000 ** 4) / 384 / (SteelGrade::E * section('IPE 300')->Iy);
-    $w = weighing(design(['camber' => '4 mm'], true), 'deflection-total');
+    $w = weighing(design(['camber' => '4 mm'], Detail::Lines), 'deflection-total');
     expect(weighing(design(), 'deflection-total')->demand)
         ->toBeNear($full, 1e-9)
         ->and($w->demand)
@@ -28,7 +29,7 @@ it('counts the total deflection less the camber, in the middle of a uniform load
 
 it('counts what stays of a camber that is too much, without variable load', function (): void {
     $permanent = (5 * 5 * 6000 ** 4) / 384 / (SteelGrade::E * section('IPE 300')->Iy);
-    $w = weighing(design(['camber' => '60 mm'], true), 'deflection-total');
+    $w = weighing(design(['camber' => '60 mm'], Detail::Lines), 'deflection-total');
     expect($w->demand)
         ->toBeNear(60 - $permanent, 1e-9)
         ->and($w->holds())

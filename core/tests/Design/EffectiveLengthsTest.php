@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
 
@@ -24,7 +25,7 @@ function columnOf(array $lengths, array $change = []): Design
             'effectiveLengths' => $lengths,
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

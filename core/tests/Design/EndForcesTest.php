@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Show;
@@ -27,7 +28,7 @@ function columnWith(array $rows, array $change = []): Design
             'endForces' => $rows,
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

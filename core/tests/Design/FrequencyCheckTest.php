@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\FrequencyCheck;
 use Waage\Materials\Steel\SteelGrade;
 
@@ -70,7 +71,7 @@ it(
             'deflection' => ['frequency' => 5],
             'basis' => ['deflection' => ['frequency' => 3]],
         ];
-        $w = weighing(design($change, true), 'frequency');
+        $w = weighing(design($change, Detail::Lines), 'frequency');
         expect($w->demand)
             ->toBe(5.0)
             ->and($w->ratio)

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Reactions;
 use Waage\Materials\Steel\SteelMake;
@@ -31,7 +32,7 @@ it('gives the moment of a fixed support, clockwise on the beam positive', functi
 
 it('has the greatest and smallest of each combination over all arrangements', function (): void {
     foreach (range(1, 12) as $seed) {
-        $design = new Design(patternedMember($seed), false);
+        $design = new Design(patternedMember($seed), Detail::Verdict);
         $beam = $design->beam;
         foreach ((new Reactions($design))->toArray()['combinations'] as $n => $row) {
             $c = $design->combinations[$n];

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -48,7 +49,7 @@ it('sends curves that meet at their ends and reach the extremes', function (): v
 it('balances loads and reactions in every load case', function (): void {
     foreach (range(1, 20) as $seed) {
         foreach (
-            (new Result(new Design(patternedMember($seed), false), Show::envelope()))->toArray()['reactions']['cases'] as $row
+            (new Result(new Design(patternedMember($seed), Detail::Verdict), Show::envelope()))->toArray()['reactions']['cases'] as $row
         ) {
             expect($row['reaction'])
                 ->toBeNear($row['load'], 1e-9, 1e3)
@@ -87,7 +88,7 @@ it('shows the arrangement of a weighing, which has its demand at its place', fun
         }
     };
     foreach (range(1, 15) as $seed) {
-        $reaches(new Design(patternedMember($seed), false), [
+        $reaches(new Design(patternedMember($seed), Detail::Verdict), [
             'bending' => 'M',
             'shear' => 'V',
             'deflection-total' => 'w',
@@ -234,7 +235,7 @@ it('agrees with the loads of the member: an imposed load on the worst spans', fu
         ]),
     );
     $answer = Influence::of($member, ['effect' => 'M', 'x' => '2.5 m', 'load' => '2 kN/m'])->toArray();
-    $beam = (new Design($member, false))->beam;
+    $beam = (new Design($member, Detail::Verdict))->beam;
     $k = $beam->responses->segmentAt(2500.0);
     $values = array_map(
         fn (int $set): float => Waage\Analysis\Polynomial::value(

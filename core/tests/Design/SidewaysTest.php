@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Reactions;
 use Waage\Design\Result;
@@ -160,7 +161,7 @@ it('puts (6.61) and (6.62) together with both moments', function (string $sectio
                 lineLoad('g', '1 kN/m', ['direction' => 'sideways']),
             ],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $l = linesOf($design, 'buckling-axial');
     // Table B.1 by hand, C_m = 0.95: even loads, no moments at the ends.
@@ -248,7 +249,7 @@ it('bends the flange that is free where the other one is continuously restrained
             ...$standard,
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $held = ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]];
     $w = weighing($of($held), 'sideways-bending');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Influence;
 use Waage\Design\Result;
@@ -36,7 +37,7 @@ function post(array $change = []): Design
             'loads' => [],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -209,7 +210,7 @@ it('weighs each section on its length', function (): void {
             'bottom' => ['kind' => 'supports'],
         ],
     ];
-    $design = design($step, derive: true);
+    $design = design($step, detail: Detail::Lines);
     $q = 1.35 * 5 + 1.5 * 10;
     // At 2 m the smaller section has q (2 · 6 − 4) / 2, in the middle the greater one q L² / 8.
     $small = ((($q * 4 * 2) / 2) * 1e6) / (section('IPE 300')->Wply * 235);
@@ -236,7 +237,7 @@ it('weighs a length with two sections by its own eigenvalue, or by its weakest o
     $of = fn (array $steps, string $section): float => (float) weighing(
         design(
             ['section' => $section, 'steps' => $steps, 'basis' => ['parameters' => ['rolledCurves' => false]]],
-            derive: true,
+            detail: Detail::Lines,
         ),
         'buckling',
     )->ratio;
@@ -385,7 +386,7 @@ it('weighs a length with plates on its flanges', function (): void {
     ];
     $design = design(
         ['steps' => [$plated], 'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]],
-        derive: true,
+        detail: Detail::Lines,
     );
     $section = SteelMake::of($design->member)->steps[0]->section;
     $q = 1.35 * 5 + 15.0;
@@ -534,7 +535,7 @@ it('takes the moments of a length whose ends are no breaks', function (): void {
                 'bottom' => ['kind' => 'supports'],
             ],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $q = 1.35 * 5 + 15.0;
     $w = weighing($design, 'buckling');

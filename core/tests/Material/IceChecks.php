@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Tests\Material;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
@@ -20,13 +20,13 @@ final readonly class IceChecks implements MemberChecks
     {
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $e = $this->envelopes->moment->greatest($this->envelopes->strength, $make->weight());
         if ($e === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M', abs($e->value), Kind::Moment);
         $w->let('a', $make->depth(), Kind::Size);
         $w->let('f', 1.5, Kind::Stress);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Material;
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\Result;
 use Waage\Design\Shortlist;
@@ -40,7 +41,7 @@ function iceBeam(string $size = '400 mm'): Design
                 ['id' => 'a', 'case' => 'q', 'kind' => 'line', 'name' => '', 'remark' => '', 'value' => '2 kN/m'],
             ],
         ]),
-        true,
+        Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
 use Waage\Member\Member;
@@ -14,7 +15,7 @@ use Waage\Member\MemberReader;
 function faults(array $change): array
 {
     try {
-        new Design(MemberReader::member(document($change)), false);
+        new Design(MemberReader::member(document($change)), Detail::Verdict);
     } catch (InvalidMember $e) {
         $faults = [];
         foreach ($e->errors as $error) {

@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Verdict;
 use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 
 it('has everything a checker needs, and less in the brief version', function (): void {
-    $design = design(['selfWeight' => true, 'notes' => 'Mind the door.'], true);
+    $design = design(['selfWeight' => true, 'notes' => 'Mind the door.'], Detail::Lines);
     $sheet = fn (bool $full): array => (new SheetBuilder($design, new JobInfo('Boat hall', '1'), $full))->toArray();
     $headings = fn (array $sheet): array => array_column(
         array_filter($sheet['blocks'], fn (array $b): bool => $b['type'] === 'heading'),
@@ -36,7 +37,7 @@ it('has everything a checker needs, and less in the brief version', function ():
 it('has rows as wide as its columns', function (string $units): void {
     $design = design(
         ['supports' => [supportAt('0 m', 'fixed'), supportAt('6 m')], 'basis' => ['units' => $units]],
-        true,
+        Detail::Lines,
     );
     foreach ((new SheetBuilder($design, new JobInfo(), true))->toArray()['blocks'] as $block) {
         foreach ($block['rows'] ?? [] as $row) {

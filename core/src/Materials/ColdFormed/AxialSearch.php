@@ -6,6 +6,7 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -24,12 +25,12 @@ final readonly class AxialSearch
      *     −1 tension; what works u out, of the make, axial force and moment
      * @return list<Weighing>
      */
-    public function weigh(ColdFormedMake $make, array $all, bool $derive): array
+    public function weigh(ColdFormedMake $make, array $all, Detail $detail): array
     {
         $weighings = [];
         foreach ($all as [$what, $sign, $calculate]) {
             $of = fn (Working $w, float $N, float $M): bool => $calculate($w, $make, $N, $M);
-            array_push($weighings, ...$this->worst($make, $what, $sign, $of, $derive));
+            array_push($weighings, ...$this->worst($make, $what, $sign, $of, $detail));
         }
 
         return $weighings;
@@ -42,7 +43,7 @@ final readonly class AxialSearch
      *     weighed
      * @return list<Weighing> one, or none
      */
-    private function worst(ColdFormedMake $make, array $what, int $sign, \Closure $calculate, bool $derive): array
+    private function worst(ColdFormedMake $make, array $what, int $sign, \Closure $calculate, Detail $detail): array
     {
         $worst = null;
         foreach ($this->envelopes->axial === null ? [] : $this->envelopes->strength as $combination) {
@@ -57,7 +58,7 @@ final readonly class AxialSearch
             return [];
         }
         [, $combination, $N, $M] = $worst;
-        $w = new Working($derive);
+        $w = $detail->working();
         $calculate($w, $N, $M);
         [$id, $title, $clause] = $what;
         $remark = $M > 0.0 && $id !== 'compression' ? self::SAFE : '';
@@ -82,7 +83,7 @@ final readonly class AxialSearch
      * @param  \Closure(Working, float, float, float): void  $calculate  u of axial force, moment, and moment sideways
      * @return list<Weighing> none where nothing bends it sideways
      */
-    public function aboutBoth(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    public function aboutBoth(ColdFormedMake $make, array $what, \Closure $calculate, Detail $detail): array
     {
         $sideways = $this->envelopes->sideways;
         if ($sideways === null) {
@@ -109,7 +110,7 @@ final readonly class AxialSearch
         if ($worst === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $calculate($w, ...$worst[2]);
         [$id, $title, $clause] = $what;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -16,7 +17,7 @@ final readonly class NoStandard implements MemberChecks
 
     private const WHY = 'Cold-formed sections are weighed by EN 1993-1-3, AISI S100-16 and AS/NZS 4600. Choose combinations of EN 1990, ASCE 7 or AS/NZS 1170 in the basis of the job.';
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         return [new Weighing('strength', 'Strength', 'cold-formed', null, applies: false, remark: self::WHY)];
     }

@@ -6,6 +6,7 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -31,7 +32,7 @@ final readonly class ServiceSearch
      * @param  \Closure(Working): string  $stiffness  works out `I_g` and what there is of it; tells the symbol of that
      * @return list<Weighing> of variable load, and of all
      */
-    public function weigh(ColdFormedMake $make, string $clause, \Closure $stiffness, bool $derive): array
+    public function weigh(ColdFormedMake $make, string $clause, \Closure $stiffness, Detail $detail): array
     {
         $basis = $this->envelopes->beam->member->basis;
         $both = [
@@ -50,7 +51,7 @@ final readonly class ServiceSearch
                 continue;
             }
             [$e, $L, $rule, $ranges] = $worst;
-            $w = new Working($derive);
+            $w = $detail->working();
             $left = $stiffness($w);
             $deflection = abs($e->value) / $make->stiffness();
             $w->let('w_g', $deflection, Kind::Deflection, '', 'of the gross section, exact');

@@ -6,6 +6,7 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -28,23 +29,23 @@ final readonly class WebSearch
     }
 
     /** @return list<Weighing> by the rules of a standard */
-    public function weigh(ColdFormedMake $make, WebRules $rules, bool $derive): array
+    public function weigh(ColdFormedMake $make, WebRules $rules, Detail $detail): array
     {
         $shear = function (Working $w, float $V) use ($make, $rules): void {
             $rules->shear($w, $make, $V);
         };
         $bearing = fn (Working $w, float $P, Bearing $at): string => $rules->bearing($w, $make, $P, $at);
-        $both = fn (Extreme $M, float $V, string $where, string $id, bool $told = true): Weighing => $this->together(
+        $both = fn (Extreme $M, float $V, string $where, string $id, Detail $as): Weighing => $this->together(
             ["bending-shear-{$id}", "Bending with shear, {$where}", $rules->clauses()['both'], 'Bending with shear'],
-            $rules->bendingWithShear(new Working($derive && $told), $make, $M->value, $V),
+            $rules->bendingWithShear($as->working(), $make, $M->value, $V),
             $M,
         );
         $under = function (Extreme $M, float $P, Bearing $at, string $id, string $title) use (
             $make,
             $rules,
-            $derive,
+            $detail,
         ): ?Weighing {
-            $w = $rules->bendingWithBearing(new Working($derive), $make, [$M->value, $P], $at);
+            $w = $rules->bendingWithBearing($detail->working(), $make, [$M->value, $P], $at);
             $what = [$id, $title, $rules->clauses()['pressed'], 'Bending with bearing'];
 
             return $w === null ? null : $this->together($what, $w, $M);
@@ -59,11 +60,11 @@ final readonly class WebSearch
         [$ofShear, $ofBearing] = [$rules->clauses()['shear'], $rules->clauses()['bearing']];
 
         return [
-            ...$this->shear($make, [$ofShear, ...$rules->symbols()['shear']], $shear, $derive),
-            ...$this->bearing($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $derive),
-            ...$this->underLoads($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $under, $derive),
-            ...$this->overSupports($make, $both, $over),
-            ...$this->withinSpans($make, $both, $derive),
+            ...$this->shear($make, [$ofShear, ...$rules->symbols()['shear']], $shear, $detail),
+            ...$this->bearing($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $detail),
+            ...$this->underLoads($make, [$ofBearing, ...$rules->symbols()['bearing']], $bearing, $under, $detail),
+            ...$this->overSupports($make, $both, $over, $detail),
+            ...$this->withinSpans($make, $both, $detail),
         ];
     }
 
@@ -74,7 +75,7 @@ final readonly class WebSearch
      * @param  \Closure(Working, float): void  $calculate  u of a shear force
      * @return list<Weighing>
      */
-    private function shear(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    private function shear(ColdFormedMake $make, array $what, \Closure $calculate, Detail $detail): array
     {
         [$clause, $demand, $capacity] = $what;
         $beam = $this->envelopes->beam;
@@ -85,7 +86,7 @@ final readonly class WebSearch
             if ($e === null || abs($e->value) < 1.0) {
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $calculate($w, abs($e->value) / $make->count());
             $u = $w->value('u');
             $where = lcfirst($names[$i]);
@@ -122,7 +123,7 @@ final readonly class WebSearch
      * @param  \Closure(Working, float, Bearing): string  $calculate  u of a reaction; why it is not covered, or empty
      * @return list<Weighing>
      */
-    private function bearing(ColdFormedMake $make, array $what, \Closure $calculate, bool $derive): array
+    private function bearing(ColdFormedMake $make, array $what, \Closure $calculate, Detail $detail): array
     {
         [$clause, $demand, $capacity] = $what;
         $weighings = [];
@@ -141,7 +142,7 @@ final readonly class WebSearch
 
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $fault = $calculate($w, $P, $this->support($i));
             if ($fault !== '') {
                 $weighings[] = new Weighing($id, $title, $clause, null, applies: false, remark: $fault);
@@ -242,7 +243,7 @@ final readonly class WebSearch
         array $what,
         \Closure $calculate,
         \Closure $withBending,
-        bool $derive,
+        Detail $detail,
     ): array {
         [$clause, $demand, $capacity] = $what;
         $weighings = [];
@@ -271,7 +272,7 @@ final readonly class WebSearch
                 min($load->from, $this->length() - $load->from) - $load->bearing / 2,
                 $clear === [] ? INF : min($clear),
             );
-            $w = new Working($derive);
+            $w = $detail->working();
             $fault = $calculate($w, $P, $at);
             $weighings[] =
                 $fault !== ''
@@ -304,12 +305,17 @@ final readonly class WebSearch
     /**
      * Moment with shear, and hogging with bearing, at supports where moments go on.
      *
-     * @param  \Closure(Extreme, float, string, string): Weighing  $withShear  of moment, shear, place in words and id
+     * @param  \Closure(Extreme, float, string, string, Detail): Weighing  $withShear  of moment, shear, place in words
+     *     and id
      * @param  \Closure(Extreme, float, int): ?Weighing  $withBearing  of hogging, reaction and number of the support
      * @return list<Weighing>
      */
-    private function overSupports(ColdFormedMake $make, \Closure $withShear, \Closure $withBearing): array
-    {
+    private function overSupports(
+        ColdFormedMake $make,
+        \Closure $withShear,
+        \Closure $withBearing,
+        Detail $detail,
+    ): array {
         $weighings = [];
         $member = $this->envelopes->beam->member;
         foreach ($member->supports as $i => $support) {
@@ -323,6 +329,7 @@ final readonly class WebSearch
                 abs($both[1]->value) / $make->count(),
                 'at support '.($i + 1),
                 (string) ($i + 1),
+                $detail,
             );
             $presses = $this->reaction($i, $support, $make);
             $hogging = $this->envelopes->moment->extreme(
@@ -347,10 +354,10 @@ final readonly class WebSearch
      * Moment with shear where point loads act, or others begin: both may be great there. Of every span where it is
      * most.
      *
-     * @param  \Closure(Extreme, float, string, string, bool): Weighing  $withShear  as above; with its lines?
+     * @param  \Closure(Extreme, float, string, string, Detail): Weighing  $withShear  as above
      * @return list<Weighing>
      */
-    private function withinSpans(ColdFormedMake $make, \Closure $withShear, bool $derive): array
+    private function withinSpans(ColdFormedMake $make, \Closure $withShear, Detail $detail): array
     {
         $weighings = [];
         $beam = $this->envelopes->beam->beam;
@@ -364,13 +371,18 @@ final readonly class WebSearch
                 $u =
                     $both === null
                         ? 0.0
-                        : (float) $withShear($both[0], abs($both[1]->value) / $make->count(), $where, $id, false)
-                            ->ratio;
+                        : (float) $withShear(
+                            $both[0],
+                            abs($both[1]->value) / $make->count(),
+                            $where,
+                            $id,
+                            Detail::Verdict,
+                        )->ratio;
                 $worst = $both !== null && ($worst === null || $u > $worst[0]) ? [$u, $both] : $worst;
             }
             if ($worst !== null) {
                 [$M, $V] = $worst[1];
-                $weighings[] = $withShear($M, abs($V->value) / $make->count(), $where, $id, $derive);
+                $weighings[] = $withShear($M, abs($V->value) / $make->count(), $where, $id, $detail);
             }
         }
 

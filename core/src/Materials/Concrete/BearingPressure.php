@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /** Pressure under the ends of a lintel or a beam, on what it bears on: the strength of that is typed. */
 final class BearingPressure
 {
     /** @return list<Weighing> of the support that is used most; none where no strength is given */
-    public static function weigh(MemberEnvelopes $envelopes, ConcreteMake $concrete, bool $derive): array
+    public static function weigh(MemberEnvelopes $envelopes, ConcreteMake $concrete, Detail $detail): array
     {
         $strength = $concrete->service->around->bearing;
         if ($strength === null) {
@@ -24,7 +24,7 @@ final class BearingPressure
             $at = fn (float $from, float $to): float => abs(
                 $envelopes->shear->greatest($envelopes->strength, $concrete->weight(), $from, $to)->value ?? 0.0,
             );
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('V_1', $at($support->x - 1.0, $support->x), Kind::Force, '', 'greatest at its left');
             $w->let('V_2', $at($support->x, $support->x + 1.0), Kind::Force, '', 'greatest at its right');
             $w->line('R', 'V_1 + V_2', Kind::Force, '', 'at most');

@@ -75,7 +75,7 @@ final readonly class ConcreteMake extends RectangularMake implements Reinforced,
         return new self(...['steel' => $steel] + get_object_vars($this));
     }
 
-    /** @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> for drawings */
+    /** @return list<array{title: string, from: float, to: float, bars: list<list<float>>, text: string}> as Cut */
     private function cuts(Reinforcement $steel): array
     {
         return (new Cut($this->length(), $this->b, $this->h, $this->cage()->toBars(), $steel))->all();

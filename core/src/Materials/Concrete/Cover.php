@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -66,13 +67,13 @@ final class Cover
     }
 
     /** @return list<Weighing> none where no exposure is said */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $exposure = $concrete->service->around->exposure;
         if ($exposure === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $phi = max(array_map(fn (BarGroup $g): float => $g->bars->diameter, $concrete->steel()->groups()));
         $w->let('c', $concrete->cover, Kind::Size, '', $concrete->isSlab() ? '' : 'to the links');
         $w->let('phi', $phi, Kind::Size, '', 'the thickest bar');

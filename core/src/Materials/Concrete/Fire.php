@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -68,13 +69,13 @@ final readonly class Fire
     }
 
     /** @return list<Weighing> none where no fire is asked for */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $minutes = $concrete->service->around->fire;
         if ($minutes === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $isContinuous = $this->isContinuous($concrete);
         if ($concrete->code() === Code::Aci318) {
             $why = 'ACI 318 has no rule for fire: the building code says what cover and size it asks for.';

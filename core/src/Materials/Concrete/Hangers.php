@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\Detailing\BarRules;
@@ -136,7 +137,7 @@ final readonly class Hangers
     }
 
     /** @return list<Weighing> of every span; loads that move and hang are refused */
-    public function weigh(ConcreteMake $concrete, BarRules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, BarRules $rules, Detail $detail): array
     {
         if (! $this->areNeeded($concrete)) {
             return [];
@@ -155,7 +156,7 @@ final readonly class Hangers
             [$zone, $at] = $spans->worstZone($from, $to, $rules->links(...)) ?? [$spans->widest(), $e];
             $d = $concrete->h - $concrete->shallower($at->x)->centroid();
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
-            $w = new Working($derive);
+            $w = $detail->working();
             $this->hung($concrete, [$from, $to], $w);
             $w->line('a_h', '(q + F / l_h) / (n_h * f_h)', Kind::AreaByLength, $clause, 'of a leg');
             $own = $rules->forForces(abs($at->value), $d, $torque) / $concrete->links->legs;

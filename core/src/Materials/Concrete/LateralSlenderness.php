@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Units\Kind;
 
 /**
@@ -15,12 +15,12 @@ use Waage\Units\Kind;
 final class LateralSlenderness
 {
     /** @return list<Weighing> */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         if ($concrete->isSlab() || $concrete->isHeldSideways()) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('l_0t', $concrete->betweenRestraints(), Kind::Length, '', 'between restraints of the top edge');
         $w->let(
             'b',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Member\Support;
@@ -24,7 +25,7 @@ final readonly class Robustness
      * @param  list<Support>  $supports
      * @return list<Weighing> none where the engineer says nothing of ties
      */
-    public static function weigh(ConcreteMake $concrete, array $supports, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $supports, Detail $detail): array
     {
         $tie = $concrete->tie;
         if ($tie === null) {
@@ -32,10 +33,10 @@ final readonly class Robustness
         }
         $spans = array_map(fn (Span $s): float => $s->length(), Span::all($concrete->length(), $supports));
         $of = new self($concrete, $tie, max($spans));
-        $w = new Working($derive);
+        $w = $detail->working();
 
         return match (true) {
-            $concrete->code() === Code::Aci318 => $of->integrity(count($supports) > 2, $derive),
+            $concrete->code() === Code::Aci318 => $of->integrity(count($supports) > 2, $detail),
             $concrete->code() === Code::Bs8110 => [$of->told($of->classic($w), 'BS 8110-1, 3.12.3', $w)],
             default => [$of->told($of->european($w), 'EN 1992-1-1, 9.10.2', $w)],
         };
@@ -150,7 +151,7 @@ final readonly class Robustness
     }
 
     /** @return list<Weighing> 9.7.7.1, 9.7.7.2; of slabs 7.7.7 */
-    private function integrity(bool $isContinuous, bool $derive): array
+    private function integrity(bool $isContinuous, Detail $detail): array
     {
         $clause = $this->concrete->isSlab() ? 'ACI 318-19, 7.7.7' : 'ACI 318-19, 9.7.7';
         $title = 'Structural integrity, bottom bars';
@@ -160,7 +161,7 @@ final readonly class Robustness
             return [new Weighing('integrity', $title, $clause, null, applies: false, remark: $why)];
         }
         $areas = array_map(fn (BarStretch $s): float => $s->group->bars->area(), $this->concrete->steel()->bottom);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('A_s_1', max($areas), Kind::SteelArea, '', 'the most bars of a span');
         $w->line('A_s_min', 'A_s_1 / 4', Kind::SteelArea, $this->concrete->isSlab() ? '7.7.7.1' : '9.7.7.1(a)');
         $w->let('A_s', min($areas), Kind::SteelArea, '', 'go on, two at least');
@@ -169,13 +170,13 @@ final readonly class Robustness
 
         return $this->concrete->isSlab() || ! $this->tie->isAtEdge() || ! $isContinuous
             ? [$bottom]
-            : [$bottom, $this->aroundEdge($clause, $derive)];
+            : [$bottom, $this->aroundEdge($clause, $detail)];
     }
 
-    private function aroundEdge(string $clause, bool $derive): Weighing
+    private function aroundEdge(string $clause, Detail $detail): Weighing
     {
         $areas = array_map(fn (BarStretch $s): float => $s->group->bars->area(), $this->concrete->steel()->top);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('A_s_1', max($areas), Kind::SteelArea, '', 'the most bars over a support');
         $w->line('A_s_min', 'A_s_1 / 6', Kind::SteelArea, '9.7.7.1(b)', 'two at least');
         $w->let('A_s', $this->top(), Kind::SteelArea, '', 'run through');

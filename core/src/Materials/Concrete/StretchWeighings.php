@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -83,7 +84,7 @@ final readonly class StretchWeighings
      * @param  \Closure(BarStretch, Working): string  $required  works out `l_req` of `x_c`, and tells its clause
      * @return list<Weighing>
      */
-    public static function cutOffs(ConcreteMake $concrete, bool $derive, \Closure $required): array
+    public static function cutOffs(ConcreteMake $concrete, Detail $detail, \Closure $required): array
     {
         $weighings = [];
         foreach ($concrete->steel()->top as $stretch) {
@@ -93,7 +94,7 @@ final readonly class StretchWeighings
             if ($cut === null) {
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('x_c', $cut->suffices, Kind::Size, '', 'from the support: fewer bars suffice');
             $clause = $required($stretch, $w);
             $w->let('l_1', $cut->reach, Kind::Size, '', 'from the support to the end');

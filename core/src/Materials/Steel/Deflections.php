@@ -7,7 +7,7 @@ namespace Waage\Materials\Steel;
 use Waage\Analysis\Camber;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
@@ -49,7 +49,7 @@ final readonly class Deflections
         float $limit,
         float $I,
         float $weight,
-        bool $derive,
+        Detail $detail,
         ?Camber $camber = null,
         string $ofI = '',
     ): Weighing {
@@ -94,7 +94,7 @@ final readonly class Deflections
         }
         [$e, $L, $allowed, $n, [$rule, $note]] = $found;
         $w = abs($e->value) / (SteelMake::of($this->beam->member)->grade->elasticity() * $I);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         if ($d !== null) {
             $way =
                 $this->axis === 'y'

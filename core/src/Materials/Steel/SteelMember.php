@@ -9,6 +9,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Material\Make;
@@ -82,7 +83,7 @@ abstract class SteelMember implements MemberChecks
      * @param  float  $weight  self-weight of the section, N/mm
      * @return list<Weighing>
      */
-    abstract protected function strengths(array $stretches, float $weight, bool $derive): array;
+    abstract protected function strengths(array $stretches, float $weight, Detail $detail): array;
 
     /** The standard and its edition. */
     abstract public function standard(): string;
@@ -281,18 +282,15 @@ abstract class SteelMember implements MemberChecks
      */
     abstract public function sectionClass(): string;
 
-    /**
-     * @param  bool  $derive  write down the lines of each weighing
-     * @return list<Weighing>
-     */
-    public function weigh(Make $make, bool $derive): array
+    /** @return list<Weighing> */
+    public function weigh(Make $make, Detail $detail): array
     {
         $section = SteelMake::from($make)->section;
         $weight = $section->weight();
 
         return [
-            ...$this->strengths($this->with($section), $weight, $derive),
-            ...$this->deflections($section, $weight, $derive),
+            ...$this->strengths($this->with($section), $weight, $detail),
+            ...$this->deflections($section, $weight, $detail),
         ];
     }
 
@@ -326,7 +324,7 @@ abstract class SteelMember implements MemberChecks
     }
 
     /** @return list<Weighing> */
-    private function deflections(Section $section, float $weight, bool $derive): array
+    private function deflections(Section $section, float $weight, Detail $detail): array
     {
         $basis = $this->beam->member->basis;
         $bent = SteelMake::of($this->beam->member)->bent($section);
@@ -345,7 +343,7 @@ abstract class SteelMember implements MemberChecks
                 $basis->limitTotal,
                 $bent->Iy,
                 $weight,
-                $derive,
+                $detail,
                 $this->beam->member->camber > 0.0
                     ? new Camber($this->beam->member->camber, $this->beam->member->length)
                     : null,
@@ -360,7 +358,7 @@ abstract class SteelMember implements MemberChecks
                 $basis->limitVariable,
                 $bent->Iy,
                 $weight,
-                $derive,
+                $detail,
                 ofI: $ofI,
             );
         }
@@ -372,7 +370,7 @@ abstract class SteelMember implements MemberChecks
                 $basis->limitTotal,
                 $section->Iz,
                 $weight,
-                $derive,
+                $detail,
             );
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber;
 
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -42,24 +43,24 @@ abstract readonly class BendingOfSpans
     abstract public function isRestrainedByRule(TimberMake $timber): bool;
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->search->spans() as $span) {
-            array_push($weighings, ...$this->span($timber, $span, $derive));
+            array_push($weighings, ...$this->span($timber, $span, $detail));
         }
         $heading = new Heading('bending-both', 'Bending about both axes', $this->ofBothClause());
 
         return $this->search->bendsSideways()
             ? [
                 ...$weighings,
-                ...(new Interaction($this->search))->weigh($heading, $timber, 0, $this->ofBoth(...), $derive),
+                ...(new Interaction($this->search))->weigh($heading, $timber, 0, $this->ofBoth(...), $detail),
             ]
             : $weighings;
     }
 
     /** @return list<Weighing> of a span or overhang: the worst of its lengths between restraints */
-    private function span(TimberMake $timber, SpanOf $span, bool $derive): array
+    private function span(TimberMake $timber, SpanOf $span, Detail $detail): array
     {
         $worst = null;
         foreach ([1, -1] as $sign) {
@@ -76,7 +77,7 @@ abstract readonly class BendingOfSpans
             return [];
         }
         [$u, $at, $length, $sign] = $worst;
-        $w = $this->calculate($timber, $at, $length, $sign, new Working($derive));
+        $w = $this->calculate($timber, $at, $length, $sign, $detail->working());
         [$clause, $demand, $capacity] = $this->told($timber);
         $kind = $demand === 'M_f' ? Kind::Moment : Kind::LowStress;
         $heading = new Heading($span->id('bending'), $span->title('Bending'), $clause, 'bending', $kind);

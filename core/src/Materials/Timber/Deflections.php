@@ -8,6 +8,7 @@ use Waage\Analysis\Camber;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Material\Situation;
@@ -38,7 +39,7 @@ final readonly class Deflections
         DeflectionCase $case,
         float $n,
         TimberMake $timber,
-        bool $derive,
+        Detail $detail,
         float $stiffness = 1.0,
     ): ?Weighing {
         if ($case->combinations === []) {
@@ -46,7 +47,7 @@ final readonly class Deflections
         }
         $EI = $timber->main(new Situation())->rigidity->EI * $stiffness;
         [$e, $L, $limit, $rule, $ranges] = $this->worst($case, $n, $timber, $EI);
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->deflection($w, $timber, $case, $e, $stiffness);
         $w->let('L', $L, Kind::Length);
         $w->let('n', $limit, Kind::Number, '', 'basis of the job, or of this member');
@@ -61,7 +62,7 @@ final readonly class Deflections
         DeflectionCase $case,
         float $limit,
         TimberMake $timber,
-        bool $derive,
+        Detail $detail,
         float $stiffness = 1.0,
     ): ?Weighing {
         $EI = $timber->main(new Situation())->rigidity->EI * $stiffness;
@@ -73,7 +74,7 @@ final readonly class Deflections
         if ($most === null) {
             return null;
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->deflection($w, $timber, $case, $most, $stiffness);
         $w->let('w_lim', $limit, Kind::Deflection, '', 'asked for');
         $w->line('u', 'w / w_lim', Kind::Number);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Member\FieldError;
@@ -17,12 +18,12 @@ trait FindsSize
      *
      * @return iterable<list<Weighing>>
      */
-    abstract protected function parts(TimberMake $timber, bool $derive): iterable;
+    abstract protected function parts(TimberMake $timber, Detail $detail): iterable;
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $weighings = [];
-        foreach ($this->parts(TimberMake::from($make), $derive) as $part) {
+        foreach ($this->parts(TimberMake::from($make), $detail) as $part) {
             array_push($weighings, ...$part);
         }
 
@@ -53,7 +54,7 @@ trait FindsSize
     public function notes(): array
     {
         $timber = TimberMake::from($this->envelopes->beam->member->make);
-        $span = LongestSpan::text($this->envelopes->beam, $timber, $this->weigh($timber, false));
+        $span = LongestSpan::text($this->envelopes->beam, $timber, $this->weigh($timber, Detail::Verdict));
 
         return array_values(array_filter([$timber->open->said, $span]));
     }
@@ -61,7 +62,7 @@ trait FindsSize
     private function isFit(TimberMake $timber): bool
     {
         $remarks = $this->envelopes->beam->member->remarks;
-        foreach ($this->parts($timber, false) as $part) {
+        foreach ($this->parts($timber, Detail::Verdict) as $part) {
             foreach ($part as $weighing) {
                 if (! $weighing->holds() && ! ($remarks[$weighing->id]->leftOut ?? false)) {
                     return false;

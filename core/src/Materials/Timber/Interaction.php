@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 
@@ -27,7 +28,7 @@ final readonly class Interaction
         TimberMake $timber,
         int $sign,
         callable $calculate,
-        bool $derive,
+        Detail $detail,
         ?callable $limit = null,
     ): array {
         $worst = null;
@@ -41,7 +42,7 @@ final readonly class Interaction
             return [];
         }
         $of = $worst[1];
-        $w = new Working($derive);
+        $w = $detail->working();
         $calculate($w, $of, $timber);
         $at = $this->search->governing($of, $timber);
         $slenderness = $limit === null ? null : $limit($w);

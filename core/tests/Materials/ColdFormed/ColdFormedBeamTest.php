@@ -6,6 +6,7 @@ namespace Waage\Tests\Materials\ColdFormed;
 
 require_once __DIR__.'/members.php';
 
+use Waage\Checks\Detail;
 use Waage\Checks\State;
 use Waage\Design\Design;
 use Waage\Member\InvalidMember;
@@ -322,7 +323,7 @@ it('has the eigenvalue of the member beside the formula', function (
             'restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']],
         ],
     );
-    $derived = new Design($design->member, true);
+    $derived = new Design($design->member);
     expect(lineOf($derived, 'bending-span-1-sagging', $eigenvalue))->toBeNear(
         lineOf($derived, 'bending-span-1-sagging', $formula),
         0.03,
@@ -432,7 +433,7 @@ it('weighs bending about both axes', function (): void {
             'bottom' => ['kind' => 'positions', 'positions' => ['6 ft']],
         ],
     ];
-    $design = new Design(folded([], ['loads' => $loads, ...$held])->member, true);
+    $design = new Design(folded([], ['loads' => $loads, ...$held])->member);
     $of = fn (string $symbol): float => lineOf($design, 'minor', $symbol);
     // Two spans of 6 ft sideways: w l²/8.
     expect($of('M_2') / KIP_IN)
@@ -465,7 +466,7 @@ it('weighs bending about both axes', function (): void {
                 ...$held,
             ],
         )->member,
-        true,
+        Detail::Lines,
     );
     expect(of($pushed, 'both-axes')->ratio)->toBeGreaterThan((float) of($design, 'both-axes')->ratio);
     foreach (of($pushed, 'both-axes')->lines as $line) {

@@ -6,6 +6,7 @@ namespace Waage\Tests\Materials\ColdFormed;
 
 require_once __DIR__.'/members.php';
 
+use Waage\Checks\Detail;
 use Waage\Checks\State;
 use Waage\Checks\Working;
 use Waage\Design\Design;
@@ -61,7 +62,7 @@ function european(array $section = [], array $change = []): Design
                 ...$change,
             ],
         )->member,
-        true,
+        Detail::Lines,
     );
 }
 

@@ -6,6 +6,7 @@ namespace Waage\Tests\Materials\ColdFormed;
 
 require_once __DIR__.'/members.php';
 
+use Waage\Checks\Detail;
 use Waage\Checks\State;
 use Waage\Design\Design;
 use Waage\Materials\ColdFormed\Holes;
@@ -21,7 +22,7 @@ const OPENINGS = ['shape' => 'round', 'depth' => '4 in', 'spacing' => '30 in', '
 /** @param  array<string, mixed>  $change */
 function pierced(array $change = [], array $member = []): Design
 {
-    return new Design(folded(['holes' => [...OPENINGS, ...$change]], $member)->member, true);
+    return new Design(folded(['holes' => [...OPENINGS, ...$change]], $member)->member);
 }
 
 // An opening in the middle of the web takes d t of the area and t d³/12 of I; by hand.
@@ -128,7 +129,7 @@ it('tells the force in bridging', function (): void {
                 ],
             ],
         )->member,
-        true,
+        Detail::Lines,
     );
     $of = fn (string $symbol): float => lineOf($design, 'bridging', $symbol);
     expect($of('W'))
@@ -172,7 +173,7 @@ it('weighs uplift with R in place of lateral buckling', function (): void {
             ['id' => 'a', 'case' => 'w', 'kind' => 'line', 'value' => '60 lb/ft', 'name' => '', 'remark' => ''],
         ],
     ];
-    $design = new Design(folded(['uplift' => 'table'], $up)->member, true);
+    $design = new Design(folded(['uplift' => 'table'], $up)->member);
     $id = 'bending-span-1-hogging';
     expect(lineOf($design, $id, 'M_nR'))
         ->toBeNear(0.4 * lineOf($design, $id, 'M_nl'), 1e-9)

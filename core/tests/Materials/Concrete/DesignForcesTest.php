@@ -29,7 +29,7 @@ it('does not go below 0.65 of the fixed-end moment by EN, and has no such floor 
     $wide = function (array $basis): float {
         $document = openDocument([6.0, 6.0], 12, 10, FACES, $basis);
         $document['supports'][1]['bearing'] = '2 m';
-        $design = new Design(MemberReader::member($document), true);
+        $design = new Design(MemberReader::member($document));
         $lines = linesOf($design, 'hogging-2');
 
         return ($lines['M_Ed'] ?? $lines['M_u']) / 1e6;
@@ -63,7 +63,7 @@ it('does not reduce shear where a point load acts within d', function (): void {
         'value' => '50 kN',
         'x' => '0.5 m',
     ];
-    $design = new Design(MemberReader::member($document), true);
+    $design = new Design(MemberReader::member($document));
     $w = 1.35 * (12 + 25 * 0.4 * 0.55) + 15;
     expect(weighingOf($design, 'shear')->demand / 1000)->toBeNear($w * (3 - 0.125) + (75 * 5.5) / 6, 1e-4);
 });

@@ -33,7 +33,7 @@ function slabWith(array $load, array $spans = [4.0], array $concrete = []): Desi
         ...$load,
     ];
 
-    return new Design(MemberReader::member($document), true);
+    return new Design(MemberReader::member($document));
 }
 
 // BS 8110-1, 3.5.2.2: t + 2.4 x (1 − x/l) = 0.3 + 2.4·1·0.75 = 2.1 m: a strip of a metre takes 1/2.1. Towards an edge 0.5 m away: 1.05 + 0.5. Where

@@ -72,7 +72,7 @@ it('has no fire by ACI, and does not weigh what nobody asks for', function (): v
 it('weighs sideways slenderness where the top edge is free', function (array $basis, float $u): void {
     $document = openDocument([12.0], 4, 2, [], $basis);
     $document['restraint']['top'] = ['kind' => 'supports'];
-    $design = new Design(MemberReader::member($document), true);
+    $design = new Design(MemberReader::member($document));
     expect(linesOf($design, 'lateral')['u'])->toBeNear($u, 1e-3);
 })->with([
     [[], (40 / 50) * (550 / 300) ** (1 / 3)],
@@ -131,7 +131,7 @@ it('takes a part of the stiffness for forces', function (): void {
             ],
         ];
 
-        return new Design(MemberReader::member($document), true);
+        return new Design(MemberReader::member($document));
     };
     $M = fn (float $factor): float => abs(
         $of($factor)->envelopes->moment->greatest($of($factor)->envelopes->strength, 0.0)->value ?? 0.0,

@@ -27,7 +27,7 @@ function twistedBeam(array $concrete = [], array $basis = [], string $across = '
         $document['loads'][$i]['across'] = $across;
     }
 
-    return new Design(MemberReader::member($document), true);
+    return new Design(MemberReader::member($document));
 }
 
 // By hand: V = 31.2 · 3 = 93.6 kN, T = 93.6 · 0.2 = 18.72 kNm; A/u = 210000/1900 = 110.5 > 2 · 48 mm; A_k = 239.5 · 489.5 mm², u_k = 1458 mm; with
@@ -167,7 +167,7 @@ it('hangs a beam that lands up on links', function (array $basis, string $grade,
         'x' => '3 m',
         'hangs' => true,
     ];
-    $design = new Design(MemberReader::member($document), true);
+    $design = new Design(MemberReader::member($document));
     $lines = linesOf($design, 'hangers');
     expect($lines['F'])
         ->toBeNear($factor * 60e3)
@@ -178,7 +178,7 @@ it('hangs a beam that lands up on links', function (array $basis, string $grade,
         ->and(weighingOf($design, 'hangers')->holds())
         ->toBeTrue();
     unset($document['loads'][2]['hangs']);
-    expect(fn (): mixed => weighingOf(new Design(MemberReader::member($document), true), 'hangers'))->toThrow(
+    expect(fn (): mixed => weighingOf(new Design(MemberReader::member($document)), 'hangers'))->toThrow(
         \LogicException::class,
     );
 })->with([[[], 'C30/37', 1.35, 500 / 1.15], [['combinations' => 'classic'], '35 MPa', 1.4, 460 / 1.05]]);

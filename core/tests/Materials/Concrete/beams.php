@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Materials\Concrete;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Design\Design;
@@ -71,7 +72,7 @@ function concreteBeam(array $change = []): Design
                 $change,
             ),
         ),
-        true,
+        Detail::Lines,
     );
 }
 
@@ -107,7 +108,7 @@ function openBeam(
     float $overhang = 0.0,
     array $basis = [],
 ): Design {
-    return new Design(MemberReader::member(openDocument($spans, $g, $q, $concrete, $basis, $overhang)), true);
+    return new Design(MemberReader::member(openDocument($spans, $g, $q, $concrete, $basis, $overhang)));
 }
 
 /**

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Design\VerdictState;
 use Waage\Materials\Steel\Aisc360\Profiles;
@@ -27,7 +28,7 @@ function lintel(array $change = []): Design
             'loads' => [lineLoad('g', '6 kN/m')],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

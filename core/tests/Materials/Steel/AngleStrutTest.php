@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\Angle;
@@ -36,7 +37,7 @@ function brace(string $force, array $change = []): Design
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

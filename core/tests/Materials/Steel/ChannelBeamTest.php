@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\En1993\Shear;
@@ -34,7 +35,7 @@ function channelExample(string $rules, array $hold, array $change = []): Design
             'basis' => ['combinations' => $rules, 'units' => 'us', 'parameters' => ['closedForms' => true]],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -165,7 +166,7 @@ it('buckles laterally as a doubly symmetric section of the same properties', fun
         'loads' => [lineLoad('g', '6 kN/m')],
         'basis' => ['parameters' => ['rolledCurves' => true]],
     ];
-    $lines = array_column(weighing(design($change, derive: true), 'buckling')->lines, 'result', 'symbol');
+    $lines = array_column(weighing(design($change, detail: Detail::Lines), 'buckling')->lines, 'result', 'symbol');
     // C_1 = 1.13 of a uniform load; by hand with the published properties: I_z = 248 cm⁴, I_w = 22 100 cm⁶, I_t = 19.7 cm⁴, L = 6 m.
     $Nz = (M_PI ** 2 * 210e3 * 248e4) / 6000 ** 2;
     expect($lines['M_cr'])
@@ -185,7 +186,7 @@ it('weighs a channel that is pressed and bent by the sum, sideways as well', fun
         'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')],
         'section' => 'UPE 200',
     ];
-    $design = design([...$post, 'loads' => $load('60 kN', '2 kN/m')], derive: true);
+    $design = design([...$post, 'loads' => $load('60 kN', '2 kN/m')], detail: Detail::Lines);
     $lines = linesOf($design, 'buckling-axial');
     expect($lines['u'])
         ->toBeGreaterThan($lines['n_z'] + $lines['u_LT'])
@@ -205,7 +206,7 @@ it('weighs a channel that is pressed and bent by the sum, sideways as well', fun
                     ...$post,
                     'loads' => [...$load('60 kN', '2 kN/m'), lineLoad('g', '0.5 kN/m', ['direction' => 'sideways'])],
                 ],
-                derive: true,
+                detail: Detail::Lines,
             ),
             'buckling-axial',
         )->lines,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\Lateral\Resistance;
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\LateralResistance as AmericanResistance;
 use Waage\Materials\Steel\Aisc360\Method;
@@ -183,10 +184,10 @@ it('weighs tees and angles of a shortlist as by themselves', function (int $seed
             ],
         ),
     ]);
-    $rows = (new Design(MemberReader::member($document), false))->shortlist();
+    $rows = (new Design(MemberReader::member($document), Detail::Verdict))->shortlist();
     shuffle($rows);
     foreach (array_slice($rows, 0, 12) as $row) {
-        $alone = (new Design(MemberReader::member(['section' => $row->make->name()] + $document), false))->verdict();
+        $alone = (new Design(MemberReader::member(['section' => $row->make->name()] + $document), Detail::Verdict))->verdict();
         expect($row->verdict->title)
             ->toBe($alone->title)
             ->and($row->verdict->ratio)

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\AngleLateralStrength;
 use Waage\Materials\Steel\Aisc360\SkewAngle;
@@ -37,7 +38,7 @@ function freeBeam(string $section, string $L, string $load, array $change = []):
             'loads' => [lineLoad('g', $load)],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
@@ -26,7 +27,7 @@ function bar(string $section, string $length, string $dead, string $live, array 
             'basis' => ['combinations' => 'asce-7-16-lrfd', 'units' => 'us', 'parameters' => ['closedForms' => true]],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -76,7 +77,7 @@ it('has the published critical load of a strip', function (): void {
             'loadHeight' => 'centre',
             'selfWeight' => false,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $lines = linesOf($design, 'buckling');
     expect($lines['M_cr'])
@@ -120,7 +121,7 @@ it('presses a round by curve c and adds what bends it', function (): void {
                 lineLoad('g', '0.4 kN/m', ['direction' => 'normal']),
             ],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $lines = linesOf($post, 'buckling-axial');
     // i = 15 mm, f_y = 215 MPa at 60 mm: λ = 133.3/98.2 = 1.358, curve c: χ = 0.365.

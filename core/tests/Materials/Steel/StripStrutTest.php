@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 
 /** @param  array<string, mixed>  $change */
@@ -27,7 +28,7 @@ function stripPost(string $section, string $force, array $change = []): Design
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\TeeLateralStrength;
 use Waage\Materials\Steel\Aisc360\TeeShape;
@@ -25,7 +26,7 @@ function teeBeam(array $change = []): Design
             'loadHeight' => 'centre',
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -42,7 +43,7 @@ function teePost(string $section, array $loads, string $L = '20 ft'): Design
             'loads' => $loads,
             'basis' => ['combinations' => 'asce-7-16-lrfd', 'units' => 'us'],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Waage\Analysis\Effect;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\RectangularHollow;
@@ -27,7 +28,7 @@ function edgeBeam(array $loads, array $change = []): Design
             'loads' => $loads,
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SidewaysBuckling;
@@ -31,7 +32,7 @@ function unequalPost(string $section, string $N, string $inPlane, string $sidewa
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelMake;
@@ -18,8 +19,8 @@ function sharing(string $name, float $axial, float $rest): Closure
 {
     return fn (
         float $lateral,
-        bool $derive,
-    ): array => [new Weighing('axial', 'Axial', '', $axial, combination: $name), new Weighing('buckling', 'Buckling', '', $rest + $lateral, combination: $name, remark: $derive ? 'derived' : '')];
+        Detail $detail,
+    ): array => [new Weighing('axial', 'Axial', '', $axial, combination: $name), new Weighing('buckling', 'Buckling', '', $rest + $lateral, combination: $name, remark: $detail->hasLines() ? 'derived' : '')];
 }
 
 it('takes of each weighing the combination that is the worst for it', function (): void {
@@ -34,7 +35,7 @@ it('takes of each weighing the combination that is the worst for it', function (
 
             return $laterals[$c];
         },
-        true,
+        Detail::Lines,
     );
     expect(array_column($found, 'combination', 'id'))
         ->toBe(['axial' => 'A', 'buckling' => 'C'])
@@ -58,7 +59,7 @@ it('looks farther where a bound was too high', function (): void {
 
             return [0.05, 0.4][$c];
         },
-        false,
+        Detail::Verdict,
     );
     expect($asked)
         ->toBe([0, 1])
@@ -67,18 +68,18 @@ it('looks farther where a bound was too high', function (): void {
 });
 
 it('does without a weighing that buckling is part of', function (): void {
-    $only = fn (float $lateral, bool $derive): array => [new Weighing('axial', 'Axial', '', 0.5, combination: 'A')];
+    $only = fn (float $lateral, Detail $detail): array => [new Weighing('axial', 'Axial', '', 0.5, combination: 'A')];
     expect(
         WorstTogether::weigh(
             [$only],
             'buckling',
             1.0,
             fn (int $c): float => throw new LogicException('Nothing to ask for.'),
-            true,
+            Detail::Lines,
         ),
     )
         ->toHaveCount(1)
-        ->and(WorstTogether::weigh([], 'buckling', 0.0, fn (int $c): float => 0.0, true))
+        ->and(WorstTogether::weigh([], 'buckling', 0.0, fn (int $c): float => 0.0, Detail::Lines))
         ->toBe([]);
 });
 

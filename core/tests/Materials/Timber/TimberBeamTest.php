@@ -52,7 +52,7 @@ function joist(array $change = []): array
 /** @param  array<string, mixed>  $change */
 function joistDesign(array $change = []): Design
 {
-    return new Design(MemberReader::member(joist($change)), true);
+    return new Design(MemberReader::member(joist($change)));
 }
 
 // EN 338:2016 and EN 1995-1-1, Tables 3.1 and 3.2, from memory.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\AxialSearch;
@@ -25,13 +26,13 @@ final readonly class Axial
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         return $this->combinations->weigh($make, [
             [['compression', 'Compression', 'AISI S100-16, E1'], 1, $this->compression(...)],
             [['column', 'Bending with compression', 'AISI S100-16, H1.2'], 1, $this->column(...)],
             [['tension', 'Tension with bending', 'AISI S100-16, H1.1'], -1, $this->tension(...)],
-        ], $derive);
+        ], $detail);
     }
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\BendingPlace;
@@ -23,13 +24,13 @@ final readonly class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->search->places($make) as $place) {
             $capacity = fn (Strained $at): float => $this->strength($make, $at, new Working(false))->value('M_a');
             $at = $this->search->worst($make, $place, $capacity);
-            $w = $this->strength($make, $at, new Working($derive));
+            $w = $this->strength($make, $at, $detail->working());
             $what = [
                 "bending-{$place->id}",
                 "Bending, {$place->words}",
@@ -37,7 +38,7 @@ final readonly class Bending
                 $place->sign > 0 ? 'sagging' : 'hogging',
             ];
             $weighings[] = $this->search->report($what, ['M', 'M_a'], $w, $at, [$place->from, $place->to]);
-            $weighings[] = $this->distortional($make, $place, $derive);
+            $weighings[] = $this->distortional($make, $place, $detail);
         }
 
         return $weighings;
@@ -151,7 +152,7 @@ final readonly class Bending
         $this->method->available($w, 'M_ax', 'M_n', 0.90, 1.67, Kind::Moment, 'F1');
     }
 
-    private function distortional(ColdFormedMake $make, BendingPlace $place, bool $derive): Weighing
+    private function distortional(ColdFormedMake $make, BendingPlace $place, Detail $detail): Weighing
     {
         [$id, $title] = ["distortion-{$place->id}", "Distortional buckling, {$place->words}"];
         $buckling = $make->inBending($place->sign);
@@ -160,7 +161,7 @@ final readonly class Bending
 
             return new Weighing($id, $title, 'AISI S100-16, F4', null, remark: $remark);
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $at = $this->search->greatestOf($make, $place);
         $w->let('M', $at->M, Kind::Moment, '', 'required');
         $this->yield($w, $make);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Units\Kind;
 
@@ -17,7 +17,7 @@ use Waage\Units\Kind;
 final class Bridging
 {
     /** @return list<Weighing> of the bridging with the greatest force; none without any, or of two C back to back */
-    public static function weigh(MemberEnvelopes $envelopes, ColdFormedMake $make, bool $derive): array
+    public static function weigh(MemberEnvelopes $envelopes, ColdFormedMake $make, Detail $detail): array
     {
         $member = $envelopes->beam->member;
         $worst = null;
@@ -38,7 +38,7 @@ final class Bridging
             return [];
         }
         $of = $make->profile()->of;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('W', $worst[0], Kind::Force, 'C2.2.1', 'acts from half way to half way, at most');
         $w->let('d', $make->sizes->h, Kind::Size);
         if ($make->sizes->shape->isZ()) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -54,7 +55,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         return "AISI S100-16, {$this->method->value}";
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $of = ColdFormedMake::from($make);
 
@@ -62,15 +63,15 @@ final readonly class ColdFormedBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    ...$this->bending->weigh($of, $derive),
-                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $derive),
-                    ...$this->axial->weigh($of, $derive),
-                    ...Bridging::weigh($this->envelopes, $of, $derive),
+                    ...$this->bending->weigh($of, $detail),
+                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $detail),
+                    ...$this->axial->weigh($of, $detail),
+                    ...Bridging::weigh($this->envelopes, $of, $detail),
                 ],
-            ...$this->deflection->weigh($of, $derive),
+            ...$this->deflection->weigh($of, $detail),
             ...$of->sizes->shape->isZ() || $of->holes !== null
                 ? $this->unweighed->beyondBending($this->envelopes, $of->weight(), false)
-                : [...$this->minor->weigh($of, $derive), ...$this->unweighed->torsion($this->envelopes)],
+                : [...$this->minor->weigh($of, $detail), ...$this->unweighed->torsion($this->envelopes)],
             ...Twist::weigh($this->envelopes, $of->weight(), 'AISI S100-16, H4'),
             ...$this->beyondMethod($of),
             ...Holes::beyond($of),

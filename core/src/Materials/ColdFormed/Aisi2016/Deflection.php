@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\ColdFormedMake;
@@ -18,7 +19,7 @@ final readonly class Deflection
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         $stiffness = function (Working $w) use ($make): string {
             $this->stiffness($w, $make);
@@ -26,7 +27,7 @@ final readonly class Deflection
             return 'I_eff';
         };
 
-        return $this->search->weigh($make, 'AISI S100-16, L2', $stiffness, $derive);
+        return $this->search->weigh($make, 'AISI S100-16, L2', $stiffness, $detail);
     }
 
     /** I_g min(M_nl, M_nd)/M at the greatest service moment, with M in place of M_y. */

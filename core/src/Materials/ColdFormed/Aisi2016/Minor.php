@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\Aisi2016;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\AxialSearch;
@@ -28,7 +29,7 @@ final readonly class Minor
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         $alone = function (Working $w, float $N, float $M, float $across) use ($make): void {
             $w->let('M_2', $across, Kind::Moment, '', 'required, about the minor axis');
@@ -44,13 +45,13 @@ final readonly class Minor
                 $make,
                 ['minor', 'Bending about the minor axis', 'AISI S100-16, F3'],
                 $alone,
-                $derive,
+                $detail,
             ),
             ...$this->combinations->aboutBoth(
                 $make,
                 ['both-axes', 'Bending about both axes', 'AISI S100-16, H1.2'],
                 $all,
-                $derive,
+                $detail,
             ),
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\AsNzs4600;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -31,9 +32,9 @@ final readonly class ColdFormedBeam implements MemberChecks
         return 'AS/NZS 4600:2018';
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
-        return array_map(fn (Weighing $w): Weighing => Dialect::of($w), $this->same->weigh($make, $derive));
+        return array_map(fn (Weighing $w): Weighing => Dialect::of($w), $this->same->weigh($make, $detail));
     }
 
     public function settle(Make $make): Make

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\En1993;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\AxialSearch;
@@ -24,13 +25,13 @@ final readonly class Axial
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         return $this->combinations->weigh($make, [
             [['compression', 'Compression', 'EN 1993-1-3, 6.2.2, 6.2.3'], 1, $this->compression(...)],
             [['column', 'Bending with compression', 'EN 1993-1-3, 6.2.5'], 1, $this->column(...)],
             [['tension', 'Tension with bending', 'EN 1993-1-3, 6.1.8'], -1, $this->tension(...)],
-        ], $derive);
+        ], $detail);
     }
 
     private function compression(Working $w, ColdFormedMake $make, float $N, float $M): bool

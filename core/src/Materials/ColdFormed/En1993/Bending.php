@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\En1993;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\BendingSearch;
@@ -25,11 +26,11 @@ final class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->search->places($make) as $place) {
-            $capacity = fn (Strained $at): float => $this->strength($make, $at, false)->value('M_b_Rd');
+            $capacity = fn (Strained $at): float => $this->strength($make, $at, Detail::Verdict)->value('M_b_Rd');
             $at = $this->search->worst($make, $place, $capacity);
             $what = [
                 "bending-{$place->id}",
@@ -37,19 +38,19 @@ final class Bending
                 $at->length > 0.0 ? 'EN 1993-1-3, 6.2.4' : 'EN 1993-1-3, 6.1.4',
                 $place->sign > 0 ? 'sagging' : 'hogging',
             ];
-            $w = $this->strength($make, $at, $derive);
+            $w = $this->strength($make, $at, $detail);
             $weighings[] = $this->search->report($what, ['M_Ed', 'M_b_Rd'], $w, $at, [$place->from, $place->to]);
         }
 
         return $weighings;
     }
 
-    private function strength(ColdFormedMake $make, Strained $at, bool $derive): Working
+    private function strength(ColdFormedMake $make, Strained $at, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M_Ed', $at->M, Kind::Moment);
         $this->resistance($w, $make, $at);
-        $eigenvalue = $derive && $at->length > 0.0 ? $this->search->diagrams->eigenvalue($make, $at) : null;
+        $eigenvalue = $detail->hasLines() && $at->length > 0.0 ? $this->search->diagrams->eigenvalue($make, $at) : null;
         if ($eigenvalue !== null) {
             $w->let('alpha_ev', $eigenvalue, Kind::Number, '', 'beside it: eigenvalue of the member');
             $w->line('M_cr_ev', 'alpha_ev * M_Ed', Kind::Moment, '', 'beside M_cr; loads where they act');
@@ -126,7 +127,7 @@ final class Bending
     /** What is taken of the effective section at f_yb, in bending or in compression; it is derived once, by itself. */
     public static function letEffective(Working $w, ColdFormedMake $make, bool $bends): void
     {
-        $of = self::effective($make, $bends, false);
+        $of = self::effective($make, $bends, Detail::Verdict);
         if (! $w->keepsLines) {
             $w->borrow($of);
 
@@ -149,34 +150,34 @@ final class Bending
     /** Of the flange in compression with its fold, effective, mm². */
     public function flange(ColdFormedMake $make): float
     {
-        $of = self::effective($make, true, false);
+        $of = self::effective($make, true, Detail::Verdict);
 
         return $of->value($of->has('t_red') ? 'b_1t * t + (b_2t + c_eff) * t_red' : 'b_1t * t');
     }
 
-    private static function effective(ColdFormedMake $make, bool $bends, bool $derive): Working
+    private static function effective(ColdFormedMake $make, bool $bends, Detail $detail): Working
     {
         $key = "{$make->sizes->key()} {$make->Fy} {$bends}";
-        if (! $derive && isset(self::$known[$key])) {
+        if (! $detail->hasLines() && isset(self::$known[$key])) {
             return self::$known[$key];
         }
         $section = new EffectiveSection(Walls::of($make->sizes), $make->standard()->elasticity());
-        $own = new Working($derive);
+        $own = $detail->working();
         $own->let('f_yb', $make->Fy, Kind::Stress, '3.2.1', 'basic yield strength');
         $bends ? $section->bending($own) : $section->compression($own);
 
-        return $derive ? $own : (self::$known[$key] = $own);
+        return $detail->hasLines() ? $own : (self::$known[$key] = $own);
     }
 
     /** The effective section line by line: what other weighings take from it. */
-    public static function told(ColdFormedMake $make, bool $bends, bool $derive): Weighing
+    public static function told(ColdFormedMake $make, bool $bends, Detail $detail): Weighing
     {
         return new Weighing(
             $bends ? 'effective-bending' : 'effective-compression',
             $bends ? 'Effective section in bending' : 'Effective section in compression',
             'EN 1993-1-3, 5.5',
             null,
-            lines: self::effective($make, $bends, $derive)->lines,
+            lines: self::effective($make, $bends, $detail)->lines,
             remark: $bends ? 'For bending, with shear, with bearing, and deflection.' : 'For compression.',
             told: true,
         );

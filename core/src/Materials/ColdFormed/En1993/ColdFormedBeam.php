@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\ColdFormed\En1993;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -63,7 +64,7 @@ final readonly class ColdFormedBeam implements MemberChecks
         return ['gamma_M0' => $make->parameter('gammaM0'), 'gamma_M1' => $make->parameter('gammaM1')];
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $of = ColdFormedMake::from($make);
         $why = $this->beyond($of);
@@ -77,13 +78,13 @@ final readonly class ColdFormedBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    Bending::told($of, true, $derive),
-                    ...$this->envelopes->axial === null ? [] : [Bending::told($of, false, $derive)],
-                    ...$this->bending->weigh($of, $derive),
-                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $derive),
-                    ...$this->axial->weigh($of, $derive),
+                    Bending::told($of, true, $detail),
+                    ...$this->envelopes->axial === null ? [] : [Bending::told($of, false, $detail)],
+                    ...$this->bending->weigh($of, $detail),
+                    ...(new WebSearch($this->envelopes))->weigh($of, $this->web, $detail),
+                    ...$this->axial->weigh($of, $detail),
                 ],
-            ...$this->deflection->weigh($of, $derive),
+            ...$this->deflection->weigh($of, $detail),
             ...$this->unweighed->beyondBending($this->envelopes, $of->weight(), false),
             ...Twist::weigh($this->envelopes, $of->weight(), 'EN 1993-1-3, 6.1.6'),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\En1993;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\ColdFormed\ColdFormedMake;
@@ -20,7 +21,7 @@ final readonly class Deflection
     }
 
     /** @return list<Weighing> */
-    public function weigh(ColdFormedMake $make, bool $derive): array
+    public function weigh(ColdFormedMake $make, Detail $detail): array
     {
         $stiffness = function (Working $w) use ($make): string {
             $of = $make->profile()->of;
@@ -37,6 +38,6 @@ final readonly class Deflection
             return 'I_fic';
         };
 
-        return $this->search->weigh($make, 'EN 1993-1-3, 7.1', $stiffness, $derive);
+        return $this->search->weigh($make, 'EN 1993-1-3, 7.1', $stiffness, $detail);
     }
 }

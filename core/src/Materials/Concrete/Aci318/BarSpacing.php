@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Aci318;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -21,23 +22,23 @@ final class BarSpacing
      * @param  list<BarGroup>  $stressed  those that a moment puts in tension
      * @return list<Weighing>
      */
-    public static function weigh(ConcreteMake $concrete, array $stressed, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $stressed, Detail $detail): array
     {
         $groups = $stressed === [] ? $concrete->steel()->groups() : $stressed;
         $apart = fn (BarGroup $g): float => self::centres($concrete, $g);
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $apart($b) <=> $apart($a));
-        $weighings = [self::cracks($concrete, $groups[0], $derive)];
+        $weighings = [self::cracks($concrete, $groups[0], $detail)];
         if ($concrete->isSlab()) {
             return [
                 ...$weighings,
-                self::widestInSlab($concrete, $groups[0], $derive),
-                self::across($concrete, $derive),
+                self::widestInSlab($concrete, $groups[0], $detail),
+                self::across($concrete, $detail),
             ];
         }
         $room = fn (BarGroup $g): float => $g->clear / $g->gap;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $room($a) <=> $room($b));
 
-        return [...$weighings, self::clear($concrete, $groups[0], $derive)];
+        return [...$weighings, self::clear($concrete, $groups[0], $detail)];
     }
 
     /** From bar to bar of the layer next to the face, mm. */
@@ -58,10 +59,10 @@ final class BarSpacing
             : min(381 * $ratio - 2.5 * $cover, 304.8 * $ratio);
     }
 
-    private static function cracks(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function cracks(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
         $isMetric = Strength::isMetric($concrete);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('s', self::centres($concrete, $group), Kind::Size, '', "centres of {$group->text()}");
         $w->let('f_y', $concrete->fyk, Kind::Stress);
         $w->line('f_s', '2 / 3 * f_y', Kind::Stress, '24.3.2.1');
@@ -75,9 +76,9 @@ final class BarSpacing
         return self::sized('bar-spacing', 'Spacing of bars against cracks', '24.3.2', $w, 's', 's_max');
     }
 
-    private static function widestInSlab(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function widestInSlab(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('s', self::centres($concrete, $group), Kind::Size, '', $group->text());
         $w->let('h', $concrete->h, Kind::Size);
         $w->let('s_cap', Strength::isMetric($concrete) ? 450.0 : 457.2, Kind::Size, '7.7.2.3');
@@ -87,9 +88,9 @@ final class BarSpacing
         return self::sized('widest-spacing', 'Widest spacing of bars', '7.7.2.3', $w, 's', 's_max');
     }
 
-    private static function clear(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function clear(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('c_c', $concrete->cover, Kind::Size, '', 'to the stirrups');
         $w->let('d_s', $concrete->links->diameter, Kind::Size, '', 'stirrups');
@@ -105,10 +106,10 @@ final class BarSpacing
     }
 
     /** 7.6.4 and 24.4.3: shrinkage and temperature. */
-    private static function across(ConcreteMake $concrete, bool $derive): Weighing
+    private static function across(ConcreteMake $concrete, Detail $detail): Weighing
     {
         $bars = $concrete->distribution();
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('h', $concrete->h, Kind::Size);
         $w->line('A_s_t', '0.0018 * h', Kind::AreaByLength, '24.4.3.2', 'by length');
         $w->let('a_s', $bars->area() / $concrete->b, Kind::AreaByLength, '', "chosen {$bars->text()}");

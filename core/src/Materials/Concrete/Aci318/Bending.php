@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -22,18 +23,18 @@ final readonly class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $weighings = [];
         foreach ([1, -1] as $sign) {
             $block = Strength::block($concrete);
             foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
-                $w = $this->section($concrete, $sign, $stretch, [$e, $note], $derive);
+                $w = $this->section($concrete, $sign, $stretch, [$e, $note], $detail);
                 $weighings[] = $this->resists($concrete, $sign, $stretch, $e, $w);
                 $weighings[] = $this->mostBars($sign, $stretch, $w);
                 $weighings[] = $concrete->isSlab()
-                    ? $this->leastInSlab($concrete, $sign, $stretch, $derive)
-                    : $this->leastBars($concrete, $sign, $stretch, $e, $derive);
+                    ? $this->leastInSlab($concrete, $sign, $stretch, $detail)
+                    : $this->leastBars($concrete, $sign, $stretch, $e, $detail);
             }
         }
 
@@ -41,10 +42,10 @@ final readonly class Bending
     }
 
     /** @param  array{Extreme, string}  $of  the moment, and what stands beside it */
-    private function section(ConcreteMake $concrete, int $sign, BarStretch $stretch, array $of, bool $derive): Working
+    private function section(ConcreteMake $concrete, int $sign, BarStretch $stretch, array $of, Detail $detail): Working
     {
         [$e, $note] = $of;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M_u', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::let($w, $concrete);
@@ -183,11 +184,11 @@ final readonly class Bending
         int $sign,
         BarStretch $stretch,
         Extreme $e,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
-        $w = $this->section($concrete, $sign, $stretch, [$e, ''], false);
+        $w = $this->section($concrete, $sign, $stretch, [$e, ''], Detail::Verdict);
         $asked = $w->value('A_s_req');
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $stretch->group, $w);
         Strength::let($w, $concrete);
         Strength::letRoot($w, $concrete, false);
@@ -208,9 +209,9 @@ final readonly class Bending
     }
 
     /** 7.6.1.1 */
-    private function leastInSlab(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): Weighing
+    private function leastInSlab(ConcreteMake $concrete, int $sign, BarStretch $stretch, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $stretch->group, $w);
         $w->line('A_s_min', '0.0018 * b * h', Kind::SteelArea, '7.6.1.1');
 

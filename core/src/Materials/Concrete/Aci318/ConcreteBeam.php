@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -83,7 +84,7 @@ final readonly class ConcreteBeam implements MemberChecks
         return 'ACI 318-19';
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $concrete = ConcreteMake::from($this->settle($make));
 
@@ -91,19 +92,19 @@ final readonly class ConcreteBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->deflection->weigh($concrete, $derive),
-                    ...Thickness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
-                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
-                    ...$this->development->weigh($concrete, $derive),
-                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $derive),
-                    ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
-                    ...Cover::weigh($concrete, $derive),
-                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
-                    ...LateralSlenderness::weigh($concrete, $derive),
-                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...$this->bending->weigh($concrete, $detail),
+                    ...$this->shear->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->deflection->weigh($concrete, $detail),
+                    ...Thickness::weigh($concrete, $this->envelopes->beam->member->supports, $detail),
+                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $detail),
+                    ...$this->development->weigh($concrete, $detail),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $detail),
+                    ...BearingPressure::weigh($this->envelopes, $concrete, $detail),
+                    ...Cover::weigh($concrete, $detail),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $detail),
+                    ...LateralSlenderness::weigh($concrete, $detail),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $detail),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),

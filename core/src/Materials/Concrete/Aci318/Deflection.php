@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -28,7 +29,7 @@ final readonly class Deflection
     }
 
     /** @return list<Weighing> of live load at once, and of all that comes after the sustained load is there */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = null;
         $live = $lasting = 0.0;
@@ -38,7 +39,7 @@ final readonly class Deflection
             if ($e === null || abs($e->value) / $concrete->rigidity() < 1e-6) {
                 continue;
             }
-            $w = $this->ofField($concrete, $field, $e, $derive);
+            $w = $this->ofField($concrete, $field, $e, $detail);
             $u = max($w->value('Delta_L / Delta_1'), $w->value('Delta_LT / Delta_2'));
             if ($worst === null || $u > max($live, $lasting)) {
                 [$live, $lasting] = [$w->value('Delta_L / Delta_1'), $w->value('Delta_LT / Delta_2')];
@@ -50,12 +51,12 @@ final readonly class Deflection
     }
 
     /** @param  array{float, float}  $field */
-    private function ofField(ConcreteMake $concrete, array $field, Extreme $e, bool $derive): Working
+    private function ofField(ConcreteMake $concrete, array $field, Extreme $e, Detail $detail): Working
     {
         $weight = $concrete->weight();
         [$M, $x] = $this->fields->moment($field, $e, $weight);
         $sign = $M >= 0.0 ? 1 : -1;
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->section($concrete, $sign, $x, $w);
         $levels = [
             'D' => $this->fields->at($this->fields->dead, $weight, $e),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -79,9 +80,9 @@ final readonly class Development
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
-        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+        $weighings = StretchWeighings::cutOffs($concrete, $detail, function (BarStretch $stretch, Working $w) use (
             $concrete,
         ): string {
             Section::depth($concrete, $stretch->group, $w);
@@ -92,7 +93,7 @@ final readonly class Development
         });
         foreach ($this->envelopes->beam->member->supports as $i => $support) {
             $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
-            $w = $isEnd && ! $support->holdsTurning() ? $this->atEnd($concrete, $support, $derive) : null;
+            $w = $isEnd && ! $support->holdsTurning() ? $this->atEnd($concrete, $support, $detail) : null;
             if ($w !== null) {
                 $weighings[] = $this->told($w, $i + 1, $support);
             }
@@ -104,13 +105,13 @@ final readonly class Development
     /** Do straight bars not do at an end, so that they get hooks? */
     public function isBent(ConcreteMake $concrete, Support $support): bool
     {
-        $w = $this->atEnd($concrete, $support, false);
+        $w = $this->atEnd($concrete, $support, Detail::Verdict);
 
         return $w !== null && $w->value('u') > 1.0;
     }
 
     /** 9.7.3.8.3 at the end of a simple span; null: no shear. */
-    private function atEnd(ConcreteMake $concrete, Support $support, bool $derive): ?Working
+    private function atEnd(ConcreteMake $concrete, Support $support, Detail $detail): ?Working
     {
         $inside = $support->x < 1.0 ? [$support->x, $support->x + 1.0] : [$support->x - 1.0, $support->x];
         $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), ...$inside);
@@ -118,7 +119,7 @@ final readonly class Development
             return null;
         }
         $group = $concrete->steel()->at(1, $support->x < 1.0 ? 1.0 : $support->x - 1.0)->group;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_u', abs($e->value), Kind::Force);
         Section::depth($concrete, $group, $w);
         self::length($concrete, $group, false, $w);

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -21,24 +22,24 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Rules $rules, Detail $detail): array
     {
         $spans = new ShearSpans($this->envelopes, $concrete);
         if ($concrete->isSlab()) {
-            return $this->ofSlab($concrete, $spans, $derive);
+            return $this->ofSlab($concrete, $spans, $detail);
         }
         $weighings = [];
         foreach ($spans->all() as [$field, $from, $to, $e]) {
             $links = $spans->worstZone($from, $to, $rules->links(...));
             if ($links !== null) {
                 [$zone, $at] = $links;
-                $w = $this->stirrups($concrete, $spans, $zone, $at, $derive);
+                $w = $this->stirrups($concrete, $spans, $zone, $at, $detail);
                 $ranges = [[$zone->from, $zone->to, $w->value('phiV_n')]];
                 $what = ['shear', 'Shear', 'phiV_n', 'ACI 318-19, 22.5'];
                 $weighings[] = $spans->weighing($what, 'V_u', $field, $at, $w, $ranges);
             }
             $e = $spans->crushing($from, $to, $e);
-            $w = $this->start($concrete, $spans, $e, $derive);
+            $w = $this->start($concrete, $spans, $e, $detail);
             $k = Strength::of($concrete, 8, 0.66);
             $w->line(
                 'V_max',
@@ -54,15 +55,15 @@ final readonly class Shear
 
         return [
             ...$weighings,
-            $this->leastStirrups($concrete, $spans->widest(), $derive),
-            ...$this->spacing($concrete, $spans, $derive),
+            $this->leastStirrups($concrete, $spans->widest(), $detail),
+            ...$this->spacing($concrete, $spans, $detail),
         ];
     }
 
     /** V_u, the section, and V_c with the least stirrups. */
-    private function start(ConcreteMake $concrete, ShearSpans $spans, Extreme $e, bool $derive): Working
+    private function start(ConcreteMake $concrete, ShearSpans $spans, Extreme $e, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_u', abs($e->value), Kind::Force);
         Section::depth($concrete, $concrete->shallower($e->x), $w);
         $w->let('b_w', $concrete->b, Kind::Size);
@@ -88,9 +89,9 @@ final readonly class Shear
         ShearSpans $spans,
         LinkZone $zone,
         Extreme $e,
-        bool $derive,
+        Detail $detail,
     ): Working {
-        $w = $this->start($concrete, $spans, $e, $derive);
+        $w = $this->start($concrete, $spans, $e, $detail);
         $w->let('f_yt', $concrete->links->yield, Kind::Stress, '20.2.2.4', 'stirrups');
         $w->let('n_l', (float) $concrete->links->legs, Kind::Number, '', 'legs');
         $w->let('A_l', $concrete->links->each(), Kind::SteelArea, '', 'one leg');
@@ -104,11 +105,11 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> of every span, without stirrups */
-    private function ofSlab(ConcreteMake $concrete, ShearSpans $spans, bool $derive): array
+    private function ofSlab(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): array
     {
         $weighings = [];
         foreach ($spans->all() as [$field, $from, $to, $e]) {
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('V_u', abs($e->value), Kind::Force);
             Section::depth($concrete, $spans->tension($e), $w);
             $w->let('f_c', $concrete->grade->fck, Kind::LowStress);
@@ -130,9 +131,9 @@ final readonly class Shear
         return $weighings;
     }
 
-    private function leastStirrups(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
+    private function leastStirrups(ConcreteMake $concrete, LinkZone $zone, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('f_c', $concrete->grade->fck, Kind::LowStress);
         Strength::letRoot($w, $concrete);
         $w->let('b_w', $concrete->b, Kind::Size);
@@ -162,7 +163,7 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> 9.7.6.2.2, along the beam and across it: of the zone that uses its limit most */
-    private function spacing(ConcreteMake $concrete, ShearSpans $spans, bool $derive): array
+    private function spacing(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): array
     {
         $worst = null;
         foreach ($concrete->steel()->links as $zone) {
@@ -170,7 +171,7 @@ final readonly class Shear
             if ($e === null) {
                 continue;
             }
-            $w = $this->start($concrete, $spans, $e, $derive);
+            $w = $this->start($concrete, $spans, $e, $detail);
             $k = Strength::of($concrete, 4, 0.33);
             $rule = "phi * (V_c + {$k} * root_fc * b_w * d)";
             $w->line('V_2', $rule, Kind::Force, '9.7.6.2.2', 'above it stirrups lie twice as close');

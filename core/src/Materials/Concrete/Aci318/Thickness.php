@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Aci318;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Span;
 use Waage\Member\Support;
@@ -23,7 +23,7 @@ final class Thickness
      * @param  list<Support>  $supports
      * @return list<Weighing> of the span that asks for most
      */
-    public static function weigh(ConcreteMake $concrete, array $supports, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $supports, Detail $detail): array
     {
         $column = $concrete->isSlab() ? 0 : 1;
         [$most, $divisor, $x] = [0.0, 1.0, 0.0];
@@ -34,7 +34,7 @@ final class Thickness
             }
         }
         $clause = $concrete->isSlab() ? 'Table 7.3.1.1' : 'Table 9.3.1.1';
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('l', $most, Kind::Length);
         $w->let('k', $divisor, Kind::Number, $clause);
         $w->let('f_y', $concrete->fyk, Kind::Stress);

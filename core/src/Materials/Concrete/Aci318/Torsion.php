@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -23,7 +24,7 @@ final readonly class Torsion
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Rules $rules, Detail $detail): array
     {
         if ($this->envelopes->torque === null) {
             return [];
@@ -36,7 +37,7 @@ final readonly class Torsion
         $spans = new ShearSpans($this->envelopes, $concrete);
         $torque = $spans->torque(0.0, $concrete->length());
         if ($torque < self::threshold($concrete)) {
-            return [$this->isSmall($concrete, $torque, $derive)];
+            return [$this->isSmall($concrete, $torque, $detail)];
         }
         $weighings = [];
         foreach ($this->envelopes->beam->beam->fields() as $field => [$from, $to]) {
@@ -46,7 +47,7 @@ final readonly class Torsion
             }
             [$zone, $e] = $links;
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
-            $w = $this->start($concrete, [abs($e->value), $torque], $e->x, $derive);
+            $w = $this->start($concrete, [abs($e->value), $torque], $e->x, $detail);
             $w->let('n_l', (float) $concrete->links->legs, Kind::Number, '', 'legs');
             $w->let('s', $zone->spacing, Kind::Size);
             $rule = 'max(0, V_u / phi - V_c) / (n_l * d * f_yt) + T_u / (2 * phi * A_o * f_yt)';
@@ -57,7 +58,7 @@ final readonly class Torsion
             $what = ['torsion-links', 'Torsion and shear, stirrups', 'a_s', 'ACI 318-19, 22.7'];
             $weighings[] = $spans->weighing($what, 'a_leg', $field, $e, $w, kind: Kind::AreaByLength);
             $both = [abs($spans->greatest($from, $to)->value ?? 0.0), $spans->torque($from, $to)];
-            $w = $this->start($concrete, $both, $e->x, $derive);
+            $w = $this->start($concrete, $both, $e->x, $detail);
             $rule = 'sqrt((V_u / (b_w * d))^2 + (T_u * p_h / (1.7 * A_oh^2))^2)';
             $w->line('v_u', $rule, Kind::LowStress, '22.7.7.1(a)');
             $k = Strength::of($concrete, 8, 0.66);
@@ -67,7 +68,7 @@ final readonly class Torsion
             $weighings[] = $spans->weighing($what, 'v_u', $field, $e, $w, kind: Kind::LowStress);
         }
 
-        return [...$weighings, $this->bars($concrete, $spans, $derive), $this->spacing($concrete, $spans, $derive)];
+        return [...$weighings, $this->bars($concrete, $spans, $detail), $this->spacing($concrete, $spans, $detail)];
     }
 
     /** φ T_th of 22.7.4.1, Nmm; below it torsion is left out. */
@@ -81,9 +82,9 @@ final readonly class Torsion
         return $w->value("0.75 * {$k} * root_fc * A_cp^2 / p_cp");
     }
 
-    private function isSmall(ConcreteMake $concrete, float $torque, bool $derive): Weighing
+    private function isSmall(ConcreteMake $concrete, float $torque, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('T_u', $torque, Kind::Moment);
         self::tube($concrete, $w);
         Strength::letRoot($w, $concrete);
@@ -126,9 +127,9 @@ final readonly class Torsion
     }
 
     /** @param  array{float, float}  $forces  shear, torque */
-    private function start(ConcreteMake $concrete, array $forces, float $x, bool $derive): Working
+    private function start(ConcreteMake $concrete, array $forces, float $x, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_u', $forces[0], Kind::Force);
         $w->let('T_u', $forces[1], Kind::Moment, '', 'greatest of the zone');
         Section::depth($concrete, $concrete->shallower($x), $w);
@@ -155,8 +156,7 @@ final readonly class Torsion
         $fyt = $concrete->links->yield;
         $Vc = Strength::of($concrete, 2, 0.17) * Strength::root($concrete) * $concrete->b * $d;
 
-        return max(0.0, $V / 0.75 - $Vc) / ($concrete->links->legs * $d * $fyt) +
-            $T / (1.5 * $w->value('A_o') * $fyt);
+        return max(0.0, $V / 0.75 - $Vc) / ($concrete->links->legs * $d * $fyt) + $T / (1.5 * $w->value('A_o') * $fyt);
     }
 
     /** 9.7.6.3.3; INF below the threshold. */
@@ -169,9 +169,9 @@ final readonly class Torsion
     }
 
     /** A_l of 22.7.6.1(b) and 9.6.4.3. */
-    private function along(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Working
+    private function along(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Working
     {
-        $w = $this->start($concrete, [0.0, $spans->torque(0.0, $concrete->length())], 0.0, $derive);
+        $w = $this->start($concrete, [0.0, $spans->torque(0.0, $concrete->length())], 0.0, $detail);
         $w->line('A_l_T', 'T_u * p_h / (2 * phi * A_o * f_y)', Kind::SteelArea, '22.7.6.1(b)');
         $w->line('a_t', 'T_u / (2 * phi * A_o * f_yt)', Kind::AreaByLength, '22.7.6.1(a)');
         $k = Strength::of($concrete, 5, 0.42);
@@ -188,12 +188,14 @@ final readonly class Torsion
         $spans = new ShearSpans($this->envelopes, $concrete);
         $torque = $spans->torque(0.0, $concrete->length());
 
-        return $torque < self::threshold($concrete) ? 0.0 : $this->along($concrete, $spans, false)->value('A_l_req');
+        return $torque < self::threshold($concrete)
+            ? 0.0
+            : $this->along($concrete, $spans, Detail::Verdict)->value('A_l_req');
     }
 
-    private function bars(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function bars(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
-        $w = $this->along($concrete, $spans, $derive);
+        $w = $this->along($concrete, $spans, $detail);
         $bars = $concrete->steel()->around ?? TorsionBars::choose($concrete, $w->value('A_l_req'));
         $w->let('A_a', $bars->area(), Kind::SteelArea, '', "{$bars->text()}, spread around the stirrups");
         $w->line('u', 'A_l_req / A_a', Kind::Number, '9.5.4.3');
@@ -213,17 +215,11 @@ final readonly class Torsion
         );
     }
 
-    private function spacing(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function spacing(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         self::tube($concrete, $w);
-        $w->let(
-            's',
-            $spans->widestTwisted(self::threshold($concrete))->spacing,
-            Kind::Size,
-            '',
-            'where it is widest',
-        );
+        $w->let('s', $spans->widestTwisted(self::threshold($concrete))->spacing, Kind::Size, '', 'where it is widest');
         $w->let('s_12', 304.8, Kind::Size, '9.7.6.3.3', '12 in');
         $w->line('s_max', 'min(p_h / 8, s_12)', Kind::Size, '9.7.6.3.3');
         $w->line('u', 's / s_max', Kind::Number, '9.7.6.3.3');

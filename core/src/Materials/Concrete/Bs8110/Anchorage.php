@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Bs8110;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -29,9 +30,9 @@ final class Anchorage
      * @param  list<Support>  $supports
      * @return list<Weighing>
      */
-    public static function weigh(ConcreteMake $concrete, array $supports, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $supports, Detail $detail): array
     {
-        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+        $weighings = StretchWeighings::cutOffs($concrete, $detail, function (BarStretch $stretch, Working $w) use (
             $concrete,
         ): string {
             Section::depth($concrete, $stretch->group, $w);
@@ -45,7 +46,7 @@ final class Anchorage
         foreach ($supports as $i => $support) {
             $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
             if ($isEnd && ! $support->holdsTurning()) {
-                $weighings[] = self::atEnd($concrete, $support, $i + 1, $derive);
+                $weighings[] = self::atEnd($concrete, $support, $i + 1, $detail);
             }
         }
 
@@ -61,11 +62,11 @@ final class Anchorage
     }
 
     /** 3.12.9.4(a): 12 ø beyond the middle of the support, or a bend or hook that is worth as much. */
-    private static function atEnd(ConcreteMake $concrete, Support $support, int $number, bool $derive): Weighing
+    private static function atEnd(ConcreteMake $concrete, Support $support, int $number, Detail $detail): Weighing
     {
         $group = $concrete->steel()->at(1, $support->x < 1.0 ? 1.0 : $support->x - 1.0)->group;
         $isBent = self::isBent($concrete, $support);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('phi', $group->bars->diameter, Kind::Size, '', $group->text());
         $w->let('c', $concrete->cover, Kind::Size);
         $w->let('t', $support->bearing, Kind::Size, '', 'bearing length');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Bs8110;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -22,20 +23,20 @@ final class BarSpacing
      * @param  list<BarGroup>  $stressed  those that a moment puts in tension
      * @return list<Weighing>
      */
-    public static function weigh(ConcreteMake $concrete, array $stressed, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $stressed, Detail $detail): array
     {
         $groups = $stressed === [] ? $concrete->steel()->groups() : $stressed;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->clear <=> $a->clear);
-        $weighings = [self::cracks($concrete, $groups[0], $derive)];
+        $weighings = [self::cracks($concrete, $groups[0], $detail)];
         if ($concrete->isSlab()) {
-            return [...$weighings, self::across($concrete, $derive)];
+            return [...$weighings, self::across($concrete, $detail)];
         }
         $room = fn (BarGroup $g): float => $g->clear / $g->gap;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $room($a) <=> $room($b));
-        $weighings[] = self::clear($concrete, $groups[0], $derive);
+        $weighings[] = self::clear($concrete, $groups[0], $detail);
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->bars->area() <=> $a->bars->area());
 
-        return [...$weighings, self::most($concrete, $groups[0], $derive)];
+        return [...$weighings, self::most($concrete, $groups[0], $detail)];
     }
 
     /**
@@ -49,9 +50,9 @@ final class BarSpacing
             : min(47000.0 / ((2 / 3) * $concrete->fyk), 300.0);
     }
 
-    private static function cracks(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function cracks(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $group, $w);
         $w->let('a', $group->clear, Kind::Size, '', "clear distance of {$group->text()}");
         if ($concrete->isSlab()) {
@@ -70,9 +71,9 @@ final class BarSpacing
         ]);
     }
 
-    private static function clear(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function clear(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('c', $concrete->cover, Kind::Size, '', 'to the links');
         $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
@@ -86,9 +87,9 @@ final class BarSpacing
         return self::told('clear', 'Clear distance of bars', '3.12.11.1', $w, ['a_min', 'a', Kind::Size]);
     }
 
-    private static function most(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function most(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('A_s', $group->bars->area(), Kind::SteelArea, '', $group->text());
         $w->let('A_c', $concrete->area(), Kind::Area, '', 'of the section');
         $w->line('A_s_max', '0.04 * A_c', Kind::SteelArea, '3.12.6.1');
@@ -97,9 +98,9 @@ final class BarSpacing
         return self::told('most-bars', 'Most bars', '3.12.6.1', $w, ['A_s', 'A_s_max', Kind::SteelArea]);
     }
 
-    private static function across(ConcreteMake $concrete, bool $derive): Weighing
+    private static function across(ConcreteMake $concrete, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $bars = $concrete->distribution();
         $w->let('a_min', Distribution::least($concrete) / $concrete->b, Kind::AreaByLength, 'Table 3.25');
         $w->let('a_s', $bars->area() / $concrete->b, Kind::AreaByLength, '', "chosen {$bars->text()}");

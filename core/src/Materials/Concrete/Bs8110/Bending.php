@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -23,14 +24,14 @@ final readonly class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $weighings = [];
         $block = Strength::block($concrete);
         foreach ([1, -1] as $sign) {
             foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
-                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $derive);
-                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $derive);
+                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $detail);
+                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $detail);
             }
         }
 
@@ -43,10 +44,10 @@ final readonly class Bending
         int $sign,
         BarStretch $stretch,
         array $of,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
         [$e, $note] = $of;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::let($w, $concrete);
@@ -120,9 +121,9 @@ final readonly class Bending
     }
 
     /** Table 3.25 */
-    private function leastBars(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): Weighing
+    private function leastBars(ConcreteMake $concrete, int $sign, BarStretch $stretch, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $stretch->group, $w);
         $w->let('f_y', $concrete->fyk, Kind::Stress);
         $w->let('b_w', $concrete->b, Kind::Size);

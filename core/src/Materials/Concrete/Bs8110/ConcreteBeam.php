@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -92,7 +93,7 @@ final readonly class ConcreteBeam implements MemberChecks
         return 'BS 8110-1:1997';
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $concrete = ConcreteMake::from($this->settle($make));
 
@@ -100,20 +101,20 @@ final readonly class ConcreteBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->spanDepth->weigh($concrete, $derive),
-                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $derive),
-                    ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
-                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $derive),
-                    ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
-                    ...Cover::weigh($concrete, $derive),
-                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
-                    ...LateralSlenderness::weigh($concrete, $derive),
-                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
-                    ...(new CrackWidths($this->envelopes))->weigh($concrete, $derive),
-                    ...FlangeSteel::weigh($concrete, $derive),
+                    ...$this->bending->weigh($concrete, $detail),
+                    ...$this->shear->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->spanDepth->weigh($concrete, $detail),
+                    ...BarSpacing::weigh($concrete, $this->stressed($concrete), $detail),
+                    ...Anchorage::weigh($concrete, $this->envelopes->beam->member->supports, $detail),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $detail),
+                    ...BearingPressure::weigh($this->envelopes, $concrete, $detail),
+                    ...Cover::weigh($concrete, $detail),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $detail),
+                    ...LateralSlenderness::weigh($concrete, $detail),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $detail),
+                    ...(new CrackWidths($this->envelopes))->weigh($concrete, $detail),
+                    ...FlangeSteel::weigh($concrete, $detail),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -23,12 +24,12 @@ final readonly class CrackWidths
     }
 
     /** @return list<Weighing> where the crack is widest */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = null;
         foreach ($concrete->widths === null ? [1, -1] : [] as $sign) {
             foreach ($concrete->steel()->inTension($sign) as $stretch) {
-                $w = $this->ofStretch($concrete, $sign, $stretch, $derive);
+                $w = $this->ofStretch($concrete, $sign, $stretch, $detail);
                 $worst = $w !== null && ($worst === null || $w->value('w_cr') > $worst[0]->value('w_cr'))
                     ? [$w, $stretch]
                     : $worst;
@@ -53,7 +54,7 @@ final readonly class CrackWidths
         ];
     }
 
-    private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): ?Working
+    private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, Detail $detail): ?Working
     {
         $e = $this->envelopes->moment->extreme(
             $this->envelopes->characteristic,
@@ -66,7 +67,7 @@ final readonly class CrackWidths
             return null;
         }
         $group = $stretch->group;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M', abs($e->value), Kind::Moment, '', $sign > 0 ? 'in service, sagging' : 'in service, hogging');
         Section::depth($concrete, $group, $w);
         $w->has('b') ?: $w->let('b', $concrete->b, Kind::Size);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Bs8110;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Units\Kind;
 
@@ -13,13 +13,13 @@ use Waage\Units\Kind;
 final class FlangeSteel
 {
     /** @return list<Weighing> what is needed; the bars of the slab count and are not known here */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $flange = $concrete->widths?->flange;
         if ($flange === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('h_f', $flange->thickness, Kind::Size, '', 'flange');
         $w->line('a_sf', '0.0015 * h_f', Kind::AreaByLength, 'Table 3.25', 'across the whole flange, by length');
 

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -22,13 +23,13 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Rules $rules, Detail $detail): array
     {
         $spans = new ShearSpans($this->envelopes, $concrete);
         $weighings = [];
         foreach ($spans->all() as [$field, $from, $to, $e]) {
             if ($concrete->isSlab()) {
-                $w = $this->start($concrete, $spans, $e, $derive);
+                $w = $this->start($concrete, $spans, $e, $detail);
                 $w->line('V_c', 'v_c * b_v * d', Kind::Force, 'Table 3.16');
                 $w->line('u', 'V / V_c', Kind::Number, '3.5.5.2', 'no links');
                 $what = ['shear', 'Shear without links', 'V_c', 'BS 8110-1, 3.5.5'];
@@ -37,13 +38,13 @@ final readonly class Shear
             $links = $concrete->isSlab() ? null : $spans->worstZone($from, $to, $rules->links(...));
             if ($links !== null) {
                 [$zone, $at] = $links;
-                $w = $this->links($concrete, $spans, $zone, $at, $derive);
+                $w = $this->links($concrete, $spans, $zone, $at, $detail);
                 $what = ['shear', 'Shear, links', 'V_R', 'BS 8110-1, 3.4.5'];
                 $ranges = [[$zone->from, $zone->to, $w->value('V_R')]];
                 $weighings[] = $spans->weighing($what, 'V', $field, $at, $w, $ranges);
             }
             $e = $spans->crushing($from, $to, $e);
-            $w = $this->start($concrete, $spans, $e, $derive);
+            $w = $this->start($concrete, $spans, $e, $detail);
             $w->line('v_max', 'min(0.8 * sqrt(f_cu), 5)', Kind::LowStress, '3.4.5.2', 'in MPa');
             $w->line('V_max', 'v_max * b_v * d', Kind::Force, '3.4.5.2', 'so that no strut is crushed');
             $w->line('u', 'V / V_max', Kind::Number, '3.4.5.2');
@@ -53,15 +54,15 @@ final readonly class Shear
 
         return $concrete->isSlab() ? $weighings : [
             ...$weighings,
-            $this->leastLinks($concrete, $spans->widest(), $derive),
-            $this->spacing($concrete, $spans->widest(), $derive),
+            $this->leastLinks($concrete, $spans->widest(), $detail),
+            $this->spacing($concrete, $spans->widest(), $detail),
         ];
     }
 
     /** V, v and v_c. */
-    private function start(ConcreteMake $concrete, ShearSpans $spans, Extreme $e, bool $derive): Working
+    private function start(ConcreteMake $concrete, ShearSpans $spans, Extreme $e, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V', abs($e->value), Kind::Force);
         $group = $concrete->isSlab() ? $spans->tension($e) : $concrete->shallower($e->x);
         Section::depth($concrete, $group, $w);
@@ -82,9 +83,9 @@ final readonly class Shear
         ShearSpans $spans,
         LinkZone $zone,
         Extreme $e,
-        bool $derive,
+        Detail $detail,
     ): Working {
-        $w = $this->start($concrete, $spans, $e, $derive);
+        $w = $this->start($concrete, $spans, $e, $detail);
         $w->let('f_yv', $concrete->links->yield, Kind::Stress, '3.4.5.3', 'links');
         $w->let('gamma_ms', $concrete->parameter('gammaMs'), Kind::Number, 'Table 2.2');
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
@@ -97,9 +98,9 @@ final readonly class Shear
         return $w;
     }
 
-    private function leastLinks(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
+    private function leastLinks(ConcreteMake $concrete, LinkZone $zone, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('f_yv', $concrete->links->yield, Kind::Stress, '3.4.5.3', 'links');
         $w->let('gamma_ms', $concrete->parameter('gammaMs'), Kind::Number, 'Table 2.2');
         $w->let('b_v', $concrete->b, Kind::Size);
@@ -119,9 +120,9 @@ final readonly class Shear
     }
 
     /** 3.4.5.5, along the member and of the legs across it. */
-    private function spacing(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
+    private function spacing(ConcreteMake $concrete, LinkZone $zone, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $concrete->shallower(($zone->from + $zone->to) / 2), $w);
         $w->let('s_v', $zone->spacing, Kind::Size, '', 'where it is widest');
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -21,7 +22,7 @@ final readonly class SpanDepth
     }
 
     /** @return list<Weighing> of the span or overhang that is used most */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = null;
         $member = $this->envelopes->beam->member;
@@ -32,7 +33,7 @@ final readonly class SpanDepth
             if ($e === null || $sign * $e->value < 1.0) {
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $this->ratio($concrete, $span, $e, $w);
             if ($worst === null || $w->value('u') > $worst[0]->value('u')) {
                 $worst = [$w, ($span->from + $span->to) / 2];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -23,7 +24,7 @@ final readonly class Torsion
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Rules $rules, Detail $detail): array
     {
         if ($this->envelopes->torque === null) {
             return [];
@@ -35,7 +36,7 @@ final readonly class Torsion
         }
         $spans = new ShearSpans($this->envelopes, $concrete);
         if (self::isSmall($concrete, $spans->torque(0.0, $concrete->length()))) {
-            return [$this->small($concrete, $spans->torque(0.0, $concrete->length()), $derive)];
+            return [$this->small($concrete, $spans->torque(0.0, $concrete->length()), $detail)];
         }
         $weighings = [];
         foreach ($this->envelopes->beam->beam->fields() as $field => [$from, $to]) {
@@ -46,7 +47,7 @@ final readonly class Torsion
             [$zone, $e] = $links;
             $torque = $spans->torque(max($from, $zone->from), min($to, $zone->to));
             $d = $concrete->h - $concrete->shallower($e->x)->centroid();
-            $w = $this->start($concrete, $torque, $derive);
+            $w = $this->start($concrete, $torque, $detail);
             $w->let(
                 'a_V',
                 $rules->forShear(abs($e->value), $d),
@@ -63,7 +64,7 @@ final readonly class Torsion
             $w->line('u', 'a_leg / a_s', Kind::Number, '2.4.7');
             $what = ['torsion-links', 'Torsion and shear, links', 'a_s', 'BS 8110-2, 2.4.7'];
             $weighings[] = $spans->weighing($what, 'a_leg', $field, $e, $w, kind: Kind::AreaByLength);
-            $w = $this->start($concrete, $spans->torque($from, $to), $derive);
+            $w = $this->start($concrete, $spans->torque($from, $to), $detail);
             $w->let('V', abs($spans->greatest($from, $to)->value ?? 0.0), Kind::Force);
             $w->let('d', $d, Kind::Size);
             $w->let('f_cu', $concrete->grade->cube, Kind::Stress, '', $concrete->grade->name);
@@ -74,7 +75,7 @@ final readonly class Torsion
             $weighings[] = $spans->weighing($what, 'v_t', $field, $e, $w, kind: Kind::LowStress);
         }
 
-        return [...$weighings, $this->bars($concrete, $spans, $derive), $this->spacing($concrete, $spans, $derive)];
+        return [...$weighings, $this->bars($concrete, $spans, $detail), $this->spacing($concrete, $spans, $detail)];
     }
 
     /** 2.4.6: below v_t,min torsion is left out. */
@@ -97,9 +98,9 @@ final readonly class Torsion
         return min(0.067 * sqrt($concrete->grade->cube), 0.4) / $w->value('v_t');
     }
 
-    private function small(ConcreteMake $concrete, float $torque, bool $derive): Weighing
+    private function small(ConcreteMake $concrete, float $torque, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('T', $torque, Kind::Moment);
         self::web($concrete, $w);
         $w->let('f_cu', $concrete->grade->cube, Kind::Stress, '', $concrete->grade->name);
@@ -138,9 +139,9 @@ final readonly class Torsion
         $w->line('v_t', $rule, Kind::LowStress, '2.4.4.1', 'the web alone');
     }
 
-    private function start(ConcreteMake $concrete, float $torque, bool $derive): Working
+    private function start(ConcreteMake $concrete, float $torque, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('T', $torque, Kind::Moment, '', 'greatest of the zone');
         self::web($concrete, $w);
         $w->let('f_yv', $concrete->links->yield, Kind::Stress, '', 'links');
@@ -173,9 +174,9 @@ final readonly class Torsion
         return self::isSmall($concrete, $T) ? INF : $w->value('min(x_1, y_1 / 2, 200)');
     }
 
-    private function along(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Working
+    private function along(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Working
     {
-        $w = $this->start($concrete, $spans->torque(0.0, $concrete->length()), $derive);
+        $w = $this->start($concrete, $spans->torque(0.0, $concrete->length()), $detail);
         $w->line('a_T', 'T / (0.8 * x_1 * y_1 * f_yv / gamma_ms)', Kind::AreaByLength, '2.4.7');
         $w->line('A_s', 'a_T * f_yv * (x_1 + y_1) / f_y', Kind::SteelArea, '2.4.7', 'beside the bars for bending');
 
@@ -189,12 +190,12 @@ final readonly class Torsion
 
         return self::isSmall($concrete, $spans->torque(0.0, $concrete->length()))
             ? 0.0
-            : $this->along($concrete, $spans, false)->value('A_s');
+            : $this->along($concrete, $spans, Detail::Verdict)->value('A_s');
     }
 
-    private function bars(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function bars(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
-        $w = $this->along($concrete, $spans, $derive);
+        $w = $this->along($concrete, $spans, $detail);
         $bars = $concrete->steel()->around ?? TorsionBars::choose($concrete, $w->value('A_s'));
         $w->let('A_a', $bars->area(), Kind::SteelArea, '', "{$bars->text()}, spread around the links");
         $w->line('u', 'A_s / A_a', Kind::Number, '2.4.7');
@@ -214,9 +215,9 @@ final readonly class Torsion
         );
     }
 
-    private function spacing(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function spacing(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
-        $w = $this->start($concrete, $spans->torque(0.0, $concrete->length()), $derive);
+        $w = $this->start($concrete, $spans->torque(0.0, $concrete->length()), $detail);
         $w->let('s_v', $spans->widestTwisted(self::least($concrete))->spacing, Kind::Size, '', 'where it is widest');
         $w->line('s_max', 'min(x_1, y_1 / 2, 200)', Kind::Size, '2.4.8');
         $w->line('u', 's_v / s_max', Kind::Number, '2.4.8');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -39,9 +40,9 @@ final class Anchorage
      * @return list<Weighing> what sets out the bars of every support that end within the spans, on the side with less
      *     to spare
      */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
-        $weighings = StretchWeighings::cutOffs($concrete, $derive, function (BarStretch $stretch, Working $w) use (
+        $weighings = StretchWeighings::cutOffs($concrete, $detail, function (BarStretch $stretch, Working $w) use (
             $concrete,
         ): string {
             Section::depth($concrete, $stretch->group, $w);

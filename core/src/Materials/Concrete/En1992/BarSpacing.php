@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Units\Kind;
@@ -14,23 +14,23 @@ use Waage\Units\Kind;
 final class BarSpacing
 {
     /** @return list<Weighing> */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $groups = $concrete->steel()->groups();
         if ($concrete->isSlab()) {
-            return self::ofSlab($concrete, $groups, $derive);
+            return self::ofSlab($concrete, $groups, $detail);
         }
         $room = fn (BarGroup $g): float => $g->clear / $g->gap;
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $room($a) <=> $room($b));
-        $clear = self::clear($concrete, $groups[0], $derive);
+        $clear = self::clear($concrete, $groups[0], $detail);
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->bars->area() <=> $a->bars->area());
 
-        return [$clear, self::most($concrete, $groups[0], $derive)];
+        return [$clear, self::most($concrete, $groups[0], $detail)];
     }
 
-    private static function clear(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function clear(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('b', $concrete->b, Kind::Size);
         $w->let('c', $concrete->cover, Kind::Size, '', 'to the links');
         $w->let('phi_w', $concrete->links->diameter, Kind::Size, '', 'links');
@@ -52,10 +52,10 @@ final class BarSpacing
      * @param  list<BarGroup>  $groups
      * @return list<Weighing> 9.3.1.1(3), as where moments are greatest
      */
-    private static function ofSlab(ConcreteMake $concrete, array $groups, bool $derive): array
+    private static function ofSlab(ConcreteMake $concrete, array $groups, Detail $detail): array
     {
         usort($groups, fn (BarGroup $a, BarGroup $b): int => $b->bars->spacing <=> $a->bars->spacing);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('h', $concrete->h, Kind::Size);
         $w->let('s_b', $groups[0]->bars->spacing ?? 0.0, Kind::Size, '', $groups[0]->text());
         $w->line('s_max', 'min(2 * h, 250)', Kind::Size, '9.3.1.1(3)', 'where moments are greatest');
@@ -66,13 +66,13 @@ final class BarSpacing
             demandSymbol: 's_b', capacitySymbol: 's_max', lines: $w->lines,
         );
 
-        return [$spacing, self::distribution($concrete, $derive)];
+        return [$spacing, self::distribution($concrete, $detail)];
     }
 
     /** 9.3.1.1(2): across the span a fifth of the main steel, here of the most of it. */
-    private static function distribution(ConcreteMake $concrete, bool $derive): Weighing
+    private static function distribution(ConcreteMake $concrete, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $most = $concrete->steel()->mostArea();
         $bars = $concrete->distribution();
         $w->let('b', $concrete->b, Kind::Size);
@@ -88,9 +88,9 @@ final class BarSpacing
         );
     }
 
-    private static function most(ConcreteMake $concrete, BarGroup $group, bool $derive): Weighing
+    private static function most(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('A_s', $group->bars->area(), Kind::SteelArea, '', $group->text());
         $w->let('A_c', $concrete->area(), Kind::Area, '', 'of the section');
         $w->line('A_s_max', '0.04 * A_c', Kind::SteelArea, '9.2.1.1(3)');

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -24,14 +25,14 @@ final readonly class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $weighings = [];
         foreach ([1, -1] as $sign) {
             $block = Block::of($concrete)->numbers($concrete);
             foreach (StressedStretches::of($this->envelopes, $concrete, $block, $sign) as [$stretch, $e, $note]) {
-                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $derive);
-                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $derive);
+                $weighings[] = $this->resists($concrete, $sign, $stretch, [$e, $note], $detail);
+                $weighings[] = $this->leastBars($concrete, $sign, $stretch, $e->x, $detail);
             }
         }
 
@@ -44,10 +45,10 @@ final readonly class Bending
         int $sign,
         BarStretch $stretch,
         array $of,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
         [$e, $note] = $of;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M_Ed', $sign * $e->value, Kind::Moment, '', $note);
         Section::depth($concrete, $stretch->group, $w);
         Strength::of($w, $concrete);
@@ -148,9 +149,9 @@ final readonly class Bending
         int $sign,
         BarStretch $stretch,
         float $x,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $stretch->group, $w);
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('f_yk', $concrete->fyk, Kind::Stress);

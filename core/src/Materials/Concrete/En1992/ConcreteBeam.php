@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -105,7 +106,7 @@ final readonly class ConcreteBeam implements MemberChecks
         return 'EN 1992-1-1:2004+A1:2014';
     }
 
-    public function weigh(Make $make, bool $derive): array
+    public function weigh(Make $make, Detail $detail): array
     {
         $concrete = ConcreteMake::from($this->settle($make));
 
@@ -113,29 +114,29 @@ final readonly class ConcreteBeam implements MemberChecks
             ...$this->envelopes->strength === []
                 ? []
                 : [
-                    ...$this->bending->weigh($concrete, $derive),
-                    ...$this->shear->weigh($concrete, $derive),
-                    ...$this->flangeShear->weigh($concrete, $derive),
-                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $derive),
-                    ...$this->deflection->weigh($concrete, $derive),
-                    ...$this->spanDepth->weigh($concrete, $derive),
-                    ...$this->cracks->weigh($concrete, $derive),
-                    ...TimeEffects::weigh($concrete, $derive),
-                    ...BarSpacing::weigh($concrete, $derive),
+                    ...$this->bending->weigh($concrete, $detail),
+                    ...$this->shear->weigh($concrete, $detail),
+                    ...$this->flangeShear->weigh($concrete, $detail),
+                    ...$this->torsion->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->hangers->weigh($concrete, $this->rules($concrete), $detail),
+                    ...$this->deflection->weigh($concrete, $detail),
+                    ...$this->spanDepth->weigh($concrete, $detail),
+                    ...$this->cracks->weigh($concrete, $detail),
+                    ...TimeEffects::weigh($concrete, $detail),
+                    ...BarSpacing::weigh($concrete, $detail),
                     ...PartialFixity::weigh(
                         $concrete,
                         $this->envelopes->beam->member->supports,
                         new DesignForces($this->strength, $concrete),
-                        $derive,
+                        $detail,
                     ),
-                    ...Anchorage::weigh($concrete, $derive),
-                    ...$this->endAnchorage->weigh($concrete, $derive),
-                    ...BearingPressure::weigh($this->envelopes, $concrete, $derive),
-                    ...Cover::weigh($concrete, $derive),
-                    ...(new Fire($this->envelopes))->weigh($concrete, $derive),
-                    ...LateralSlenderness::weigh($concrete, $derive),
-                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $derive),
+                    ...Anchorage::weigh($concrete, $detail),
+                    ...$this->endAnchorage->weigh($concrete, $detail),
+                    ...BearingPressure::weigh($this->envelopes, $concrete, $detail),
+                    ...Cover::weigh($concrete, $detail),
+                    ...(new Fire($this->envelopes))->weigh($concrete, $detail),
+                    ...LateralSlenderness::weigh($concrete, $detail),
+                    ...Robustness::weigh($concrete, $this->envelopes->beam->member->supports, $detail),
                 ],
             ...array_filter(
                 $this->unweighed->beyondBending($this->envelopes, $concrete->weight()),

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -38,7 +39,7 @@ final readonly class Cracks
     }
 
     /** @return list<Weighing> of every span and support the bars that are used most */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         if ($this->quasiPermanent === []) {
             $why = 'No quasi-permanent combination counts, which cracks are weighed under.';
@@ -48,23 +49,23 @@ final readonly class Cracks
         $worst = [];
         foreach ([1, -1] as $sign) {
             foreach ($concrete->steel()->inTension($sign) as $stretch) {
-                $w = $this->ofStretch($concrete, $sign, $stretch, $derive);
+                $w = $this->ofStretch($concrete, $sign, $stretch, $detail);
                 if ($w !== null && $w->ratio > ($worst[$w->id]->ratio ?? -1.0)) {
                     $worst[$w->id] = $w;
                 }
             }
         }
 
-        return [...array_values($worst), ...(new LeastAgainstCracks($this))->weigh($concrete, $derive)];
+        return [...array_values($worst), ...(new LeastAgainstCracks($this))->weigh($concrete, $detail)];
     }
 
-    private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, bool $derive): ?Weighing
+    private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, Detail $detail): ?Weighing
     {
         $e = $this->moment($concrete, $sign, $stretch->from, $stretch->to);
         if ($e === null) {
             return null;
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let(
             'M',
             $sign * $e->value,

@@ -8,8 +8,8 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -49,7 +49,7 @@ final class Deflection
     }
 
     /** @return list<Weighing> the span or overhang that is used most */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $this->curvatures = $this->ended = [];
         $why = $this->refusal();
@@ -66,8 +66,10 @@ final class Deflection
         return $worst === null
             ? []
             : [
-                $this->told($concrete, $worst, $derive),
-                ...$derive || $concrete->service->finishes !== null ? $this->afterFinishes($concrete, $derive) : [],
+                $this->told($concrete, $worst, $detail),
+                ...$detail->hasLines() || $concrete->service->finishes !== null
+                    ? $this->afterFinishes($concrete, $detail)
+                    : [],
             ];
     }
 
@@ -152,7 +154,7 @@ final class Deflection
      *
      * @return list<Weighing>
      */
-    private function afterFinishes(ConcreteMake $concrete, bool $derive): array
+    private function afterFinishes(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = null;
         foreach ($this->envelopes->beam->beam->fields() as $field => [$from, $to]) {
@@ -173,13 +175,13 @@ final class Deflection
             }
         }
 
-        return $worst === null ? [] : [$this->finishes($concrete, $worst, $derive)];
+        return $worst === null ? [] : [$this->finishes($concrete, $worst, $detail)];
     }
 
     /** @param  array{part: float, x: float, w: array{float, float}, L: float, k: int}  $worst */
-    private function finishes(ConcreteMake $concrete, array $worst, bool $derive): Weighing
+    private function finishes(ConcreteMake $concrete, array $worst, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('w_inf', $worst['w'][0], Kind::Deflection, '7.4.3(7)', 'in the end, here');
         $w->let('w_0', $worst['w'][1], Kind::Deflection, '7.4.3(3)', 'permanent load at once: E_cm, β = 1');
         $w->line('w_fin', 'abs(w_inf - w_0)', Kind::Deflection, '', 'after finishes');
@@ -203,7 +205,9 @@ final class Deflection
             capacitySymbol: 'w_lim',
             x: $worst['x'],
             lines: $w->lines,
-            remark: $n === null ? 'No limit is asked for; usual is L/500 where finishes or partitions may be damaged.' : '',
+            remark: $n === null
+                ? 'No limit is asked for; usual is L/500 where finishes or partitions may be damaged.'
+                : '',
             told: $n === null,
         );
     }
@@ -219,10 +223,7 @@ final class Deflection
 
     private function isFixed(float $x): bool
     {
-        $there = array_filter(
-            $this->envelopes->beam->member->supports,
-            fn (Support $s): bool => abs($s->x - $x) < 1.0,
-        );
+        $there = array_filter($this->envelopes->beam->member->supports, fn (Support $s): bool => abs($s->x - $x) < 1.0);
 
         return array_filter($there, fn (Support $s): bool => $s->kind === SupportKind::Fixed) !== [];
     }
@@ -309,7 +310,7 @@ final class Deflection
     }
 
     /** @param  array{float, float, float, int, Extreme, array<int, float>}  $worst */
-    private function told(ConcreteMake $concrete, array $worst, bool $derive): Weighing
+    private function told(ConcreteMake $concrete, array $worst, Detail $detail): Weighing
     {
         [, $deflection, $x, $field, $e, $factors] = $worst;
         $beam = $this->envelopes->beam;
@@ -317,7 +318,7 @@ final class Deflection
         $isOverhang = $beam->isOverhang($from, $to);
         $place = $isOverhang ? ($field === 0 ? $to - 1.0 : $from + 1.0) : $x;
         $M = $this->moment($place, $factors);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let(
             'M',
             abs($M),

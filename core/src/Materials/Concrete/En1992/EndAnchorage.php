@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -27,13 +28,13 @@ final readonly class EndAnchorage
     }
 
     /** @return list<Weighing> of each support at an end of the member */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $weighings = [];
         foreach ($this->envelopes->beam->member->supports as $i => $support) {
             $isEnd = $support->x < 1.0 || $support->x > $concrete->length() - 1.0;
             if ($isEnd && ! $support->holdsTurning()) {
-                array_push($weighings, ...$this->at($concrete, $support, $i + 1, $derive));
+                array_push($weighings, ...$this->at($concrete, $support, $i + 1, $detail));
             }
         }
 
@@ -43,13 +44,13 @@ final readonly class EndAnchorage
     /** Bars that are straight are too short to be anchored: they are bent up. */
     public function isBent(ConcreteMake $concrete, Support $support): bool
     {
-        $w = $this->needed($concrete, $support, false);
+        $w = $this->needed($concrete, $support, Detail::Verdict);
 
         return $w !== null && $w->value('l_bd') > $support->bearing - $concrete->cover;
     }
 
     /** @return list<Weighing> */
-    private function at(ConcreteMake $concrete, Support $support, int $number, bool $derive): array
+    private function at(ConcreteMake $concrete, Support $support, int $number, Detail $detail): array
     {
         $id = ["end-anchorage-{$number}", "Anchorage of bottom bars, support {$number}", 'EN 1992-1-1, 9.2.1.4'];
         if ($support->bearing <= $concrete->cover) {
@@ -59,7 +60,7 @@ final readonly class EndAnchorage
                 new Weighing($id[0], $id[1], $id[2], null, applies: false, remark: $remark, group: 'end-anchorage'),
             ];
         }
-        $w = $this->needed($concrete, $support, $derive);
+        $w = $this->needed($concrete, $support, $detail);
         if ($w === null) {
             return [];
         }
@@ -89,7 +90,7 @@ final readonly class EndAnchorage
     }
 
     /** l_bd of the tension that shear leaves at the support; null: no shear. */
-    private function needed(ConcreteMake $concrete, Support $support, bool $derive): ?Working
+    private function needed(ConcreteMake $concrete, Support $support, Detail $detail): ?Working
     {
         $inside = $support->x < 1.0 ? [$support->x, $support->x + 1.0] : [$support->x - 1.0, $support->x];
         $e = $this->envelopes->shear->greatest($this->envelopes->strength, $concrete->weight(), ...$inside);
@@ -97,7 +98,7 @@ final readonly class EndAnchorage
             return null;
         }
         $stretch = $this->stretch($concrete, $support->x);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_Ed', abs($e->value), Kind::Force);
         Section::depth($concrete, $stretch->group, $w);
         $concrete->isSlab()

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -26,7 +27,7 @@ final readonly class FlangeShear
     }
 
     /** @return list<Weighing> of the span or support that is used most */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = null;
         foreach ($concrete->widths === null ? [] : $this->envelopes->beam->beam->fields() as [$from, $to]) {
@@ -44,7 +45,7 @@ final readonly class FlangeShear
             if ($e === null || abs($e->value) < self::NOTHING || $sign * ($M->value ?? 0.0) < self::NOTHING) {
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('V_Ed', abs($e->value), Kind::Force, '', 'greatest of the span');
             $this->ratio($concrete, $x, $w);
             if ($worst === null || $w->value('u') > $worst[0]->value('u')) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -27,7 +28,7 @@ final readonly class LeastAgainstCracks
     }
 
     /** @return list<Weighing> where quasi-permanent load pulls at bars */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $worst = [];
         foreach ([1, -1] as $sign) {
@@ -36,7 +37,7 @@ final readonly class LeastAgainstCracks
                 if ($e === null || $this->isShallow($concrete)) {
                     continue;
                 }
-                $w = new Working($derive);
+                $w = $detail->working();
                 $this->ratio($concrete, $stretch->group, [$sign, $e->x], $w);
                 $made = StretchWeighings::least($sign, $stretch, $w, 'EN 1992-1-1, 7.3.2', 'against cracks');
                 if ($made->ratio > ($worst[$made->id]->ratio ?? -1.0)) {

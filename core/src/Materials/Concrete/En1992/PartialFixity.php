@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -23,7 +24,7 @@ final class PartialFixity
      * @param  list<Support>  $supports
      * @return list<Weighing> of the end that is used more
      */
-    public static function weigh(ConcreteMake $concrete, array $supports, DesignForces $forces, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, array $supports, DesignForces $forces, Detail $detail): array
     {
         $worst = null;
         foreach ($supports as $i => $support) {
@@ -37,7 +38,7 @@ final class PartialFixity
             if ($e === null || $e->value <= 0.0) {
                 continue;
             }
-            $w = self::at($concrete, $support->x, $e->value, $derive);
+            $w = self::at($concrete, $support->x, $e->value, $detail);
             if ($worst === null || $w->value('u') > $worst[0]->value('u')) {
                 $worst = [$w, $i + 1, $support->x];
             }
@@ -64,10 +65,10 @@ final class PartialFixity
         ];
     }
 
-    private static function at(ConcreteMake $concrete, float $x, float $moment, bool $derive): Working
+    private static function at(ConcreteMake $concrete, float $x, float $moment, Detail $detail): Working
     {
         $group = $concrete->steel()->at(-1, $x < 1.0 ? 1.0 : $x - 1.0)->group;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M_span', $moment, Kind::Moment, '', 'greatest of the span');
         $w->line('M_Ed', '0.15 * M_span', Kind::Moment, '9.2.1.2(1)', 'cast in one with a wall or column');
         Section::depth($concrete, $group, $w);

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -28,24 +29,24 @@ final readonly class Shear
     /**
      * @return list<Weighing> links and struts of every span, and the rules for links where they are the furthest apart
      */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $spans = new ShearSpans($this->envelopes, $concrete);
         if ($concrete->isSlab()) {
-            return $this->ofSlab($concrete, $spans, $derive);
+            return $this->ofSlab($concrete, $spans, $detail);
         }
         $weighings = [];
         $used = fn (float $V, float $d, float $T): float => $V / self::flattest($concrete, $V, $d);
         foreach ($spans->all() as [$field, $from, $to, $e]) {
             $links = $spans->worstZone($from, $to, $used);
             if ($links !== null) {
-                $w = $this->links($concrete, $links[0], $links[1], $derive);
+                $w = $this->links($concrete, $links[0], $links[1], $detail);
                 $ranges = [[$links[0]->from, $links[0]->to, $w->value('V_Rd_s')]];
                 $what = ['shear', 'Shear, links', 'V_Rd_s', 'EN 1992-1-1, 6.2.3'];
                 $weighings[] = $spans->weighing($what, 'V_Ed', $field, $links[1], $w, $ranges);
             }
             $e = $spans->crushing($from, $to, $e);
-            $w = $this->start($concrete, $e, $derive);
+            $w = $this->start($concrete, $e, $detail);
             $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
             $w->line('u', 'V_Ed / V_Rd_max', Kind::Number, '6.2.1(6)');
             $what = ['struts', 'Shear, concrete struts', 'V_Rd_max', 'EN 1992-1-1, 6.2.3'];
@@ -54,17 +55,17 @@ final readonly class Shear
 
         return [
             ...$weighings,
-            $this->leastLinks($concrete, $spans->widest(), $derive),
-            $this->spacing($concrete, $spans->widest(), $derive),
+            $this->leastLinks($concrete, $spans->widest(), $detail),
+            $this->spacing($concrete, $spans->widest(), $detail),
         ];
     }
 
     /** @return list<Weighing> of every span without links */
-    private function ofSlab(ConcreteMake $concrete, ShearSpans $spans, bool $derive): array
+    private function ofSlab(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): array
     {
         $weighings = [];
         foreach ($spans->all() as [$field, $from, $to, $e]) {
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('V_Ed', abs($e->value), Kind::Force);
             Section::depth($concrete, $spans->tension($e), $w);
             $w->bind('b_w', $concrete->b, Kind::Size);
@@ -82,9 +83,9 @@ final readonly class Shear
         return $weighings;
     }
 
-    private function links(ConcreteMake $concrete, LinkZone $zone, Extreme $e, bool $derive): Working
+    private function links(ConcreteMake $concrete, LinkZone $zone, Extreme $e, Detail $detail): Working
     {
-        $w = $this->start($concrete, $e, $derive);
+        $w = $this->start($concrete, $e, $detail);
         self::angle($w);
         $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
         $w->line('A_sw', 'n_w * pi * phi_w^2 / 4', Kind::SteelArea);
@@ -166,9 +167,9 @@ final readonly class Shear
         $w->line('f_ywd', 'f_ywk / gamma_S', Kind::Stress, '3.2.7(2)');
     }
 
-    private function start(ConcreteMake $concrete, Extreme $e, bool $derive): Working
+    private function start(ConcreteMake $concrete, Extreme $e, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_Ed', abs($e->value), Kind::Force);
         Section::depth($concrete, $concrete->shallower($e->x), $w);
         $w->let('b_w', $concrete->b, Kind::Size);
@@ -180,9 +181,9 @@ final readonly class Shear
         return $w;
     }
 
-    private function leastLinks(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
+    private function leastLinks(ConcreteMake $concrete, LinkZone $zone, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('f_ywk', $concrete->links->yield, Kind::Stress);
         $w->line('rho_w_min', '0.08 * sqrt(f_ck) / f_ywk', Kind::Number, '9.2.2(5) (9.5N)', 'strengths in MPa');
@@ -197,9 +198,9 @@ final readonly class Shear
     }
 
     /** Along the member, and of the legs across it. */
-    private function spacing(ConcreteMake $concrete, LinkZone $zone, bool $derive): Weighing
+    private function spacing(ConcreteMake $concrete, LinkZone $zone, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         Section::depth($concrete, $concrete->shallower(($zone->from + $zone->to) / 2), $w);
         $w->let('s', $zone->spacing, Kind::Size, '', 'where it is widest');
         $w->let('b_w', $concrete->b, Kind::Size);

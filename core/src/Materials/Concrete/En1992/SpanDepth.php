@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -32,7 +33,7 @@ final readonly class SpanDepth
     /**
      * @return list<Weighing> of the span or overhang that is used most, told beside the deflection that is calculated
      */
-    public function weigh(ConcreteMake $concrete, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $beam = $this->envelopes->beam;
         if (! $this->isFor()) {
@@ -45,7 +46,7 @@ final readonly class SpanDepth
             if ($e === null || $sign * $e->value < 1.0) {
                 continue;
             }
-            $w = new Working($derive);
+            $w = $detail->working();
             $this->ratio($concrete, [$from, $to], $e, $w);
             // A section that is too small has no steel that would do, and so no such ratio.
             if (! is_finite($w->value('u'))) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\Climate;
@@ -39,7 +40,7 @@ final class TimeEffects
 
         return $service->creep ?? ($service->climate === null
             ? self::USUAL_CREEP
-            : self::worked($concrete, $service->climate, false)->value('phi'));
+            : self::worked($concrete, $service->climate, Detail::Verdict)->value('phi'));
     }
 
     /** ε_cs of a member, ‰. */
@@ -49,11 +50,11 @@ final class TimeEffects
 
         return $service->shrinkage ?? ($service->climate === null
             ? self::USUAL_SHRINKAGE
-            : self::worked($concrete, $service->climate, false)->value('epsilon_cs'));
+            : self::worked($concrete, $service->climate, Detail::Verdict)->value('epsilon_cs'));
     }
 
     /** @return list<Weighing> what they are made of, where the engineer says in which climate */
-    public static function weigh(ConcreteMake $concrete, bool $derive): array
+    public static function weigh(ConcreteMake $concrete, Detail $detail): array
     {
         $climate = $concrete->service->climate;
         if ($climate === null) {
@@ -70,16 +71,16 @@ final class TimeEffects
                 'Creep and shrinkage',
                 'EN 1992-1-1, Annex B',
                 null,
-                lines: self::worked($concrete, $climate, $derive)->lines,
+                lines: self::worked($concrete, $climate, $detail)->lines,
                 remark: 'For cracks and deflection'.($typed === [] ? '' : '; '.implode(', ', $typed)).'.',
                 told: true,
             ),
         ];
     }
 
-    private static function worked(ConcreteMake $concrete, Climate $climate, bool $derive): Working
+    private static function worked(ConcreteMake $concrete, Climate $climate, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('f_ck', $concrete->grade->fck, Kind::Stress, 'Table 3.1', $concrete->grade->name);
         $w->let('RH', $climate->humidity, Kind::Number, '', 'relative humidity, %');
         $w->let('A_c', $concrete->area(), Kind::Area);

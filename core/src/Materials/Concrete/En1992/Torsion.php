@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -26,7 +27,7 @@ final readonly class Torsion
     }
 
     /** @return list<Weighing> */
-    public function weigh(ConcreteMake $concrete, Rules $rules, bool $derive): array
+    public function weigh(ConcreteMake $concrete, Rules $rules, Detail $detail): array
     {
         if ($this->envelopes->torque === null) {
             return [];
@@ -45,7 +46,7 @@ final readonly class Torsion
             }
             [$zone, $e] = $links;
             [$start, $end] = [max($from, $zone->from), min($to, $zone->to)];
-            $w = $this->start($concrete, [abs($e->value), $spans->torque($start, $end)], $e->x, $derive);
+            $w = $this->start($concrete, [abs($e->value), $spans->torque($start, $end)], $e->x, $detail);
             $w->let('n_w', (float) $concrete->links->legs, Kind::Number, '', 'legs');
             $w->let('s', $zone->spacing, Kind::Size);
             $rule = 'V_Ed / (n_w * z * f_ywd * cot_theta) + T_Ed / (2 * A_k * f_ywd * cot_theta)';
@@ -55,7 +56,7 @@ final readonly class Torsion
             $what = ['torsion-links', 'Torsion and shear, links', 'a_s', 'EN 1992-1-1, 6.3.2'];
             $weighings[] = $spans->weighing($what, 'a_leg', $field, $e, $w, kind: Kind::AreaByLength);
             $both = [abs($spans->greatest($from, $to)->value ?? 0.0), $spans->torque($from, $to)];
-            $w = $this->start($concrete, $both, $e->x, $derive);
+            $w = $this->start($concrete, $both, $e->x, $detail);
             $w->line('T_Rd_max', 'nu_1 * f_cd * A_k * t_ef', Kind::Moment, '6.3.2(4) (6.30)', 'with cot θ = 1');
             $w->line('V_Rd_max', 'b_w * z * nu_1 * f_cd / 2', Kind::Force, '6.2.3(3) (6.9)', 'with cot θ = 1');
             $w->line('u', 'T_Ed / T_Rd_max + V_Ed / V_Rd_max', Kind::Number, '6.3.2(4) (6.29)');
@@ -65,7 +66,7 @@ final readonly class Torsion
 
         return $weighings === []
             ? []
-            : [...$weighings, $this->bars($concrete, $spans, $derive), $this->spacing($concrete, $spans, $derive)];
+            : [...$weighings, $this->bars($concrete, $spans, $detail), $this->spacing($concrete, $spans, $detail)];
     }
 
     /**
@@ -73,9 +74,9 @@ final readonly class Torsion
      *
      * @param  array{float, float}  $forces  shear, torque
      */
-    private function start(ConcreteMake $concrete, array $forces, float $x, bool $derive): Working
+    private function start(ConcreteMake $concrete, array $forces, float $x, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_Ed', $forces[0], Kind::Force);
         $w->let('T_Ed', $forces[1], Kind::Moment, '', 'greatest of the zone');
         Section::depth($concrete, $concrete->shallower($x), $w);
@@ -132,11 +133,11 @@ final readonly class Torsion
     }
 
     /** Bars along the member all around the links, beside those for bending. */
-    private function bars(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function bars(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
         $length = $concrete->length();
         $shear = abs($spans->greatest(0.0, $length)->value ?? 0.0);
-        $w = $this->start($concrete, [$shear, $spans->torque(0.0, $length)], 0.0, $derive);
+        $w = $this->start($concrete, [$shear, $spans->torque(0.0, $length)], 0.0, $detail);
         $rule = 'T_Ed * u_k * cot_theta / (2 * A_k * f_yd)';
         $w->line('A_sl', $rule, Kind::SteelArea, '6.3.2(3) (6.28)', 'beside the bars for bending');
         $bars = $concrete->steel()->around ?? TorsionBars::choose($concrete, $w->value('A_sl'));
@@ -167,14 +168,14 @@ final readonly class Torsion
             return 0.0;
         }
         $shear = abs($spans->greatest(0.0, $concrete->length())->value ?? 0.0);
-        $w = $this->start($concrete, [$shear, $torque], 0.0, false);
+        $w = $this->start($concrete, [$shear, $torque], 0.0, Detail::Verdict);
 
         return $w->value('T_Ed * u_k * cot_theta / (2 * A_k * f_yd)');
     }
 
-    private function spacing(ConcreteMake $concrete, ShearSpans $spans, bool $derive): Weighing
+    private function spacing(ConcreteMake $concrete, ShearSpans $spans, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
         $w->let('s', $spans->widestTwisted(TorsionBars::NOTHING)->spacing, Kind::Size, '', 'where it is widest');

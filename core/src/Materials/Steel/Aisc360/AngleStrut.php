@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Strut;
@@ -45,9 +46,9 @@ final readonly class AngleStrut extends PressedStrut
         };
     }
 
-    protected function pressed(bool $derive): Weighing
+    protected function pressed(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $this->angle;
         [$E, $Fy] = [$this->profile->E, $this->profile->Fy];
         $d?->given('P_r', $this->strut->compression, Kind::Force, '', 'compression');

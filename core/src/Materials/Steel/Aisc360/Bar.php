@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Materials\Steel\SteelGrade;
@@ -23,7 +24,7 @@ final readonly class Bar extends Profile
         return 'compact';
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
         return new Weighing(
             'classification',

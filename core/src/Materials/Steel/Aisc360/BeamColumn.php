@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\Sections\Section;
@@ -40,12 +41,12 @@ final readonly class BeamColumn
     }
 
     /** @return list<Weighing> axial force, where it acts; all together */
-    public function weigh(bool $derive): array
+    public function weigh(Detail $detail): array
     {
         $c = $this->column;
         $acts = $c->compression + $c->tension > 0.0;
 
-        return [...$acts ? [$this->axial($derive)] : [], $this->together($derive)];
+        return [...$acts ? [$this->axial($detail)] : [], $this->together($detail)];
     }
 
     private function pulls(): bool
@@ -112,9 +113,9 @@ final readonly class BeamColumn
         return $this->method->available('P_n', $Pn, Compression::FACTORS, 'c', Kind::Force, 'E1', $d);
     }
 
-    private function axial(bool $derive): Weighing
+    private function axial(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $P = max($this->column->compression, $this->column->tension);
         $d?->given('P_r', $P, Kind::Force, '', $this->pulls() ? 'tension' : 'compression');
         $Pc = $this->available($d);
@@ -151,9 +152,9 @@ final readonly class BeamColumn
         return [$P > 0.0 ? $P / $this->available() : 0.0, $this->bending * $this->amplifier('x') + $sideways];
     }
 
-    private function together(bool $derive): Weighing
+    private function together(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $c = $this->column;
         $P = max($c->compression, $c->tension);
         $p = 0.0;

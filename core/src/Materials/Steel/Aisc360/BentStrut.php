@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Strut;
 use Waage\Units\Kind;
@@ -30,9 +30,9 @@ final readonly class BentStrut
      * @param  list<Weighing>  $bending  weighings of bending and lateral-torsional buckling
      * @return non-empty-list<Weighing> axial force, all together
      */
-    public function weigh(array $bending, bool $derive): array
+    public function weigh(array $bending, Detail $detail): array
     {
-        $alone = $this->pressed->weigh($derive);
+        $alone = $this->pressed->weigh($detail);
         $p = max(array_map(fn (Weighing $w): float => (float) $w->ratio, $alone));
         $m = max([
             0.0,
@@ -47,7 +47,7 @@ final readonly class BentStrut
             $this->method === Method::ASD ? 1.6 : 1.0,
         ];
         $B = 1 / max(1 - ($alpha * $P) / $Pe, self::LEAST);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('p', $p, Kind::Number, 'D2, E', 'utilisation by axial force');
         $d?->given('m', $m, Kind::Number, 'F', 'greatest utilisation in bending, lateral-torsional buckling among it');
         $d?->given('P_r', $P, Kind::Force, '', 'compression');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Finish;
 use Waage\Materials\Steel\Sections\RectangularHollow;
@@ -49,9 +50,9 @@ final readonly class Box extends Profile
         };
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $this->section;
         $less = $this->isWelded ? '2' : '3';
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];

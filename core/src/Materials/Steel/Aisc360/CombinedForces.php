@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Columns;
@@ -41,7 +42,7 @@ final readonly class CombinedForces
      *     that of each
      * @return list<Weighing>
      */
-    public function weigh(array $stretches, array $profiles, float $weight, float $buckling, bool $derive): array
+    public function weigh(array $stretches, array $profiles, float $weight, float $buckling, Detail $detail): array
     {
         $stiffer = $this->columns->stiffer($stretches);
         $main = $this->columns->main($stretches);
@@ -79,7 +80,7 @@ final readonly class CombinedForces
                         )->value ?? 0.0,
                     ) / $strengths[$i];
                 $sideways = $this->columns->sidewaysMoment($combination, $stretch, $weight);
-                $columns[] = fn (float $lateral, bool $derive): array => array_map(
+                $columns[] = fn (float $lateral, Detail $detail): array => array_map(
                     fn (Weighing $w): Weighing => Stretches::named(
                         $w,
                         $stretch,
@@ -95,7 +96,7 @@ final readonly class CombinedForces
                         $sideways,
                         $this->beam->member->length,
                         $weakest,
-                    ))->weigh($derive),
+                    ))->weigh($detail),
                 );
             }
         }
@@ -107,7 +108,7 @@ final readonly class CombinedForces
             fn (int $c): float => $count > 1
                 ? $buckling
                 : $this->lateral->utilisation($this->strength[$c], $stretches[0], $profiles[0], $weight),
-            $derive,
+            $detail,
         );
     }
 

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Units\Kind;
 
 /** ANSI/AISC 360, B4.1: compact, noncompact and slender elements of a shape in bending (Table B4.1b). */
 final class Compactness
 {
-    public static function weigh(OpenProfile $shape, string $standard, bool $derive): Weighing
+    public static function weigh(OpenProfile $shape, string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $shape->section;
         $d?->with(['b_f' => [$s->b, Kind::Size], 't_f' => [$s->tf, Kind::Size]])->line(
             'lambda_f',

@@ -8,6 +8,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SidewaysEnvelopes;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -27,7 +28,7 @@ final readonly class CrossSections
     ) {
     }
 
-    public function bending(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
+    public function bending(Profile $profile, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         $available = fn (?Derivation $d): float => $this->method->available(
             'M_n',
@@ -49,12 +50,12 @@ final readonly class CrossSections
             Kind::Moment,
             $available,
             $weight,
-            $derive,
+            $detail,
             $stretch,
         );
     }
 
-    public function shear(Profile $profile, SectionStep $stretch, float $weight, bool $derive): Weighing
+    public function shear(Profile $profile, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         return $this->weighing(
             'shear',
@@ -66,7 +67,7 @@ final readonly class CrossSections
             Kind::Force,
             fn (?Derivation $d): float => $profile->shear($this->method, $d),
             $weight,
-            $derive,
+            $detail,
             $stretch,
         );
     }
@@ -77,7 +78,7 @@ final readonly class CrossSections
         SectionStep $stretch,
         SidewaysEnvelopes $sideways,
         float $weight,
-        bool $derive,
+        Detail $detail,
     ): array {
         $bends = fn (?Derivation $d): float => $this->method->available(
             'M_n',
@@ -104,7 +105,7 @@ final readonly class CrossSections
                 Kind::Moment,
                 $bends,
                 $weight,
-                $derive,
+                $detail,
                 $stretch,
             ),
             $this->weighing(
@@ -117,7 +118,7 @@ final readonly class CrossSections
                 Kind::Force,
                 fn (?Derivation $d): float => $profile->weakShear($this->method, $d),
                 $weight,
-                $derive,
+                $detail,
                 $stretch,
             ),
         ];
@@ -139,7 +140,7 @@ final readonly class CrossSections
         Kind $kind,
         \Closure $strength,
         float $weight,
-        bool $derive,
+        Detail $detail,
         SectionStep $stretch,
     ): Weighing {
         $e =
@@ -148,7 +149,7 @@ final readonly class CrossSections
         $demand = abs($e->value);
         $required = $this->method->required($symbol);
         $capacity = "{$symbol[0]}_c";
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given($required, $demand, $kind, '', $id !== 'bending' ? '' : ($e->value >= 0 ? 'sagging' : 'hogging'));
         $available = $strength($d);
         $d?->with([$capacity => [$available, $kind]])->line('u', "{$required} / {$capacity}", Kind::Number, 'B3');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 
 /**
@@ -31,9 +32,9 @@ final readonly class EitherFlange extends PlaneProfile
         return $this->weaker->compactness();
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        return $this->weaker->weighCompactness($standard, $derive);
+        return $this->weaker->weighCompactness($standard, $detail);
     }
 
     public function moment(?Derivation $d = null): float

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Units\Kind;
 
@@ -135,7 +136,7 @@ final readonly class Girder extends Profile
         return $this->isSlender() ? 'web slender' : 'web noncompact';
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
         $isCovered = $this->shape->web <= self::MOST && $this->aw <= 10.0;
 
@@ -148,7 +149,7 @@ final readonly class Girder extends Profile
             remark: $isCovered
                 ? "In bending: {$this->compactness()} (".($this->isSlender() ? 'F5' : 'F4').').'
                 : 'A web without stiffeners is not more slender than 260, and not more than ten times its flange (F13.2). Take a thicker web.',
-            lines: Compactness::weigh($this->shape, $standard, $derive)->lines,
+            lines: Compactness::weigh($this->shape, $standard, $detail)->lines,
         );
     }
 

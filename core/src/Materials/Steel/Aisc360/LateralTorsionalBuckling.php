@@ -9,6 +9,7 @@ use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\BucklingLength;
@@ -44,7 +45,7 @@ final class LateralTorsionalBuckling
      * @param  non-empty-list<Profile>  $profiles  of each of them
      * @param  float  $weight  self-weight, N/mm
      */
-    public function weigh(array $stretches, array $profiles, float $weight, bool $derive): Weighing
+    public function weigh(array $stretches, array $profiles, float $weight, Detail $detail): Weighing
     {
         $member = $this->beam->member;
         $profile = $profiles[0];
@@ -123,7 +124,7 @@ final class LateralTorsionalBuckling
         [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
         $M = $part->M;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         if ($d !== null) {
             $M = $this->derive($d, $case, $resistance, $weight, $alpha, $part, count($stretches) > 1);
         } elseif ($resistance->closed) {

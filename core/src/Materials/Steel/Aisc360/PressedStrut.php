@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
@@ -22,21 +23,21 @@ abstract readonly class PressedStrut
     /** Why it is not covered; empty: it is. */
     abstract public function refusal(bool $isBent = false): string;
 
-    abstract protected function pressed(bool $derive): Weighing;
+    abstract protected function pressed(Detail $detail): Weighing;
 
     /** @return non-empty-list<Weighing> of compression, of tension */
-    public function weigh(bool $derive): array
+    public function weigh(Detail $detail): array
     {
         return [
-            ...$this->strut->compression > 0.0 ? [$this->pressed($derive)] : [],
-            ...$this->strut->tension > 0.0 ? [$this->pulled($derive)] : [],
+            ...$this->strut->compression > 0.0 ? [$this->pressed($detail)] : [],
+            ...$this->strut->tension > 0.0 ? [$this->pulled($detail)] : [],
         ] ?:
             throw new \LogicException('A strut is in compression or tension.');
     }
 
-    private function pulled(bool $derive): Weighing
+    private function pulled(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $this->strut->section;
         $Fy = $this->strut->grade->yieldStrength($s->thickest());
         $d?->given('P_r', $this->strut->tension, Kind::Force, '', 'tension');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\SteelGrade;
@@ -35,7 +36,7 @@ abstract readonly class Profile
     /** What it is in bending: compact, or what of it is not. */
     abstract public function compactness(): string;
 
-    abstract public function weighCompactness(string $standard, bool $derive): Weighing;
+    abstract public function weighCompactness(string $standard, Detail $detail): Weighing;
 
     /** M_n about the strong axis without lateral-torsional buckling. */
     abstract public function moment(?Derivation $d = null): float;

@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Analysis\Envelope;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Columns;
@@ -39,7 +40,7 @@ final readonly class Seismic
      * @param  bool  $isBeam  lies: braces of a column are those of its frame
      * @return list<Weighing>
      */
-    public function weigh(Profile $shape, float $weight, bool $isBeam, bool $derive): array
+    public function weigh(Profile $shape, float $weight, bool $isBeam, Detail $detail): array
     {
         if ($this->ductility === Ductility::None) {
             return [];
@@ -73,7 +74,7 @@ final readonly class Seismic
             ];
         }
 
-        return [$this->compactness($shape, $weight, $derive), ...$isBeam ? [$this->bracing($shape, $derive)] : []];
+        return [$this->compactness($shape, $weight, $detail), ...$isBeam ? [$this->bracing($shape, $detail)] : []];
     }
 
     /** R_y: the expected yield stress over the specified one (Table A3.1), of rolled shapes. */
@@ -87,9 +88,9 @@ final readonly class Seismic
         return $this->ductility === Ductility::High;
     }
 
-    private function compactness(Shape $shape, float $weight, bool $derive): Weighing
+    private function compactness(Shape $shape, float $weight, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $shape->section;
         $Ry = self::expected($shape->grade);
         $root = sqrt($shape->E / ($Ry * $shape->Fy));
@@ -182,9 +183,9 @@ final readonly class Seismic
         return $C;
     }
 
-    private function bracing(Shape $shape, bool $derive): Weighing
+    private function bracing(Shape $shape, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $shape->section;
         $Ry = self::expected($shape->grade);
         $Lb = $this->columns->heldApart();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\ISection;
 
@@ -35,9 +36,9 @@ final readonly class Shape extends OpenProfile
         };
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        return Compactness::weigh($this, $standard, $derive);
+        return Compactness::weigh($this, $standard, $detail);
     }
 
     public function moment(?Derivation $d = null): float

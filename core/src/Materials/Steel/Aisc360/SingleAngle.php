@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\SteelGrade;
@@ -34,9 +35,9 @@ final readonly class SingleAngle extends PlaneProfile
         };
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
         $this->deriveSlenderness($d);
         $d?->with($of)->line('lambda_p', '0.54 * sqrt(E / F_y)', Kind::Number, 'Table B4.1b, 12');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\SkewSection;
@@ -72,9 +73,9 @@ final readonly class SkewAngle extends PlaneProfile
         return $this->held->compactness();
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        return $this->held->weighCompactness($standard, $derive);
+        return $this->held->weighCompactness($standard, $detail);
     }
 
     public function moment(?Derivation $d = null): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\RuleSet;
 use Waage\Materials\Steel\Columns;
@@ -141,7 +142,7 @@ final class SteelBeam extends SteelMember
         );
     }
 
-    protected function strengths(array $stretches, float $weight, bool $derive): array
+    protected function strengths(array $stretches, float $weight, Detail $detail): array
     {
         $shapes = array_map(Profiles::of(...), $stretches);
         $isStrut = $this->struts->has($stretches, $weight);
@@ -172,12 +173,12 @@ final class SteelBeam extends SteelMember
             $strut = $this->strut($this->struts->of($stretches[0], $weight));
 
             return $strut->refusal() === ''
-                ? $strut->weigh($derive)
+                ? $strut->weigh($detail)
                 : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
         }
         $byStretch = [];
         foreach ($stretches as $i => $stretch) {
-            $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $derive);
+            $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $detail);
             if (! $compactness->isCovered()) {
                 return [Stretches::named($compactness, $stretch, count($stretches), $this->beam->member->basis->units)];
             }
@@ -186,8 +187,8 @@ final class SteelBeam extends SteelMember
                     ? [$compactness]
                     : [
                         $compactness,
-                        $this->crossSections->bending($shapes[$i], $stretch, $weight, $derive),
-                        $this->crossSections->shear($shapes[$i], $stretch, $weight, $derive),
+                        $this->crossSections->bending($shapes[$i], $stretch, $weight, $detail),
+                        $this->crossSections->shear($shapes[$i], $stretch, $weight, $detail),
                     ];
         }
         $weighings = Stretches::heaviest(
@@ -199,24 +200,24 @@ final class SteelBeam extends SteelMember
         if ($this->strength === []) {
             return $weighings;
         }
-        $webs = $this->webs->weigh($stretches, $weight, $derive);
+        $webs = $this->webs->weigh($stretches, $weight, $detail);
         if ($this->struts->strains($stretches, $weight)) {
             $of = $this->struts->of($stretches[0], $weight);
             $strut = $this->strut($of);
-            $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $derive)];
+            $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $detail)];
 
             return [
                 ...$bending,
                 ...$webs,
                 ...$strut->refusal(true) === ''
-                    ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $derive)
+                    ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $detail)
                     : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))],
             ];
         }
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
         if (count($stretches) > 1) {
-            $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
+            $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $detail);
             $together = match (true) {
                 ! $isTogether => [],
                 array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [
@@ -227,14 +228,14 @@ final class SteelBeam extends SteelMember
                         'Where the section changes this is computed for sections with two axes of symmetry.',
                     ),
                 ],
-                default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive),
+                default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $detail),
             };
 
             return [
                 ...$weighings,
                 ...$webs,
                 $lateral,
-                ...$this->weighSideways($stretches, $shapes, $weight, $derive),
+                ...$this->weighSideways($stretches, $shapes, $weight, $detail),
                 ...$together,
                 ...$this->torsion() === null
                     ? []
@@ -258,24 +259,24 @@ final class SteelBeam extends SteelMember
                     ],
             ];
         }
-        $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $derive);
+        $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $detail);
         $together = $isTogether
-            ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $derive)
+            ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $detail)
             : [];
 
         return [
             ...$weighings,
             $lateral,
             ...$webs,
-            ...$this->weighSideways($stretches, $shapes, $weight, $derive),
+            ...$this->weighSideways($stretches, $shapes, $weight, $detail),
             ...$together,
-            ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $derive),
+            ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $detail),
             ...$this->weighTorsion(
                 $stretches[0],
                 [...$weighings, $lateral],
                 $together,
                 $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0) : null,
-                $derive,
+                $detail,
             ),
             ...$this->axial !== null && $P < 1.0
                 ? [
@@ -310,7 +311,7 @@ final class SteelBeam extends SteelMember
      * @param  non-empty-list<Profile>  $shapes  of each of them
      * @return list<Weighing> bending and shear about the weak axis, where loads push the member sideways
      */
-    private function weighSideways(array $stretches, array $shapes, float $weight, bool $derive): array
+    private function weighSideways(array $stretches, array $shapes, float $weight, Detail $detail): array
     {
         $sideways = $this->sideways;
         if ($sideways === null) {
@@ -325,7 +326,7 @@ final class SteelBeam extends SteelMember
                     $s,
                     $sideways,
                     $weight,
-                    $derive,
+                    $detail,
                 ),
                 $shapes,
                 $stretches,
@@ -347,7 +348,7 @@ final class SteelBeam extends SteelMember
         array $bending,
         array $together,
         ?array $parts,
-        bool $derive,
+        Detail $detail,
     ): array {
         $torsion = $this->torsion();
         if ($torsion === null) {
@@ -360,7 +361,7 @@ final class SteelBeam extends SteelMember
             $bending,
             $together,
             $parts,
-            $derive,
+            $detail,
         );
     }
 

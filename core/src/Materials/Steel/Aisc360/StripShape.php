@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\SkewSection;
 use Waage\Materials\Steel\Sections\StripSection;
@@ -55,9 +56,9 @@ final readonly class StripShape extends PlaneProfile
         return $this->local >= $this->Fy ? 'elastic' : 'strips slender';
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $this->deriveLocal($d);
 
         return new Weighing(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\StripSection;
 use Waage\Materials\Steel\Strut;
@@ -30,9 +30,9 @@ final readonly class StripStrut extends PressedStrut
         return '';
     }
 
-    protected function pressed(bool $derive): Weighing
+    protected function pressed(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $this->strips;
         [$E, $Fy, $L] = [$this->profile->E, $this->profile->Fy, $this->strut->L];
         [$Pe, $Pu, $Pv, $Pz] = $this->strut->critical();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Stem;
 use Waage\Materials\Steel\Sections\Tee;
@@ -53,9 +54,9 @@ final readonly class TeeShape extends PlaneProfile
         return $words === [] ? 'compact' : implode(', ', $words);
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $this->pressesFlange ? $this->deriveFlange($d) : null;
         $this->pressesStem ? $this->deriveStem($d) : null;
         $word = $this->compactness();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\ISection;
@@ -50,7 +51,7 @@ final readonly class Torsion
         array $bending,
         array $together,
         ?array $parts,
-        bool $derive,
+        Detail $detail,
     ): array {
         return match (true) {
             $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow(
@@ -58,10 +59,10 @@ final readonly class Torsion
                 $grade,
                 $bending,
                 $parts ?? [0.0, max(self::inPlane($bending, []), self::ratio('buckling', $bending))],
-                $derive,
+                $detail,
             ),
-            $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $derive)],
-            default => $this->weighStVenant($s, $grade, $bending, $together, $derive),
+            $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $detail)],
+            default => $this->weighStVenant($s, $grade, $bending, $together, $detail),
         };
     }
 
@@ -70,13 +71,18 @@ final readonly class Torsion
      * @param  list<Weighing>  $together
      * @return list<Weighing>
      */
-    private function weighStVenant(Section $s, SteelGrade $grade, array $bending, array $together, bool $derive): array
-    {
+    private function weighStVenant(
+        Section $s,
+        SteelGrade $grade,
+        array $bending,
+        array $together,
+        Detail $detail,
+    ): array {
         $e = $this->envelopes->torque();
         $at = $this->envelopes->at($e);
         [$T, $Fy, $G] = [abs($e->value), $grade->yieldStrength($s->thickest()), $grade->shearModulus()];
         $required = $this->method->required('T');
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
         $C = $s->torsionModulus();
         $Tn = 0.6 * $Fy * $C;
@@ -119,7 +125,7 @@ final readonly class Torsion
             arrangement: $at->arrangement,
             factors: $at->factors,
             lines: $d->lines ?? [],
-            remark: $derive ? $this->envelopes->twist($s, $grade) : '',
+            remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
         );
         if ($s instanceof SolidBar && $s->isRound) {
             return [$alone];
@@ -131,7 +137,7 @@ final readonly class Torsion
             ...array_map(fn (Weighing $w): float => $w->id === 'bending' ? (float) $w->demand : 0.0, $bending),
         ]);
         [$Mz, $Mn] = [$M * $phi, $Fy * $s->Welz];
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given($required, $T, Kind::Moment, '', 'greatest torque');
         $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
         $d?->with([
@@ -191,13 +197,13 @@ final readonly class Torsion
         SteelGrade $grade,
         array $bending,
         array $parts,
-        bool $derive,
+        Detail $detail,
     ): array {
         $e = $this->envelopes->torque();
         $at = $this->envelopes->at($e);
         $T = abs($e->value);
         $required = $this->method->required('T');
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
         $C = $this->constant($s, $d);
         $Fcr = $this->stress($s, $grade, $d);
@@ -225,7 +231,7 @@ final readonly class Torsion
             arrangement: $at->arrangement,
             factors: $at->factors,
             lines: $d->lines ?? [],
-            remark: $derive ? $this->envelopes->twist($s, $grade) : '',
+            remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
         );
         if ($t <= 0.2) {
             return [
@@ -242,7 +248,7 @@ final readonly class Torsion
         [$p, $m] = $parts;
         $v = self::ratio('shear', $bending);
         $u = $p + $m + ($v + $t) ** 2;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('p', $p, Kind::Number, 'D, E', 'utilisation in axial force');
         $d?->given('m', $m, Kind::Number, 'F', 'in bending, about both axes added, amplified by compression');
         $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
@@ -274,13 +280,13 @@ final readonly class Torsion
         SteelGrade $grade,
         array $bending,
         array $together,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
         $e = $this->envelopes->flange();
         $at = $this->envelopes->at($e, true);
         $B = abs($e->value);
         $Fy = $grade->yieldStrength($s->thickest());
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given(
             'B_r',
             $B,
@@ -306,7 +312,7 @@ final readonly class Torsion
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.
-                    ($derive ? $this->envelopes->twist($s, $grade) : ''),
+                    ($detail->hasLines() ? $this->envelopes->twist($s, $grade) : ''),
             ),
         );
     }

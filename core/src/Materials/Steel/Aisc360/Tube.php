@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\SteelGrade;
@@ -37,9 +38,9 @@ final readonly class Tube extends Profile
         };
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->with(['D' => [$this->section->h, Kind::Size], 't' => [$this->section->t, Kind::Size]])->line(
             'lambda',
             'D / t',

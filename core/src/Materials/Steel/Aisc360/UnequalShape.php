@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SteelGrade;
@@ -171,9 +172,9 @@ final readonly class UnequalShape extends PlaneProfile
         return $words === [] ? 'compact' : implode(', ', $words);
     }
 
-    public function weighCompactness(string $standard, bool $derive): Weighing
+    public function weighCompactness(string $standard, Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $s = $this->section;
         $of = ['E' => [$this->E, Kind::ModulusOfElasticity], 'F_y' => [$this->Fy, Kind::Stress]];
         $d?->with(['b_fc' => [$this->bc, Kind::Size], 't_fc' => [$this->tc, Kind::Size]])->line(

@@ -6,7 +6,7 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\BucklingLengths;
@@ -45,7 +45,7 @@ final readonly class Webs
      * @param  float  $weight  self-weight, N/mm
      * @return list<Weighing> the heaviest of the supports, and of the loads
      */
-    public function weigh(array $stretches, float $weight, bool $derive): array
+    public function weigh(array $stretches, float $weight, Detail $detail): array
     {
         $heaviest = [];
         $forces = $this->forces->on(
@@ -81,7 +81,7 @@ final readonly class Webs
             ]
             : [];
         foreach ($forces as $force) {
-            $w = $this->weighOne($force, $weight, false);
+            $w = $this->weighOne($force, $weight, Detail::Verdict);
             if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
                 $heaviest[$w->id] = [$w->ratio, $force, $w];
             }
@@ -90,7 +90,9 @@ final readonly class Webs
         return [
             ...array_values(
                 array_map(
-                    fn (array $of): Weighing => $derive ? $this->weighOne($of[1], $weight, true) : $of[2],
+                    fn (array $of): Weighing => $detail->hasLines()
+                        ? $this->weighOne($of[1], $weight, Detail::Lines)
+                        : $of[2],
                     $heaviest,
                 ),
             ),
@@ -98,7 +100,7 @@ final readonly class Webs
         ];
     }
 
-    private function weighOne(ConcentratedForce $of, float $weight, bool $derive): Weighing
+    private function weighOne(ConcentratedForce $of, float $weight, Detail $detail): Weighing
     {
         $weakest = null;
         foreach ($of->stretches as $stretch) {
@@ -118,7 +120,7 @@ final readonly class Webs
         }
         [$Rc, $web] = $weakest;
         $required = $this->method->required('R');
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given($required, $of->force, Kind::Force);
         if ($d !== null) {
             $web->available($this->method, $d);

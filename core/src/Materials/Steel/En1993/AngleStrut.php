@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Strut;
@@ -40,12 +41,12 @@ final readonly class AngleStrut implements PressedStrut
     }
 
     /** @return non-empty-list<Weighing> class, axial force, buckling where it is pressed */
-    public function weigh(bool $derive): array
+    public function weigh(Detail $detail): array
     {
         return [
-            ...$this->strut->compression > 0.0 ? [$this->class($derive)] : [],
-            $this->section($derive),
-            ...$this->strut->compression > 0.0 ? [$this->buckling($derive)] : [],
+            ...$this->strut->compression > 0.0 ? [$this->class($detail)] : [],
+            $this->section($detail),
+            ...$this->strut->compression > 0.0 ? [$this->buckling($detail)] : [],
         ];
     }
 
@@ -62,10 +63,10 @@ final readonly class AngleStrut implements PressedStrut
         return max($s->h, $s->b) / $s->t > 15 * $this->epsilon || ($s->h + $s->b) / (2 * $s->t) > 11.5 * $this->epsilon;
     }
 
-    private function class(bool $derive): Weighing
+    private function class(Detail $detail): Weighing
     {
         $s = $this->angle;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $of = ['h' => [$s->h, Kind::Size], 'b' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]];
         $epsilon = ['epsilon' => [$this->epsilon, Kind::Number]];
         $d?->with(['f_y' => [$this->fy, Kind::Number]])->line(
@@ -91,10 +92,10 @@ final readonly class AngleStrut implements PressedStrut
         );
     }
 
-    private function section(bool $derive): Weighing
+    private function section(Detail $detail): Weighing
     {
         $pulls = $this->strut->tension > $this->strut->compression;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
         $A = $pulls ? $this->angle->A : $this->area($d);
@@ -160,10 +161,10 @@ final readonly class AngleStrut implements PressedStrut
         return $A;
     }
 
-    private function buckling(bool $derive): Weighing
+    private function buckling(Detail $detail): Weighing
     {
         $s = $this->angle;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $N = $this->strut->compression;
         $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');
         $d?->given(

@@ -10,6 +10,7 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Analysis\SidewaysEnvelopes;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Line;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
@@ -63,7 +64,7 @@ final class AxialForce
      * @param  array{Weighing, Weighing}|null  $sideways  of bending and shear sideways
      * @return list<Weighing>
      */
-    public function weigh(array $stretches, float $weight, array $bending, ?array $sideways, bool $derive): array
+    public function weigh(array $stretches, float $weight, array $bending, ?array $sideways, Detail $detail): array
     {
         $most = $this->axial?->extreme($this->strength, 1, $weight);
         $least = $this->axial?->extreme($this->strength, -1, $weight);
@@ -83,7 +84,7 @@ final class AxialForce
                     ],
                 ...$sideways === null
                     ? []
-                    : $this->together($stretches, $weight, [0.0, 0.0], $bending, $sideways, $derive),
+                    : $this->together($stretches, $weight, [0.0, 0.0], $bending, $sideways, $detail),
             ];
         }
         $N = abs($e->value);
@@ -93,7 +94,7 @@ final class AxialForce
         $stiffer = $this->columns->stiffer($stretches);
         $member = $this->beam->member;
         [$L, $LT] = $this->columns->lengths();
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $small = true;
         foreach ($stretches as $i => $stretch) {
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
@@ -118,7 +119,7 @@ final class AxialForce
             );
         } elseif ($compression > 0.0) {
             $small = $small && $theory->isCriticalFrom(1 / self::BUCKLING / $stiffer);
-            $factor = $derive ? $theory->criticalFactor() * $stiffer : INF;
+            $factor = $detail->hasLines() ? $theory->criticalFactor() * $stiffer : INF;
             if ($d !== null && is_finite($factor)) {
                 $d->given('alpha_cr', $factor, Kind::Number, '5.2.1', 'exact, in the plane of bending');
                 $d->line('n_cr_y', '1 / alpha_cr', Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
@@ -151,7 +152,7 @@ final class AxialForce
             [$compression, max(0.0, -$least->value)],
             $bending,
             $sideways,
-            $derive,
+            $detail,
             $d->lines ?? [],
         );
     }
@@ -172,7 +173,7 @@ final class AxialForce
         array $N,
         array $bending,
         ?array $sideways,
-        bool $derive,
+        Detail $detail,
         array $lines = [],
     ): array {
         $member = $this->beam->member;
@@ -263,7 +264,7 @@ final class AxialForce
             fn (int $c): float => count($stretches) > 1
                 ? $lateral
                 : ($this->lateralOf)($this->strength[$c], $stretches[0], $weight),
-            $derive,
+            $detail,
         );
     }
 
@@ -278,7 +279,7 @@ final class AxialForce
     /**
      * @param  int  $count  of stretches
      * @param  Section  $weakest  of them sideways
-     * @return \Closure(float, bool): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation
+     * @return \Closure(float, Detail): list<Weighing> for a utilisation in lateral-torsional buckling, with derivation
      *     or without
      */
     private function column(
@@ -296,7 +297,7 @@ final class AxialForce
             $this->columns->sidewaysMoment($combination, $stretch, $weight) /
             (($steel->modulusZ() * $steel->fy) / $steel->basis->gammaM0);
 
-        return fn (float $lateral, bool $derive): array => array_map(
+        return fn (float $lateral, Detail $detail): array => array_map(
             fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
             (new BeamColumn(
                 $steel,
@@ -312,7 +313,7 @@ final class AxialForce
                 $shear,
                 $weakest,
                 $column->isExact,
-            ))->weigh($derive),
+            ))->weigh($detail),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\ISection;
@@ -78,19 +79,19 @@ final readonly class BeamColumn
     }
 
     /** @return non-empty-list<Weighing> */
-    public function weigh(bool $derive): array
+    public function weigh(Detail $detail): array
     {
         return [
-            ...$this->compression + $this->tension > 0.0 ? [$this->section($derive)] : [],
-            $this->sum($derive),
-            ...$this->compression > 0.0 ? [$this->buckling($derive)] : [],
-            ...$this->compression > 0.0 || $this->sideways === 0.0 ? [] : [$this->lateralWithSideways($derive)],
+            ...$this->compression + $this->tension > 0.0 ? [$this->section($detail)] : [],
+            $this->sum($detail),
+            ...$this->compression > 0.0 ? [$this->buckling($detail)] : [],
+            ...$this->compression > 0.0 || $this->sideways === 0.0 ? [] : [$this->lateralWithSideways($detail)],
         ];
     }
 
-    private function section(bool $derive): Weighing
+    private function section(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $N = max($this->compression, $this->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
         $NRd = $this->resistance($this->steel->classIn(Strain::Compression), $d);
@@ -133,9 +134,9 @@ final readonly class BeamColumn
     }
 
     /** The section under all that strains it: plastic, or by the sum of the utilisations. */
-    private function sum(bool $derive): Weighing
+    private function sum(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $N = max($this->compression, $this->tension);
         $NRd = INF;
         if ($N > 0.0) {
@@ -322,9 +323,9 @@ final readonly class BeamColumn
         );
     }
 
-    private function lateralWithSideways(bool $derive): Weighing
+    private function lateralWithSideways(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $uLT = $this->lateral($d);
         $uz = $this->aboutZ($d);
         $d?->with(['u_LT' => [$uLT, Kind::Number], 'u_z' => [$uz, Kind::Number]])->line(
@@ -344,9 +345,9 @@ final readonly class BeamColumn
         );
     }
 
-    private function buckling(bool $derive): Weighing
+    private function buckling(Detail $detail): Weighing
     {
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
         [$y, $z] = $this->steel->profile->curves($this->steel->grade->isS460());
         [$Ly, $Lz, $LT] = $this->L;

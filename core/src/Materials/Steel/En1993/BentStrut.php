@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Strut;
 use Waage\Units\Kind;
@@ -26,10 +26,10 @@ final readonly class BentStrut
      * @param  list<Weighing>  $bending  weighings of bending and lateral-torsional buckling
      * @return non-empty-list<Weighing> axial force, buckling where it is pressed, all together
      */
-    public function weigh(array $bending, bool $derive): array
+    public function weigh(array $bending, Detail $detail): array
     {
         $alone = array_values(
-            array_filter($this->pressed->weigh($derive), fn (Weighing $w): bool => $w->ratio !== null),
+            array_filter($this->pressed->weigh($detail), fn (Weighing $w): bool => $w->ratio !== null),
         );
         $n = max([0.0, ...array_map(fn (Weighing $w): float => (float) $w->ratio, $alone)]);
         $u = max([
@@ -42,7 +42,7 @@ final readonly class BentStrut
         $N = $this->strut->compression;
         $Ncr = $this->strut->least();
         $k = 1 / max(1 - $N / $Ncr, self::LEAST);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('n', $n, Kind::Number, '', 'utilisation by axial force, buckling among it');
         $d?->given(
             'u_LT',

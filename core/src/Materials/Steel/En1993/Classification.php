@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Units\Kind;
@@ -98,7 +99,7 @@ final class Classification
         return $class;
     }
 
-    public static function weigh(SteelSection $steel, bool $derive): Weighing
+    public static function weigh(SteelSection $steel, Detail $detail): Weighing
     {
         if ($steel->section instanceof SolidBar) {
             return new Weighing(
@@ -110,7 +111,7 @@ final class Classification
             );
         }
         $lines = [];
-        if ($derive) {
+        if ($detail->hasLines()) {
             $d = new Derivation();
             $d->with(['f_y' => [$steel->fy, Kind::Number]])->line(
                 'epsilon',

@@ -10,6 +10,7 @@ use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\Polynomial;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\CircularHollow;
@@ -50,14 +51,14 @@ final class CrossSections
      * @return non-empty-list<Weighing> class of the section, which stands alone where it is not covered; bending,
      *     shear, shear buckling, bending with shear
      */
-    public function weigh(array $stretches, float $weight, bool $derive): array
+    public function weigh(array $stretches, float $weight, Detail $detail): array
     {
         $member = $this->beam->member;
         $weighings = $classes = [];
         foreach ($stretches as $stretch) {
             $steel = new SteelSection($stretch->section, $stretch->grade, $member->basis);
             $classes[] = $steel->class;
-            $classification = Classification::weigh($steel, $derive);
+            $classification = Classification::weigh($steel, $detail);
             if (! $classification->isCovered()) {
                 return [Stretches::named($classification, $stretch, count($stretches), $member->basis->units)];
             }
@@ -66,18 +67,18 @@ final class CrossSections
                     ? [$classification]
                     : [
                         $classification,
-                        $this->bending($steel, $stretch, $weight, $derive),
-                        ...$this->shear($steel, $stretch, $weight, $derive),
+                        $this->bending($steel, $stretch, $weight, $detail),
+                        ...$this->shear($steel, $stretch, $weight, $detail),
                     ];
         }
 
         return Stretches::heaviest($stretches, $weighings, $classes, $member->basis->units);
     }
 
-    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
+    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         $e = $this->worst($this->momentEnvelope, $stretch, $weight);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('M_Ed', abs($e->value), Kind::Moment, '', $e->value >= 0 ? 'sagging' : 'hogging');
         $Mc = Bending::resistance($steel, $d);
         $ratio = abs($e->value) / $Mc;
@@ -109,11 +110,11 @@ final class CrossSections
     }
 
     /** @return list<Weighing> shear, shear buckling, bending with shear */
-    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): array
+    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, Detail $detail): array
     {
         $e = $this->worst($this->shearEnvelope, $stretch, $weight);
         $V = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_Ed', $V, Kind::Force);
         $Vpl = Shear::resistance($steel, $d);
         $d?->with(['V_pl_Rd' => [$Vpl, Kind::Force]])->line('u', 'V_Ed / V_pl_Rd', Kind::Number, '6.2.6(1) (6.17)');
@@ -135,17 +136,17 @@ final class CrossSections
             ranges: [[$stretch->from, $stretch->to, $Vpl]],
         );
 
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $limit = Shear::bucklingLimit($steel, $d);
         $slenderness = Shear::webSlenderness($steel);
         if ($slenderness > $limit && SlenderWeb::covers($steel)) {
-            return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $derive)];
+            return [$shear, ...$this->slenderWeb($steel, $stretch, $e, $weight, $detail)];
         }
         $web =
             $slenderness === null
                 ? ($steel->section instanceof CircularHollow
-                    ? $this->tube($steel, $steel->section, $e, $weight, $derive)
-                    : $this->plate($steel, $derive))
+                    ? $this->tube($steel, $steel->section, $e, $weight, $detail)
+                    : $this->plate($steel, $detail))
                 : new Weighing(
                     'shear-buckling',
                     'Shear buckling of the web',
@@ -162,21 +163,21 @@ final class CrossSections
                     lines: $d->lines ?? [],
                 );
 
-        return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $derive)];
+        return [$shear, $web, $this->bendingWithShear($steel, $stretch, $V, $Vpl, $weight, $detail)];
     }
 
     /**
      * EN 1993-1-1 has no rule for the wall of a tube that shears: ANSI/AISC 360, G5, however long it is, with its φ,
      * and H3-2b for where it yields when it is twisted too.
      */
-    private function tube(SteelSection $steel, CircularHollow $s, Extreme $e, float $weight, bool $derive): Weighing
+    private function tube(SteelSection $steel, CircularHollow $s, Extreme $e, float $weight, Detail $detail): Weighing
     {
         $isTwisted = $this->beam->twisting !== null;
         $part = $isTwisted ? '0.60' : '0.78';
         $E = ['E' => [SteelGrade::E, Kind::ModulusOfElasticity]];
         $slenderness = $s->h / $s->t;
         $limit = (((float) $part * SteelGrade::E * sqrt(3)) / $steel->fy) ** (2 / 3);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->with(['d' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line('lambda_w', 'd / t', Kind::Number);
         $d?->with([...$E, 'f_y' => [$steel->fy, Kind::Stress]])->line(
             'lambda_w_max',
@@ -232,11 +233,11 @@ final class CrossSections
     }
 
     /** A stem, a leg or a strip that shears. */
-    private function plate(SteelSection $steel, bool $derive): Weighing
+    private function plate(SteelSection $steel, Detail $detail): Weighing
     {
         [$slenderness, $k] = $steel->profile->plate();
         $limit = (0.83 / $steel->basis->eta) * 37.4 * $steel->epsilon * sqrt($k);
-        $d = $derive && $slenderness > 0.0 ? new Derivation() : null;
+        $d = $detail->hasLines() && $slenderness > 0.0 ? new Derivation() : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
         $d?->given(
             'k_tau',
@@ -274,7 +275,7 @@ final class CrossSections
         SectionStep $stretch,
         Extreme $e,
         float $weight,
-        bool $derive,
+        Detail $detail,
     ): array {
         $bare = array_filter(
             $this->beam->member->supports,
@@ -296,7 +297,7 @@ final class CrossSections
             ];
         }
         $slender = new SlenderWeb($steel);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $limit = $slender->flangeLimit($d);
         $slenderness = Shear::webSlenderness($steel) ?? 0.0;
         $flange = new Weighing(
@@ -317,7 +318,7 @@ final class CrossSections
         $V = abs($e->value);
         $stiffeners = SteelMake::of($this->beam->member)->webStiffeners;
         if ($stiffeners === null) {
-            [$Vb, $web] = $this->bareWeb($slender, $e, $weight, $derive);
+            [$Vb, $web] = $this->bareWeb($slender, $e, $weight, $detail);
             $more = [];
         } else {
             [$Vb, $web, $more] = (new WebPanels(
@@ -325,7 +326,7 @@ final class CrossSections
                 $this->shearEnvelope,
                 $this->momentEnvelope,
                 $this->strength,
-            ))->weigh($steel, $stretch, $stiffeners, $weight, $derive);
+            ))->weigh($steel, $stretch, $stiffeners, $weight, $detail);
             $more = [$more];
         }
         if ($V <= 0.5 * $Vb) {
@@ -343,7 +344,7 @@ final class CrossSections
             ];
         }
         $m = $this->worst($this->momentEnvelope, $stretch, $weight);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('M_Ed', abs($m->value), Kind::Moment);
         $u = $slender->withBending(abs($m->value), $V / $Vb, $d);
 
@@ -367,10 +368,10 @@ final class CrossSections
     }
 
     /** @return array{float, Weighing} V_bw,Rd (N) of a web with stiffeners at the supports only */
-    private function bareWeb(SlenderWeb $slender, Extreme $e, float $weight, bool $derive): array
+    private function bareWeb(SlenderWeb $slender, Extreme $e, float $weight, Detail $detail): array
     {
         $V = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_Ed', $V, Kind::Force);
         $Vb = $slender->resistance($d);
         $d?->with(['V_bw_Rd' => [$Vb, Kind::Force]])->line('u', 'V_Ed / V_bw_Rd', Kind::Number, '5.5(1) (5.10)');
@@ -403,11 +404,11 @@ final class CrossSections
         float $greatest,
         float $Vpl,
         float $weight,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
         $clause = 'EN 1993-1-1, 6.2.8';
         if ($greatest <= 0.5 * $Vpl) {
-            $d = $derive ? new Derivation() : null;
+            $d = $detail->derivation();
             $d?->with(['V_Ed' => [$greatest, Kind::Force], 'V_pl_Rd' => [$Vpl, Kind::Force]])->line(
                 'u_V',
                 'V_Ed / V_pl_Rd',
@@ -455,7 +456,7 @@ final class CrossSections
             throw new \LogicException('Some place must have the shear that was found.');
         }
         [$M, $V, $x, $combination, $factors] = $found;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_Ed', $V, Kind::Force, '', 'acts together with M_Ed');
         $d?->given('M_Ed', $M, Kind::Moment);
         $d?->given('V_pl_Rd', $Vpl, Kind::Force);

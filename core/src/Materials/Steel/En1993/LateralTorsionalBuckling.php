@@ -9,6 +9,7 @@ use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\BucklingLength;
@@ -43,7 +44,7 @@ final class LateralTorsionalBuckling
      * @param  non-empty-list<SectionStep>  $stretches
      * @param  float  $weight  self-weight of the member's section, N/mm
      */
-    public function weigh(array $stretches, float $weight, bool $derive): Weighing
+    public function weigh(array $stretches, float $weight, Detail $detail): Weighing
     {
         $member = $this->beam->member;
         [$id, $title, $clause] = ['buckling', 'Lateral-torsional buckling', 'EN 1993-1-1, 6.3.2'];
@@ -101,7 +102,7 @@ final class LateralTorsionalBuckling
         }
         [$ratio, $case, $resistance, $alpha, $M, $Mb, $x, $shapes] = $heaviest;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         if ($d !== null) {
             $this->derive($d, $stretches, $case, $resistance, $weight, $alpha);
             $d->with(['M_Ed' => [$M, Kind::Moment], 'M_b_Rd' => [$Mb, Kind::Moment]])->line(

@@ -9,7 +9,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SidewaysEnvelopes;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\ISection;
@@ -36,7 +36,7 @@ final readonly class SidewaysBending
      * @param  float  $weight  self-weight, N/mm
      * @return array{Weighing, Weighing} bending, shear
      */
-    public function weigh(array $stretches, float $weight, bool $derive): array
+    public function weigh(array $stretches, float $weight, Detail $detail): array
     {
         $basis = $this->beam->member->basis;
         $steels = array_map(
@@ -45,8 +45,8 @@ final readonly class SidewaysBending
         );
         $weighings = array_map(
             fn (SteelSection $steel, SectionStep $s): array => [
-                $this->bending($steel, $s, $weight, $derive),
-                $this->shear($steel, $s, $weight, $derive),
+                $this->bending($steel, $s, $weight, $detail),
+                $this->shear($steel, $s, $weight, $detail),
             ],
             $steels,
             $stretches,
@@ -61,11 +61,11 @@ final readonly class SidewaysBending
         return [$bending, $shear];
     }
 
-    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
+    private function bending(SteelSection $steel, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         $e = $this->worst($this->envelopes->moment, $stretch, $weight);
         $M = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
         $symbol = ['W_pl_z', 'W_pl_z', 'W_el_z', 'W_eff_z'][$steel->classZ - 1];
         $W = $steel->modulusZ($d);
@@ -103,11 +103,11 @@ final readonly class SidewaysBending
         );
     }
 
-    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, bool $derive): Weighing
+    private function shear(SteelSection $steel, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         $e = $this->worst($this->envelopes->shear, $stretch, $weight);
         $V = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_y_Ed', $V, Kind::Force);
         $Vpl = Shear::sidewaysResistance($steel, $d);
         $d?->with(['V_y_Rd' => [$Vpl, Kind::Force]])->line('u', 'V_y_Ed / V_y_Rd', Kind::Number, '6.2.6(1) (6.17)');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
@@ -119,7 +120,7 @@ final class SteelBeam extends SteelMember
                 ));
     }
 
-    protected function strengths(array $stretches, float $weight, bool $derive): array
+    protected function strengths(array $stretches, float $weight, Detail $detail): array
     {
         $member = $this->beam->member;
         $rules = RuleSet::of($member->basis->combinations);
@@ -135,7 +136,7 @@ final class SteelBeam extends SteelMember
             return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
         }
         if ($isStrut) {
-            return $this->strut($this->struts->of($stretches[0], $weight))->weigh($derive);
+            return $this->strut($this->struts->of($stretches[0], $weight))->weigh($detail);
         }
         $ductility =
             SteelMake::of($member)->ductility === Ductility::None
@@ -150,17 +151,17 @@ final class SteelBeam extends SteelMember
                         remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.',
                     ),
                 ];
-        $strengths = $this->crossSections->weigh($stretches, $weight, $derive);
+        $strengths = $this->crossSections->weigh($stretches, $weight, $detail);
         if ($this->strength === [] || ! $strengths[0]->isCovered()) {
             return [$strengths[0]];
         }
 
-        $webs = $this->webs->weigh($stretches, $weight, $derive);
-        $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $derive)];
+        $webs = $this->webs->weigh($stretches, $weight, $detail);
+        $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $detail)];
         if ($this->struts->strains($stretches, $weight)) {
             $strut = $this->struts->of($stretches[0], $weight);
 
-            return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $derive)];
+            return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $detail)];
         }
 
         $slender =
@@ -187,17 +188,17 @@ final class SteelBeam extends SteelMember
                 ),
             ];
         }
-        $sideways = $this->bendsSideways?->weigh($stretches, $weight, $derive);
+        $sideways = $this->bendsSideways?->weigh($stretches, $weight, $detail);
         $together =
             $this->axial === null && $sideways === null
                 ? []
-                : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $derive);
+                : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $detail);
 
         return [
             ...$bending,
             ...$webs,
             ...$sideways ?? [],
-            ...$this->weighTorsion($stretches, $weight, [...$bending, ...$together], $derive),
+            ...$this->weighTorsion($stretches, $weight, [...$bending, ...$together], $detail),
             ...$together,
         ];
     }
@@ -215,7 +216,7 @@ final class SteelBeam extends SteelMember
      *     both ways
      * @return list<Weighing>
      */
-    private function weighTorsion(array $stretches, float $weight, array $others, bool $derive): array
+    private function weighTorsion(array $stretches, float $weight, array $others, Detail $detail): array
     {
         $torsion = $this->torsion();
         if ($torsion === null) {
@@ -239,7 +240,7 @@ final class SteelBeam extends SteelMember
             new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis),
             $others,
             $presses,
-            $derive,
+            $detail,
         );
     }
 

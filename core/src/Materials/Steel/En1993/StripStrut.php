@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
@@ -27,12 +28,12 @@ final readonly class StripStrut implements PressedStrut
         $this->steel = new SteelSection($strut->section, $strut->grade, $basis);
     }
 
-    public function weigh(bool $derive): array
+    public function weigh(Detail $detail): array
     {
         return [
-            ...$this->strut->compression > 0.0 ? [$this->class($derive)] : [],
-            $this->section($derive),
-            ...$this->strut->compression > 0.0 ? [$this->buckling($derive)] : [],
+            ...$this->strut->compression > 0.0 ? [$this->class($detail)] : [],
+            $this->section($detail),
+            ...$this->strut->compression > 0.0 ? [$this->buckling($detail)] : [],
         ];
     }
 
@@ -41,7 +42,7 @@ final readonly class StripStrut implements PressedStrut
         return $this->steel->classIn(Strain::Compression);
     }
 
-    private function class(bool $derive): Weighing
+    private function class(Detail $detail): Weighing
     {
         $remark =
             $this->sectionClass() > 3
@@ -54,7 +55,7 @@ final readonly class StripStrut implements PressedStrut
             'EN 1993-1-1, 5.5.2',
             null,
             remark: $remark,
-            lines: Classification::weigh($this->steel, $derive)->lines,
+            lines: Classification::weigh($this->steel, $detail)->lines,
         );
     }
 
@@ -69,10 +70,10 @@ final readonly class StripStrut implements PressedStrut
         return ! $isPulled && $this->sectionClass() > 3 ? 'A_eff' : 'A';
     }
 
-    private function section(bool $derive): Weighing
+    private function section(Detail $detail): Weighing
     {
         $pulls = $this->strut->tension > $this->strut->compression;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
         $gammaM0 = $this->steel->basis->gammaM0;
@@ -102,10 +103,10 @@ final readonly class StripStrut implements PressedStrut
         );
     }
 
-    private function buckling(bool $derive): Weighing
+    private function buckling(Detail $detail): Weighing
     {
         $s = $this->strut->section;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         [$N, $L] = [$this->strut->compression, $this->strut->L];
         [$E, $G] = [$this->strut->grade->elasticity(), $this->strut->grade->shearModulus()];
         $d?->given('N_Ed', $N, Kind::Force, '', 'greatest compression');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\ISection;
@@ -37,16 +38,16 @@ final readonly class Torsion
      *     and bending both ways
      * @return list<Weighing>
      */
-    public function weigh(SteelSection $steel, array $others, bool $presses, bool $derive): array
+    public function weigh(SteelSection $steel, array $others, bool $presses, Detail $detail): array
     {
         $byId = array_column($others, null, 'id');
 
         if ($steel->section->warpingModulus() > 0.0) {
-            return [$this->ofFlanges($steel, $byId, $derive)];
+            return [$this->ofFlanges($steel, $byId, $detail)];
         }
-        $weighings = $this->ofStVenant($steel, $byId, $presses, $derive);
+        $weighings = $this->ofStVenant($steel, $byId, $presses, $detail);
 
-        return self::isOpen($steel->section) ? [...$weighings, $this->ofTwist($steel, $byId, $derive)] : $weighings;
+        return self::isOpen($steel->section) ? [...$weighings, $this->ofTwist($steel, $byId, $detail)] : $weighings;
     }
 
     /** Round bars and hollow sections twist little, and bend about any axis alike. */
@@ -61,7 +62,7 @@ final readonly class Torsion
      * @param  array<string, Weighing>  $byId
      * @return list<Weighing>
      */
-    private function ofStVenant(SteelSection $steel, array $byId, bool $presses, bool $derive): array
+    private function ofStVenant(SteelSection $steel, array $byId, bool $presses, Detail $detail): array
     {
         $s = $steel->section;
         $e = $this->envelopes->torque();
@@ -69,7 +70,7 @@ final readonly class Torsion
         [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->gammaM0];
         $TRd = ($s->torsionModulus() * $fy) / sqrt(3) / $gammaM0;
         $u = $T / $TRd;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('T_Ed', $T, Kind::Moment, '', 'St Venant torsion');
         $d?->with([
             'W_t' => [$s->torsionModulus(), Kind::Modulus],
@@ -104,11 +105,11 @@ final readonly class Torsion
             arrangement: $at->arrangement,
             factors: $at->factors,
             lines: $d->lines ?? [],
-            remark: $derive ? $this->envelopes->twist($s, $steel->grade) : '',
+            remark: $detail->hasLines() ? $this->envelopes->twist($s, $steel->grade) : '',
         );
         [$V, $Vpl] = [(float) $byId['shear']->demand, (float) $byId['shear']->capacity];
         $VT = max(0.0, 1 - $u) * $Vpl;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_Ed', $V, Kind::Force);
         $d?->given('u_T', $u, Kind::Number, '', 'utilisation in torsion');
         $d?->with(['V_pl_Rd' => [$Vpl, Kind::Force]])->line(
@@ -163,7 +164,7 @@ final readonly class Torsion
         $rho = min(1.0, (2 * $ratio - 1) ** 2);
         $uM = (float) $byId['bending']->ratio;
         $total = $uM / max(0.01, 1 - $rho);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('u_V', $ratio, Kind::Number, '', 'shear with torsion');
         $d?->line('rho', 'min(1, (2 * u_V - 1)^2)', Kind::Number, '6.2.8(3), (4)');
         $d?->given('u_M', $uM, Kind::Number, '', 'greatest utilisation in bending');
@@ -195,7 +196,7 @@ final readonly class Torsion
      *
      * @param  array<string, Weighing>  $byId
      */
-    private function ofTwist(SteelSection $steel, array $byId, bool $derive): Weighing
+    private function ofTwist(SteelSection $steel, array $byId, Detail $detail): Weighing
     {
         $s = $steel->section;
         $e = $this->envelopes->torque();
@@ -208,7 +209,7 @@ final readonly class Torsion
         ];
         $phi = ($T * $L) / (2 * $G * $s->It);
         [$Mz, $MRd] = [$M * $phi, ($s->Welz * $steel->fy) / $steel->basis->gammaM1];
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('T_Ed', $T, Kind::Moment, '', 'greatest torque');
         $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
         $d?->with(['G' => [$G, Kind::ModulusOfElasticity], 'I_t' => [$s->It, Kind::SecondMoment]])->line(
@@ -247,13 +248,13 @@ final readonly class Torsion
     }
 
     /** @param  array<string, Weighing>  $byId */
-    private function ofFlanges(SteelSection $steel, array $byId, bool $derive): Weighing
+    private function ofFlanges(SteelSection $steel, array $byId, Detail $detail): Weighing
     {
         $s = $steel->section;
         $e = $this->envelopes->flange();
         $at = $this->envelopes->at($e, true);
         $B = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given(
             'B_Ed',
             $B,
@@ -279,7 +280,7 @@ final readonly class Torsion
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.
-                    ($derive ? $this->envelopes->twist($s, $steel->grade) : ''),
+                    ($detail->hasLines() ? $this->envelopes->twist($s, $steel->grade) : ''),
             ),
         );
     }

@@ -6,7 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -38,7 +38,7 @@ final readonly class WebPanels
         SectionStep $stretch,
         WebStiffeners $stiffeners,
         float $weight,
-        bool $derive,
+        Detail $detail,
     ): array {
         $heaviest = null;
         $least = INF;
@@ -58,7 +58,7 @@ final readonly class WebPanels
         }
         [$u, $e, $web, $M] = $heaviest ?? throw new \LogicException('A stretch lies in a panel.');
         $V = abs($e->value);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('V_Ed', $V, Kind::Force, '', 'greatest in the panel');
         $Vb = $web->resistance($M, $d);
         $d?->with(['V_b_Rd' => [$Vb, Kind::Force]])->line('u', 'V_Ed / V_b_Rd', Kind::Number, '5.5(1) (5.10)');
@@ -71,7 +71,7 @@ final readonly class WebPanels
             $e->t,
         );
         $most = abs($this->shear->greatest($this->strength, $weight, $stretch->from, $stretch->to)->value ?? 0.0);
-        $ofStiffeners = $derive ? new Derivation() : null;
+        $ofStiffeners = $detail->derivation();
 
         return [
             $least,

@@ -6,7 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
-use Waage\Checks\Derivation;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\ConcentratedForce;
@@ -39,7 +39,7 @@ final readonly class Webs
      * @param  float  $weight  self-weight, N/mm
      * @return list<Weighing> of each group the heaviest: supports, loads, either with the bending there
      */
-    public function weigh(array $stretches, float $weight, bool $derive): array
+    public function weigh(array $stretches, float $weight, Detail $detail): array
     {
         $forces = $this->forces->on(
             $stretches,
@@ -78,7 +78,7 @@ final readonly class Webs
         // Only what is shown is written down.
         $heaviest = [];
         foreach ($forces as $force) {
-            foreach ($this->pair($force, $weight, false) as $which => $w) {
+            foreach ($this->pair($force, $weight, Detail::Verdict) as $which => $w) {
                 if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
                     $heaviest[$w->id] = [$w->ratio, $force, $which, $w];
                 }
@@ -88,7 +88,9 @@ final readonly class Webs
         return [
             ...array_values(
                 array_map(
-                    fn (array $of): Weighing => $derive ? $this->pair($of[1], $weight, true)[$of[2]] : $of[3],
+                    fn (array $of): Weighing => $detail->hasLines()
+                        ? $this->pair($of[1], $weight, Detail::Lines)[$of[2]]
+                        : $of[3],
                     $heaviest,
                 ),
             ),
@@ -100,7 +102,7 @@ final readonly class Webs
      * @return array{Weighing, Weighing} the force alone, with the bending there: 7.2(1) is for moments that compress
      * the flange that it presses on
      */
-    private function pair(ConcentratedForce $of, float $weight, bool $derive): array
+    private function pair(ConcentratedForce $of, float $weight, Detail $detail): array
     {
         [$id, $title, $sign, $F, $x] = [$of->id, $of->title, $of->sign, $of->force, $of->x];
         // At an end the bearing lies within the member, about a place farther in it lies to both sides.
@@ -118,7 +120,7 @@ final readonly class Webs
             ))->resistance() <=> (new TransverseForce($b, $ss, $c, $of->through))->resistance(),
         );
         $force = new TransverseForce($steel[0], $ss, $c, $of->through);
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('F_Ed', $F, Kind::Force);
         $FRd = $force->resistance($d);
         $eta2 = $F / $FRd;
@@ -162,7 +164,7 @@ final readonly class Webs
                     $steel[0]->basis->gammaM0;
         $eta1 = $M / $MRd + $N / $NRd;
         $u = ($eta2 + 0.8 * $eta1) / 1.4;
-        $d = $derive ? new Derivation() : null;
+        $d = $detail->derivation();
         $d?->given('eta_2', $eta2, Kind::Number, '6.6(1)', lcfirst($title));
         $d?->given(
             'M_Ed',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\CsaO86;
 
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
@@ -27,7 +28,7 @@ final readonly class Axial
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $interaction = new Interaction($this->search);
         $weighings = [];
@@ -39,7 +40,7 @@ final readonly class Axial
         ] as [$id, $title, $clause, $sign, $calculate]) {
             $heading = new Heading($id, $title, "CSA O86:19, {$clause}");
             $limit = $sign > 0 ? $this->tooSlender(...) : null;
-            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $derive, $limit));
+            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $detail, $limit));
         }
 
         return $weighings;

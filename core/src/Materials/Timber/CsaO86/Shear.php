@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\CsaO86;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
@@ -31,27 +31,27 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $away = new ShearAway($this->search);
         $down = [];
         foreach ($this->search->spans() as $span) {
             $at = $away->greatest($timber, $span);
-            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $derive)]);
+            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $detail)]);
         }
         $sideways = $this->search->envelopes->sideways;
         $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
 
         return [
             ...$down,
-            ...$across === null ? [] : [$this->at($timber, $across, null, '', $derive)],
-            ...$timber->grade->product === Product::Glulam ? $this->byVolume($timber, $derive) : [],
-            ...$this->notches($timber, $derive),
+            ...$across === null ? [] : [$this->at($timber, $across, null, '', $detail)],
+            ...$timber->grade->product === Product::Glulam ? $this->byVolume($timber, $detail) : [],
+            ...$this->notches($timber, $detail),
         ];
     }
 
     /** @param  SpanOf|null  $span  null: sideways */
-    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
+    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, Detail $detail): Weighing
     {
         [$id, $title] =
             $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
@@ -59,7 +59,7 @@ final readonly class Shear
         $volume = $timber->b * $timber->h * $this->search->beam()->member->length;
         $clause = $isGlulam ? 'CSA O86:19, 7.5.7.2' : 'CSA O86:19, 6.5.5.2';
         $values = new Values($timber);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_f', abs($at->value), Kind::Force, '6.5.5.2', $note);
         Bending::sizes($w, $timber);
         $values->strength($w, $at->group, 'F_v', 'f_v', $timber->grade->values->shear, 'v');
@@ -90,7 +90,7 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> W_r of 7.5.7.2(a), of single spans under uniform load */
-    private function byVolume(TimberMake $timber, bool $derive): array
+    private function byVolume(TimberMake $timber, Detail $detail): array
     {
         $beam = $this->search->beam();
         $member = $beam->member;
@@ -114,7 +114,7 @@ final readonly class Shear
                 ]
                 : [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('W_f', 2 * abs($at->value), Kind::Force, '7.5.7.2(a)', 'the whole load: twice the shear at a support');
         Bending::sizes($w, $timber);
         $w->let('L', $member->length, Kind::Length);
@@ -154,20 +154,20 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    private function notches(TimberMake $timber, bool $derive): array
+    private function notches(TimberMake $timber, Detail $detail): array
     {
         $weighings = [];
         foreach ($timber->details->notches as $notch) {
             $at = $this->search->reaction($notch->support, $timber);
             if ($at !== null) {
-                $weighings[] = $this->notch($notch, $timber, $at, $derive);
+                $weighings[] = $this->notch($notch, $timber, $at, $detail);
             }
         }
 
         return $weighings;
     }
 
-    private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
+    private function notch(Notch $notch, TimberMake $timber, Governing $at, Detail $detail): Weighing
     {
         $number = $notch->support + 1;
         $of = fn (string $why): Weighing => new Weighing(
@@ -199,7 +199,7 @@ final readonly class Shear
             );
         }
         $values = new Values($timber);
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('Q_f', $at->value, Kind::Force, '', 'the whole reaction');
         Bending::sizes($w, $timber);
         $w->let('d_n', $notch->depth, Kind::Size);

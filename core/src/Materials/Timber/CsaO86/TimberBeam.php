@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber\CsaO86;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
@@ -58,16 +59,16 @@ final readonly class TimberBeam implements MemberChecks
         return 'CSA O86:19';
     }
 
-    protected function parts(TimberMake $timber, bool $derive): iterable
+    protected function parts(TimberMake $timber, Detail $detail): iterable
     {
         if ($this->envelopes->strength !== []) {
-            yield $this->bending->weigh($timber, $derive);
-            yield $this->shear->weigh($timber, $derive);
-            yield $this->axial->weigh($timber, $derive);
+            yield $this->bending->weigh($timber, $detail);
+            yield $this->shear->weigh($timber, $detail);
+            yield $this->axial->weigh($timber, $detail);
         }
-        yield $this->deflection->weigh($timber, $derive);
+        yield $this->deflection->weigh($timber, $detail);
         if ($this->envelopes->strength !== []) {
-            yield $this->bearing->weigh($timber, $derive);
+            yield $this->bearing->weigh($timber, $detail);
         }
         yield $this->unweighed->torsion($this->envelopes);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
@@ -26,7 +27,7 @@ final readonly class Axial
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $interaction = new Interaction($this->search);
         $weighings = [];
@@ -38,7 +39,7 @@ final readonly class Axial
             ['bending-tension', 'Bending with tension', '6.2.3', -1, $this->withTension(...)],
         ] as [$id, $title, $clause, $sign, $calculate]) {
             $heading = new Heading($id, $title, "EN 1995-1-1, {$clause}");
-            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $derive));
+            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $detail));
         }
 
         return $weighings;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Timber\Contact;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\Grade;
@@ -30,28 +30,28 @@ final readonly class Bearing
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $sill = $timber->details->sill;
         $weighings = [];
         foreach ($this->contacts->across($timber) as $contact) {
-            $weighings[] = $this->at($contact, $timber, $derive);
+            $weighings[] = $this->at($contact, $timber, $detail);
             if ($contact->isSupport() && $sill !== null) {
-                $weighings[] = $this->sill($contact, $timber, $sill, $timber->b, $contact->length, $derive);
+                $weighings[] = $this->sill($contact, $timber, $sill, $timber->b, $contact->length, $detail);
             }
         }
         foreach ($sill === null ? [] : $this->contacts->feet($timber) as $foot) {
             /** @var Grade $sill */
-            $weighings[] = $this->sill($foot, $timber, $sill, $timber->b, $timber->h, $derive);
+            $weighings[] = $this->sill($foot, $timber, $sill, $timber->b, $timber->h, $detail);
         }
 
         return $weighings;
     }
 
-    private function at(Contact $contact, TimberMake $timber, bool $derive): Weighing
+    private function at(Contact $contact, TimberMake $timber, Detail $detail): Weighing
     {
         $grade = $timber->grade;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('F_c_90_d', $contact->at->value, Kind::Force);
         $w->let('b', $timber->b, Kind::Size);
         $w->let('l', $contact->length, Kind::Size, '', 'contact length along the grain');
@@ -102,9 +102,9 @@ final readonly class Bearing
         Grade $sill,
         float $along,
         float $across,
-        bool $derive,
+        Detail $detail,
     ): Weighing {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('F_c_90_d', $contact->at->value, Kind::Force);
         $w->let('b', $along, Kind::Size, '', 'contact along the grain of the sill');
         $w->let('l', $across, Kind::Size, '', 'across it');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
@@ -33,13 +34,13 @@ final readonly class Bending
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $moment = $this->search->envelopes->moment;
         $bending = [];
         foreach ($this->search->spans() as $span) {
             $worst = $this->search->of($moment, $timber, [1, -1], $span->from, $span->to);
-            array_push($bending, ...$worst === null ? [] : [$this->bending($timber, $worst, $span, $derive)]);
+            array_push($bending, ...$worst === null ? [] : [$this->bending($timber, $worst, $span, $detail)]);
         }
         $buckles = null;
         foreach ([1, -1] as $sign) {
@@ -56,14 +57,14 @@ final readonly class Bending
 
         return [
             ...$bending,
-            ...$this->lateral($timber, $buckles, $derive),
+            ...$this->lateral($timber, $buckles, $detail),
             ...$this->search->bendsSideways()
                 ? (new Interaction($this->search))->weigh(
                     new Heading('bending-both', 'Bending about both axes', 'EN 1995-1-1, 6.1.6'),
                     $timber,
                     0,
                     $this->ofBoth(...),
-                    $derive,
+                    $detail,
                 )
                 : [],
         ];
@@ -73,7 +74,7 @@ final readonly class Bending
      * @param  array{float, Governing, float, int}|null  $buckles
      * @return list<Weighing>
      */
-    private function lateral(TimberMake $timber, ?array $buckles, bool $derive): array
+    private function lateral(TimberMake $timber, ?array $buckles, Detail $detail): array
     {
         if ($buckles === null) {
             $remark = 'The compressed edge is restrained all along, or nothing bends the member.';
@@ -88,7 +89,7 @@ final readonly class Bending
                 ),
             ];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->buckling($timber, $buckles[1], $buckles[2], $buckles[3], $w);
 
         return [
@@ -103,9 +104,9 @@ final readonly class Bending
         ];
     }
 
-    private function bending(TimberMake $timber, Governing $at, SpanOf $span, bool $derive): Weighing
+    private function bending(TimberMake $timber, Governing $at, SpanOf $span, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('M_y_d', abs($at->value), Kind::Moment, '', $at->value > 0.0 ? 'sagging' : 'hogging');
         self::stress($w, $timber, $at->group);
         $w->line('u', 'sigma_m_y_d / f_m_y_d', Kind::Number, '6.1.6(1) (6.11)');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Timber\DeflectionCase;
@@ -26,7 +27,7 @@ final class Deflection
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $member = $this->envelopes->beam->member;
         $k = $timber->conditions->kDef();
@@ -53,14 +54,14 @@ final class Deflection
 
         return array_values(
             array_filter([
-                $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $derive),
+                $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $detail),
                 $this->deflections->bySpan(
                     $of('deflection-total', 'Deflection in the end'),
                     $member->basis->limitTotal,
                     $timber,
-                    $derive,
+                    $detail,
                 ),
-                $most === 0.0 ? null : $this->deflections->absolute($inMm, $most, $timber, $derive),
+                $most === 0.0 ? null : $this->deflections->absolute($inMm, $most, $timber, $detail),
             ]),
         );
     }

@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -31,7 +32,7 @@ final readonly class Fire
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $fire = $timber->asked->fire;
         if ($fire === null) {
@@ -40,7 +41,7 @@ final readonly class Fire
         if ($this->combinations === []) {
             return [$this->open('No combination for fire acts on this member.')];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $left = Charring::section($w, $timber->b, $timber->h, $timber->grade, $fire);
         if (
             min($left) <= 0.0 ||
@@ -60,11 +61,11 @@ final readonly class Fire
         $beam =
             $charred->taper === null
                 ? [
-                    ...$bending->weigh($charred, $derive),
-                    ...(new Shear($this->search))->weigh($charred, $derive),
-                    ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $derive),
+                    ...$bending->weigh($charred, $detail),
+                    ...(new Shear($this->search))->weigh($charred, $detail),
+                    ...(new Axial($this->search, $lengths, $bending))->weigh($charred, $detail),
                 ]
-                : (new TaperedBeam($this->search, $lengths))->weigh($charred, $derive);
+                : (new TaperedBeam($this->search, $lengths))->weigh($charred, $detail);
         $section = new Weighing(
             'fire-section',
             'Charred section',

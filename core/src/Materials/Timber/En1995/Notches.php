@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
@@ -23,7 +23,7 @@ final readonly class Notches
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $weighings = [];
         foreach ($timber->details->notches as $notch) {
@@ -32,7 +32,7 @@ final readonly class Notches
                 // A notch in the face away from the support opens only where the support holds the member down.
                 $opens = $notch->isBelow === $sign > 0;
                 if ($at !== null && ($opens || $sign > 0)) {
-                    $weighings[] = $this->at($notch, $opens, $sign, $timber, $at, $derive);
+                    $weighings[] = $this->at($notch, $opens, $sign, $timber, $at, $detail);
                 }
             }
         }
@@ -52,8 +52,14 @@ final readonly class Notches
         return $this->search->greatest($values, $beam->member->supports[$notch->support]->x, $timber);
     }
 
-    private function at(Notch $notch, bool $opens, int $sign, TimberMake $timber, Governing $at, bool $derive): Weighing
-    {
+    private function at(
+        Notch $notch,
+        bool $opens,
+        int $sign,
+        TimberMake $timber,
+        Governing $at,
+        Detail $detail,
+    ): Weighing {
         $number = $notch->support + 1;
         $id = "notch-{$number}".($sign < 0 ? '-uplift' : '');
         $title = "Notch at support {$number}".($sign < 0 ? ', uplift' : '');
@@ -67,7 +73,7 @@ final readonly class Notches
                 remark: 'A notch deeper than half of the member is not covered.',
             );
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_d', $at->value, Kind::Force, '', $sign < 0 ? 'upward' : '');
         Bending::sizes($w, $timber);
         $w->let('d_n', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');

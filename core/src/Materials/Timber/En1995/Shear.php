@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\En1995;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
@@ -22,14 +23,14 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $sideways = $this->search->envelopes->sideways;
         $weighings = [];
         foreach ($this->search->spans() as $span) {
             $down = $this->search->of($this->search->envelopes->shear, $timber, [1, -1], $span->from, $span->to);
             if ($down !== null) {
-                $w = $this->calculate($timber, $down, 'h', $derive);
+                $w = $this->calculate($timber, $down, 'h', $detail);
                 $u = $w->value('u');
                 $ranges = $u > 0.0 ? [[$span->from, $span->to, abs($down->value) / $u, $u]] : [];
                 $weighings[] = Report::of(
@@ -44,7 +45,7 @@ final readonly class Shear
         }
         $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
         if ($across !== null) {
-            $w = $this->calculate($timber, $across, 'b', $derive);
+            $w = $this->calculate($timber, $across, 'b', $detail);
             $weighings[] = Report::of(
                 new Heading('shear-sideways', 'Shear sideways', 'EN 1995-1-1, 6.1.7'),
                 $w,
@@ -58,9 +59,9 @@ final readonly class Shear
     }
 
     /** @param  string  $depth  in the direction of the force, "h" or "b" */
-    private function calculate(TimberMake $timber, Governing $at, string $depth, bool $derive): Working
+    private function calculate(TimberMake $timber, Governing $at, string $depth, Detail $detail): Working
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V_d', abs($at->value), Kind::Force);
         Bending::sizes($w, $timber);
         self::stress($w, $timber, $depth === 'h' ? 'b' : 'h', $depth);

@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
@@ -34,7 +35,7 @@ final readonly class TaperedBeam
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $taper = $timber->taper ?? throw new \LogicException('It has a taper.');
         $weighings = [];
@@ -42,7 +43,7 @@ final readonly class TaperedBeam
         foreach ($edges as $sign => [$id, $title]) {
             $at = $this->worst($this->search->envelopes->moment, $timber, [$sign], 2);
             if ($at !== null) {
-                $w = $this->edge($timber, $taper, $at, $sign, new Working($derive));
+                $w = $this->edge($timber, $taper, $at, $sign, $detail->working());
                 $weighings[] = Report::of(
                     new Heading($id, $title, 'EN 1995-1-1, 6.4.2'),
                     $w,
@@ -50,12 +51,12 @@ final readonly class TaperedBeam
                     'sigma_m_y_d',
                     'k_m_alpha * f_m_y_d',
                 );
-                array_push($weighings, ...$this->lateral($timber, $at, $sign, $derive));
+                array_push($weighings, ...$this->lateral($timber, $at, $sign, $detail));
             }
         }
         $shear = $this->worst($this->search->envelopes->shear, $timber, [1, -1], 1);
         if ($shear !== null) {
-            $w = new Working($derive);
+            $w = $detail->working();
             $w->let('V_d', abs($shear->value), Kind::Force);
             $w->let('b', $timber->b, Kind::Size);
             $w->let('h_x', $timber->depthAt($shear->x), Kind::Size, '', 'depth there');
@@ -78,7 +79,7 @@ final readonly class TaperedBeam
             );
         }
 
-        return [...$weighings, ...$taper->isDouble ? $this->apex($timber, $taper, $derive) : []];
+        return [...$weighings, ...$taper->isDouble ? $this->apex($timber, $taper, $detail) : []];
     }
 
     /**
@@ -177,13 +178,13 @@ final readonly class TaperedBeam
     }
 
     /** @return list<Weighing> lateral buckling with the slenderness of the greatest depth: on the safe side */
-    private function lateral(TimberMake $timber, Governing $at, int $sign, bool $derive): array
+    private function lateral(TimberMake $timber, Governing $at, int $sign, Detail $detail): array
     {
         $lengths = array_column($this->lengths->lateral($sign), 2);
         if ($lengths === []) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->stress($timber, $at, $w);
         $w->let('h', $timber->h, Kind::Size, '', 'greatest depth: on the safe side');
         $w->line('W_y', 'b * h^2 / 6', Kind::Modulus);
@@ -205,7 +206,7 @@ final readonly class TaperedBeam
     }
 
     /** @return list<Weighing> 6.4.3: bending and tension across the grain at the apex of a straight beam */
-    private function apex(TimberMake $timber, Taper $taper, bool $derive): array
+    private function apex(TimberMake $timber, Taper $taper, Detail $detail): array
     {
         $middle = $timber->length() / 2;
         $at = $this->search->of(
@@ -218,7 +219,7 @@ final readonly class TaperedBeam
         if ($at === null) {
             return [];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $this->apexBending($timber, $taper, $at, $w);
         $bending = Report::of(
             new Heading('apex', 'Bending at the apex', 'EN 1995-1-1, 6.4.3'),
@@ -231,7 +232,7 @@ final readonly class TaperedBeam
             return [$bending];
         }
 
-        return [$bending, $this->apexTension($timber, $taper, $at, new Working($derive))];
+        return [$bending, $this->apexTension($timber, $taper, $at, $detail->working())];
     }
 
     private function apexBending(TimberMake $timber, Taper $taper, Governing $at, Working $w): void

@@ -6,6 +6,7 @@ namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Material\Unweighed;
@@ -83,23 +84,23 @@ final readonly class TimberBeam implements MemberChecks
         return 'EN 1995-1-1:2004+A1+A2';
     }
 
-    protected function parts(TimberMake $timber, bool $derive): iterable
+    protected function parts(TimberMake $timber, Detail $detail): iterable
     {
         if ($this->envelopes->strength !== [] && $timber->taper === null) {
-            yield $this->bending->weigh($timber, $derive);
-            yield $this->shear->weigh($timber, $derive);
-            yield $this->axial->weigh($timber, $derive);
+            yield $this->bending->weigh($timber, $detail);
+            yield $this->shear->weigh($timber, $detail);
+            yield $this->axial->weigh($timber, $detail);
         } elseif ($this->envelopes->strength !== []) {
-            yield $this->tapered->weigh($timber, $derive);
+            yield $this->tapered->weigh($timber, $detail);
             yield $this->unweighed->beyondBending($this->envelopes, $timber->weight());
         }
-        yield $this->deflection->weigh($timber, $derive);
+        yield $this->deflection->weigh($timber, $detail);
         if ($this->envelopes->strength !== []) {
-            yield $this->bearing->weigh($timber, $derive);
-            yield $this->notches->weigh($timber, $derive);
-            yield $this->fire->weigh($timber, $derive);
+            yield $this->bearing->weigh($timber, $detail);
+            yield $this->notches->weigh($timber, $detail);
+            yield $this->fire->weigh($timber, $detail);
         }
-        yield $this->vibration->weigh($timber, $derive);
+        yield $this->vibration->weigh($timber, $detail);
         yield $timber->taper === null ? $this->unweighed->torsion($this->envelopes) : [];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\En1995;
 
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Floor;
@@ -22,7 +23,7 @@ final readonly class Vibration
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $floor = $timber->asked->floor;
         if ($floor === null) {
@@ -32,7 +33,7 @@ final readonly class Vibration
         if (count($fields) !== 1 || $this->beam->isOverhang(...$fields[0]) || $this->beam->member->angle !== 0.0) {
             return [$this->open('Vibration is weighed for joists over one level span only (7.3.3).')];
         }
-        $w = new Working($derive);
+        $w = $detail->working();
         $l = $fields[0][1] - $fields[0][0];
         $w->let('l', $l, Kind::Length, '', 'span');
         $w->let('s', $timber->row->spacing, Kind::Size, '', 'spacing of the joists');
@@ -49,20 +50,20 @@ final readonly class Vibration
 
         return [
             $this->report('vibration-frequency', 'Vibration: frequency', $w, '7.3.3(1)'),
-            $this->stiffness($timber, $floor, $l, $derive),
+            $this->stiffness($timber, $floor, $l, $detail),
             $f1 <= self::LOWEST
                 ? $this->open(
                     'Below 8 Hz a floor needs an investigation of its own (7.3.3(1)), which is not built in.',
                     'vibration-impulse',
                     'Vibration: impulse',
                 )
-                : $this->impulse($w, $floor, $derive),
+                : $this->impulse($w, $floor, $detail),
         ];
     }
 
-    private function stiffness(TimberMake $timber, Floor $floor, float $l, bool $derive): Weighing
+    private function stiffness(TimberMake $timber, Floor $floor, float $l, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('l', $l, Kind::Length, '', 'span');
         $w->let('F', 1000.0 * $floor->share, Kind::Force, '7.3.3(2)', 'share of 1 kN that one joist takes');
         $w->let('E_0_mean', $timber->grade->values->E, Kind::ModulusOfElasticity, $timber->grade->suite->tables());
@@ -76,9 +77,9 @@ final readonly class Vibration
         return $this->report('vibration-stiffness', 'Vibration: deflection under 1 kN', $w, '7.3.3(2)');
     }
 
-    private function impulse(Working $of, Floor $floor, bool $derive): Weighing
+    private function impulse(Working $of, Floor $floor, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('f_1', $of->value('f_1'), Kind::Frequency, '7.3.3(4)');
         $w->let('l', $of->value('l'), Kind::Length);
         $w->let('B', $floor->width, Kind::Length, '', 'width of the floor');

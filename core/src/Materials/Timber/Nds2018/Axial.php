@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\Nds2018;
 
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Timber\Heading;
@@ -31,7 +32,7 @@ final readonly class Axial
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $interaction = new Interaction($this->search);
         $weighings = [];
@@ -43,7 +44,7 @@ final readonly class Axial
         ] as [$id, $title, $clause, $sign, $calculate]) {
             $heading = new Heading($id, $title, "NDS 2018, {$clause}");
             $limit = $sign > 0 ? $this->tooSlender(...) : null;
-            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $derive, $limit));
+            array_push($weighings, ...$interaction->weigh($heading, $timber, $sign, $calculate, $detail, $limit));
         }
 
         return $weighings;

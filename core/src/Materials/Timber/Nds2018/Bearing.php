@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Timber\Contacts;
 use Waage\Materials\Timber\Pressure;
 use Waage\Materials\Timber\Report;
@@ -22,17 +22,17 @@ final readonly class Bearing
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         return array_map(
-            fn (Pressure $pressure): Weighing => $this->at($pressure, $derive),
+            fn (Pressure $pressure): Weighing => $this->at($pressure, $detail),
             $this->contacts->pressures($timber, 'NDS 2018, 3.10.2'),
         );
     }
 
-    private function at(Pressure $of, bool $derive): Weighing
+    private function at(Pressure $of, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('R', $of->at->value, Kind::Force);
         $w->let('l_b', $of->along, Kind::Size, '', 'along the grain');
         $w->let('b', $of->across, Kind::Size, '', 'across it');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Timber\Nds2018;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Timber\DeflectionCase;
@@ -22,7 +23,7 @@ final readonly class Deflection
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $member = $this->envelopes->beam->member;
         $stiffness = (new Values($timber, $this->method))->stiffness();
@@ -58,15 +59,15 @@ final readonly class Deflection
 
         return array_values(
             array_filter([
-                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $derive, $stiffness),
+                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $detail, $stiffness),
                 $this->deflections->bySpan(
                     $of('deflection-total', 'Deflection in the end'),
                     $member->basis->limitTotal,
                     $timber,
-                    $derive,
+                    $detail,
                     $stiffness,
                 ),
-                $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $derive, $stiffness),
+                $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $detail, $stiffness),
             ]),
         );
     }

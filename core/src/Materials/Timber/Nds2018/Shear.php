@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Checks\Working;
 use Waage\Materials\Timber\Governing;
 use Waage\Materials\Timber\Heading;
 use Waage\Materials\Timber\Notch;
@@ -27,31 +27,31 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    public function weigh(TimberMake $timber, bool $derive): array
+    public function weigh(TimberMake $timber, Detail $detail): array
     {
         $away = new ShearAway($this->search);
         $down = [];
         foreach ($this->search->spans() as $span) {
             $at = $away->greatest($timber, $span);
-            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $derive)]);
+            array_push($down, ...$at === null ? [] : [$this->at($timber, $at, $span, $away->note(), $detail)]);
         }
         $sideways = $this->search->envelopes->sideways;
         $across = $sideways === null ? null : $this->search->of($sideways->shear, $timber, beam: $sideways->beam);
 
         return [
             ...$down,
-            ...$across === null ? [] : [$this->at($timber, $across, null, '', $derive)],
-            ...$this->notches($timber, $derive),
+            ...$across === null ? [] : [$this->at($timber, $across, null, '', $detail)],
+            ...$this->notches($timber, $detail),
         ];
     }
 
     /** @param  SpanOf|null  $span  null: sideways */
-    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, bool $derive): Weighing
+    private function at(TimberMake $timber, Governing $at, ?SpanOf $span, string $note, Detail $detail): Weighing
     {
         [$id, $title] =
             $span === null ? ['shear-sideways', 'Shear sideways'] : [$span->id('shear'), $span->title('Shear')];
         $values = $timber->grade->values;
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V', abs($at->value), Kind::Force, '3.4.3.1', $note);
         Bending::sizes($w, $timber);
         $w->line('f_v', '3 * V / (2 * b * d)', Kind::Stress, '3.4.2 (3.4-2)');
@@ -71,7 +71,7 @@ final readonly class Shear
     }
 
     /** @return list<Weighing> */
-    private function notches(TimberMake $timber, bool $derive): array
+    private function notches(TimberMake $timber, Detail $detail): array
     {
         $weighings = [];
         foreach ($timber->details->notches as $notch) {
@@ -79,7 +79,7 @@ final readonly class Shear
             if ($at === null) {
                 continue;
             }
-            $weighings[] = $this->limit($notch, $timber) ?? $this->notch($notch, $timber, $at, $derive);
+            $weighings[] = $this->limit($notch, $timber) ?? $this->notch($notch, $timber, $at, $detail);
         }
 
         return $weighings;
@@ -114,9 +114,9 @@ final readonly class Shear
         );
     }
 
-    private function notch(Notch $notch, TimberMake $timber, Governing $at, bool $derive): Weighing
+    private function notch(Notch $notch, TimberMake $timber, Governing $at, Detail $detail): Weighing
     {
-        $w = new Working($derive);
+        $w = $detail->working();
         $w->let('V', $at->value, Kind::Force, '3.4.3.2', 'the whole reaction');
         Bending::sizes($w, $timber);
         $w->let('d_cut', $notch->depth, Kind::Size, '', $notch->isBelow ? 'cut out below' : 'cut out above');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -100,7 +101,7 @@ it('agrees with the published design example of all together', function (): void
         [400 * KIP, 0.0],
         250 / 642 / $Bx,
         (80 * KIP * FOOT) / $By,
-    )->weigh(false);
+    )->weigh(Detail::Verdict);
     expect($weighings[0]->ratio)->toBeNear(0.354, 0.01)->and($weighings[1]->ratio)->toBeNear(0.928, 0.01);
 });
 
@@ -112,7 +113,7 @@ it('runs on at a fifth of the axial strength, and at its limits', function (): v
         [$p * $Pc, 0.0],
         $m,
         0.0,
-    )->weigh(false)[1]->ratio;
+    )->weigh(Detail::Verdict)[1]->ratio;
     // Both formulas meet where the member is just strong enough: at 0.9 of the bending strength, which B_1 is part of.
     $B = 1 / (1 - (0.2 * $Pc) / ((M_PI ** 2 * 29000 * 6.894757 * section('W14X99')->Iy) / (14 * FOOT) ** 2));
     expect($u(0.2 * (1 - 1e-9), 0.9 / $B))
@@ -121,7 +122,7 @@ it('runs on at a fifth of the axial strength, and at its limits', function (): v
         ->toBeNear(1.0, 1e-6)
         ->and($u(1.0, 0.0))
         ->toBeNear(1.0)
-        ->and(pressedAndBent('W14X99', Method::LRFD, [0.0, 0.0], 0.7, 0.0)->weigh(false)[0]->ratio)
+        ->and(pressedAndBent('W14X99', Method::LRFD, [0.0, 0.0], 0.7, 0.0)->weigh(Detail::Verdict)[0]->ratio)
         ->toBe(0.7);
 });
 
@@ -133,7 +134,7 @@ it('lets moments that run straight count for less, and amplifies what bends betw
         0.4,
         0.0,
         new EndMoments($psi),
-    )->weigh(false)[1]->ratio;
+    )->weigh(Detail::Verdict)[1]->ratio;
     expect($u(-1.0))
         ->toBeLessThan($u(null))
         ->and($u(1.0))
@@ -312,7 +313,7 @@ it('adds axial force and bending of a twisted hollow section', function (): void
                 ],
             ],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $lines = linesOf($design, 'torsion-bending');
     $both = linesOf($design, 'bending-axial');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 
 /** @param  array<string, mixed>  $change */
@@ -26,7 +27,7 @@ function covered(string $width, string $thickness, array $change = []): Design
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 
 /** @param  array<string, mixed>  $change */
@@ -21,7 +22,7 @@ function ductile(string $level, array $change = []): Design
             'basis' => ['combinations' => 'asce-7-22-lrfd', 'units' => 'us'],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

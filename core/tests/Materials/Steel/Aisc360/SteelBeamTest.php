@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Aisc360\WebStrength;
@@ -190,7 +191,7 @@ it('buckles a member that changes as one that does not, where the sections are t
             'steps' => $steps,
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $step = fn (string $section): array => [['from' => '10 ft', 'to' => '20 ft', 'section' => $section]];
     $plain = weighing($of([]), 'buckling');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\Profiles;
 use Waage\Materials\Steel\Aisc360\UnequalShape;
@@ -26,7 +27,7 @@ function runway(array $change = []): Design
             'basis' => ['combinations' => 'asce-7-22-lrfd'],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Aisc360\Shape;
@@ -42,7 +43,7 @@ function websOf(array $change = [], string $rules = 'asce-7-22-lrfd'): array
             'basis' => ['combinations' => $rules, 'units' => 'us'],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 
     return array_column(

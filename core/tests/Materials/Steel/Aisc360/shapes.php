@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\Aisc360\Shape;
 use Waage\Materials\Steel\Sections\Flanged;
@@ -39,6 +40,6 @@ function american(string $rules, array $braces = [], bool $closed = false, array
             'basis' => ['combinations' => $rules, 'units' => 'us', 'parameters' => ['closedForms' => $closed]],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\AnnexA;
 use Waage\Materials\Steel\En1993\AnnexB;
@@ -30,7 +31,7 @@ function byAnnex(bool $isA, string $section, string $N, string $q, array $change
             'basis' => ['parameters' => ['annexA' => $isA]],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

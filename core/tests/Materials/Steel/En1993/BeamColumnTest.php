@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Checks\State;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Classification;
@@ -27,7 +28,7 @@ function column(string $section, string $N, string $q = '', array $change = []):
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -269,7 +270,7 @@ it('buckles laterally over several storeys with the force in each', function (fl
             ],
             'loads' => [$load('a', '8 m', $upper), $load('b', '5 m', $lower)],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $EI = 210e3 * section('HEB 200')->Iz;
     $lines = linesOf($design, 'buckling-axial');

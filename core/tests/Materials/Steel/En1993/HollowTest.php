@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Bending;
 use Waage\Materials\Steel\En1993\LateralResistance;
@@ -90,7 +91,7 @@ function hollowPost(string $section, string $force, array $change = []): array
 // By hand: SHS 150×150×8 in S355, L = 4 m: A = 44.8 cm², I = 1490 cm⁴: N_cr = 1930 kN, λ = √(1590/1930) = 0.908, curve a:
 // χ = 0.728, N_b,Rd = 1158 kN. N_Ed = 1.35 · 600 = 810 kN.
 it('weighs a post by hand', function (): void {
-    $design = design(hollowPost('SHS 150×150×8', '600 kN'), true);
+    $design = design(hollowPost('SHS 150×150×8', '600 kN'), Detail::Lines);
     $s = section('SHS 150×150×8');
     expect($s->A)
         ->toBeNear(4480.0, 0.01)
@@ -125,7 +126,7 @@ it('takes the shape of moments that an eccentric load makes at the head alone', 
                         ...$more,
                     ],
                 ]),
-                true,
+                Detail::Lines,
             ),
             'buckling-axial',
         )->lines,
@@ -162,7 +163,7 @@ it(
 it('weighs a beam of a rectangular hollow section, which hardly twists', function (): void {
     $design = design(
         ['section' => 'RHS 250×150×8', 'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')]],
-        true,
+        Detail::Lines,
     );
     expect(weighing($design, 'buckling')->ratio)
         ->toBeNear((float) weighing($design, 'bending')->ratio, 0.12)
@@ -205,7 +206,7 @@ it('bends sideways with its effective section in class 4', function (): void {
             'grade' => 'S235',
             'loads' => [lineLoad('g', '2 kN/m', ['direction' => 'sideways'])],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $lines = linesOf($design, 'sideways-bending');
     // λ_p = 47 / 56.8 = 0.827, ρ = (0.827 − 0.22) / 0.827² = 0.887.
@@ -260,7 +261,7 @@ it('takes the effective section of tubes of class 4', function (): void {
                 lineLoad('g', '2 kN/m', ['direction' => 'normal']),
             ],
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     foreach (
         [['CHS 508×6.3', 'S355', 0.86, 1.0], ['tube 800×4', 'S235', 0.6708, 0.9147]] as [$section, $grade, $A, $W]
@@ -293,7 +294,7 @@ it('takes the effective section of tubes of class 4', function (): void {
 // ANSI/AISC 360, G5 by hand: S235, 800×4: d/t = 200 > (0.78 · 210000 · √3/235)^(2/3) = 113.4; τ_cr = 0.78 · 210000/200^1.5 = 57.9; A = 10003: V_b = 0.9 · 57.9 · 10003/2 = 260.7 kN.
 it('looks at the wall of a slender tube in shear', function (string $load, bool $applies): void {
     $tube = weighing(
-        design(['section' => 'tube 800×4', 'grade' => 'S235', 'loads' => [lineLoad('g', $load)]], derive: true),
+        design(['section' => 'tube 800×4', 'grade' => 'S235', 'loads' => [lineLoad('g', $load)]], detail: Detail::Lines),
         'shear-buckling',
     );
     expect($tube->capacity)

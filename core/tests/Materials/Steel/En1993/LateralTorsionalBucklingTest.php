@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\PieceDiagram;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Materials\Steel\En1993\ClosedForms;
 use Waage\Materials\Steel\En1993\LateralResistance;
 use Waage\Materials\Steel\En1993\SteelSection;
@@ -195,7 +196,7 @@ it('is near to the closed formulas where β counts', function (string $section, 
         'loadHeight' => $height,
         'loads' => [lineLoad('g', '2 kN/m')],
     ];
-    $lines = linesOf(design(['section' => $section, ...$load], true), 'buckling');
+    $lines = linesOf(design(['section' => $section, ...$load], Detail::Lines), 'buckling');
     expect($lines['r'])->toBeGreaterThan(0.98)->toBeLessThan(1.09)->and($lines['C_3'])->toBeNear(0.527, 0.005);
 })
     ->with([
@@ -216,7 +217,7 @@ it('has the effective lengths of cantilevers', function (string $height, string 
             'loadHeight' => $height,
             'basis' => ['parameters' => ['closedForms' => true]],
         ],
-        true,
+        Detail::Lines,
     );
     $lines = array_column(
         array_map(fn ($l): array => [$l->symbol, $l->values['k'][0] ?? 0.0], weighing($design, 'buckling')->lines),
@@ -242,7 +243,7 @@ it('shows the closed formulas beside the eigenvalue, and the eigenvalue beside t
     float $within,
 ): void {
     $of = fn (bool $closed): array => array_column(
-        weighing(design([...$change, 'basis' => ['parameters' => ['closedForms' => $closed]]], true), 'buckling')
+        weighing(design([...$change, 'basis' => ['parameters' => ['closedForms' => $closed]]], Detail::Lines), 'buckling')
             ->lines,
         'result',
         'symbol',
@@ -327,7 +328,7 @@ it('finds the worst of many arrangements by the closed formulas as well', functi
 it('stands on the safe side of the closed formulas for cantilevers', function (string $height): void {
     $lines = array_column(
         weighing(
-            design(['length' => '3 m', 'supports' => [supportAt('0 m', 'fixed')], 'loadHeight' => $height], true),
+            design(['length' => '3 m', 'supports' => [supportAt('0 m', 'fixed')], 'loadHeight' => $height], Detail::Lines),
             'buckling',
         )->lines,
         'result',
@@ -372,7 +373,7 @@ it(
                 ['id' => 'b', 'case' => 'g', 'kind' => 'moment', 'x' => '6 m', 'value' => '-10 kNm'],
             ],
         ];
-        $free = weighing(design($uniform, true), 'buckling')->shape;
+        $free = weighing(design($uniform, Detail::Lines), 'buckling')->shape;
         expect(count($free))->toBeGreaterThan(10);
         foreach ($free as [$x, $top, $bottom]) {
             expect($top)
@@ -387,7 +388,7 @@ it(
             ],
             'restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']],
         ];
-        $held = weighing(design($hogging, true), 'buckling')->shape;
+        $held = weighing(design($hogging, Detail::Lines), 'buckling')->shape;
         expect(count($held))->toBeGreaterThan(10);
         foreach ($held as [$x, $top, $bottom]) {
             expect($top)->toBeNear(0.0, 1e-9, 1.0)->and($bottom)->toBeNear(sin((M_PI * $x) / 6000), 1e-3, 1.0);
@@ -401,7 +402,7 @@ it(
                         'bottom' => ['kind' => 'supports'],
                     ],
                 ],
-                true,
+                Detail::Lines,
             ),
             'buckling',
         )->shape;
@@ -417,7 +418,7 @@ it(
                 weighing(
                     design(
                         ['restraint' => ['top' => ['kind' => 'continuous'], 'bottom' => ['kind' => 'supports']]],
-                        true,
+                        Detail::Lines,
                     ),
                     'buckling',
                 )->shape,
@@ -484,7 +485,7 @@ it('takes k_c from Table 6.6, and 1/√C_1 where a national choice says so', fun
     $lines = linesOf(
         design(
             ['section' => 'IPE 300', 'cases' => [['id' => 'g', 'name' => 'G', 'category' => 'permanent']], ...$change],
-            derive: true,
+            detail: Detail::Lines,
         ),
         'buckling',
     );

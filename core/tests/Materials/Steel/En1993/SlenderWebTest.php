@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\SlenderWeb;
 use Waage\Materials\Steel\En1993\StiffenedWeb;
@@ -24,7 +25,7 @@ function girder(string $q, array $change = []): Design
             'loads' => [lineLoad('q', $q)],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

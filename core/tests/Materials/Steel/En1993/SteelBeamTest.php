@@ -10,6 +10,7 @@ use Waage\Analysis\Lateral\HeldLengths;
 use Waage\Analysis\Lateral\Stiffness;
 use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Loading\Purpose;
 use Waage\Materials\Steel\En1993\Bending;
@@ -214,7 +215,7 @@ it('finds the worst arrangement for lateral-torsional buckling, all of them trie
         new Restraint(RestraintKind::Spacing, [2000.0, 4000.0]),
     ];
     $member = new Member(...[...get_object_vars($member), 'top' => $restraints[$seed % 3], 'bottom' => $restraints[0]]);
-    $design = new Design($member, false);
+    $design = new Design($member, Detail::Verdict);
     $weight = SteelMake::of($member)->section->weight();
     $steel = new SteelSection(SteelMake::of($member)->section, SteelMake::of($member)->grade, $member->basis);
     $worst = 0.0;
@@ -306,7 +307,7 @@ describe('properties', function (): void {
     it('changes no verdict with the units', function (): void {
         foreach (range(1, 20) as $seed) {
             $member = patternedMember($seed);
-            $metric = (new Design($member, false))->weighings;
+            $metric = (new Design($member, Detail::Verdict))->weighings;
             $us = (new Design(
                 new Member(
                     ...[
@@ -316,7 +317,7 @@ describe('properties', function (): void {
                         ),
                     ],
                 ),
-                false,
+                Detail::Verdict,
             ))->weighings;
             expect(array_column($us, 'ratio'))->toBe(array_column($metric, 'ratio'));
         }

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\SteelGrade;
@@ -23,7 +24,7 @@ function crane(array $change = []): Design
             'loadHeight' => 'centre',
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 

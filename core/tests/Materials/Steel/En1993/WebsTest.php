@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Checks\State;
 use Waage\Design\Design;
 use Waage\Design\VerdictState;
@@ -27,7 +28,7 @@ function pressed(array $change = []): Design
             ],
             ...$change,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
 }
 
@@ -185,7 +186,7 @@ it('sums forces that stand at one place, whatever they are split into', function
             'basis' => ['combinations' => $standard],
             'loads' => $loads,
         ],
-        derive: true,
+        detail: Detail::Lines,
     );
     $whole = $with([forceAt('g', '3 m', '160 kN'), forceAt('q', '3 m', '200 kN')]);
     $split = $with([

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Materials\Steel\En1993\LateralResistance;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
@@ -111,7 +112,7 @@ it('takes the curves and the shear area of welded sections', function (): void {
 it('weighs a member of them', function (): void {
     $design = design(
         ['section' => 'welded I 400×180×8×14', 'loads' => [lineLoad('g', '12 kN/m'), lineLoad('q', '10 kN/m')]],
-        true,
+        Detail::Lines,
     );
     expect(weighing($design, 'bending')->capacity)
         ->toBeNear(section('welded I 400×180×8×14')->Wply * 235)

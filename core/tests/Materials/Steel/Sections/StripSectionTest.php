@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Waage\Checks\Detail;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\Sections\Channel;
@@ -133,7 +134,7 @@ it('is weighed elastically where it is held', function (): void {
     $name = 'strips 12: 0,0 200,0; 10: 100,6 100,130';
     $design = design(
         ['section' => $name, 'length' => '2 m', 'supports' => [supportAt('0 m'), supportAt('2 m', 'roller')], ...$held],
-        derive: true,
+        detail: Detail::Lines,
     );
     $s = built($name);
     expect(weighing($design, 'bending')->capacity)
