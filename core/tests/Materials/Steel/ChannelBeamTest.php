@@ -213,13 +213,12 @@ it('weighs a channel that is pressed and bent by the sum, sideways as well', fun
         'result',
         'symbol',
     );
-    // By hand: M_z = 1.35 · 0.5 · 4²/8 = 1.35 kNm over W_pl,z f_y of about 61 cm³.
+    // By hand: M_z = 1.35 · 0.5 · 4²/8 = 1.35 kNm over W_pl,z f_y of about 62 cm³. N_cr,z = 243 kN, χ_z = 0.264: 81/180 = 0.451; M_cr = 40.6 kNm,
+    // M_b,Rd = 21.0 kNm: 5.4/21.0 = 0.257; k = 1/(1 − 81/2473), k_z = 1/(1 − 81/243): 0.451 + 1.034 · 0.257 + 1.501 · 0.0924 = 0.855.
     expect($both['u_z'])
         ->toBeNear(1.35e6 / (section('UPE 200')->Wplz * 235), 1e-3)
         ->and($both['u'])
-        ->toBeNear(max($both['n_y'], $both['n_z']) + $both['k'] * $both['u_LT'] + $both['k_z'] * $both['u_z'])
-        ->and($both['k_z'])
-        ->toBeNear(1 / (1 - $both['N_c'] / $both['N_cr_z']));
+        ->toBeNear(0.855, 3e-3);
 });
 
 it('says how channels are taken to be loaded', function (): void {

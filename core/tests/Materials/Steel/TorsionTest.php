@@ -149,7 +149,8 @@ it('lowers shear, and bending where the shear is high', function () use ($force)
 });
 
 // By hand: HEB 200 over 6 m, 5 kN/m 80 mm in front: m = 1.35 · 5 · 80 = 540 Nmm/mm, B = m L²/8 = 2.43 kNm²; M_f = B/185 mm = 13.1 kNm;
-// t_f b²/4 = 150 cm³: M_f,Rd = 35.3 kNm in S235.
+// t_f b²/4 = 150 cm³: M_f,Rd = 35.3 kNm in S235. M = 30.4 kNm, M_cr = 238 kNm (C_1 = 1.127, C_2 = 0.454), M_b,Rd = 127.5 kNm:
+// 0.238 + 13.1/35.3/(1 − 30.4/238) = 0.665.
 it('bends the flanges of an I section', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '5 kN/m', ['across' => '80 mm'])],
@@ -163,9 +164,7 @@ it('bends the flanges of an I section', function (): void {
         ->and($lines['M_f_Rd'] / 1e6)
         ->toBeNear(35.25, 0.002)
         ->and($lines['u'])
-        ->toBeNear($lines['u_LT'] + ($lines['k'] * 13.135) / 35.25, 2e-3)
-        ->and($lines['k'])
-        ->toBeNear(1 / (1 - weighing($design, 'buckling')->demand / linesOf($design, 'buckling')['M_cr']), 1e-6);
+        ->toBeNear(0.665, 2e-3);
 });
 
 it('holds a flange at a fixed support', function (): void {
@@ -301,7 +300,8 @@ it('has the torsion moduli of solid bars', function (string $name, float $k): vo
 ]);
 
 // By hand, UPE 200 over 3 m, 3 kN/m 40 mm in front: B = 1.35 · 3 · 40 · 3000²/8 = 0.182 kNm²; I_w = 11 000 cm⁶, greatest sectorial coordinate at the
-// tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235.
+// tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235. M = 4.56 kNm, M_cr = 54.2 kNm, M_b,Rd = 24.8 kNm:
+// 0.184 + 0.182/0.625/(1 − 4.56/54.2) = 0.502.
 it('bends a channel by warping', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '3 kN/m', ['across' => '40 mm'])],
@@ -319,7 +319,7 @@ it('bends a channel by warping', function (): void {
         ->and($lines['B_Rd'] / 1e9)
         ->toBeNear(0.625, 0.015)
         ->and($lines['u'])
-        ->toBeNear($lines['u_LT'] + ($lines['k'] * $lines['B_Ed']) / $lines['B_Rd'])
+        ->toBeNear(0.502, 0.01)
         ->and(implode(' ', $design->checks->assumptions()))
         ->toContain('it counts from the shear centre');
     // Plates, and unequal flanges, likewise.
@@ -332,7 +332,8 @@ it('bends a channel by warping', function (): void {
 });
 
 // By hand, ½ HEB 200 over 3 m, 2 kN/m 50 mm in front: T = 1.35 · 2 · 50 · 1500 = 0.2025 kNm; I_t = 29.8 cm⁴, W_t = 19.9 cm³, T_Rd = 2.70 kNm;
-// φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³.
+// φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³. W_el,y = 50.1 cm³, which hardly buckles (λ_LT =
+// 0.21): 3.04/11.7 + 1.01 · 0.0383/23.5 = 0.2615.
 it('twists a tee by St Venant, and bends it askew', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '2 kN/m', ['across' => '50 mm'])],
@@ -356,7 +357,7 @@ it('twists a tee by St Venant, and bends it askew', function (): void {
         ->and($twist['M_z_Rd'] / 1e6)
         ->toBeNear(23.5, 0.005)
         ->and(weighing($design, 'torsion-twist')->ratio)
-        ->toBeNear($twist['u_LT'] + ($twist['k'] * $twist['M_z']) / $twist['M_z_Rd'])
+        ->toBeNear(0.2615, 3e-3)
         // A round bar bends about any axis alike; an overhang twists over twice its length at most.
         ->and(
             array_column(
