@@ -147,14 +147,23 @@ it('adds bending about both axes', function (): void {
         ->toBeNear((float) weighing($design, 'buckling')->ratio + $uz, 1e-9);
 });
 
-it('puts (6.61) and (6.62) together with both moments', function (string $section, int $class): void {
+// By hand under 405 kN, 4.05 kN/m and 1.35 kN/m sideways over 4 m, Annex B with C_m = 0.95 (even loads, no moments at the ends).
+// HEB 200, S235: χ 0.885 and 0.637, n 0.249 and 0.347, M_cr = 366 kNm, u_LT = 0.0581, u_z = 2.7/71.9 = 0.0376; k_yy 1.021, k_zz 1.306,
+// k_yz 0.784, k_zy 0.958. IPE 360, S275, of class 3 in compression: χ 0.976 and 0.469, n 0.208 and 0.432, M_cr = 246 kNm, u_LT = 0.0530 with
+// W_el, u_z = 2.7/33.8 = 0.0800; k_yy 0.986, k_zz = k_yz = 1.196, k_zy 0.969.
+it('puts (6.61) and (6.62) together with both moments', function (
+    string $section,
+    string $grade,
+    float $u1,
+    float $u2,
+): void {
     $design = design(
         [
             'slope' => ['by' => 'upright'],
             'length' => '4 m',
             'supports' => [supportAt('0 m'), supportAt('4 m', 'roller')],
             'section' => $section,
-            'grade' => $class === 3 ? 'S275' : 'S235',
+            'grade' => $grade,
             'loads' => [
                 pointLoad('4 m', '300 kN', 'along'),
                 lineLoad('g', '3 kN/m', ['direction' => 'normal']),
@@ -163,35 +172,11 @@ it('puts (6.61) and (6.62) together with both moments', function (string $sectio
         ],
         detail: Detail::Lines,
     );
-    $l = linesOf($design, 'buckling-axial');
-    // Table B.1 by hand, C_m = 0.95: even loads, no moments at the ends.
-    [$kyy, $kzz, $kyz] =
-        $class === 3
-            ? [
-                0.95 * (1 + 0.6 * min(1.0, $l['lambda_y']) * $l['n_y']),
-                0.95 * (1 + 0.6 * min(1.0, $l['lambda_z']) * $l['n_z']),
-                1.0,
-            ]
-            : [
-                0.95 * (1 + min($l['lambda_y'] - 0.2, 0.8) * $l['n_y']),
-                0.95 * (1 + min(2 * $l['lambda_z'] - 0.6, 1.4) * $l['n_z']),
-                0.6,
-            ];
-    $s = section($section);
-    expect($l['u_z'])
-        ->toBeNear((1.35 * 2e6) / (($class === 3 ? $s->Welz : $s->Wplz) * ($class === 3 ? 275 : 235)), 1e-9)
-        ->and($l['u_1'])
-        ->toBeNear($l['n_y'] + $kyy * $l['u_LT'] + $kyz * $kzz * $l['u_z'], 1e-9)
-        ->and($l['u_2'])
-        ->toBeNear(
-            $l['n_z'] +
-                (1 - (($class === 3 ? 0.05 : 0.1) * min(1.0, $l['lambda_z']) * $l['n_z']) / 0.7) * $l['u_LT'] +
-                $kzz * $l['u_z'],
-            1e-9,
-        )
+    expect(linesOf($design, 'buckling-axial')['u_1'])
+        ->toBeNear($u1, 3e-3)
         ->and(weighing($design, 'buckling-axial')->ratio)
-        ->toBeNear(max($l['u_1'], $l['u_2']), 1e-9);
-})->with([['HEB 200', 1], ['IPE 360', 3]]);
+        ->toBeNear($u2, 3e-3);
+})->with([['HEB 200', 'S235', 0.338, 0.4516], ['IPE 360', 'S275', 0.3556, 0.5787]]);
 
 it('is never better with more load sideways, and the same whichever way it points', function (): void {
     $ratio = fn (string $value): float => (float) design([
