@@ -299,21 +299,7 @@ final class AxialForce
 
         return fn (float $lateral, Detail $detail): array => array_map(
             fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
-            (new BeamColumn(
-                $steel,
-                $column->compression,
-                $column->tension,
-                $column->alphaCr,
-                $column->L,
-                $bending,
-                $lateral,
-                $aboutZ,
-                $column->at,
-                new EquivalentMoments($column->moments),
-                $shear,
-                $weakest,
-                $column->isExact,
-            ))->weigh($detail),
+            (new BeamColumn($steel, $column, $bending, $lateral, $aboutZ, $weakest, $shear))->weigh($detail),
         );
     }
 

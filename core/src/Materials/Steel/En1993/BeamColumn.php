@@ -7,7 +7,7 @@ namespace Waage\Materials\Steel\En1993;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Place;
+use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
@@ -42,36 +42,26 @@ final readonly class BeamColumn
     /** Area that counts with it, mm². */
     private float $A;
 
+    private EquivalentMoments $shape;
+
     /**
-     * @param  float  $compression  greatest one, N
-     * @param  float  $tension  greatest one, N
-     * @param  float  $alphaCr  factor on the loads at which the member buckles in the plane of bending; INF: far off
-     * @param  array{float|null, float, float}  $L  buckling lengths about y-y, where it is given, about z-z and of
-     *     twisting, mm; 0: continuously restrained
      * @param  float  $bending  utilisation in bending, with shear where it counts
      * @param  float  $lateral  utilisation in lateral-torsional buckling
      * @param  float  $sideways  utilisation in bending about z-z; 0: nothing bends it so
-     * @param  Place  $at  of the greatest axial force
-     * @param  EquivalentMoments  $shape  of the moment diagrams
+     * @param  Section  $weakest  what the member is sideways: where its section changes another one than this
      * @param  HighShear|null  $shear  null: nowhere more than half of the resistance
-     * @param  Section|null  $weakest  what the member is sideways where its section changes; null: this one
-     * @param  bool  $isExact  is the buckling length about z-z that of the member as it buckles in truth
      */
     public function __construct(
         private SteelSection $steel,
-        private float $compression,
-        private float $tension,
-        private float $alphaCr,
-        private array $L,
+        private Column $column,
         private float $bending,
         private float $lateral,
         private float $sideways,
-        private Place $at,
-        private EquivalentMoments $shape = new EquivalentMoments(),
+        private Section $weakest,
         private ?HighShear $shear = null,
-        private ?Section $weakest = null,
-        private bool $isExact = false,
     ) {
+        $compression = $column->compression;
+        $this->shape = new EquivalentMoments($column->moments);
         $this->class = $this->isBentInPlane()
             ? Classification::together($steel, $compression)
             : $steel->classIn(Strain::Compression);
@@ -82,18 +72,18 @@ final readonly class BeamColumn
     public function weigh(Detail $detail): array
     {
         return [
-            ...$this->compression + $this->tension > 0.0 ? [$this->section($detail)] : [],
+            ...$this->column->compression + $this->column->tension > 0.0 ? [$this->section($detail)] : [],
             $this->sum($detail),
-            ...$this->compression > 0.0 ? [$this->buckling($detail)] : [],
-            ...$this->compression > 0.0 || $this->sideways === 0.0 ? [] : [$this->lateralWithSideways($detail)],
+            ...$this->column->compression > 0.0 ? [$this->buckling($detail)] : [],
+            ...$this->column->compression > 0.0 || $this->sideways === 0.0 ? [] : [$this->lateralWithSideways($detail)],
         ];
     }
 
     private function section(Detail $detail): Weighing
     {
         $d = $detail->derivation();
-        $N = max($this->compression, $this->tension);
-        $d?->given('N_Ed', $N, Kind::Force, '', $this->compression >= $this->tension ? 'compression' : 'tension');
+        $N = max($this->column->compression, $this->column->tension);
+        $d?->given('N_Ed', $N, Kind::Force, '', $this->column->compression >= $this->column->tension ? 'compression' : 'tension');
         $NRd = $this->resistance($this->steel->classIn(Strain::Compression), $d);
         $d?->with(['N_c_Rd' => [$NRd, Kind::Force]])->line('u', 'N_Ed / N_c_Rd', Kind::Number, '6.2.4(1) (6.9)');
 
@@ -102,13 +92,13 @@ final readonly class BeamColumn
 
     private function isBentInPlane(): bool
     {
-        return $this->compression > 0.0 && $this->bending > 0.0 && $this->sideways === 0.0;
+        return $this->column->compression > 0.0 && $this->bending > 0.0 && $this->sideways === 0.0;
     }
 
     /** N_c,Rd; in tension the same without holes. */
     private function resistance(int $class, ?Derivation $d): float
     {
-        $isEffective = $class > 3 && $this->compression > 0.0;
+        $isEffective = $class > 3 && $this->column->compression > 0.0;
         $area = $isEffective ? $this->steel->compressedArea($d) : $this->steel->section->A;
         $A = $isEffective ? 'A_eff' : 'A';
         $NRd = ($area * $this->steel->fy) / $this->steel->basis->gammaM0;
@@ -121,7 +111,7 @@ final readonly class BeamColumn
             "{$A} * f_y / gamma_M0",
             Kind::Force,
             $isEffective ? '6.2.4(2) (6.11)' : '6.2.4(2) (6.10)',
-            $this->compression > 0.0 ? "class {$class}" : 'in tension, without holes',
+            $this->column->compression > 0.0 ? "class {$class}" : 'in tension, without holes',
         );
 
         return $NRd;
@@ -130,27 +120,27 @@ final readonly class BeamColumn
     /** Symbol of the area that counts. */
     private function area(): string
     {
-        return $this->class > 3 && $this->compression > 0.0 ? 'A_eff' : 'A';
+        return $this->class > 3 && $this->column->compression > 0.0 ? 'A_eff' : 'A';
     }
 
     /** The section under all that strains it: plastic, or by the sum of the utilisations. */
     private function sum(Detail $detail): Weighing
     {
         $d = $detail->derivation();
-        $N = max($this->compression, $this->tension);
+        $N = max($this->column->compression, $this->column->tension);
         $NRd = INF;
         if ($N > 0.0) {
             $d?->given('N_Ed', $N, Kind::Force);
             if ($d !== null && $this->isBentInPlane()) {
-                $d->given('N_c', $this->compression, Kind::Force);
-                Classification::together($this->steel, $this->compression, $d);
+                $d->given('N_c', $this->column->compression, Kind::Force);
+                Classification::together($this->steel, $this->column->compression, $d);
             }
             $NRd = $this->resistance($this->class, $d);
         }
         if ($this->shear !== null) {
             return $this->withShear($this->shear, $N, $d);
         }
-        $compressed = $this->compression > 0.0 ? $this->class : 1;
+        $compressed = $this->column->compression > 0.0 ? $this->class : 1;
         if (
             max($compressed, $this->steel->class, $this->sideways > 0.0 ? $this->steel->classZ : 1) <= 2 &&
             $N < $NRd &&
@@ -261,7 +251,7 @@ final readonly class BeamColumn
 
     private function title(string $what): string
     {
-        $axial = $this->compression + $this->tension > 0.0;
+        $axial = $this->column->compression + $this->column->tension > 0.0;
 
         return $what.
             match (true) {
@@ -279,7 +269,7 @@ final readonly class BeamColumn
         $s = $this->steel->section;
         [$Wpl, $Wel, $class] =
             $axis === 'y' ? [$s->Wply, $s->Wely, $this->steel->class] : [$s->Wplz, $s->Welz, $this->steel->classZ];
-        $elastic = $this->class >= 3 && $this->compression > 0.0 && $class <= 2;
+        $elastic = $this->class >= 3 && $this->column->compression > 0.0 && $class <= 2;
         $u = $elastic ? ($ratio * $Wpl) / $Wel : $ratio;
         if ($elastic) {
             $d?->with([
@@ -348,12 +338,12 @@ final readonly class BeamColumn
     private function buckling(Detail $detail): Weighing
     {
         $d = $detail->derivation();
-        $d?->given('N_c', $this->compression, Kind::Force, '', 'greatest compression');
+        $d?->given('N_c', $this->column->compression, Kind::Force, '', 'greatest compression');
         [$y, $z] = $this->steel->profile->curves($this->steel->grade->isS460());
-        [$Ly, $Lz, $LT] = $this->L;
-        $sideways = $this->weakest ?? $this->steel->section;
+        [$Ly, $Lz, $LT] = $this->column->L;
+        $sideways = $this->weakest;
         $Iy = $this->steel->section->Iy;
-        $Ncry = $Ly === null ? $this->compression * $this->alphaCr : (M_PI ** 2 * SteelGrade::E * $Iy) / $Ly ** 2;
+        $Ncry = $Ly === null ? $this->column->compression * $this->column->alphaCr : (M_PI ** 2 * SteelGrade::E * $Iy) / $Ly ** 2;
         if ($Ly !== null) {
             $d?->given('L_cr_y', $Ly, Kind::Length, '', 'as given');
             $d?->with(['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$Iy, Kind::SecondMoment]])->line(
@@ -365,7 +355,7 @@ final readonly class BeamColumn
         } elseif (is_finite($Ncry)) {
             $d?->given(
                 'alpha_cr',
-                $this->alphaCr,
+                $this->column->alphaCr,
                 Kind::Number,
                 '5.2.1',
                 'exact, of the member in the plane of bending',
@@ -375,7 +365,7 @@ final readonly class BeamColumn
         $aboutY = $this->alongOne('y', $Ncry, $y, $d);
         $aboutZ = $this->alongOne(
             'z',
-            SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry, $this->isExact),
+            SidewaysBuckling::criticalForce($sideways, $Lz, $LT, $d, $Ncry, $this->column->isExact),
             $z,
             $d,
         );
@@ -390,7 +380,7 @@ final readonly class BeamColumn
             $this->steel,
             $this->class,
             $this->A,
-            $this->compression,
+            $this->column->compression,
             $aboutY,
             $aboutZ,
             [$Lz, $LT],
@@ -436,8 +426,8 @@ final readonly class BeamColumn
     {
         $k = 1.0;
         if (is_finite($Ncry)) {
-            $k = 1 / max(1 - $this->compression / $Ncry, self::LEAST);
-            $d?->with(['N_c' => [$this->compression, Kind::Force], 'N_cr_y' => [$Ncry, Kind::Force]])->line(
+            $k = 1 / max(1 - $this->column->compression / $Ncry, self::LEAST);
+            $d?->with(['N_c' => [$this->column->compression, Kind::Force], 'N_cr_y' => [$Ncry, Kind::Force]])->line(
                 'k',
                 '1 / max(1 - N_c / N_cr_y, 0.05)',
                 Kind::Number,
@@ -452,10 +442,10 @@ final readonly class BeamColumn
         $inZ = '';
         if ($this->sideways > 0.0) {
             $uz = $this->aboutZ($d);
-            $kz = is_finite($Ncrz) ? 1 / max(1 - $this->compression / $Ncrz, self::LEAST) : 1.0;
+            $kz = is_finite($Ncrz) ? 1 / max(1 - $this->column->compression / $Ncrz, self::LEAST) : 1.0;
             is_finite($Ncrz)
                 ? $d
-                    ?->with(['N_c' => [$this->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]])
+                    ?->with(['N_c' => [$this->column->compression, Kind::Force], 'N_cr_z' => [$Ncrz, Kind::Force]])
                     ->line(
                         'k_z',
                         '1 / max(1 - N_c / N_cr_z, 0.05)',
@@ -485,7 +475,7 @@ final readonly class BeamColumn
         $NRk = $this->A * $this->steel->fy;
         $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
         $chi = $curve->at($lambda);
-        $n = $this->compression / (($chi * $NRk) / $this->steel->basis->gammaM1);
+        $n = $this->column->compression / (($chi * $NRk) / $this->steel->basis->gammaM1);
         if ($lambda > BucklingCurve::STOCKY) {
             $d?->with([
                 $A => [$this->A, Kind::Area],
@@ -498,7 +488,7 @@ final readonly class BeamColumn
             $d?->given("chi_{$axis}", $chi, Kind::Number, '6.3.1.2(4)');
         }
         $d?->with([
-            'N_c' => [$this->compression, Kind::Force],
+            'N_c' => [$this->column->compression, Kind::Force],
             "chi_{$axis}" => [$chi, Kind::Number],
             $A => [$this->A, Kind::Area],
             'f_y' => [$this->steel->fy, Kind::Stress],
@@ -528,10 +518,10 @@ final readonly class BeamColumn
             kind: $demand === null ? Kind::Number : Kind::Force,
             demandSymbol: $demand === null ? '' : 'N_Ed',
             capacitySymbol: $demand === null ? '' : 'N_c_Rd',
-            x: $this->at->x,
-            combination: $this->at->combination,
-            arrangement: $this->at->arrangement,
-            factors: $this->at->factors,
+            x: $this->column->at->x,
+            combination: $this->column->at->combination,
+            arrangement: $this->column->at->arrangement,
+            factors: $this->column->at->factors,
             remark: $demand === null
                 ? ($this->sideways === 0.0
                     ? 'The greatest axial force of the combination with its greatest moment: on the safe side.'

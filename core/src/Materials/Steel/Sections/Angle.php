@@ -77,15 +77,17 @@ final readonly class Angle extends Section
             $h,
             $b,
             $h - $t,
-            A: $o->area,
-            Iy: $o->Iy,
-            Iz: $o->Iz,
-            Wply: $o->plasticAboutY(),
-            Wplz: $o->plasticAboutZ(),
-            It: (($h + $b - $t) * $t ** 3) / 3,
-            Iw: 0.0,
-            Wely: $o->Iy / max($zs, $h - $zs),
-            Welz: $o->Iz / max($ys, $b - $ys),
+            new Properties(
+                A: $o->area,
+                Iy: $o->Iy,
+                Iz: $o->Iz,
+                Wply: $o->plasticAboutY(),
+                Wplz: $o->plasticAboutZ(),
+                It: (($h + $b - $t) * $t ** 3) / 3,
+                Iw: 0.0,
+                Wely: $o->Iy / max($zs, $h - $zs),
+                Welz: $o->Iz / max($ys, $b - $ys),
+            ),
         );
     }
 

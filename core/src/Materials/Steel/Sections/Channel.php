@@ -93,28 +93,32 @@ final readonly class Channel extends Flanged
             $h,
             $b,
             $h - $tf,
-            A: $o->area,
-            Iy: $o->Iy,
-            Iz: $o->Iz,
-            Wply: $o->plasticAboutY(),
-            Wplz: $o->plasticAboutZ(),
-            It: $finish === Finish::Welded
-                ? (2 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3) / 3
-                : $It ??
-                    (2 / 3) * $b * $tf ** 3 +
-                        (($h - 2 * $tf) * $tw ** 3) / 3 +
-                        2 * $junction * $D ** 4 -
-                        2 * self::END * $tf ** 4,
-            Iw: $Iw,
-            Wely: (2 * $o->Iy) / $h,
-            Welz: $o->Iz / ($b - $o->centroid[0]),
-            tw: $tw,
-            tf: $tf,
-            r: $r,
-            hw: $h - 2 * $tf,
-            d: $h - 2 * ($root + $r),
-            c: $out - $r,
-            finish: $finish,
+            new Properties(
+                A: $o->area,
+                Iy: $o->Iy,
+                Iz: $o->Iz,
+                Wply: $o->plasticAboutY(),
+                Wplz: $o->plasticAboutZ(),
+                It: $finish === Finish::Welded
+                    ? (2 * $b * $tf ** 3 + ($h - 2 * $tf) * $tw ** 3) / 3
+                    : $It ??
+                        (2 / 3) * $b * $tf ** 3 +
+                            (($h - 2 * $tf) * $tw ** 3) / 3 +
+                            2 * $junction * $D ** 4 -
+                            2 * self::END * $tf ** 4,
+                Iw: $Iw,
+                Wely: (2 * $o->Iy) / $h,
+                Welz: $o->Iz / ($b - $o->centroid[0]),
+            ),
+            new FlangedSizes(
+                tw: $tw,
+                tf: $tf,
+                r: $r,
+                hw: $h - 2 * $tf,
+                d: $h - 2 * ($root + $r),
+                c: $out - $r,
+            ),
+            $finish,
         );
     }
 

@@ -19,15 +19,17 @@ final readonly class CircularHollow extends Section
             $d,
             $d,
             $d - $t,
-            A: (M_PI / 4) * ($d ** 2 - $inner ** 2),
-            Iy: $I,
-            Iz: $I,
-            Wply: $Wpl,
-            Wplz: $Wpl,
-            It: 2 * $I,
-            Iw: 0.0,
-            Wely: $W,
-            Welz: $W,
+            new Properties(
+                A: (M_PI / 4) * ($d ** 2 - $inner ** 2),
+                Iy: $I,
+                Iz: $I,
+                Wply: $Wpl,
+                Wplz: $Wpl,
+                It: 2 * $I,
+                Iw: 0.0,
+                Wely: $W,
+                Welz: $W,
+            ),
         );
     }
 

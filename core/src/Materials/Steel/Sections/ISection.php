@@ -69,31 +69,35 @@ final readonly class ISection extends Flanged
             $h,
             $b,
             $hs,
-            A: $this->rolled + 2 * $bp * $tp,
-            Iy: $Iy,
-            Iz: $Iz,
-            Wply: ($o?->plasticAboutY() ?? $b * $tf * ($depth - $tf) + ($tw * $hw ** 2) / 4 + 4 * $fillet * $fy) +
-                $bp * $tp * ($depth + $tp),
-            Wplz: ($o?->plasticAboutZ() ?? ($b ** 2 * $tf) / 2 + ($hw * $tw ** 2) / 4 + 4 * $fillet * $fz) +
-                ($bp ** 2 * $tp) / 2,
-            It: match (true) {
-                $finish === Finish::Welded => (2 * $b * $tf ** 3 + $hw * $tw ** 3) / 3,
-                default => $given ??
-                    (2 / 3) * ($b - 0.63 * $tf) * $tf ** 3 +
-                        ($hw * $tw ** 3) / 3 +
-                        2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4,
-            } +
-                (2 / 3) * $bp * $tp ** 3,
-            Iw: ((($tf * $b ** 3 + $tp * $bp ** 3) / 12) * $hs ** 2) / 2,
-            Wely: (2 * $Iy) / $h,
-            Welz: (2 * $Iz) / $b,
-            tw: $tw,
-            tf: $tf,
-            r: $r,
-            hw: $hw,
-            d: $hw - 2 * $r - ($slope * ($b - $tw)) / 2,
-            c: ($b - $tw - 2 * $r) / 2,
-            finish: $finish,
+            new Properties(
+                A: $this->rolled + 2 * $bp * $tp,
+                Iy: $Iy,
+                Iz: $Iz,
+                Wply: ($o?->plasticAboutY() ?? $b * $tf * ($depth - $tf) + ($tw * $hw ** 2) / 4 + 4 * $fillet * $fy) +
+                    $bp * $tp * ($depth + $tp),
+                Wplz: ($o?->plasticAboutZ() ?? ($b ** 2 * $tf) / 2 + ($hw * $tw ** 2) / 4 + 4 * $fillet * $fz) +
+                    ($bp ** 2 * $tp) / 2,
+                It: match (true) {
+                    $finish === Finish::Welded => (2 * $b * $tf ** 3 + $hw * $tw ** 3) / 3,
+                    default => $given ??
+                        (2 / 3) * ($b - 0.63 * $tf) * $tf ** 3 +
+                            ($hw * $tw ** 3) / 3 +
+                            2 * self::junction($family, $tw / $tf, $r / $tf) * $D ** 4,
+                } +
+                    (2 / 3) * $bp * $tp ** 3,
+                Iw: ((($tf * $b ** 3 + $tp * $bp ** 3) / 12) * $hs ** 2) / 2,
+                Wely: (2 * $Iy) / $h,
+                Welz: (2 * $Iz) / $b,
+            ),
+            new FlangedSizes(
+                tw: $tw,
+                tf: $tf,
+                r: $r,
+                hw: $hw,
+                d: $hw - 2 * $r - ($slope * ($b - $tw)) / 2,
+                c: ($b - $tw - 2 * $r) / 2,
+            ),
+            $finish,
         );
     }
 

@@ -46,15 +46,17 @@ final readonly class RectangularHollow extends Section
             $h,
             $b,
             $h - $t,
-            A: 2 * $t * ($h + $b - 2 * $t) - (4 - M_PI) * ($outer ** 2 - $inner ** 2),
-            Iy: $Iy,
-            Iz: $Iz,
-            Wply: self::plasticModulus($h, $b, $t, $outer, $inner),
-            Wplz: self::plasticModulus($b, $h, $t, $outer, $inner),
-            It: ($t ** 3 * $round) / 3 + (4 * $enclosed ** 2 * $t) / $round,
-            Iw: 0.0,
-            Wely: (2 * $Iy) / $h,
-            Welz: (2 * $Iz) / $b,
+            new Properties(
+                A: 2 * $t * ($h + $b - 2 * $t) - (4 - M_PI) * ($outer ** 2 - $inner ** 2),
+                Iy: $Iy,
+                Iz: $Iz,
+                Wply: self::plasticModulus($h, $b, $t, $outer, $inner),
+                Wplz: self::plasticModulus($b, $h, $t, $outer, $inner),
+                It: ($t ** 3 * $round) / 3 + (4 * $enclosed ** 2 * $t) / $round,
+                Iw: 0.0,
+                Wely: (2 * $Iy) / $h,
+                Welz: (2 * $Iz) / $b,
+            ),
         );
     }
 

@@ -17,6 +17,24 @@ abstract readonly class Section
 
     private const GRAVITY = 9.80665;
 
+    public float $A;
+
+    public float $Iy;
+
+    public float $Iz;
+
+    public float $Wply;
+
+    public float $Wplz;
+
+    public float $It;
+
+    public float $Iw;
+
+    public float $Wely;
+
+    public float $Welz;
+
     public float $iz;
 
     /**
@@ -30,17 +48,12 @@ abstract readonly class Section
         public float $h,
         public float $b,
         public float $hs,
-        public float $A,
-        public float $Iy,
-        public float $Iz,
-        public float $Wply,
-        public float $Wplz,
-        public float $It,
-        public float $Iw,
-        public float $Wely,
-        public float $Welz,
+        Properties $of,
     ) {
-        $this->iz = sqrt($Iz / $A);
+        [$this->A, $this->Iy, $this->Iz] = [$of->A, $of->Iy, $of->Iz];
+        [$this->Wply, $this->Wplz, $this->Wely, $this->Welz] = [$of->Wply, $of->Wplz, $of->Wely, $of->Welz];
+        [$this->It, $this->Iw] = [$of->It, $of->Iw];
+        $this->iz = sqrt($of->Iz / $of->A);
     }
 
     /** Area that shears under a force along the depth, mm². */

@@ -64,15 +64,17 @@ final readonly class SkewSection extends Section
             $whole->h,
             $whole->b,
             $whole->hs,
-            A: $whole->A,
-            Iy: $D / $Iz,
-            Iz: $D / $Iy,
-            Wply: 1 / $most,
-            Wplz: 0.0,
-            It: $whole->It,
-            Iw: $whole->Iw,
-            Wely: 1 / $most,
-            Welz: 1 / $across,
+            new Properties(
+                A: $whole->A,
+                Iy: $D / $Iz,
+                Iz: $D / $Iy,
+                Wply: 1 / $most,
+                Wplz: 0.0,
+                It: $whole->It,
+                Iw: $whole->Iw,
+                Wely: 1 / $most,
+                Welz: 1 / $across,
+            ),
         );
     }
 

@@ -16,30 +16,9 @@ final readonly class SolidBar extends Section
         float $h,
         float $b,
         public bool $isRound,
-        float $A,
-        float $Iy,
-        float $Iz,
-        float $Wply,
-        float $Wplz,
-        float $It,
-        float $Iw,
+        Properties $of,
     ) {
-        parent::__construct(
-            $name,
-            $family,
-            $h,
-            $b,
-            $h,
-            $A,
-            $Iy,
-            $Iz,
-            $Wply,
-            $Wplz,
-            $It,
-            $Iw,
-            (2 * $Iy) / $h,
-            (2 * $Iz) / $b,
-        );
+        parent::__construct($name, $family, $h, $b, $h, $of);
     }
 
     /**
@@ -54,13 +33,17 @@ final readonly class SolidBar extends Section
             $h,
             $b,
             false,
-            $h * $b,
-            ($b * $h ** 3) / 12,
-            ($h * $b ** 3) / 12,
-            ($b * $h ** 2) / 4,
-            ($h * $b ** 2) / 4,
-            It: $h * $b ** 3 * (1 / 3 - ((0.21 * $b) / $h) * (1 - $b ** 4 / (12 * $h ** 4))),
-            Iw: ($h * $b) ** 3 / 144,
+            new Properties(
+                A: $h * $b,
+                Iy: ($b * $h ** 3) / 12,
+                Iz: ($h * $b ** 3) / 12,
+                Wply: ($b * $h ** 2) / 4,
+                Wplz: ($h * $b ** 2) / 4,
+                It: $h * $b ** 3 * (1 / 3 - ((0.21 * $b) / $h) * (1 - $b ** 4 / (12 * $h ** 4))),
+                Iw: ($h * $b) ** 3 / 144,
+                Wely: ($b * $h ** 2) / 6,
+                Welz: ($h * $b ** 2) / 6,
+            ),
         );
     }
 
@@ -74,13 +57,17 @@ final readonly class SolidBar extends Section
             $d,
             $d,
             true,
-            (M_PI * $d ** 2) / 4,
-            $I,
-            $I,
-            $d ** 3 / 6,
-            $d ** 3 / 6,
-            It: 2 * $I,
-            Iw: 0.0,
+            new Properties(
+                A: (M_PI * $d ** 2) / 4,
+                Iy: $I,
+                Iz: $I,
+                Wply: $d ** 3 / 6,
+                Wplz: $d ** 3 / 6,
+                It: 2 * $I,
+                Iw: 0.0,
+                Wely: (2 * $I) / $d,
+                Welz: (2 * $I) / $d,
+            ),
         );
     }
 

@@ -106,15 +106,17 @@ final readonly class StripSection extends Section
             $high - $low,
             $right - $left,
             $high - $low,
-            A: $A,
-            Iy: $Iy,
-            Iz: $Iz,
-            Wply: Outline::plasticOfAll(array_map(fn (Outline $o): Outline => $o->turned(), $outlines)),
-            Wplz: Outline::plasticOfAll($outlines),
-            It: $It,
-            Iw: $Iw,
-            Wely: $Iy / max($this->top, -$this->bottom),
-            Welz: $Iz / max($right - $this->ys, $this->ys - $left),
+            new Properties(
+                A: $A,
+                Iy: $Iy,
+                Iz: $Iz,
+                Wply: Outline::plasticOfAll(array_map(fn (Outline $o): Outline => $o->turned(), $outlines)),
+                Wplz: Outline::plasticOfAll($outlines),
+                It: $It,
+                Iw: $Iw,
+                Wely: $Iy / max($this->top, -$this->bottom),
+                Welz: $Iz / max($right - $this->ys, $this->ys - $left),
+            ),
         );
     }
 

@@ -75,17 +75,19 @@ final readonly class Tee extends Section
             $h,
             $b,
             $hs,
-            A: $o->area,
-            Iy: $o->Iy,
-            Iz: $o->Iz,
-            Wply: $o->plasticAboutY(),
-            Wplz: $o->plasticAboutZ(),
-            It: $finish === Finish::Welded
-                ? ($b * $tf ** 3 + ($h - $tf) * $tw ** 3) / 3
-                : (new ISection($name, $whole, 2 * $h, $b, $tw, $tf, $r))->It / 2,
-            Iw: (($b ** 3 * $tf ** 3) / 4 + $hs ** 3 * $tw ** 3) / 36,
-            Wely: $o->Iy / ($h - $this->zs),
-            Welz: (2 * $o->Iz) / $b,
+            new Properties(
+                A: $o->area,
+                Iy: $o->Iy,
+                Iz: $o->Iz,
+                Wply: $o->plasticAboutY(),
+                Wplz: $o->plasticAboutZ(),
+                It: $finish === Finish::Welded
+                    ? ($b * $tf ** 3 + ($h - $tf) * $tw ** 3) / 3
+                    : (new ISection($name, $whole, 2 * $h, $b, $tw, $tf, $r))->It / 2,
+                Iw: (($b ** 3 * $tf ** 3) / 4 + $hs ** 3 * $tw ** 3) / 36,
+                Wely: $o->Iy / ($h - $this->zs),
+                Welz: (2 * $o->Iz) / $b,
+            ),
         );
     }
 

@@ -67,15 +67,17 @@ final readonly class UnequalI extends Section
             $h,
             max($top, $bottom),
             $hs,
-            A: $A,
-            Iy: $Iy,
-            Iz: $Iz,
-            Wply: self::plastic($edges, $A),
-            Wplz: ($tt * $top ** 2) / 4 + ($tb * $bottom ** 2) / 4 + ($this->hw * $tw ** 2) / 4,
-            It: ($top * $tt ** 3 + $bottom * $tb ** 3 + $this->hw * $tw ** 3) / 3,
-            Iw: ($hs ** 2 * $I1 * $I2) / ($I1 + $I2),
-            Wely: $Iy / max($above, $below),
-            Welz: (2 * $Iz) / max($top, $bottom),
+            new Properties(
+                A: $A,
+                Iy: $Iy,
+                Iz: $Iz,
+                Wply: self::plastic($edges, $A),
+                Wplz: ($tt * $top ** 2) / 4 + ($tb * $bottom ** 2) / 4 + ($this->hw * $tw ** 2) / 4,
+                It: ($top * $tt ** 3 + $bottom * $tb ** 3 + $this->hw * $tw ** 3) / 3,
+                Iw: ($hs ** 2 * $I1 * $I2) / ($I1 + $I2),
+                Wely: $Iy / max($above, $below),
+                Welz: (2 * $Iz) / max($top, $bottom),
+            ),
         );
     }
 
