@@ -9,7 +9,7 @@ use Waage\Design\Result;
 use Waage\Design\Show;
 use Waage\Design\Verdict;
 use Waage\Materials\Steel\En1993\CollapseCheck;
-use Waage\Materials\Steel\En1993\LateralResistance;
+use Waage\Materials\Steel\En1993\Profiles;
 use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\Sections\Plates;
 use Waage\Materials\Steel\SteelGrade;
@@ -402,12 +402,12 @@ it('weighs a length with plates on its flanges', function (): void {
         ->and(weighing($design, 'deflection-total')->ratio)
         ->toBeLessThan((float) weighing(design(), 'deflection-total')->ratio);
     // As welded, Table 6.4: curve c, beyond h/b = 2 curve d.
-    expect(LateralResistance::imperfection($section, true))
-        ->toBe([0.76, 'as welded, h/b > 2: curve d'])
-        ->and(LateralResistance::imperfection(section('HEA 300')->with(new Plates(200, 10), ''), false)[0])
+    expect((array) Profiles::of($section)->lateralCurve(true))
+        ->toBe(['alpha' => 0.76, 'says' => 'as welded, h/b > 2: curve d'])
+        ->and(Profiles::of(section('HEA 300')->with(new Plates(200, 10), ''))->lateralCurve(false)->alpha)
         ->toBe(0.49)
-        ->and(LateralResistance::imperfection($bare, true))
-        ->toBe([0.34, 'h/b ≤ 2: curve b']);
+        ->and((array) Profiles::of($bare)->lateralCurve(true))
+        ->toBe(['alpha' => 0.34, 'says' => 'h/b ≤ 2: curve b']);
     // b/t = 30 ≤ 33 ε, 40 > 38 ε (Table 5.2, internal parts).
     $class = fn (string $thickness): int => (new SteelSection(
         SteelMake::of(design(['steps' => [[...$plated, 'plateThickness' => $thickness]]])->member)->steps[0]->section,

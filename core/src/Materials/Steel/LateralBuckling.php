@@ -17,10 +17,7 @@ use Waage\Analysis\Lateral\ThinWalledBeam;
 use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\Catalogue;
-use Waage\Materials\Steel\Sections\CircularHollow;
-use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Units\Kind;
 
 /**
@@ -61,11 +58,7 @@ final class LateralBuckling
     {
         return array_filter(
             $stretches,
-            fn (SectionStep $s): bool => ! (
-                $s->section instanceof CircularHollow ||
-                ($s->section instanceof SolidBar && $s->section->isRound) ||
-                ($s->section instanceof RectangularHollow && $s->section->isSquare())
-            ),
+            fn (SectionStep $s): bool => ! $s->section->bendsAlike(),
         ) === [];
     }
 

@@ -10,12 +10,7 @@ use Waage\Material\Piece;
 use Waage\Material\Rigidity;
 use Waage\Material\Shape;
 use Waage\Material\Situation;
-use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\SkewSection;
-use Waage\Materials\Steel\Sections\Stem;
-use Waage\Materials\Steel\Sections\StripSection;
-use Waage\Materials\Steel\Sections\Tee;
 use Waage\Member\Member;
 use Waage\Units\UnitSystem;
 
@@ -69,8 +64,7 @@ final readonly class SteelMake implements Make
 
     public function title(): string
     {
-        return $this->section->name.
-            ($this->section instanceof Tee ? ', stem '.($this->stemUp ? 'upwards' : 'downwards') : '');
+        return $this->section->title($this->stemUp);
     }
 
     public function grade(): string
@@ -162,9 +156,7 @@ final readonly class SteelMake implements Make
 
     public function caption(): string
     {
-        return $this->section instanceof StripSection
-            ? ". Strips, thickness: points y,z of the middle line in mm. {$this->section->written}"
-            : '';
+        return $this->section->caption();
     }
 
     public function blocks(UnitSystem $units): array
@@ -187,13 +179,12 @@ final readonly class SteelMake implements Make
 
     /**
      * A section as vertical forces bend it here: askew where it is not symmetric and nothing restrains it all along.
+     *
+     * @param  (\Closure(): ?int)|null  $pressed  Section::askew()
      */
-    public function bent(Section $section, Stem $stem = Stem::Both): Section
+    public function bent(Section $section, ?\Closure $pressed = null): Section
     {
-        $turns =
-            ($section instanceof Angle || $section instanceof StripSection) && ! $this->shape->isRestrainedAllAlong();
-
-        return $turns ? new SkewSection($section, $stem) : $section;
+        return $this->shape->isRestrainedAllAlong() ? $section : $section->askew($pressed);
     }
 
     /**

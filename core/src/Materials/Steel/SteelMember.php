@@ -16,13 +16,8 @@ use Waage\Material\Make;
 use Waage\Material\MemberChecks;
 use Waage\Material\PlainChecks;
 use Waage\Materials\Steel\Sections\Angle;
-use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\SkewSection;
-use Waage\Materials\Steel\Sections\Stem;
 use Waage\Materials\Steel\Sections\StripSection;
-use Waage\Materials\Steel\Sections\Tee;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -144,18 +139,8 @@ abstract class SteelMember implements MemberChecks
      */
     protected function ofAngles(array $stretches, float $weight): string
     {
-        $unlike = array_values(
-            array_filter(
-                array_map(
-                    fn (SectionStep $s): ?Section => $s->section instanceof SkewSection
-                        ? $s->section->whole
-                        : ($s->section instanceof Angle || $s->section instanceof StripSection
-                            ? $s->section
-                            : null),
-                    $stretches,
-                ),
-            ),
-        );
+        $upright = array_map(fn (SectionStep $s): Section => $s->section->upright(), $stretches);
+        $unlike = array_values(array_filter($upright, fn (Section $s): bool => $s->bendsAskew()));
         if ($unlike === []) {
             return '';
         }
@@ -193,7 +178,7 @@ abstract class SteelMember implements MemberChecks
         return $isHeld &&
             array_filter(
                 $stretches,
-                fn (SectionStep $s): bool => ! ($s->section instanceof Flanged) && ! ($s->section instanceof UnequalI),
+                fn (SectionStep $s): bool => ! $s->section->hasTwoFlanges(),
             ) !== []
             ? 'One flange alone is continuously restrained, so that lateral loads twist the member. This is weighed for sections with two flanges. Restrain both flanges, or give points of restraint.'
             : '';
@@ -212,18 +197,6 @@ abstract class SteelMember implements MemberChecks
             : [
                 'A continuously restrained flange passes its part of lateral loads on to its restraint; the other flange bends under its own part between its points of restraint.',
             ];
-    }
-
-    /** What the combinations for strength do to the stem of a tee, or to the upright leg of an angle. */
-    private function stem(Section $section, float $weight): Stem
-    {
-        $isUp = $section instanceof Angle || SteelMake::of($this->beam->member)->stemUp ? 1 : -1;
-
-        return match ($this->pressedSide($weight)) {
-            $isUp => Stem::Compressed,
-            -$isUp => Stem::Tensioned,
-            default => Stem::Both,
-        };
     }
 
     /** The side that the combinations for strength compress: 1 the upper one, −1 the lower one; null: either. */
@@ -310,17 +283,10 @@ abstract class SteelMember implements MemberChecks
     /** A section as it is in the member: which way up, what of it bending compresses, how it bends. */
     private function placed(Section $section, float $weight): Section
     {
-        return match (true) {
-            $section instanceof Tee => $section->in(
-                SteelMake::of($this->beam->member)->stemUp,
-                $this->stem($section, $weight),
-            ),
-            $section instanceof UnequalI => $section->pressedAt($this->pressedSide($weight)),
-            default => SteelMake::of($this->beam->member)->bent(
-                $section,
-                $section instanceof Angle ? $this->stem($section, $weight) : Stem::Both,
-            ),
-        };
+        $make = SteelMake::of($this->beam->member);
+        $pressed = fn (): ?int => $this->pressedSide($weight);
+
+        return $make->bent($section->laid($make->stemUp, $pressed), $pressed);
     }
 
     /** @return list<Weighing> */
@@ -328,7 +294,7 @@ abstract class SteelMember implements MemberChecks
     {
         $basis = $this->beam->member->basis;
         $bent = SteelMake::of($this->beam->member)->bent($section);
-        $ofI = $bent instanceof SkewSection ? 'laterally unrestrained: (I_y I_z − I_yz²)/I_z' : '';
+        $ofI = $bent !== $section ? 'laterally unrestrained: (I_y I_z − I_yz²)/I_z' : '';
         $weighings = [];
         $plane = new Deflections(
             $this->beam,

@@ -10,7 +10,6 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\SkewSection;
 use Waage\Materials\Steel\Sections\StripSection;
 
 /**
@@ -79,7 +78,7 @@ final readonly class Struts
      */
     public function refusal(array $stretches): string
     {
-        $isAngle = self::whole($stretches[0]->section) instanceof Angle;
+        $isAngle = $stretches[0]->section->upright()->needsEnds();
         $what = $isAngle ? 'An angle' : 'A section built of strips';
         $supports = $this->beam->beam->forks;
         $L = $this->beam->member->length;
@@ -103,7 +102,7 @@ final readonly class Struts
             $this->axial?->extreme($this->strength, -1, $weight),
         ];
         $whole = self::whole($stretch->section);
-        $ends = $whole instanceof Angle ? SteelMake::of($member)->strutEnds : StrutEnds::Centroid;
+        $ends = $whole?->needsEnds() ? SteelMake::of($member)->strutEnds : StrutEnds::Centroid;
         if ($whole === null || $ends === null || $most === null || $least === null) {
             throw new \LogicException('Only a strut is one.');
         }
@@ -130,7 +129,7 @@ final readonly class Struts
     /** What is pressed does not bend. */
     private static function whole(Section $section): Angle|StripSection|null
     {
-        $whole = $section instanceof SkewSection ? $section->whole : $section;
+        $whole = $section->upright();
 
         return $whole instanceof Angle || $whole instanceof StripSection ? $whole : null;
     }

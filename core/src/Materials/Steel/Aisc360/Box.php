@@ -280,4 +280,9 @@ final readonly class Box extends Profile
     {
         return true;
     }
+
+    public function lateralClause(): string
+    {
+        return 'F7.4';
+    }
 }

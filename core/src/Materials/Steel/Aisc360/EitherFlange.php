@@ -77,4 +77,9 @@ final readonly class EitherFlange extends PlaneProfile
     {
         return new WeakerLateralStrength($this, $this->top->lateral(), $this->bottom->lateral());
     }
+
+    public function lateralClause(): string
+    {
+        return "{$this->bendingClause()}.2";
+    }
 }

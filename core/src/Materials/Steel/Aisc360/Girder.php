@@ -250,4 +250,9 @@ final readonly class Girder extends Profile
     {
         return false;
     }
+
+    public function lateralClause(): string
+    {
+        return $this->isSlender() ? 'F5.2' : 'F4.2';
+    }
 }

@@ -52,7 +52,7 @@ final class LateralTorsionalBuckling
         [$id, $title, $clause] = [
             'buckling',
             'Lateral-torsional buckling',
-            "{$this->standard}, ".$this->clause($profile),
+            "{$this->standard}, ".$profile->lateralClause(),
         ];
         if ($member->top->isContinuous() && $member->bottom->isContinuous()) {
             return new Weighing(
@@ -240,19 +240,6 @@ final class LateralTorsionalBuckling
         );
     }
 
-    private function clause(Profile $profile): string
-    {
-        return match (true) {
-            $profile instanceof Box => 'F7.4',
-            $profile instanceof TeeShape => 'F9.2',
-            $profile instanceof SkewAngle => 'F10.2',
-            $profile instanceof StripShape => 'F12.2',
-            $profile instanceof UnequalShape, $profile instanceof EitherFlange => "{$profile->bendingClause()}.2",
-            $profile instanceof Girder => $profile->isSlender() ? 'F5.2' : 'F4.2',
-            default => 'F2.2',
-        };
-    }
-
     /** @return float the moment that is weighed, Nmm */
     private function derive(
         Derivation $d,
@@ -275,7 +262,7 @@ final class LateralTorsionalBuckling
             " flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
             $l = $braced->length;
-            $d->given('L_b', $l->length(), Kind::Length, $this->clause($strength->profile), $where($l));
+            $d->given('L_b', $l->length(), Kind::Length, $strength->profile->lateralClause(), $where($l));
             $d->given(
                 $required,
                 $braced->M,
@@ -357,7 +344,7 @@ final class LateralTorsionalBuckling
                 'M_n_C',
                 $byHand,
                 Kind::Moment,
-                $this->clause($strength->profile),
+                $strength->profile->lateralClause(),
                 "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length),
             );
             $d->with(['M_n' => [$Mn, Kind::Moment]])->line(

@@ -91,4 +91,10 @@ abstract readonly class OpenProfile extends Profile
             default => 'flange slender',
         };
     }
+
+    /** What shears along the width. */
+    public function flanges(): Area
+    {
+        return new Area(2 * $this->section->b * $this->section->tf, '2 b_f t_f: both flanges');
+    }
 }

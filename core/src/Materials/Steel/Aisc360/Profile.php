@@ -64,4 +64,10 @@ abstract readonly class Profile
 
     /** Is it closed, so that it does not twist in compression? */
     abstract public function isClosed(): bool;
+
+    /** Clause of lateral-torsional buckling. */
+    public function lateralClause(): string
+    {
+        return 'F2.2';
+    }
 }

@@ -53,7 +53,7 @@ final readonly class Shape extends OpenProfile
 
     public function weakMoment(?Derivation $d = null): float
     {
-        return WeakAxis::moment($this, $this->flange, $d);
+        return WeakAxis::moment($this, $this->flange, WeakAxis::plastic($this, $d), $d);
     }
 
     public function shear(Method $method, ?Derivation $d = null): float
@@ -63,7 +63,7 @@ final readonly class Shape extends OpenProfile
 
     public function weakShear(Method $method, ?Derivation $d = null): float
     {
-        return WeakAxis::shear($this, $this->flange, $method, $d);
+        return WeakAxis::shear($this, $this->flange, $this->flanges(), $method, $d);
     }
 
     /** @return array{string, string} */

@@ -185,4 +185,9 @@ final readonly class SkewAngle extends PlaneProfile
     {
         return new AngleLateralStrength($this);
     }
+
+    public function lateralClause(): string
+    {
+        return 'F10.2';
+    }
 }

@@ -10,9 +10,6 @@ use Waage\Loading\RuleSet;
 use Waage\Materials\Steel\Columns;
 use Waage\Materials\Steel\Ductility;
 use Waage\Materials\Steel\Sections\Angle;
-use Waage\Materials\Steel\Sections\CircularHollow;
-use Waage\Materials\Steel\Sections\Finish;
-use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\Tee;
 use Waage\Materials\Steel\SectionStep;
@@ -150,7 +147,7 @@ final class SteelBeam extends SteelMember
         $wrong = array_values(
             array_filter(
                 $stretches,
-                fn (SectionStep $s): bool => $s->grade->isOfHollows() !== self::isRolledHollow($s->section),
+                fn (SectionStep $s): bool => $s->grade->isOfHollows() !== $s->section->isRolledHollow(),
             ),
         );
         $own = implode(' ', array_unique(array_filter(array_map(fn (Profile $p): string => $p->refusal(), $shapes))));
@@ -370,12 +367,6 @@ final class SteelBeam extends SteelMember
         return $strut->section instanceof Angle
             ? new AngleStrut($strut, $this->method, $this->rules->steel)
             : new StripStrut($strut, $this->method, $this->rules->steel);
-    }
-
-    private static function isRolledHollow(Section $section): bool
-    {
-        return $section instanceof CircularHollow ||
-            ($section instanceof RectangularHollow && $section->finish !== Finish::Welded);
     }
 
     private function refused(string $id, string $title, string $clause, string $why): Weighing

@@ -23,6 +23,9 @@ final readonly class StripShape extends PlaneProfile
 
     public StripSection $strips;
 
+    /** Null: it is restrained all along. */
+    private ?SkewSection $skew;
+
     /** k_c π² E / (12 (1 − ν²)) of the strip that buckles first; its k, b and t. */
     private float $local;
 
@@ -31,8 +34,9 @@ final readonly class StripShape extends PlaneProfile
 
     public function __construct(public StripSection|SkewSection $section, SteelGrade $grade)
     {
-        $whole = $section instanceof SkewSection ? $section->whole : $section;
+        $whole = $section->upright();
         $this->strips = $whole instanceof StripSection ? $whole : throw new \LogicException('Strips are needed.');
+        $this->skew = $section instanceof SkewSection ? $section : null;
         parent::__construct($section, $grade, $grade->yieldStrength($section->thickest()));
         $weakest = [4.0, 0.0, 1.0];
         $local = INF;
@@ -131,7 +135,7 @@ final readonly class StripShape extends PlaneProfile
             $this->section->Wely,
             Kind::Modulus,
             '',
-            $this->section instanceof SkewSection
+            $this->skew !== null
                 ? 'laterally unrestrained: (I_x I_y − I_xy²)/|I_y y − I_xy x| of the corner with the greatest stress'
                 : 'of the farther edge',
         );
@@ -145,8 +149,8 @@ final readonly class StripShape extends PlaneProfile
     public function shear(Method $method, ?Derivation $d = null): float
     {
         $A =
-            $this->section instanceof SkewSection
-                ? 1 / $this->section->shearing
+            $this->skew !== null
+                ? 1 / $this->skew->shearing
                 : $this->section->Iy / $this->section->shearing;
         $Cv = $this->strainedInShear();
         $Vn = 0.6 * $this->Fy * $A * $Cv;
@@ -187,6 +191,11 @@ final readonly class StripShape extends PlaneProfile
 
     public function lateral(): ?LateralStrength
     {
-        return $this->section instanceof SkewSection ? new StripLateralStrength($this, $this->section) : null;
+        return $this->skew === null ? null : new StripLateralStrength($this, $this->skew);
+    }
+
+    public function lateralClause(): string
+    {
+        return 'F12.2';
     }
 }

@@ -249,12 +249,12 @@ final readonly class TeeShape extends PlaneProfile
 
     public function weakMoment(?Derivation $d = null): float
     {
-        return WeakAxis::moment($this, $this->flange, $d);
+        return WeakAxis::moment($this, $this->flange, WeakAxis::firstYield($this, $d), $d);
     }
 
     public function weakShear(Method $method, ?Derivation $d = null): float
     {
-        return WeakAxis::shear($this, $this->flange, $method, $d);
+        return WeakAxis::shear($this, $this->flange, new Area($this->section->b * $this->section->tf, 'b_f t_f'), $method, $d);
     }
 
     /** @return array{string, string} */
@@ -299,5 +299,10 @@ final readonly class TeeShape extends PlaneProfile
     public function lateral(): LateralStrength
     {
         return new TeeLateralStrength($this);
+    }
+
+    public function lateralClause(): string
+    {
+        return 'F9.2';
     }
 }

@@ -7,19 +7,15 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\ISection;
-use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\SkewSection;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\TorsionEnvelopes;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, H3: hollow sections in torsion by St Venant, alone and with all else (H3.1, H3.2); I shapes,
- * channels and strips with all of the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant
+ * ANSI/AISC 360, H3: hollow sections (HollowTorsion); I shapes, channels and strips with all of the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant
  * torsion left out, on the safe side; tees, angles and solid bars by St Venant (H3.3(b)), with what the moment bends
  * about the weak axis of the twisted section. The greatest of all forces count at one place, on the safe side.
  */
@@ -54,11 +50,11 @@ final readonly class Torsion
         Detail $detail,
     ): array {
         return match (true) {
-            $s instanceof RectangularHollow, $s instanceof CircularHollow => $this->weighHollow(
+            $s->isClosed() => (new HollowTorsion($this->envelopes, $this->method, $this->standard))->weigh(
                 $s,
                 $grade,
-                $bending,
                 $parts ?? [0.0, max(self::inPlane($bending, []), self::ratio('buckling', $bending))],
+                self::ratio('shear', $bending),
                 $detail,
             ),
             $s->warpingModulus() > 0.0 => [$this->weighFlanges($s, $grade, $bending, $together, $detail)],
@@ -91,11 +87,11 @@ final readonly class Torsion
             $C,
             Kind::Modulus,
             '',
-            $s instanceof SolidBar
-                ? ($s->isRound
-                    ? 'π d³/16'
-                    : 'J/(t (1 − 8/(π² cosh(π d/2 t))))')
-                : 'J over the thickness',
+            match (true) {
+                ! ($s instanceof SolidBar) => 'J over the thickness',
+                $s->isRound => 'π d³/16',
+                default => 'J/(t (1 − 8/(π² cosh(π d/2 t))))',
+            },
         );
         $d?->with(['F_y' => [$Fy, Kind::Stress]])->line(
             'T_n',
@@ -127,7 +123,7 @@ final readonly class Torsion
             lines: $d->lines ?? [],
             remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
         );
-        if ($s instanceof SolidBar && $s->isRound) {
+        if ($s->bendsAlike()) {
             return [$alone];
         }
         $L = $this->envelopes->length();
@@ -178,90 +174,6 @@ final readonly class Torsion
                 'Bending of the twisted member',
                 "{$this->standard}, H3.3",
                 $total,
-                x: $at->x,
-                combination: $at->combination,
-                arrangement: $at->arrangement,
-                factors: $at->factors,
-                lines: $d->lines ?? [],
-            ),
-        ];
-    }
-
-    /**
-     * @param  list<Weighing>  $bending
-     * @param  array{float, float}  $parts  utilisations in axial force and in bending
-     * @return array{Weighing, Weighing}
-     */
-    private function weighHollow(
-        RectangularHollow|CircularHollow $s,
-        SteelGrade $grade,
-        array $bending,
-        array $parts,
-        Detail $detail,
-    ): array {
-        $e = $this->envelopes->torque();
-        $at = $this->envelopes->at($e);
-        $T = abs($e->value);
-        $required = $this->method->required('T');
-        $d = $detail->derivation();
-        $d?->given($required, $T, Kind::Moment, '', 'St Venant torsion');
-        $C = $this->constant($s, $d);
-        $Fcr = $this->stress($s, $grade, $d);
-        $d?->with(['F_cr' => [$Fcr, Kind::Stress], 'C' => [$C, Kind::Modulus]])->line(
-            'T_n',
-            'F_cr * C',
-            Kind::Moment,
-            'H3-1',
-        );
-        $Tc = $this->method->available('T_n', $Fcr * $C, self::FACTORS, 'T', Kind::Moment, 'H3.1', $d);
-        $t = $T / $Tc;
-        $d?->with(['T_c' => [$Tc, Kind::Moment]])->line('u', "{$required} / T_c", Kind::Number, 'B3');
-        $alone = new Weighing(
-            'torsion',
-            'Torsion',
-            "{$this->standard}, H3.1",
-            $t,
-            demand: $T,
-            capacity: $Tc,
-            kind: Kind::Moment,
-            demandSymbol: $required,
-            capacitySymbol: 'T_c',
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
-            lines: $d->lines ?? [],
-            remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
-        );
-        if ($t <= 0.2) {
-            return [
-                $alone,
-                new Weighing(
-                    'torsion-bending',
-                    'Torsion with bending and shear',
-                    "{$this->standard}, H3.2",
-                    null,
-                    remark: 'The torque is not more than a fifth of its strength: bending, shear and axial force are weighed without it (H3.2).',
-                ),
-            ];
-        }
-        [$p, $m] = $parts;
-        $v = self::ratio('shear', $bending);
-        $u = $p + $m + ($v + $t) ** 2;
-        $d = $detail->derivation();
-        $d?->given('p', $p, Kind::Number, 'D, E', 'utilisation in axial force');
-        $d?->given('m', $m, Kind::Number, 'F', 'in bending, about both axes added, amplified by compression');
-        $d?->given('v', $v, Kind::Number, 'G', 'greatest utilisation in shear');
-        $d?->given('t', $t, Kind::Number, 'H3.1', 'utilisation in torsion');
-        $d?->line('u', 'p + m + (v + t)^2', Kind::Number, 'H3-6');
-
-        return [
-            $alone,
-            new Weighing(
-                'torsion-bending',
-                'Torsion with bending and shear',
-                "{$this->standard}, H3.2",
-                $u,
                 x: $at->x,
                 combination: $at->combination,
                 arrangement: $at->arrangement,
@@ -389,7 +301,7 @@ final readonly class Torsion
         $inPlane = self::inPlane($bending, $together);
         $buckling = self::ratio('buckling', $bending);
         // M_n of an angle is 1.5 M_y at most.
-        $isAngle = $s instanceof SkewSection;
+        $isAngle = $s->upright() !== $s;
         $m = max($inPlane * ($isAngle ? 1.5 : $s->Wply / $s->Wely), $buckling);
         $d?->given(
             'm_b',
@@ -448,82 +360,5 @@ final readonly class Torsion
                 array_filter($of, fn (Weighing $w): bool => $w->id === $id),
             ),
         ]);
-    }
-
-    /** C (H3.1, user note), mm³. */
-    private function constant(RectangularHollow|CircularHollow $s, ?Derivation $d): float
-    {
-        if ($s instanceof CircularHollow) {
-            $C = (M_PI * ($s->h - $s->t) ** 2 * $s->t) / 2;
-            $d?->with(['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
-                'C',
-                'pi * (D - t)^2 * t / 2',
-                Kind::Modulus,
-                'H3.1',
-            );
-
-            return $C;
-        }
-        $C = 2 * ($s->b - $s->t) * ($s->h - $s->t) * $s->t - 4.5 * (4 - M_PI) * $s->t ** 3;
-        $d?->with(['B' => [$s->b, Kind::Size], 'H' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
-            'C',
-            '2 * (B - t) * (H - t) * t - 4.5 * (4 - pi) * t^3',
-            Kind::Modulus,
-            'H3.1',
-        );
-
-        return $C;
-    }
-
-    /** F_cr; of both of a round section the one that does not depend on the length: on the safe side. */
-    private function stress(RectangularHollow|CircularHollow $s, SteelGrade $grade, ?Derivation $d): float
-    {
-        [$E, $Fy] = [$grade->elasticity(), $grade->yieldStrength($s->t)];
-        $of = ['E' => [$E, Kind::ModulusOfElasticity], 'F_y' => [$Fy, Kind::Stress]];
-        if ($s instanceof CircularHollow) {
-            $lambda = $s->h / $s->t;
-            $F = min(0.6 * $Fy, (0.6 * $E) / ($lambda * sqrt($lambda)));
-            $d?->with(['D' => [$s->h, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
-                'lambda',
-                'D / t',
-                Kind::Number,
-                'H3.1',
-            );
-            $d?->with([...$of])->line(
-                'F_cr',
-                'min(0.6 * F_y, 0.60 * E / (lambda * sqrt(lambda)))',
-                Kind::Stress,
-                'H3-2b',
-                'without (H3-2a): on the safe side',
-            );
-
-            return $F;
-        }
-        $lambda = max($s->h, $s->b) / $s->t - 3;
-        $root = sqrt($E / $Fy);
-        $d?->with(['H' => [$s->h, Kind::Size], 'B' => [$s->b, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
-            'lambda',
-            'max(H, B) / t - 3',
-            Kind::Number,
-            'H3.1',
-        );
-        [$F, $text, $clause] = match (true) {
-            $lambda <= 2.45 * $root => [0.6 * $Fy, '0.6 * F_y', 'H3-3'],
-            $lambda <= 3.07 * $root => [
-                (0.6 * $Fy * 2.45 * $root) / $lambda,
-                '0.6 * F_y * 2.45 * sqrt(E / F_y) / lambda',
-                'H3-4',
-            ],
-            default => [(0.458 * M_PI ** 2 * $E) / $lambda ** 2, '0.458 * pi^2 * E / lambda^2', 'H3-5'],
-        };
-        $d?->with(
-            array_filter(
-                [...$of, 'lambda' => [$lambda, Kind::Number]],
-                fn (string $symbol): bool => preg_match("/\\b{$symbol}\\b/", $text) === 1,
-                ARRAY_FILTER_USE_KEY,
-            ),
-        )->line('F_cr', $text, Kind::Stress, $clause);
-
-        return $F;
     }
 }

@@ -352,12 +352,17 @@ final readonly class UnequalShape extends PlaneProfile
 
     public function weakMoment(?Derivation $d = null): float
     {
-        return WeakAxis::moment($this, $this->moreSlender(), $d);
+        return WeakAxis::moment($this, $this->moreSlender(), WeakAxis::plastic($this, $d), $d);
     }
 
     public function weakShear(Method $method, ?Derivation $d = null): float
     {
-        return WeakAxis::shear($this, $this->moreSlender(), $method, $d);
+        $of = new Area(
+            $this->section->sidewaysShearArea(),
+            'of the flange that shears the most, each with its part of I_y: b_f t_f (I_1 + I_2)/I_1',
+        );
+
+        return WeakAxis::shear($this, $this->moreSlender(), $of, $method, $d);
     }
 
     private function moreSlender(): float
@@ -418,5 +423,10 @@ final readonly class UnequalShape extends PlaneProfile
     public function lateral(): LateralStrength
     {
         return new UnequalLateralStrength($this);
+    }
+
+    public function lateralClause(): string
+    {
+        return "{$this->bendingClause()}.2";
     }
 }

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Checks\Derivation;
-use Waage\Materials\Steel\Sections\Flanged;
-use Waage\Materials\Steel\Sections\Tee;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -15,34 +12,44 @@ use Waage\Units\Kind;
  */
 final class WeakAxis
 {
+    /** M_p of an I shape or a channel, Nmm. */
+    public static function plastic(Profile $shape, ?Derivation $d = null): float
+    {
+        $s = $shape->whole;
+        $d?->with([
+            'F_y' => [$shape->Fy, Kind::Stress],
+            'S_y' => [$s->Welz, Kind::Modulus],
+            'Z_y' => [$s->Wplz, Kind::Modulus],
+        ])->line('M_p', 'min(F_y * Z_y, 1.6 * F_y * S_y)', Kind::Moment, 'F6-1');
+
+        return min($shape->Fy * $s->Wplz, 1.6 * $shape->Fy * $s->Welz);
+    }
+
+    /** What a tee has in place of it, Nmm. */
+    public static function firstYield(Profile $shape, ?Derivation $d = null): float
+    {
+        $d?->with(['F_y' => [$shape->Fy, Kind::Stress], 'S_y' => [$shape->whole->Welz, Kind::Modulus]])->line(
+            'M_p',
+            'F_y * S_y',
+            Kind::Moment,
+            'F12-1',
+            'F6 is for I shapes and channels: first yield',
+        );
+
+        return $shape->Fy * $shape->whole->Welz;
+    }
+
     /**
      * M_n, Nmm.
      *
      * @param  float  $lambda  b/t of half of the flange, of the more slender one
+     * @param  float  $Mp  plastic(), or firstYield()
      */
-    public static function moment(Profile $shape, float $lambda, ?Derivation $d = null): float
+    public static function moment(Profile $shape, float $lambda, float $Mp, ?Derivation $d = null): float
     {
         $s = $shape->whole;
         [$Fy, $compact] = [$shape->Fy, 0.38 * $shape->rootEF];
         $of = ['F_y' => [$Fy, Kind::Stress], 'S_y' => [$s->Welz, Kind::Modulus]];
-        if ($s instanceof Tee) {
-            $Mp = $Fy * $s->Welz;
-            $d?->with($of)->line(
-                'M_p',
-                'F_y * S_y',
-                Kind::Moment,
-                'F12-1',
-                'F6 is for I shapes and channels: first yield',
-            );
-        } else {
-            $Mp = min($Fy * $s->Wplz, 1.6 * $Fy * $s->Welz);
-            $d?->with([...$of, 'Z_y' => [$s->Wplz, Kind::Modulus]])->line(
-                'M_p',
-                'min(F_y * Z_y, 1.6 * F_y * S_y)',
-                Kind::Moment,
-                'F6-1',
-            );
-        }
         if ($lambda <= $compact) {
             $d?->with(['M_p' => [$Mp, Kind::Moment]])->line('M_n', 'M_p', Kind::Moment, 'F6.1', 'flanges compact');
 
@@ -79,20 +86,12 @@ final class WeakAxis
      * V_c, N.
      *
      * @param  float  $lambda  b/t of half of the flange, of the more slender one
+     * @param  Area  $of  what shears
      */
-    public static function shear(Profile $shape, float $lambda, Method $method, ?Derivation $d = null): float
+    public static function shear(Profile $shape, float $lambda, Area $of, Method $method, ?Derivation $d = null): float
     {
-        $s = $shape->whole;
+        [$A, $note] = [$of->A, $of->says];
         $Cv = Shear::ofPlate($lambda, $shape->rootEF);
-        [$A, $note] = match (true) {
-            $s instanceof Flanged => [2 * $s->b * $s->tf, '2 b_f t_f: both flanges'],
-            $s instanceof Tee => [$s->b * $s->tf, 'b_f t_f'],
-            $s instanceof UnequalI => [
-                $s->sidewaysShearArea(),
-                'of the flange that shears the most, each with its part of I_y: b_f t_f (I_1 + I_2)/I_1',
-            ],
-            default => throw new \LogicException('There is no flange.'),
-        };
         $Vn = 0.6 * $shape->Fy * $A * $Cv;
         $d?->given('C_v2', $Cv, Kind::Number, 'G2.2, G6', 'k_v = 1.2');
         $d?->given('A_f', $A, Kind::Area, 'G6', $note);

@@ -14,7 +14,6 @@ use Waage\Materials\Steel\ConcentratedForce;
 use Waage\Materials\Steel\ConcentratedForces;
 use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\Sections\RectangularHollow;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Units\Kind;
 
@@ -105,7 +104,7 @@ final readonly class Webs
         $weakest = null;
         foreach ($of->stretches as $stretch) {
             $shape = self::shape($stretch, $of->sign) ?? throw new \LogicException('A web between flanges is needed.');
-            $isHollow = $stretch->section instanceof RectangularHollow;
+            $isHollow = $stretch->section->isClosed();
             $web = new WebStrength(
                 $shape,
                 $of->bearing,
@@ -153,9 +152,8 @@ final readonly class Webs
     private static function shape(SectionStep $s, int $side): ?Shape
     {
         $section = match (true) {
-            $s->section instanceof UnequalI => $s->section->seenFrom($side),
             $s->section instanceof RectangularHollow => $s->section->side($s->section->b / 2),
-            default => $s->section,
+            default => $s->section->seenFrom($side),
         };
 
         return $section instanceof Flanged ? new Shape($section, $s->grade) : null;

@@ -38,8 +38,8 @@ final class BendingWithShear
             '6.2.8(3)',
         );
         $loss = self::loss($steel);
-        $s = $steel->section;
-        if ($steel->class <= 2 && $s instanceof ISection) {
+        $s = self::byWeb($steel);
+        if ($s !== null) {
             $M = min($Mc - $rho * $loss, $Mc);
             $d?->with(['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
                 'A_w',
@@ -59,7 +59,7 @@ final class BendingWithShear
                 '(1 - rho) * M_c_Rd',
                 Kind::Moment,
                 '6.2.8(3) (6.29)',
-                $s instanceof ISection
+                $steel->section instanceof ISection
                     ? 'class 3 or 4: strength reduced over the whole section, on the safe side'
                     : 'strength reduced over the whole section, on the safe side',
             );
@@ -71,10 +71,16 @@ final class BendingWithShear
     /** What a fully used web (ρ = 1) takes away from the bending resistance, Nmm. */
     public static function loss(SteelSection $steel): float
     {
-        $s = $steel->section;
+        $s = self::byWeb($steel);
 
-        return $steel->class <= 2 && $s instanceof ISection
+        return $s !== null
             ? ((($s->hw * $s->tw) ** 2 / (4 * $s->tw)) * $steel->fy) / $steel->basis->gammaM0
             : ($steel->modulus * $steel->fy) / $steel->basis->gammaM0;
+    }
+
+    /** An I section of which the web alone loses strength (6.2.8(5)); null: all of it does. */
+    private static function byWeb(SteelSection $steel): ?ISection
+    {
+        return $steel->class <= 2 && $steel->section instanceof ISection ? $steel->section : null;
     }
 }

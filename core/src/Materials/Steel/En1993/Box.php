@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\Steel\Sections\Finish;
+use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Units\Kind;
 
@@ -112,5 +113,50 @@ final readonly class Box extends Profile
 
         // Thick welds, which a stocky box may have, take c.
         return max($s->h, $s->b) / $s->t < 30.0 ? ['c', 'c'] : ['b', 'b'];
+    }
+
+    /** Of a box the flange counts up to 15 ε t_f from the web. */
+    public function pressedWeb(float $epsilon): Flanged
+    {
+        $s = $this->section;
+
+        return $s->side($s->t + min($s->b / 2 - $s->t, 15 * $epsilon * $s->t));
+    }
+
+    public function plasticLeft(string $axis, float $n, ?Derivation $d = null): float
+    {
+        $s = $this->section;
+        [$sub, $side, $width] = $axis === 'y' ? ['a_w', 'b', $s->b] : ['a_f', 'h', $s->h];
+        $a = min(0.5, ($s->A - 2 * $width * $s->t) / $s->A);
+        $m = min(1.0, (1 - $n) / (1 - 0.5 * $a));
+        $d?->with(['A' => [$s->A, Kind::Area], $side => [$width, Kind::Size], 't' => [$s->t, Kind::Size]])->line(
+            $sub,
+            "min(0.5, (A - 2 * {$side} * t) / A)",
+            Kind::Number,
+            '6.2.9.1(5)',
+        );
+        $d?->with(['n' => [$n, Kind::Number]])->line(
+            "m_N_{$axis}",
+            "min(1, (1 - n) / (1 - 0.5 * {$sub}))",
+            Kind::Number,
+            $axis === 'y' ? '6.2.9.1(5) (6.39)' : '6.2.9.1(5) (6.40)',
+            'M_N_Rd over M_pl_Rd',
+        );
+
+        return $m;
+    }
+
+    public function exponents(float $n, ?Derivation $d = null): array
+    {
+        // From n = 0.8 on it is 6, and past 0.94 the fraction has no meaning.
+        $alpha = 1.13 * $n ** 2 < 1.0 ? min(6.0, 1.66 / (1 - 1.13 * $n ** 2)) : 6.0;
+        $alpha < 6.0
+            ? $d
+                ?->with(['n' => [$n, Kind::Number]])
+                ->line('alpha', '1.66 / (1 - 1.13 * n^2)', Kind::Number, '6.2.9.1(6)')
+            : $d?->given('alpha', $alpha, Kind::Number, '6.2.9.1(6)', 'not more than 6');
+        $d?->with(['alpha' => [$alpha, Kind::Number]])->line('beta', 'alpha', Kind::Number, '6.2.9.1(6)');
+
+        return [$alpha, $alpha];
     }
 }

@@ -7,10 +7,8 @@ namespace Waage\Materials\Steel\En1993;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\Resistance;
 use Waage\Checks\Derivation;
-use Waage\Materials\Steel\Sections\Finish;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Units\Kind;
 
 /**
@@ -181,9 +179,9 @@ final readonly class LateralResistance implements Resistance
         if ($this->isRolled($steel)) {
             $chi = self::rolledReduction($steel, $lambda, $kc, $d);
         } else {
-            [$alpha, $curve] = $this->worstCurve();
-            $chi = BucklingCurve::reduction($alpha, $lambda);
-            $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.4', $curve);
+            $curve = $this->worstCurve();
+            $chi = BucklingCurve::reduction($curve->alpha, $lambda);
+            $d?->given('alpha_LT', $curve->alpha, Kind::Number, 'Tables 6.3, 6.4', $curve->says);
             $d?->line('Phi_LT', '0.5 * (1 + alpha_LT * (lambda_LT - 0.2) + lambda_LT^2)', Kind::Number, '6.3.2.2(1)');
             $d?->line(
                 'chi_LT',
@@ -202,42 +200,18 @@ final readonly class LateralResistance implements Resistance
         return $M;
     }
 
-    /**
-     * α_LT by Tables 6.3, 6.4 (general case) and 6.5; with plates a section counts as welded, a hollow one as any
-     * other.
-     *
-     * @return array{float, string} and which curve it is
-     */
-    public static function imperfection(Section $section, bool $rolledCurves): array
-    {
-        if (! ($section instanceof ISection) && ! ($section instanceof UnequalI)) {
-            return [0.76, 'no I section: curve d'];
-        }
-        $slender =
-            $section->h / ($section instanceof UnequalI ? min($section->top, $section->bottom) : $section->b) > 2;
-        $isWelded = $section instanceof UnequalI || $section->plates !== null || $section->finish === Finish::Welded;
-        $row = (int) $slender + ($isWelded ? 2 : (int) $rolledCurves);
-        $curve = [['a', 0.21], ['b', 0.34], ['c', 0.49], ['d', 0.76]][$row];
-
-        return [
-            $curve[1],
-            ($isWelded ? 'as welded, ' : '').'h/b '.($slender ? '> 2' : '≤ 2').": curve {$curve[0]}",
-        ];
-    }
-
     /** Does 6.3.2.3 apply, for lengths of one rolled section, or one like it? */
     private function isRolled(SteelSection $steel): bool
     {
         return $steel->basis->rolledCurves && count($this->parts) === 1 && $steel->section instanceof ISection;
     }
 
-    /** @return array{float, string} */
-    private function worstCurve(): array
+    private function worstCurve(): LateralCurve
     {
-        $worst = self::imperfection($this->parts[0][0]->section, false);
+        $worst = $this->parts[0][0]->profile->lateralCurve(false);
         foreach ($this->parts as [$steel]) {
-            $curve = self::imperfection($steel->section, false);
-            $worst = $curve[0] > $worst[0] ? $curve : $worst;
+            $curve = $steel->profile->lateralCurve(false);
+            $worst = $curve->alpha > $worst->alpha ? $curve : $worst;
         }
 
         return $worst;
@@ -252,10 +226,10 @@ final readonly class LateralResistance implements Resistance
     private static function rolledReduction(SteelSection $steel, float $lambda, float $kc, ?Derivation $d): float
     {
         $b = $steel->basis;
-        [$alpha, $curve] = self::imperfection($steel->section, true);
-        $Phi = 0.5 * (1 + $alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
+        $curve = $steel->profile->lateralCurve(true);
+        $Phi = 0.5 * (1 + $curve->alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
         $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
-        $d?->given('alpha_LT', $alpha, Kind::Number, 'Tables 6.3, 6.5', $curve);
+        $d?->given('alpha_LT', $curve->alpha, Kind::Number, 'Tables 6.3, 6.5', $curve->says);
         $d?->with([
             'lambda_LT' => [$lambda, Kind::Number],
             'lambda_LT_0' => [$b->lambdaLT0, Kind::Number],

@@ -69,4 +69,9 @@ abstract readonly class OpenShape extends Profile
 
         return 2 * $s->b * $s->tf;
     }
+
+    public function pressedWeb(float $epsilon): Flanged
+    {
+        return $this->flanged;
+    }
 }

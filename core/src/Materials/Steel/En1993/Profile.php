@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\En1993;
 
 use LogicException;
 use Waage\Checks\Derivation;
+use Waage\Materials\Steel\Sections\Flanged;
 use Waage\Materials\Steel\Sections\Section;
 
 /** A kind of section, and what the clauses of EN 1993 make of it. Lengths in mm. */
@@ -69,5 +70,39 @@ abstract readonly class Profile
     public function curves(bool $isS460): array
     {
         throw new LogicException('This shape has no row in Table 6.2.');
+    }
+
+    /** A web with the flanges that a force presses on, of a box of one side of it; null: it has none, or unlike ones. */
+    public function pressedWeb(float $epsilon): ?Flanged
+    {
+        return null;
+    }
+
+    /** An I section with two flanges like the weaker one, and with two like the stronger one; null: it is none. */
+    public function likeFlanges(): ?LikeFlanges
+    {
+        return null;
+    }
+
+    /** Which curve of lateral-torsional buckling it takes. */
+    public function lateralCurve(bool $rolledCurves): LateralCurve
+    {
+        return LateralCurve::ofOthers();
+    }
+
+    /**
+     * M_N,Rd over M_pl,Rd about an axis (EN 1993-1-1, 6.2.9.1(5)).
+     *
+     * @param  float  $n  N_Ed over N_pl,Rd, more than 0 and less than 1
+     */
+    public function plasticLeft(string $axis, float $n, ?Derivation $d = null): float
+    {
+        throw new LogicException('This shape is not in 6.2.9.1(5).');
+    }
+
+    /** @return array{float, float} α and β of (6.41) */
+    public function exponents(float $n, ?Derivation $d = null): array
+    {
+        throw new LogicException('This shape is not in 6.2.9.1(6).');
     }
 }

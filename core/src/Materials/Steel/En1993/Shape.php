@@ -84,4 +84,67 @@ final readonly class Shape extends OpenShape
             default => $isS460 ? ['a', 'a'] : ['b', 'c'],
         };
     }
+
+    public function likeFlanges(): LikeFlanges
+    {
+        return new LikeFlanges($this->section, $this->section);
+    }
+
+    /** With plates it counts as welded. */
+    public function lateralCurve(bool $rolledCurves): LateralCurve
+    {
+        $s = $this->section;
+        $isWelded = $s->plates !== null || $s->finish === Finish::Welded;
+
+        return LateralCurve::ofI($s->h / $s->b > 2, $isWelded, $rolledCurves);
+    }
+
+    public function plasticLeft(string $axis, float $n, ?Derivation $d = null): float
+    {
+        $s = $this->section;
+        $flanges = 2 * $s->b * $s->tf + ($s->plates === null ? 0.0 : 2 * $s->plates->width * $s->plates->thickness);
+        $a = min(0.5, ($s->A - $flanges) / $s->A);
+        $d?->with(['A' => [$s->A, Kind::Area], 'A_f' => [$flanges, Kind::Area]])->line(
+            'a',
+            'min(0.5, (A - A_f) / A)',
+            Kind::Number,
+            '6.2.9.1(5)',
+            'A_f: both flanges',
+        );
+        if ($axis === 'y') {
+            $m = min(1.0, (1 - $n) / (1 - 0.5 * $a));
+            $d?->with(['n' => [$n, Kind::Number]])->line(
+                'm_N_y',
+                'min(1, (1 - n) / (1 - 0.5 * a))',
+                Kind::Number,
+                '6.2.9.1(5) (6.36)',
+                'M_N_Rd over M_pl_Rd',
+            );
+
+            return $m;
+        }
+        if ($n <= $a) {
+            $d?->given('m_N_z', 1.0, Kind::Number, '6.2.9.1(5) (6.37)', 'n is not above a');
+
+            return 1.0;
+        }
+        $m = 1 - (($n - $a) / (1 - $a)) ** 2;
+        $d?->with(['n' => [$n, Kind::Number]])->line(
+            'm_N_z',
+            '1 - ((n - a) / (1 - a))^2',
+            Kind::Number,
+            '6.2.9.1(5) (6.38)',
+            'M_N_Rd over M_pl_Rd',
+        );
+
+        return $m;
+    }
+
+    public function exponents(float $n, ?Derivation $d = null): array
+    {
+        $d?->given('alpha', 2.0, Kind::Number, '6.2.9.1(6)');
+        $d?->with(['n' => [$n, Kind::Number]])->line('beta', 'max(1, 5 * n)', Kind::Number, '6.2.9.1(6)');
+
+        return [2.0, max(1.0, 5 * $n)];
+    }
 }

@@ -6,7 +6,6 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\Steel\Sections\ISection;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
@@ -25,29 +24,23 @@ final readonly class SlenderWeb
 
     public function __construct(private SteelSection $steel)
     {
-        $s = $steel->section;
-        $this->section = self::weaker($steel);
-        $this->stronger = match (true) {
-            $s instanceof UnequalI => $s->seenFrom($s->top * $s->tt < $s->bottom * $s->tb ? -1 : 1),
-            default => $this->section,
-        };
+        [$this->section, $this->stronger] = [self::weaker($steel), self::like($steel)->stronger];
     }
 
     /** The section, or of unequal flanges one with two like the weaker. */
     public static function weaker(SteelSection $steel): ISection
     {
-        $s = $steel->section;
+        return self::like($steel)->weaker;
+    }
 
-        return match (true) {
-            $s instanceof ISection => $s,
-            $s instanceof UnequalI => $s->seenFrom($s->top * $s->tt < $s->bottom * $s->tb ? 1 : -1),
-            default => throw new \LogicException('A web between flanges is needed.'),
-        };
+    private static function like(SteelSection $steel): LikeFlanges
+    {
+        return $steel->profile->likeFlanges() ?? throw new \LogicException('A web between flanges is needed.');
     }
 
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof ISection || $steel->section instanceof UnequalI;
+        return $steel->profile->likeFlanges() !== null;
     }
 
     /** V_bw,Rd in N. */

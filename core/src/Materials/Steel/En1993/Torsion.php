@@ -7,9 +7,7 @@ namespace Waage\Materials\Steel\En1993;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Sections\CircularHollow;
 use Waage\Materials\Steel\Sections\ISection;
-use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Materials\Steel\TorsionEnvelopes;
@@ -53,9 +51,16 @@ final readonly class Torsion
     /** Round bars and hollow sections twist little, and bend about any axis alike. */
     private static function isOpen(Section $s): bool
     {
-        return ! ($s instanceof RectangularHollow) &&
-            ! ($s instanceof CircularHollow) &&
-            ! ($s instanceof SolidBar && $s->isRound);
+        return ! $s->isClosed() && ! $s->bendsAlike();
+    }
+
+    private static function modulusNote(Section $s): string
+    {
+        if ($s instanceof SolidBar) {
+            return $s->isRound ? 'W_t: π d³/16' : 'W_t: I_t/(b (1 − 8/(π² cosh(π h/2 b))))';
+        }
+
+        return $s->isClosed() ? 'W_t: EN 10210-2, Annex B' : 'W_t: I_t over the thickness';
     }
 
     /**
@@ -81,13 +86,7 @@ final readonly class Torsion
             'W_t * f_y / sqrt(3) / gamma_M0',
             Kind::Moment,
             '6.2.7(1)',
-            self::isOpen($s)
-                ? ($s instanceof SolidBar
-                    ? 'W_t: I_t/(b (1 − 8/(π² cosh(π h/2 b))))'
-                    : 'W_t: I_t over the thickness')
-                : ($s instanceof SolidBar
-                    ? 'W_t: π d³/16'
-                    : 'W_t: EN 10210-2, Annex B'),
+            self::modulusNote($s),
         );
         $d?->line('u', 'T_Ed / T_Rd', Kind::Number, '6.2.7(1) (6.23)');
         $torsion = new Weighing(

@@ -6,8 +6,6 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Checks\Derivation;
 use Waage\Materials\Steel\Sections\Flanged;
-use Waage\Materials\Steel\Sections\RectangularHollow;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Units\Kind;
 
@@ -37,14 +35,10 @@ final readonly class TransverseForce
      */
     public function __construct(private SteelSection $steel, float $ss, private float $c, private bool $through)
     {
-        $s = $steel->section;
-        $this->count = $s instanceof RectangularHollow ? 2 : 1;
-        $this->section = match (true) {
-            $s instanceof Flanged => $s,
-            // Of a box the flange counts up to 15 ε t_f from the web.
-            $s instanceof RectangularHollow => $s->side($s->t + min($s->b / 2 - $s->t, 15 * $steel->epsilon * $s->t)),
-            default => throw new \LogicException('A web between flanges is needed.'),
-        };
+        $this->count = $steel->profile->webs();
+        $this->section =
+            $steel->profile->pressedWeb($steel->epsilon) ??
+            throw new \LogicException('A web between flanges is needed.');
         $this->ss = min($ss, $this->section->hw);
     }
 
@@ -54,9 +48,7 @@ final readonly class TransverseForce
      */
     public static function covers(SteelSection $steel): bool
     {
-        return $steel->section instanceof Flanged ||
-            $steel->section instanceof UnequalI ||
-            $steel->section instanceof RectangularHollow;
+        return $steel->profile->web() !== null;
     }
 
     /** How far a force spreads in the web beyond its bearing to either side, mm: (6.10). */

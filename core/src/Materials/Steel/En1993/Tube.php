@@ -55,4 +55,25 @@ final readonly class Tube extends Profile
             default => ['a', 'a'],
         };
     }
+
+    public function plasticLeft(string $axis, float $n, ?Derivation $d = null): float
+    {
+        $d?->with(['n' => [$n, Kind::Number]])->line(
+            "m_N_{$axis}",
+            '1 - n^1.7',
+            Kind::Number,
+            '6.2.9.1(5)',
+            'M_N_Rd over M_pl_Rd',
+        );
+
+        return 1 - $n ** 1.7;
+    }
+
+    public function exponents(float $n, ?Derivation $d = null): array
+    {
+        $d?->given('alpha', 2.0, Kind::Number, '6.2.9.1(6)');
+        $d?->given('beta', 2.0, Kind::Number, '6.2.9.1(6)');
+
+        return [2.0, 2.0];
+    }
 }

@@ -117,4 +117,19 @@ final readonly class UnequalShape extends Profile
     {
         return max($this->section->tt, $this->section->tb) <= 40.0 ? ['b', 'c'] : ['c', 'd'];
     }
+
+    public function likeFlanges(): LikeFlanges
+    {
+        $s = $this->section;
+        $weaker = $s->top * $s->tt < $s->bottom * $s->tb ? 1 : -1;
+
+        return new LikeFlanges($s->seenFrom($weaker), $s->seenFrom(-$weaker));
+    }
+
+    public function lateralCurve(bool $rolledCurves): LateralCurve
+    {
+        $s = $this->section;
+
+        return LateralCurve::ofI($s->h / min($s->top, $s->bottom) > 2, true, $rolledCurves);
+    }
 }

@@ -11,7 +11,6 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\ConcentratedForce;
 use Waage\Materials\Steel\ConcentratedForces;
-use Waage\Materials\Steel\Sections\UnequalI;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Units\Kind;
 
@@ -231,7 +230,7 @@ final readonly class Webs
     private function steel(SectionStep $stretch, int $side = 1): SteelSection
     {
         return new SteelSection(
-            $stretch->section instanceof UnequalI ? $stretch->section->seenFrom($side) : $stretch->section,
+            $stretch->section->seenFrom($side),
             $stretch->grade,
             $this->beam->member->basis,
         );

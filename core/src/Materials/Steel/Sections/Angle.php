@@ -126,4 +126,33 @@ final readonly class Angle extends Section
     {
         return $this->t;
     }
+
+    public function bendsAskew(): bool
+    {
+        return true;
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return [
+            'shape' => 'angle',
+            'tw' => $this->t,
+            'tf' => $this->t,
+            'r' => $this->r,
+            'toe' => $this->toe,
+            'zs' => $this->zs,
+            'Iu' => $this->Iu,
+            'Iv' => $this->Iv,
+        ];
+    }
+
+    public function needsEnds(): bool
+    {
+        return true;
+    }
+
+    public function askew(?\Closure $pressed = null): SkewSection
+    {
+        return new SkewSection($this, $pressed === null ? Stem::Both : Stem::of(1, $pressed()));
+    }
 }

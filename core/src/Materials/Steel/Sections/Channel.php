@@ -150,4 +150,19 @@ final readonly class Channel extends Flanged
     {
         return max($this->tf, $this->tw);
     }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return [
+            'shape' => 'channel',
+            'tw' => $this->tw,
+            'tf' => $this->tf,
+            'r' => $this->r,
+            'toe' => $this->toe,
+            'slope' => $this->slope,
+            'at' => $this->at,
+            'ys' => $this->ys,
+            'ym' => $this->ym,
+        ];
+    }
 }

@@ -54,4 +54,24 @@ final readonly class CircularHollow extends Section
     {
         return $this->t;
     }
+
+    public function isClosed(): bool
+    {
+        return true;
+    }
+
+    public function isRolledHollow(): bool
+    {
+        return true;
+    }
+
+    public function bendsAlike(): bool
+    {
+        return true;
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return ['shape' => 'circle', 'tw' => $this->t, 'tf' => $this->t, 'r' => 0.0];
+    }
 }

@@ -35,4 +35,9 @@ abstract readonly class Flanged extends Section
         [$this->tw, $this->tf, $this->r] = [$sizes->tw, $sizes->tf, $sizes->r];
         [$this->hw, $this->d, $this->c] = [$sizes->hw, $sizes->d, $sizes->c];
     }
+
+    public function hasTwoFlanges(): bool
+    {
+        return true;
+    }
 }

@@ -185,4 +185,15 @@ final readonly class ISection extends Flanged
     {
         return max($this->tf, $this->tw, $this->plates->thickness ?? 0.0);
     }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return [
+            'shape' => 'I',
+            'tw' => $this->tw,
+            'tf' => $this->tf,
+            'r' => $this->r,
+            ...$this->slope > 0.0 ? ['toe' => $this->toe, 'slope' => $this->slope] : [],
+        ];
+    }
 }

@@ -144,4 +144,24 @@ final readonly class RectangularHollow extends Section
     {
         return (10 - 3 * M_PI) / (12 - 3 * M_PI);
     }
+
+    public function isClosed(): bool
+    {
+        return true;
+    }
+
+    public function isRolledHollow(): bool
+    {
+        return $this->finish !== Finish::Welded;
+    }
+
+    public function bendsAlike(): bool
+    {
+        return $this->isSquare();
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return ['shape' => 'rectangle', 'tw' => $this->t, 'tf' => $this->t, 'r' => $this->r];
+    }
 }

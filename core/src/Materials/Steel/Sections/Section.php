@@ -157,4 +157,91 @@ abstract readonly class Section
     {
         return $this->mass() * self::GRAVITY;
     }
+
+    /** Does it bend alike about any axis, and so never buckles in lateral torsion? */
+    public function bendsAlike(): bool
+    {
+        return false;
+    }
+
+    /** Is it hollow? */
+    public function isClosed(): bool
+    {
+        return false;
+    }
+
+    /** Is it hollow, and not built of plates? */
+    public function isRolledHollow(): bool
+    {
+        return false;
+    }
+
+    /** Has it a web between two flanges, each of which bends sideways for itself? */
+    public function hasTwoFlanges(): bool
+    {
+        return false;
+    }
+
+    /** Do vertical forces bend it sideways as well, unless it is restrained all along? */
+    public function bendsAskew(): bool
+    {
+        return false;
+    }
+
+    /** Is it asked for what connects its ends, where it is pressed or pulled? */
+    public function needsEnds(): bool
+    {
+        return false;
+    }
+
+    /**
+     * As it lies in a member, and as bending strains it.
+     *
+     * @param  \Closure(): ?int  $pressed  the side that is compressed: 1 the upper one, −1 the lower one; null: either
+     */
+    public function laid(bool $isStemUp, \Closure $pressed): self
+    {
+        return $this;
+    }
+
+    /**
+     * As it bends where it is not restrained all along.
+     *
+     * @param  (\Closure(): ?int)|null  $pressed  as above; null: that does not matter
+     */
+    public function askew(?\Closure $pressed = null): self
+    {
+        return $this;
+    }
+
+    /** As it is without what bends it askew. */
+    public function upright(): self
+    {
+        return $this;
+    }
+
+    /** What a flange is pressed on: the upper one (1) or the lower one (−1), where they differ. */
+    public function seenFrom(int $side): self
+    {
+        return $this;
+    }
+
+    /** What a sheet says of it beside its name; nothing, where that tells all. */
+    public function caption(): string
+    {
+        return '';
+    }
+
+    /** Its name with how it lies, where that has to be said. */
+    public function title(bool $isStemUp): string
+    {
+        return $this->name;
+    }
+
+    /**
+     * As it is drawn.
+     *
+     * @return array{shape: string, tw: float, tf: float, r: float} with what only its kind has
+     */
+    abstract public function drawing(bool $isStemUp): array;
 }

@@ -122,4 +122,14 @@ final readonly class SkewSection extends Section
     {
         return $this->whole->thickest();
     }
+
+    public function upright(): Angle|StripSection
+    {
+        return $this->whole;
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return $this->whole->drawing($isStemUp);
+    }
 }

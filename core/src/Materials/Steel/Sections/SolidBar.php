@@ -93,4 +93,14 @@ final readonly class SolidBar extends Section
     {
         return $this->b;
     }
+
+    public function bendsAlike(): bool
+    {
+        return $this->isRound;
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return ['shape' => $this->isRound ? 'round' : 'flat', 'tw' => $this->b, 'tf' => $this->b, 'r' => 0.0];
+    }
 }

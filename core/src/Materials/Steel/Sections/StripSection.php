@@ -277,4 +277,50 @@ final readonly class StripSection extends Section
 
         return [$f[0] * $y[0] + $f[1] * $z[0], $f[0] * $y[1] + $f[1] * $z[1]];
     }
+
+    public function bendsAskew(): bool
+    {
+        return true;
+    }
+
+    public function caption(): string
+    {
+        return ". Strips, thickness: points y,z of the middle line in mm. {$this->written}";
+    }
+
+    /** With its outline from its upper left corner. */
+    public function drawing(bool $isStemUp): array
+    {
+        $strips = array_map(fn (Strip $strip): array => $strip->corners(), $this->solid());
+        $left = min(array_map(fn (array $corners): float => min(array_column($corners, 0)), $strips));
+
+        return [
+            'shape' => 'strips',
+            'tw' => 0.0,
+            'tf' => 0.0,
+            'r' => 0.0,
+            'strips' => array_map(
+                fn (array $corners): array => array_map(
+                    fn (array $p): array => [$p[0] - $left, $this->top + $this->zs - $p[1]],
+                    $corners,
+                ),
+                $strips,
+            ),
+            'ys' => $this->ys - $left,
+            'zs' => -$this->bottom,
+            'ym' => $this->yM,
+            'zm' => $this->zM,
+            'Iyz' => $this->Iyz,
+            'Iu' => $this->Iu,
+            'Iv' => $this->Iv,
+            'lean' => $this->lean,
+            'Wplz' => $this->Wplz,
+            'Welz' => $this->Welz,
+        ];
+    }
+
+    public function askew(?\Closure $pressed = null): SkewSection
+    {
+        return new SkewSection($this);
+    }
 }

@@ -166,4 +166,26 @@ final readonly class Tee extends Section
 
         return $sum / $Iy - 2 * ($tf / 2 - $zs);
     }
+
+    public function title(bool $isStemUp): string
+    {
+        return "{$this->name}, stem ".($isStemUp ? 'upwards' : 'downwards');
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return [
+            'shape' => 'tee',
+            'tw' => $this->tw,
+            'tf' => $this->tf,
+            'r' => $this->r,
+            'zs' => $this->zs,
+            'stemUp' => $isStemUp,
+        ];
+    }
+
+    public function laid(bool $isStemUp, \Closure $pressed): self
+    {
+        return $this->in($isStemUp, Stem::of($isStemUp ? 1 : -1, $pressed()));
+    }
 }

@@ -197,4 +197,28 @@ final readonly class UnequalI extends Section
 
         return $W;
     }
+
+    public function hasTwoFlanges(): bool
+    {
+        return true;
+    }
+
+    public function drawing(bool $isStemUp): array
+    {
+        return [
+            'shape' => 'unequal',
+            'tw' => $this->tw,
+            'tf' => $this->tt,
+            'r' => 0.0,
+            'top' => $this->top,
+            'bottom' => $this->bottom,
+            'tf2' => $this->tb,
+            'zs' => $this->h / 2 + $this->zs,
+        ];
+    }
+
+    public function laid(bool $isStemUp, \Closure $pressed): self
+    {
+        return $this->pressedAt($pressed());
+    }
 }

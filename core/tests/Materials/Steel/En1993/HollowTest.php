@@ -5,7 +5,7 @@ declare(strict_types=1);
 use Waage\Checks\Detail;
 use Waage\Design\Design;
 use Waage\Materials\Steel\En1993\Bending;
-use Waage\Materials\Steel\En1993\LateralResistance;
+use Waage\Materials\Steel\En1993\Profiles;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\En1993\SteelSection;
 use Waage\Materials\Steel\En1993\Strain;
@@ -65,7 +65,7 @@ it('has the buckling curves of Table 6.2, and that of other shapes in Table 6.4'
         ->toBe(['a0', 'a0'])
         ->and(curves(steel('SHS 150×150×6 cold', SteelGrade::S460)))
         ->toBe(['c', 'c'])
-        ->and(LateralResistance::imperfection(section('RHS 200×100×8'), true)[0])
+        ->and(Profiles::of(section('RHS 200×100×8'))->lateralCurve(true)->alpha)
         ->toBe(0.76);
 });
 

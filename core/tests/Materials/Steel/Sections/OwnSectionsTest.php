@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Checks\Detail;
-use Waage\Materials\Steel\En1993\LateralResistance;
+use Waage\Materials\Steel\En1993\Profiles;
 use Waage\Materials\Steel\En1993\Shear;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\SteelMake;
@@ -99,9 +99,9 @@ it('takes the curves and the shear area of welded sections', function (): void {
         ->toBe(['b', 'b'])
         ->and(curves(steel('welded box 300×200×12')))
         ->toBe(['c', 'c'])
-        ->and(LateralResistance::imperfection(section('welded I 500×200×8×15'), true)[0])
+        ->and(Profiles::of(section('welded I 500×200×8×15'))->lateralCurve(true)->alpha)
         ->toBe(0.76)
-        ->and(LateralResistance::imperfection(section('welded I 300×200×8×15'), true)[0])
+        ->and(Profiles::of(section('welded I 300×200×8×15'))->lateralCurve(true)->alpha)
         ->toBe(0.49)
         ->and(Shear::resistance(steel('welded I 500×200×8×15')))
         ->toBeNear((1.2 * 470 * 8 * 235) / sqrt(3))
