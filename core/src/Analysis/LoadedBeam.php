@@ -48,7 +48,7 @@ final readonly class LoadedBeam
     }
 
     /** @throws UnstableBeam */
-    public static function of(Member $member, Situation $situation = new Situation): self
+    public static function of(Member $member, Situation $situation = new Situation()): self
     {
         $GA = fn (Rigidity $r): float => $member->shears ? $r->GA : INF;
         $main = $member->make->main($situation)->rigidity;
@@ -175,16 +175,15 @@ final readonly class LoadedBeam
      */
     public function weights(float $weight): LoadSet
     {
-        $weights = new LoadSet;
+        $weights = new LoadSet();
         if ($this->selfWeight !== null) {
             $weights->with($this->sets[$this->selfWeight], $weight);
         }
         foreach ($this->member->cases as $case) {
             $part = match (true) {
                 $case->category === Category::Permanent => 1.0,
-                $case->category->isImposed() || $case->category === Category::Snow => $this->member->basis->psi[
-                    $case->category->psiRow()
-                ][2] ?? 0.0,
+                $case->category->isImposed() || $case->category === Category::Snow => $this->member->basis->actions
+                    ->psi[$case->category->psiRow()][2] ?? 0.0,
                 default => 0.0,
             };
             $loads = array_filter(
@@ -198,7 +197,7 @@ final readonly class LoadedBeam
             $part > 0.0 && $weights->with($this->loads->together($loads), $part);
         }
         // All of a weight vibrates, not only its part normal to the axis.
-        $all = new LoadSet;
+        $all = new LoadSet();
 
         return $all->with($weights, 1 / max(1e-9, $this->beam->axis->cos));
     }
@@ -225,8 +224,7 @@ final readonly class LoadedBeam
             $this->beam->steps !== [] ||
             $this->beam->GA < INF ||
             $this->isHeldTwiceAlong() ||
-            array_filter($this->sets, fn (LoadSet $s): bool => $s->displacements !== [] || $s->curvatures !== []) !==
-                [];
+            array_filter($this->sets, fn (LoadSet $s): bool => [...$s->displacements, ...$s->curvatures] !== []) !== [];
     }
 
     /** Is the statics another one for each section of a shortlist? */

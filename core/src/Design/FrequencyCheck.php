@@ -48,7 +48,7 @@ final readonly class FrequencyCheck
     /** @return list<Weighing> */
     public function weigh(Make $make, Detail $detail): array
     {
-        $limit = $this->beam->member->basis->limitFrequency;
+        $limit = $this->beam->member->basis->limits->frequency;
         $hertz = $limit > 0.0 ? $this->hertz($make) : null;
         if ($hertz === null) {
             return [];

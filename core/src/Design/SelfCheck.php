@@ -70,7 +70,7 @@ final readonly class SelfCheck
             return ['part' => null, 'small' => true];
         }
         $part =
-            ((float) $weighing->capacity * $this->design->member->basis->limitTotal) /
+            ((float) $weighing->capacity * $this->design->member->basis->limits->total) /
             ($weighing->demand + $this->design->member->camber);
 
         return ['part' => $part, 'small' => $part >= self::SMALL];

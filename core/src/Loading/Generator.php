@@ -288,23 +288,23 @@ final readonly class Generator
     private function parameter(string $name, ?LoadCase $case): float
     {
         $category = $case->category ?? Category::Permanent;
-        $psi = $this->basis->psi[$category->psiRow()] ?? [0.0, 0.0, 0.0];
+        $psi = $this->basis->actions->psi[$category->psiRow()] ?? [0.0, 0.0, 0.0];
 
         return match ($name) {
-            'gammaGsup' => $this->basis->gammaGsup,
-            'gammaGinf' => $this->basis->gammaGinf,
-            'gammaGsupEqu' => $this->basis->gammaGsupEqu,
-            'gammaGinfEqu' => $this->basis->gammaGinfEqu,
-            'gammaGset' => $this->basis->gammaGset,
-            'gammaQ' => $this->basis->gammaQ,
-            'xi' => $this->basis->xi,
-            'KFI' => $this->basis->KFI,
-            'SDS' => $this->basis->SDS,
+            'gammaGsup' => $this->basis->actions->gammaGsup,
+            'gammaGinf' => $this->basis->actions->gammaGinf,
+            'gammaGsupEqu' => $this->basis->actions->gammaGsupEqu,
+            'gammaGinfEqu' => $this->basis->actions->gammaGinfEqu,
+            'gammaGset' => $this->basis->actions->gammaGset,
+            'gammaQ' => $this->basis->actions->gammaQ,
+            'xi' => $this->basis->actions->xi,
+            'KFI' => $this->basis->actions->KFI,
+            'SDS' => $this->basis->actions->SDS,
             'psi0' => $psi[0],
             'psi1' => $psi[1],
             'psi2' => $psi[2],
-            'psiAccidental' => $psi[$this->basis->psiAccidental],
-            'psiFire' => $psi[$this->basis->psiFire],
+            'psiAccidental' => $psi[$this->basis->actions->psiAccidental],
+            'psiFire' => $psi[$this->basis->actions->psiFire],
             default => $this->rules->factors[$category->value][$name] ??
                 throw new \LogicException("No factor {$name} of {$category->value}."),
         };

@@ -57,7 +57,7 @@ final readonly class AreaReduction
             return 'EN 1991-1-1 reduces the categories A to E with the area, not this one.';
         }
         $hasLeast = $category === Category::C || $category === Category::D;
-        $psi0 = $basis->psi[$category->value][0];
+        $psi0 = $basis->actions->psi[$category->value][0];
 
         return new self(
             max($hasLeast ? self::LEAST_CD : 0.0, min(1.0, (5 / 7) * $psi0 + self::A0 / $area)),

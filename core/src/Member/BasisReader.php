@@ -41,7 +41,7 @@ final class BasisReader
      */
     public static function read(array $in): Basis
     {
-        $f = new Fields;
+        $f = new Fields();
         $basis = self::readInto($f, $in);
         $f->throwIfAny();
 
@@ -79,57 +79,64 @@ final class BasisReader
             ];
         }
 
+        $flag = fn (string $key, bool $default): bool => $f->flag(
+            $parameters,
+            $key,
+            "basis.parameters.{$key}",
+            $default,
+        );
+        $over = fn (string $key): float => $f->number(
+            $deflection,
+            $key,
+            "basis.deflection.{$key}",
+            $recommended['deflection'][$key],
+            50,
+            2000,
+        );
+
         return new Basis(
             units: $f->choice($in, 'units', 'basis.units', UnitSystem::Metric),
             combinations: $combinations,
-            gammaGsup: $n('gammaGsup'),
-            gammaGinf: $n('gammaGinf'),
-            gammaQ: $n('gammaQ'),
-            gammaGset: $n('gammaGset'),
-            gammaGsupEqu: $n('gammaGsupEqu'),
-            gammaGinfEqu: $n('gammaGinfEqu'),
-            psiAccidental: (int) $f->number($parameters, 'psiAccidental', 'basis.parameters.psiAccidental', 1, 1, 2),
-            psiFire: (int) $f->number($parameters, 'psiFire', 'basis.parameters.psiFire', 2, 1, 2),
-            xi: $n('xi'),
-            KFI: $n('KFI'),
-            psi: $psi,
-            gammaM0: $n('gammaM0'),
-            gammaM1: $n('gammaM1'),
-            eta: $n('eta'),
-            rolledCurves: $f->flag($parameters, 'rolledCurves', 'basis.parameters.rolledCurves', true),
-            lambdaLT0: $n('lambdaLT0'),
-            beta: $n('beta'),
-            modifyChi: $f->flag($parameters, 'modifyChi', 'basis.parameters.modifyChi', true),
-            kcByC1: $f->flag($parameters, 'kcByC1', 'basis.parameters.kcByC1', false),
-            closedForms: $f->flag($parameters, 'closedForms', 'basis.parameters.closedForms', false),
-            annexA: $f->flag($parameters, 'annexA', 'basis.parameters.annexA', false),
-            limitTotal: $f->number(
-                $deflection,
-                'total',
-                'basis.deflection.total',
-                $recommended['deflection']['total'],
-                50,
-                2000,
+            actions: new ActionFactors(
+                gammaGsup: $n('gammaGsup'),
+                gammaGinf: $n('gammaGinf'),
+                gammaQ: $n('gammaQ'),
+                gammaGset: $n('gammaGset'),
+                gammaGsupEqu: $n('gammaGsupEqu'),
+                gammaGinfEqu: $n('gammaGinfEqu'),
+                psiAccidental: (int) $f->number(
+                    $parameters,
+                    'psiAccidental',
+                    'basis.parameters.psiAccidental',
+                    1,
+                    1,
+                    2,
+                ),
+                psiFire: (int) $f->number($parameters, 'psiFire', 'basis.parameters.psiFire', 2, 1, 2),
+                xi: $n('xi'),
+                KFI: $n('KFI'),
+                psi: $psi,
+                SDS: $f->number($parameters, 'SDS', 'basis.parameters.SDS', 0, 0, 3),
             ),
-            limitVariable: $f->number(
-                $deflection,
-                'variable',
-                'basis.deflection.variable',
-                $recommended['deflection']['variable'],
-                50,
-                2000,
+            steel: new SteelFactors(
+                gammaM0: $n('gammaM0'),
+                gammaM1: $n('gammaM1'),
+                eta: $n('eta'),
+                rolledCurves: $flag('rolledCurves', true),
+                lambdaLT0: $n('lambdaLT0'),
+                beta: $n('beta'),
+                modifyChi: $flag('modifyChi', true),
+                kcByC1: $flag('kcByC1', false),
+                closedForms: $flag('closedForms', false),
+                annexA: $flag('annexA', false),
+            ),
+            limits: new DeflectionLimits(
+                total: $over('total'),
+                variable: $over('variable'),
+                sway: $over('sway'),
+                frequency: $f->number($deflection, 'frequency', 'basis.deflection.frequency', 0, 0, 50),
             ),
             buildUps: self::buildUps($f, $in),
-            limitFrequency: $f->number($deflection, 'frequency', 'basis.deflection.frequency', 0, 0, 50),
-            limitSway: $f->number(
-                $deflection,
-                'sway',
-                'basis.deflection.sway',
-                $recommended['deflection']['sway'],
-                50,
-                2000,
-            ),
-            SDS: $f->number($parameters, 'SDS', 'basis.parameters.SDS', 0, 0, 3),
             parameters: self::ofMaterials($f, $parameters),
         );
     }

@@ -487,26 +487,22 @@ final class MemberReader
         if (! is_array($own)) {
             return $basis;
         }
-        $values = get_object_vars($basis);
-        $values['limitTotal'] = $this->f->number($own, 'total', 'deflection.total', $basis->limitTotal, 50, 2000);
-        $values['limitVariable'] = $this->f->number(
+        $of = $basis->limits;
+        $over = fn (string $key, float $usual): float => $this->f->number(
             $own,
-            'variable',
-            'deflection.variable',
-            $basis->limitVariable,
+            $key,
+            "deflection.{$key}",
+            $usual,
             50,
             2000,
         );
-        $values['limitSway'] = $this->f->number($own, 'sway', 'deflection.sway', $basis->limitSway, 50, 2000);
-        $values['limitFrequency'] = $this->f->number(
-            $own,
-            'frequency',
-            'deflection.frequency',
-            $basis->limitFrequency,
-            0,
-            50,
+        $limits = new DeflectionLimits(
+            $over('total', $of->total),
+            $over('variable', $of->variable),
+            $over('sway', $of->sway),
+            $this->f->number($own, 'frequency', 'deflection.frequency', $of->frequency, 0, 50),
         );
 
-        return new Basis(...$values);
+        return new Basis(...['limits' => $limits] + get_object_vars($basis));
     }
 }

@@ -23,7 +23,7 @@ final readonly class StoreyReduction
         if (! in_array($category, [Category::A, Category::B, Category::C, Category::D], true)) {
             return 'EN 1991-1-1 reduces the categories A to D with the number of storeys, not this one.';
         }
-        $psi0 = $basis->psi[$category->value][0];
+        $psi0 = $basis->actions->psi[$category->value][0];
 
         return new self($storeys > 2 ? (2 + ($storeys - 2) * $psi0) / $storeys : 1.0, $storeys, $psi0);
     }

@@ -135,7 +135,7 @@ final class Assumptions
                 ? ''
                 : ', guided ones apart').
             '. '.
-            ($member->basis->closedForms
+            ($member->basis->steel->closedForms
                 ? "A restraint of the compressed {$edge} is taken to restrain the section at that place; one of the other {$edge} counts for nothing."
                 : "A restraint of one {$edge} restrains that {$edge} laterally; the section may turn about it."),
             ...$beam->beam->axis->isStrained

@@ -37,15 +37,15 @@ final readonly class CombinationBlocks
         }
         $factors = str_starts_with($b->combinations, '6.10')
             ? [
-                'gamma_G_sup' => $b->gammaGsup,
-                'gamma_G_inf' => $b->gammaGinf,
-                'gamma_Q' => $b->gammaQ,
-                ...$this->settles() ? ['gamma_G_set' => $b->gammaGset] : [],
-                ...$b->combinations === '6.10a/b' ? ['xi' => $b->xi] : [],
-                'K_FI' => $b->KFI,
+                'gamma_G_sup' => $b->actions->gammaGsup,
+                'gamma_G_inf' => $b->actions->gammaGinf,
+                'gamma_Q' => $b->actions->gammaQ,
+                ...$this->settles() ? ['gamma_G_set' => $b->actions->gammaGset] : [],
+                ...$b->combinations === '6.10a/b' ? ['xi' => $b->actions->xi] : [],
+                'K_FI' => $b->actions->KFI,
                 ...$this->design->supports->equilibrium === null
                     ? []
-                    : ['gamma_G_dst' => $b->gammaGsupEqu, 'gamma_G_stb' => $b->gammaGinfEqu],
+                    : ['gamma_G_dst' => $b->actions->gammaGsupEqu, 'gamma_G_stb' => $b->actions->gammaGinfEqu],
             ]
             : [];
 

@@ -178,7 +178,7 @@ it('lists nothing twice and nothing that is absent', function (): void {
 
 // EN 1990:2002+A1:2005, Table A1.1, recommended values, from memory.
 it('has the recommended factors', function (string $category, float $psi0, float $psi1, float $psi2): void {
-    expect(BasisReader::read([])->psi[$category])->toBe([$psi0, $psi1, $psi2]);
+    expect(BasisReader::read([])->actions->psi[$category])->toBe([$psi0, $psi1, $psi2]);
 })->with([
     ['A', 0.7, 0.5, 0.3],
     ['B', 0.7, 0.5, 0.3],

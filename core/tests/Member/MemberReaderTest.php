@@ -525,13 +525,13 @@ it('survives any shape of document', function (): void {
 it('takes the recommended values where the basis is silent', function (): void {
     $basis = MemberReader::member(document())->basis;
     expect([
-        $basis->gammaGsup,
-        $basis->gammaQ,
-        $basis->xi,
-        $basis->gammaM0,
-        $basis->gammaM1,
-        $basis->lambdaLT0,
-        $basis->beta,
+        $basis->actions->gammaGsup,
+        $basis->actions->gammaQ,
+        $basis->actions->xi,
+        $basis->steel->gammaM0,
+        $basis->steel->gammaM1,
+        $basis->steel->lambdaLT0,
+        $basis->steel->beta,
     ])->toBe([1.35, 1.5, 0.85, 1.0, 1.0, 0.4, 0.75]);
 });
 

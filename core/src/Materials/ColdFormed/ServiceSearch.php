@@ -40,9 +40,9 @@ final readonly class ServiceSearch
                 'deflection-variable',
                 'Deflection of variable load',
                 $this->envelopes->variablePart,
-                $basis->limitVariable,
+                $basis->limits->variable,
             ],
-            ['deflection-total', 'Deflection of all loads', $this->envelopes->characteristic, $basis->limitTotal],
+            ['deflection-total', 'Deflection of all loads', $this->envelopes->characteristic, $basis->limits->total],
         ];
         $weighings = [];
         foreach ($both as [$id, $title, $combinations, $n]) {

@@ -25,12 +25,15 @@ final readonly class Deflections
     /**
      * @param  Envelope  $envelope  of the deflection
      * @param  bool  $fromLine  is it measured from the line between supports that move
+     * @param  string  $axis  that it bends about
+     * @param  string  $ofI  what its second moment is, where it is not that of the section itself
      */
     public function __construct(
         private LoadedBeam $beam,
         private Envelope $envelope,
         private bool $fromLine = false,
         private string $axis = 'y',
+        private string $ofI = '',
     ) {
     }
 
@@ -39,7 +42,6 @@ final readonly class Deflections
      * @param  float  $limit  a span deflects by its length over this at most
      * @param  float  $I  mm⁴
      * @param  float  $weight  self-weight, N/mm
-     * @param  string  $ofI  what it is, where it is not that of the section itself
      * @param  Camber|null  $camber  what the member is made with, where only the rest of the deflection counts
      */
     public function weigh(
@@ -51,7 +53,6 @@ final readonly class Deflections
         float $weight,
         Detail $detail,
         ?Camber $camber = null,
-        string $ofI = '',
     ): Weighing {
         $rules = RuleSet::of($this->beam->member->basis->combinations);
         $clause = $rules->isAisc360() ? "{$rules->steel}, L2" : 'EN 1993-1-1, 7.2.1';
@@ -61,7 +62,7 @@ final readonly class Deflections
         foreach ($this->beam->beam->fields() as [$from, $to]) {
             $overhang = $this->beam->isOverhang($from, $to);
             $isPost = $overhang && abs($this->beam->member->angle) > self::STANDS;
-            $n = $isPost ? $this->beam->member->basis->limitSway : $limit;
+            $n = $isPost ? $this->beam->member->basis->limits->sway : $limit;
             $allowed = (($to - $from) * ($overhang && ! $isPost ? 2 : 1)) / $n;
             $ranges[] = [$from, $to, $allowed];
             foreach ([1, -1] as $sign) {
@@ -115,7 +116,7 @@ final readonly class Deflections
                 $I,
                 Kind::SecondMoment,
                 '',
-                $ofI,
+                $this->ofI,
             );
             $source =
                 'from the exact deflection curve'.($this->fromLine ? ', from the line between the supports' : '');

@@ -300,20 +300,20 @@ abstract class SteelMember implements MemberChecks
             $this->beam,
             $this->envelopes->sag,
             $this->envelopes->sag !== $this->envelopes->deflection,
+            ofI: $ofI,
         );
         if ($this->envelopes->characteristic !== []) {
             $weighings[] = $plane->weigh(
                 'deflection-total',
                 'Deflection, total',
                 $this->envelopes->characteristic,
-                $basis->limitTotal,
+                $basis->limits->total,
                 $bent->Iy,
                 $weight,
                 $detail,
                 $this->beam->member->camber > 0.0
                     ? new Camber($this->beam->member->camber, $this->beam->member->length)
                     : null,
-                $ofI,
             );
         }
         if ($this->envelopes->variablePart !== []) {
@@ -321,11 +321,10 @@ abstract class SteelMember implements MemberChecks
                 'deflection-variable',
                 'Deflection, variable load',
                 $this->envelopes->variablePart,
-                $basis->limitVariable,
+                $basis->limits->variable,
                 $bent->Iy,
                 $weight,
                 $detail,
-                ofI: $ofI,
             );
         }
         if ($this->sideways !== null && $this->envelopes->characteristic !== []) {
@@ -333,7 +332,7 @@ abstract class SteelMember implements MemberChecks
                 'sideways-deflection',
                 'Lateral deflection',
                 $this->envelopes->characteristic,
-                $basis->limitTotal,
+                $basis->limits->total,
                 $section->Iz,
                 $weight,
                 $detail,

@@ -196,7 +196,7 @@ final readonly class Deflections
         $ranges = [];
         foreach ($beam->beam->fields() as [$from, $to]) {
             $overhangs = $beam->isOverhang($from, $to);
-            $limit = $overhangs && $isPost ? $beam->member->basis->limitSway : $n;
+            $limit = $overhangs && $isPost ? $beam->member->basis->limits->sway : $n;
             $times = $overhangs && ! $isPost ? 2 : 1;
             $most = 0.0;
             foreach ([1, -1] as $sign) {

@@ -93,8 +93,8 @@ final readonly class Deflection
             'sustained in time, and live',
         );
         $w->let('L', $field[1] - $field[0], Kind::Length);
-        $w->let('n_1', $basis->limitVariable, Kind::Number, 'basis of the job', 'live load');
-        $w->let('n_2', $basis->limitTotal, Kind::Number, 'basis of the job', 'after attachment');
+        $w->let('n_1', $basis->limits->variable, Kind::Number, 'basis of the job', 'live load');
+        $w->let('n_2', $basis->limits->total, Kind::Number, 'basis of the job', 'after attachment');
         $twice = $isOverhang ? '2 * ' : '';
         $w->line('Delta_1', "{$twice}L / n_1", Kind::Deflection, 'Table 24.2.2');
         $w->line('Delta_2', "{$twice}L / n_2", Kind::Deflection, 'Table 24.2.2');

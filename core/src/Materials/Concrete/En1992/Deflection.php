@@ -100,7 +100,7 @@ final class Deflection
         $factors = $this->factors($concrete, $e, $e->combination);
         $this->ended[$field] = $this->sags($concrete, $field, $factors);
         [$w, $x] = $this->greatest($this->ended[$field], $field);
-        $limit = (($beam->isOverhang($from, $to) ? 2 : 1) * ($to - $from)) / $beam->member->basis->limitTotal;
+        $limit = (($beam->isOverhang($from, $to) ? 2 : 1) * ($to - $from)) / $beam->member->basis->limits->total;
 
         return [abs($w) / $limit, $w, $x, $field, $e, $factors];
     }
@@ -330,7 +330,7 @@ final class Deflection
         $this->at($concrete, $M >= 0.0 ? 1 : -1, $place)->derive($w);
         $w->let('w', abs($deflection), Kind::Deflection, '7.4.3(7)', 'all curvatures along the member integrated');
         $w->let('L', $to - $from, Kind::Length);
-        $w->let('n_w', $beam->member->basis->limitTotal, Kind::Number, 'basis of the job');
+        $w->let('n_w', $beam->member->basis->limits->total, Kind::Number, 'basis of the job');
         $w->line('w_lim', $isOverhang ? '2 * L / n_w' : 'L / n_w', Kind::Deflection, '7.4.1(4)');
         $w->line('u', 'w / w_lim', Kind::Number, '7.4.3');
 

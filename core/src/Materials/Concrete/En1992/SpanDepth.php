@@ -80,7 +80,7 @@ final readonly class SpanDepth
             fn (Support $s): bool => in_array($s->kind, [SupportKind::Elastic, SupportKind::Guided], true),
         );
 
-        return abs($member->angle) <= self::STANDS && $member->basis->limitTotal <= self::STANDS_FOR
+        return abs($member->angle) <= self::STANDS && $member->basis->limits->total <= self::STANDS_FOR
             && $member->hinges === [] && $others === [];
     }
 

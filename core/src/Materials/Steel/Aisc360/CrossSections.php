@@ -41,13 +41,8 @@ final readonly class CrossSections
         );
 
         return $this->weighing(
-            'bending',
-            'Bending',
-            $profile->bendingClause(),
-            $this->beam,
-            $this->moment,
-            'M',
-            Kind::Moment,
+            ['bending', 'Bending', $profile->bendingClause()],
+            new Demand($this->beam, $this->moment, 'M', Kind::Moment),
             $available,
             $weight,
             $detail,
@@ -58,13 +53,8 @@ final readonly class CrossSections
     public function shear(Profile $profile, SectionStep $stretch, float $weight, Detail $detail): Weighing
     {
         return $this->weighing(
-            'shear',
-            'Shear',
-            $profile->shearClauses()[0],
-            $this->beam,
-            $this->shear,
-            'V',
-            Kind::Force,
+            ['shear', 'Shear', $profile->shearClauses()[0]],
+            new Demand($this->beam, $this->shear, 'V', Kind::Force),
             fn (?Derivation $d): float => $profile->shear($this->method, $d),
             $weight,
             $detail,
@@ -92,30 +82,16 @@ final readonly class CrossSections
 
         return [
             $this->weighing(
-                'sideways-bending',
-                'Bending about the minor axis',
-                match (true) {
-                    $profile->isClosed() => $profile->bendingClause(),
-                    $profile instanceof TeeShape => 'F12',
-                    default => 'F6',
-                },
-                $sideways->beam,
-                $sideways->moment,
-                'M_y',
-                Kind::Moment,
+                ['sideways-bending', 'Bending about the minor axis', $profile->weakClause()],
+                new Demand($sideways->beam, $sideways->moment, 'M_y', Kind::Moment),
                 $bends,
                 $weight,
                 $detail,
                 $stretch,
             ),
             $this->weighing(
-                'sideways-shear',
-                'Lateral shear',
-                $profile->shearClauses()[1],
-                $sideways->beam,
-                $sideways->shear,
-                'V_y',
-                Kind::Force,
+                ['sideways-shear', 'Lateral shear', $profile->shearClauses()[1]],
+                new Demand($sideways->beam, $sideways->shear, 'V_y', Kind::Force),
                 fn (?Derivation $d): float => $profile->weakShear($this->method, $d),
                 $weight,
                 $detail,
@@ -127,22 +103,19 @@ final readonly class CrossSections
     /**
      * The greatest of an effect against the available strength.
      *
-     * @param  string  $symbol  of the effect, without subscript of the method
+     * @param  array{string, string, string}  $what  id, title, clause
      * @param  \Closure(?Derivation): float  $strength  the available one
      */
     private function weighing(
-        string $id,
-        string $title,
-        string $clause,
-        LoadedBeam $beam,
-        Envelope $envelope,
-        string $symbol,
-        Kind $kind,
+        array $what,
+        Demand $of,
         \Closure $strength,
         float $weight,
         Detail $detail,
         SectionStep $stretch,
     ): Weighing {
+        [$id, $title, $clause] = $what;
+        [$beam, $envelope, $symbol, $kind] = [$of->beam, $of->envelope, $of->symbol, $of->kind];
         $e =
             $envelope->greatest($this->strength, $weight, $stretch->from, $stretch->to) ??
             throw new \LogicException('An envelope has at least one combination here.');

@@ -75,7 +75,7 @@ final class LateralTorsionalBuckling
         }
         if (
             count($stretches) > 1 &&
-            ($member->basis->closedForms
+            ($member->basis->steel->closedForms
                 || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])
         ) {
             return new Weighing(
@@ -236,7 +236,7 @@ final class LateralTorsionalBuckling
             $this->method,
             $within,
             $weight,
-            $member->basis->closedForms || $parts[0][0]->needsBraces(),
+            $member->basis->steel->closedForms || $parts[0][0]->needsBraces(),
         );
     }
 

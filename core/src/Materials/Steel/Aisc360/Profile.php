@@ -70,4 +70,10 @@ abstract readonly class Profile
     {
         return 'F2.2';
     }
+
+    /** Clause of bending about the weak axis. */
+    public function weakClause(): string
+    {
+        return $this->isClosed() ? $this->bendingClause() : 'F6';
+    }
 }

@@ -96,7 +96,7 @@ final class SteelBeam extends SteelMember
             ...$this->ofChannels(),
             ...$this->ofSkewSections(),
             ...$this->ofTorsion(),
-            $this->beam->member->basis->closedForms
+            $this->beam->member->basis->steel->closedForms
                 ? 'Lateral-torsional buckling by F2.2 with L_b between restraints of the compressed flange and C_b of (F1-1); 1 for an overhang with a free end. Loads are taken to act at the shear centre in it.'
                 : 'Lateral-torsional buckling by F2.2, from the elastic critical moment as an eigenvalue of each length between restraints of both flanges: thin-walled beam with warping, real moments, heights of the loads and restraints of single flanges. L_b is the unbraced length that buckles at that moment under C_b of the governing length.',
             'Covered: doubly symmetric I shapes, channels with compact flanges, solid bars (F11), hollow sections with webs that are not slender.',

@@ -254,7 +254,9 @@ final readonly class TeeShape extends PlaneProfile
 
     public function weakShear(Method $method, ?Derivation $d = null): float
     {
-        return WeakAxis::shear($this, $this->flange, new Area($this->section->b * $this->section->tf, 'b_f t_f'), $method, $d);
+        $of = new Area($this->section->b * $this->section->tf, 'b_f t_f');
+
+        return WeakAxis::shear($this, $this->flange, $of, $method, $d);
     }
 
     /** @return array{string, string} */
@@ -304,5 +306,10 @@ final readonly class TeeShape extends PlaneProfile
     public function lateralClause(): string
     {
         return 'F9.2';
+    }
+
+    public function weakClause(): string
+    {
+        return 'F12';
     }
 }

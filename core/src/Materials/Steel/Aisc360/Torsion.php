@@ -15,9 +15,10 @@ use Waage\Materials\Steel\TorsionEnvelopes;
 use Waage\Units\Kind;
 
 /**
- * ANSI/AISC 360, H3: hollow sections (HollowTorsion); I shapes, channels and strips with all of the torsion by bending of their flanges up to first yield (H3.3(a)), St Venant
- * torsion left out, on the safe side; tees, angles and solid bars by St Venant (H3.3(b)), with what the moment bends
- * about the weak axis of the twisted section. The greatest of all forces count at one place, on the safe side.
+ * ANSI/AISC 360, H3: hollow sections (HollowTorsion); I shapes, channels and strips with all of the torsion by
+ * bending of their flanges up to first yield (H3.3(a)), St Venant torsion left out, on the safe side; tees, angles
+ * and solid bars by St Venant (H3.3(b)), with what the moment bends about the weak axis of the twisted section. The
+ * greatest of all forces count at one place, on the safe side.
  */
 final readonly class Torsion
 {

@@ -100,11 +100,11 @@ final readonly class AngleStrut implements PressedStrut
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
         $A = $pulls ? $this->angle->A : $this->area($d);
         $symbol = ! $pulls && $this->isClass4() ? 'A_eff' : 'A';
-        $NRd = ($A * $this->fy) / $this->basis->gammaM0;
+        $NRd = ($A * $this->fy) / $this->basis->steel->gammaM0;
         $d?->with([
             $symbol => [$A, Kind::Area],
             'f_y' => [$this->fy, Kind::Stress],
-            'gamma_M0' => [$this->basis->gammaM0, Kind::Number],
+            'gamma_M0' => [$this->basis->steel->gammaM0, Kind::Number],
         ])->line(
             'N_c_Rd',
             "{$symbol} * f_y / gamma_M0",
@@ -241,8 +241,8 @@ final readonly class AngleStrut implements PressedStrut
         $curve = new BucklingCurve(self::CURVE);
         $chi = $curve->at($lambda);
         $curve->derive($d);
-        $Nb = ($chi * $NRk) / $this->basis->gammaM1;
-        $d?->with([$symbol => [$A, Kind::Area], 'gamma_M1' => [$this->basis->gammaM1, Kind::Number]])->line(
+        $Nb = ($chi * $NRk) / $this->basis->steel->gammaM1;
+        $d?->with([$symbol => [$A, Kind::Area], 'gamma_M1' => [$this->basis->steel->gammaM1, Kind::Number]])->line(
             'N_b_Rd',
             "chi * {$symbol} * f_y / gamma_M1",
             Kind::Force,

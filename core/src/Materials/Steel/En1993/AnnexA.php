@@ -263,7 +263,7 @@ final readonly class AnnexA implements Interaction
         ?Derivation $d,
     ): array {
         $s = $member->steel->section;
-        $n = $member->N / (($member->A * $member->steel->fy) / $member->steel->basis->gammaM1);
+        $n = $member->N / (($member->A * $member->steel->fy) / $member->steel->basis->steel->gammaM1);
         $most = max($member->y->lambda, $member->z->lambda);
         [$uLT, $uz, $lz] = [$member->uLT, $member->uz, $member->z->lambda];
         $b = 0.5 * $aLT * $lambda0 ** 2 * $uLT * $uz;
@@ -288,7 +288,7 @@ final readonly class AnnexA implements Interaction
         $area = [
             'A' => [$member->A, Kind::Area],
             'f_y' => [$member->steel->fy, Kind::Stress],
-            'gamma_M1' => [$member->steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$member->steel->basis->steel->gammaM1, Kind::Number],
         ];
         $modulus = fn (string $symbol, float $W): array => [$symbol => [$W, Kind::Modulus]];
         $d->with(['N_c' => [$member->N, Kind::Force], ...$area])->line(

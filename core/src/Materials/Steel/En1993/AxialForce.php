@@ -295,7 +295,7 @@ final class AxialForce
         $bending = ($this->bendingOf)($combination, $stretch, $steel, $weight);
         $aboutZ =
             $this->columns->sidewaysMoment($combination, $stretch, $weight) /
-            (($steel->modulusZ() * $steel->fy) / $steel->basis->gammaM0);
+            (($steel->modulusZ() * $steel->fy) / $steel->basis->steel->gammaM0);
 
         return fn (float $lateral, Detail $detail): array => array_map(
             fn (Weighing $w): Weighing => Stretches::named($w, $stretch, $count, $this->beam->member->basis->units),
@@ -318,13 +318,13 @@ final class AxialForce
         if (! ($s instanceof ISection)) {
             return false;
         }
-        $Npl = ($s->A * $steel->fy) / $b->gammaM0;
-        $limit = min(0.25 * $Npl, (0.5 * $s->hw * $s->tw * $steel->fy) / $b->gammaM0);
+        $Npl = ($s->A * $steel->fy) / $b->steel->gammaM0;
+        $limit = min(0.25 * $Npl, (0.5 * $s->hw * $s->tw * $steel->fy) / $b->steel->gammaM0);
         $d?->given('N_Ed', $N, Kind::Force);
         $d?->with([
             'A' => [$s->A, Kind::Area],
             'f_y' => [$steel->fy, Kind::Stress],
-            'gamma_M0' => [$b->gammaM0, Kind::Number],
+            'gamma_M0' => [$b->steel->gammaM0, Kind::Number],
         ])->line('N_pl_Rd', 'A * f_y / gamma_M0', Kind::Force, '6.2.4(2) (6.10)');
         $d?->with(['h_w' => [$s->hw, Kind::Size], 't_w' => [$s->tw, Kind::Size]])->line(
             'N_lim',

@@ -83,7 +83,13 @@ final readonly class BeamColumn
     {
         $d = $detail->derivation();
         $N = max($this->column->compression, $this->column->tension);
-        $d?->given('N_Ed', $N, Kind::Force, '', $this->column->compression >= $this->column->tension ? 'compression' : 'tension');
+        $d?->given(
+            'N_Ed',
+            $N,
+            Kind::Force,
+            '',
+            $this->column->compression >= $this->column->tension ? 'compression' : 'tension',
+        );
         $NRd = $this->resistance($this->steel->classIn(Strain::Compression), $d);
         $d?->with(['N_c_Rd' => [$NRd, Kind::Force]])->line('u', 'N_Ed / N_c_Rd', Kind::Number, '6.2.4(1) (6.9)');
 
@@ -101,11 +107,11 @@ final readonly class BeamColumn
         $isEffective = $class > 3 && $this->column->compression > 0.0;
         $area = $isEffective ? $this->steel->compressedArea($d) : $this->steel->section->A;
         $A = $isEffective ? 'A_eff' : 'A';
-        $NRd = ($area * $this->steel->fy) / $this->steel->basis->gammaM0;
+        $NRd = ($area * $this->steel->fy) / $this->steel->basis->steel->gammaM0;
         $d?->with([
             $A => [$area, Kind::Area],
             'f_y' => [$this->steel->fy, Kind::Stress],
-            'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+            'gamma_M0' => [$this->steel->basis->steel->gammaM0, Kind::Number],
         ])->line(
             'N_c_Rd',
             "{$A} * f_y / gamma_M0",
@@ -153,9 +159,7 @@ final readonly class BeamColumn
                     ->line('n', 'N_Ed / N_c_Rd', Kind::Number, '6.2.9.1(5)')
                 : $d?->given('n', 0.0, Kind::Number);
             $d?->given('u_M', $this->bending, Kind::Number, '', 'greatest utilisation in bending about y-y');
-            $this->sideways > 0.0
-                ? $d?->given('u_z', $this->sideways, Kind::Number, '', self::SIDEWAYS)
-                : null;
+            $this->sideways > 0.0 ? $d?->given('u_z', $this->sideways, Kind::Number, '', self::SIDEWAYS) : null;
             $u = (new PlasticInteraction($this->steel, $n))->utilisation($this->bending, $this->sideways, $d);
 
             return $this->weighing('bending-axial', $this->title('Bending'), 'EN 1993-1-1, 6.2.9.1', $u, $d);
@@ -197,7 +201,7 @@ final readonly class BeamColumn
      */
     private function withShear(HighShear $shear, float $N, ?Derivation $d): Weighing
     {
-        [$fy, $gammaM0, $rho] = [$this->steel->fy, $this->steel->basis->gammaM0, $shear->rho()];
+        [$fy, $gammaM0, $rho] = [$this->steel->fy, $this->steel->basis->steel->gammaM0, $shear->rho()];
         $Av = ($shear->Vpl * sqrt(3) * $gammaM0) / $fy;
         $A = $this->area();
         $d?->given('V_Ed', $shear->V, Kind::Force, '', 'greatest of any combination');
@@ -232,13 +236,7 @@ final readonly class BeamColumn
             $u += $uz / $left;
             $terms[] = 'u_z / max(0.01, 1 - rho)';
         }
-        $d?->line(
-            'u',
-            implode(' + ', $terms),
-            Kind::Number,
-            '6.2.10(3), 6.2.1(7) (6.2)',
-            'sum of the utilisations',
-        );
+        $d?->line('u', implode(' + ', $terms), Kind::Number, '6.2.10(3), 6.2.1(7) (6.2)', 'sum of the utilisations');
 
         return $this->weighing(
             'bending-axial',
@@ -294,7 +292,10 @@ final readonly class BeamColumn
     private function lateral(?Derivation $d): float
     {
         return $this->moment(
-            max($this->lateral, ($this->bending * $this->steel->basis->gammaM1) / $this->steel->basis->gammaM0),
+            max(
+                $this->lateral,
+                ($this->bending * $this->steel->basis->steel->gammaM1) / $this->steel->basis->steel->gammaM0,
+            ),
             'u_LT',
             'greatest utilisation in lateral-torsional buckling; at least that in bending',
             $d,
@@ -305,7 +306,7 @@ final readonly class BeamColumn
     private function aboutZ(?Derivation $d): float
     {
         return $this->moment(
-            ($this->sideways * $this->steel->basis->gammaM1) / $this->steel->basis->gammaM0,
+            ($this->sideways * $this->steel->basis->steel->gammaM1) / $this->steel->basis->steel->gammaM0,
             'u_z',
             'greatest utilisation in bending about the minor axis, with γ_M1',
             $d,
@@ -343,7 +344,10 @@ final readonly class BeamColumn
         [$Ly, $Lz, $LT] = $this->column->L;
         $sideways = $this->weakest;
         $Iy = $this->steel->section->Iy;
-        $Ncry = $Ly === null ? $this->column->compression * $this->column->alphaCr : (M_PI ** 2 * SteelGrade::E * $Iy) / $Ly ** 2;
+        $Ncry =
+            $Ly === null
+                ? $this->column->compression * $this->column->alphaCr
+                : (M_PI ** 2 * SteelGrade::E * $Iy) / $Ly ** 2;
         if ($Ly !== null) {
             $d?->given('L_cr_y', $Ly, Kind::Length, '', 'as given');
             $d?->with(['E' => [SteelGrade::E, Kind::ModulusOfElasticity], 'I_y' => [$Iy, Kind::SecondMoment]])->line(
@@ -375,7 +379,7 @@ final readonly class BeamColumn
             return $this->bySum($Ncry, $aboutZ->critical, $ny, $nz, $uLT, $d);
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
-        $Wy = ($this->steel->modulus * $this->steel->fy) / $this->steel->basis->gammaM0;
+        $Wy = ($this->steel->modulus * $this->steel->fy) / $this->steel->basis->steel->gammaM0;
         $member = new PressedMember(
             $this->steel,
             $this->class,
@@ -392,7 +396,10 @@ final readonly class BeamColumn
                 ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound),
             $this->shape,
         );
-        [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->annexA ? new AnnexA() : new AnnexB())->factors($member, $d);
+        [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->steel->annexA ? new AnnexA() : new AnnexB())->factors(
+            $member,
+            $d,
+        );
         $first = $ny + $kyy * $uLT;
         $second = $nz + $kzy * $uLT;
         $values = ['n_y' => [$ny, Kind::Number], 'k_yy' => [$kyy, Kind::Number], 'u_LT' => [$uLT, Kind::Number]];
@@ -475,7 +482,7 @@ final readonly class BeamColumn
         $NRk = $this->A * $this->steel->fy;
         $lambda = is_finite($Ncr) ? sqrt($NRk / $Ncr) : 0.0;
         $chi = $curve->at($lambda);
-        $n = $this->column->compression / (($chi * $NRk) / $this->steel->basis->gammaM1);
+        $n = $this->column->compression / (($chi * $NRk) / $this->steel->basis->steel->gammaM1);
         if ($lambda > BucklingCurve::STOCKY) {
             $d?->with([
                 $A => [$this->A, Kind::Area],
@@ -492,7 +499,7 @@ final readonly class BeamColumn
             "chi_{$axis}" => [$chi, Kind::Number],
             $A => [$this->A, Kind::Area],
             'f_y' => [$this->steel->fy, Kind::Stress],
-            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number],
         ])->line("n_{$axis}", "N_c / (chi_{$axis} * {$A} * f_y / gamma_M1)", Kind::Number, '6.3.1.1(1) (6.46)');
 
         return new AxisBuckling($lambda, $chi, $n, $Ncr);
@@ -507,7 +514,6 @@ final readonly class BeamColumn
         ?float $demand = null,
         ?float $capacity = null,
     ): Weighing {
-
         return new Weighing(
             $id,
             $title,

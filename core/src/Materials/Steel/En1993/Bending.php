@@ -18,7 +18,7 @@ final class Bending
             self::deriveSkew($steel->section, $d);
         }
         $W = $d !== null && $steel->class > 3 ? $steel->effectiveModulus('y', $d) : $steel->modulus;
-        $gammaM0 = $steel->basis->gammaM0;
+        $gammaM0 = $steel->basis->steel->gammaM0;
         $M = ($W * $steel->fy) / $gammaM0;
         $symbol = $steel->modulusSymbol();
         $d?->with([

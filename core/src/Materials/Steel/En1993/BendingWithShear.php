@@ -50,7 +50,7 @@ final class BendingWithShear
             $d?->with([
                 'W_pl_y' => [$s->Wply, Kind::Modulus],
                 'f_y' => [$steel->fy, Kind::Stress],
-                'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+                'gamma_M0' => [$steel->basis->steel->gammaM0, Kind::Number],
             ])->line('M_V_Rd', '(W_pl_y - rho * A_w^2 / (4 * t_w)) * f_y / gamma_M0', Kind::Moment, '6.2.8(5) (6.30)');
         } else {
             $M = $Mc - $rho * $loss;
@@ -74,8 +74,8 @@ final class BendingWithShear
         $s = self::byWeb($steel);
 
         return $s !== null
-            ? ((($s->hw * $s->tw) ** 2 / (4 * $s->tw)) * $steel->fy) / $steel->basis->gammaM0
-            : ($steel->modulus * $steel->fy) / $steel->basis->gammaM0;
+            ? ((($s->hw * $s->tw) ** 2 / (4 * $s->tw)) * $steel->fy) / $steel->basis->steel->gammaM0
+            : ($steel->modulus * $steel->fy) / $steel->basis->steel->gammaM0;
     }
 
     /** An I section of which the web alone loses strength (6.2.8(5)); null: all of it does. */

@@ -198,9 +198,9 @@ final class CrossSections
         }
         $V = abs($e->value);
         $tau = (0.78 * SteelGrade::E) / $slenderness ** 1.5;
-        $Vb = (0.9 * $tau * $s->A) / 2 / $steel->basis->gammaM1;
+        $Vb = (0.9 * $tau * $s->A) / 2 / $steel->basis->steel->gammaM1;
         $d?->with([...$E])->line('tau_cr', '0.78 * E / lambda_w^1.5', Kind::Stress, 'ANSI/AISC 360, G5-2b');
-        $d?->with(['A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]])->line(
+        $d?->with(['A' => [$s->A, Kind::Area], 'gamma_M1' => [$steel->basis->steel->gammaM1, Kind::Number]])->line(
             'V_b_Rd',
             '0.9 * tau_cr * A / (2 * gamma_M1)',
             Kind::Force,
@@ -236,7 +236,7 @@ final class CrossSections
     private function plate(SteelSection $steel, Detail $detail): Weighing
     {
         [$slenderness, $k] = $steel->profile->plate();
-        $limit = (0.83 / $steel->basis->eta) * 37.4 * $steel->epsilon * sqrt($k);
+        $limit = (0.83 / $steel->basis->steel->eta) * 37.4 * $steel->epsilon * sqrt($k);
         $d = $detail->hasLines() && $slenderness > 0.0 ? new Derivation() : null;
         $d?->given('lambda_w', $slenderness, Kind::Number, '', 'c/t of what buckles first');
         $d?->given(
@@ -246,7 +246,10 @@ final class CrossSections
             $k === 1.2 ? '' : 'EN 1993-1-5, A.3',
             $k === 1.2 ? 'with a free edge, as ANSI/AISC 360, G3, has it' : 'long, supported along both edges',
         );
-        $d?->with(['eta' => [$steel->basis->eta, Kind::Number], 'epsilon' => [$steel->epsilon, Kind::Number]])->line(
+        $d?->with([
+            'eta' => [$steel->basis->steel->eta, Kind::Number],
+            'epsilon' => [$steel->epsilon, Kind::Number],
+        ])->line(
             'lambda_w_max',
             '0.83 / eta * 37.4 * epsilon * sqrt(k_tau)',
             Kind::Number,

@@ -83,7 +83,7 @@ final readonly class LateralResistance implements Resistance
     public function isOfFactor(): bool
     {
         return $this->closed === null &&
-            ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->modifyChi);
+            ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->steel->modifyChi);
     }
 
     /** χ_LT is 1 up to a slenderness of 0.2 (6.3.2.2(4)). */
@@ -121,7 +121,7 @@ final readonly class LateralResistance implements Resistance
         float $alpha,
         ?Derivation $d = null,
     ): float {
-        $kc = $this->isRolled($steel) && $steel->basis->modifyChi ? $this->correction($steel, $case, $d) : 1.0;
+        $kc = $this->isRolled($steel) && $steel->basis->steel->modifyChi ? $this->correction($steel, $case, $d) : 1.0;
 
         return $this->resistance($steel, $alpha * $M, $kc, $d);
     }
@@ -135,7 +135,7 @@ final readonly class LateralResistance implements Resistance
 
             return 1.0;
         }
-        if (! $steel->basis->kcByC1) {
+        if (! $steel->basis->steel->kcByC1) {
             $shape = MomentShape::of($case->diagram, $held->from, $held->to, $this->weight);
             $d?->given('k_c', $shape->kc, Kind::Number, 'Table 6.6', $shape->what);
 
@@ -190,11 +190,11 @@ final readonly class LateralResistance implements Resistance
                 '6.3.2.2(1) (6.56)',
             );
         }
-        $M = ($chi * $W * $steel->fy) / $steel->basis->gammaM1;
+        $M = ($chi * $W * $steel->fy) / $steel->basis->steel->gammaM1;
         $d?->with([
             'chi_LT' => [$chi, Kind::Number],
             $symbol => [$W, Kind::Modulus],
-            'gamma_M1' => [$steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$steel->basis->steel->gammaM1, Kind::Number],
         ])->line('M_b_Rd', "chi_LT * {$symbol} * f_y / gamma_M1", Kind::Moment, '6.3.2.1(3) (6.55)');
 
         return $M;
@@ -203,7 +203,7 @@ final readonly class LateralResistance implements Resistance
     /** Does 6.3.2.3 apply, for lengths of one rolled section, or one like it? */
     private function isRolled(SteelSection $steel): bool
     {
-        return $steel->basis->rolledCurves && count($this->parts) === 1 && $steel->section instanceof ISection;
+        return $steel->basis->steel->rolledCurves && count($this->parts) === 1 && $steel->section instanceof ISection;
     }
 
     private function worstCurve(): LateralCurve
@@ -227,27 +227,27 @@ final readonly class LateralResistance implements Resistance
     {
         $b = $steel->basis;
         $curve = $steel->profile->lateralCurve(true);
-        $Phi = 0.5 * (1 + $curve->alpha * ($lambda - $b->lambdaLT0) + $b->beta * $lambda ** 2);
-        $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
+        $Phi = 0.5 * (1 + $curve->alpha * ($lambda - $b->steel->lambdaLT0) + $b->steel->beta * $lambda ** 2);
+        $chi = min(1 / ($Phi + sqrt($Phi ** 2 - $b->steel->beta * $lambda ** 2)), 1.0, 1 / $lambda ** 2);
         $d?->given('alpha_LT', $curve->alpha, Kind::Number, 'Tables 6.3, 6.5', $curve->says);
         $d?->with([
             'lambda_LT' => [$lambda, Kind::Number],
-            'lambda_LT_0' => [$b->lambdaLT0, Kind::Number],
-            'beta' => [$b->beta, Kind::Number],
+            'lambda_LT_0' => [$b->steel->lambdaLT0, Kind::Number],
+            'beta' => [$b->steel->beta, Kind::Number],
         ])->line(
             'Phi_LT',
             '0.5 * (1 + alpha_LT * (lambda_LT - lambda_LT_0) + beta * lambda_LT^2)',
             Kind::Number,
             '6.3.2.3(1)',
         );
-        $name = $b->modifyChi ? 'chi_LT_1' : 'chi_LT';
+        $name = $b->steel->modifyChi ? 'chi_LT_1' : 'chi_LT';
         $d?->line(
             $name,
             'min(1 / (Phi_LT + sqrt(Phi_LT^2 - beta * lambda_LT^2)), 1, 1 / lambda_LT^2)',
             Kind::Number,
             '6.3.2.3(1) (6.57)',
         );
-        if (! $b->modifyChi) {
+        if (! $b->steel->modifyChi) {
             return $chi;
         }
         $f = min(1.0, 1 - 0.5 * (1 - $kc) * (1 - 2 * ($lambda - 0.8) ** 2));

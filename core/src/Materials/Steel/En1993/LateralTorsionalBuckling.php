@@ -327,7 +327,7 @@ final class LateralTorsionalBuckling
      */
     private function isClosed(array $stretches): bool
     {
-        return $this->beam->member->basis->closedForms &&
+        return $this->beam->member->basis->steel->closedForms &&
             array_filter($stretches, fn (SectionStep $s): bool => $s->section->monosymmetry() !== 0.0) === [];
     }
 

@@ -72,7 +72,7 @@ abstract readonly class Profile
         throw new LogicException('This shape has no row in Table 6.2.');
     }
 
-    /** A web with the flanges that a force presses on, of a box of one side of it; null: it has none, or unlike ones. */
+    /** A web with the flanges that a force presses on, of a box one side of it; null: it has none, or unlike ones. */
     public function pressedWeb(float $epsilon): ?Flanged
     {
         return null;

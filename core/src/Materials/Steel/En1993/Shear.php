@@ -13,7 +13,7 @@ final class Shear
     /** V_pl,Rd in N for a force along the depth. */
     public static function resistance(SteelSection $steel, ?Derivation $d = null): float
     {
-        $Av = $steel->profile->shearArea($steel->basis->eta, $d);
+        $Av = $steel->profile->shearArea($steel->basis->steel->eta, $d);
 
         return self::plastic($steel, $Av, 'V_pl_Rd', $d);
     }
@@ -28,11 +28,11 @@ final class Shear
 
     private static function plastic(SteelSection $steel, float $Av, string $symbol, ?Derivation $d): float
     {
-        $V = ($Av * $steel->fy) / sqrt(3) / $steel->basis->gammaM0;
+        $V = ($Av * $steel->fy) / sqrt(3) / $steel->basis->steel->gammaM0;
         $d?->with([
             'A_v' => [$Av, Kind::Area],
             'f_y' => [$steel->fy, Kind::Stress],
-            'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+            'gamma_M0' => [$steel->basis->steel->gammaM0, Kind::Number],
         ])->line($symbol, 'A_v * f_y / sqrt(3) / gamma_M0', Kind::Force, '6.2.6(2) (6.18)');
 
         return $V;
@@ -49,7 +49,7 @@ final class Shear
     /** Greatest h_w/t_w without a check of shear buckling (6.2.6(6) (6.22)); webs without stiffeners. */
     public static function bucklingLimit(SteelSection $steel, ?Derivation $d = null): float
     {
-        $limit = (72 * $steel->epsilon) / $steel->basis->eta;
+        $limit = (72 * $steel->epsilon) / $steel->basis->steel->eta;
         $web = $steel->profile->web();
         if ($web !== null) {
             $d?->with(['h_w' => [$web[0], Kind::Size], 't_w' => [$web[1], Kind::Size]])->line(
@@ -60,7 +60,7 @@ final class Shear
             );
             $d?->with([
                 'epsilon' => [$steel->epsilon, Kind::Number],
-                'eta' => [$steel->basis->eta, Kind::Number],
+                'eta' => [$steel->basis->steel->eta, Kind::Number],
             ])->line(
                 'lambda_w_max',
                 '72 * epsilon / eta',

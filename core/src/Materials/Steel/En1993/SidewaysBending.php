@@ -69,11 +69,11 @@ final readonly class SidewaysBending
         $d?->given('M_z_Ed', $M, Kind::Moment, '', $e->value >= 0 ? 'tension in front' : 'tension behind');
         $symbol = ['W_pl_z', 'W_pl_z', 'W_el_z', 'W_eff_z'][$steel->classZ - 1];
         $W = $steel->modulusZ($d);
-        $Mc = ($W * $steel->fy) / $steel->basis->gammaM0;
+        $Mc = ($W * $steel->fy) / $steel->basis->steel->gammaM0;
         $d?->with([
             $symbol => [$W, Kind::Modulus],
             'f_y' => [$steel->fy, Kind::Stress],
-            'gamma_M0' => [$steel->basis->gammaM0, Kind::Number],
+            'gamma_M0' => [$steel->basis->steel->gammaM0, Kind::Number],
         ])->line(
             'M_z_Rd',
             "{$symbol} * f_y / gamma_M0",

@@ -47,10 +47,10 @@ final readonly class SlenderWeb
     public function resistance(?Derivation $d = null): float
     {
         $s = $this->section;
-        $eta = $this->steel->basis->eta;
+        $eta = $this->steel->basis->steel->eta;
         $lambda = $s->hw / (86.4 * $s->tw * $this->steel->epsilon);
         $chi = $lambda < 0.83 / $eta ? $eta : 0.83 / $lambda;
-        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
+        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->steel->gammaM1;
         $d?->with([
             'h_w' => [$s->hw, Kind::Size],
             't_w' => [$s->tw, Kind::Size],
@@ -68,7 +68,7 @@ final readonly class SlenderWeb
         $d?->with([
             'chi_w' => [$chi, Kind::Number],
             'f_y' => [$this->steel->fy, Kind::Stress],
-            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number],
         ])->line(
             'V_bw_Rd',
             'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1',
@@ -114,7 +114,7 @@ final readonly class SlenderWeb
     public function withBending(float $M, float $eta3, ?Derivation $d = null): float
     {
         $s = $this->section;
-        $gammaM0 = $this->steel->basis->gammaM0;
+        $gammaM0 = $this->steel->basis->steel->gammaM0;
         // Of class 4 the effective part of the flanges counts, of both on the safe side.
         $rho = PlateBuckling::outstand('f', ['c_f', $s->c], ['t_f', $s->tf], $this->steel->epsilon);
         $b = $s->b - 2 * (1 - $rho) * $s->c;

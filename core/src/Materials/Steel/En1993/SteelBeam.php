@@ -53,13 +53,13 @@ final class SteelBeam extends SteelMember
     {
         $basis = $this->beam->member->basis;
 
-        return ['gamma_M0' => $basis->gammaM0, 'gamma_M1' => $basis->gammaM1];
+        return ['gamma_M0' => $basis->steel->gammaM0, 'gamma_M1' => $basis->steel->gammaM1];
     }
 
     public function assumptions(): array
     {
         $member = $this->beam->member;
-        $isClosed = $member->basis->closedForms;
+        $isClosed = $member->basis->steel->closedForms;
 
         return [
             ...$this->ofWebs(),
@@ -67,7 +67,7 @@ final class SteelBeam extends SteelMember
                 ? []
                 : [
                     'Weighings leave out axial forces that are as small as the standard allows (6.2.9.1(4), 6.3.1.2(4)); a greater one is weighed with the greatest moment of its combination. Sections of class 1 and 2 by 6.2.9.1(5), of class 3 and 4 by the sum of their utilisations (6.2.1(7), 6.2.9.3). Buckling by 6.3.3 and Annex '.
-                    ($member->basis->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').
+                    ($member->basis->steel->annexA ? 'A, with C_m as under a uniform moment' : 'B, with C_m = 1').
                     ' but for end moments that run straight and for loads between ends without moments.',
                 ],
             ...SteelMake::of($member)->steps === []

@@ -46,7 +46,9 @@ final readonly class StiffenedWeb
         $Vbf = $this->ofFlanges($M, $d);
         $s = $this->section;
         $most =
-            ($this->steel->basis->eta * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
+            ($this->steel->basis->steel->eta * $this->steel->fy * $s->hw * $s->tw) /
+            sqrt(3) /
+            $this->steel->basis->steel->gammaM1;
         $d?->given('V_b_max', $most, Kind::Force, '5.2(1) (5.1)', 'η f_y h_w t_w/(√3 γ_M1)');
         $d?->with(['V_bw_Rd' => [$Vbw, Kind::Force], 'V_bf_Rd' => [$Vbf, Kind::Force]])->line(
             'V_b_Rd',
@@ -86,7 +88,7 @@ final readonly class StiffenedWeb
     public function ofWeb(?Derivation $d = null): float
     {
         $s = $this->section;
-        $eta = $this->steel->basis->eta;
+        $eta = $this->steel->basis->steel->eta;
         $lambda = $this->slenderness($d);
         [$chi, $text] = match (true) {
             $lambda < 0.83 / $eta => [$eta, ''],
@@ -99,13 +101,13 @@ final readonly class StiffenedWeb
             : $d
                 ?->with(['lambda_w' => [$lambda, Kind::Number]])
                 ->line('chi_w', $text, Kind::Number, 'Table 5.1', $post);
-        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->gammaM1;
+        $V = ($chi * $this->steel->fy * $s->hw * $s->tw) / sqrt(3) / $this->steel->basis->steel->gammaM1;
         $d?->with([
             'chi_w' => [$chi, Kind::Number],
             'f_y' => [$this->steel->fy, Kind::Stress],
             'h_w' => [$s->hw, Kind::Size],
             't_w' => [$s->tw, Kind::Size],
-            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number],
         ])->line('V_bw_Rd', 'chi_w * f_y * h_w * t_w / sqrt(3) / gamma_M1', Kind::Force, '5.2(1) (5.2)');
 
         return $V;
@@ -118,9 +120,12 @@ final readonly class StiffenedWeb
         $fy = $this->steel->fy;
         // Not more than 15 ε t_f to either side of the web.
         $b = min($s->b, 30 * $this->steel->epsilon * $s->tf + $s->tw);
-        $Mf = ($b * $s->tf * ($s->h - $s->tf) * $fy) / $this->steel->basis->gammaM0;
+        $Mf = ($b * $s->tf * ($s->h - $s->tf) * $fy) / $this->steel->basis->steel->gammaM0;
         $c = $this->a * (0.25 + (1.6 * $b * $s->tf ** 2) / ($s->tw * $s->hw ** 2));
-        $V = $M >= $Mf ? 0.0 : (($b * $s->tf ** 2 * $fy) / ($c * $this->steel->basis->gammaM1)) * (1 - ($M / $Mf) ** 2);
+        $V =
+            $M >= $Mf
+                ? 0.0
+                : (($b * $s->tf ** 2 * $fy) / ($c * $this->steel->basis->steel->gammaM1)) * (1 - ($M / $Mf) ** 2);
         if ($d !== null) {
             $d->given('M_Ed', $M, Kind::Moment, '', 'greatest in the panel');
             $d->given('b_f', $b, Kind::Size, '5.4(1)', 'up to 15 ε t_f to either side');
@@ -128,7 +133,7 @@ final readonly class StiffenedWeb
                 't_f' => [$s->tf, Kind::Size],
                 'h' => [$s->h, Kind::Size],
                 'f_y' => [$fy, Kind::Stress],
-                'gamma_M0' => [$this->steel->basis->gammaM0, Kind::Number],
+                'gamma_M0' => [$this->steel->basis->steel->gammaM0, Kind::Number],
             ])->line('M_f_Rd', 'b_f * t_f * (h - t_f) * f_y / gamma_M0', Kind::Moment, '5.4(2)');
             if ($V <= 0.0) {
                 $d->given('V_bf_Rd', 0.0, Kind::Force, '5.4(1)', 'the moment takes the flanges');
@@ -140,7 +145,7 @@ final readonly class StiffenedWeb
                 't_w' => [$s->tw, Kind::Size],
                 'h_w' => [$s->hw, Kind::Size],
             ])->line('c', 'a * (0.25 + 1.6 * b_f * t_f^2 / (t_w * h_w^2))', Kind::Size, '5.4(1)');
-            $d->with(['gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number]])->line(
+            $d->with(['gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number]])->line(
                 'V_bf_Rd',
                 'b_f * t_f^2 * f_y / (c * gamma_M1) * (1 - (M_Ed / M_f_Rd)^2)',
                 Kind::Force,
@@ -187,18 +192,18 @@ final readonly class StiffenedWeb
             '9.3.3(3)',
         );
         $lambdaW = $this->slenderness();
-        $left = ($s->hw * $s->tw * $fy) / (sqrt(3) * $this->steel->basis->gammaM1 * $lambdaW ** 2);
+        $left = ($s->hw * $s->tw * $fy) / (sqrt(3) * $this->steel->basis->steel->gammaM1 * $lambdaW ** 2);
         $N = max(0.0, $V - $left);
         $d?->given('V_Ed', $V, Kind::Force, '', 'greatest of the length');
         $d?->with([
             'f_y' => [$fy, Kind::Stress],
-            'gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number],
             'lambda_w' => [$lambdaW, Kind::Number],
         ])->line('N_Ed', 'max(V_Ed - h_w * t_w * f_y / (sqrt(3) * gamma_M1 * lambda_w^2), 0)', Kind::Force, '9.3.3(3)');
         $d?->with([...$sizes])->line('A_s', '2 * b_s * t_s + (2 * w_e + t_s) * t_w', Kind::Area, '9.1(2)');
         $lambda = (0.75 * $s->hw) / sqrt($I / $A) / (93.9 * $this->steel->epsilon);
         $chi = (new BucklingCurve('c'))->at($lambda);
-        $Nb = ($chi * $A * $fy) / $this->steel->basis->gammaM1;
+        $Nb = ($chi * $A * $fy) / $this->steel->basis->steel->gammaM1;
         $d?->line('lambda', '0.75 * h_w / sqrt(I_st / A_s) / (93.9 * epsilon)', Kind::Number, '9.4(2)');
         $d?->line(
             'Phi',

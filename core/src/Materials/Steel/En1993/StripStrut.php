@@ -76,7 +76,7 @@ final readonly class StripStrut implements PressedStrut
         $d = $detail->derivation();
         $N = max($this->strut->compression, $this->strut->tension);
         $d?->given('N_Ed', $N, Kind::Force, '', $pulls ? 'tension' : 'compression');
-        $gammaM0 = $this->steel->basis->gammaM0;
+        $gammaM0 = $this->steel->basis->steel->gammaM0;
         $NRd = $this->strength($d, $pulls) / $gammaM0;
         $A = $this->symbol($pulls);
         $d?->with([
@@ -162,7 +162,7 @@ final readonly class StripStrut implements PressedStrut
             '6.3.1.4(2) (6.52)',
         );
         $curve->derive($d);
-        $gammaM1 = $this->steel->basis->gammaM1;
+        $gammaM1 = $this->steel->basis->steel->gammaM1;
         $Nb = ($chi * $NRk) / $gammaM1;
         $d?->with([$A => [$NRk / $this->steel->fy, Kind::Area], 'gamma_M1' => [$gammaM1, Kind::Number]])->line(
             'N_b_Rd',

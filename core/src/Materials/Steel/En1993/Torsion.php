@@ -72,7 +72,7 @@ final readonly class Torsion
         $s = $steel->section;
         $e = $this->envelopes->torque();
         $at = $this->envelopes->at($e);
-        [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->gammaM0];
+        [$T, $fy, $gammaM0] = [abs($e->value), $steel->fy, $steel->basis->steel->gammaM0];
         $TRd = ($s->torsionModulus() * $fy) / sqrt(3) / $gammaM0;
         $u = $T / $TRd;
         $d = $detail->derivation();
@@ -81,13 +81,7 @@ final readonly class Torsion
             'W_t' => [$s->torsionModulus(), Kind::Modulus],
             'f_y' => [$fy, Kind::Stress],
             'gamma_M0' => [$gammaM0, Kind::Number],
-        ])->line(
-            'T_Rd',
-            'W_t * f_y / sqrt(3) / gamma_M0',
-            Kind::Moment,
-            '6.2.7(1)',
-            self::modulusNote($s),
-        );
+        ])->line('T_Rd', 'W_t * f_y / sqrt(3) / gamma_M0', Kind::Moment, '6.2.7(1)', self::modulusNote($s));
         $d?->line('u', 'T_Ed / T_Rd', Kind::Number, '6.2.7(1) (6.23)');
         $torsion = new Weighing(
             'torsion',
@@ -207,7 +201,7 @@ final readonly class Torsion
             (float) $byId['bending']->demand,
         ];
         $phi = ($T * $L) / (2 * $G * $s->It);
-        [$Mz, $MRd] = [$M * $phi, ($s->Welz * $steel->fy) / $steel->basis->gammaM1];
+        [$Mz, $MRd] = [$M * $phi, ($s->Welz * $steel->fy) / $steel->basis->steel->gammaM1];
         $d = $detail->derivation();
         $d?->given('T_Ed', $T, Kind::Moment, '', 'greatest torque');
         $d?->given('L', $L, Kind::Length, '', 'between restraints against twisting, at most; of an overhang twice');
@@ -223,7 +217,7 @@ final readonly class Torsion
         $d?->with([
             'W_el_z' => [$s->Welz, Kind::Modulus],
             'f_y' => [$steel->fy, Kind::Stress],
-            'gamma_M1' => [$steel->basis->gammaM1, Kind::Number],
+            'gamma_M1' => [$steel->basis->steel->gammaM1, Kind::Number],
         ])->line('M_z_Rd', 'W_el_z * f_y / gamma_M1', Kind::Moment, '6.2.5(2) (6.14)');
         $total = self::together(
             $d,
@@ -291,7 +285,7 @@ final readonly class Torsion
     private function ofModulus(SteelSection $steel, float $B, ?Derivation $d): array
     {
         $W = $steel->section->warpingModulus();
-        $BRd = ($W * $steel->fy) / $steel->basis->gammaM1;
+        $BRd = ($W * $steel->fy) / $steel->basis->steel->gammaM1;
         $d?->given(
             'W_B',
             $W,
@@ -299,7 +293,10 @@ final readonly class Torsion
             'V. Z. Vlasov',
             'I_w over the greatest sectorial coordinate, by the middle lines',
         );
-        $d?->with(['f_y' => [$steel->fy, Kind::Stress], 'gamma_M1' => [$steel->basis->gammaM1, Kind::Number]])->line(
+        $d?->with([
+            'f_y' => [$steel->fy, Kind::Stress],
+            'gamma_M1' => [$steel->basis->steel->gammaM1, Kind::Number],
+        ])->line(
             'B_Rd',
             'W_B * f_y / gamma_M1',
             Kind::Stiffness,
@@ -313,7 +310,7 @@ final readonly class Torsion
     /** @return array{string, array<string, array{float, Kind}>, float} */
     private function ofFlange(SteelSection $steel, ISection $s, float $B, ?Derivation $d): array
     {
-        [$fy, $gammaM1] = [$steel->fy, $steel->basis->gammaM1];
+        [$fy, $gammaM1] = [$steel->fy, $steel->basis->steel->gammaM1];
         $isPlastic = $steel->class <= 2;
         $W = ($s->tf * $s->b ** 2) / ($isPlastic ? 4 : 6);
         $Mf = $B / $s->hs;

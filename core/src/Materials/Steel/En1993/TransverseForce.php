@@ -123,7 +123,7 @@ final readonly class TransverseForce
         $lambda = sqrt(($ly * $s->tw * $fy) / $Fcr);
         $chi = min(1.0, 0.5 / $lambda);
         $Leff = min($chi * $ly, $stocky);
-        $F = ($this->count * $Leff * $s->tw * $fy) / $this->steel->basis->gammaM1;
+        $F = ($this->count * $Leff * $s->tw * $fy) / $this->steel->basis->steel->gammaM1;
         $d?->with(['l_y' => [$ly, Kind::Size], 'f_y' => [$fy, Kind::Stress]])->line(
             'lambda_F',
             'sqrt(l_y * t_w * f_y / F_cr)',
@@ -139,7 +139,7 @@ final readonly class TransverseForce
             '6.2(1) (6.2)',
             'not more than a stocky web yields on',
         );
-        $d?->with(['gamma_M1' => [$this->steel->basis->gammaM1, Kind::Number]])->line(
+        $d?->with(['gamma_M1' => [$this->steel->basis->steel->gammaM1, Kind::Number]])->line(
             'F_Rd',
             ($this->count > 1 ? '2 * ' : '').'L_eff * t_w * f_y / gamma_M1',
             Kind::Force,

@@ -155,12 +155,12 @@ final readonly class Webs
             ),
         );
         [$W, $symbol] = min($elastic);
-        $MRd = ($W * $steel[0]->fy) / $steel[0]->basis->gammaM0;
+        $MRd = ($W * $steel[0]->fy) / $steel[0]->basis->steel->gammaM0;
         $NRd =
             $N <= 0.0
                 ? INF
                 : min(array_map(fn (SteelSection $s): float => $s->compressedArea() * $s->fy, $steel)) /
-                    $steel[0]->basis->gammaM0;
+                    $steel[0]->basis->steel->gammaM0;
         $eta1 = $M / $MRd + $N / $NRd;
         $u = ($eta2 + 0.8 * $eta1) / 1.4;
         $d = $detail->derivation();
@@ -181,7 +181,7 @@ final readonly class Webs
             ...$N > 0.0 ? ['N_Ed' => [$N, Kind::Force], 'N_Rd' => [$NRd, Kind::Force]] : [],
             $symbol => [$W, Kind::Modulus],
             'f_y' => [$steel[0]->fy, Kind::Stress],
-            'gamma_M0' => [$steel[0]->basis->gammaM0, Kind::Number],
+            'gamma_M0' => [$steel[0]->basis->steel->gammaM0, Kind::Number],
         ])->line(
             'eta_1',
             ($N > 0.0 ? 'N_Ed / N_Rd + ' : '')."M_Ed / ({$symbol} * f_y / gamma_M0)",

@@ -63,8 +63,8 @@ final readonly class Deflection
 
         return array_values(
             array_filter([
-                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $detail, $stiffness),
-                $this->deflections->bySpan($ofAll, $member->basis->limitTotal, $timber, $detail, $stiffness),
+                $this->deflections->bySpan($variable, $member->basis->limits->variable, $timber, $detail, $stiffness),
+                $this->deflections->bySpan($ofAll, $member->basis->limits->total, $timber, $detail, $stiffness),
                 $this->deflections->bySpan($ofPermanent, self::PERMANENT, $timber, $detail, $stiffness),
                 $most === 0.0 ? null : $this->deflections->absolute($asLength, $most, $timber, $detail, $stiffness),
             ]),

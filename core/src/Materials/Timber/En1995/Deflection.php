@@ -54,10 +54,10 @@ final class Deflection
 
         return array_values(
             array_filter([
-                $this->deflections->bySpan($atOnce, $member->basis->limitVariable, $timber, $detail),
+                $this->deflections->bySpan($atOnce, $member->basis->limits->variable, $timber, $detail),
                 $this->deflections->bySpan(
                     $of('deflection-total', 'Deflection in the end'),
-                    $member->basis->limitTotal,
+                    $member->basis->limits->total,
                     $timber,
                     $detail,
                 ),
@@ -94,6 +94,7 @@ final class Deflection
 
     private function psi2(LoadCase $case): float
     {
-        return $case->sustained ?? $this->envelopes->beam->member->basis->psi[$case->category->psiRow()][2] ?? 0.0;
+        return $case->sustained ??
+            ($this->envelopes->beam->member->basis->actions->psi[$case->category->psiRow()][2] ?? 0.0);
     }
 }

@@ -59,10 +59,10 @@ final readonly class Deflection
 
         return array_values(
             array_filter([
-                $this->deflections->bySpan($variable, $member->basis->limitVariable, $timber, $detail, $stiffness),
+                $this->deflections->bySpan($variable, $member->basis->limits->variable, $timber, $detail, $stiffness),
                 $this->deflections->bySpan(
                     $of('deflection-total', 'Deflection in the end'),
-                    $member->basis->limitTotal,
+                    $member->basis->limits->total,
                     $timber,
                     $detail,
                     $stiffness,
