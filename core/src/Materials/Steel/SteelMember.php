@@ -29,6 +29,8 @@ abstract class SteelMember implements MemberChecks
 {
     use PlainChecks;
 
+    protected const CHANGES = 'Torsion is weighed in members of one section; this one changes along its length.';
+
     /** Moments of a sign that are a smaller part of those of the other are rounding. */
     private const NOTHING = 1e-9;
 
@@ -71,14 +73,38 @@ abstract class SteelMember implements MemberChecks
     /** What the weighings of a standard need, made once for all sections. */
     abstract protected function prepare(): void;
 
+    /** Why the member is not weighed by this standard at all; null: it is. */
+    abstract protected function refused(Strained $of): ?Weighing;
+
+    /**
+     * Of a member that is pressed or pulled, and does not bend.
+     *
+     * @return list<Weighing>
+     */
+    abstract protected function asStrut(Strained $of, Detail $detail): array;
+
+    /**
+     * Sections, webs, lateral-torsional buckling, and what acts together with bending.
+     *
+     * @return list<Weighing>
+     */
+    abstract protected function asBeam(Strained $of, Detail $detail): array;
+
     /**
      * The weighings of the strength of the member, with a section in place of its own.
      *
-     * @param  non-empty-list<SectionStep>  $stretches
-     * @param  float  $weight  self-weight of the section, N/mm
      * @return list<Weighing>
      */
-    abstract protected function strengths(array $stretches, float $weight, Detail $detail): array;
+    private function strengths(Strained $of, Detail $detail): array
+    {
+        $refused = $this->refused($of);
+
+        return match (true) {
+            $refused !== null => [$refused],
+            $this->struts->has($of->stretches, $of->weight) => $this->asStrut($of, $detail),
+            default => $this->asBeam($of, $detail),
+        };
+    }
 
     /** The standard and its edition. */
     abstract public function standard(): string;
@@ -262,7 +288,7 @@ abstract class SteelMember implements MemberChecks
         $weight = $section->weight();
 
         return [
-            ...$this->strengths($this->with($section), $weight, $detail),
+            ...$this->strengths(new Strained($this->with($section), $weight), $detail),
             ...$this->deflections($section, $weight, $detail),
         ];
     }

@@ -15,6 +15,7 @@ use Waage\Materials\Steel\Sections\Tee;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Materials\Steel\SteelMember;
+use Waage\Materials\Steel\Strained;
 use Waage\Materials\Steel\Stretches;
 use Waage\Materials\Steel\Strut;
 
@@ -139,142 +140,121 @@ final class SteelBeam extends SteelMember
         );
     }
 
-    protected function strengths(array $stretches, float $weight, Detail $detail): array
+    protected function refused(Strained $of): ?Weighing
     {
-        $shapes = array_map(Profiles::of(...), $stretches);
-        $isStrut = $this->struts->has($stretches, $weight);
+        $stretches = $of->stretches;
         $european = array_values(array_filter($stretches, fn (SectionStep $s): bool => ! $s->grade->isAmerican()));
-        $wrong = array_values(
-            array_filter(
-                $stretches,
-                fn (SectionStep $s): bool => $s->grade->isOfHollows() !== $s->section->isRolledHollow(),
-            ),
-        );
-        $own = implode(' ', array_unique(array_filter(array_map(fn (Profile $p): string => $p->refusal(), $shapes))));
-        $refusal = match (true) {
+        $isOdd = fn (SectionStep $s): bool => $s->grade->isOfHollows() !== $s->section->isRolledHollow();
+        $odd = array_values(array_filter($stretches, $isOdd));
+        $own = array_map(fn (SectionStep $s): string => Profiles::of($s)->refusal(), $stretches);
+        $why = match (true) {
             $european !== [] => "{$european[0]->grade->value} is a steel of EN 1993-1-1. Choose an ASTM grade (A992, A572 50, A36, A913 65; A500 C for hollow sections, A53 B for pipes), or combinations of EN 1990 for weighings after EN 1993.",
-            $wrong !== [] => "{$wrong[0]->grade->value} is ".
-                ($wrong[0]->grade->isOfHollows()
+            $odd !== [] => "{$odd[0]->grade->value} is ".
+                ($odd[0]->grade->isOfHollows()
                     ? 'a steel of hollow sections. Choose A992, A572 50, A36 or A913 65.'
                     : 'no steel of hollow sections. Choose A500 C or A53 B.'),
-            $own !== '' => $own,
-            $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).
+            array_filter($own) !== [] => implode(' ', array_unique(array_filter($own))),
+            $this->struts->has($stretches, $of->weight) => $this->struts->refusal($stretches),
+            default => $this->ofAngles($stretches, $of->weight).
                 self::ofTees($stretches).
                 $this->ofHeldFlange($stretches),
         };
-        if ($refusal !== '') {
-            return [$this->refused('strength', 'Strength', 'B', $refusal)];
-        }
-        if ($isStrut) {
-            $strut = $this->strut($this->struts->of($stretches[0], $weight));
 
-            return $strut->refusal() === ''
-                ? $strut->weigh($detail)
-                : [$this->refused('axial', 'Compression', 'E5', $strut->refusal())];
+        return $why === '' ? null : $this->notCovered('strength', 'Strength', 'B', $why);
+    }
+
+    protected function asStrut(Strained $of, Detail $detail): array
+    {
+        $strut = $this->strut($this->struts->of($of->stretches[0], $of->weight));
+
+        return $strut->refusal() === ''
+            ? $strut->weigh($detail)
+            : [$this->notCovered('axial', 'Compression', 'E5', $strut->refusal())];
+    }
+
+    protected function asBeam(Strained $of, Detail $detail): array
+    {
+        [$stretches, $weight] = [$of->stretches, $of->weight];
+        $shapes = array_map(Profiles::of(...), $stretches);
+        $sections = $this->sections($of, $shapes, $detail);
+        if ($this->strength === [] || ! $sections[0]->isCovered()) {
+            return $sections;
         }
+        $webs = $this->webs->weigh($stretches, $weight, $detail);
+        $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $detail);
+        $bending = [...$sections, $lateral];
+
+        return [...$bending, ...$webs, ...$this->beside($of, $shapes, $bending, $detail)];
+    }
+
+    /**
+     * Compactness, bending and shear of each length; of one that is not covered that alone.
+     *
+     * @param  non-empty-list<Profile>  $shapes
+     * @return non-empty-list<Weighing>
+     */
+    private function sections(Strained $of, array $shapes, Detail $detail): array
+    {
+        $units = $this->beam->member->basis->units;
         $byStretch = [];
-        foreach ($stretches as $i => $stretch) {
+        foreach ($of->stretches as $i => $stretch) {
             $compactness = $shapes[$i]->weighCompactness($this->rules->steel, $detail);
             if (! $compactness->isCovered()) {
-                return [Stretches::named($compactness, $stretch, count($stretches), $this->beam->member->basis->units)];
+                return [Stretches::named($compactness, $stretch, count($of->stretches), $units)];
             }
             $byStretch[] =
                 $this->strength === []
                     ? [$compactness]
                     : [
                         $compactness,
-                        $this->crossSections->bending($shapes[$i], $stretch, $weight, $detail),
-                        $this->crossSections->shear($shapes[$i], $stretch, $weight, $detail),
+                        $this->crossSections->bending($shapes[$i], $stretch, $of->weight, $detail),
+                        $this->crossSections->shear($shapes[$i], $stretch, $of->weight, $detail),
                     ];
         }
-        $weighings = Stretches::heaviest(
-            $stretches,
-            $byStretch,
-            array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes),
-            $this->beam->member->basis->units,
-        );
-        if ($this->strength === []) {
-            return $weighings;
-        }
-        $webs = $this->webs->weigh($stretches, $weight, $detail);
-        if ($this->struts->strains($stretches, $weight)) {
-            $of = $this->struts->of($stretches[0], $weight);
-            $strut = $this->strut($of);
-            $bending = [...$weighings, $this->lateral->weigh($stretches, $shapes, $weight, $detail)];
+        $order = array_map(fn (Profile $p): int => (int) ($p->compactness() !== 'compact'), $shapes);
 
-            return [
-                ...$bending,
-                ...$webs,
-                ...$strut->refusal(true) === ''
-                    ? (new BentStrut($of, $strut, $this->method, $this->rules->steel))->weigh($bending, $detail)
-                    : [$this->refused('axial', 'Compression', 'E5', $strut->refusal(true))],
-            ];
+        return Stretches::heaviest($of->stretches, $byStretch, $order, $units);
+    }
+
+    /**
+     * What acts beside vertical bending.
+     *
+     * @param  non-empty-list<Profile>  $shapes
+     * @param  list<Weighing>  $bending  the last is lateral-torsional buckling
+     * @return list<Weighing>
+     */
+    private function beside(Strained $of, array $shapes, array $bending, Detail $detail): array
+    {
+        [$stretches, $weight] = [$of->stretches, $of->weight];
+        if ($this->struts->strains($stretches, $weight)) {
+            return $this->bentStrut($of, $bending, $detail);
         }
+        $lateral = $bending[count($bending) - 1]->ratio ?? 0.0;
         $P = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0);
         $isTogether = $P >= 1.0 || $this->sideways !== null;
-        if (count($stretches) > 1) {
-            $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $detail);
-            $together = match (true) {
-                ! $isTogether => [],
-                array_filter($stretches, fn (SectionStep $s): bool => ! $s->section->hasTwoAxes()) !== [] => [
-                    $this->refused(
-                        'bending-axial',
-                        'Axial force and bending',
-                        'H1',
-                        'Where the section changes this is computed for sections with two axes of symmetry.',
-                    ),
-                ],
-                default => $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $detail),
-            };
-
-            return [
-                ...$weighings,
-                ...$webs,
-                $lateral,
-                ...$this->weighSideways($stretches, $shapes, $weight, $detail),
-                ...$together,
-                ...$this->torsion() === null
-                    ? []
-                    : [
-                        $this->refused(
-                            'torsion',
-                            'Torsion',
-                            'H3',
-                            'Torsion is weighed in members of one section; this one changes along its length.',
-                        ),
-                    ],
-                ...SteelMake::of($this->beam->member)->ductility === Ductility::None
-                    ? []
-                    : [
-                        $this->refused(
-                            'seismic',
-                            'Ductility',
-                            'D1',
-                            'Computed for members of one section; this one changes along its length.',
-                        ),
-                    ],
-            ];
+        $isSkew = fn (SectionStep $s): bool => ! $s->section->hasTwoAxes();
+        $together = match (true) {
+            ! $isTogether => [],
+            ! $of->isOfOne() && array_filter($stretches, $isSkew) !== [] => [
+                $this->notCovered(
+                    'bending-axial',
+                    'Axial force and bending',
+                    'H1',
+                    'Where the section changes this is computed for sections with two axes of symmetry.',
+                ),
+            ],
+            default => $this->together->weigh($stretches, $shapes, $weight, $lateral, $detail),
+        };
+        $beside = [...$this->weighSideways($stretches, $shapes, $weight, $detail), ...$together];
+        if (! $of->isOfOne()) {
+            return [...$beside, ...$this->ofChanging()];
         }
-        $lateral = $this->lateral->weigh($stretches, $shapes, $weight, $detail);
-        $together = $isTogether
-            ? $this->together->weigh($stretches, $shapes, $weight, $lateral->ratio ?? 0.0, $detail)
-            : [];
+        $parts = $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral) : null;
 
         return [
-            ...$weighings,
-            $lateral,
-            ...$webs,
-            ...$this->weighSideways($stretches, $shapes, $weight, $detail),
-            ...$together,
+            ...$beside,
             ...$this->seismic->weigh($shapes[0], $weight, abs($this->beam->member->angle) < M_PI / 4, $detail),
-            ...$this->weighTorsion(
-                $stretches[0],
-                [...$weighings, $lateral],
-                $together,
-                $isTogether ? $this->together->parts($stretches[0], $shapes[0], $weight, $lateral->ratio ?? 0.0) : null,
-                $detail,
-            ),
+            ...$this->weighTorsion($stretches[0], $bending, $together, $parts, $detail),
             ...$this->axial !== null && $P < 1.0
                 ? [
                     new Weighing(
@@ -286,6 +266,38 @@ final class SteelBeam extends SteelMember
                     ),
                 ]
                 : [],
+        ];
+    }
+
+    /**
+     * @param  list<Weighing>  $bending
+     * @return list<Weighing>
+     */
+    private function bentStrut(Strained $of, array $bending, Detail $detail): array
+    {
+        $strut = $this->struts->of($of->stretches[0], $of->weight);
+        $pressed = $this->strut($strut);
+
+        return $pressed->refusal(true) === ''
+            ? (new BentStrut($strut, $pressed, $this->method, $this->rules->steel))->weigh($bending, $detail)
+            : [$this->notCovered('axial', 'Compression', 'E5', $pressed->refusal(true))];
+    }
+
+    /** @return list<Weighing> what is not covered of a member whose section changes */
+    private function ofChanging(): array
+    {
+        return [
+            ...$this->torsion() === null ? [] : [$this->notCovered('torsion', 'Torsion', 'H3', self::CHANGES)],
+            ...SteelMake::of($this->beam->member)->ductility === Ductility::None
+                ? []
+                : [
+                    $this->notCovered(
+                        'seismic',
+                        'Ductility',
+                        'D1',
+                        'Computed for members of one section; this one changes along its length.',
+                    ),
+                ],
         ];
     }
 
@@ -369,7 +381,7 @@ final class SteelBeam extends SteelMember
             : new StripStrut($strut, $this->method, $this->rules->steel);
     }
 
-    private function refused(string $id, string $title, string $clause, string $why): Weighing
+    private function notCovered(string $id, string $title, string $clause, string $why): Weighing
     {
         return new Weighing($id, $title, "{$this->rules->steel}, {$clause}", null, applies: false, remark: $why);
     }

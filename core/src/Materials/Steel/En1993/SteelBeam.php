@@ -13,6 +13,7 @@ use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelMake;
 use Waage\Materials\Steel\SteelMember;
+use Waage\Materials\Steel\Strained;
 use Waage\Materials\Steel\Strut;
 
 /** All weighings of the strength of a steel member after EN 1993-1-1. */
@@ -120,71 +121,59 @@ final class SteelBeam extends SteelMember
                 ));
     }
 
-    protected function strengths(array $stretches, float $weight, Detail $detail): array
+    protected function refused(Strained $of): ?Weighing
     {
-        $member = $this->beam->member;
-        $rules = RuleSet::of($member->basis->combinations);
-        $american = array_values(array_filter($stretches, fn (SectionStep $s): bool => $s->grade->isAmerican()));
-        $isStrut = $this->struts->has($stretches, $weight);
-        $refusal = match (true) {
+        $rules = RuleSet::of($this->beam->member->basis->combinations);
+        $american = array_values(array_filter($of->stretches, fn (SectionStep $s): bool => $s->grade->isAmerican()));
+        $why = match (true) {
             ! $rules->isEn1993() => $rules->refusal,
             $american !== [] => "{$american[0]->grade->value} is not among the steels of EN 1993-1-1, Table 3.1. Choose one of its grades, or combinations of ASCE 7 for weighings after ANSI/AISC 360.",
-            $isStrut => $this->struts->refusal($stretches),
-            default => $this->ofAngles($stretches, $weight).$this->ofHeldFlange($stretches),
+            $this->struts->has($of->stretches, $of->weight) => $this->struts->refusal($of->stretches),
+            default => $this->ofAngles($of->stretches, $of->weight).$this->ofHeldFlange($of->stretches),
         };
-        if ($refusal !== '') {
-            return [new Weighing('strength', 'Strength', 'EN 1993-1-1, 6', null, applies: false, remark: $refusal)];
-        }
-        if ($isStrut) {
-            return $this->strut($this->struts->of($stretches[0], $weight))->weigh($detail);
-        }
-        $ductility =
-            SteelMake::of($member)->ductility === Ductility::None
-                ? []
-                : [
-                    new Weighing(
-                        'seismic',
-                        'Ductility',
-                        'EN 1998-1, 6',
-                        null,
-                        applies: false,
-                        remark: 'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.',
-                    ),
-                ];
-        $strengths = $this->crossSections->weigh($stretches, $weight, $detail);
-        if ($this->strength === [] || ! $strengths[0]->isCovered()) {
-            return [$strengths[0]];
-        }
 
+        return $why === '' ? null : self::notCovered('strength', 'Strength', 'EN 1993-1-1, 6', $why);
+    }
+
+    protected function asStrut(Strained $of, Detail $detail): array
+    {
+        return $this->strut($this->struts->of($of->stretches[0], $of->weight))->weigh($detail);
+    }
+
+    protected function asBeam(Strained $of, Detail $detail): array
+    {
+        [$stretches, $weight] = [$of->stretches, $of->weight];
+        $sections = $this->crossSections->weigh($stretches, $weight, $detail);
+        if ($this->strength === [] || ! $sections[0]->isCovered()) {
+            return [$sections[0]];
+        }
         $webs = $this->webs->weigh($stretches, $weight, $detail);
-        $bending = [...$ductility, ...$strengths, $this->lateral->weigh($stretches, $weight, $detail)];
+        $bending = [...$this->ductility(), ...$sections, $this->lateral->weigh($stretches, $weight, $detail)];
+
+        return [...$bending, ...$webs, ...$this->beside($of, $bending, $detail)];
+    }
+
+    /**
+     * What acts beside vertical bending.
+     *
+     * @param  list<Weighing>  $bending
+     * @return list<Weighing>
+     */
+    private function beside(Strained $of, array $bending, Detail $detail): array
+    {
+        [$stretches, $weight] = [$of->stretches, $of->weight];
         if ($this->struts->strains($stretches, $weight)) {
             $strut = $this->struts->of($stretches[0], $weight);
 
-            return [...$bending, ...$webs, ...(new BentStrut($strut, $this->strut($strut)))->weigh($bending, $detail)];
+            return (new BentStrut($strut, $this->strut($strut)))->weigh($bending, $detail);
         }
-
-        $slender =
-            $this->bendsSideways === null
-                ? []
-                : array_filter(
-                    array_map(
-                        fn (SectionStep $s): SteelSection => new SteelSection($s->section, $s->grade, $member->basis),
-                        $stretches,
-                    ),
-                    fn (SteelSection $s): bool => $s->classZ > 3 && $s->local === null,
-                );
-        if ($slender !== []) {
+        if ($this->bendsSideways !== null && ! $this->isCoveredSideways($stretches)) {
             return [
-                ...$bending,
-                ...$webs,
-                new Weighing(
+                self::notCovered(
                     'bending-axial',
                     'Bending about both axes',
                     'EN 1993-1-1, 6.2.9',
-                    null,
-                    applies: false,
-                    remark: 'The section is class 4 in bending about the minor axis: the effective section of this shape is not computed here. Take one with thicker sides.',
+                    'The section is class 4 in bending about the minor axis: the effective section of this shape is not computed here. Take one with thicker sides.',
                 ),
             ];
         }
@@ -195,12 +184,42 @@ final class SteelBeam extends SteelMember
                 : $this->axialForce->weigh($stretches, $weight, $bending, $sideways, $detail);
 
         return [
-            ...$bending,
-            ...$webs,
             ...$sideways ?? [],
-            ...$this->weighTorsion($stretches, $weight, [...$bending, ...$together], $detail),
+            ...$this->weighTorsion($of, [...$bending, ...$together], $detail),
             ...$together,
         ];
+    }
+
+    /** @param  non-empty-list<SectionStep>  $stretches */
+    private function isCoveredSideways(array $stretches): bool
+    {
+        $basis = $this->beam->member->basis;
+
+        return array_filter($stretches, function (SectionStep $s) use ($basis): bool {
+            $steel = new SteelSection($s->section, $s->grade, $basis);
+
+            return $steel->classZ > 3 && $steel->local === null;
+        }) === [];
+    }
+
+    /** @return list<Weighing> that it is not weighed, where it is asked for */
+    private function ductility(): array
+    {
+        return SteelMake::of($this->beam->member)->ductility === Ductility::None
+            ? []
+            : [
+                self::notCovered(
+                    'seismic',
+                    'Ductility',
+                    'EN 1998-1, 6',
+                    'Ductility in earthquakes is weighed after ANSI/AISC 341 only, with combinations of ASCE 7.',
+                ),
+            ];
+    }
+
+    private static function notCovered(string $id, string $title, string $clause, string $why): Weighing
+    {
+        return new Weighing($id, $title, $clause, null, applies: false, remark: $why);
     }
 
     private function strut(Strut $strut): PressedStrut
@@ -211,33 +230,24 @@ final class SteelBeam extends SteelMember
     }
 
     /**
-     * @param  non-empty-list<SectionStep>  $stretches
      * @param  list<Weighing>  $others  of shear, bending, lateral-torsional buckling, and of axial force and bending
      *     both ways
      * @return list<Weighing>
      */
-    private function weighTorsion(array $stretches, float $weight, array $others, Detail $detail): array
+    private function weighTorsion(Strained $of, array $others, Detail $detail): array
     {
         $torsion = $this->torsion();
         if ($torsion === null) {
             return [];
         }
-        if (count($stretches) > 1) {
-            return [
-                new Weighing(
-                    'torsion',
-                    'Torsion',
-                    'EN 1993-1-1, 6.2.7',
-                    null,
-                    applies: false,
-                    remark: 'Torsion is weighed in members of one section; this one changes along its length.',
-                ),
-            ];
+        if (! $of->isOfOne()) {
+            return [self::notCovered('torsion', 'Torsion', 'EN 1993-1-1, 6.2.7', self::CHANGES)];
         }
-        $presses = abs($this->axial?->greatest($this->strength, $weight)->value ?? 0.0) >= 1.0;
+        $presses = abs($this->axial?->greatest($this->strength, $of->weight)->value ?? 0.0) >= 1.0;
+        [$stretch] = $of->stretches;
 
         return (new Torsion($torsion))->weigh(
-            new SteelSection($stretches[0]->section, $stretches[0]->grade, $this->beam->member->basis),
+            new SteelSection($stretch->section, $stretch->grade, $this->beam->member->basis),
             $others,
             $presses,
             $detail,
