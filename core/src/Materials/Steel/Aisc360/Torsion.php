@@ -7,6 +7,7 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
+use Waage\Materials\Steel\SecondOrderOfTorsion;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
@@ -24,9 +25,6 @@ final readonly class Torsion
 {
     /** φ_T, Ω_T (H3.1). */
     private const FACTORS = [0.9, 1.67];
-
-    /** Smallest denominator of what second order adds: nearer to buckling the member fails anyway. */
-    private const LEAST = 0.05;
 
     public function __construct(
         private TorsionEnvelopes $envelopes,
@@ -320,22 +318,17 @@ final readonly class Torsion
             'bending up to first yield',
         );
         $lateral = array_values(array_filter($bending, fn (Weighing $w): bool => $w->id === 'buckling'));
-        $alpha = $lateral[0]->critical ?? INF;
-        $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
-        if (is_finite($alpha)) {
-            $d?->given(
-                'alpha_cr',
-                $alpha,
-                Kind::Number,
+        $order = new SecondOrderOfTorsion($lateral[0] ?? null);
+        if ($d !== null) {
+            $order->derive(
+                $d,
                 'F2.2',
-                'factor on the loads at which the member buckles laterally in its elastic range; not more than what matters there',
+                'factor on the loads at which the member buckles laterally in its elastic range',
+                '',
             );
-            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', Kind::Number, '', 'second order');
-        } else {
-            $d?->given('k', $k, Kind::Number, '', 'the member cannot buckle laterally');
         }
-        $u = $m + $k * $ofTorsion;
-        $d?->with(['k' => [$k, Kind::Number], ...$values])->line('u', "m + k * {$text}", Kind::Number, 'H3.3');
+        $u = $m + $order->factor * $ofTorsion;
+        $d?->with($values)->line('u', "m + k * {$text}", Kind::Number, 'H3.3');
 
         return $u;
     }

@@ -7,6 +7,7 @@ namespace Waage\Materials\Steel\En1993;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
+use Waage\Materials\Steel\SecondOrderOfTorsion;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\Sections\SolidBar;
@@ -24,9 +25,6 @@ use Waage\Units\Kind;
  */
 final readonly class Torsion
 {
-    /** Smallest denominator of what second order adds: nearer to buckling the member fails anyway. */
-    private const LEAST = 0.05;
-
     public function __construct(private TorsionEnvelopes $envelopes)
     {
     }
@@ -350,8 +348,7 @@ final readonly class Torsion
     {
         $bent = max($byId['bending']->ratio ?? 0.0, $byId['buckling']->ratio ?? 0.0);
         $u = max($bent, $byId['bending-axial']->ratio ?? 0.0, $byId['buckling-axial']->ratio ?? 0.0);
-        $alpha = $byId['buckling']->critical ?? INF;
-        $k = 1 / max(self::LEAST, 1 - 1 / $alpha);
+        $order = new SecondOrderOfTorsion($byId['buckling'] ?? null);
         $d?->given(
             'u_LT',
             $u,
@@ -361,20 +358,16 @@ final readonly class Torsion
                 ? 'greatest utilisation by axial force and bending both ways, buckling among it'
                 : 'greatest utilisation in lateral-torsional buckling; at least that in bending',
         );
-        if (is_finite($alpha)) {
-            $d?->given(
-                'alpha_cr',
-                $alpha,
-                Kind::Number,
+        if ($d !== null) {
+            $order->derive(
+                $d,
                 '6.3.2.2',
-                'M_cr over M_Ed, as in the weighing of lateral-torsional buckling; not more than what matters there',
+                'M_cr over M_Ed, as in the weighing of lateral-torsional buckling',
+                'EN 1993-6, A.1',
             );
-            $d?->line('k', '1 / max(0.05, 1 - 1 / alpha_cr)', Kind::Number, 'EN 1993-6, A.1', 'second order');
-        } else {
-            $d?->given('k', $k, Kind::Number, 'EN 1993-6, A.1', 'the member cannot buckle laterally');
         }
-        $total = $u + $k * $ofTorsion;
-        $d?->with(['k' => [$k, Kind::Number], ...$values])->line(
+        $total = $u + $order->factor * $ofTorsion;
+        $d?->with($values)->line(
             'u',
             "u_LT + k * {$text}",
             Kind::Number,
