@@ -58,7 +58,7 @@ final readonly class Compression
             [$Ly, $Lz] = [0.0, 0.0];
         }
         if ($Ly > 0.0) {
-            $stresses['F_ey'] = (M_PI ** 2 * $this->profile->E) / ($Ly / $s->iz) ** 2;
+            $stresses['F_ey'] = $s->flexuralForce($this->profile->E, $Ly) / $s->A;
             $d?->with(['L_cy' => [$Ly, Kind::Length], 'r_y' => [$s->iz, Kind::Size]])->line(
                 's_y',
                 'L_cy / r_y',
@@ -80,10 +80,9 @@ final readonly class Compression
             $G = $this->profile->grade->shearModulus();
             $off = abs($s->shearCentre() + $s->shearCentreAbove());
             [$axis, $o] = $s->shearCentreAbove() === 0.0 ? ['x', 'x_o'] : ['y', 'y_o'];
-            $I0 = $s->Iy + $s->Iz + $s->A * $off ** 2;
             // Of tees warping is left out (E4, user note).
             $warps = ! ($s instanceof Tee);
-            $Fez = (($warps ? (M_PI ** 2 * $this->profile->E * $s->Iw) / $Lz ** 2 : 0.0) + $G * $s->It) / $I0;
+            $Fez = $s->torsionalForce($warps ? $this->profile->E : 0.0, $G, $Lz) / $s->A;
             $polar = [
                 'I_x' => [$s->Iy, Kind::SecondMoment],
                 'I_y' => [$s->Iz, Kind::SecondMoment],
@@ -138,7 +137,7 @@ final readonly class Compression
         ];
         $stresses = [];
         if ($Ly > 0.0) {
-            $stresses['F_ey'] = (M_PI ** 2 * $E * $weakest->Iz) / $Ly ** 2 / $A;
+            $stresses['F_ey'] = $weakest->flexuralForce($E, $Ly) / $A;
             $d?->with([...$of, 'L_cy' => [$Ly, Kind::Length]])->line(
                 'F_ey',
                 'pi^2 * E * I_y / L_cy^2 / A_g',
@@ -150,10 +149,7 @@ final readonly class Compression
             );
         }
         if ($Lz > 0.0 && ! $this->profile->isClosed()) {
-            $stresses['F_ez'] =
-                ((((M_PI ** 2 * $E * $weakest->Iw) / $Lz ** 2 + $G * $weakest->It) / ($weakest->Iy + $weakest->Iz)) *
-                    $weakest->A) /
-                $A;
+            $stresses['F_ez'] = $weakest->torsionalForce($E, $G, $Lz) / $A;
             $d?->with([
                 ...$of,
                 'C_w' => [$weakest->Iw, Kind::Warping],
