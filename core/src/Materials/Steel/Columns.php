@@ -79,18 +79,7 @@ final class Columns
                 $alphaCr = ($this->inPlane($acting, $most) / $most->value) * $stiffer;
             }
             if ($member->effective->z === null && $Lz > 0.0) {
-                // The force is that of the statics' own sections: it grows with that of the main one.
-                $force = ($this->sidewaysForce($acting, $most) * $main->Iz) / SteelMake::of($member)->section->Iz;
-                $exact = is_finite($force)
-                    ? $member->apart *
-                        M_PI *
-                        sqrt((SteelMake::of($member)->grade->elasticity() * $sideways->Iz) / $force)
-                    : $Lz;
-                // Stiffer neighbours help it sideways, but one of them may twist at a smaller force than it does: then
-                // they count for nothing.
-                $exact = $this->twistsLeast($sideways, $stretches, $LT) ? $exact : max($exact, $Lz);
-                $isExact = abs($exact - $Lz) > self::SAME * $Lz;
-                $Lz = $isExact ? $exact : $Lz;
+                [$Lz, $isExact] = $this->sidewaysLength($acting, $most, $main, $sideways, $stretches);
             }
         }
 
@@ -104,6 +93,36 @@ final class Columns
             $at,
             $isExact,
         );
+    }
+
+    /**
+     * That of buckling sideways: between restraints of both flanges, or longer or shorter as the member buckles in
+     * truth.
+     *
+     * @param  array<int, float>  $acting  factors of the load sets
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @return array{float, bool} mm, and whether it is the true one
+     */
+    private function sidewaysLength(
+        array $acting,
+        Extreme $most,
+        Section $main,
+        Section $sideways,
+        array $stretches,
+    ): array {
+        $make = SteelMake::of($this->beam->member);
+        [$between, $LT] = $this->lengths();
+        // The force is that of the statics' own sections: it grows with that of the main one.
+        $force = ($this->sidewaysForce($acting, $most) * $main->Iz) / $make->section->Iz;
+        $exact = is_finite($force)
+            ? $this->beam->member->apart * M_PI * sqrt(($make->grade->elasticity() * $sideways->Iz) / $force)
+            : $between;
+        // Stiffer neighbours help it sideways, but one of them may twist at a smaller force than it does: then they
+        // count for nothing.
+        $exact = $this->twistsLeast($sideways, $stretches, $LT) ? $exact : max($exact, $between);
+        $isExact = abs($exact - $between) > self::SAME * $between;
+
+        return [$isExact ? $exact : $between, $isExact];
     }
 
     /** The greatest moment sideways on a length of one section, Nmm. */

@@ -250,69 +250,14 @@ final class LateralTorsionalBuckling
         StrainedPart $part,
         bool $changes,
     ): float {
-        $units = $this->beam->member->basis->units;
-        $at = fn (float $x): string => $units->format($x, Kind::Length);
-        [$strength, $M, $ratio] = [$part->strength, $part->M, $part->ratio];
-        $required = $this->method->required('M');
-        $braced = $resistance->braced($strength, $case);
-        $most = $strength->harmless() / $M;
+        $braced = $resistance->braced($part->strength, $case);
+        $most = $part->strength->harmless() / $part->M;
         $isFound = is_finite($alpha);
         $alpha = min($alpha, $resistance->mostFactor($case->greatest($weight)[0]), $most);
-        $where = fn (BucklingLength $l): string => ($l->sign > 0 ? 'top' : 'bottom').
-            " flange, between places that hold it: from x = {$at($l->from)} to {$at($l->to)}";
         if ($resistance->closed && $braced !== null) {
-            $l = $braced->length;
-            $d->given('L_b', $l->length(), Kind::Length, $strength->profile->lateralClause(), $where($l));
-            $d->given(
-                $required,
-                $braced->M,
-                Kind::Moment,
-                '',
-                $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it',
-            );
-            $strength->usesMomentFactor() ? BracedLength::momentFactor($l, $case->diagram, $weight, $d) : null;
-            $strength->deriveRadius($d);
-            $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
-            if ($alpha < $most) {
-                $d->given(
-                    'alpha_cr',
-                    $alpha,
-                    Kind::Number,
-                    '',
-                    'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads',
-                );
-                $d->with([
-                    'M_max' => [$M, Kind::Moment],
-                    'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment],
-                ])->line(
-                    'r',
-                    'alpha_cr * M_max / M_cr_C',
-                    Kind::Number,
-                    '',
-                    'critical moment by eigenvalue over that by C_b',
-                );
-            }
-            $this->ratio($d, $required, $braced->M, $Mn, $ratio);
-
-            return $braced->M;
+            return $this->deriveByBraces($d, $case, $weight, $alpha < $most ? $alpha : INF, $part, $braced);
         }
-        $held = $case->held;
-        $d->given(
-            'L',
-            $held->length(),
-            Kind::Length,
-            '',
-            "restrained laterally and against twisting: from x = {$at($held->from)} to {$at($held->to)}".
-                $this->lateral->between($held),
-        );
-        $d->given(
-            $required,
-            $M,
-            Kind::Moment,
-            '',
-            ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').
-                ($changes ? ", where it is {$strength->profile->whole->name}, which is stressed most" : ''),
-        );
+        $this->deriveLength($d, $case, $part, $changes);
         $d->given(
             'alpha_cr',
             $alpha,
@@ -324,44 +269,140 @@ final class LateralTorsionalBuckling
                 default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
             },
         );
-        if ($alpha >= $most) {
-            $Mn = $strength->profile->moment($d);
-            $this->ratio($d, $required, $M, $Mn, $ratio);
+        $Mn = $alpha >= $most
+            ? $part->strength->profile->moment($d)
+            : $this->deriveByEigenvalue($d, $case, $weight, $alpha, $part, $braced, $changes);
+        $this->ratio($d, $part->M, $Mn);
 
-            return $M;
+        return $part->M;
+    }
+
+    /**
+     * By L_b and C_b alone.
+     *
+     * @param  float  $alpha  eigenvalue that stands beside it; INF: none does
+     * @return float the moment that is weighed, Nmm
+     */
+    private function deriveByBraces(
+        Derivation $d,
+        BucklingCase $case,
+        float $weight,
+        float $alpha,
+        StrainedPart $part,
+        BracedLength $braced,
+    ): float {
+        [$l, $strength] = [$braced->length, $part->strength];
+        $d->given('L_b', $l->length(), Kind::Length, $strength->profile->lateralClause(), $this->places($l));
+        $d->given(
+            $this->method->required('M'),
+            $braced->M,
+            Kind::Moment,
+            '',
+            $l->sign > 0 ? 'greatest sagging moment in it' : 'greatest hogging moment in it',
+        );
+        $strength->usesMomentFactor() ? BracedLength::momentFactor($l, $case->diagram, $weight, $d) : null;
+        $strength->deriveRadius($d);
+        $Mn = $strength->nominal($l->length(), $braced->Cb, $d);
+        if (is_finite($alpha)) {
+            $d->given(
+                'alpha_cr',
+                $alpha,
+                Kind::Number,
+                '',
+                'eigenvalue of the length beside it: thin-walled beam with warping, real moments and heights of the loads',
+            );
+            $d->with([
+                'M_max' => [$part->M, Kind::Moment],
+                'M_cr_C' => [$strength->critical($l->length(), $braced->Cb), Kind::Moment],
+            ])->line(
+                'r',
+                'alpha_cr * M_max / M_cr_C',
+                Kind::Number,
+                '',
+                'critical moment by eigenvalue over that by C_b',
+            );
         }
-        $d->line('M_cr', "alpha_cr * {$required}", Kind::Moment);
+        $this->ratio($d, $braced->M, $Mn);
+
+        return $braced->M;
+    }
+
+    private function deriveLength(Derivation $d, BucklingCase $case, StrainedPart $part, bool $changes): void
+    {
+        $held = $case->held;
+        $d->given(
+            'L',
+            $held->length(),
+            Kind::Length,
+            '',
+            "restrained laterally and against twisting: from x = {$this->at($held->from)} to {$this->at($held->to)}".
+                $this->lateral->between($held),
+        );
+        $d->given(
+            $this->method->required('M'),
+            $part->M,
+            Kind::Moment,
+            '',
+            ($part->sign > 0 ? 'greatest moment of the length, sagging' : 'greatest moment of the length, hogging').
+                ($changes ? ", where it is {$part->strength->profile->whole->name}, which is stressed most" : ''),
+        );
+    }
+
+    /** @return float M_n, Nmm */
+    private function deriveByEigenvalue(
+        Derivation $d,
+        BucklingCase $case,
+        float $weight,
+        float $alpha,
+        StrainedPart $part,
+        ?BracedLength $braced,
+        bool $changes,
+    ): float {
+        $strength = $part->strength;
+        $d->line('M_cr', "alpha_cr * {$this->method->required('M')}", Kind::Moment);
         $braced === null
             ? $d->given('C_b', 1.0, Kind::Number, 'F1', 'no unrestrained flange is in compression')
             : BracedLength::momentFactor($braced->length, $case->diagram, $weight, $d);
         $Cb = $braced->Cb ?? 1.0;
         $strength->deriveRadius($d);
-        $L = $strength->lengthOf($alpha * $M, $Cb, $d);
+        $L = $strength->lengthOf($alpha * $part->M, $Cb, $d);
         $Mn = $strength->nominal($L, $Cb, $d);
-        if ($braced !== null && ! $changes) {
-            $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
-            $d->given(
-                'M_n_C',
-                $byHand,
-                Kind::Moment,
-                $strength->profile->lateralClause(),
-                "beside it, by L_b = {$at($braced->length->length())} and C_b: ".$where($braced->length),
-            );
-            $d->with(['M_n' => [$Mn, Kind::Moment]])->line(
-                'r',
-                'M_n_C / M_n',
-                Kind::Number,
-                '',
-                sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)),
-            );
+        if ($braced === null || $changes) {
+            return $Mn;
         }
-        $this->ratio($d, $required, $M, $Mn, $ratio);
+        $byHand = $strength->nominal($braced->length->length(), $braced->Cb);
+        $d->given(
+            'M_n_C',
+            $byHand,
+            Kind::Moment,
+            $strength->profile->lateralClause(),
+            "beside it, by L_b = {$this->at($braced->length->length())} and C_b: ".$this->places($braced->length),
+        );
+        $d->with(['M_n' => [$Mn, Kind::Moment]])->line(
+            'r',
+            'M_n_C / M_n',
+            Kind::Number,
+            '',
+            sprintf('by C_b beside the eigenvalue: %+.1f %%', 100 * ($byHand / $Mn - 1)),
+        );
 
-        return $M;
+        return $Mn;
     }
 
-    private function ratio(Derivation $d, string $required, float $M, float $Mn, float $ratio): void
+    private function at(float $x): string
     {
+        return $this->beam->member->basis->units->format($x, Kind::Length);
+    }
+
+    private function places(BucklingLength $l): string
+    {
+        return ($l->sign > 0 ? 'top' : 'bottom').
+            " flange, between places that hold it: from x = {$this->at($l->from)} to {$this->at($l->to)}";
+    }
+
+    private function ratio(Derivation $d, float $M, float $Mn): void
+    {
+        $required = $this->method->required('M');
         $Mc = $this->method->available('M_n', $Mn, Flexure::FACTORS, 'b', Kind::Moment, 'F1(a)', $d);
         $d->with([$required => [$M, Kind::Moment], 'M_c' => [$Mc, Kind::Moment]])->line(
             'u',

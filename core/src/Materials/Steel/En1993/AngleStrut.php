@@ -178,51 +178,22 @@ final readonly class AngleStrut implements PressedStrut
         $symbol = $this->isClass4() ? 'A_eff' : 'A';
         $NRk = $A * $this->fy;
         $slendernesses = [];
-        foreach (['v' => [$s->Iv, 0.35], 'y' => [$s->Iy, 0.5], 'z' => [$s->Iz, 0.5]] as $axis => [$I, $least]) {
-            if ($axis !== 'v' && $this->strut->ends === StrutEnds::Centroid) {
-                // about v-v it is the least stiff
-                continue;
-            }
-            $i = sqrt($I / $s->A);
-            $lambda =
-                ($this->strut->L / $i / (M_PI * sqrt($this->strut->grade->elasticity() / $this->fy))) *
-                sqrt($A / $s->A);
-            $d?->with(["i_{$axis}" => [$i, Kind::Size]])->line(
-                "s_{$axis}",
-                "L / i_{$axis}",
-                Kind::Number,
-                'common practice',
-                $this->strut->L / $i > self::UNUSUAL ? 'slenderness, more than the usual 200' : '',
-            );
-            $of = [
-                "s_{$axis}" => [$this->strut->L / $i, Kind::Number],
-                'E' => [$this->strut->grade->elasticity(), Kind::ModulusOfElasticity],
-                'f_y' => [$this->fy, Kind::Stress],
-            ];
-            $symbol === 'A'
-                ? $d
-                    ?->with($of)
-                    ->line("lambda_{$axis}", "s_{$axis} / (pi * sqrt(E / f_y))", Kind::Number, '6.3.1.3(1) (6.50)')
-                : $d
-                    ?->with([...$of, 'A_eff' => [$A, Kind::Area], 'A' => [$s->A, Kind::Area]])
-                    ->line(
-                        "lambda_{$axis}",
-                        "s_{$axis} / (pi * sqrt(E / f_y)) * sqrt(A_eff / A)",
-                        Kind::Number,
-                        '6.3.1.3(1) (6.51)',
-                    );
-            if ($this->strut->ends !== StrutEnds::Centroid) {
-                $effective = $least + 0.7 * $lambda;
-                $d?->with(["lambda_{$axis}" => [$lambda, Kind::Number]])->line(
+        // Connected at its centroid it is the least stiff about v-v; the legs turn what they are connected by.
+        $isCentred = $this->strut->ends === StrutEnds::Centroid;
+        $axes = ['v' => [$s->Iv, 0.35], ...$isCentred ? [] : ['y' => [$s->Iy, 0.5], 'z' => [$s->Iz, 0.5]]];
+        foreach ($axes as $axis => [$I, $least]) {
+            $lambda = $this->slenderness($axis, sqrt($I / $s->A), $A, $d);
+            $isCentred
+                ? null
+                : $d?->line(
                     "lambda_eff_{$axis}",
                     "{$least} + 0.7 * lambda_{$axis}",
                     Kind::Number,
                     'BB.1.2(2) (BB.1)',
                 );
-                $slendernesses["lambda_eff_{$axis}"] = $effective;
-            } else {
-                $slendernesses["lambda_{$axis}"] = $lambda;
-            }
+            $slendernesses[$isCentred ? "lambda_{$axis}" : "lambda_eff_{$axis}"] = $isCentred
+                ? $lambda
+                : $least + 0.7 * $lambda;
         }
         [$both, $Nu, $Nv, $NT] = $this->strut->critical();
         $this->deriveCritical($d, $both, $Nu, $Nv, $NT);
@@ -269,6 +240,37 @@ final readonly class AngleStrut implements PressedStrut
                 ? ''
                 : 'Of a web member of a lattice, or one like it: two bolts at least or welds at its ends, to what keeps them from turning (BB.1.2(1)).',
         );
+    }
+
+    /**
+     * λ̄ about an axis.
+     *
+     * @param  float  $i  radius of gyration, mm
+     * @param  float  $A  that counts, mm²
+     */
+    private function slenderness(string $axis, float $i, float $A, ?Derivation $d): float
+    {
+        $E = $this->strut->grade->elasticity();
+        $d?->with(["i_{$axis}" => [$i, Kind::Size]])->line(
+            "s_{$axis}",
+            "L / i_{$axis}",
+            Kind::Number,
+            'common practice',
+            $this->strut->L / $i > self::UNUSUAL ? 'slenderness, more than the usual 200' : '',
+        );
+        $d?->with([
+            'E' => [$E, Kind::ModulusOfElasticity],
+            'f_y' => [$this->fy, Kind::Stress],
+            'A_eff' => [$A, Kind::Area],
+            'A' => [$this->angle->A, Kind::Area],
+        ])->line(
+            "lambda_{$axis}",
+            "s_{$axis} / (pi * sqrt(E / f_y))".($this->isClass4() ? ' * sqrt(A_eff / A)' : ''),
+            Kind::Number,
+            $this->isClass4() ? '6.3.1.3(1) (6.51)' : '6.3.1.3(1) (6.50)',
+        );
+
+        return ($this->strut->L / $i / (M_PI * sqrt($E / $this->fy))) * sqrt($A / $this->angle->A);
     }
 
     private function deriveCritical(?Derivation $d, float $both, float $Nu, float $Nv, float $NT): void

@@ -55,7 +55,9 @@ final readonly class AnnexA implements Interaction
         [$wy, $wz] = [min(1.5, $s->Wply / $s->Wely), min(1.5, $s->Wplz / $s->Welz)];
         [$fyz, $fzy] = [1.0, 1.0];
         if ($member->isPlastic()) {
-            [$Cyy, $Cyz, $Czy, $Czz] = $this->plastic($member, $wy, $wz, $aLT, $lambda0, $Cy, $Cz, $d);
+            $plastic = new PlasticFactors($member, [$wy, $wz], $aLT, $lambda0, [$Cy, $Cz]);
+            [$Cyy, $Cyz, $Czy, $Czz] = $plastic->values();
+            $d === null ? null : $plastic->derive($d);
             [$fyz, $fzy] = [0.6 * sqrt($wz / $wy), 0.6 * sqrt($wy / $wz)];
         }
         $kyy = ($Cy * $CLT * $muY) / $ry / $Cyy;
@@ -249,156 +251,6 @@ final readonly class AnnexA implements Interaction
         $d?->line('C_mLT', 'max(1, C_my^2 * a_LT / sqrt(r_z * r_T))', Kind::Number, 'Table A.1');
 
         return [$aLT, $lambda0, $Cy, $CLT];
-    }
-
-    /** @return array{float, float, float, float} C_yy, C_yz, C_zy, C_zz */
-    private function plastic(
-        PressedMember $member,
-        float $wy,
-        float $wz,
-        float $aLT,
-        float $lambda0,
-        float $Cy,
-        float $Cz,
-        ?Derivation $d,
-    ): array {
-        $s = $member->steel->section;
-        $n = $member->N / (($member->A * $member->steel->fy) / $member->steel->basis->steel->gammaM1);
-        $most = max($member->y->lambda, $member->z->lambda);
-        [$uLT, $uz, $lz] = [$member->uLT, $member->uz, $member->z->lambda];
-        $b = 0.5 * $aLT * $lambda0 ** 2 * $uLT * $uz;
-        $c = (((10 * $aLT * $lambda0 ** 2) / (5 + $lz ** 4)) * $uLT) / $Cy;
-        $e = (((1.7 * $aLT * $lambda0) / (0.1 + $lz ** 4)) * $uLT) / $Cy;
-        $dLT = (((((2 * $aLT * $lambda0) / (0.1 + $lz ** 4)) * $uLT) / $Cy) * $uz) / $Cz;
-        $leastYY = $s->Wely / $s->Wply;
-        $leastZZ = $s->Welz / $s->Wplz;
-        $Cyy = max($leastYY, 1 + ($wy - 1) * ((2 - (1.6 / $wy) * $Cy ** 2 * ($most + $most ** 2)) * $n - $b));
-        $Czy = max(
-            0.6 * sqrt($wy / $wz) * $leastYY,
-            1 + ($wy - 1) * ((2 - (14 * $Cy ** 2 * $most ** 2) / $wy ** 5) * $n - $dLT),
-        );
-        $Cyz = max(
-            0.6 * sqrt($wz / $wy) * $leastZZ,
-            1 + ($wz - 1) * ((2 - (14 * $Cz ** 2 * $most ** 2) / $wz ** 5) * $n - $c),
-        );
-        $Czz = max($leastZZ, 1 + ($wz - 1) * (2 - (1.6 / $wz) * $Cz ** 2 * ($most + $most ** 2) - $e) * $n);
-        if ($d === null) {
-            return [$Cyy, $Cyz, $Czy, $Czz];
-        }
-        $area = [
-            'A' => [$member->A, Kind::Area],
-            'f_y' => [$member->steel->fy, Kind::Stress],
-            'gamma_M1' => [$member->steel->basis->steel->gammaM1, Kind::Number],
-        ];
-        $modulus = fn (string $symbol, float $W): array => [$symbol => [$W, Kind::Modulus]];
-        $d->with(['N_c' => [$member->N, Kind::Force], ...$area])->line(
-            'n_pl',
-            'N_c / (A * f_y / gamma_M1)',
-            Kind::Number,
-            'Table A.1',
-        );
-        $d->with([...$modulus('W_pl_y', $s->Wply), ...$modulus('W_el_y', $s->Wely)])->line(
-            'w_y',
-            'min(1.5, W_pl_y / W_el_y)',
-            Kind::Number,
-            'Table A.1',
-        );
-        $d->with([...$modulus('W_pl_z', $s->Wplz), ...$modulus('W_el_z', $s->Welz)])->line(
-            'w_z',
-            'min(1.5, W_pl_z / W_el_z)',
-            Kind::Number,
-            'Table A.1',
-        );
-        $d->with(['lambda_y' => [$member->y->lambda, Kind::Number], 'lambda_z' => [$lz, Kind::Number]])->line(
-            'lambda_max',
-            'max(lambda_y, lambda_z)',
-            Kind::Number,
-            'Table A.1',
-        );
-        $of = [
-            'a_LT' => $aLT,
-            'lambda_0' => $lambda0,
-            'lambda_z' => $lz,
-            'lambda_max' => $most,
-            'u_LT' => $uLT,
-            'u_z' => $uz,
-            'C_my' => $Cy,
-            'C_mz' => $Cz,
-            'n_pl' => $n,
-            'w_y' => $wy,
-            'w_z' => $wz,
-            'b_LT' => $b,
-            'c_LT' => $c,
-            'd_LT' => $dLT,
-            'e_LT' => $e,
-            'v_y' => $leastYY,
-            'v_z' => $leastZZ,
-        ];
-        $d->with(self::numbers($of));
-        $isTwisted = $lambda0 > 0.0;
-        $isSideways = $uz > 0.0;
-        $isTwisted && $isSideways
-            ? $d->line('b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', Kind::Number, 'Table A.1')
-            : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');
-        $isTwisted && $isSideways
-            ? $d->line(
-                'd_LT',
-                '2 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my * u_z / C_mz',
-                Kind::Number,
-                'Table A.1',
-            )
-            : $d->given('d_LT', 0.0, Kind::Number, 'Table A.1');
-        $d->with([...$modulus('W_el_y', $s->Wely), ...$modulus('W_pl_y', $s->Wply)])->line(
-            'v_y',
-            'W_el_y / W_pl_y',
-            Kind::Number,
-            'Table A.1',
-        );
-        $d->line(
-            'C_yy',
-            'max(v_y, 1 + (w_y - 1) * ((2 - 1.6 / w_y * C_my^2 * (lambda_max + lambda_max^2)) * n_pl - b_LT))',
-            Kind::Number,
-            'Table A.1',
-        );
-        $d->line(
-            'C_zy',
-            'max(0.6 * sqrt(w_y / w_z) * v_y, 1 + (w_y - 1) * ((2 - 14 * C_my^2 * lambda_max^2 / w_y^5) * n_pl - d_LT))',
-            Kind::Number,
-            'Table A.1',
-        );
-        if ($isSideways) {
-            $isTwisted
-                ? $d->line('c_LT', '10 * a_LT * lambda_0^2 / (5 + lambda_z^4) * u_LT / C_my', Kind::Number, 'Table A.1')
-                : $d->given('c_LT', 0.0, Kind::Number, 'Table A.1');
-            $isTwisted
-                ? $d->line(
-                    'e_LT',
-                    '1.7 * a_LT * lambda_0 / (0.1 + lambda_z^4) * u_LT / C_my',
-                    Kind::Number,
-                    'Table A.1',
-                )
-                : $d->given('e_LT', 0.0, Kind::Number, 'Table A.1');
-            $d->with([...$modulus('W_el_z', $s->Welz), ...$modulus('W_pl_z', $s->Wplz)])->line(
-                'v_z',
-                'W_el_z / W_pl_z',
-                Kind::Number,
-                'Table A.1',
-            );
-            $d->line(
-                'C_yz',
-                'max(0.6 * sqrt(w_z / w_y) * v_z, 1 + (w_z - 1) * ((2 - 14 * C_mz^2 * lambda_max^2 / w_z^5) * n_pl - c_LT))',
-                Kind::Number,
-                'Table A.1',
-            );
-            $d->line(
-                'C_zz',
-                'max(v_z, 1 + (w_z - 1) * (2 - 1.6 / w_z * C_mz^2 * (lambda_max + lambda_max^2) - e_LT) * n_pl)',
-                Kind::Number,
-                'Table A.1',
-            );
-        }
-
-        return [$Cyy, $Cyz, $Czy, $Czz];
     }
 
     /**
