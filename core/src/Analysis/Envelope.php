@@ -72,10 +72,11 @@ final class Envelope
         float $from = 0.0,
         float $to = INF,
     ): ?Extreme {
-        if ($combinations === []) {
-            return null;
+        $to = min($to, $this->beam->member->length);
+        if (count($combinations) < 2) {
+            return $combinations === [] ? null : $this->extremeOf($combinations[0], $sign, $weight, $from, $to);
         }
-        $of = $this->list($combinations)." {$sign} {$from} ".min($to, $this->beam->member->length);
+        $of = $this->list($combinations)." {$sign} {$from} {$to}";
         $key = "{$of} {$weight}";
         if (! array_key_exists($key, $this->extremes)) {
             $reach = $this->reaches[$of] ??= $this->reach($combinations, $sign, $from, $to);
@@ -99,6 +100,38 @@ final class Envelope
         return $most !== null && $least !== null && abs($least->value) > abs($most->value) * (1 + 1e-9)
             ? $least
             : $most;
+    }
+
+    /** Of one combination. */
+    private function extremeOf(Combination $combination, int $sign, float $weight, float $from, float $to): ?Extreme
+    {
+        $highest = $this->bounds->highest($combination, $sign);
+        $ofWeight = $this->bounds->weights[$sign];
+        $own = $combination->permanent * $weight;
+        $bounds = [];
+        $most = -INF;
+        foreach ($this->between["{$from} {$to}"] ??= $this->between($from, $to) as $i) {
+            $bounds[$i] = $bound = $highest[$i] + $own * $ofWeight[$i];
+            [$likeliest, $most] = $bound > $most ? [$i, $bound] : [$likeliest ?? $i, $most];
+        }
+        if (! isset($likeliest)) {
+            return null;
+        }
+        [$best, $t] = $this->greatestOn($combination, $likeliest, $sign, $weight, $from, $to);
+        $part = $likeliest;
+        $threshold = $best - 1e-9 * abs($best); // a hair more elsewhere is rounding: the first place stays
+        foreach ($bounds as $i => $bound) {
+            if ($threshold < $bound) {
+                [$value, $at] = $this->greatestOn($combination, $i, $sign, $weight, $from, $to);
+                if ($value > $threshold) {
+                    [$best, $t, $part] = [$value, $at, $i];
+                    $threshold = $best + 1e-9 * abs($best);
+                }
+            }
+        }
+        $segment = $this->parts[$part]['segment'];
+
+        return new Extreme($sign * $best, $this->beam->responses->breaks[$segment] + $t, $segment, $t, $combination);
     }
 
     /** @param  non-empty-list<Combination>  $combinations */
@@ -173,11 +206,6 @@ final class Envelope
      */
     private function list(array $combinations): string
     {
-        if (count($combinations) === 1) {
-            $this->bounds->highest($combinations[0], 1); // keeps it, so that its number stays its own
-
-            return 'c'.spl_object_id($combinations[0]);
-        }
         $number = array_search($combinations, $this->lists, true);
         if ($number === false) {
             $number = count($this->lists);
@@ -255,7 +283,9 @@ final class Envelope
         $p = $this->polynomial($combination, $this->bounds->factors($combination), $part, $sign, $weight);
         $best = -INF;
         $place = $from;
-        foreach ([$from, ...Polynomial::roots(Polynomial::derivative($p), $from, $to), $to] as $t) {
+        $isStraight = ($p[2] ?? 0.0) === 0.0 && ($p[3] ?? 0.0) === 0.0 && count($p) < 5;
+        $inside = $isStraight ? [] : Polynomial::roots(Polynomial::derivative($p), $from, $to);
+        foreach ([$from, ...$inside, $to] as $t) {
             $value = $sign * Polynomial::value($p, $t);
             if ($value > $best + 1e-9 * abs($best) || $best === -INF) {
                 $best = $value;

@@ -63,7 +63,7 @@ final class Quantity
         if (strlen($text) > self::MAX_LENGTH) {
             throw new QuantityError('This is too long for a quantity; at most '.self::MAX_LENGTH.' characters.');
         }
-        [$value, $f, $l] = self::evaluate(self::tokens($text));
+        [$value, $f, $l] = self::plain($text) ?? self::evaluate(self::tokens($text));
         $dimension = $kind->dimension();
         $example = $kind === Kind::Number ? '2.5' : '2.5 '.($bare ?? UnitSystem::Metric)->unit($kind);
         if ($f === 0 && $l === 0 && $dimension !== Dimension::Number) {
@@ -87,6 +87,20 @@ final class Quantity
         }
 
         return $value;
+    }
+
+    /**
+     * Most fields have a number and a unit, which is told sooner than what the grammar is for.
+     *
+     * @return array{float, int, int}|null null: something else
+     */
+    private static function plain(string $text): ?array
+    {
+        $unit = preg_match('~^(-?\d+(?:\.\d+)?) (\S+)$~', $text, $m) === 1 ? UnitTable::find($m[2]) : null;
+
+        return $unit === null
+            ? null
+            : [(float) $m[1] * $unit['factor'], ...self::POWERS[$unit['dimension']]];
     }
 
     /**
