@@ -45,12 +45,16 @@ final class EnvelopeBounds
     /** @var array<int, array<int, list<float>>> the greatest of them on each segment */
     private array $ofSegments = [];
 
+    /** @var array<string, int> of the variable load cases */
+    private readonly array $numbers;
+
     /**
      * @param  list<Part>  $parts
      * @param  list<string>  $cases  variable load cases
      */
     public function __construct(array $parts, private readonly array $cases)
     {
+        $this->numbers = array_flip($cases);
         $none = array_fill(0, count($cases), 0.0);
         $weights = $permanents = $mosts = $leasts = [1 => [], -1 => []];
         $partsOf = [];
@@ -98,10 +102,16 @@ final class EnvelopeBounds
     /** @return list<float> factors of the variable load cases */
     public function factors(Combination $combination): array
     {
-        return ($this->factors[spl_object_id($combination)] ??= [
-            $combination,
-            array_map(fn (string $case): float => $combination->variable[$case] ?? 0.0, $this->cases),
-        ])[1];
+        $id = spl_object_id($combination);
+        if (! isset($this->factors[$id])) {
+            $factors = [];
+            foreach ($this->cases as $case) {
+                $factors[] = $combination->variable[$case] ?? 0.0;
+            }
+            $this->factors[$id] = [$combination, $factors];
+        }
+
+        return $this->factors[$id][1];
     }
 
     /** @return list<float> of a combination on each part, without self-weight */
@@ -111,7 +121,13 @@ final class EnvelopeBounds
         if (isset($this->highest[$id][1][$sign])) {
             return $this->highest[$id][1][$sign];
         }
-        $factors = array_filter($this->factors($combination));
+        $factors = [];
+        foreach ($combination->variable as $case => $factor) {
+            if ($factor !== 0.0 && isset($this->numbers[$case])) {
+                $factors[$this->numbers[$case]] = $factor;
+            }
+        }
+        ksort($factors);
         $most = $this->most[$sign];
         $highest = [];
         foreach ($this->permanents[$sign] as $i => $bound) {

@@ -30,6 +30,9 @@ final class Columns
 
     private ?Beam $sidewaysBeam = null;
 
+    /** @var array{float, float}|null */
+    private ?array $lengths = null;
+
     /** @var array{bool, bool}|null are moments about both axes zero at both ends */
     private ?array $vanish = null;
 
@@ -177,13 +180,17 @@ final class Columns
     /** @return array{float, float} of buckling about z-z and of twisting, mm; 0: continuously restrained */
     public function lengths(): array
     {
-        $effective = $this->beam->member->effective;
-        $apart = $this->beam->member->apart;
+        if ($this->lengths === null) {
+            $effective = $this->beam->member->effective;
+            $apart = $this->beam->member->apart;
+            $held = $this->heldApart();
+            $this->lengths = [
+                $effective->z === null ? $held : $apart * $effective->z,
+                $effective->twist === null ? $held : $apart * $effective->twist,
+            ];
+        }
 
-        return [
-            $effective->z === null ? $this->heldApart() : $apart * $effective->z,
-            $effective->twist === null ? $this->heldApart() : $apart * $effective->twist,
-        ];
+        return $this->lengths;
     }
 
     /**
@@ -243,16 +250,26 @@ final class Columns
             ARRAY_FILTER_USE_BOTH,
         );
         // What presses in proportion buckles the member at the same force.
-        $parts = array_map(fn (float $f): float => round($f / $most->value, 12), $presses);
-        $whole = (string) json_encode($parts);
-        $others = array_diff_key($presses, [$this->beam->selfWeight ?? -1 => true]);
-        $greatest = max([1e-9, ...array_map(abs(...), array_values($others))]);
-        $key = 'near '.json_encode(array_map(fn (float $f): float => round($f / $greatest, 9), $others));
+        $whole = self::key($presses, $most->value, 12);
         if (! isset($known[$whole])) {
+            $others = array_diff_key($presses, [$this->beam->selfWeight ?? -1 => true]);
+            $greatest = max([1e-9, ...array_map(abs(...), array_values($others))]);
+            $key = 'near '.self::key($others, $greatest, 9);
             $known[$whole] = $known[$key] = $factor(($known[$key] ?? 0.0) / $most->value) * $most->value;
         }
 
         return $known[$whole];
+    }
+
+    /** @param  array<int, float>  $factors  of the load sets */
+    private static function key(array $factors, float $over, int $digits): string
+    {
+        $key = '';
+        foreach ($factors as $set => $factor) {
+            $key .= "{$set}:".round($factor / $over, $digits).' ';
+        }
+
+        return $key;
     }
 
     /**
