@@ -71,83 +71,92 @@ final class Assumptions
         $member = $design->member;
         $beam = $design->beam;
         $edge = $member->make->edge();
-        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !==
-            [];
-
-        return [
-            (count($member->make->pieces(new Situation)) === 1
-                ? 'Straight prismatic member'
-                : 'Straight member, prismatic between its steps').
-            ', linear elastic, small displacements; '.
-            ($beam->beam->isOnSprings() || $beam->supportsMove()
-                ? 'supports rigid but for the springs and movements given'
-                : 'rigid supports').
-            ($member->shears ? '; deflection from bending and from shear' : '; deflection from bending only').
-            '. Extremes are exact, no mesh.',
-            ...$beam->supportsMove()
-                ? [
-                    'Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.',
-                ]
-                : [],
-            ...$member->liftsOff
-                ? [
-                    'The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports removed that carry nothing. Of a combination with more than '.
-                    LiftOff::MOST.
-                    ' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.',
-                ]
-                : [],
-            ...$member->hinges === []
-                ? []
-                : [
-                    'A hinge turns freely in the plane of bending. It transmits minor-axis bending and torsion, or the beam is restrained there.',
-                ],
-            ...$has(LoadKind::Temperature)
-                ? [
-                    'A difference of temperature bends the beam by α ΔT / h, with α = '.
-                    self::number(1e6 * $member->make->main(new Situation)->expansion).
-                    ' × 10⁻⁶ per K ('.
-                    self::number((1e6 / 1.8) * $member->make->main(new Situation)->expansion).
-                    ' × 10⁻⁶ per °F).',
-                ]
-                : [],
-            ...array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) === []
-                ? []
-                : [
-                    'A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.',
-                ],
-            ...$has(LoadKind::Lengths)
-                ? [
-                    'A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.',
-                ]
-                : [],
-            ...array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) === []
-                ? []
-                : [
-                    'Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.',
-                ],
-            ...array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
-                ? []
-                : [
-                    'At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither laterally nor against twisting.',
-                ],
-            'Supports restrain the section laterally and against twisting'.
-            (array_filter($member->supports, fn (Support $s): bool => $s->kind === SupportKind::Guided) === []
-                ? ''
-                : ', guided ones apart').
-            '. '.
-            ($member->basis->steel->closedForms
-                ? "A restraint of the compressed {$edge} is taken to restrain the section at that place; one of the other {$edge} counts for nothing."
-                : "A restraint of one {$edge} restrains that {$edge} laterally; the section may turn about it."),
-            ...$beam->beam->axis->isStrained
-                ? ['Axial forces are those of first order; rollers slide freely.']
-                : [],
-            ...$beam->sideways === null ? [] : [SidewaysBlocks::ASSUMPTION],
-            ($beam->sideways === null
-                ? 'Bending about the strong axis'.
-                    ($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force')
-                : 'Bending about both axes').($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
-            'An overhang may deflect as a span of twice its length.',
+        $expansion = 1e6 * $member->make->main(new Situation)->expansion;
+        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
+        $isGuided = fn (Support $s): bool => $s->kind === SupportKind::Guided;
+        $hasGuides = array_filter($member->supports, $isGuided) !== [];
+        /** @var list<array{string, bool}> $told  a sentence, and whether it is true of this member */
+        $told = [
+            [self::ofStatics($design), true],
+            [
+                'Deflection is weighed from the line between the supports of a span, in an overhang from the level of its support. Springs act in both directions.',
+                $beam->supportsMove(),
+            ],
+            [
+                'The member may lift off supports that bear only: a combination that lifts it is computed arrangement by arrangement, with the supports removed that carry nothing. Of a combination with more than '.
+                LiftOff::MOST.
+                ' arrangements those are looked at that are worst when nothing lifts off: at the supports, the quarter points and the extremes of the spans. Tipping is weighed on the outermost supports alone.',
+                $member->liftsOff,
+            ],
+            [
+                'A hinge turns freely in the plane of bending. It transmits minor-axis bending and torsion, or the beam is restrained there.',
+                $member->hinges !== [],
+            ],
+            [
+                'A difference of temperature bends the beam by α ΔT / h, with α = '.
+                self::number($expansion).
+                ' × 10⁻⁶ per K ('.
+                self::number($expansion / 1.8).
+                ' × 10⁻⁶ per °F).',
+                $has(LoadKind::Temperature),
+            ],
+            [
+                'A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.',
+                array_filter($member->loads, fn (Load $l): bool => $l->axles !== []) !== [],
+            ],
+            [
+                'A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.',
+                $has(LoadKind::Lengths),
+            ],
+            [
+                'Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.',
+                array_filter($member->cases, fn (LoadCase $c): bool => $c->category === Category::Settlement) !== [],
+            ],
+            [
+                'At a guided support the beam is thought to go on as in a mirror: it may deflect as a span of twice its length. It restrains neither laterally nor against twisting.',
+                $hasGuides,
+            ],
+            [
+                'Supports restrain the section laterally and against twisting'.
+                ($hasGuides ? ', guided ones apart' : '').
+                '. '.
+                ($member->basis->steel->closedForms
+                    ? "A restraint of the compressed {$edge} is taken to restrain the section at that place; one of the other {$edge} counts for nothing."
+                    : "A restraint of one {$edge} restrains that {$edge} laterally; the section may turn about it."),
+                true,
+            ],
+            ['Axial forces are those of first order; rollers slide freely.', $beam->beam->axis->isStrained],
+            [SidewaysBlocks::ASSUMPTION, $beam->sideways !== null],
+            [
+                ($beam->sideways === null
+                    ? 'Bending about the strong axis'.
+                        ($beam->beam->axis->isStrained ? ', in one plane' : ' without axial force')
+                    : 'Bending about both axes').
+                ($beam->twisting === null ? ', without torsion.' : ', with torsion.'),
+                true,
+            ],
+            ['An overhang may deflect as a span of twice its length.', true],
         ];
+
+        return array_column(array_filter($told, fn (array $of): bool => $of[1]), 0);
+    }
+
+    private static function ofStatics(Design $design): string
+    {
+        $member = $design->member;
+        $beam = $design->beam;
+
+        return implode('', [
+            count($member->make->pieces(new Situation)) === 1
+                ? 'Straight prismatic member'
+                : 'Straight member, prismatic between its steps',
+            ', linear elastic, small displacements; ',
+            $beam->beam->isOnSprings() || $beam->supportsMove()
+                ? 'supports rigid but for the springs and movements given'
+                : 'rigid supports',
+            $member->shears ? '; deflection from bending and from shear' : '; deflection from bending only',
+            '. Extremes are exact, no mesh.',
+        ]);
     }
 
     private static function number(float $value): string
