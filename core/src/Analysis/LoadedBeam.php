@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
+use Waage\Checks\Place;
 use Waage\Loading\Combination;
 use Waage\Material\Rigidity;
 use Waage\Material\Situation;
@@ -215,6 +216,20 @@ final readonly class LoadedBeam
             $this->beam->holds,
             fn (BeamSupport $s): bool => $s->vertical < INF || $s->slides !== null,
         ) !== [] || $this->areSupportsMoved();
+    }
+
+    /**
+     * Where an extreme is, and what makes it.
+     *
+     * @param  float  $weight  self-weight, N/mm
+     * @param  Combination|null  $of  null: its own
+     */
+    public function place(Effect $effect, Extreme $e, float $weight, ?Combination $of = null): Place
+    {
+        $combination = $of ?? $e->combination;
+        $factors = $this->worst($combination, $weight, $effect, $e->value >= 0 ? 1 : -1, $e->segment, $e->t);
+
+        return new Place($e->x, $combination->id, $this->arrangementText($factors), $factors);
     }
 
     /** Do the forces depend on the stiffness of the section? */

@@ -17,6 +17,25 @@ final readonly class Weighing
 {
     public State $state;
 
+    public ?float $demand;
+
+    public ?float $capacity;
+
+    public Kind $kind;
+
+    public string $demandSymbol;
+
+    public string $capacitySymbol;
+
+    public ?float $x;
+
+    public string $combination;
+
+    public string $arrangement;
+
+    /** @var array<int, float> load sets that act, with their factors: the arrangement */
+    public array $factors;
+
     /**
      * @param  list<Line>  $lines
      * @param  list<list<float>>  $ranges  capacity along the member: from, to, capacity, and the ratio where a length
@@ -26,7 +45,6 @@ final readonly class Weighing
      * @param  float|null  $critical  of lateral-torsional buckling: factor on the loads at which the member buckles
      *     elastically, or more where that makes no difference
      * @param  string  $group  what it is called without its place, where there is one for every span or support
-     * @param  array<int, float>  $factors  load sets that act, with their factors: the arrangement
      */
     public function __construct(
         public string $id,
@@ -34,23 +52,20 @@ final readonly class Weighing
         public string $clause,
         public ?float $ratio,
         bool $applies = true,
-        public ?float $demand = null,
-        public ?float $capacity = null,
-        public Kind $kind = Kind::Number,
-        public string $demandSymbol = '',
-        public string $capacitySymbol = '',
-        public ?float $x = null,
-        public string $combination = '',
-        public string $arrangement = '',
+        public Against $against = new Against(),
+        public Place $at = new Place(null),
         public string $remark = '',
         public array $lines = [],
         public array $ranges = [],
-        public array $factors = [],
         public array $shape = [],
         public ?float $critical = null,
         public string $group = '',
         bool $told = false,
     ) {
+        [$this->demand, $this->capacity, $this->kind] = [$against->demand, $against->capacity, $against->kind];
+        [$this->demandSymbol, $this->capacitySymbol] = [$against->demandSymbol, $against->capacitySymbol];
+        [$this->x, $this->combination] = [$at->x, $at->combination];
+        [$this->arrangement, $this->factors] = [$at->arrangement, $at->factors];
         $this->state = match (true) {
             ! $applies => State::NotCovered,
             $told => State::Told,

@@ -7,7 +7,9 @@ namespace Waage\Design;
 use Waage\Analysis\Beam;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\LoadSet;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -149,13 +151,14 @@ final readonly class Equilibrium
             $tips ? "Tipping over support {$over}" : 'Uplift of support '.($support + 1),
             'EN 1990, 6.4.2',
             $ratio,
-            demand: $lifts,
-            capacity: $presses,
-            kind: Kind::Force,
-            demandSymbol: 'R_dst',
-            capacitySymbol: 'R_stb',
-            x: $supports[$support]->x,
-            combination: $combination,
+            against: new Against(
+                demand: $lifts,
+                capacity: $presses,
+                kind: Kind::Force,
+                demandSymbol: 'R_dst',
+                capacitySymbol: 'R_stb',
+            ),
+            at: new Place(x: $supports[$support]->x, combination: $combination),
             remark: $lifts > $presses
                 ? ($tips
                     ? 'The member tips over: other results take it as restrained down where nothing else holds it. Hold it down, or load it.'

@@ -6,6 +6,7 @@ namespace Waage\Design;
 
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\NaturalFrequency;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
@@ -82,11 +83,13 @@ final readonly class FrequencyCheck
                 'Natural frequency',
                 'EN 1990, A1.4.4',
                 $limit / $hertz,
-                demand: $limit,
-                capacity: $hertz,
-                kind: Kind::Frequency,
-                demandSymbol: 'f_lim',
-                capacitySymbol: 'f_1',
+                against: new Against(
+                    demand: $limit,
+                    capacity: $hertz,
+                    kind: Kind::Frequency,
+                    demandSymbol: 'f_lim',
+                    capacitySymbol: 'f_1',
+                ),
                 lines: $d->lines ?? [],
             ),
         ];

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Waage\Design;
 
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Units\Kind;
@@ -51,15 +53,19 @@ final readonly class SupportMoments
                 'Moment of support '.($i + 1),
                 'capacity given by the engineer',
                 $ratio,
-                demand: $M,
-                capacity: $support->momentCapacity,
-                kind: Kind::Moment,
-                demandSymbol: 'M_Ed',
-                capacitySymbol: 'M_j_Rd',
-                x: $support->x,
-                combination: $combination->id,
-                arrangement: $this->beam->arrangementText($factors),
-                factors: $factors,
+                against: new Against(
+                    demand: $M,
+                    capacity: $support->momentCapacity,
+                    kind: Kind::Moment,
+                    demandSymbol: 'M_Ed',
+                    capacitySymbol: 'M_j_Rd',
+                ),
+                at: new Place(
+                    x: $support->x,
+                    combination: $combination->id,
+                    arrangement: $this->beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $d->lines ?? [],
             );
         }

@@ -72,7 +72,7 @@ final class Assumptions
         $beam = $design->beam;
         $edge = $member->make->edge();
         $expansion = 1e6 * $member->make->main(new Situation)->expansion;
-        $has = fn (LoadKind $kind): bool => array_filter($member->loads, fn (Load $l): bool => $l->kind === $kind) !== [];
+        $kinds = array_map(fn (Load $l): LoadKind => $l->kind, $member->loads);
         $isGuided = fn (Support $s): bool => $s->kind === SupportKind::Guided;
         $hasGuides = array_filter($member->supports, $isGuided) !== [];
         /** @var list<array{string, bool}> $told  a sentence, and whether it is true of this member */
@@ -98,7 +98,7 @@ final class Assumptions
                 ' × 10⁻⁶ per K ('.
                 self::number($expansion / 1.8).
                 ' × 10⁻⁶ per °F).',
-                $has(LoadKind::Temperature),
+                in_array(LoadKind::Temperature, $kinds, true),
             ],
             [
                 'A load that moves stands where influence lines have the moments over supports, the reactions and the moments near midspan at their greatest, beside every support, and at equal parts of every span (24 where there are few); elsewhere the envelopes may be a little less than the exact ones.',
@@ -106,7 +106,7 @@ final class Assumptions
             ],
             [
                 'A load on any lengths acts on those of the pieces of each span (24 where there are few spans) that make the effect looked at worse; shear within a span may be less than the exact one by the load of half a piece.',
-                $has(LoadKind::Lengths),
+                in_array(LoadKind::Lengths, $kinds, true),
             ],
             [
                 'Each movement of a support comes about or not, whichever is worse, but for those of load cases that are always there.',

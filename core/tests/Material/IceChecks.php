@@ -6,6 +6,7 @@ namespace Waage\Tests\Material;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Material\Make;
 use Waage\Material\MemberChecks;
@@ -38,8 +39,7 @@ final readonly class IceChecks implements MemberChecks
                 'Bending',
                 'Rules of ice, 1',
                 $w->value('u'),
-                x: $e->x,
-                combination: $e->combination->id,
+                at: new Place(x: $e->x, combination: $e->combination->id),
                 lines: $w->lines,
             ),
         ];

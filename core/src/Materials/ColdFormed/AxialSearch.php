@@ -7,6 +7,7 @@ namespace Waage\Materials\ColdFormed;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -69,7 +70,7 @@ final readonly class AxialSearch
                 $title,
                 $clause,
                 $w->value('u'),
-                combination: $combination->id,
+                at: new Place(x: null, combination: $combination->id),
                 remark: $remark,
                 lines: $w->lines,
             ),
@@ -120,7 +121,7 @@ final readonly class AxialSearch
                 $title,
                 $clause,
                 $worst[0],
-                combination: $worst[1]->id,
+                at: new Place(x: null, combination: $worst[1]->id),
                 remark: self::SAFE,
                 lines: $w->lines,
             ),

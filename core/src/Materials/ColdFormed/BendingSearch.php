@@ -7,6 +7,8 @@ namespace Waage\Materials\ColdFormed;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\RestrainedLengths;
+use Waage\Checks\Against;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -63,15 +65,16 @@ final readonly class BendingSearch
         $most = 0.0;
         foreach ($lengths as $length) {
             $part = [max($length[0], $place->from), min($length[1], $place->to)];
-            $found = $part[1] - $part[0] < 1.0
-                ? null
-                : $this->diagrams->worst(
-                    $make,
-                    $place->sign,
-                    [...$length, $this->twistLength($length[0], $length[1])],
-                    $part,
-                    $capacity,
-                );
+            $found =
+                $part[1] - $part[0] < 1.0
+                    ? null
+                    : $this->diagrams->worst(
+                        $make,
+                        $place->sign,
+                        [...$length, $this->twistLength($length[0], $length[1])],
+                        $part,
+                        $capacity,
+                    );
             if ($found !== null && $found[1] > $most) {
                 [$worst, $most] = $found;
             }
@@ -126,9 +129,8 @@ final readonly class BendingSearch
         $longest = [0.0, 0.0, 0.0];
         foreach ([1, -1] as $sign) {
             foreach ($this->lengths->lateral($sign) as [$from, $to, $length]) {
-                $longest = $length > $longest[0]
-                    ? [$length, ($from + $to) / 2, $this->twistLength($from, $to)]
-                    : $longest;
+                $longest =
+                    $length > $longest[0] ? [$length, ($from + $to) / 2, $this->twistLength($from, $to)] : $longest;
             }
         }
 
@@ -152,17 +154,21 @@ final readonly class BendingSearch
             $title,
             $clause,
             $u,
-            demand: $w->value($symbols[0]),
-            capacity: $w->value($symbols[1]),
-            kind: Kind::Moment,
-            demandSymbol: $symbols[0],
-            capacitySymbol: $symbols[1],
-            x: $at->x,
-            combination: $at->combination->id,
-            arrangement: $this->envelopes->beam->arrangementText($at->factors),
+            against: new Against(
+                demand: $w->value($symbols[0]),
+                capacity: $w->value($symbols[1]),
+                kind: Kind::Moment,
+                demandSymbol: $symbols[0],
+                capacitySymbol: $symbols[1],
+            ),
+            at: new Place(
+                x: $at->x,
+                combination: $at->combination->id,
+                arrangement: $this->envelopes->beam->arrangementText($at->factors),
+                factors: $at->factors,
+            ),
             lines: $w->lines,
-            ranges: $range === null ? [] : [[$range[0], $range[1], $this->pieces() * $at->M / $u, $u]],
-            factors: $at->factors,
+            ranges: $range === null ? [] : [[$range[0], $range[1], ($this->pieces() * $at->M) / $u, $u]],
             group: $group,
         );
     }

@@ -6,7 +6,9 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -66,13 +68,14 @@ final readonly class ServiceSearch
                 $title,
                 $clause,
                 $u,
-                demand: $w->value('w'),
-                capacity: $w->value('w_lim'),
-                kind: Kind::Deflection,
-                demandSymbol: 'w',
-                capacitySymbol: 'w_lim',
-                x: $e->x,
-                combination: $e->combination->id,
+                against: new Against(
+                    demand: $w->value('w'),
+                    capacity: $w->value('w_lim'),
+                    kind: Kind::Deflection,
+                    demandSymbol: 'w',
+                    capacitySymbol: 'w_lim',
+                ),
+                at: new Place(x: $e->x, combination: $e->combination->id),
                 lines: $w->lines,
                 ranges: array_map(fn (array $r): array => [$r[0], $r[1], $r[2] * $share, $r[3] / $share], $ranges),
             );

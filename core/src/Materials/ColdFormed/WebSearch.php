@@ -6,7 +6,9 @@ namespace Waage\Materials\ColdFormed;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -98,17 +100,21 @@ final readonly class WebSearch
                 "Shear, {$where}",
                 $clause,
                 $u,
-                demand: $w->value($demand),
-                capacity: $w->value($capacity),
-                kind: Kind::Force,
-                demandSymbol: $demand,
-                capacitySymbol: $capacity,
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
+                against: new Against(
+                    demand: $w->value($demand),
+                    capacity: $w->value($capacity),
+                    kind: Kind::Force,
+                    demandSymbol: $demand,
+                    capacitySymbol: $capacity,
+                ),
+                at: new Place(
+                    x: $e->x,
+                    combination: $e->combination->id,
+                    arrangement: $beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $w->lines,
                 ranges: [[$from, $to, abs($e->value) / $u, $u]],
-                factors: $factors,
                 group: 'shear',
             );
         }
@@ -154,16 +160,20 @@ final readonly class WebSearch
                 $title,
                 $clause,
                 $w->value('u'),
-                demand: $P,
-                capacity: $w->value($capacity),
-                kind: Kind::Force,
-                demandSymbol: $demand,
-                capacitySymbol: $capacity,
-                x: $support->x,
-                combination: $combination->id,
-                arrangement: $this->envelopes->beam->arrangementText($factors),
+                against: new Against(
+                    demand: $P,
+                    capacity: $w->value($capacity),
+                    kind: Kind::Force,
+                    demandSymbol: $demand,
+                    capacitySymbol: $capacity,
+                ),
+                at: new Place(
+                    x: $support->x,
+                    combination: $combination->id,
+                    arrangement: $this->envelopes->beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $w->lines,
-                factors: $factors,
                 group: 'Bearing',
             );
         }
@@ -258,7 +268,15 @@ final readonly class WebSearch
             $title = "Bearing under {$name}";
             if ($load->stiffened) {
                 $remark = 'The web has stiffeners or a cleat here, which are not weighed.';
-                $weighings[] = new Weighing($id, $title, $clause, null, x: $load->from, remark: $remark, told: true);
+                $weighings[] = new Weighing(
+                    $id,
+                    $title,
+                    $clause,
+                    null,
+                    at: new Place(x: $load->from),
+                    remark: $remark,
+                    told: true,
+                );
 
                 continue;
             }
@@ -276,18 +294,28 @@ final readonly class WebSearch
             $fault = $calculate($w, $P, $at);
             $weighings[] =
                 $fault !== ''
-                    ? new Weighing($id, $title, $clause, null, applies: false, x: $load->from, remark: $fault)
+                    ? new Weighing(
+                        $id,
+                        $title,
+                        $clause,
+                        null,
+                        applies: false,
+                        at: new Place(x: $load->from),
+                        remark: $fault,
+                    )
                     : new Weighing(
                         $id,
                         $title,
                         $clause,
                         $w->value('u'),
-                        demand: $P,
-                        capacity: $w->value($capacity),
-                        kind: Kind::Force,
-                        demandSymbol: $demand,
-                        capacitySymbol: $capacity,
-                        x: $load->from,
+                        against: new Against(
+                            demand: $P,
+                            capacity: $w->value($capacity),
+                            kind: Kind::Force,
+                            demandSymbol: $demand,
+                            capacitySymbol: $capacity,
+                        ),
+                        at: new Place(x: $load->from),
                         remark: 'The force with its greatest factor.',
                         lines: $w->lines,
                         group: 'Bearing',
@@ -413,8 +441,7 @@ final readonly class WebSearch
             $what[1],
             $what[2],
             $w->value('u'),
-            x: $M->x,
-            combination: $M->combination->id,
+            at: new Place(x: $M->x, combination: $M->combination->id),
             remark: self::TOGETHER,
             lines: $w->lines,
             group: $what[3],

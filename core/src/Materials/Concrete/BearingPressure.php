@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Units\Kind;
 
@@ -45,12 +47,14 @@ final class BearingPressure
                 "Pressure under support {$number}",
                 'strength of what is below, typed',
                 $w->value('u'),
-                demand: $w->value('sigma'),
-                capacity: $w->value('f'),
-                kind: Kind::LowStress,
-                demandSymbol: 'sigma',
-                capacitySymbol: 'f',
-                x: $x,
+                against: new Against(
+                    demand: $w->value('sigma'),
+                    capacity: $w->value('f'),
+                    kind: Kind::LowStress,
+                    demandSymbol: 'sigma',
+                    capacitySymbol: 'f',
+                ),
+                at: new Place(x: $x),
                 lines: $w->lines,
             ),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -96,11 +97,13 @@ final class Cover
                 'Cover',
                 $concrete->code()->value.", {$clause}",
                 $w->value('u'),
-                demand: $w->value('c_nom'),
-                capacity: $w->value('c'),
-                kind: Kind::Size,
-                demandSymbol: 'c_nom',
-                capacitySymbol: 'c',
+                against: new Against(
+                    demand: $w->value('c_nom'),
+                    capacity: $w->value('c'),
+                    kind: Kind::Size,
+                    demandSymbol: 'c_nom',
+                    capacitySymbol: 'c',
+                ),
                 lines: $w->lines,
             ),
         ];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -106,11 +107,13 @@ final readonly class Robustness
             $title,
             $clause,
             $w->value('u'),
-            demand: $w->value('F_tie'),
-            capacity: $w->value('F_Rk'),
-            kind: Kind::Force,
-            demandSymbol: 'F_tie',
-            capacitySymbol: 'F_Rk',
+            against: new Against(
+                demand: $w->value('F_tie'),
+                capacity: $w->value('F_Rk'),
+                kind: Kind::Force,
+                demandSymbol: 'F_tie',
+                capacitySymbol: 'F_Rk',
+            ),
             lines: $w->lines,
             remark: $this->goesOn() ? '' : 'Bottom bars count when they lap over inner supports.',
         );
@@ -192,11 +195,13 @@ final readonly class Robustness
             $title,
             $clause,
             $w->value('u'),
-            demand: $w->value('A_s_min'),
-            capacity: $w->value('A_s'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min',
-            capacitySymbol: 'A_s',
+            against: new Against(
+                demand: $w->value('A_s_min'),
+                capacity: $w->value('A_s'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_s_min',
+                capacitySymbol: 'A_s',
+            ),
             lines: $w->lines,
             remark: $this->concrete->isSlab() ? '' : 'Within closed links, developed at the faces of end supports.',
         );

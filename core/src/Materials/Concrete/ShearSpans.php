@@ -6,6 +6,8 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -153,15 +155,19 @@ final readonly class ShearSpans
             "{$title}, {$names[$field]}",
             $clause,
             $w->value('u'),
-            demand: $w->value($demand),
-            capacity: $w->value($capacity),
-            kind: $kind,
-            demandSymbol: $demand,
-            capacitySymbol: $capacity,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: $kind,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $w->lines,
             ranges: $ranges,
             group: $id,

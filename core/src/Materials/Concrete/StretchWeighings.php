@@ -6,7 +6,9 @@ namespace Waage\Materials\Concrete;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -34,15 +36,19 @@ final readonly class StretchWeighings
             "{$title}, {$stretch->place}",
             $clause,
             $w->value('u'),
-            demand: $w->value($demand),
-            capacity: $w->value($capacity),
-            kind: Kind::Moment,
-            demandSymbol: $demand,
-            capacitySymbol: $capacity,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: Kind::Moment,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $w->lines,
             ranges: $this->concrete->steel()->ranges($sign, $stretch, $w->value($capacity)),
             group: $name,
@@ -54,13 +60,8 @@ final readonly class StretchWeighings
      *
      * @param  string  $for  what they are there for, beside strength
      */
-    public static function least(
-        int $sign,
-        BarStretch $stretch,
-        Working $w,
-        string $clause,
-        string $for = '',
-    ): Weighing {
+    public static function least(int $sign, BarStretch $stretch, Working $w, string $clause, string $for = ''): Weighing
+    {
         $group = ($for === '' ? 'least' : 'least-'.str_replace(' ', '-', $for)).($sign > 0 ? '-bottom' : '-top');
 
         return new Weighing(
@@ -68,11 +69,13 @@ final readonly class StretchWeighings
             'Least bars'.($for === '' ? '' : " {$for}").", {$stretch->place}",
             $clause,
             $w->value('u'),
-            demand: $w->value('A_s_min'),
-            capacity: $w->value('A_s'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s_min',
-            capacitySymbol: 'A_s',
+            against: new Against(
+                demand: $w->value('A_s_min'),
+                capacity: $w->value('A_s'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_s_min',
+                capacitySymbol: 'A_s',
+            ),
             lines: $w->lines,
             group: $group,
         );
@@ -103,12 +106,14 @@ final readonly class StretchWeighings
                 "Length of bars, {$stretch->place}",
                 $clause,
                 null,
-                demand: $w->value('l_req'),
-                capacity: $w->value('l_1'),
-                kind: Kind::Size,
-                demandSymbol: 'l_req',
-                capacitySymbol: 'l_1',
-                x: $cut->support + $cut->side * $cut->reach,
+                against: new Against(
+                    demand: $w->value('l_req'),
+                    capacity: $w->value('l_1'),
+                    kind: Kind::Size,
+                    demandSymbol: 'l_req',
+                    capacitySymbol: 'l_1',
+                ),
+                at: new Place(x: $cut->support + $cut->side * $cut->reach),
                 lines: $w->lines,
                 group: 'length',
                 remark: 'Set out so that it suffices.',

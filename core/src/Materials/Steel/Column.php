@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel;
 
+use Waage\Checks\Place;
 use Waage\Loading\Combination;
 
 /**

@@ -13,6 +13,7 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\Polynomial;
 use Waage\Analysis\SecondOrder;
 use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Place;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\Section;
 
@@ -69,9 +70,10 @@ final class Columns
         $compression = max(0.0, $most->value ?? 0.0);
         $tension = max(0.0, -($least->value ?? 0.0));
         $e = $tension > $compression ? $least : $most;
-        $at = $e === null
-            ? new Place(0.0, $combination->id)
-            : Place::of($this->beam, Effect::Axial, $e, $weight, $combination);
+        $at =
+            $e === null
+                ? new Place(0.0, $combination->id)
+                : $this->beam->place(Effect::Axial, $e, $weight, $combination);
         $alphaCr = INF;
         $member = $this->beam->member;
         [$Lz, $LT] = $this->lengths();

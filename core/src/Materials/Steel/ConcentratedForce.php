@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel;
 
+use Waage\Checks\Place;
+
 /** A force that presses on a flange of a member without a stiffener under it. */
 final readonly class ConcentratedForce
 {
@@ -14,8 +16,7 @@ final readonly class ConcentratedForce
      * @param  float  $bearing  length that it acts on, mm
      * @param  float  $toEnd  from its middle to the end of the member, mm
      * @param  bool  $through  does it go through the web to the other flange
-     * @param  float|null  $x  null: it moves
-     * @param  array<int, float>  $factors  load sets that act, with their factors
+     * @param  Place  $at  with no x where it moves
      * @param  non-empty-list<SectionStep>  $stretches  sections that may be there
      * @param  float  $half  of several forces: from their middle to the outermost ones, mm
      */
@@ -27,10 +28,7 @@ final readonly class ConcentratedForce
         public float $bearing,
         public float $toEnd,
         public bool $through,
-        public ?float $x,
-        public string $combination,
-        public string $arrangement,
-        public array $factors,
+        public Place $at,
         public array $stretches,
         public float $half = 0.0,
     ) {
@@ -39,6 +37,8 @@ final readonly class ConcentratedForce
     /** @return array{float, float} the part of the member that it acts on, all of it where the force moves; mm */
     public function reach(): array
     {
-        return $this->x === null ? [0.0, INF] : [$this->x - $this->half - 0.01, $this->x + $this->half + 0.01];
+        $x = $this->at->x;
+
+        return $x === null ? [0.0, INF] : [$x - $this->half - 0.01, $x + $this->half + 0.01];
     }
 }

@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel;
 
 use Waage\Analysis\CaseSets;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Place;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Member\Load;
@@ -120,10 +121,7 @@ final readonly class ConcentratedForces
             min($support->bearing, $length),
             min($support->x, $length - $support->x),
             false,
-            $support->x,
-            $combination->id,
-            $this->beam->arrangementText($factors),
-            $factors,
+            new Place($support->x, $combination->id, $this->beam->arrangementText($factors), $factors),
             self::at($support->x, $stretches),
         );
     }
@@ -304,10 +302,7 @@ final readonly class ConcentratedForces
             $ss,
             $toEnd,
             $over !== [],
-            $x,
-            $governing->id,
-            '',
-            [],
+            new Place($x, $governing->id),
             $stretches,
             $half,
         );

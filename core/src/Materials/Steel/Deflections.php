@@ -7,7 +7,9 @@ namespace Waage\Materials\Steel;
 use Waage\Analysis\Camber;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
@@ -162,15 +164,19 @@ final readonly class Deflections
             $title,
             $clause,
             $w / $allowed,
-            demand: $w,
-            capacity: $allowed,
-            kind: Kind::Deflection,
-            demandSymbol: 'w',
-            capacitySymbol: 'w_lim',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $w,
+                capacity: $allowed,
+                kind: Kind::Deflection,
+                demandSymbol: 'w',
+                capacitySymbol: 'w_lim',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: $this->axis === 'y' && $camber === null ? $ranges : [],
         );

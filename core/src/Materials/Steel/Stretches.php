@@ -73,18 +73,11 @@ final class Stretches
             $w->clause,
             $w->ratio,
             $w->isCovered(),
-            $w->demand,
-            $w->capacity,
-            $w->kind,
-            $w->demandSymbol,
-            $w->capacitySymbol,
-            $w->x,
-            $w->combination,
-            $w->arrangement,
+            $w->against,
+            $w->at,
             $remark,
             $w->lines,
             $ranges,
-            $w->factors,
         );
     }
 }

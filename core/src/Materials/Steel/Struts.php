@@ -121,8 +121,8 @@ final readonly class Struts
             $force(-$least->value),
             $member->apart * ($given > 0.0 ? $given : $gap),
             $ends,
-            Place::of($this->beam, Effect::Axial, $most, $weight),
-            Place::of($this->beam, Effect::Axial, $least, $weight),
+            $this->beam->place(Effect::Axial, $most, $weight),
+            $this->beam->place(Effect::Axial, $least, $weight),
         );
     }
 

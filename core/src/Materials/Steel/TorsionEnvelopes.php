@@ -8,6 +8,7 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Place;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\Section;
 
@@ -94,6 +95,6 @@ final readonly class TorsionEnvelopes
     {
         $beam = $isFlange ? $this->beam->sideways ?? $this->beam : $this->beam;
 
-        return Place::of($beam, $isFlange ? Effect::Moment : Effect::Axial, $e, 0.0);
+        return $beam->place($isFlange ? Effect::Moment : Effect::Axial, $e, 0.0);
     }
 }

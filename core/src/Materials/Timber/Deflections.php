@@ -8,7 +8,9 @@ use Waage\Analysis\Camber;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Material\Situation;
@@ -152,15 +154,19 @@ final readonly class Deflections
             $case->title,
             $case->clause,
             $w->value('u'),
-            demand: $w->value('w'),
-            capacity: $w->value('w_lim'),
-            kind: Kind::Deflection,
-            demandSymbol: 'w',
-            capacitySymbol: 'w_lim',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $w->value('w'),
+                capacity: $w->value('w_lim'),
+                kind: Kind::Deflection,
+                demandSymbol: 'w',
+                capacitySymbol: 'w_lim',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $w->lines,
             ranges: $ranges,
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Checks\Against;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 
@@ -29,17 +31,21 @@ final class Report
             $heading->title.($inFire ? ' in fire' : ''),
             $heading->clause,
             $w->value('u'),
-            demand: $w->value($demand),
-            capacity: $w->value($capacity),
-            kind: $heading->kind,
-            demandSymbol: $demand,
-            capacitySymbol: preg_match('/^\w+$/', $capacity) === 1 ? $capacity : '',
-            x: $at->x,
-            combination: $at->combination->id,
-            arrangement: $at->arrangement,
+            against: new Against(
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: $heading->kind,
+                demandSymbol: $demand,
+                capacitySymbol: preg_match('/^\w+$/', $capacity) === 1 ? $capacity : '',
+            ),
+            at: new Place(
+                x: $at->x,
+                combination: $at->combination->id,
+                arrangement: $at->arrangement,
+                factors: $at->factors,
+            ),
             lines: $w->lines,
             ranges: $ranges,
-            factors: $at->factors,
             group: $heading->group === '' || ! $inFire ? $heading->group : "{$heading->group} in fire",
         );
     }
@@ -54,12 +60,14 @@ final class Report
             $heading->title.($inFire ? ' in fire' : ''),
             $heading->clause,
             $w->value('u'),
-            x: $at->x,
-            combination: $at->combination->id,
-            arrangement: $at->arrangement,
+            at: new Place(
+                x: $at->x,
+                combination: $at->combination->id,
+                arrangement: $at->arrangement,
+                factors: $at->factors,
+            ),
             remark: $remark,
             lines: $w->lines,
-            factors: $at->factors,
         );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber;
 
+use Waage\Checks\Against;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 
@@ -30,10 +32,8 @@ final readonly class Slenderness
             $heading->title,
             $this->clause,
             $this->value / $this->most,
-            demand: $this->value,
-            capacity: $this->most,
-            x: $x,
-            combination: $combination,
+            against: new Against(demand: $this->value, capacity: $this->most),
+            at: new Place(x: $x, combination: $combination),
             remark: $this->remark,
             lines: $w->lines,
             group: $heading->group,

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Design\Design;
-use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\Angle;
 use Waage\Materials\Steel\Sections\Catalogue;
 use Waage\Materials\Steel\Sections\StripSection;

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\SectionStep;
 use Waage\Materials\Steel\SteelMake;
@@ -20,7 +21,7 @@ function sharing(string $name, float $axial, float $rest): Closure
     return fn (
         float $lateral,
         Detail $detail,
-    ): array => [new Weighing('axial', 'Axial', '', $axial, combination: $name), new Weighing('buckling', 'Buckling', '', $rest + $lateral, combination: $name, remark: $detail->hasLines() ? 'derived' : '')];
+    ): array => [new Weighing('axial', 'Axial', '', $axial, at: new Place(x: null, combination: $name)), new Weighing('buckling', 'Buckling', '', $rest + $lateral, at: new Place(x: null, combination: $name), remark: $detail->hasLines() ? 'derived' : '')];
 }
 
 it('takes of each weighing the combination that is the worst for it', function (): void {
@@ -68,7 +69,9 @@ it('looks farther where a bound was too high', function (): void {
 });
 
 it('does without a weighing that buckling is part of', function (): void {
-    $only = fn (float $lateral, Detail $detail): array => [new Weighing('axial', 'Axial', '', 0.5, combination: 'A')];
+    $only = fn (float $lateral, Detail $detail): array => [
+        new Weighing('axial', 'Axial', '', 0.5, at: new Place(x: null, combination: 'A')),
+    ];
     expect(
         WorstTogether::weigh(
             [$only],

@@ -6,6 +6,7 @@ namespace Waage\Materials\ColdFormed\Aisi2016;
 
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Materials\ColdFormed\ColdFormedMake;
 use Waage\Units\Kind;
@@ -70,7 +71,7 @@ final class Bridging
                 'Force in bridging',
                 'AISI S100-16, C2.2.1',
                 null,
-                x: $worst[1],
+                at: new Place(x: $worst[1]),
                 lines: $w->lines,
                 remark: 'For the bridging and its connections, which are not weighed.',
                 told: true,

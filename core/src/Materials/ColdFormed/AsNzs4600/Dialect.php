@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\ColdFormed\AsNzs4600;
 
+use Waage\Checks\Against;
 use Waage\Checks\Line;
+use Waage\Checks\State;
 use Waage\Checks\Weighing;
 
 /**
@@ -153,17 +155,30 @@ final class Dialect
     {
         $isBearing = str_contains($weighing->id, 'bearing');
         $names = ($isBearing ? self::BEARING : []) + self::SYMBOLS;
-        $values = array_diff_key(get_object_vars($weighing), ['state' => true]);
+        $told = fn (string $symbol): string => $names[$symbol] ?? $symbol;
+        $of = $weighing->against;
 
         return new Weighing(
-            ...[
-                ...$values,
-                'clause' => self::STANDARD.', '.self::clause(str_replace('AISI S100-16, ', '', $weighing->clause)),
-                'demandSymbol' => $names[$weighing->demandSymbol] ?? $weighing->demandSymbol,
-                'capacitySymbol' => $names[$weighing->capacitySymbol] ?? $weighing->capacitySymbol,
-                'remark' => str_replace(array_keys(self::CLAUSES), array_values(self::CLAUSES), $weighing->remark),
-                'lines' => array_map(fn (Line $l): Line => self::line($l, $names), $weighing->lines),
-            ],
+            $weighing->id,
+            $weighing->title,
+            self::STANDARD.', '.self::clause(str_replace('AISI S100-16, ', '', $weighing->clause)),
+            $weighing->ratio,
+            applies: $weighing->isCovered(),
+            against: new Against(
+                $of->demand,
+                $of->capacity,
+                $of->kind,
+                $told($of->demandSymbol),
+                $told($of->capacitySymbol),
+            ),
+            at: $weighing->at,
+            remark: str_replace(array_keys(self::CLAUSES), array_values(self::CLAUSES), $weighing->remark),
+            lines: array_map(fn (Line $l): Line => self::line($l, $names), $weighing->lines),
+            ranges: $weighing->ranges,
+            shape: $weighing->shape,
+            critical: $weighing->critical,
+            group: $weighing->group,
+            told: $weighing->state === State::Told,
         );
     }
 

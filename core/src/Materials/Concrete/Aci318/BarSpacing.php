@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Aci318;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -122,11 +123,13 @@ final class BarSpacing
             'Shrinkage and temperature bars',
             'ACI 318-19, 24.4.3',
             $w->value('u'),
-            demand: $w->value('A_s_t'),
-            capacity: $w->value('a_s'),
-            kind: Kind::AreaByLength,
-            demandSymbol: 'A_s_t',
-            capacitySymbol: 'a_s',
+            against: new Against(
+                demand: $w->value('A_s_t'),
+                capacity: $w->value('a_s'),
+                kind: Kind::AreaByLength,
+                demandSymbol: 'A_s_t',
+                capacitySymbol: 'a_s',
+            ),
             lines: $w->lines,
         );
     }
@@ -144,11 +147,13 @@ final class BarSpacing
             $title,
             "ACI 318-19, {$clause}",
             $w->value('u'),
-            demand: $w->value($demand),
-            capacity: $w->value($capacity),
-            kind: Kind::Size,
-            demandSymbol: $demand,
-            capacitySymbol: $capacity,
+            against: new Against(
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: Kind::Size,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+            ),
             lines: $w->lines,
         );
     }

@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -133,13 +134,7 @@ final readonly class Bending
             return;
         }
         if ($w->has('C_f') && $w->value('A_s * f_y') > $w->value('0.85 * f_c * b * h_f')) {
-            $w->line(
-                'a',
-                'min((A_s * f_y - C_f) / (0.85 * f_c * b_w), a_max)',
-                Kind::Size,
-                '22.2.2.4.1',
-                'in the web',
-            );
+            $w->line('a', 'min((A_s * f_y - C_f) / (0.85 * f_c * b_w), a_max)', Kind::Size, '22.2.2.4.1', 'in the web');
             $w->line('M_n', '0.85 * f_c * b_w * a * (d - a / 2) + M_f', Kind::Moment, '22.3');
         } else {
             $w->line('a', 'min(A_s * f_y / (0.85 * f_c * b), a_max)', Kind::Size, '22.2.2.4.1');
@@ -168,11 +163,13 @@ final readonly class Bending
             "Most bars, {$stretch->place}",
             'ACI 318-19, 9.3.3.1',
             $own->value('u'),
-            demand: $own->value('A_s'),
-            capacity: $own->value('A_s_max'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s',
-            capacitySymbol: 'A_s_max',
+            against: new Against(
+                demand: $own->value('A_s'),
+                capacity: $own->value('A_s_max'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_s',
+                capacitySymbol: 'A_s_max',
+            ),
             lines: $own->lines,
             group: $group,
         );

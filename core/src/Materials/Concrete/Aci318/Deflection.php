@@ -6,7 +6,9 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -85,13 +87,7 @@ final readonly class Deflection
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->line('rho_c', 'A_s_c / (b_w * d)', Kind::Number);
         $w->line('lambda_D', 'xi / (1 + 50 * rho_c)', Kind::Number, '24.2.4.1.1', 'creep and shrinkage');
-        $w->line(
-            'Delta_LT',
-            'lambda_D * Delta_S + Delta_L',
-            Kind::Deflection,
-            '24.2.4',
-            'sustained in time, and live',
-        );
+        $w->line('Delta_LT', 'lambda_D * Delta_S + Delta_L', Kind::Deflection, '24.2.4', 'sustained in time, and live');
         $w->let('L', $field[1] - $field[0], Kind::Length);
         $w->let('n_1', $basis->limits->variable, Kind::Number, 'basis of the job', 'live load');
         $w->let('n_2', $basis->limits->total, Kind::Number, 'basis of the job', 'after attachment');
@@ -170,15 +166,19 @@ final readonly class Deflection
                 $title,
                 'ACI 318-19, 24.2',
                 $own->value('u'),
-                demand: $own->value($demand),
-                capacity: $own->value($capacity),
-                kind: Kind::Deflection,
-                demandSymbol: $demand,
-                capacitySymbol: $capacity,
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->envelopes->beam->arrangementText($factors),
-                factors: $factors,
+                against: new Against(
+                    demand: $own->value($demand),
+                    capacity: $own->value($capacity),
+                    kind: Kind::Deflection,
+                    demandSymbol: $demand,
+                    capacitySymbol: $capacity,
+                ),
+                at: new Place(
+                    x: $e->x,
+                    combination: $e->combination->id,
+                    arrangement: $this->envelopes->beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $own->lines,
             );
         }

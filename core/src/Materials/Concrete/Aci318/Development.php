@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarGroup;
@@ -145,12 +147,14 @@ final readonly class Development
             'ACI 318-19, 9.7.3.8.3',
             $isHooked ? null : $w->value('u'),
             applies: ! $isHooked || $w->value('l_a') > 0.0,
-            demand: $w->value('l_d'),
-            capacity: $w->value('l_max'),
-            kind: Kind::Size,
-            demandSymbol: 'l_d',
-            capacitySymbol: 'l_max',
-            x: $support->x,
+            against: new Against(
+                demand: $w->value('l_d'),
+                capacity: $w->value('l_max'),
+                kind: Kind::Size,
+                demandSymbol: 'l_d',
+                capacitySymbol: 'l_max',
+            ),
+            at: new Place(x: $support->x),
             lines: $w->lines,
             group: 'end-anchorage',
             remark: ! $isHooked

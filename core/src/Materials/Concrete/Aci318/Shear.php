@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -153,11 +154,13 @@ final readonly class Shear
             'Least stirrups',
             'ACI 318-19, 9.6.3.4',
             $w->value('u'),
-            demand: $w->value('A_v_min'),
-            capacity: $w->value('a_v'),
-            kind: Kind::AreaByLength,
-            demandSymbol: 'A_v_min',
-            capacitySymbol: 'a_v',
+            against: new Against(
+                demand: $w->value('A_v_min'),
+                capacity: $w->value('a_v'),
+                kind: Kind::AreaByLength,
+                demandSymbol: 'A_v_min',
+                capacitySymbol: 'a_v',
+            ),
             lines: $w->lines,
         );
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Aci318;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Materials\Concrete\ConcreteMake;
 use Waage\Materials\Concrete\Span;
@@ -48,12 +50,14 @@ final class Thickness
                 'Least thickness',
                 "ACI 318-19, {$clause}",
                 null,
-                demand: $w->value('h_min'),
-                capacity: $w->value('h'),
-                kind: Kind::Size,
-                demandSymbol: 'h_min',
-                capacitySymbol: 'h',
-                x: $x,
+                against: new Against(
+                    demand: $w->value('h_min'),
+                    capacity: $w->value('h'),
+                    kind: Kind::Size,
+                    demandSymbol: 'h_min',
+                    capacitySymbol: 'h',
+                ),
+                at: new Place(x: $x),
                 lines: $w->lines,
                 remark: $w->value('h') >= $w->value('h_min')
                     ? 'Beside the deflections that are calculated: they could be left out by this table.'

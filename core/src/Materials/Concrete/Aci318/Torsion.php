@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Aci318;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -97,11 +98,13 @@ final readonly class Torsion
             'Torsion',
             'ACI 318-19, 22.7.1.1',
             null,
-            demand: $w->value('T_u'),
-            capacity: $w->value('phiT_th'),
-            kind: Kind::Moment,
-            demandSymbol: 'T_u',
-            capacitySymbol: 'phiT_th',
+            against: new Against(
+                demand: $w->value('T_u'),
+                capacity: $w->value('phiT_th'),
+                kind: Kind::Moment,
+                demandSymbol: 'T_u',
+                capacitySymbol: 'phiT_th',
+            ),
             lines: $w->lines,
             remark: 'Below the threshold, so that it is left out.',
         );
@@ -205,11 +208,13 @@ final readonly class Torsion
             'Bars along for torsion',
             'ACI 318-19, 22.7.6',
             $w->value('u'),
-            demand: $w->value('A_l_req'),
-            capacity: $w->value('A_a'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_l_req',
-            capacitySymbol: 'A_a',
+            against: new Against(
+                demand: $w->value('A_l_req'),
+                capacity: $w->value('A_a'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_l_req',
+                capacitySymbol: 'A_a',
+            ),
             lines: $w->lines,
             remark: 'One at each corner, the others at 12 in at most; beside the bars for bending (9.7.5).',
         );
@@ -229,11 +234,13 @@ final readonly class Torsion
             'Spacing of stirrups for torsion',
             'ACI 318-19, 9.7.6.3.3',
             $w->value('u'),
-            demand: $w->value('s'),
-            capacity: $w->value('s_max'),
-            kind: Kind::Size,
-            demandSymbol: 's',
-            capacitySymbol: 's_max',
+            against: new Against(
+                demand: $w->value('s'),
+                capacity: $w->value('s_max'),
+                kind: Kind::Size,
+                demandSymbol: 's',
+                capacitySymbol: 's_max',
+            ),
             lines: $w->lines,
         );
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Bs8110;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -89,12 +91,14 @@ final class Anchorage
             'BS 8110-1, 3.12.9.4',
             $hasRoom ? $w->value('u') : null,
             applies: $hasRoom,
-            demand: $w->value('l_req'),
-            capacity: $w->value('l_is'),
-            kind: Kind::Size,
-            demandSymbol: 'l_req',
-            capacitySymbol: 'l_is',
-            x: $support->x,
+            against: new Against(
+                demand: $w->value('l_req'),
+                capacity: $w->value('l_is'),
+                kind: Kind::Size,
+                demandSymbol: 'l_req',
+                capacitySymbol: 'l_is',
+            ),
+            at: new Place(x: $support->x),
             lines: $w->lines,
             group: 'end-anchorage',
             remark: match (true) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\Bs8110;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -64,11 +65,7 @@ final class BarSpacing
         }
         $w->line('u', 'a / a_max', Kind::Number, '3.12.11.2');
 
-        return self::told('bar-spacing', 'Spacing of bars against cracks', '3.12.11.2', $w, [
-            'a',
-            'a_max',
-            Kind::Size,
-        ]);
+        return self::told('bar-spacing', 'Spacing of bars against cracks', '3.12.11.2', $w, ['a', 'a_max', Kind::Size]);
     }
 
     private static function clear(ConcreteMake $concrete, BarGroup $group, Detail $detail): Weighing
@@ -119,11 +116,13 @@ final class BarSpacing
             $title,
             "BS 8110-1, {$clause}",
             $w->value('u'),
-            demand: $w->value($demand),
-            capacity: $w->value($capacity),
-            kind: $kind,
-            demandSymbol: $demand,
-            capacitySymbol: $capacity,
+            against: new Against(
+                demand: $w->value($demand),
+                capacity: $w->value($capacity),
+                kind: $kind,
+                demandSymbol: $demand,
+                capacitySymbol: $capacity,
+            ),
             lines: $w->lines,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -30,28 +31,33 @@ final readonly class CrackWidths
         foreach ($concrete->widths === null ? [1, -1] : [] as $sign) {
             foreach ($concrete->steel()->inTension($sign) as $stretch) {
                 $w = $this->ofStretch($concrete, $sign, $stretch, $detail);
-                $worst = $w !== null && ($worst === null || $w->value('w_cr') > $worst[0]->value('w_cr'))
-                    ? [$w, $stretch]
-                    : $worst;
+                $worst =
+                    $w !== null && ($worst === null || $w->value('w_cr') > $worst[0]->value('w_cr'))
+                        ? [$w, $stretch]
+                        : $worst;
             }
         }
 
-        return $worst === null ? [] : [
-            new Weighing(
-                'crack-width',
-                "Crack width, {$worst[1]->place}",
-                'BS 8110-2, 3.8',
-                null,
-                demand: $worst[0]->value('w_cr'),
-                capacity: $worst[0]->value('w_max'),
-                kind: Kind::Crack,
-                demandSymbol: 'w_cr',
-                capacitySymbol: 'w_max',
-                lines: $worst[0]->lines,
-                remark: 'Beside the spacing of bars, which decides (BS 8110-1, 3.12.11.2.1).',
-                told: true,
-            ),
-        ];
+        return $worst === null
+            ? []
+            : [
+                new Weighing(
+                    'crack-width',
+                    "Crack width, {$worst[1]->place}",
+                    'BS 8110-2, 3.8',
+                    null,
+                    against: new Against(
+                        demand: $worst[0]->value('w_cr'),
+                        capacity: $worst[0]->value('w_max'),
+                        kind: Kind::Crack,
+                        demandSymbol: 'w_cr',
+                        capacitySymbol: 'w_max',
+                    ),
+                    lines: $worst[0]->lines,
+                    remark: 'Beside the spacing of bars, which decides (BS 8110-1, 3.12.11.2.1).',
+                    told: true,
+                ),
+            ];
     }
 
     private function ofStretch(ConcreteMake $concrete, int $sign, BarStretch $stretch, Detail $detail): ?Working
@@ -76,7 +82,13 @@ final readonly class CrackWidths
         $w->line('E_c', '(20 + 0.2 * f_cu) * 1000 / 2', Kind::ModulusOfElasticity, '3.8.3, Table 7.2', 'half of it');
         $w->let('E_s', 200000.0, Kind::ModulusOfElasticity);
         $w->line('alpha_e', 'E_s / E_c', Kind::Number);
-        $w->line('x', 'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)', Kind::Size, '3.8.3', 'cracked');
+        $w->line(
+            'x',
+            'alpha_e * A_s / b * (sqrt(1 + 2 * b * d / (alpha_e * A_s)) - 1)',
+            Kind::Size,
+            '3.8.3',
+            'cracked',
+        );
         $w->line('f_s', 'M / (A_s * (d - x / 3))', Kind::Stress);
         $w->line('epsilon_1', 'f_s / E_s * (h - x) / (d - x) * 1000', Kind::Number, '3.8.3', 'at the face, ‰');
         $w->line(
@@ -95,12 +107,7 @@ final readonly class CrackWidths
         $between = 'sqrt((s_b / 2)^2 + (c_1 + phi / 2)^2)';
         $rule = $corner === '' ? "{$between} - phi / 2" : "max({$between}{$corner}) - phi / 2";
         $w->line('a_cr', $rule, Kind::Size, '3.8.3', 'from the crack to the nearest bar');
-        $w->line(
-            'w_cr',
-            '3 * a_cr * epsilon_m / 1000 / (1 + 2 * (a_cr - c_1) / (h - x))',
-            Kind::Crack,
-            '3.8.3 (12)',
-        );
+        $w->line('w_cr', '3 * a_cr * epsilon_m / 1000 / (1 + 2 * (a_cr - c_1) / (h - x))', Kind::Crack, '3.8.3 (12)');
         $w->let('w_max', 0.3, Kind::Crack, 'BS 8110-1, 3.2.4.2');
 
         return $w;

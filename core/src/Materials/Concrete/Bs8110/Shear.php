@@ -6,6 +6,7 @@ namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -52,11 +53,13 @@ final readonly class Shear
             $weighings[] = $spans->weighing($what, 'V', $field, $e, $w);
         }
 
-        return $concrete->isSlab() ? $weighings : [
-            ...$weighings,
-            $this->leastLinks($concrete, $spans->widest(), $detail),
-            $this->spacing($concrete, $spans->widest(), $detail),
-        ];
+        return $concrete->isSlab()
+            ? $weighings
+            : [
+                ...$weighings,
+                $this->leastLinks($concrete, $spans->widest(), $detail),
+                $this->spacing($concrete, $spans->widest(), $detail),
+            ];
     }
 
     /** V, v and v_c. */
@@ -113,9 +116,18 @@ final readonly class Shear
         $w->line('u', 'a_min / a_sv', Kind::Number, 'Table 3.7');
 
         return new Weighing(
-            'least-links', 'Least links', 'BS 8110-1, Table 3.7', $w->value('u'),
-            demand: $w->value('a_min'), capacity: $w->value('a_sv'), kind: Kind::AreaByLength,
-            demandSymbol: 'a_min', capacitySymbol: 'a_sv', lines: $w->lines,
+            'least-links',
+            'Least links',
+            'BS 8110-1, Table 3.7',
+            $w->value('u'),
+            against: new Against(
+                demand: $w->value('a_min'),
+                capacity: $w->value('a_sv'),
+                kind: Kind::AreaByLength,
+                demandSymbol: 'a_min',
+                capacitySymbol: 'a_sv',
+            ),
+            lines: $w->lines,
         );
     }
 
@@ -130,8 +142,6 @@ final readonly class Shear
         $w->line('s_t', '(b_v - 2 * c - phi_w) / (n_w - 1)', Kind::Size, '', 'between legs');
         $w->line('u', 'max(s_v / (0.75 * d), s_t / d)', Kind::Number, '3.4.5.5');
 
-        return new Weighing(
-            'link-spacing', 'Spacing of links', 'BS 8110-1, 3.4.5.5', $w->value('u'), lines: $w->lines,
-        );
+        return new Weighing('link-spacing', 'Spacing of links', 'BS 8110-1, 3.4.5.5', $w->value('u'), lines: $w->lines);
     }
 }

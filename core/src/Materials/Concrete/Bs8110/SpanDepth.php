@@ -6,7 +6,9 @@ namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -44,18 +46,22 @@ final readonly class SpanDepth
         }
         [$w, $x] = $worst;
 
-        return [new Weighing(
-            'deflection',
-            'Deflection, span to depth',
-            'BS 8110-1, 3.4.6',
-            $w->value('u'),
-            demand: $w->value('l / d'),
-            capacity: $w->value('r'),
-            demandSymbol: '',
-            capacitySymbol: 'r',
-            x: $x,
-            lines: $w->lines,
-        )];
+        return [
+            new Weighing(
+                'deflection',
+                'Deflection, span to depth',
+                'BS 8110-1, 3.4.6',
+                $w->value('u'),
+                against: new Against(
+                    demand: $w->value('l / d'),
+                    capacity: $w->value('r'),
+                    demandSymbol: '',
+                    capacitySymbol: 'r',
+                ),
+                at: new Place(x: $x),
+                lines: $w->lines,
+            ),
+        ];
     }
 
     private function ratio(ConcreteMake $concrete, Span $span, Extreme $e, Working $w): void

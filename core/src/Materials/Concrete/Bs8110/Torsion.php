@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\Bs8110;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -111,11 +112,13 @@ final readonly class Torsion
             'Torsion',
             'BS 8110-2, 2.4.6',
             null,
-            demand: $w->value('v_t'),
-            capacity: $w->value('v_t_min'),
-            kind: Kind::LowStress,
-            demandSymbol: 'v_t',
-            capacitySymbol: 'v_t_min',
+            against: new Against(
+                demand: $w->value('v_t'),
+                capacity: $w->value('v_t_min'),
+                kind: Kind::LowStress,
+                demandSymbol: 'v_t',
+                capacitySymbol: 'v_t_min',
+            ),
             lines: $w->lines,
             remark: 'Below the least stress, so that it is left out.',
         );
@@ -126,13 +129,7 @@ final readonly class Torsion
     {
         $w->let('b_w', $concrete->b, Kind::Size);
         $w->let('h', $concrete->h, Kind::Size);
-        $w->let(
-            'a_w',
-            $concrete->cover + $concrete->links->diameter / 2,
-            Kind::Size,
-            '',
-            'to the middle of the links',
-        );
+        $w->let('a_w', $concrete->cover + $concrete->links->diameter / 2, Kind::Size, '', 'to the middle of the links');
         $w->line('x_1', 'min(b_w, h) - 2 * a_w', Kind::Size, '2.4.2');
         $w->line('y_1', 'max(b_w, h) - 2 * a_w', Kind::Size, '2.4.2');
         $rule = '2 * T / (min(b_w, h)^2 * (max(b_w, h) - min(b_w, h) / 3))';
@@ -205,11 +202,13 @@ final readonly class Torsion
             'Bars along for torsion',
             'BS 8110-2, 2.4.7',
             $w->value('u'),
-            demand: $w->value('A_s'),
-            capacity: $w->value('A_a'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_s',
-            capacitySymbol: 'A_a',
+            against: new Against(
+                demand: $w->value('A_s'),
+                capacity: $w->value('A_a'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_s',
+                capacitySymbol: 'A_a',
+            ),
             lines: $w->lines,
             remark: 'One at each corner, the others at 300 mm at most; beside the bars for bending (2.4.9).',
         );
@@ -227,11 +226,13 @@ final readonly class Torsion
             'Spacing of links for torsion',
             'BS 8110-2, 2.4.8',
             $w->value('u'),
-            demand: $w->value('s_v'),
-            capacity: $w->value('s_max'),
-            kind: Kind::Size,
-            demandSymbol: 's_v',
-            capacitySymbol: 's_max',
+            against: new Against(
+                demand: $w->value('s_v'),
+                capacity: $w->value('s_max'),
+                kind: Kind::Size,
+                demandSymbol: 's_v',
+                capacitySymbol: 's_max',
+            ),
             lines: $w->lines,
         );
     }

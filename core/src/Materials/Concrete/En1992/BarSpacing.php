@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Concrete\BarGroup;
@@ -42,9 +43,18 @@ final class BarSpacing
         $w->line('u', 'a_min / a', Kind::Number, '8.2(2)');
 
         return new Weighing(
-            'clear', 'Clear distance of bars', 'EN 1992-1-1, 8.2(2)', $w->value('u'),
-            demand: $w->value('a_min'), capacity: $w->value('a'), kind: Kind::Size,
-            demandSymbol: 'a_min', capacitySymbol: 'a', lines: $w->lines,
+            'clear',
+            'Clear distance of bars',
+            'EN 1992-1-1, 8.2(2)',
+            $w->value('u'),
+            against: new Against(
+                demand: $w->value('a_min'),
+                capacity: $w->value('a'),
+                kind: Kind::Size,
+                demandSymbol: 'a_min',
+                capacitySymbol: 'a',
+            ),
+            lines: $w->lines,
         );
     }
 
@@ -61,9 +71,18 @@ final class BarSpacing
         $w->line('s_max', 'min(2 * h, 250)', Kind::Size, '9.3.1.1(3)', 'where moments are greatest');
         $w->line('u', 's_b / s_max', Kind::Number, '9.3.1.1(3)');
         $spacing = new Weighing(
-            'bar-spacing', 'Spacing of bars', 'EN 1992-1-1, 9.3.1.1(3)', $w->value('u'),
-            demand: $w->value('s_b'), capacity: $w->value('s_max'), kind: Kind::Size,
-            demandSymbol: 's_b', capacitySymbol: 's_max', lines: $w->lines,
+            'bar-spacing',
+            'Spacing of bars',
+            'EN 1992-1-1, 9.3.1.1(3)',
+            $w->value('u'),
+            against: new Against(
+                demand: $w->value('s_b'),
+                capacity: $w->value('s_max'),
+                kind: Kind::Size,
+                demandSymbol: 's_b',
+                capacitySymbol: 's_max',
+            ),
+            lines: $w->lines,
         );
 
         return [$spacing, self::distribution($concrete, $detail)];
@@ -82,9 +101,18 @@ final class BarSpacing
         $w->line('u', 'A_s_dist / a_s', Kind::Number, '9.3.1.1(2)');
 
         return new Weighing(
-            'distribution', 'Distribution steel', 'EN 1992-1-1, 9.3.1.1(2)', $w->value('u'),
-            demand: $w->value('A_s_dist'), capacity: $w->value('a_s'), kind: Kind::AreaByLength,
-            demandSymbol: 'A_s_dist', capacitySymbol: 'a_s', lines: $w->lines,
+            'distribution',
+            'Distribution steel',
+            'EN 1992-1-1, 9.3.1.1(2)',
+            $w->value('u'),
+            against: new Against(
+                demand: $w->value('A_s_dist'),
+                capacity: $w->value('a_s'),
+                kind: Kind::AreaByLength,
+                demandSymbol: 'A_s_dist',
+                capacitySymbol: 'a_s',
+            ),
+            lines: $w->lines,
         );
     }
 
@@ -97,9 +125,18 @@ final class BarSpacing
         $w->line('u', 'A_s / A_s_max', Kind::Number, '9.2.1.1(3)');
 
         return new Weighing(
-            'most-bars', 'Most bars', 'EN 1992-1-1, 9.2.1.1(3)', $w->value('u'),
-            demand: $w->value('A_s'), capacity: $w->value('A_s_max'), kind: Kind::SteelArea,
-            demandSymbol: 'A_s', capacitySymbol: 'A_s_max', lines: $w->lines,
+            'most-bars',
+            'Most bars',
+            'EN 1992-1-1, 9.2.1.1(3)',
+            $w->value('u'),
+            against: new Against(
+                demand: $w->value('A_s'),
+                capacity: $w->value('A_s_max'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_s',
+                capacitySymbol: 'A_s_max',
+            ),
+            lines: $w->lines,
         );
     }
 }

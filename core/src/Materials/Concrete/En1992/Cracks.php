@@ -7,6 +7,7 @@ namespace Waage\Materials\Concrete\En1992;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Loading\Combination;
@@ -84,10 +85,12 @@ final readonly class Cracks
             "Cracks, {$stretch->place}",
             'EN 1992-1-1, 7.3.4',
             $u,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $w->lines,
             group: $group,
         );
@@ -109,8 +112,8 @@ final readonly class Cracks
 
         $sign = $e->value > 0.0 ? 1 : -1;
 
-        return $this->ratio($concrete, $group, [$sign, $e->x], $w) <= 1.0
-            && (new LeastAgainstCracks($this))->suffices($concrete, $group, $sign, $e->x);
+        return $this->ratio($concrete, $group, [$sign, $e->x], $w) <= 1.0 &&
+            (new LeastAgainstCracks($this))->suffices($concrete, $group, $sign, $e->x);
     }
 
     /**

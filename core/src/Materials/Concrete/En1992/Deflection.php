@@ -8,7 +8,9 @@ use Waage\Analysis\Effect;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -198,12 +200,14 @@ final class Deflection
             'Deflection after finishes',
             'EN 1992-1-1, 7.4.1(5)',
             $n === null ? null : $w->value('u'),
-            demand: $w->value('w_fin'),
-            capacity: $n === null ? null : $w->value('w_lim'),
-            kind: Kind::Deflection,
-            demandSymbol: 'w_fin',
-            capacitySymbol: 'w_lim',
-            x: $worst['x'],
+            against: new Against(
+                demand: $w->value('w_fin'),
+                capacity: $n === null ? null : $w->value('w_lim'),
+                kind: Kind::Deflection,
+                demandSymbol: 'w_fin',
+                capacitySymbol: 'w_lim',
+            ),
+            at: new Place(x: $worst['x']),
             lines: $w->lines,
             remark: $n === null
                 ? 'No limit is asked for; usual is L/500 where finishes or partitions may be damaged.'
@@ -339,15 +343,19 @@ final class Deflection
             self::TITLE,
             self::CLAUSE,
             $w->value('u'),
-            demand: $w->value('w'),
-            capacity: $w->value('w_lim'),
-            kind: Kind::Deflection,
-            demandSymbol: 'w',
-            capacitySymbol: 'w_lim',
-            x: $x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $w->value('w'),
+                capacity: $w->value('w_lim'),
+                kind: Kind::Deflection,
+                demandSymbol: 'w',
+                capacitySymbol: 'w_lim',
+            ),
+            at: new Place(
+                x: $x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $w->lines,
         );
     }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\BarStretch;
@@ -73,20 +75,24 @@ final readonly class EndAnchorage
         }
         $w->line('u', 'l_bd / l_is', Kind::Number, '9.2.1.4(3)');
 
-        return [new Weighing(
-            $id[0],
-            $id[1],
-            $id[2],
-            $w->value('u'),
-            demand: $w->value('l_bd'),
-            capacity: $w->value('l_is'),
-            kind: Kind::Size,
-            demandSymbol: 'l_bd',
-            capacitySymbol: 'l_is',
-            x: $support->x,
-            lines: $w->lines,
-            group: 'end-anchorage',
-        )];
+        return [
+            new Weighing(
+                $id[0],
+                $id[1],
+                $id[2],
+                $w->value('u'),
+                against: new Against(
+                    demand: $w->value('l_bd'),
+                    capacity: $w->value('l_is'),
+                    kind: Kind::Size,
+                    demandSymbol: 'l_bd',
+                    capacitySymbol: 'l_is',
+                ),
+                at: new Place(x: $support->x),
+                lines: $w->lines,
+                group: 'end-anchorage',
+            ),
+        ];
     }
 
     /** l_bd of the tension that shear leaves at the support; null: no shear. */

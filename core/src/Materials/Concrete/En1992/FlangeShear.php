@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -35,13 +37,7 @@ final readonly class FlangeShear
             $middle = ($from + $to) / 2;
             $x = $concrete->compressesFlange(1) ? $middle : $e->x ?? $middle;
             $sign = $concrete->compressesFlange(1) ? 1 : -1;
-            $M = $this->envelopes->moment->extreme(
-                $this->envelopes->strength,
-                $sign,
-                $concrete->weight(),
-                $from,
-                $to,
-            );
+            $M = $this->envelopes->moment->extreme($this->envelopes->strength, $sign, $concrete->weight(), $from, $to);
             if ($e === null || abs($e->value) < self::NOTHING || $sign * ($M->value ?? 0.0) < self::NOTHING) {
                 continue;
             }
@@ -94,12 +90,14 @@ final readonly class FlangeShear
             'Shear between flange and web',
             'EN 1992-1-1, 6.2.4',
             $w->value('u'),
-            demand: $w->value('v_Ed'),
-            capacity: $w->value('v_Rd'),
-            kind: Kind::Stress,
-            demandSymbol: 'v_Ed',
-            capacitySymbol: 'v_Rd',
-            x: $x,
+            against: new Against(
+                demand: $w->value('v_Ed'),
+                capacity: $w->value('v_Rd'),
+                kind: Kind::Stress,
+                demandSymbol: 'v_Ed',
+                capacitySymbol: 'v_Rd',
+            ),
+            at: new Place(x: $x),
             lines: $w->lines,
             remark: $steel > 0.0
                 ? "Lay {$steel} mm²/m across the web in the slab, with half of the slab's own (6.2.4(5))."

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Concrete\En1992;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -54,12 +56,14 @@ final class PartialFixity
                 "Top bars at the end, support {$number}",
                 'EN 1992-1-1, 9.2.1.2(1)',
                 $w->value('u'),
-                demand: $w->value('M_Ed'),
-                capacity: $w->value('M_Rd'),
-                kind: Kind::Moment,
-                demandSymbol: 'M_Ed',
-                capacitySymbol: 'M_Rd',
-                x: $x,
+                against: new Against(
+                    demand: $w->value('M_Ed'),
+                    capacity: $w->value('M_Rd'),
+                    kind: Kind::Moment,
+                    demandSymbol: 'M_Ed',
+                    capacitySymbol: 'M_Rd',
+                ),
+                at: new Place(x: $x),
                 lines: $w->lines,
             ),
         ];

@@ -6,7 +6,9 @@ namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -61,14 +63,19 @@ final readonly class SpanDepth
         }
         [$w, $x] = $worst;
 
-        return [new Weighing(
-            ...self::ID, ratio: null, demand: $w->value('L / d'), capacity: $w->value('lambda_lim'),
-            demandSymbol: '', capacitySymbol: 'lambda_lim', x: $x, lines: $w->lines,
-            remark: $w->value('u') <= 1.0
-                ? 'Beside the deflection that is calculated: it could be left out by this rule.'
-                : 'Beside the deflection that is calculated, which this rule would not spare.',
-            told: true,
-        )];
+        return [
+            new Weighing(
+                ...self::ID,
+                ratio: null,
+                against: new Against($w->value('L / d'), $w->value('lambda_lim'), capacitySymbol: 'lambda_lim'),
+                at: new Place($x),
+                lines: $w->lines,
+                remark: $w->value('u') <= 1.0
+                    ? 'Beside the deflection that is calculated: it could be left out by this rule.'
+                    : 'Beside the deflection that is calculated, which this rule would not spare.',
+                told: true,
+            ),
+        ];
     }
 
     /** The rule is for level beams on rigid supports, and stands for span/250. */

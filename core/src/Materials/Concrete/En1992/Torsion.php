@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete\En1992;
 
 use Waage\Analysis\MemberEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
@@ -149,11 +150,13 @@ final readonly class Torsion
             'Bars along for torsion',
             'EN 1992-1-1, 6.3.2(3)',
             $w->value('u'),
-            demand: $w->value('A_sl'),
-            capacity: $w->value('A_a'),
-            kind: Kind::SteelArea,
-            demandSymbol: 'A_sl',
-            capacitySymbol: 'A_a',
+            against: new Against(
+                demand: $w->value('A_sl'),
+                capacity: $w->value('A_a'),
+                kind: Kind::SteelArea,
+                demandSymbol: 'A_sl',
+                capacitySymbol: 'A_a',
+            ),
             lines: $w->lines,
             remark: 'One at each corner, the others at 350 mm at most; beside the bars for bending (9.2.3(4)).',
         );
@@ -187,11 +190,13 @@ final readonly class Torsion
             'Spacing of links for torsion',
             'EN 1992-1-1, 9.2.3(3)',
             $w->value('u'),
-            demand: $w->value('s'),
-            capacity: $w->value('s_max'),
-            kind: Kind::Size,
-            demandSymbol: 's',
-            capacitySymbol: 's_max',
+            against: new Against(
+                demand: $w->value('s'),
+                capacity: $w->value('s_max'),
+                kind: Kind::Size,
+                demandSymbol: 's',
+                capacitySymbol: 's_max',
+            ),
             lines: $w->lines,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
@@ -290,21 +291,19 @@ final readonly class BeamColumn
         ?float $demand = null,
         ?float $capacity = null,
     ): Weighing {
-
         return new Weighing(
             $id,
             $title,
             "{$this->standard}, {$clause}",
             $ratio,
-            demand: $demand,
-            capacity: $capacity,
-            kind: $demand === null ? Kind::Number : Kind::Force,
-            demandSymbol: $demand === null ? '' : 'P_r',
-            capacitySymbol: $demand === null ? '' : 'P_c',
-            x: $this->column->at->x,
-            combination: $this->column->at->combination,
-            arrangement: $this->column->at->arrangement,
-            factors: $this->column->at->factors,
+            against: new Against(
+                demand: $demand,
+                capacity: $capacity,
+                kind: $demand === null ? Kind::Number : Kind::Force,
+                demandSymbol: $demand === null ? '' : 'P_r',
+                capacitySymbol: $demand === null ? '' : 'P_c',
+            ),
+            at: $this->column->at,
             remark: $demand === null
                 ? 'The greatest forces and moments of the combination together: on the safe side.'
                 : '',

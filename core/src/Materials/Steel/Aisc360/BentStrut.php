@@ -61,8 +61,7 @@ final readonly class BentStrut
         $d?->given('alpha', $alpha, Kind::Number, 'App. 8.1.2', $this->method->value);
         $d?->line('B_1', '1 / max(1 - alpha * P_r / P_e1, 0.05)', Kind::Number, 'A-8-3', 'C_m = 1');
         $d?->line('u', 'p + B_1 * m', Kind::Number, 'H2-1', 'the sum of the greatest stresses, wherever they are');
-        $at =
-            $this->strut->tension > $P ? $this->strut->pulled : $this->strut->pressed;
+        $at = $this->strut->tension > $P ? $this->strut->pulled : $this->strut->pressed;
 
         return [
             ...$alone,
@@ -71,10 +70,7 @@ final readonly class BentStrut
                 'Bending with axial force',
                 "{$this->standard}, H2",
                 $p + $B * $m,
-                x: $at->x,
-                combination: $at->combination,
-                arrangement: $at->arrangement,
-                factors: $at->factors,
+                at: $at,
                 lines: $d->lines ?? [],
                 remark: 'The greatest axial force with the greatest moment, of whatever combinations: on the safe side.',
             ),

@@ -7,8 +7,10 @@ namespace Waage\Materials\Steel\Aisc360;
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -140,15 +142,19 @@ final readonly class CrossSections
             $title,
             "{$this->standard}, {$clause}",
             $demand / $available,
-            demand: $demand,
-            capacity: $available,
-            kind: $kind,
-            demandSymbol: $required,
-            capacitySymbol: $capacity,
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $demand,
+                capacity: $available,
+                kind: $kind,
+                demandSymbol: $required,
+                capacitySymbol: $capacity,
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: $beam === $this->beam ? [[$stretch->from, $stretch->to, $available]] : [],
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
@@ -59,15 +60,14 @@ final readonly class HollowTorsion
             'Torsion',
             "{$this->standard}, H3.1",
             $t,
-            demand: $T,
-            capacity: $Tc,
-            kind: Kind::Moment,
-            demandSymbol: $required,
-            capacitySymbol: 'T_c',
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            against: new Against(
+                demand: $T,
+                capacity: $Tc,
+                kind: Kind::Moment,
+                demandSymbol: $required,
+                capacitySymbol: 'T_c',
+            ),
+            at: $at,
             lines: $d->lines ?? [],
             remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
         );
@@ -99,10 +99,7 @@ final readonly class HollowTorsion
                 'Torsion with bending and shear',
                 "{$this->standard}, H3.2",
                 $u,
-                x: $at->x,
-                combination: $at->combination,
-                arrangement: $at->arrangement,
-                factors: $at->factors,
+                at: $at,
                 lines: $d->lines ?? [],
             ),
         ];

@@ -8,8 +8,10 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\BucklingLength;
@@ -75,8 +77,8 @@ final class LateralTorsionalBuckling
         }
         if (
             count($stretches) > 1 &&
-            ($member->basis->steel->closedForms
-                || array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])
+            ($member->basis->steel->closedForms ||
+                array_filter($strengths, fn (array $s): bool => $s[0]->needsBraces()) !== [])
         ) {
             return new Weighing(
                 $id,
@@ -136,15 +138,19 @@ final class LateralTorsionalBuckling
             $title,
             $clause,
             $ratio,
-            demand: $M,
-            capacity: $M / $ratio,
-            kind: Kind::Moment,
-            demandSymbol: $this->method->required('M'),
-            capacitySymbol: 'M_c',
-            x: $part->x,
-            combination: $case->combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $M,
+                capacity: $M / $ratio,
+                kind: Kind::Moment,
+                demandSymbol: $this->method->required('M'),
+                capacitySymbol: 'M_c',
+            ),
+            at: new Place(
+                x: $part->x,
+                combination: $case->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: $ranges,
             shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
@@ -269,9 +275,10 @@ final class LateralTorsionalBuckling
                 default => 'or more: not looked for beyond what makes no difference to the section with the greatest moment',
             },
         );
-        $Mn = $alpha >= $most
-            ? $part->strength->profile->moment($d)
-            : $this->deriveByEigenvalue($d, $case, $weight, $alpha, $part, $braced, $changes);
+        $Mn =
+            $alpha >= $most
+                ? $part->strength->profile->moment($d)
+                : $this->deriveByEigenvalue($d, $case, $weight, $alpha, $part, $braced, $changes);
         $this->ratio($d, $part->M, $Mn);
 
         return $part->M;

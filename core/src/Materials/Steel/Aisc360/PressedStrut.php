@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\Aisc360;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
 use Waage\Units\Kind;
 
@@ -74,15 +75,14 @@ abstract readonly class PressedStrut
             $title,
             "{$this->standard}, {$clause}",
             $P / $Pc,
-            demand: $P,
-            capacity: $Pc,
-            kind: Kind::Force,
-            demandSymbol: 'P_r',
-            capacitySymbol: 'P_c',
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            against: new Against(
+                demand: $P,
+                capacity: $Pc,
+                kind: Kind::Force,
+                demandSymbol: 'P_r',
+                capacitySymbol: 'P_c',
+            ),
+            at: $at,
             lines: $d->lines ?? [],
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Analysis\Envelope;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
@@ -214,11 +215,13 @@ final readonly class Seismic
             'Stability bracing',
             "{$this->standard}, D1.2",
             $Lb / $most,
-            demand: $Lb,
-            capacity: $most,
-            kind: Kind::Length,
-            demandSymbol: 'L_b',
-            capacitySymbol: 'L_b_max',
+            against: new Against(
+                demand: $Lb,
+                capacity: $most,
+                kind: Kind::Length,
+                demandSymbol: 'L_b',
+                capacitySymbol: 'L_b_max',
+            ),
             lines: $d->lines ?? [],
             remark: 'What each brace has to be good for stands in the derivation; braces themselves are not weighed.',
         );

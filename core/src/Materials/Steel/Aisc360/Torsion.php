@@ -115,10 +115,7 @@ final readonly class Torsion
             'Torsion with shear',
             "{$this->standard}, H3.3",
             $u,
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            at: $at,
             lines: $d->lines ?? [],
             remark: $detail->hasLines() ? $this->envelopes->twist($s, $grade) : '',
         );
@@ -173,10 +170,7 @@ final readonly class Torsion
                 'Bending of the twisted member',
                 "{$this->standard}, H3.3",
                 $total,
-                x: $at->x,
-                combination: $at->combination,
-                arrangement: $at->arrangement,
-                factors: $at->factors,
+                at: $at,
                 lines: $d->lines ?? [],
             ),
         ];
@@ -216,10 +210,7 @@ final readonly class Torsion
             'Bending with torsion',
             "{$this->standard}, H3.3",
             $u,
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            at: $at,
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.

@@ -6,6 +6,7 @@ namespace Waage\Materials\Steel\Aisc360;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
@@ -110,7 +111,7 @@ final readonly class Webs
                 $of->bearing,
                 $of->toEnd,
                 $of->through,
-                $of->id === 'load' && ! $isHollow ? $this->unbraced($of->x) : 0.0,
+                $of->id === 'load' && ! $isHollow ? $this->unbraced($of->at->x) : 0.0,
                 ! $isHollow && $this->yields($of, $shape, $weight),
                 $isHollow ? 2 : 1,
             );
@@ -131,15 +132,14 @@ final readonly class Webs
             $of->title,
             "{$this->standard}, J10",
             $of->force / $Rc,
-            demand: $of->force,
-            capacity: $Rc,
-            kind: Kind::Force,
-            demandSymbol: $required,
-            capacitySymbol: 'R_c',
-            x: $of->x,
-            combination: $of->combination,
-            arrangement: $of->arrangement,
-            factors: $of->factors,
+            against: new Against(
+                demand: $of->force,
+                capacity: $Rc,
+                kind: Kind::Force,
+                demandSymbol: $required,
+                capacitySymbol: 'R_c',
+            ),
+            at: $of->at,
             lines: $d->lines ?? [],
             remark: $of->force > $Rc ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
@@ -119,15 +120,14 @@ final readonly class AngleStrut implements PressedStrut
             'Axial force',
             $pulls ? 'EN 1993-1-1, 6.2.3' : 'EN 1993-1-1, 6.2.4',
             $N / $NRd,
-            demand: $N,
-            capacity: $NRd,
-            kind: Kind::Force,
-            demandSymbol: 'N_Ed',
-            capacitySymbol: 'N_c_Rd',
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            against: new Against(
+                demand: $N,
+                capacity: $NRd,
+                kind: Kind::Force,
+                demandSymbol: 'N_Ed',
+                capacitySymbol: 'N_c_Rd',
+            ),
+            at: $at,
             lines: $d->lines ?? [],
             remark: $this->strut->tension > 0.0
                 ? 'Without holes: what a leg that is connected alone bears in tension beside its bolts or welds (EN 1993-1-8, 3.10.3 and 4.13) belongs to the connection.'
@@ -185,12 +185,7 @@ final readonly class AngleStrut implements PressedStrut
             $lambda = $this->slenderness($axis, sqrt($I / $s->A), $A, $d);
             $isCentred
                 ? null
-                : $d?->line(
-                    "lambda_eff_{$axis}",
-                    "{$least} + 0.7 * lambda_{$axis}",
-                    Kind::Number,
-                    'BB.1.2(2) (BB.1)',
-                );
+                : $d?->line("lambda_eff_{$axis}", "{$least} + 0.7 * lambda_{$axis}", Kind::Number, 'BB.1.2(2) (BB.1)');
             $slendernesses[$isCentred ? "lambda_{$axis}" : "lambda_eff_{$axis}"] = $isCentred
                 ? $lambda
                 : $least + 0.7 * $lambda;
@@ -226,15 +221,14 @@ final readonly class AngleStrut implements PressedStrut
             'Buckling',
             $this->strut->ends === StrutEnds::Centroid ? 'EN 1993-1-1, 6.3.1' : 'EN 1993-1-1, BB.1.2',
             $N / $Nb,
-            demand: $N,
-            capacity: $Nb,
-            kind: Kind::Force,
-            demandSymbol: 'N_Ed',
-            capacitySymbol: 'N_b_Rd',
-            x: $this->strut->pressed->x,
-            combination: $this->strut->pressed->combination,
-            arrangement: $this->strut->pressed->arrangement,
-            factors: $this->strut->pressed->factors,
+            against: new Against(
+                demand: $N,
+                capacity: $Nb,
+                kind: Kind::Force,
+                demandSymbol: 'N_Ed',
+                capacitySymbol: 'N_b_Rd',
+            ),
+            at: $this->strut->pressed,
             lines: $d->lines ?? [],
             remark: $this->strut->ends === StrutEnds::Centroid
                 ? ''

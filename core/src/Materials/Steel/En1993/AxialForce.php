@@ -9,6 +9,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SecondOrder;
 use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Line;
@@ -16,7 +17,6 @@ use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\Columns;
-use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\Section;
 use Waage\Materials\Steel\SectionStep;
@@ -125,7 +125,7 @@ final class AxialForce
                 $d->line('n_cr_y', '1 / alpha_cr', Kind::Number, '6.3.1.2(4)', 'N_Ed / N_cr about y-y, not above 0.04');
             }
         }
-        $at = Place::of($this->beam, Effect::Axial, $e, $weight);
+        $at = $this->beam->place(Effect::Axial, $e, $weight);
         if ($small && $sideways === null) {
             return [
                 new Weighing(
@@ -133,13 +133,8 @@ final class AxialForce
                     'Axial force',
                     'EN 1993-1-1, 6.2.9.1(4)',
                     null,
-                    demand: $N,
-                    kind: Kind::Force,
-                    demandSymbol: 'N_Ed',
-                    x: $at->x,
-                    combination: $at->combination,
-                    arrangement: $at->arrangement,
-                    factors: $at->factors,
+                    against: new Against(demand: $N, kind: Kind::Force, demandSymbol: 'N_Ed'),
+                    at: $at,
                     remark: 'So small that the member is weighed without it (6.2.9.1(4) for the sections, 6.3.1.2(4) for buckling).',
                     lines: $d->lines ?? [],
                 ),
@@ -208,9 +203,11 @@ final class AxialForce
                     'EN 1993-1-1, 6.2.9',
                     null,
                     applies: false,
-                    demand: max($N) > 0.0 ? max($N) : null,
-                    kind: Kind::Force,
-                    demandSymbol: 'N_Ed',
+                    against: new Against(
+                        demand: max($N) > 0.0 ? max($N) : null,
+                        kind: Kind::Force,
+                        demandSymbol: 'N_Ed',
+                    ),
                     remark: ($sideways === null
                         ? "The axial force of {$force} is too great to be left out of the weighings (6.2.9.1(4), 6.3.1.2(4)). "
                         : '').$refusal,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
@@ -519,15 +520,14 @@ final readonly class BeamColumn
             $title,
             $clause,
             $ratio,
-            demand: $demand,
-            capacity: $capacity,
-            kind: $demand === null ? Kind::Number : Kind::Force,
-            demandSymbol: $demand === null ? '' : 'N_Ed',
-            capacitySymbol: $demand === null ? '' : 'N_c_Rd',
-            x: $this->column->at->x,
-            combination: $this->column->at->combination,
-            arrangement: $this->column->at->arrangement,
-            factors: $this->column->at->factors,
+            against: new Against(
+                demand: $demand,
+                capacity: $capacity,
+                kind: $demand === null ? Kind::Number : Kind::Force,
+                demandSymbol: $demand === null ? '' : 'N_Ed',
+                capacitySymbol: $demand === null ? '' : 'N_c_Rd',
+            ),
+            at: $this->column->at,
             remark: $demand === null
                 ? ($this->sideways === 0.0
                     ? 'The greatest axial force of the combination with its greatest moment: on the safe side.'

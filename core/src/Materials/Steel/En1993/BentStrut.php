@@ -67,8 +67,7 @@ final readonly class BentStrut
             '6.2.1(7), 6.3.4(4)',
             'each at its own slenderness: on the safe side',
         );
-        $at =
-            $this->strut->tension > $N ? $this->strut->pulled : $this->strut->pressed;
+        $at = $this->strut->tension > $N ? $this->strut->pulled : $this->strut->pressed;
 
         return [
             ...$alone,
@@ -77,10 +76,7 @@ final readonly class BentStrut
                 'Bending with axial force',
                 'EN 1993-1-1, 6.2.1(7), 6.3.4',
                 $n + $k * $u,
-                x: $at->x,
-                combination: $at->combination,
-                arrangement: $at->arrangement,
-                factors: $at->factors,
+                at: $at,
                 lines: $d->lines ?? [],
                 remark: 'The greatest axial force with the greatest moment, of whatever combinations: on the safe side.',
             ),

@@ -9,8 +9,10 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\Polynomial;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\CircularHollow;
@@ -89,15 +91,19 @@ final class CrossSections
             'Bending'.$steel->foreign(),
             'EN 1993-1-1, 6.2.5',
             $ratio,
-            demand: abs($e->value),
-            capacity: $Mc,
-            kind: Kind::Moment,
-            demandSymbol: 'M_Ed',
-            capacitySymbol: 'M_c_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
-            factors: $factors,
+            against: new Against(
+                demand: abs($e->value),
+                capacity: $Mc,
+                kind: Kind::Moment,
+                demandSymbol: 'M_Ed',
+                capacitySymbol: 'M_c_Rd',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: [[$stretch->from, $stretch->to, $Mc]],
             remark: $steel->class <= 2 && $steel->section->Wply > self::SERVICE * $steel->section->Wely
@@ -123,15 +129,19 @@ final class CrossSections
             'Shear',
             'EN 1993-1-1, 6.2.6',
             $V / $Vpl,
-            demand: $V,
-            capacity: $Vpl,
-            kind: Kind::Force,
-            demandSymbol: 'V_Ed',
-            capacitySymbol: 'V_pl_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
-            factors: $factors,
+            against: new Against(
+                demand: $V,
+                capacity: $Vpl,
+                kind: Kind::Force,
+                demandSymbol: 'V_Ed',
+                capacitySymbol: 'V_pl_Rd',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: [[$stretch->from, $stretch->to, $Vpl]],
         );
@@ -153,10 +163,12 @@ final class CrossSections
                     'EN 1993-1-1, 6.2.6(6)',
                     null,
                     applies: $slenderness <= $limit,
-                    demand: $slenderness,
-                    capacity: $limit,
-                    demandSymbol: 'lambda_w',
-                    capacitySymbol: 'lambda_w_max',
+                    against: new Against(
+                        demand: $slenderness,
+                        capacity: $limit,
+                        demandSymbol: 'lambda_w',
+                        capacitySymbol: 'lambda_w_max',
+                    ),
                     remark: $slenderness <= $limit
                         ? 'The web is stocky enough: it does not buckle in shear.'
                         : 'The web is so slender that it may buckle in shear (EN 1993-1-5, section 5), which is computed for I sections only. Take a section with thicker sides.',
@@ -216,15 +228,19 @@ final class CrossSections
             'ANSI/AISC 360, G5',
             $holds ? $V / $Vb : null,
             applies: $holds,
-            demand: $V,
-            capacity: $Vb,
-            kind: Kind::Force,
-            demandSymbol: 'V_Ed',
-            capacitySymbol: 'V_b_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $V,
+                capacity: $Vb,
+                kind: Kind::Force,
+                demandSymbol: 'V_Ed',
+                capacitySymbol: 'V_b_Rd',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             remark: $holds
                 ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.'
@@ -309,10 +325,12 @@ final class CrossSections
             'EN 1993-1-5, 8',
             null,
             applies: $slenderness <= $limit,
-            demand: $slenderness,
-            capacity: $limit,
-            demandSymbol: 'lambda_w',
-            capacitySymbol: 'lambda_w_max',
+            against: new Against(
+                demand: $slenderness,
+                capacity: $limit,
+                demandSymbol: 'lambda_w',
+                capacitySymbol: 'lambda_w_max',
+            ),
             remark: $slenderness <= $limit
                 ? 'The web is stocky enough to keep the compressed flange from buckling into it.'
                 : 'The web is so slender that the compressed flange may buckle into it (8(1)). Take a thicker web.',
@@ -358,10 +376,12 @@ final class CrossSections
                 'Bending with shear',
                 'EN 1993-1-5, 7.1',
                 $u,
-                x: $m->x,
-                combination: $m->combination->id,
-                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)),
-                factors: $factors,
+                at: new Place(
+                    x: $m->x,
+                    combination: $m->combination->id,
+                    arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)),
+                    factors: $factors,
+                ),
                 lines: $d->lines ?? [],
                 remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
             ),
@@ -387,15 +407,19 @@ final class CrossSections
                 'Shear buckling of the web',
                 'EN 1993-1-5, 5',
                 $V / $Vb,
-                demand: $V,
-                capacity: $Vb,
-                kind: Kind::Force,
-                demandSymbol: 'V_Ed',
-                capacitySymbol: 'V_bw_Rd',
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors),
-                factors: $factors,
+                against: new Against(
+                    demand: $V,
+                    capacity: $Vb,
+                    kind: Kind::Force,
+                    demandSymbol: 'V_Ed',
+                    capacitySymbol: 'V_bw_Rd',
+                ),
+                at: new Place(
+                    x: $e->x,
+                    combination: $e->combination->id,
+                    arrangement: $this->beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $d->lines ?? [],
             ),
         ];
@@ -474,15 +498,19 @@ final class CrossSections
             'Bending with shear',
             $clause,
             $best,
-            demand: $M,
-            capacity: max(0.0, $MV),
-            kind: Kind::Moment,
-            demandSymbol: 'M_Ed',
-            capacitySymbol: 'M_V_Rd',
-            x: $x,
-            combination: $combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $M,
+                capacity: max(0.0, $MV),
+                kind: Kind::Moment,
+                demandSymbol: 'M_Ed',
+                capacitySymbol: 'M_V_Rd',
+            ),
+            at: new Place(
+                x: $x,
+                combination: $combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
         );
     }

@@ -8,8 +8,10 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\BucklingLength;
@@ -79,7 +81,7 @@ final class LateralTorsionalBuckling
                     'EN 1993-1-1, 6.3.4',
                     null,
                     applies: false,
-                    x: $diagrams->held->from,
+                    at: new Place(x: $diagrams->held->from),
                     remark: "Between x = {$from} and {$to} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Restrain it where the section changes, or take the eigenvalue.",
                 );
             }
@@ -122,15 +124,19 @@ final class LateralTorsionalBuckling
             $title.$foreign,
             count($this->parts($stretches, $case->held)) > 1 ? 'EN 1993-1-1, 6.3.4' : $clause,
             $ratio,
-            demand: $M,
-            capacity: $Mb,
-            kind: Kind::Moment,
-            demandSymbol: 'M_Ed',
-            capacitySymbol: 'M_b_Rd',
-            x: $x,
-            combination: $case->combination->id,
-            arrangement: $this->beam->arrangementText($factors),
-            factors: $factors,
+            against: new Against(
+                demand: $M,
+                capacity: $Mb,
+                kind: Kind::Moment,
+                demandSymbol: 'M_Ed',
+                capacitySymbol: 'M_b_Rd',
+            ),
+            at: new Place(
+                x: $x,
+                combination: $case->combination->id,
+                arrangement: $this->beam->arrangementText($factors),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
             ranges: $ranges,
             shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)),
@@ -289,9 +295,7 @@ final class LateralTorsionalBuckling
             $steel !== null &&
             ($steel->section->monosymmetry() === 0.0 ||
                 array_filter($within, fn (BucklingLength $l): bool => $l->freeEnd) === []);
-        $least = $isCovered
-            ? ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight)
-            : null;
+        $least = $isCovered ? ClosedForms::least($steel, $within, $case->diagram, $member->loadHeight, $weight) : null;
 
         return $least === null || $steel === null ? null : [...$least, $steel];
     }

@@ -9,7 +9,9 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SidewaysEnvelopes;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\ISection;
@@ -90,15 +92,19 @@ final readonly class SidewaysBending
             'Bending about the minor axis',
             'EN 1993-1-1, 6.2.5',
             $M / $Mc,
-            demand: $M,
-            capacity: $Mc,
-            kind: Kind::Moment,
-            demandSymbol: 'M_z_Ed',
-            capacitySymbol: 'M_z_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
-            factors: $factors,
+            against: new Against(
+                demand: $M,
+                capacity: $Mc,
+                kind: Kind::Moment,
+                demandSymbol: 'M_z_Ed',
+                capacitySymbol: 'M_z_Rd',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
         );
     }
@@ -117,15 +123,19 @@ final readonly class SidewaysBending
             'Lateral shear',
             'EN 1993-1-1, 6.2.6',
             $V / $Vpl,
-            demand: $V,
-            capacity: $Vpl,
-            kind: Kind::Force,
-            demandSymbol: 'V_y_Ed',
-            capacitySymbol: 'V_y_Rd',
-            x: $e->x,
-            combination: $e->combination->id,
-            arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
-            factors: $factors,
+            against: new Against(
+                demand: $V,
+                capacity: $Vpl,
+                kind: Kind::Force,
+                demandSymbol: 'V_y_Ed',
+                capacitySymbol: 'V_y_Rd',
+            ),
+            at: new Place(
+                x: $e->x,
+                combination: $e->combination->id,
+                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
+                factors: $factors,
+            ),
             lines: $d->lines ?? [],
         );
     }

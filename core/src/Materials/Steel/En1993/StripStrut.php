@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
-use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\Strut;
 use Waage\Member\Basis;
 use Waage\Units\Kind;
@@ -185,21 +186,19 @@ final readonly class StripStrut implements PressedStrut
         Place $at,
         ?Derivation $d,
     ): Weighing {
-
         return new Weighing(
             $id,
             $title,
             "EN 1993-1-1, {$clause}",
             $N / $NRd,
-            demand: $N,
-            capacity: $NRd,
-            kind: Kind::Force,
-            demandSymbol: 'N_Ed',
-            capacitySymbol: $capacity,
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            against: new Against(
+                demand: $N,
+                capacity: $NRd,
+                kind: Kind::Force,
+                demandSymbol: 'N_Ed',
+                capacitySymbol: $capacity,
+            ),
+            at: $at,
             lines: $d->lines ?? [],
         );
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel\En1993;
 
+use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Materials\Steel\SecondOrderOfTorsion;
 use Waage\Materials\Steel\Sections\ISection;
@@ -86,15 +88,14 @@ final readonly class Torsion
             'Torsion',
             'EN 1993-1-1, 6.2.7',
             $u,
-            demand: $T,
-            capacity: $TRd,
-            kind: Kind::Moment,
-            demandSymbol: 'T_Ed',
-            capacitySymbol: 'T_Rd',
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            against: new Against(
+                demand: $T,
+                capacity: $TRd,
+                kind: Kind::Moment,
+                demandSymbol: 'T_Ed',
+                capacitySymbol: 'T_Rd',
+            ),
+            at: $at,
             lines: $d->lines ?? [],
             remark: $detail->hasLines() ? $this->envelopes->twist($s, $steel->grade) : '',
         );
@@ -119,15 +120,14 @@ final readonly class Torsion
             'Shear with torsion',
             'EN 1993-1-1, 6.2.7',
             $ratio,
-            demand: $V,
-            capacity: $VT,
-            kind: Kind::Force,
-            demandSymbol: 'V_Ed',
-            capacitySymbol: 'V_pl_T_Rd',
-            x: $byId['shear']->x,
-            combination: $byId['shear']->combination,
-            arrangement: $byId['shear']->arrangement,
-            factors: $byId['shear']->factors,
+            against: new Against(
+                demand: $V,
+                capacity: $VT,
+                kind: Kind::Force,
+                demandSymbol: 'V_Ed',
+                capacitySymbol: 'V_pl_T_Rd',
+            ),
+            at: $byId['shear']->at,
             lines: $d->lines ?? [],
             remark: match (true) {
                 $VT <= 0.0 => 'Torsion alone takes the whole strength: nothing is left for shear. The utilisation is counted with a thousandth of it.',
@@ -175,8 +175,7 @@ final readonly class Torsion
                 'Bending with shear and torsion',
                 'EN 1993-1-1, 6.2.8',
                 $total,
-                x: $byId['bending']->x,
-                combination: $byId['bending']->combination,
+                at: new Place(x: $byId['bending']->x, combination: $byId['bending']->combination),
                 lines: $d->lines ?? [],
             ),
         ];
@@ -230,10 +229,7 @@ final readonly class Torsion
             'Bending of the twisted member',
             'EN 1993-1-1, 5.2, EN 1993-6, A.1',
             $total,
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            at: $at,
             lines: $d->lines ?? [],
         );
     }
@@ -264,10 +260,7 @@ final readonly class Torsion
             'Bending with torsion',
             'EN 1993-1-1, 6.2.7, EN 1993-6, A.1',
             $total,
-            x: $at->x,
-            combination: $at->combination,
-            arrangement: $at->arrangement,
-            factors: $at->factors,
+            at: $at,
             lines: $d->lines ?? [],
             remark: trim(
                 'All of the torsion by bending of the flanges (warping): St Venant torsion, which helps, is left out. '.
@@ -367,12 +360,7 @@ final readonly class Torsion
             );
         }
         $total = $u + $order->factor * $ofTorsion;
-        $d?->with($values)->line(
-            'u',
-            "u_LT + k * {$text}",
-            Kind::Number,
-            'EN 1993-6, A.1 (A.1)',
-        );
+        $d?->with($values)->line('u', "u_LT + k * {$text}", Kind::Number, 'EN 1993-6, A.1 (A.1)');
 
         return $total;
     }

@@ -6,7 +6,9 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -80,15 +82,19 @@ final readonly class WebPanels
                 'Shear buckling of the web',
                 'EN 1993-1-5, 5',
                 $u,
-                demand: $V,
-                capacity: $Vb,
-                kind: Kind::Force,
-                demandSymbol: 'V_Ed',
-                capacitySymbol: 'V_b_Rd',
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors),
-                factors: $factors,
+                against: new Against(
+                    demand: $V,
+                    capacity: $Vb,
+                    kind: Kind::Force,
+                    demandSymbol: 'V_Ed',
+                    capacitySymbol: 'V_b_Rd',
+                ),
+                at: new Place(
+                    x: $e->x,
+                    combination: $e->combination->id,
+                    arrangement: $this->beam->arrangementText($factors),
+                    factors: $factors,
+                ),
                 lines: $d->lines ?? [],
             ),
             new Weighing(

@@ -6,7 +6,9 @@ namespace Waage\Materials\Steel\En1993;
 
 use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\ConcentratedForce;
@@ -103,10 +105,10 @@ final readonly class Webs
      */
     private function pair(ConcentratedForce $of, float $weight, Detail $detail): array
     {
-        [$id, $title, $sign, $F, $x] = [$of->id, $of->title, $of->sign, $of->force, $of->x];
+        [$id, $title, $sign, $F, $x] = [$of->id, $of->title, $of->sign, $of->force, $of->at->x];
         // At an end the bearing lies within the member, about a place farther in it lies to both sides.
         [$ss, $c] = [$of->bearing, max(0.0, $of->toEnd - $of->bearing / 2)];
-        [$combination, $arrangement, $factors] = [$of->combination, $of->arrangement, $of->factors];
+        [$combination, $arrangement, $factors] = [$of->at->combination, $of->at->arrangement, $of->at->factors];
         $steel = array_map(fn (SectionStep $s): SteelSection => $this->steel($s, $sign), $of->stretches);
         // The weakest of the sections that may be there counts.
         usort(
@@ -129,15 +131,14 @@ final readonly class Webs
             $title,
             'EN 1993-1-5, 6',
             $eta2,
-            demand: $F,
-            capacity: $FRd,
-            kind: Kind::Force,
-            demandSymbol: 'F_Ed',
-            capacitySymbol: 'F_Rd',
-            x: $x,
-            combination: $combination,
-            arrangement: $arrangement,
-            factors: $factors,
+            against: new Against(
+                demand: $F,
+                capacity: $FRd,
+                kind: Kind::Force,
+                demandSymbol: 'F_Ed',
+                capacitySymbol: 'F_Rd',
+            ),
+            at: new Place(x: $x, combination: $combination, arrangement: $arrangement, factors: $factors),
             lines: $d->lines ?? [],
             remark: $eta2 > 1.0 ? 'A stiffener, an end plate or a longer bearing helps.' : '',
         );
@@ -197,10 +198,7 @@ final readonly class Webs
                 "{$title}, with bending",
                 'EN 1993-1-5, 7.2',
                 $u,
-                x: $x,
-                combination: $combination,
-                arrangement: $arrangement,
-                factors: $factors,
+                at: new Place(x: $x, combination: $combination, arrangement: $arrangement, factors: $factors),
                 lines: $d->lines ?? [],
             ),
         ];
@@ -229,10 +227,6 @@ final readonly class Webs
      */
     private function steel(SectionStep $stretch, int $side = 1): SteelSection
     {
-        return new SteelSection(
-            $stretch->section->seenFrom($side),
-            $stretch->grade,
-            $this->beam->member->basis,
-        );
+        return new SteelSection($stretch->section->seenFrom($side), $stretch->grade, $this->beam->member->basis);
     }
 }

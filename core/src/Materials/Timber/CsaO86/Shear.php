@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\CsaO86;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Timber\Governing;
@@ -132,9 +133,7 @@ final readonly class Shear
                     'Shear by the whole load',
                     'CSA O86:19, 7.5.7.2(a)',
                     null,
-                    demand: $w->value('W_f'),
-                    capacity: $w->value('W_r'),
-                    kind: Kind::Force,
+                    against: new Against(demand: $w->value('W_f'), capacity: $w->value('W_r'), kind: Kind::Force),
                     remark: 'Below 2.0 m³ the shear force is weighed; this is the other way.',
                     told: true,
                     lines: $w->lines,
@@ -190,10 +189,12 @@ final readonly class Shear
                 "Notch at support {$number}",
                 'CSA O86:19, 6.5.5.4',
                 $notch->depth / (0.25 * $timber->h),
-                demand: $notch->depth,
-                capacity: 0.25 * $timber->h,
-                kind: Kind::Size,
-                demandSymbol: 'd_n',
+                against: new Against(
+                    demand: $notch->depth,
+                    capacity: 0.25 * $timber->h,
+                    kind: Kind::Size,
+                    demandSymbol: 'd_n',
+                ),
                 remark: 'A notch may be a quarter of the depth at most.',
                 group: 'Notch',
             );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Timber\Nds2018;
 
+use Waage\Checks\Against;
 use Waage\Checks\Detail;
 use Waage\Checks\Weighing;
 use Waage\Materials\Timber\Governing;
@@ -105,10 +106,7 @@ final readonly class Shear
             'Notch at support '.($notch->support + 1),
             "NDS 2018, {$clause}",
             $notch->depth / $most,
-            demand: $notch->depth,
-            capacity: $most,
-            kind: Kind::Size,
-            demandSymbol: 'd_cut',
+            against: new Against(demand: $notch->depth, capacity: $most, kind: Kind::Size, demandSymbol: 'd_cut'),
             remark: 'A notch here may be '.$units->format($most, Kind::Size).' deep at most.',
             group: 'Notch',
         );

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Waage\Checks\Detail;
+use Waage\Checks\Place;
 use Waage\Design\Design;
 use Waage\Loading\Combination;
 use Waage\Loading\Purpose;
@@ -11,7 +12,6 @@ use Waage\Materials\Steel\Aisc360\Compression;
 use Waage\Materials\Steel\Aisc360\Method;
 use Waage\Materials\Steel\Column;
 use Waage\Materials\Steel\EndMoments;
-use Waage\Materials\Steel\Place;
 use Waage\Materials\Steel\SteelGrade;
 
 require_once __DIR__.'/shapes.php';
