@@ -263,6 +263,21 @@ it('weighs by AS/NZS 4600 in its own symbols', function (): void {
     }
 });
 
+it('leaves open by AS/NZS 4600 what AISI S100 leaves open', function (): void {
+    $twisted = fn (string $combinations): array => array_column(
+        european(
+            [],
+            ['basis' => ['combinations' => $combinations], 'loads' => [lineLoad('g', '1 kN/m', ['across' => '50 mm'])]],
+        )->weighings,
+        'state',
+        'id',
+    );
+    expect($twisted('as-nzs-1170'))
+        ->toEqualCanonicalizing($twisted('asce-7-16-lrfd'))
+        ->and($twisted('as-nzs-1170')['torsion'])
+        ->toBe(State::NotCovered);
+});
+
 it('prints what recomputes, by every standard', function (string $combinations): void {
     $design = european(
         [],
