@@ -232,6 +232,16 @@ final readonly class LoadedBeam
         return new Place($e->x, $combination->id, $this->arrangementText($factors), $factors);
     }
 
+    /**
+     * The same where the load sets that act are known.
+     *
+     * @param  array<int, float>  $factors  of the load sets
+     */
+    public function placed(Extreme $e, array $factors): Place
+    {
+        return new Place($e->x, $e->combination->id, $this->arrangementText($factors), $factors);
+    }
+
     /** Do the forces depend on the stiffness of the section? */
     public function dependsOnStiffness(): bool
     {

@@ -107,12 +107,7 @@ final readonly class WebSearch
                     demandSymbol: $demand,
                     capacitySymbol: $capacity,
                 ),
-                at: new Place(
-                    x: $e->x,
-                    combination: $e->combination->id,
-                    arrangement: $beam->arrangementText($factors),
-                    factors: $factors,
-                ),
+                at: $beam->placed($e, $factors),
                 lines: $w->lines,
                 ranges: [[$from, $to, abs($e->value) / $u, $u]],
                 group: 'shear',

@@ -7,7 +7,6 @@ namespace Waage\Materials\Concrete;
 use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Against;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Units\Kind;
@@ -162,12 +161,7 @@ final readonly class ShearSpans
                 demandSymbol: $demand,
                 capacitySymbol: $capacity,
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $beam->placed($e, $factors),
             lines: $w->lines,
             ranges: $ranges,
             group: $id,

@@ -43,12 +43,7 @@ final readonly class StretchWeighings
                 demandSymbol: $demand,
                 capacitySymbol: $capacity,
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $beam->placed($e, $factors),
             lines: $w->lines,
             ranges: $this->concrete->steel()->ranges($sign, $stretch, $w->value($capacity)),
             group: $name,

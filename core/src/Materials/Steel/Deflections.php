@@ -9,7 +9,6 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Against;
 use Waage\Checks\Detail;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Loading\RuleSet;
@@ -171,12 +170,7 @@ final readonly class Deflections
                 demandSymbol: 'w',
                 capacitySymbol: 'w_lim',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $factors),
             lines: $d->lines ?? [],
             ranges: $this->axis === 'y' && $camber === null ? $ranges : [],
         );

@@ -161,12 +161,7 @@ final readonly class Deflections
                 demandSymbol: 'w',
                 capacitySymbol: 'w_lim',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $beam->placed($e, $factors),
             lines: $w->lines,
             ranges: $ranges,
         );

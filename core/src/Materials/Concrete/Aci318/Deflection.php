@@ -8,7 +8,6 @@ use Waage\Analysis\Extreme;
 use Waage\Analysis\MemberEnvelopes;
 use Waage\Checks\Against;
 use Waage\Checks\Detail;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Checks\Working;
 use Waage\Materials\Concrete\ConcreteMake;
@@ -173,12 +172,7 @@ final readonly class Deflection
                     demandSymbol: $demand,
                     capacitySymbol: $capacity,
                 ),
-                at: new Place(
-                    x: $e->x,
-                    combination: $e->combination->id,
-                    arrangement: $this->envelopes->beam->arrangementText($factors),
-                    factors: $factors,
-                ),
+                at: $this->envelopes->beam->placed($e, $factors),
                 lines: $own->lines,
             );
         }

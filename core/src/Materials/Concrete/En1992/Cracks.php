@@ -85,12 +85,7 @@ final readonly class Cracks
             "Cracks, {$stretch->place}",
             'EN 1992-1-1, 7.3.4',
             $u,
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $beam->placed($e, $factors),
             lines: $w->lines,
             group: $group,
         );

@@ -10,7 +10,6 @@ use Waage\Analysis\SidewaysEnvelopes;
 use Waage\Checks\Against;
 use Waage\Checks\Derivation;
 use Waage\Checks\Detail;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -149,12 +148,7 @@ final readonly class CrossSections
                 demandSymbol: $required,
                 capacitySymbol: $capacity,
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $beam->placed($e, $factors),
             lines: $d->lines ?? [],
             ranges: $beam === $this->beam ? [[$stretch->from, $stretch->to, $available]] : [],
         );

@@ -98,12 +98,7 @@ final class CrossSections
                 demandSymbol: 'M_Ed',
                 capacitySymbol: 'M_c_Rd',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $this->acting(Effect::Moment, $e, $weight)),
             lines: $d->lines ?? [],
             ranges: [[$stretch->from, $stretch->to, $Mc]],
             remark: $steel->class <= 2 && $steel->section->Wply > self::SERVICE * $steel->section->Wely
@@ -136,12 +131,7 @@ final class CrossSections
                 demandSymbol: 'V_Ed',
                 capacitySymbol: 'V_pl_Rd',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $this->acting(Effect::Shear, $e, $weight)),
             lines: $d->lines ?? [],
             ranges: [[$stretch->from, $stretch->to, $Vpl]],
         );
@@ -235,12 +225,7 @@ final class CrossSections
                 demandSymbol: 'V_Ed',
                 capacitySymbol: 'V_b_Rd',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $factors),
             lines: $d->lines ?? [],
             remark: $holds
                 ? 'The wall of the tube is slender; the shear force is not more than half of what buckles it, and bending is not reduced.'
@@ -376,12 +361,7 @@ final class CrossSections
                 'Bending with shear',
                 'EN 1993-1-5, 7.1',
                 $u,
-                at: new Place(
-                    x: $m->x,
-                    combination: $m->combination->id,
-                    arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $m, $weight)),
-                    factors: $factors,
-                ),
+                at: $this->beam->placed($m, $this->acting(Effect::Moment, $m, $weight)),
                 lines: $d->lines ?? [],
                 remark: 'The greatest moment with the greatest shear force, wherever they are: on the safe side.',
             ),
@@ -414,12 +394,7 @@ final class CrossSections
                     demandSymbol: 'V_Ed',
                     capacitySymbol: 'V_bw_Rd',
                 ),
-                at: new Place(
-                    x: $e->x,
-                    combination: $e->combination->id,
-                    arrangement: $this->beam->arrangementText($factors),
-                    factors: $factors,
-                ),
+                at: $this->beam->placed($e, $factors),
                 lines: $d->lines ?? [],
             ),
         ];

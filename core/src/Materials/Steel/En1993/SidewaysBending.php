@@ -11,7 +11,6 @@ use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\SidewaysEnvelopes;
 use Waage\Checks\Against;
 use Waage\Checks\Detail;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\ISection;
@@ -99,12 +98,7 @@ final readonly class SidewaysBending
                 demandSymbol: 'M_z_Ed',
                 capacitySymbol: 'M_z_Rd',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Moment, $e, $weight)),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $this->acting(Effect::Moment, $e, $weight)),
             lines: $d->lines ?? [],
         );
     }
@@ -130,12 +124,7 @@ final readonly class SidewaysBending
                 demandSymbol: 'V_y_Ed',
                 capacitySymbol: 'V_y_Rd',
             ),
-            at: new Place(
-                x: $e->x,
-                combination: $e->combination->id,
-                arrangement: $this->beam->arrangementText($factors = $this->acting(Effect::Shear, $e, $weight)),
-                factors: $factors,
-            ),
+            at: $this->beam->placed($e, $this->acting(Effect::Shear, $e, $weight)),
             lines: $d->lines ?? [],
         );
     }

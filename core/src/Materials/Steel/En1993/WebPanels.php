@@ -8,7 +8,6 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\LoadedBeam;
 use Waage\Checks\Against;
 use Waage\Checks\Detail;
-use Waage\Checks\Place;
 use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\SectionStep;
@@ -89,12 +88,7 @@ final readonly class WebPanels
                     demandSymbol: 'V_Ed',
                     capacitySymbol: 'V_b_Rd',
                 ),
-                at: new Place(
-                    x: $e->x,
-                    combination: $e->combination->id,
-                    arrangement: $this->beam->arrangementText($factors),
-                    factors: $factors,
-                ),
+                at: $this->beam->placed($e, $factors),
                 lines: $d->lines ?? [],
             ),
             new Weighing(
