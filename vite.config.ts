@@ -13,5 +13,5 @@ export default defineConfig({
         tailwindcss(),
     ],
     resolve: { alias: { '@': '/resources/js', '@core': '/core' } },
-    test: { environment: 'jsdom', include: ['resources/js/**/*.test.ts'], testTimeout: 30_000, maxWorkers: 2 },
+    test: { environment: 'jsdom', include: ['resources/js/**/*.test.ts'], testTimeout: 120_000, maxWorkers: 2 },
 })

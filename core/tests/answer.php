@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/** What the core answers to a member document on the standard input: result, full and brief sheet, collapse, shortlist, and reserve where it is asked for, as JSON. */
+/** The core's result of a member document on the standard input, and what else the arguments ask for, as JSON. */
 
 use Waage\Design\Design;
 use Waage\Design\Rates;
@@ -19,7 +19,11 @@ require __DIR__.'/../../vendor/autoload.php';
 
 $document = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
 $design = new Design(MemberReader::member($document));
-$job = new JobInfo('Test job', '26-001', 'Client', 'Engineer', '', 'Office', '2026-11-25', 'A');
+$sheet = fn (bool $full): array => (new SheetBuilder(
+    $design,
+    new JobInfo('Test job', '26-001', 'Client', 'Engineer', '', 'Office', '2026-11-25', 'A'),
+    $full,
+))->toArray();
 $rates = Rates::read([
     'price' => 1.5,
     'coating' => 30,
@@ -27,14 +31,15 @@ $rates = Rates::read([
     'currency' => 'EUR',
     'favourites' => ['IPE 400', 'HEA 260'],
 ]);
+$answers = [
+    'result' => fn (): array => (new Result($design, Show::envelope()))->toArray(),
+    'full' => fn (): array => $sheet(true),
+    'brief' => fn (): array => $sheet(false),
+    'collapse' => fn (): array => $design->collapse(),
+    'reserve' => fn (): array => (new Reserve($document))->toArray(),
+    'shortlist' => fn (): array => array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()),
+];
 echo json_encode(
-    [
-        'result' => (new Result($design, Show::envelope()))->toArray(),
-        'full' => (new SheetBuilder($design, $job, true))->toArray(),
-        'brief' => (new SheetBuilder($design, $job, false))->toArray(),
-        'collapse' => $design->collapse(),
-        ...in_array('reserve', $argv, true) ? ['reserve' => (new Reserve($document))->toArray()] : [],
-        'shortlist' => array_map(fn (ShortlistRow $r): array => $r->toArray($rates), $design->shortlist()),
-    ],
+    array_map(fn (Closure $answer): array => $answer(), array_intersect_key($answers, array_flip(['result', ...array_slice($argv, 1)]))),
     JSON_THROW_ON_ERROR,
 );

@@ -163,7 +163,8 @@ interface Grip {
     from: number
     to: number
 }
-let held: (Grip & { start: number }) | null = null
+let held: (Grip & { start: number; hold: string }) | null = null
+let holds = 0
 
 /** As the document has it now, which may be ahead of the last result. */
 function grip(what: Held, id: string): Grip {
@@ -185,7 +186,7 @@ function grab(event: PointerEvent, what: Held, id: string): void {
     ;(event.target as Element).setPointerCapture(event.pointerId)
     ;(event.target as SVGElement).focus()
     if (what !== 'support' && what !== 'hinge') emit('select', id)
-    held = { ...grip(what, id), start: xAt(event) }
+    held = { ...grip(what, id), start: xAt(event), hold: `hold.${++holds}` }
 }
 
 function drag(event: PointerEvent): void {
@@ -194,7 +195,7 @@ function drag(event: PointerEvent): void {
     const by = Math.round((anchor + xAt(event) - held.start) / grid()) * grid() - anchor
     if (Math.abs(xAt(event) - held.start) < grid() / 2) return
     reading.value = within(anchor + by)
-    move(held, by, 'drag')
+    move(held, by, held.hold)
 }
 
 function nudge(event: KeyboardEvent, what: Held, id: string): void {
@@ -202,31 +203,36 @@ function nudge(event: KeyboardEvent, what: Held, id: string): void {
     const by = step(event)
     if (by === 0) return
     event.preventDefault()
-    move(grip(what, id), by, 'nudge')
+    move(grip(what, id), by)
 }
 
-function move({ what, id, index, from, to }: Grip, by: number, how: string): void {
+/** The moves of one hold are one step of undo. */
+function move({ what, id, index, from, to }: Grip, by: number, hold = ''): void {
     const at = (x: number): string => typed(within(x), 'length', units.value)
-    props.editor.change((d: MemberDocument) => {
-        if (what === 'support') return placeSupport(d, index, at(from + by))
-        if (what === 'hinge') {
-            if (d.hinges && index >= 0) d.hinges[index] = at(from + by)
-            return
-        }
-        const load = d.loads.find((l) => l.id === id)
-        if (!load) return
-        if (isDisplacement(load.kind)) return // it belongs to its support
-        if (isAtOnePlace(load.kind)) load.x = at(from + by)
-        else if (load.widths) stretchWidths(load.widths, what, from, to, by)
-        else if (what === 'from') load.from = at(Math.min(from + by, to - 50))
-        else if (what === 'to') load.to = at(Math.max(to + by, from + 50))
-        else {
-            const room = Math.min(Math.max(by, -from), length.value - to)
-            if (room === 0) return
-            load.from = at(from + room)
-            load.to = at(to + room)
-        }
-    }, `${how}.${what}.${id}`)
+    props.editor.change(
+        (d: MemberDocument) => {
+            if (what === 'support') return placeSupport(d, index, at(from + by))
+            if (what === 'hinge') {
+                if (d.hinges && index >= 0) d.hinges[index] = at(from + by)
+                return
+            }
+            const load = d.loads.find((l) => l.id === id)
+            if (!load) return
+            if (isDisplacement(load.kind)) return // it belongs to its support
+            if (isAtOnePlace(load.kind)) load.x = at(from + by)
+            else if (load.widths) stretchWidths(load.widths, what, from, to, by)
+            else if (what === 'from') load.from = at(Math.min(from + by, to - 50))
+            else if (what === 'to') load.to = at(Math.max(to + by, from + 50))
+            else {
+                const room = Math.min(Math.max(by, -from), length.value - to)
+                if (room === 0) return
+                load.from = at(from + room)
+                load.to = at(to + room)
+            }
+        },
+        hold || `nudge.${what}.${id}`,
+        hold !== '',
+    )
 }
 
 /** Widths along the member move together, or are drawn out by the end that is held. */

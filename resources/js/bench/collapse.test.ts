@@ -9,7 +9,7 @@ import MechanismStrip from '@/strips/MechanismStrip.vue'
 import { answerTo, BEAM, documentOf, editorOf } from '@/testing/core'
 
 const beam = { ...BEAM, restraint: { top: { kind: 'continuous' as const }, bottom: { kind: 'continuous' as const } }, collapse: true }
-const answer = answerTo(beam)
+const answer = answerTo(beam, 'collapse', 'full')
 const asked = (collapse: Collapse): CollapseState => ({ combination: ref(''), open: ref(true), answer: shallowRef(collapse), errors: ref({}) })
 
 describe('collapse', () => {
@@ -26,7 +26,7 @@ describe('collapse', () => {
     })
 
     it('gives the reason where there is no factor', () => {
-        const loose = answerTo({ ...BEAM, section: 'HEA 300', grade: 'S460' }).collapse
+        const loose = answerTo({ ...BEAM, section: 'HEA 300', grade: 'S460' }, 'collapse').collapse
         expect(loose.factor).toBeNull()
         const panel = mount(CollapsePanel, { props: { editor: editorOf(BEAM, answer.result), collapse: asked(loose) } })
         expect(panel.text()).toContain(loose.reason)
@@ -44,6 +44,6 @@ describe('collapse', () => {
         const text = mount(SheetPaper, { props: { sheet: answer.full } }).text()
         expect(text).toContain('Plastic collapse')
         expect(text).toContain('In the mechanism')
-        expect(mount(SheetPaper, { props: { sheet: answerTo(BEAM).full } }).text()).not.toContain('Plastic collapse')
+        expect(mount(SheetPaper, { props: { sheet: answerTo(BEAM, 'full').full } }).text()).not.toContain('Plastic collapse')
     })
 })

@@ -82,15 +82,15 @@ export function useEditor(id: number) {
     }
 
     /**
-     * Applies a change. Changes with the same key in quick succession (typing in one field, one drag) are one step of
-     * undo.
+     * Applies a change. Changes with the same key in quick succession (typing in one field) are one step of undo, and
+     * those of one hold (a drag) however slow they are.
      */
-    function change(apply: (draft: MemberDocument) => void, key = ''): void {
+    function change(apply: (draft: MemberDocument) => void, key = '', isHold = false): void {
         if (!document.value) return
         const draft = structuredClone(toRaw(document.value))
         apply(draft)
         if (JSON.stringify(draft) === JSON.stringify(document.value)) return
-        if (history.push(document.value, key)) remember()
+        if (history.push(document.value, key, isHold)) remember()
         set(draft)
     }
 

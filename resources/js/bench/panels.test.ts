@@ -15,7 +15,7 @@ import ShortlistPanel from './ShortlistPanel.vue'
 import SupportsPart from './SupportsPart.vue'
 import ValuesBlock from './ValuesBlock.vue'
 
-const { result, shortlist } = answerTo(BEAM)
+const { result, shortlist } = answerTo(BEAM, 'shortlist')
 // jsdom has neither.
 Element.prototype.scrollIntoView = () => {}
 globalThis.ResizeObserver = class {

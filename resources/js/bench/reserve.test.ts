@@ -33,16 +33,16 @@ describe('the reserve', () => {
 
     it('tells factors and what would help, and makes a change at a click', async () => {
         const editor = editorOf(WEAK, result)
-        const block = mount(ReserveBlock, { props: { editor, reserve: stateOf(reserve!) } })
+        const block = mount(ReserveBlock, { props: { editor, reserve: stateOf(reserve) } })
         expect(block.text()).toContain('Reserve, and what would help')
         expect(block.text()).toMatch(/0\.\d\dtimes all variable loads would hold/)
         const rows = block.findAll('tbody tr')
-        expect(rows.map((r) => r.get('button').text())).toEqual(reserve!.changes.map((c) => c.text))
-        const at = reserve!.changes.findIndex((c) => c.holds)
+        expect(rows.map((r) => r.get('button').text())).toEqual(reserve.changes.map((c) => c.text))
+        const at = reserve.changes.findIndex((c) => c.holds)
         await rows[at]!.get('button').trigger('click')
         const changed = answerTo(documentOf(editor)).result.verdict
         expect(changed.holds).toBe(true)
-        expect(changed.ratio).toBeCloseTo(reserve!.changes[at]!.ratio!, 6)
+        expect(changed.ratio).toBeCloseTo(reserve.changes[at]!.ratio!, 6)
     })
     it('has words where there is no factor', () => {
         const none: Reserve = {

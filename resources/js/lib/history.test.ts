@@ -13,11 +13,20 @@ describe('History', () => {
     })
     it('makes one step of quick changes to one field', () => {
         const history = new History<string>()
-        history.push('', 'name', 0)
-        history.push('a', 'name', 300)
-        history.push('ab', 'title', 500)
+        history.push('', 'name', false, 0)
+        history.push('a', 'name', false, 300)
+        history.push('ab', 'title', false, 500)
         expect(history.undo('abc')).toBe('ab')
         expect(history.undo('ab')).toBe('')
+    })
+    it('makes one step of a hold, however slow it is, and another of the next', () => {
+        const history = new History<number>()
+        history.push(0, 'drag.1', true, 0)
+        history.push(1, 'drag.1', true, 5_000)
+        history.push(2, 'drag.2', true, 5_100)
+        expect(history.undo(3)).toBe(2)
+        expect(history.undo(2)).toBe(0)
+        expect(history.canUndo).toBe(false)
     })
     it('forgets what was undone when something else is changed', () => {
         const history = new History<number>()

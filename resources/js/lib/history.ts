@@ -1,7 +1,7 @@
 /** So many steps can be undone: a document is some kilobytes. */
 const MOST = 300
 
-/** Undo and redo. Steps with the same key within a second are one. */
+/** Undo and redo. Steps with the same key within a second are one; those of a hold are one however long it lasts. */
 export class History<T> {
     private past: T[] = []
     private future: T[] = []
@@ -17,8 +17,8 @@ export class History<T> {
     }
 
     /** Remembers the state before a change; true when that begins a new step. */
-    push(state: T, key = '', now = Date.now()): boolean {
-        const same = key !== '' && key === this.lastKey && now - this.lastTime < 1000 && this.past.length > 0
+    push(state: T, key = '', isHold = false, now = Date.now()): boolean {
+        const same = key !== '' && key === this.lastKey && (isHold || now - this.lastTime < 1000) && this.past.length > 0
         if (!same) this.past.push(state)
         if (this.past.length > MOST) this.past.shift()
         this.future = []

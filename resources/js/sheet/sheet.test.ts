@@ -7,7 +7,7 @@ import SectionDrawing from './SectionDrawing.vue'
 import { outlineOf } from '@/sheet/sections'
 import SheetPaper from './SheetPaper.vue'
 
-const { result, full, brief } = answerTo(BEAM)
+const { result, full, brief } = answerTo(BEAM, 'full', 'brief')
 
 describe.each([
     ['full', full],
@@ -157,14 +157,15 @@ describe('the index of a pack', () => {
 
 it('draws influence lines that were put on it', () => {
     const influence = [{ effect: 'M' as const, x: '2.5 m', support: 0, load: '1 kN/m', axles: [] }]
-    const paper = mount(SheetPaper, { props: { sheet: answerTo({ ...BEAM, influence }).brief } })
+    const paper = mount(SheetPaper, { props: { sheet: answerTo({ ...BEAM, influence }, 'brief').brief } })
     expect(paper.text()).toContain('Influence line of the moment at x = 2.500 m')
     expect(paper.findAll('svg').some((s) => s.text().includes('Influence M'))).toBe(true)
 })
 
 describe('what the engineer says to weighings', () => {
     const said = { bending: { text: 'As the floor model has it.' }, shear: { text: 'End plates on site.', leftOut: true } }
-    const answer = answerTo({ ...BEAM, remarks: said, length: '5 m', supports: BEAM.supports.slice(0, 2), loads: BEAM.loads.slice(0, 1) })
+    const short = { ...BEAM, length: '5 m', supports: BEAM.supports.slice(0, 2), loads: BEAM.loads.slice(0, 1) }
+    const answer = answerTo({ ...short, remarks: said }, 'full', 'brief')
 
     it('stands at the weighing on the full sheet, and what is left out has no derivation', () => {
         const paper = mount(SheetPaper, { props: { sheet: answer.full } })

@@ -9,13 +9,12 @@ import type { Sheet } from '@/contract/sheet'
 import { History } from '@/lib/history'
 import type { UnitSystem } from '@/lib/units'
 
-export interface Answer {
-    result: Result
+interface Answers {
     full: Sheet
     brief: Sheet
     collapse: Collapse
     shortlist: Record<string, unknown>[]
-    reserve?: Reserve
+    reserve: Reserve
 }
 
 /** A beam over two spans with an overhang, permanent, imposed and uplifting wind load. */
@@ -48,11 +47,14 @@ export const BEAM: MemberDocument = {
     ],
 }
 
-/** What the core itself makes of a member: the front end is tested on real answers, not on copies of them. */
-export function answerTo(document: MemberDocument, ...more: 'reserve'[]): Answer {
-    return JSON.parse(
-        execFileSync('php', ['core/tests/answer.php', ...more], { input: JSON.stringify(document), maxBuffer: 1 << 26 }).toString(),
-    ) as Answer
+/** The core's own result of a member, and what else is asked for: the front end is tested on real answers, not on copies. */
+export function answerTo<Asked extends keyof Answers = never>(
+    document: MemberDocument,
+    ...asked: Asked[]
+): { result: Result } & Pick<Answers, Asked> {
+    const php = ['-d', 'opcache.enable_cli=1', 'core/tests/answer.php', ...asked]
+    const answer = execFileSync('php', php, { input: JSON.stringify(document), maxBuffer: 1 << 26 })
+    return JSON.parse(answer.toString()) as { result: Result } & Pick<Answers, Asked>
 }
 
 export const documentOf = (editor: Editor): MemberDocument => editor.document.value as MemberDocument
