@@ -35,54 +35,51 @@ final class EnvelopeParts
             $length = $responses->breaks[$k + 1] - $responses->breaks[$k];
             $weight = $beam->selfWeight === null ? $zero : $responses->polynomial($effect, $beam->selfWeight, $k);
             $permanent = $zero;
-            /** @var array<string, list<list<list<float>>>> $variable by load case: options, polynomials */
-            $variable = [];
-            $always = $cuts = [];
+            $cuts = $stretches = [];
             foreach ($beam->cases as $case) {
-                $always[$case->case->id] = $case->always;
-                foreach ($case->options as $o => $option) {
-                    foreach ($option as $set) {
-                        $p = $responses->polynomial($effect, $set, $k);
-                        if ($case->isPermanent) {
-                            foreach ($p as $i => $c) {
-                                $permanent[$i] += $c;
-                            }
-                        } else {
-                            $variable[$case->case->id][$o][] = $p;
-                            if ($case->isReversible) {
-                                $variable[$case->case->id][$o][] = array_map(fn (float $c): float => -$c, $p);
-                            }
-                            if (count($case->options) === 1 || count($option) > 1 || $case->isReversible) {
-                                array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
-                            }
-                        }
+                $options = array_map(
+                    fn (array $option): array => array_map(
+                        fn (int $set): array => $responses->polynomial($effect, $set, $k),
+                        $option,
+                    ),
+                    $case->options,
+                );
+                if ($case->isPermanent) {
+                    foreach (array_merge(...$options) as $p) {
+                        $permanent = Polynomial::sum($permanent, $p);
                     }
+                } elseif ($options !== []) {
+                    $stretches[$number[$case->case->id]] = self::stretches($case, $options, $length);
                 }
             }
-            array_push($cuts, ...Worst::crossings($variable, $always, $cuts, $length));
-            // One that lies within rounding of an end is none.
-            $cuts = array_filter($cuts, fn (float $t): bool => $t > 1e-9 * $length && $t < (1 - 1e-9) * $length);
+            foreach ($stretches as $ofCase) {
+                array_push($cuts, ...array_slice(array_column($ofCase, 0), 0, -1));
+            }
             sort($cuts);
             $from = 0.0;
             foreach ([...$cuts, $length] as $to) {
                 if ($to - $from <= 1e-9 * $length) {
                     continue;
                 }
+                $middle = ($from + $to) / 2;
                 $plus = $minus = [];
-                foreach ($variable as $case => $options) {
-                    [$most, $least] = Worst::options($options, $always[$case], $from, $to);
+                foreach ($stretches as $case => [[$end, $most, $least]]) {
+                    while ($end < $middle) {
+                        array_shift($stretches[$case]);
+                        [[$end, $most, $least]] = $stretches[$case];
+                    }
                     if ($most !== null) {
-                        $plus[$number[$case]] = $most;
+                        $plus[$case] = $most;
                     }
                     if ($least !== null) {
-                        $minus[$number[$case]] = $least;
+                        $minus[$case] = $least;
                     }
                 }
                 $parts[] = [
                     'segment' => $k,
                     'from' => $from,
                     'to' => $to,
-                    'permanent' => array_values($permanent),
+                    'permanent' => $permanent,
                     'weight' => $weight,
                     'plus' => $plus,
                     'minus' => $minus,
@@ -92,5 +89,43 @@ final class EnvelopeParts
         }
 
         return $parts;
+    }
+
+    /**
+     * A segment cut where a set of one load case changes its sign, or another option becomes the worst.
+     *
+     * @param  non-empty-list<non-empty-list<list<float>>>  $options  what their sets do
+     * @return non-empty-list<array{float, list<float>|null, list<float>|null}> end, the sums that make most and least
+     */
+    private static function stretches(CaseSets $case, array $options, float $length): array
+    {
+        $cuts = [];
+        foreach ($options as $o => $option) {
+            foreach ($option as $p) {
+                if (count($options) === 1 || count($option) > 1 || $case->isReversible) {
+                    array_push($cuts, ...Polynomial::roots($p, 0.0, $length));
+                }
+                if ($case->isReversible) {
+                    $options[$o][] = array_map(fn (float $c): float => -$c, $p);
+                }
+            }
+        }
+        sort($cuts);
+        if (count($options) > 1) {
+            array_push($cuts, ...Worst::crossings($options, $case->always, $cuts, $length));
+            sort($cuts);
+        }
+        $stretches = [];
+        $from = 0.0;
+        foreach ([...$cuts, $length] as $to) {
+            // One that lies within rounding of an end is none.
+            if ($to - $from <= 1e-9 * $length || ($to < $length && $to >= (1 - 1e-9) * $length)) {
+                continue;
+            }
+            $stretches[] = [$to, ...Worst::options($options, $case->always, $from, $to)];
+            $from = $to;
+        }
+
+        return $stretches;
     }
 }

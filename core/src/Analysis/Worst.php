@@ -116,44 +116,37 @@ final class Worst
     /**
      * Where another option of a load case becomes the worst one, or none does harm any more.
      *
-     * @param  array<string, list<list<list<float>>>>  $variable
-     * @param  array<string, bool>  $always  by load case: does one option, of one set then, act even where none does
-     *     harm
-     * @param  list<float>  $cuts  changes of sign of sets that act together
+     * @param  list<list<list<float>>>  $options
+     * @param  bool  $always  does one option, of one set then, act even where none does harm
+     * @param  list<float>  $cuts  changes of sign of sets that act together, ascending
      * @return list<float>
      */
-    public static function crossings(array $variable, array $always, array $cuts, float $length): array
+    public static function crossings(array $options, bool $always, array $cuts, float $length): array
     {
         $crossings = [];
-        sort($cuts);
-        foreach ($variable as $case => $options) {
-            if (count($options) < 2) {
+        $from = 0.0;
+        foreach ([...$cuts, $length] as $to) {
+            if ($to - $from <= 1e-9 * $length) {
                 continue;
             }
-            $from = 0.0;
-            foreach ([...$cuts, $length] as $to) {
-                if ($to - $from <= 1e-9 * $length) {
-                    continue;
+            foreach ([1, -1] as $i => $sign) {
+                // An option of one set is compared with none instead of being cut where it changes its sign.
+                $sums = array_filter(
+                    array_map(
+                        fn (array $option): ?array => count($option) === 1
+                            ? $option[0]
+                            : self::acting($option, $from, $to)[$i],
+                        $options,
+                    ),
+                );
+                if (! $always) {
+                    $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
                 }
-                foreach ([1, -1] as $i => $sign) {
-                    // An option of one set is compared with none instead of being cut where it changes its sign.
-                    $sums = array_filter(
-                        array_map(
-                            fn (array $option): ?array => count($option) === 1
-                                ? $option[0]
-                                : self::acting($option, $from, $to)[$i],
-                            $options,
-                        ),
-                    );
-                    if (! $always[$case]) {
-                        $sums[] = array_fill(0, count(reset($sums) ?: [0.0]), 0.0);
-                    }
-                    foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
-                        $crossings[] = $start;
-                    }
+                foreach (array_slice(self::onParts($sums, $sign, $from, $to), 1) as [$start]) {
+                    $crossings[] = $start;
                 }
-                $from = $to;
             }
+            $from = $to;
         }
 
         return $crossings;
