@@ -94,8 +94,8 @@ final class EnvelopeParts
     /**
      * A segment cut where a set of one load case changes its sign, or another option becomes the worst.
      *
-     * @param  non-empty-list<non-empty-list<list<float>>>  $options  what their sets do
-     * @return non-empty-list<array{float, list<float>|null, list<float>|null}> end, the sums that make most and least
+     * @param  list<list<list<float>>>  $options  what their sets do
+     * @return list<array{float, list<float>|null, list<float>|null}> end, the sums that make most and least
      */
     private static function stretches(CaseSets $case, array $options, float $length): array
     {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
-/** A short piece of a beam whose stiffness an axial force lessens: EI w'''' + (N w')' = 0 by power series. */
-final class PressedPiece
+/**
+ * A piece of a beam so short that a few terms of a power series are exact: EI w'''' + (N w')' = 0. An axial force
+ * lessens its stiffness.
+ */
+final readonly class PressedPiece
 {
     /** Of the series, for a piece that is short (SecondOrder). */
     private const TERMS = 24;
@@ -14,20 +17,34 @@ final class PressedPiece
     private const NOTHING = 1e-17;
 
     /**
-     * Forces on the ends for unit movements of the ends, as the elements of SecondOrder have them.
-     *
+     * @param  float  $x  where it starts, mm
      * @param  float  $l  mm
      * @param  float  $EI  Nmm²
-     * @param  array<int, float>  $N  axial force, compression positive, N
+     * @param  list<float>  $N  axial force along it, compression positive, N
+     * @param  list<float>  $w  deflection of first order along it, mm
+     */
+    public function __construct(
+        public float $x,
+        public float $l,
+        public float $EI,
+        public array $N,
+        public array $w,
+    ) {
+    }
+
+    /**
+     * Forces on its ends for unit movements of them: deflection and slope at the start, then at the far end.
+     *
      * @param  float  $part  of the axial force
      * @param  float  $scale  what the stiffness is divided by, Nmm²
      * @return list<list<float>>
      */
-    public static function stiffness(float $l, float $EI, array $N, float $part, float $scale): array
+    public function stiffness(float $part, float $scale): array
     {
+        [$l, $EI] = [$this->l, $this->EI];
         $n = [];
         $power = ($part * $l * $l) / $EI;
-        foreach ($N as $j => $c) {
+        foreach ($this->N as $j => $c) {
             if ($c != 0.0) {
                 $n[$j] = $c * $power;
             }

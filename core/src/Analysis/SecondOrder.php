@@ -15,13 +15,9 @@ namespace Waage\Analysis;
  * Shear deformation lowers the critical factor; forces and deflections grow by bending only.
  *
  * Signs as Beam, compression positive.
- *
- * @phpstan-type Piece array{x: float, l: float, EI: float, N: list<float>, w: list<float>}
  */
 final class SecondOrder
 {
-    private const TERMS = 24;
-
     /** Greatest N l² / EI of a piece; held at both ends it buckles at 4π². */
     private const SHORT = 3.0;
 
@@ -271,18 +267,27 @@ final class SecondOrder
     /**
      * All pieces together over EI of the beam.
      *
-     * @param  list<Piece>  $pieces
+     * @param  list<PressedPiece>  $pieces
      * @param  float  $part  of their axial forces
      */
     private function stiffness(array $pieces, float $part): BandMatrix
     {
-        $stiffness = $places = [];
-        foreach ($pieces as ['x' => $x, 'l' => $l, 'EI' => $EI, 'N' => $N]) {
-            $places[] = $x;
-            $stiffness[] = PressedPiece::stiffness($l, $EI, $N, $part, $this->beam->EI);
-        }
+        return $this->assembled($pieces, $part)[0];
+    }
 
-        return BeamChain::assembled($this->beam, $places, $stiffness)[0];
+    /**
+     * @param  list<PressedPiece>  $pieces
+     * @return array{BandMatrix, list<list<int>>} the same, and the unknowns of each piece
+     */
+    private function assembled(array $pieces, float $part): array
+    {
+        [$matrix, $unknowns] = BeamChain::assembled(
+            $this->beam,
+            array_map(fn (PressedPiece $p): float => $p->x, $pieces),
+            array_map(fn (PressedPiece $p): array => $p->stiffness($part, $this->beam->EI), $pieces),
+        );
+
+        return [$matrix, $unknowns];
     }
 
     /**
@@ -295,15 +300,16 @@ final class SecondOrder
     public function solve(): ?array
     {
         $pieces = $this->pieces(1.0);
-        [$matrix, $unknowns, $elements] = $this->assembled($pieces);
+        [$matrix, $unknowns] = $this->assembled($pieces, 1.0);
         if ($matrix->factorise() !== null) {
             return null;
         }
+        $growing = array_map(fn (PressedPiece $p): GrowingPiece => new GrowingPiece($p), $pieces);
         $load = array_fill(0, $matrix->size, 0.0);
-        foreach ($elements as $e => [, , $particular]) {
-            foreach ($unknowns[$e] as $i => $unknown) {
-                if ($unknown >= 0) {
-                    $load[$unknown] -= $particular[$i] / $this->beam->EI;
+        foreach ($growing as $e => $piece) {
+            foreach ($piece->held() as $i => $force) {
+                if ($unknowns[$e][$i] >= 0) {
+                    $load[$unknowns[$e][$i]] -= $force / $this->beam->EI;
                 }
             }
         }
@@ -311,13 +317,14 @@ final class SecondOrder
         $solution = [];
         foreach ($pieces as $e => $piece) {
             $ends = array_map(fn (int $unknown): float => $unknown < 0 ? 0.0 : $u[$unknown], $unknowns[$e]);
-            $w = $this->grown($piece, $ends, $elements[$e][1]);
-            $total = Polynomial::sum($w, $piece['w']);
-            $M = array_map(
-                fn (float $c): float => -$piece['EI'] * $c,
-                Polynomial::derivative(Polynomial::derivative($w)),
-            );
-            $solution[] = [$piece['x'], $piece['x'] + $piece['l'], $M, $total];
+            $w = $growing[$e]->deflection($ends);
+            $curvature = Polynomial::derivative(Polynomial::derivative($w));
+            $solution[] = [
+                $piece->x,
+                $piece->x + $piece->l,
+                array_map(fn (float $c): float => -$piece->EI * $c, $curvature),
+                Polynomial::sum($w, $piece->w),
+            ];
         }
 
         return $solution;
@@ -326,7 +333,7 @@ final class SecondOrder
     /**
      * Segments cut into pieces that are short for the axial force times a factor.
      *
-     * @return list<Piece> N times the factor, deflection of first order in mm
+     * @return list<PressedPiece> N times the factor, deflection of first order in mm
      */
     private function pieces(float $factor): array
     {
@@ -339,165 +346,16 @@ final class SecondOrder
             $parts = max(1, (int) ceil(sqrt(($greatest * $length ** 2) / $EI / self::SHORT)));
             for ($i = 0; $i < $parts; $i++) {
                 $t = ($length * $i) / $parts;
-                $pieces[] = [
-                    'x' => $this->breaks[$k] + $t,
-                    'l' => $length / $parts,
-                    'EI' => $EI,
-                    'N' => Polynomial::shift($N, $t),
-                    'w' => array_map(
-                        fn (float $c): float => $c / $this->beam->EI,
-                        Polynomial::shift($this->W[$k], $t),
-                    ),
-                ];
+                $pieces[] = new PressedPiece(
+                    $this->breaks[$k] + $t,
+                    $length / $parts,
+                    $EI,
+                    Polynomial::shift($N, $t),
+                    array_map(fn (float $c): float => $c / $this->beam->EI, Polynomial::shift($this->W[$k], $t)),
+                );
             }
         }
 
         return $pieces;
-    }
-
-    /**
-     * The stiffness of all pieces together over EI of the beam, the unknowns of each piece, and each piece's series.
-     *
-     * @param  list<Piece>  $pieces
-     * @return array{BandMatrix, list<list<int>>, list<array{list<list<float>>, list<list<float>>, list<float>}>}
-     */
-    private function assembled(array $pieces): array
-    {
-        $elements = array_map($this->element(...), $pieces);
-        $stiffness = [];
-        foreach ($elements as [$columns]) {
-            $stiffness[] = array_map(
-                fn (array $column): array => array_map(fn (float $k): float => $k / $this->beam->EI, $column),
-                $columns,
-            );
-        }
-        [$matrix, $unknowns] = BeamChain::assembled($this->beam, array_column($pieces, 'x'), $stiffness);
-
-        return [$matrix, $unknowns, $elements];
-    }
-
-    /**
-     * Stiffness of a piece, its series, and the forces on its ends under −(N w₁')' when they are held.
-     *
-     * @param  Piece  $piece
-     * @return array{list<list<float>>, list<list<float>>, list<float>}
-     */
-    private function element(array $piece): array
-    {
-        ['l' => $l, 'EI' => $EI, 'N' => $N] = $piece;
-        // N w₁' is carried by the first-order deflection already.
-        $push = Polynomial::product($N, Polynomial::derivative($piece['w']));
-        $load = array_map(fn (float $c): float => -$c, Polynomial::derivative($push));
-        $series = [];
-        for ($i = 0; $i < 4; $i++) {
-            $start = [0.0, 0.0, 0.0, 0.0];
-            $start[$i] = 1.0;
-            $series[] = $this->series($start, $N, $EI, []);
-        }
-        $series[] = $this->series([0.0, 0.0, 0.0, 0.0], $N, $EI, $load);
-        // Of each: deflection, slope, moment and transverse force at the far end.
-        $far = array_map(fn (array $a): array => $this->state($a, $l, $EI, $N), $series);
-        $pushed = Polynomial::value($push, $l);
-        $det = $far[2][0] * $far[3][1] - $far[3][0] * $far[2][1];
-        // Of a movement of the ends: what it makes of the second and third term, and so the forces on the ends.
-        $forces = function (float $w0, float $s0, float $w1, float $s1, float $particular) use (
-            $far,
-            $det,
-            $EI,
-            $N,
-            $push,
-            $pushed,
-        ): array {
-            $dw = $w1 - $w0 * $far[0][0] - $s0 * $far[1][0] - $particular * $far[4][0];
-            $ds = $s1 - $w0 * $far[0][1] - $s0 * $far[1][1] - $particular * $far[4][1];
-            $a2 = ($dw * $far[3][1] - $ds * $far[3][0]) / $det;
-            $a3 = ($ds * $far[2][0] - $dw * $far[2][1]) / $det;
-            $M = $w0 * $far[0][2] + $s0 * $far[1][2] + $a2 * $far[2][2] + $a3 * $far[3][2] + $particular * $far[4][2];
-            $T =
-                $w0 * $far[0][3] +
-                $s0 * $far[1][3] +
-                $a2 * $far[2][3] +
-                $a3 * $far[3][3] +
-                $particular * ($far[4][3] - $pushed);
-            $T0 = -6 * $EI * $a3 - $N[0] * $s0 - $particular * $push[0];
-
-            return [-$T0, -2 * $EI * $a2, $T, -$M];
-        };
-        $columns = [
-            $forces(1.0, 0.0, 0.0, 0.0, 0.0),
-            $forces(0.0, 1.0, 0.0, 0.0, 0.0),
-            $forces(0.0, 0.0, 1.0, 0.0, 0.0),
-            $forces(0.0, 0.0, 0.0, 1.0, 0.0),
-        ];
-
-        return [$columns, $series, $forces(0.0, 0.0, 0.0, 0.0, 1.0)];
-    }
-
-    /**
-     * w₂ of a piece from the movement of its ends.
-     *
-     * @param  Piece  $piece
-     * @param  list<float>  $ends
-     * @param  list<list<float>>  $series
-     * @return list<float>
-     */
-    private function grown(array $piece, array $ends, array $series): array
-    {
-        $l = $piece['l'];
-        $at = fn (array $a): array => [Polynomial::value($a, $l), Polynomial::value(Polynomial::derivative($a), $l)];
-        $known = Polynomial::sum(Polynomial::sum($series[4], $series[0], $ends[0]), $series[1], $ends[1]);
-        [$w, $s] = $at($known);
-        [$w2, $s2] = $at($series[2]);
-        [$w3, $s3] = $at($series[3]);
-        $det = $w2 * $s3 - $w3 * $s2;
-        [$dw, $ds] = [$ends[2] - $w, $ends[3] - $s];
-
-        return Polynomial::sum(
-            Polynomial::sum($known, $series[2], ($dw * $s3 - $ds * $w3) / $det),
-            $series[3],
-            ($ds * $w2 - $dw * $s2) / $det,
-        );
-    }
-
-    /**
-     * Power series of the deflection from its first four terms.
-     *
-     * @param  list<float>  $a
-     * @param  list<float>  $N
-     * @param  list<float>  $load
-     * @return list<float>
-     */
-    private function series(array $a, array $N, float $EI, array $load): array
-    {
-        for ($k = 0; $k + 4 < self::TERMS; $k++) {
-            $sum = $load[$k] ?? 0.0;
-            foreach ($N as $j => $n) {
-                if ($k + 2 - $j > 0) {
-                    $sum -= ($k + 1) * $n * ($k + 2 - $j) * $a[$k + 2 - $j];
-                }
-            }
-            $a[] = $sum / ($EI * ($k + 4) * ($k + 3) * ($k + 2) * ($k + 1));
-        }
-
-        return $a;
-    }
-
-    /**
-     * @param  list<float>  $a
-     * @param  list<float>  $N
-     * @return array{float, float, float, float} deflection, slope, moment, transverse force −EI w''' − N w'
-     */
-    private function state(array $a, float $t, float $EI, array $N): array
-    {
-        $slope = Polynomial::derivative($a);
-        $curvature = Polynomial::derivative($slope);
-        $s = Polynomial::value($slope, $t);
-
-        return [
-            Polynomial::value($a, $t),
-            $s,
-            -$EI * Polynomial::value($curvature, $t),
-            -$EI * Polynomial::value(Polynomial::derivative($curvature), $t) - Polynomial::value($N, $t) * $s,
-        ];
     }
 }
