@@ -9,8 +9,7 @@ namespace Waage\Algebra;
  * load factor at which a structure of stiffness K buckles under loads of geometric stiffness G.
  *
  * By inverse iteration about a shift below the answer. Where the pivots of K + λ G are all positive λ is below the
- * least
- * answer: so the shift is, and so is a hair less than what was found, before it counts as the least.
+ * least answer: so the shift is, and so is a hair less than what was found, before it counts as the least.
  */
 final readonly class Pencil
 {
@@ -62,7 +61,7 @@ final readonly class Pencil
             $shift > self::NOTHING || throw new \LogicException('What is restrained resists.');
         }
         for ($i = 1; $i <= self::STEPS; $i++) {
-            $y = $this->solve($factor, $loads);
+            $y = Band::solve($factor, $loads, $this->band);
             $next = $this->loads($y);
             // yᵀ K y from (K + σ G) y = −G x.
             $drives = self::dot($next, $y);
@@ -140,7 +139,7 @@ final readonly class Pencil
         $loads = $this->loads($x);
         $size = 0.0;
         for ($i = 0; $i < 4; $i++) {
-            $x = $this->solve($K, $loads);
+            $x = Band::solve($K, $loads, $this->band);
             $norm = sqrt(max(0.0, self::dot($loads, $x)));
             if ($norm == 0.0) {
                 return INF;
@@ -216,64 +215,19 @@ final readonly class Pencil
     private function factor(float $lambda): ?array
     {
         $band = $this->band;
-        $L = $pivots = [];
+        $L = [];
         foreach ($this->K as $i => $own) {
+            $least = 1e-13 * $own[$band];
             foreach ($this->G[$i] as $k => $g) {
                 $own[$k] += $lambda * $g;
             }
-            $pivot = $own[$band];
-            $least = 1e-13 * $this->K[$i][$band];
-            // Column j of row i stands at band − i + j; times the pivot at first.
-            for ($k = $i > $band ? 0 : $band - $i, $first = $k; $k < $band; $k++) {
-                $j = $i - $band + $k;
-                $other = $L[$j];
-                $sum = $own[$k];
-                for ($m = $first, $n = $first + $band - $k; $m < $k; $m++, $n++) {
-                    $sum -= $own[$m] * $other[$n];
-                }
-                $own[$k] = $sum;
-            }
-            for ($k = $first; $k < $band; $k++) {
-                $l = $own[$k] / $pivots[$i - $band + $k];
-                $pivot -= $l * $own[$k];
-                $own[$k] = $l;
-            }
-            if ($pivot <= $least) {
+            $row = Band::eliminated($own, $L, $i, $band);
+            if ($row[$band] <= $least) {
                 return null;
             }
-            $pivots[] = $own[$band] = $pivot;
-            $L[] = $own;
+            $L[] = $row;
         }
 
         return $L;
-    }
-
-    /**
-     * @param  list<array<int, float>>  $L  of factor()
-     * @param  array<int, float>  $x
-     * @return array<int, float>
-     */
-    private function solve(array $L, array $x): array
-    {
-        $band = $this->band;
-        foreach ($L as $i => $row) {
-            $sum = $x[$i];
-            for ($j = $i > $band ? $i - $band : 0, $k = $band - $i + $j; $k < $band; $j++, $k++) {
-                $sum -= $row[$k] * $x[$j];
-            }
-            $x[$i] = $sum;
-        }
-        foreach ($L as $i => $row) {
-            $x[$i] /= $row[$band];
-        }
-        for ($i = $this->size - 1; $i > 0; $i--) {
-            $row = $L[$i];
-            $value = $x[$i];
-            for ($j = $i > $band ? $i - $band : 0, $k = $band - $i + $j; $k < $band; $j++, $k++) {
-                $x[$j] -= $row[$k] * $value;
-            }
-        }
-
-        return $x;
     }
 }

@@ -59,8 +59,7 @@ final class Arrangements
 
     /**
      * The arrangements that every combination is looked at in: all spans loaded, and what makes the moment of either
-     * sign
-     * greatest at the ends, the quarter points and the middle.
+     * sign greatest at the ends, the quarter points and the middle.
      *
      * @return list<array<string, PieceShare>> shares by load case
      */

@@ -6,8 +6,7 @@ namespace Waage\Analysis;
 
 /**
  * How the axis of a member lies: it rises from its start by an angle (rad, −π/2 to π/2), and it is held and strained
- * along
- * itself or not. Turns forces between the axis and plumb lines.
+ * along itself or not. Turns forces between the axis and plumb lines.
  *
  * Along the axis: away from the start positive, compression positive. Normal to it: the reaction of what carries the
  * member positive, as upward is in a level one.

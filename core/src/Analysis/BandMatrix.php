@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Analysis;
 
+use Waage\Algebra\Band;
+
 /**
  * A symmetric matrix with a few diagonals beside the main one, factorised as L D Lᵀ: the stiffness of a chain of beam
  * elements. Row i holds the columns i − band … i.
@@ -40,7 +42,7 @@ final class BandMatrix
             // Of a pivot: the rounding of the terms it is made of, and what the pivots before have passed on.
             $size = abs($K[$i][$band]);
             $error = 0.0;
-            $K[$i] = $row = $this->eliminated($K, $i);
+            $K[$i] = $row = Band::eliminated($K[$i], $K, $i, $band);
             for ($j = max(0, $i - $band); $j < $i; $j++) {
                 $square = $row[$band - $i + $j] ** 2;
                 $size += $square * $K[$j][$band];
@@ -48,9 +50,9 @@ final class BandMatrix
             }
             $errors[$i] = $error + PHP_FLOAT_EPSILON * $size;
             if ($row[$band] <= self::ZERO * $errors[$i]) {
-                $this->rows = $K;
+                $moved = [...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)];
 
-                return $this->back([...array_fill(0, $i, 0.0), 1.0, ...array_fill(0, $this->size - 1 - $i, 0.0)], $i);
+                return array_values(Band::back($K, $moved, $band, $i));
             }
         }
         $this->rows = $K;
@@ -66,7 +68,7 @@ final class BandMatrix
         $negative = 0;
         $log = 0.0;
         for ($i = 0; $i < $this->size; $i++) {
-            $K[$i] = $this->eliminated($K, $i);
+            $K[$i] = Band::eliminated($K[$i], $K, $i, $band);
             // A pivot of nothing is a hair on the side of what has buckled.
             $pivot = $K[$i][$band] == 0.0 ? ($K[$i][$band] = -PHP_FLOAT_MIN) : $K[$i][$band];
             $negative += $pivot > 0.0 ? 0 : 1;
@@ -77,28 +79,6 @@ final class BandMatrix
     }
 
     /**
-     * Row i of L with its pivot of D, from the rows before, which are so already.
-     *
-     * @param  list<array<int, float>>  $K
-     * @return array<int, float>
-     */
-    private function eliminated(array $K, int $i): array
-    {
-        $band = $this->band;
-        $row = $K[$i];
-        $first = $i > $band ? $i - $band : 0;
-        for ($j = $first; $j <= $i; $j++) {
-            $sum = $row[$band - $i + $j];
-            for ($m = max($first, $j - $band); $m < $j; $m++) {
-                $sum -= $row[$band - $i + $m] * ($j === $i ? $row : $K[$j])[$band - $j + $m] * $K[$m][$band];
-            }
-            $row[$band - $i + $j] = $j === $i ? $sum : $sum / $K[$j][$band];
-        }
-
-        return $row;
-    }
-
-    /**
      * The solution for a right-hand side, after factorise().
      *
      * @param  list<float>  $u
@@ -106,35 +86,6 @@ final class BandMatrix
      */
     public function solve(array $u): array
     {
-        $band = $this->band;
-        $K = $this->rows;
-        for ($i = 0; $i < $this->size; $i++) {
-            for ($j = max(0, $i - $band); $j < $i; $j++) {
-                $u[$i] -= $K[$i][$band - $i + $j] * $u[$j];
-            }
-        }
-        for ($i = 0; $i < $this->size; $i++) {
-            $u[$i] /= $K[$i][$band];
-        }
-
-        return $this->back(array_values($u), $this->size - 1);
-    }
-
-    /**
-     * Lᵀ u = u from row $from upward.
-     *
-     * @param  list<float>  $u
-     * @return list<float>
-     */
-    private function back(array $u, int $from): array
-    {
-        $band = $this->band;
-        for ($i = $from; $i >= 0; $i--) {
-            for ($j = max(0, $i - $band); $j < $i; $j++) {
-                $u[$j] -= $this->rows[$i][$band - $i + $j] * $u[$i];
-            }
-        }
-
-        return array_values($u);
+        return array_values(Band::solve($this->rows, $u, $this->band));
     }
 }

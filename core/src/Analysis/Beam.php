@@ -6,9 +6,8 @@ namespace Waage\Analysis;
 
 /**
  * A straight beam with hinges and lengths of different stiffness, on supports that hold it rigidly, by springs or in
- * one
- * way only; solved exactly by the displacement method. Where its axis is strained, forces along it are solved together
- * with bending: a support that slides obliquely to the axis ties the two.
+ * one way only; solved exactly by the displacement method. Where its axis is strained, forces along it are solved
+ * together with bending: a support that slides obliquely to the axis ties the two.
  *
  * Lengths in mm. Signs: x to the right, load and deflection down positive, sagging moment positive, shear positive
  * when the left part is pushed up (V = dM/dx), moments acting on the beam and rotations clockwise positive, reactions

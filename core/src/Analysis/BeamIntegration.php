@@ -112,8 +112,7 @@ final readonly class BeamIntegration
 
     /**
      * What acts at the left break of each segment. A load at a node belongs to the element on its right (the last one
-     * at
-     * the right end), as in BeamElement::loads.
+     * at the right end), as in BeamElement::loads.
      *
      * @param  list<array{float, float}>  $at  place, value
      * @return array<int, float>

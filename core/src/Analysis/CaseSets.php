@@ -8,15 +8,17 @@ use Waage\Member\Category;
 use Waage\Member\LoadCase;
 
 /**
- * A load case and the load sets it consists of: one, or for imposed load one for each span that it loads;
- * for settlements one for each support that moves; for a moving load one for each place where it may stand, for a load
- * on
+ * A load case and the load sets it consists of: one, or for imposed load one for each span that it loads; for
+ * settlements one for each support that moves; for a moving load one for each place where it may stand, for a load on
  * any lengths one for each piece of it.
  */
 final readonly class CaseSets
 {
     /** The label of the pieces of a load on any lengths. */
     public const LENGTHS = 'any lengths';
+
+    /** An effect that is a smaller part than this of the greatest one of its load case is what rounding leaves of none. */
+    private const ROUNDING = 1e-12;
 
     public bool $isPermanent;
 
@@ -62,13 +64,18 @@ final readonly class CaseSets
         $most = $this->always ? -INF : 0.0;
         foreach ($this->options as $option) {
             $acting = [];
-            $sum = 0.0;
+            $sum = $greatest = 0.0;
+            foreach ($option as $set) {
+                $greatest = max($greatest, abs($values[$set]));
+            }
+            // What rounding has left of nothing does not act: a load beyond a hinge has no effect here.
+            $least = self::ROUNDING * $greatest;
             foreach ($option as $set) {
                 $value = $sign * $values[$set];
-                if ($value > 0 || $this->always) {
+                if ($value > $least || $this->always) {
                     $acting[$set] = 1.0;
                     $sum += $value;
-                } elseif ($this->isReversible && $value < 0) {
+                } elseif ($this->isReversible && $value < -$least) {
                     $acting[$set] = -1.0;
                     $sum -= $value;
                 }

@@ -9,10 +9,8 @@ namespace Waage\Analysis;
  *
  * The loads are raised from hinge to hinge. A hinge is a kink, which sets up moments of its own. Hinges under a
  * distributed load stay at the peak of the moment, which moves; so no moment is ever more than the plastic one, and
- * when
- * the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and reached by a mechanism (both
- * bounds
- * of plastic theory). Nothing is sampled, there is no mesh.
+ * when the last hinge makes a mechanism the load factor is exact: safe by equilibrium, and reached by a mechanism (both
+ * bounds of plastic theory). Nothing is sampled, there is no mesh.
  *
  * Moments in Nmm, sagging positive, lengths in mm.
  */
@@ -97,8 +95,7 @@ final class Collapse
 
     /**
      * The state in which a mechanism forms; null when the loads bend nothing, or when none is found of which both
-     * bounds
-     * of plastic theory are the same.
+     * bounds of plastic theory are the same.
      */
     public function find(): ?CollapseState
     {
@@ -351,8 +348,7 @@ final class Collapse
 
     /**
      * The peak of the moment that a hinge belongs to: uphill from where it is, to the next place where the slope is
-     * zero or
-     * a break.
+     * zero or a break.
      *
      * @param  list<list<float>>  $lines
      * @return array{float, int} place and segment

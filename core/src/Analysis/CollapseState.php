@@ -58,8 +58,7 @@ final readonly class CollapseState
 
     /**
      * Both bounds of plastic theory: nowhere more than the plastic moment, and loads and moments do the same work on
-     * the
-     * mechanism.
+     * the mechanism.
      */
     public function isProved(LoadSet $loads, float $Mp): bool
     {

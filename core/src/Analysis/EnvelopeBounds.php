@@ -8,8 +8,7 @@ use Waage\Loading\Combination;
 
 /**
  * What the effect of an envelope does not exceed on its parts, times a sign: of self-weight of 1 N/mm, of permanent
- * load, and
- * of what each variable load case makes at most.
+ * load, and of what each variable load case makes at most.
  *
  * @phpstan-import-type Part from EnvelopeParts
  */

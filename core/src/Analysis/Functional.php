@@ -6,8 +6,7 @@ namespace Waage\Analysis;
 
 /**
  * A sum of axial force, shear and moment at a place, each times a number: a face of an interaction diagram, the stress
- * of a
- * fibre. What loads make of it adds up, so that its envelope is as exact as that of a single effect.
+ * of a fibre. What loads make of it adds up, so that its envelope is as exact as that of a single effect.
  */
 final readonly class Functional
 {

@@ -12,8 +12,7 @@ use Waage\Member\LoadCase;
 /**
  * A member that may lift off supports that bear only. What it does then is no sum of what its loads do one by one, so
  * each combination that can lift it is worked out arrangement by arrangement: a support that lifts off is one that
- * moves
- * up until nothing presses on it. The arrangements of such a combination become one load case, of which one acts.
+ * moves up until nothing presses on it. The arrangements of such a combination become one load case, of which one acts.
  *
  * Combinations that lift nothing, and those for equilibrium, stay as they are.
  */
@@ -193,8 +192,8 @@ final readonly class LiftOff
 
     /**
      * Arrangements that are the worst when nothing lifts off: for shear at the supports, for the moment there, at the
-     * quarter
-     * points and where it is greatest in each span, for the greatest deflection of each span and for the reactions.
+     * quarter points and where it is greatest in each span, for the greatest deflection of each span and for the
+     * reactions.
      *
      * @param  list<Envelope>  $envelopes  of moment and deflection
      * @return non-empty-list<array<int, float>>

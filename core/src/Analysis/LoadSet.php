@@ -9,8 +9,7 @@ namespace Waage\Analysis;
  * dislocations and free curvatures of the beam itself; and what acts along its axis.
  *
  * Lengths in mm from the left end, forces in N (normal to the axis, down positive), moments in Nmm (clockwise
- * positive),
- * line loads in N/mm. Along the axis: away from the left end positive.
+ * positive), line loads in N/mm. Along the axis: away from the left end positive.
  */
 final class LoadSet
 {

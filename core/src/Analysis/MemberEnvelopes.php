@@ -11,8 +11,7 @@ use Waage\Member\Load;
 
 /**
  * A member under its combinations: the envelopes of all its effects, made once. They do not depend on its section, but
- * where
- * the statics itself does.
+ * where the statics itself does.
  */
 final readonly class MemberEnvelopes
 {

@@ -6,10 +6,8 @@ namespace Waage\Analysis;
 
 /**
  * The lowest natural frequency of a beam in its plane, by exact dynamic stiffness of pieces with uniform mass (V.
- * Koloušek,
- * 1941): below it every movement meets resistance, above it one does not. A mass that varies along a segment is taken
- * in
- * steps. Bending only, no damping.
+ * Koloušek, 1941): below it every movement meets resistance, above it one does not. A mass that varies along a segment
+ * is taken in steps. Bending only, no damping.
  *
  * Lengths in mm, masses as weights: N/mm along the beam, N at places.
  */

@@ -6,8 +6,7 @@ namespace Waage\Analysis;
 
 /**
  * Displacements and forces of the ends of each element in equilibrium at the nodes. In an element that is short beside
- * the
- * beam the forces are small differences of great numbers: what the nodes miss is put on the beam once more, so that
+ * the beam the forces are small differences of great numbers: what the nodes miss is put on the beam once more, so that
  * rounding decides about nothing.
  */
 final readonly class NodalBalance

@@ -103,8 +103,7 @@ final class PieceDiagram
 
     /**
      * ∫ q(x) sin²(π (x − from) / L) dx over a part of it that is L long, N, down positive: the load that works on a
-     * half
-     * sine wave of twist.
+     * half sine wave of twist.
      */
     public function twistingLoad(float $from, float $to, float $weight): float
     {

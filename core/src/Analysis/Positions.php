@@ -6,11 +6,9 @@ namespace Waage\Analysis;
 
 /**
  * Places of a train of axles (or of one force) that make its effects greatest: where influence lines have the moments
- * over
- * the supports, the reactions, the shear beside them and the sagging moments in the spans at their greatest, exactly;
- * and,
- * as long as these are not too many, each axle at equal parts of every span, and where half-way between it and the
- * resultant lies the middle of a span, which gives the greatest moment of a simple span. mm, N.
+ * over the supports, the reactions, the shear beside them and the sagging moments in the spans at their greatest,
+ * exactly; and, as long as these are not too many, each axle at equal parts of every span, and where half-way between
+ * it and the resultant lies the middle of a span, which gives the greatest moment of a simple span. mm, N.
  */
 final class Positions
 {

@@ -15,8 +15,7 @@ final class Worst
 
     /**
      * Which polynomial is the worst on which part of [a, b]: the worst one of a place where none ties with it, as far
-     * as
-     * no other crosses it, and the same again on what is left on either side, among those that can be worse there.
+     * as no other crosses it, and the same again on what is left on either side, among those that can be worse there.
      *
      * @param  array<int, list<float>>  $polynomials
      * @param  float|null  $shortest  a piece that is shorter is rounding

@@ -8,8 +8,7 @@ use Waage\Units\Kind;
 
 /**
  * A calculation whose values have names: a line looks them up and works its formula out, so that what is printed is
- * what is
- * computed. N, mm, MPa.
+ * what is computed. N, mm, MPa.
  */
 final class Working
 {

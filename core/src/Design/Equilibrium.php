@@ -20,11 +20,10 @@ use Waage\Units\Kind;
  * Does the member stay on the supports that cannot hold it down? What presses it onto such a support against what lifts
  * it off, in every combination but fire and the lesser ones of serviceability; EN 1990, 6.4.2 (6.7).
  *
- * For equilibrium the permanent load of each span is for itself: it has the stabilising factor where it presses and
- * the destabilising one where it lifts. Where a member lifts off, its forces are no longer those of a beam on all its
+ * For equilibrium the permanent load of each span is for itself: it has the stabilising factor where it presses and the
+ * destabilising one where it lifts. Where a member lifts off, its forces are no longer those of a beam on all its
  * supports, so that it does not hold; unless the engineer lets it lift off (Analysis/LiftOff). Then it only must not
- * tip
- * over one of its outermost supports: what lifts it off the other one of these, with nothing between them.
+ * tip over one of its outermost supports: what lifts it off the other one of these, with nothing between them.
  */
 final readonly class Equilibrium
 {

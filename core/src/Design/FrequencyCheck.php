@@ -15,8 +15,7 @@ use Waage\Units\Kind;
 
 /**
  * The lowest natural frequency of a member in its plane with its quasi-permanent load, against a limit where one is
- * given
- * (EN 1990, A1.4.4). Members that stand are not looked at, and none is computed where no limit is given.
+ * given (EN 1990, A1.4.4). Members that stand are not looked at, and none is computed where no limit is given.
  */
 final readonly class FrequencyCheck
 {

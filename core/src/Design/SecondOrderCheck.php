@@ -15,8 +15,7 @@ use Waage\Loading\Combination;
  * buckling the member, and moment and deflection of second order beside those of first order.
  *
  * Of each strength combination the arrangement with the greatest compression and, of what does not change it, the
- * greatest
- * moment; perfectly straight, without imperfections.
+ * greatest moment; perfectly straight, without imperfections.
  */
 final readonly class SecondOrderCheck
 {

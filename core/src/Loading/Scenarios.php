@@ -69,8 +69,7 @@ final class Scenarios
      * The sets of variable actions that EN 1990 lets act together; each action is a list of load cases.
      *
      * Imposed loads of categories A to G are one action when they meet others (EN 1991-1-1, 3.3.1(2)). Category H does
-     * not
-     * act together with snow or wind (EN 1991-1-1, 3.3.2(1)).
+     * not act together with snow or wind (EN 1991-1-1, 3.3.2(1)).
      *
      * @param  list<LoadCase>  $cases  a choice
      * @return non-empty-list<list<non-empty-list<LoadCase>>>

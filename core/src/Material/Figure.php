@@ -8,8 +8,7 @@ use Waage\Units\Kind;
 
 /**
  * A diagram of a material along the member, on the same x axis as the forces: what is needed, on both sides of its
- * axis, and
- * what there is. One that has the name of a force ("M") adds what there is to the diagram of that.
+ * axis, and what there is. One that has the name of a force ("M") adds what there is to the diagram of that.
  */
 final readonly class Figure
 {

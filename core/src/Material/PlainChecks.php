@@ -8,8 +8,7 @@ use Waage\Units\UnitSystem;
 
 /**
  * Answers of checks that have nothing to say beside their weighings: no choices, figures, second order, classes,
- * factors or
- * notes.
+ * factors or notes.
  */
 trait PlainChecks
 {

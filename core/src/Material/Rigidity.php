@@ -6,8 +6,7 @@ namespace Waage\Material;
 
 /**
  * What a piece of a member sets against its strains: bending in its plane and sideways EI, EIz (Nmm²), along its axis
- * EA,
- * in shear GA (N), in torsion GJ (Nmm²).
+ * EA, in shear GA (N), in torsion GJ (Nmm²).
  */
 final readonly class Rigidity
 {

@@ -6,10 +6,8 @@ namespace Waage\Member;
 
 /**
  * What kind of action a load case is: permanent, variable after EN 1990, Table A1.1 and EN 1991-1-1, Table 6.1,
- * accidental,
- * seismic, or the settlement of supports: permanent, but counted only where it is unfavourable. Other rule sets read
- * the
- * categories of imposed load by their use.
+ * accidental, seismic, or the settlement of supports: permanent, but counted only where it is unfavourable. Other rule
+ * sets read the categories of imposed load by their use.
  */
 enum Category: string
 {

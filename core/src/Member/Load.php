@@ -8,16 +8,13 @@ namespace Waage\Member;
  * One load as the engineer gave it, in N and mm; down and clockwise positive (already turned up for upward wind).
  *
  * `profile` is its value at places from left to right, straight between them: N/mm for a load along the member; for a
- * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of
- * temperature in K, warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis
- * (in the
- * sense of a load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a
- * sideways load); `bearing`: the length of the member that it acts on, mm, 0 for an edge; `stiffened`: the web has
- * stiffeners under it; `hangs`: it comes in at the lower part of a web, as from a beam that lands there; `twist`: how
- * far in front of the axis the part of it acts that is normal to the member. A load
- * from an area also keeps its
- * pressure in N/mm² and the widths carried in mm; a reduction with the area is in the profile already, not in the
- * pressure.
+ * load at one place its value there, in N, Nmm, mm (settlement) or rad (rotation); of a difference of temperature in K,
+ * warmer below positive, of a change of it warmer positive. `eccentricity`: how far below the axis (in the sense of a
+ * load normal to it) a point load meets the member, mm; `across`: how far in front of it (in the sense of a sideways
+ * load); `bearing`: the length of the member that it acts on, mm, 0 for an edge; `stiffened`: the web has stiffeners
+ * under it; `hangs`: it comes in at the lower part of a web, as from a beam that lands there; `twist`: how far in front
+ * of the axis the part of it acts that is normal to the member. A load from an area also keeps its pressure in N/mm²
+ * and the widths carried in mm; a reduction with the area is in the profile already, not in the pressure.
  */
 final readonly class Load
 {

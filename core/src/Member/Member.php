@@ -91,8 +91,7 @@ final readonly class Member
 
     /**
      * How far above the shear centre loads act that push the member sideways, mm: they twist it. Not where they meet a
-     * flange
-     * that is restrained all along.
+     * flange that is restrained all along.
      */
     public function sidewaysArm(): float
     {

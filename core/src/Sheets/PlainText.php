@@ -13,8 +13,7 @@ use Waage\Units\UnitSystem;
 
 /**
  * The weighings of a design as text: every value with its symbol, unit and clause, in the order in which it is
- * computed, to
- * be checked by hand or by another program.
+ * computed, to be checked by hand or by another program.
  */
 final class PlainText
 {

@@ -6,9 +6,8 @@ namespace Waage\ThinWalled;
 
 /**
  * How the strips of an open section hang together: points that lie within 0.01 mm of each other are one; a strip that
- * ends within
- * the thickness of another one divides it, and a link without thickness leads from its end to the middle line of that
- * one.
+ * ends within the thickness of another one divides it, and a link without thickness leads from its end to the middle
+ * line of that one.
  */
 final readonly class StripTree
 {

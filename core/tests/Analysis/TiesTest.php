@@ -209,3 +209,36 @@ it('names the combination on either side of the middle', function (): void {
         ->and($pieces[0]['to'])
         ->toBeNear(1705.5, 1e-6);
 });
+
+it('names no load beyond a hinge or a support that has no effect', function (array $change, string $arrangement): void {
+    $design = design([
+        'cases' => [
+            ['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'],
+            ['id' => 'q', 'name' => 'Imposed', 'category' => 'C'],
+        ],
+        'loads' => [lineLoad('q', '10 kN/m')],
+        ...$change,
+    ]);
+    expect(weighing($design, 'bending')->arrangement)->toBe($arrangement);
+})->with([
+    'the root of an overhang' => [onSupports(8, [0, 3]), 'Imposed on right overhang'],
+    'an end span beside hinges' => [
+        onSupports(16, [0, 4.8, 11.2, 16], ['hinges' => ['6 m', '10 m']]),
+        'Imposed on span 2',
+    ],
+]);
+
+it('takes the first of places that mirror each other', function (): void {
+    $design = design([
+        ...onSupports(18, [0, 6, 12, 18]),
+        'cases' => [
+            ['id' => 'g', 'name' => 'Permanent', 'category' => 'permanent'],
+            ['id' => 'q', 'name' => 'Imposed', 'category' => 'C'],
+        ],
+        'loads' => [lineLoad('g', '5 kN/m'), lineLoad('q', '10 kN/m')],
+    ]);
+    expect(weighing($design, 'bending')->x)
+        ->toEqualWithDelta(6000.0, 1e-6)
+        ->and(weighing($design, 'buckling')->x)
+        ->toBeLessThan(6000.0);
+});

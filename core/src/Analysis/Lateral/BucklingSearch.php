@@ -95,8 +95,7 @@ final readonly class BucklingSearch
 
     /**
      * Cases of which one is the heaviest for any section that lies between some: those that no other one outdoes in
-     * moment
-     * and in critical factor for each of these.
+     * moment and in critical factor for each of these.
      *
      * @param  non-empty-list<array{BucklingShapes, float}>  $between  with the self-weight of each, N/mm
      * @return list<BucklingCase>

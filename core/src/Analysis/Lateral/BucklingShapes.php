@@ -12,8 +12,7 @@ use Waage\Analysis\PieceShare;
  *
  * A diagram's critical factor is at most the one at which it balances the stiffness in the shape that another diagram
  * buckles in, and near it where the two are alike. One sum over the loads gives that estimate, so that most diagrams
- * need
- * no eigenvalue.
+ * need no eigenvalue.
  */
 final class BucklingShapes
 {

@@ -10,8 +10,7 @@ use Waage\Algebra\Pencil;
  * Elastic lateral-torsional buckling of a held length: a one-dimensional thin-walled beam after Vlasov, with warping.
  *
  * Potential energy of a sideways displacement v of the shear centre and a twist φ (top flange towards +v), for a
- * section
- * that is symmetric about its upright axis:
+ * section that is symmetric about its upright axis:
  *
  *     ½ ∫ (E I_z v″² + E I_w φ″² + G I_t φ′²) dx + α (∫ M φ v″ dx − ½ ∫ M β φ′² dx − ½ Σ q z φ²)
  *

@@ -5,13 +5,10 @@ declare(strict_types=1);
 namespace Waage\Materials\Concrete;
 
 /**
- * A concrete section of any polygons with bars, its strains in a plane: forces of a given neutral axis, by parabola
- * and rectangle
- * (EN 1992-1-1, 3.1.7(1)) and elastic-plastic bars. Integrated exactly in bands between the corners; displaced
- * concrete is
- * deducted. y to the right, z upwards; N compression positive; M_y positive with compression above, M_z with
- * compression at
- * the right, about the centroid of the concrete. N, mm, MPa.
+ * A concrete section of any polygons with bars, its strains in a plane: forces of a given neutral axis, by parabola and
+ * rectangle (EN 1992-1-1, 3.1.7(1)) and elastic-plastic bars. Integrated exactly in bands between the corners;
+ * displaced concrete is deducted. y to the right, z upwards; N compression positive; M_y positive with compression
+ * above, M_z with compression at the right, about the centroid of the concrete. N, mm, MPa.
  */
 final readonly class PlaneSection
 {
@@ -127,8 +124,7 @@ final readonly class PlaneSection
 
     /**
      * Strain (‰) at a depth below the most compressed fibre: ε_cu2 there, or with the axis outside of the section
-     * turning about
-     * the point C of Figure 6.1.
+     * turning about the point C of Figure 6.1.
      *
      * @return \Closure(float): float
      */

@@ -108,7 +108,7 @@ final class LateralTorsionalBuckling
             if ($ratio > 0.0) {
                 $ranges[] = [$held->from, $held->to, $M / $ratio, $ratio];
             }
-            if ($heaviest === null || $ratio > $heaviest[0]) {
+            if ($heaviest === null || $ratio > $heaviest[0] * (1 + 1e-9)) {
                 $heaviest = [$ratio, $case, $resistance, $alpha, $part, $shapes->flanges(...)];
             }
         }

@@ -82,7 +82,7 @@ final readonly class Webs
             : [];
         foreach ($forces as $force) {
             $w = $this->weighOne($force, $weight, Detail::Verdict);
-            if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
+            if ($w->ratio > (1 + 1e-9) * ($heaviest[$w->id][0] ?? -1.0)) {
                 $heaviest[$w->id] = [$w->ratio, $force, $w];
             }
         }

@@ -95,7 +95,7 @@ final class LateralTorsionalBuckling
             $alpha = $resistance->factor($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)));
             $Mb = $resistance->moment($steel, $case, $M, $alpha);
             $ranges[] = [$diagrams->held->from, $diagrams->held->to, $Mb, $M / $Mb];
-            if ($heaviest === null || $M / $Mb > $heaviest[0]) {
+            if ($heaviest === null || $M / $Mb > $heaviest[0] * (1 + 1e-9)) {
                 $heaviest = [$M / $Mb, $case, $resistance, $alpha, $M, $Mb, $x, $shapes];
             }
         }

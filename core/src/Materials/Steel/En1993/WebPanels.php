@@ -53,7 +53,7 @@ final readonly class WebPanels
             $M = abs($this->moment->greatest($this->strength, $weight, $a, $b)->value ?? 0.0);
             $least = min($least, $web->ofWeb());
             $u = abs($e->value) / $web->resistance($M);
-            if ($heaviest === null || $u > $heaviest[0]) {
+            if ($heaviest === null || $u > $heaviest[0] * (1 + 1e-9)) {
                 $heaviest = [$u, $e, $web, $M];
             }
         }

@@ -80,7 +80,7 @@ final readonly class Webs
         $heaviest = [];
         foreach ($forces as $force) {
             foreach ($this->pair($force, $weight, Detail::Verdict) as $which => $w) {
-                if ($w->ratio > ($heaviest[$w->id][0] ?? -1.0)) {
+                if ($w->ratio > (1 + 1e-9) * ($heaviest[$w->id][0] ?? -1.0)) {
                     $heaviest[$w->id] = [$w->ratio, $force, $which, $w];
                 }
             }
