@@ -38,28 +38,24 @@ it('has no section that is not there', function (string $typed): void {
     expect(Catalogue::find($typed))->toBeNull()->and(Catalogue::missing($typed))->toContain('There is no section');
 })->with(['W18×51', 'HSS 8×8', 'Pipe 7 Std', 'W14×730']);
 
-it('is made of shapes, tubing with 0.93 of its wall and corners of two of it', function (): void {
-    $hss = section('HSS 8×4×1/4');
-    $pipe = section('Pipe 4 Std');
-    expect(section('W8X31'))
-        ->toBeInstanceOf(ISection::class)
-        ->and($hss)
-        ->toBeInstanceOf(RectangularHollow::class)
-        ->and($pipe)
-        ->toBeInstanceOf(CircularHollow::class)
-        ->and($hss->t)
-        ->toBeNear(0.93 * 0.25 * INCH)
-        ->and($hss->r)
-        ->toBeNear(2 * $hss->t)
-        ->and($hss->h)
-        ->toBeNear(8 * INCH)
-        ->and($hss->b)
-        ->toBeNear(4 * INCH)
-        ->and($pipe->t)
-        ->toBeNear(0.93 * 0.237 * INCH)
-        ->and($pipe->h)
-        ->toBeNear(4.5 * INCH);
-});
+it('is made of shapes, tubing and pipe', function (string $name, string $class): void {
+    expect(section($name))->toBeInstanceOf($class);
+})->with([
+    ['W8X31', ISection::class],
+    ['HSS 8×4×1/4', RectangularHollow::class],
+    ['Pipe 4 Std', CircularHollow::class],
+]);
+
+it('has tubing with 0.93 of its wall and corners of two of it', function (string $name, string $size, float $inches): void {
+    expect(section($name)->{$size})->toBeNear($inches * INCH);
+})->with([
+    ['HSS 8×4×1/4', 't', 0.93 * 0.25],
+    ['HSS 8×4×1/4', 'r', 2 * 0.93 * 0.25],
+    ['HSS 8×4×1/4', 'h', 8.0],
+    ['HSS 8×4×1/4', 'b', 4.0],
+    ['Pipe 4 Std', 't', 0.93 * 0.237],
+    ['Pipe 4 Std', 'h', 4.5],
+]);
 
 it('has every flange thin enough for the strengths of European grades', function (): void {
     foreach (Catalogue::ofFamilies(['W', 'HSS', 'Pipe']) as $s) {
