@@ -12,6 +12,12 @@ export default defineConfig({
         outDir: 'public/build/print',
         assetsInlineLimit: () => true,
         cssCodeSplit: false,
-        lib: { entry: 'resources/js/print.ts', formats: ['iife'], name: 'waagePrint', fileName: () => 'print.js', cssFileName: 'print' },
+        lib: {
+            entry: 'resources/js/print.ts',
+            formats: ['iife'],
+            name: 'waagePrint',
+            fileName: () => 'print.js',
+            cssFileName: 'print',
+        },
     },
 })

@@ -109,7 +109,9 @@ foreach ($times as $what => $all) {
 }
 echo "  {$failed} of them failed.\n";
 
-/** Median time of a design request of the first account, which asks without a pause, while others ask what they ask, s. */
+/**
+ * Median time of a design request of the first account, which asks without a pause, while others ask what they ask, s.
+ */
 $alone = function (array $others) use ($accounts, $handle, $basis, $multi): float {
     foreach ($others as $curl) {
         curl_multi_add_handle($multi, $curl);

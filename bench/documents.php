@@ -37,8 +37,8 @@ function benchDocument(int $spans, int $loads): array
 }
 
 /**
- * The same loads in variable load cases of every kind, of which some exclude each other: 69 combinations, or with more of
- * them some 200.
+ * The same loads in variable load cases of every kind, of which some exclude each other: 69 combinations, or with more
+ * of them some 200.
  *
  * @param  array<string, mixed>  $document
  * @return array<string, mixed>
@@ -70,8 +70,8 @@ function benchColumn(int $rows): array
 }
 
 /**
- * Median, 95th percentile and least of the seconds that $f takes, after a warm-up. As in a request, cycles are collected
- * afterwards only.
+ * Median, 95th percentile and least of the seconds that $f takes, after a warm-up. As in a request, cycles are
+ * collected afterwards only.
  *
  * @return array{float, float, float}
  */
@@ -95,7 +95,8 @@ function timed(int $runs, Closure $f, int $warm = 3): array
 }
 
 /**
- * One figure beside its limit. On a machine that others share the quickest of several runs is what the work itself takes.
+ * One figure beside its limit. On a machine that others share the quickest of several runs is what the work itself
+ * takes.
  *
  * @param  float|array{float, float, float}  $seconds  or timed()
  */

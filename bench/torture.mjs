@@ -116,7 +116,11 @@ const document = (title) => ({
 function processes(name, folder = WAAGE_RUN) {
     return readdirSync('/proc').filter((p) => {
         try {
-            return /^\d+$/.test(p) && readFileSync(`/proc/${p}/comm`, 'utf8').trim() === name && readlinkSync(`/proc/${p}/cwd`) === folder
+            return (
+                /^\d+$/.test(p) &&
+                readFileSync(`/proc/${p}/comm`, 'utf8').trim() === name &&
+                readlinkSync(`/proc/${p}/cwd`) === folder
+            )
         } catch {
             return false
         }
@@ -132,7 +136,10 @@ async function save(client, until) {
         count++
         // The same document again until it is taken, as the editor does.
         for (;;) {
-            const { status, data } = await client.send('PUT', `members/${member.id}`, { document: document(String(count)), revision })
+            const { status, data } = await client.send('PUT', `members/${member.id}`, {
+                document: document(String(count)),
+                revision,
+            })
             if (status === 200) {
                 ;[acknowledged, revision] = [count, data.revision]
                 break
@@ -213,7 +220,13 @@ const thief = new Client(99)
 await thief.send('GET', 'session')
 let tried = 0
 for (let i = 0; i < 300; i++) {
-    const email = one(['client1@example.test', 'CLIENT1@example.test', ' client1@example.test', 'clïent1@example.test', 'client1@éxample.test'])
+    const email = one([
+        'client1@example.test',
+        'CLIENT1@example.test',
+        ' client1@example.test',
+        'clïent1@example.test',
+        'client1@éxample.test',
+    ])
     const { status } = await thief.send('POST', 'session', { email, password: `guess ${i}` })
     if (status !== 429) tried++
 }
@@ -275,11 +288,15 @@ function broken() {
 const answered = {}
 for (let i = 0; i < 400; i++) {
     const d = broken()
-    const text = random() < 0.1 ? JSON.stringify({ document: d }).slice(0, -Math.ceil(40 * random())) : JSON.stringify({ document: d })
+    const text =
+        random() < 0.1
+            ? JSON.stringify({ document: d }).slice(0, -Math.ceil(40 * random()))
+            : JSON.stringify({ document: d })
     const path = random() < 0.7 ? 'design' : `jobs/${kept[1].job}/members`
     const { status } = await clients[1].send('POST', path, text, true)
     answered[status] = (answered[status] ?? 0) + 1
-    if (![200, 201, 422].includes(status)) faults.push(`A broken document was answered with ${status}: ${text.slice(0, 300)}`)
+    if (![200, 201, 422].includes(status))
+        faults.push(`A broken document was answered with ${status}: ${text.slice(0, 300)}`)
 }
 console.log(`  answers: ${JSON.stringify(answered)}`)
 
@@ -315,5 +332,9 @@ for (const [method, path] of [
 }
 console.log(`  ${tries} tried`)
 console.log(`\nAnswers by status: ${JSON.stringify(statuses)}`)
-console.log(faults.length ? `\n${faults.length} faults:\n${[...new Set(faults)].slice(0, 20).join('\n')}` : '\nNo loss, no error 500, no leak.')
+console.log(
+    faults.length
+        ? `\n${faults.length} faults:\n${[...new Set(faults)].slice(0, 20).join('\n')}`
+        : '\nNo loss, no error 500, no leak.',
+)
 process.exit(faults.length ? 1 : 0)

@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// A job that is not done by then is taken by another worker: longer than the longest one may last (etc/supervisord.conf).
+// A job that is not done by then is taken by another worker: longer than the longest one may last
+// (etc/supervisord.conf).
 $retryAfter = 960;
 
 return [

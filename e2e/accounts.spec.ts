@@ -1,7 +1,10 @@
 import { expect, test } from '@playwright/test'
 import { ACCOUNT, signIn } from './steps'
 
-test('an administrator adds, renames and removes people; a poor password is refused at its field', async ({ page, browser }) => {
+test('an administrator adds, renames and removes people; a poor password is refused at its field', async ({
+    page,
+    browser,
+}) => {
     const name = `Odo ${Date.now()}`
     await signIn(page)
     await page.getByRole('link', { name: ACCOUNT.office }).click()

@@ -55,7 +55,9 @@ test('lays one beam under both standards, and a fault where it can be read', asy
     await expect(page.getByRole('region', { name: 'Both sections' })).toContainText('HEA 260')
     await section.fill('W10×50')
     await section.press('Enter')
-    await expect(page.getByText('There is no section “W10×50” in the catalogue. The strips show the last complete state.')).toBeVisible()
+    await expect(
+        page.getByText('There is no section “W10×50” in the catalogue. The strips show the last complete state.'),
+    ).toBeVisible()
     await expect(section).toHaveValue('W10×50')
     await section.fill('W10×49')
     await section.press('Enter')

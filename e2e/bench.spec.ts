@@ -95,7 +95,9 @@ test('fits 1280 × 800 without scrolling the page and asks nothing of the networ
         if (!r.url().startsWith('http://127.0.0.1') && !r.url().startsWith('data:')) foreign.push(r.url())
     })
     await openDemoMember(page, 'B2')
-    expect(await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth])).toEqual([800, 1280])
+    expect(
+        await page.evaluate(() => [document.documentElement.scrollHeight, document.documentElement.scrollWidth]),
+    ).toEqual([800, 1280])
     expect(foreign).toEqual([])
 })
 
@@ -181,7 +183,9 @@ test('the engineer remarks on a weighing and leaves it out, and the sheet says s
     await page.keyboard.press('Tab')
     await page.keyboard.press('Space')
     await expect(page.getByText('so that the verdict is without: Bending.')).toBeVisible()
-    await expect(page.getByLabel('Why it is left out')).toHaveValue('Held by the slab as well, see the model of the floor.')
+    await expect(page.getByLabel('Why it is left out')).toHaveValue(
+        'Held by the slab as well, see the model of the floor.',
+    )
     await expect(page.getByText('Saved')).toBeVisible()
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByText(/the verdict is without: Bending. Held by the slab as well/)).toBeVisible()
@@ -235,7 +239,9 @@ test('the office enters what steel costs and marks what it likes to use', async 
     await expect(page.getByText(/favourites hold/)).toBeVisible()
 })
 
-test('loads are switched off, duplicated into another case with a factor, and carried to another member', async ({ page }) => {
+test('loads are switched off, duplicated into another case with a factor, and carried to another member', async ({
+    page,
+}) => {
     await openDemoMember(page, 'B7')
     const before = await verdict(page).innerText()
     await page.locator('[data-load="l4"]').getByRole('button').first().click()
@@ -244,7 +250,9 @@ test('loads are switched off, duplicated into another case with a factor, and ca
     await expect(page.getByText('1 load is switched off.')).toBeVisible()
     await expect.poll(() => verdict(page).innerText()).not.toBe(before)
     await page.getByLabel('The load acts').check()
-    await expect.poll(async () => (await verdict(page).innerText()).split('\n').slice(0, 2).join()).toBe(before.split('\n').slice(0, 2).join())
+    await expect
+        .poll(async () => (await verdict(page).innerText()).split('\n').slice(0, 2).join())
+        .toBe(before.split('\n').slice(0, 2).join())
     await page.getByLabel('Duplicate into').selectOption('Permanent')
     await page.getByLabel('Factor of the duplicate').fill('0.1')
     await page.getByRole('button', { name: 'Duplicate', exact: true }).click()
@@ -265,7 +273,9 @@ test('collapse is found, goes on the sheet, and is refused with its reason', asy
     await expect(hinges.getByRole('row')).toHaveCount(4)
     await expect(strips(page)).toContainText('Mechanism')
     await page.getByLabel('Collapse is on the sheet').check()
-    await page.getByLabel('Combination that collapse is computed for').selectOption({ label: 'STR 2: 1 × Permanent + 1.5 × Clubroom + 1.5 × Store' })
+    await page
+        .getByLabel('Combination that collapse is computed for')
+        .selectOption({ label: 'STR 2: 1 × Permanent + 1.5 × Clubroom + 1.5 × Store' })
     await expect(page.getByText('times the loads of STR 2')).toBeVisible()
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByRole('heading', { name: /Plastic collapse/ })).toBeVisible()
@@ -370,14 +380,18 @@ test('rows of end forces: typed, pasted and read from a file, each of them weigh
     await page.evaluate(() => {
         const data = new DataTransfer()
         data.setData('text/plain', '150\t0\t45\n90\t0\t-60')
-        document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+        document.activeElement?.dispatchEvent(
+            new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+        )
     })
     await expect(grid.getByLabel('My end of row 3')).toHaveValue('-60')
     await expect(grid.getByRole('row').nth(3)).toContainText('Bending')
     // A file of the analysis.
-    await page
-        .getByLabel('Read end forces from a CSV file')
-        .setInputFiles({ name: 'frame.csv', mimeType: 'text/csv', buffer: Buffer.from('Name;N;My1;My2\nSnow;310,5;0;12\n') })
+    await page.getByLabel('Read end forces from a CSV file').setInputFiles({
+        name: 'frame.csv',
+        mimeType: 'text/csv',
+        buffer: Buffer.from('Name;N;My1;My2\nSnow;310,5;0;12\n'),
+    })
     await expect(page.getByText('1 row read from frame.csv.')).toBeVisible()
     await expect(grid.getByLabel('N of row 4', { exact: true })).toHaveValue('310.5')
     await saved(page)
@@ -419,7 +433,9 @@ test('loads are filled in as a table by keyboard and from a spreadsheet', async 
     await page.evaluate(() => {
         const data = new DataTransfer()
         data.setData('text/plain', 'Tank\tPermanent\tpoint\t12\t\t3\nSand\tImposed\tline\t2\t4\t1\t2\n')
-        document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+        document.activeElement?.dispatchEvent(
+            new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+        )
     })
     await expect(table.getByLabel('Value of load 2')).toHaveValue('12 kN')
     await expect(table.getByLabel('To x of load 3')).toHaveValue('2 m')
@@ -443,7 +459,9 @@ test('a member lifts off, which stands among the forces and on the sheet', async
     await page.getByRole('tab', { name: 'Forces' }).click()
     await expect(page.getByText(/off support 3$/).last()).toBeVisible()
     await page.getByRole('button', { name: 'Add a hinge' }).click()
-    await expect(page.getByRole('alert').filter({ hasText: 'Lifting off is computed for members without hinges' }).first()).toBeVisible()
+    await expect(
+        page.getByRole('alert').filter({ hasText: 'Lifting off is computed for members without hinges' }).first(),
+    ).toBeVisible()
     await page.getByRole('button', { name: 'Remove hinge 1' }).click()
     await page.getByRole('link', { name: 'Sheet' }).click()
     await expect(page.getByText('The member lifts off supports that bear only')).toBeVisible()
@@ -473,7 +491,9 @@ test('imposed load is arranged by hand', async ({ page }) => {
     await expect(middle).not.toBeChecked()
     await expect(page.getByText('No arrangement loads span 2')).toBeVisible()
     for (const name of ['Span 1', 'Span 3']) await page.getByLabel(`Arrangement 1 loads ${name}`).uncheck()
-    await expect(page.getByRole('alert').filter({ hasText: 'Arrangement 1: This arrangement loads no span.' }).first()).toBeVisible()
+    await expect(
+        page.getByRole('alert').filter({ hasText: 'Arrangement 1: This arrangement loads no span.' }).first(),
+    ).toBeVisible()
     await page.getByLabel('Permanent load has').selectOption('span')
     await page.getByLabel('Arrangement 1 loads Span 3').check()
     await expect(page.getByText(/1\.35 or 1 × Permanent/).first()).toBeVisible()

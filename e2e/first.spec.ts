@@ -43,7 +43,10 @@ test('a value on the reading line tells what it is made of, adding up, and opens
 test('the office lets new beams start like one, and puts that back', async ({ page }) => {
     await newMember(page)
     const job = page.url()
-    await page.getByRole('navigation', { name: 'Parts of the definition' }).getByRole('button', { name: 'Go to Section' }).click()
+    await page
+        .getByRole('navigation', { name: 'Parts of the definition' })
+        .getByRole('button', { name: 'Go to Section' })
+        .click()
     await page
         .getByRole('button', { name: /Member/ })
         .first()
@@ -71,7 +74,9 @@ test('a member comes from another job, or from the text of a file', async ({ pag
     await expect(page.getByText('it is not JSON')).toBeVisible()
     await page
         .getByLabel('Text of the file')
-        .fill('{"format":"waage-member","version":5,"mark":"P1","length":"5 m","section":"IPE 200","supports":[],"cases":[],"loads":[]}')
+        .fill(
+            '{"format":"waage-member","version":5,"mark":"P1","length":"5 m","section":"IPE 200","supports":[],"cases":[],"loads":[]}',
+        )
     await page.getByRole('button', { name: 'Add it' }).click()
     await expect(page.getByRole('link', { name: 'P1', exact: true })).toBeVisible()
 })

@@ -91,15 +91,21 @@ test('a member travels as a file; a foreign file is refused by name', async ({ p
     await newMember(page)
     await saved(page)
     await page.locator('header a', { hasText: 'Boathouse' }).click()
-    await page
-        .getByLabel('Import member files')
-        .setInputFiles([{ name: 'b1.json', mimeType: 'application/json', buffer: await (await import('node:fs/promises')).readFile(file) }])
+    await page.getByLabel('Import member files').setInputFiles([
+        {
+            name: 'b1.json',
+            mimeType: 'application/json',
+            buffer: await (await import('node:fs/promises')).readFile(file),
+        },
+    ])
     await expect(page.getByText('Beam over the boat-hall doors')).toBeVisible()
     for (const [name, text] of [
         ['broken.json', '{"a":'],
         ['foreign.json', '{"type":"FeatureCollection"}'],
     ] as const) {
-        await page.getByLabel('Import member files').setInputFiles([{ name, mimeType: 'application/json', buffer: Buffer.from(text) }])
+        await page
+            .getByLabel('Import member files')
+            .setInputFiles([{ name, mimeType: 'application/json', buffer: Buffer.from(text) }])
         await expect(page.getByText(new RegExp(name))).toBeVisible()
     }
 })
@@ -109,7 +115,9 @@ test('the pack of a job is made with progress', async ({ page }) => {
     await page.getByRole('link', { name: 'Grebe Point Rowing Club' }).first().click()
     await page.getByRole('button', { name: 'Make the pack' }).click()
     await expect(page.getByRole('link', { name: /Open the pack|PDF/ })).toBeVisible({ timeout: 90_000 })
-    const pdf = await page.request.get((await page.getByRole('link', { name: /Open the pack|PDF/ }).getAttribute('href')) ?? '')
+    const pdf = await page.request.get(
+        (await page.getByRole('link', { name: /Open the pack|PDF/ }).getAttribute('href')) ?? '',
+    )
     expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 })
 
@@ -151,9 +159,13 @@ test.describe('every main view is readable to assistive technology', () => {
             await openDemoMember(page, 'B2')
             await page.getByRole('tab', { name: tab }).click()
             await expect(page.getByRole('tabpanel')).toContainText(
-                { Scales: 'Bending', Shortlist: 'sections hold', Forces: 'Extremes', Influence: 'Worst lengths', Collapse: 'make a mechanism' }[
-                    tab
-                ] ?? '',
+                {
+                    Scales: 'Bending',
+                    Shortlist: 'sections hold',
+                    Forces: 'Extremes',
+                    Influence: 'Worst lengths',
+                    Collapse: 'make a mechanism',
+                }[tab] ?? '',
             )
             await check(page)
         })

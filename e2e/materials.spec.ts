@@ -11,7 +11,9 @@ async function start(page: import('@playwright/test').Page, material: string): P
     await expect(verdict(page)).toContainText('Holds')
 }
 
-test('a timber joist: size, service class and how long a load stays decide, a size is taken from the shortlist', async ({ page }) => {
+test('a timber joist: size, service class and how long a load stays decide, a size is taken from the shortlist', async ({
+    page,
+}) => {
     await start(page, 'Timber beam')
     await expect(verdict(page)).toContainText('100×300 C24')
     await expect(page.getByRole('tab', { name: 'Collapse' })).toHaveCount(0)
@@ -37,7 +39,9 @@ test('a timber joist: size, service class and how long a load stays decide, a si
     await saved(page)
 })
 
-test('a timber joist in a row: its size is found, notched, in fire and with vibration, and listed', async ({ page }) => {
+test('a timber joist in a row: its size is found, notched, in fire and with vibration, and listed', async ({
+    page,
+}) => {
     await start(page, 'Timber joist')
     await addLoad(page, 'Area load × width', '2.5')
     await page.getByLabel('Width carried').fill('0.4')
@@ -116,7 +120,9 @@ test('a cold-formed joist: its buckling, its faults, and sizes made by rule', as
     await expect(verdict(page)).toContainText('Holds')
 })
 
-test('a cold-formed purlin by effective widths, by grade, doubled, and with holes that its standard does not know', async ({ page }) => {
+test('a cold-formed purlin by effective widths, by grade, doubled, and with holes that its standard does not know', async ({
+    page,
+}) => {
     await start(page, 'Cold-formed purlin')
     await addLoad(page, 'Line load', '1.5')
     await page.getByRole('button', { name: /^Effective section in bending/ }).click()
@@ -138,7 +144,9 @@ test('a cold-formed purlin by effective widths, by grade, doubled, and with hole
     await expect(page.getByText('deeper than the flat part of the web').first()).toBeVisible()
 })
 
-test('a concrete beam: bars are chosen until the engineer says otherwise, and printed with their section', async ({ page }) => {
+test('a concrete beam: bars are chosen until the engineer says otherwise, and printed with their section', async ({
+    page,
+}) => {
     await start(page, 'Concrete beam')
     await addLoad(page, 'Line load', '30')
     await expect(verdict(page)).toContainText('300×500 C30/37')
@@ -176,7 +184,9 @@ test('a strip of slab: bars at a spacing, shear without links', async ({ page })
     await expect(page.getByText('ø12/150').first()).toBeVisible()
 })
 
-test('bars are taken hold of in the drawing, by keyboard and by mouse, and drawn to scale as a file', async ({ page }) => {
+test('bars are taken hold of in the drawing, by keyboard and by mouse, and drawn to scale as a file', async ({
+    page,
+}) => {
     await start(page, 'Concrete beam')
     await addLoad(page, 'Line load', '30')
     const bars = page.getByRole('button', { name: /^bottom bars/ })

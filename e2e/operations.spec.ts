@@ -15,7 +15,9 @@ function processes(name: string, folder = run): number[] {
         .filter((p) => /^\d+$/.test(p))
         .filter((p) => {
             try {
-                return readFileSync(`/proc/${p}/comm`, 'utf8').trim() === name && readlinkSync(`/proc/${p}/cwd`) === folder
+                return (
+                    readFileSync(`/proc/${p}/comm`, 'utf8').trim() === name && readlinkSync(`/proc/${p}/cwd`) === folder
+                )
             } catch {
                 return false
             }
@@ -51,7 +53,8 @@ test('no file of the program is sent as it is, and files say what they are', asy
 test('what is typed while database and server end is kept, and is saved when they are back', async ({ page }) => {
     await newMember(page)
     await saved(page)
-    for (const id of [...processes('mariadbd', `${process.env.WAAGE_DB}/data`), ...processes('php-fpm8.2')]) process.kill(id, 'SIGKILL')
+    for (const id of [...processes('mariadbd', `${process.env.WAAGE_DB}/data`), ...processes('php-fpm8.2')])
+        process.kill(id, 'SIGKILL')
     await page.getByLabel('Length of the member').fill('7.25 m')
     await page.getByLabel('Length of the member').press('Tab')
     await expect(saveState(page)).not.toHaveText('Saved')

@@ -16,7 +16,9 @@ test('nothing is lost while the server is away', async ({ page }) => {
 test('work that could not be sent comes back when the window is opened again', async ({ page }) => {
     await newMember(page)
     await saved(page)
-    await page.route('**/api/members/*', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()))
+    await page.route('**/api/members/*', (route) =>
+        route.request().method() === 'PUT' ? route.abort() : route.continue(),
+    )
     await page.getByLabel('Length of the member').fill('8.5')
     await expect(saveState(page)).toHaveText('Not saved; kept in this browser')
     await page.unroute('**/api/members/*')
@@ -59,6 +61,8 @@ test('a member deleted in another window is refused with a sentence', async ({ p
 
 test('a request without the token of the session is refused', async ({ page }) => {
     await newMember(page)
-    const status = await page.evaluate(async () => (await fetch('/api/jobs', { method: 'POST', headers: { Accept: 'application/json' } })).status)
+    const status = await page.evaluate(
+        async () => (await fetch('/api/jobs', { method: 'POST', headers: { Accept: 'application/json' } })).status,
+    )
     expect(status).toBe(419)
 })

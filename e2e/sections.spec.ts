@@ -18,7 +18,9 @@ test('an edge beam is twisted, and less so with the load nearer to its axis', as
     await expect(torsion).toHaveCount(0)
 })
 
-test('a channel and an angle are found by part of their names, drawn, and weighed with the force along them', async ({ page }) => {
+test('a channel and an angle are found by part of their names, drawn, and weighed with the force along them', async ({
+    page,
+}) => {
     await openDemoMember(page, 'S1')
     await expect(verdict(page)).toContainText('UPE 120')
     const section = page.locator('input[list=sections]').first()
@@ -29,7 +31,9 @@ test('a channel and an angle are found by part of their names, drawn, and weighe
     await section.press('Enter')
     await expect(verdict(page)).toContainText('Not covered')
     await expect(page.getByText('Say what connects the ends of the angle', { exact: false }).first()).toBeVisible()
-    await page.getByLabel('As a brace or a post, ends connected').selectOption({ label: 'by both legs, about the centroid' })
+    await page
+        .getByLabel('As a brace or a post, ends connected')
+        .selectOption({ label: 'by both legs, about the centroid' })
     await expect(page.getByRole('button', { name: /^Bending with axial force/ })).toBeVisible()
 })
 
@@ -44,7 +48,8 @@ test('a lintel is printed with its elastic strength', async ({ page }) => {
 test('a lintel that nothing holds bends about both principal axes and buckles', async ({ page }) => {
     await openDemoMember(page, 'L1')
     await page.getByRole('button', { name: /^. Restraint/ }).click()
-    for (const i of [0, 1]) await page.locator('select').filter({ hasText: 'continuous' }).nth(i).selectOption('supports')
+    for (const i of [0, 1])
+        await page.locator('select').filter({ hasText: 'continuous' }).nth(i).selectOption('supports')
     await expect(verdict(page)).toContainText('Lateral-torsional buckling')
     await expect(verdict(page)).toContainText('Does not hold')
     await page.getByRole('button', { name: /^Lateral-torsional/ }).click()

@@ -26,7 +26,10 @@ export async function request<T>(page: Page, method: string, path: string): Prom
     return page.evaluate(
         async ([how, where]) => {
             const token = decodeURIComponent(document.cookie.split('XSRF-TOKEN=')[1]?.split(';')[0] ?? '')
-            const answer = await fetch(`/api/${where}`, { method: how, headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } })
+            const answer = await fetch(`/api/${where}`, {
+                method: how,
+                headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token },
+            })
             return answer.json()
         },
         [method, path] as const,

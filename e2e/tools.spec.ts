@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { enterDemo } from './steps'
 
-test('a tool answers while its values are typed, takes a value of the engineer’s own, and says what is wrong', async ({ page }) => {
+test('a tool answers while its values are typed, takes a value of the engineer’s own, and says what is wrong', async ({
+    page,
+}) => {
     await enterDemo(page)
     await page.getByRole('link', { name: 'Tools' }).click()
     await page.getByRole('link', { name: 'Links for a shear force' }).press('Enter')

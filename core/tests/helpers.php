@@ -141,7 +141,10 @@ function weighing(Design $design, string $id): Weighing
     throw new LogicException("No weighing {$id}.");
 }
 
-/** N at which a section that is the same left and right buckles by bending about the minor axis and twisting together, by bisection: (N − N_z)(N − N_T) i_0² = N² z_0². */
+/**
+ * N at which a section that is the same left and right buckles by bending about the minor axis and twisting together,
+ * by bisection: (N − N_z)(N − N_T) i_0² = N² z_0².
+ */
 function twistsAsideAt(Section $s, float $L, float $E = 210e3, float $G = 81e3): float
 {
     $z0 = $s->shearCentreAbove();

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     /**
-     * Accounts and offices are told apart exactly, offices have administrators, the basis has a revision, and a job knows
-     * for which one its members are weighed.
+     * Accounts and offices are told apart exactly, offices have administrators, the basis has a revision, and a job
+     * knows for which one its members are weighed.
      */
     public function up(): void
     {

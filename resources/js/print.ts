@@ -18,7 +18,15 @@ export interface PackIndexContent {
     client: string
     office: string
     date: string
-    sheets: { mark: string; title: string; section: string; governs: string; ratio: number | null; state: VerdictState; page: number }[]
+    sheets: {
+        mark: string
+        title: string
+        section: string
+        governs: string
+        ratio: number | null
+        state: VerdictState
+        page: number
+    }[]
     left: { mark: string; title: string; reason: string }[]
 }
 declare global {
@@ -33,7 +41,8 @@ const { sheets, index, pack } = window.waageSheets
  * Every page says at its head which job and member it belongs to, and at its foot which page of its sheet it is: a
  * named page with a counter of its own for each sheet.
  */
-const quoted = (...texts: string[]): string => `"${texts.filter(Boolean).join('  ').replace(/[\\"]/g, '\\$&').replace(/\s+/g, ' ')}"`
+const quoted = (...texts: string[]): string =>
+    `"${texts.filter(Boolean).join('  ').replace(/[\\"]/g, '\\$&').replace(/\s+/g, ' ')}"`
 const style = document.createElement('style')
 style.textContent = sheets
     .map(({ job, mark, title }, i) => {
@@ -48,7 +57,9 @@ document.title = index ? `${index.job}, calculation sheets` : `${sheets[0]?.mark
 createApp({
     render: () => [
         index ? h(PackIndex, { index }) : null,
-        ...sheets.map((sheet, i) => h('div', { id: `sheet-${i}`, style: i > 0 ? 'break-before: page' : '' }, [h(SheetPaper, { sheet })])),
+        ...sheets.map((sheet, i) =>
+            h('div', { id: `sheet-${i}`, style: i > 0 ? 'break-before: page' : '' }, [h(SheetPaper, { sheet })]),
+        ),
     ],
 }).mount('#print')
 

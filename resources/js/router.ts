@@ -6,7 +6,12 @@ export const router = createRouter({
     routes: [
         { path: '/', name: 'sign-in', component: () => import('@/pages/SignIn.vue'), meta: { open: true } },
         { path: '/jobs', name: 'jobs', component: () => import('@/pages/Jobs.vue') },
-        { path: '/jobs/:job(\\d+)', name: 'job', component: () => import('@/pages/Job.vue'), props: (r) => ({ id: Number(r.params.job) }) },
+        {
+            path: '/jobs/:job(\\d+)',
+            name: 'job',
+            component: () => import('@/pages/Job.vue'),
+            props: (r) => ({ id: Number(r.params.job) }),
+        },
         {
             path: '/members/:member(\\d+)',
             name: 'bench',

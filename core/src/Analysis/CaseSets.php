@@ -17,7 +17,9 @@ final readonly class CaseSets
     /** The label of the pieces of a load on any lengths. */
     public const LENGTHS = 'any lengths';
 
-    /** An effect that is a smaller part than this of the greatest one of its load case is what rounding leaves of none. */
+    /**
+     * An effect that is a smaller part than this of the greatest one of its load case is what rounding leaves of none.
+     */
     private const ROUNDING = 1e-12;
 
     public bool $isPermanent;

@@ -139,7 +139,8 @@ it('moves with the ground plumb', function (): void {
 });
 
 it('agrees with closed forms where the stiffness changes', function (): void {
-    // By hand, area of M/EI: simple beam, middle half twice as stiff, force P at midspan. w = P L³/48EI (1/8 + 7/8 · 1/2).
+    // By hand, area of M/EI: simple beam, middle half twice as stiff, force P at midspan. w = P L³/48EI (1/8 + 7/8 ·
+    // 1/2).
     $w = ((3.0 * 512) / 48 / 5) * (1 / 8 + 7 / 16);
     $r = (new Beam(8.0, [BeamSupport::pinned(0), BeamSupport::pinned(8)], [], 5.0, 1.0, [
         new Step(2, 6, 10.0, 1.0),
@@ -168,7 +169,8 @@ it('agrees with closed forms where the stiffness changes', function (): void {
     expect($r->reactions[0][1][0])->toBeNear($R, 1e-9);
 });
 
-// Timoshenko: a simple beam deflects by w L²/8 GA, under a force at midspan by P L / 4 GA more; a cantilever by P L / GA.
+// Timoshenko: a simple beam deflects by w L²/8 GA, under a force at midspan by P L / 4 GA more; a cantilever by P L /
+// GA.
 it('shears', function (): void {
     $simple = fn (LoadSet $s): Responses => (new Beam(
         8.0,
@@ -183,7 +185,8 @@ it('shears', function (): void {
         ->toBeNear((2 * 512) / 48 / 5.0 + (2 * 8) / 4 / 3.0);
     $cantilever = (new Beam(8.0, [BeamSupport::fixed(0)], [], 5.0, GA: 3.0))->solve([(new LoadSet())->force(8, 2)]);
     expect(deflectionAt($cantilever, 8.0) / 5.0)->toBeNear((2 * 512) / 3 / 5.0 + (2 * 8) / 3.0);
-    // Two spans: a middle support sheds load to the ends. R = w l (10 + 12 f) / (8 + 24 f) · …: by the force method, f = EI / (GA l²).
+    // Two spans: a middle support sheds load to the ends. R = w l (10 + 12 f) / (8 + 24 f) · …: by the force method, f
+    // = EI / (GA l²).
     $two = (new Beam(
         8.0,
         [BeamSupport::pinned(0), BeamSupport::pinned(4), BeamSupport::pinned(8)],

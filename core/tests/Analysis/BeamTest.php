@@ -7,8 +7,8 @@ use Waage\Analysis\BeamSupport;
 use Waage\Analysis\LoadSet;
 use Waage\Analysis\UnstableBeam;
 
-// Closed forms of the handbooks: Steel Designers' Manual (Blackwell, 6th ed.), "Design theory: bending moment, shear and
-// deflection tables"; Roark's Formulas for Stress and Strain (7th ed.), Table 8.1. From memory. Unit EI, L = 8.
+// Closed forms of the handbooks: Steel Designers' Manual (Blackwell, 6th ed.), "Design theory: bending moment, shear
+// and deflection tables"; Roark's Formulas for Stress and Strain (7th ed.), Table 8.1. From memory. Unit EI, L = 8.
 const L = 8.0;
 
 it('agrees with closed forms', function (

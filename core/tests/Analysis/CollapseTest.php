@@ -118,7 +118,8 @@ it('lets the ends pass on less than the section', function () use ($uniform): vo
 });
 
 it('tells the hinges in the order in which they form', function () use ($uniform): void {
-    // Fixed ends yield at 12 M_p/L², the middle at 16; two spans with one loaded yield in the span first, at 0.4375 L (7/16).
+    // Fixed ends yield at 12 M_p/L², the middle at 16; two spans with one loaded yield in the span first, at 0.4375 L
+    // (7/16).
     $fixed = collapse(rigid([0.0, 1.0], [true, true]), $uniform());
     expect(array_map(fn ($h): float => round($h->factor, 9), $fixed->hinges))->toBe([12.0, 12.0, 16.0]);
     $two = collapse(rigid([0.0, 1.0, 2.0], [false, false, false]), $uniform());

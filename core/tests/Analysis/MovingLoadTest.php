@@ -53,8 +53,8 @@ function extremesOf(array $document): array
     return $extremes;
 }
 
-// Two equal forces P at a distance d on a simple beam: M = P / 2L (L − d/2)² with one of them d/4 off the middle (textbooks of
-// statics, e.g. R. C. Hibbeler, Structural Analysis, from memory); V = P (2 − d/L) beside a support.
+// Two equal forces P at a distance d on a simple beam: M = P / 2L (L − d/2)² with one of them d/4 off the middle
+// (textbooks of statics, e.g. R. C. Hibbeler, Structural Analysis, from memory); V = P (2 − d/L) beside a support.
 it('finds the greatest moment of two wheels on a simple beam', function (float $L, float $d): void {
     $e = extremesOf(trainOn([0.0, $L], [['50 kN', ''], ['50 kN', "{$d} m"]]));
     expect($e['M+'])

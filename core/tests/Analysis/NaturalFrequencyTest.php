@@ -48,7 +48,8 @@ it('agrees with the published modes of uniform beams', function (array $holds, f
 ]);
 
 it('agrees with a mass on a spring', function (): void {
-    // No other mass: ω² = k / m with k = 48 EI / L³ in the middle of a pinned beam, 3 EI / L³ at the tip of a cantilever.
+    // No other mass: ω² = k / m with k = 48 EI / L³ in the middle of a pinned beam, 3 EI / L³ at the tip of a
+    // cantilever.
     $m = 20_000.0 / GRAVITY;
     $middle = hertzOf([BeamSupport::pinned(0.0), BeamSupport::pinned(6000.0)], (new LoadSet())->force(3000.0, 20_000.0));
     $tip = hertzOf([BeamSupport::fixed(0.0)], (new LoadSet())->force(6000.0, 20_000.0));

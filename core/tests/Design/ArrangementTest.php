@@ -33,9 +33,9 @@ function coefficients(int $spans, string $arrangement): array
     return $most;
 }
 
-// Moment coefficients of continuous beams (handbook tables, e.g. K. Hirschfeld, Baustatik; from memory): three and four equal
-// spans, w l² times. All spans: 0.080, −0.100 and 0.0772, −0.1071. Every other span: 0.1013 in the end span of three,
-// 0.0996 of four; two adjacent spans: −0.1167 (three) and −0.1161 (four); spans 1, 2 and 4 of four: −0.1205.
+// Moment coefficients of continuous beams (handbook tables, e.g. K. Hirschfeld, Baustatik; from memory): three and four
+// equal spans, w l² times. All spans: 0.080, −0.100 and 0.0772, −0.1071. Every other span: 0.1013 in the end span of
+// three, 0.0996 of four; two adjacent spans: −0.1167 (three) and −0.1161 (four); spans 1, 2 and 4 of four: −0.1205.
 it('loads the spans that the arrangement lets it', function (
     int $spans,
     string $arrangement,
@@ -97,7 +97,8 @@ it('takes the arrangements that the engineer chooses, one at a time', function (
         0.0,
     )?->value;
     $wl2 = 1.5 * 10 * 6000 ** 2;
-    // Handbook coefficients of three spans: the outer ones loaded 0.1013, the middle one alone 0.075 and −0.05, two adjacent ones −0.1167.
+    // Handbook coefficients of three spans: the outer ones loaded 0.1013, the middle one alone 0.075 and −0.05, two
+    // adjacent ones −0.1167.
     expect($moment([[1, 3]], 1))
         ->toBeNear(0.1013 * $wl2, 1e-3)
         ->and($moment([[2]], 1))

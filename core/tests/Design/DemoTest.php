@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Tests\Design;
 
-// A file that is read alone gives what the job gives: it carries the basis of the job, with the build-ups that it follows.
+// A file that is read alone gives what the job gives: it carries the basis of the job, with the build-ups that it
+// follows.
 it('is complete file by file', function (string $folder): void {
     $read = fn (string $file): mixed => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
     /** @var array<string, mixed> $job */

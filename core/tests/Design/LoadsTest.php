@@ -21,8 +21,8 @@ function carrying(array $load): array
     return [$design, $cases[0]['forces']];
 }
 
-// Slab panels on a beam of 6 m: areas by hand, moments from the handbook (triangle wL²/12, trapezium w (3L² − 4a²)/24 at
-// midspan; Steel Designers' Manual, 6th ed., from memory). 5 kN/m², imposed, γ = 1.5.
+// Slab panels on a beam of 6 m: areas by hand, moments from the handbook (triangle wL²/12, trapezium w (3L² − 4a²)/24
+// at midspan; Steel Designers' Manual, 6th ed., from memory). 5 kN/m², imposed, γ = 1.5.
 it('carries its part of a slab spanning two ways', function (array $load, float $area, float $moment): void {
     [$design, $forces] = carrying(['kind' => 'slab', 'value' => '5 kN/m²', ...$load]);
     expect(array_sum($forces))

@@ -15,8 +15,9 @@ function permanentOnTwoSpans(array $change = []): Design
     ]);
 }
 
-// Arrangement of BS 8110-1:1997, 3.2.1.2.2 (from memory): one span with 1.4 g + 1.6 q, the other one with 1.0 g. The moment
-// over the support is (w1 + w2) l² / 16, the greatest one in the span R² / 2 w1 with R = w1 l / 2 − (w1 + w2) l / 16.
+// Arrangement of BS 8110-1:1997, 3.2.1.2.2 (from memory): one span with 1.4 g + 1.6 q, the other one with 1.0 g. The
+// moment over the support is (w1 + w2) l² / 16, the greatest one in the span R² / 2 w1 with R = w1 l / 2 − (w1 + w2) l
+// / 16.
 it('gives permanent load its smaller factor on the spans where it helps', function (): void {
     $design = permanentOnTwoSpans(['basis' => ['combinations' => 'classic']]);
     [$w1, $w2] = [1.4 * 5 + 1.6 * 10, 1.0 * 5];

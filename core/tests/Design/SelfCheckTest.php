@@ -17,8 +17,8 @@ function row(int $spans, float $length, string $ends = 'pinned'): array
     );
 }
 
-// Coefficients of the handbooks (wL²/8, wL²/12, wL²/2; 1/8, 1/10, 3/28, 2/19 of w l² for 2 to 5 equal spans), which have to
-// agree with the statics where the load is uniform. From memory.
+// Coefficients of the handbooks (wL²/8, wL²/12, wL²/2; 1/8, 1/10, 3/28, 2/19 of w l² for 2 to 5 equal spans), which
+// have to agree with the statics where the load is uniform. From memory.
 it('agrees with the hand formula where one is made for the beam', function (array $change, string $formula): void {
     $hand = (new SelfCheck(design(['selfWeight' => true, ...$change])))->toArray()['hand'];
     expect($hand['formula'])

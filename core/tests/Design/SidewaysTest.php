@@ -147,10 +147,11 @@ it('adds bending about both axes', function (): void {
         ->toBeNear((float) weighing($design, 'buckling')->ratio + $uz, 1e-9);
 });
 
-// By hand under 405 kN, 4.05 kN/m and 1.35 kN/m sideways over 4 m, Annex B with C_m = 0.95 (even loads, no moments at the ends).
-// HEB 200, S235: χ 0.885 and 0.637, n 0.249 and 0.347, M_cr = 366 kNm, u_LT = 0.0581, u_z = 2.7/71.9 = 0.0376; k_yy 1.021, k_zz 1.306,
-// k_yz 0.784, k_zy 0.958. IPE 360, S275, of class 3 in compression: χ 0.976 and 0.469, n 0.208 and 0.432, M_cr = 246 kNm, u_LT = 0.0530 with
-// W_el, u_z = 2.7/33.8 = 0.0800; k_yy 0.986, k_zz = k_yz = 1.196, k_zy 0.969.
+// By hand under 405 kN, 4.05 kN/m and 1.35 kN/m sideways over 4 m, Annex B with C_m = 0.95 (even loads, no moments at
+// the ends). HEB 200, S235: χ 0.885 and 0.637, n 0.249 and 0.347, M_cr = 366 kNm, u_LT = 0.0581, u_z = 2.7/71.9 =
+// 0.0376; k_yy 1.021, k_zz 1.306, k_yz 0.784, k_zy 0.958. IPE 360, S275, of class 3 in compression: χ 0.976 and 0.469,
+// n 0.208 and 0.432, M_cr = 246 kNm, u_LT = 0.0530 with W_el, u_z = 2.7/33.8 = 0.0800; k_yy 0.986, k_zz = k_yz = 1.196,
+// k_zy 0.969.
 it('puts (6.61) and (6.62) together with both moments', function (
     string $section,
     string $grade,
@@ -225,8 +226,8 @@ it('refuses what it does not compute', function (array $change, string $says): v
     'a high shear force' => [['loads' => [pointLoad('0.1 m', '480 kN', 'sideways')]], 'high lateral shear force'],
 ]);
 
-// By hand: each flange of an I section takes half; the lower one, 150 × 10.7 mm, bends under 1.35 · 1/2 kN/m over 6 m: 3.04 kNm over t_f b²/6 = 40.1 cm³,
-// which is M_z over W_el,z but for the web.
+// By hand: each flange of an I section takes half; the lower one, 150 × 10.7 mm, bends under 1.35 · 1/2 kN/m over 6 m:
+// 3.04 kNm over t_f b²/6 = 40.1 cm³, which is M_z over W_el,z but for the web.
 it('bends the flange that is free where the other one is continuously restrained', function (array $standard): void {
     $of = fn (array $change): Design => design(
         [

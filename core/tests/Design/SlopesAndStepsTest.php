@@ -525,7 +525,8 @@ it('knows where equilibrium alone gives the forces', function (): void {
 });
 
 it('takes the moments of a length whose ends are no breaks', function (): void {
-    // Flange restrained at 1.5 m and 4.5 m, sections change at 2 m and 4 m: the smaller section has its greatest moment at 2 m.
+    // Flange restrained at 1.5 m and 4.5 m, sections change at 2 m and 4 m: the smaller section has its greatest moment
+    // at 2 m.
     $design = design(
         [
             'section' => 'IPE 330',

@@ -54,8 +54,8 @@ it('lets one of alternatives act at a time', function (): void {
     expect(array_unique(array_map(fn (Combination $c): string => $c->key(), $all)))->toHaveCount(16);
 });
 
-// EN 1990:2002+A1:2005, expressions (6.10), (6.10a), (6.10b), (6.14b) to (6.16b) with Tables A1.1 and A1.2(B), worked out
-// by hand; factors from memory of the tables.
+// EN 1990:2002+A1:2005, expressions (6.10), (6.10a), (6.10b), (6.14b) to (6.16b) with Tables A1.1 and A1.2(B), worked
+// out by hand; factors from memory of the tables.
 it('combines for strength', function (array $categories, array $expected, array $basis = []): void {
     expect(combinationTexts($categories, basis: $basis))->toEqualCanonicalizing($expected);
 })->with([

@@ -8,8 +8,8 @@ use Waage\Analysis\Envelope;
 // Worked examples as they are printed, from memory: moment and shear of a simple beam under its combined loads.
 // - SCI P364, "Steel building design: Worked examples - open sections", example 2: 6.5 m, 15 and 30 kN/m, (6.10b) with
 //   ξ = 0.925: 63.7 kN/m, 336 kNm, 207 kN.
-// - SCI P326, "Steelwork design guide to BS 5950, volume 2", example 2: the same loads, 69 kN/m, 364 kNm, 224 kN.
-// - AISC Design Examples, F.1-1A: 35 ft, 0.45 and 0.75 kip/ft; LRFD 1.74 kip/ft, 266 kip·ft; ASD 1.20 kip/ft, 184 kip·ft.
+// - SCI P326, "Steelwork design guide to BS 5950, volume 2", example 2: the same loads, 69 kN/m, 364 kNm, 224 kN. -
+// AISC Design Examples, F.1-1A: 35 ft, 0.45 and 0.75 kip/ft; LRFD 1.74 kip/ft, 266 kip·ft; ASD 1.20 kip/ft, 184 kip·ft.
 it('combines as the worked examples', function (
     array $basis,
     string $length,

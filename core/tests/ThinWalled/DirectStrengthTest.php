@@ -7,7 +7,8 @@ namespace Waage\Tests\ThinWalled;
 use Waage\Tools\Toolbox;
 use Waage\Units\UnitSystem;
 
-// Direct Strength Method Design Guide (AISI 2006), the C 9CS2.5x059 fully braced, kip and in., from memory: M_nl 94, M_nd 93; P_nl 19.4, P_nd 19.6.
+// Direct Strength Method Design Guide (AISI 2006), the C 9CS2.5x059 fully braced, kip and in., from memory: M_nl 94,
+// M_nd 93; P_nl 19.4, P_nd 19.6.
 it('has the strengths of the published C', function (string $tool, array $given, array $published): void {
     $answer = array_column(Toolbox::answer($tool, $given, UnitSystem::UsCustomary)['lines'], 'value', 'symbol');
     foreach ($published as $symbol => $value) {

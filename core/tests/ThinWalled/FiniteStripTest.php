@@ -27,7 +27,8 @@ function plateFactor(array $first, array $last, float $gradient, float $from, fl
     return $least / (((M_PI ** 2 * 210e3) / (12 * (1 - 0.09))) * (2 / 200) ** 2);
 }
 
-// Timoshenko and Gere, Theory of Elastic Stability: long plates in compression and in bending, edges simple, clamped or free.
+// Timoshenko and Gere, Theory of Elastic Stability: long plates in compression and in bending, edges simple, clamped or
+// free.
 it('has the buckling factors of plates', function (
     array $first,
     array $last,

@@ -35,7 +35,8 @@ function guideMinima(string $action): array
     return array_column((new BucklingCurve($strips, $stresses, 25.0, 2500.0))->minima(), 1);
 }
 
-// The guide, from memory: A 0.881 in², I_x 10.3 in⁴, I_y 0.698 in⁴, J 0.00102 in⁴, shear centre 1.66 in. from the centroid.
+// The guide, from memory: A 0.881 in², I_x 10.3 in⁴, I_y 0.698 in⁴, J 0.00102 in⁴, shear centre 1.66 in. from the
+// centroid.
 it('has the properties of the published C', function (): void {
     $of = new MidlineProperties(guideC());
     expect($of->A / 25.4 ** 2)
@@ -62,7 +63,8 @@ it('warps as published with sharp corners', function (): void {
     expect($sharp->Cw / 25.4 ** 6)->toBeNear(11.9, 0.002);
 });
 
-// The guide, from memory: M_crl/M_y 0.67, M_crd/M_y 0.85; P_crl/P_y 0.12. In compression distortion has no minimum of its own.
+// The guide, from memory: M_crl/M_y 0.67, M_crd/M_y 0.85; P_crl/P_y 0.12. In compression distortion has no minimum of
+// its own.
 it('buckles as published', function (string $action, array $published): void {
     $minima = guideMinima($action);
     expect(count($minima))->toBe(count($published));
@@ -98,7 +100,8 @@ it('buckles as a whole as thin-walled theory has it', function (): void {
     expect($strips->factor($L, array_fill(0, count($of->points), 1.0)))->toBeNear(min($sy, $torsional), 0.02);
 });
 
-// A plain C of sharp corners by hand: flanges 50 mm, web 100 mm on the midline, 2 mm: Z_x = 2 · 50 · 50 · 2 + 100²/4 · 2; halves of the area meet in the web.
+// A plain C of sharp corners by hand: flanges 50 mm, web 100 mm on the midline, 2 mm: Z_x = 2 · 50 · 50 · 2 + 100²/4 ·
+// 2; halves of the area meet in the web.
 it('has plastic moduli', function (): void {
     $of = new MidlineProperties(Midline::folded(false, [102.0, 52.0, 0.0], 2.0, -1.0));
     expect($of->plastic(1))

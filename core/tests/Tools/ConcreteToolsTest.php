@@ -69,7 +69,8 @@ it('answers as published or by hand', function (string $tool, array $given, arra
     'shrinkage C20, 40 %' => ['concrete-shrinkage', ['f_ck' => 20, 'RH' => 40], ['epsilon_cd_0' => 0.58]],
     'shrinkage C40, 60 %' => ['concrete-shrinkage', ['f_ck' => 40, 'RH' => 60], ['epsilon_cd_0' => 0.381]],
     'shrinkage C60, 80 %' => ['concrete-shrinkage', ['f_ck' => 60, 'RH' => 80], ['epsilon_cd_0' => 0.1865]],
-    // Annex B by hand: C20/25 (28 MPa), 80 %, 300 mm, 28 days: φ_RH = 1 + 0.2/0.6694 = 1.2988; 16.8/√28 = 3.1749; 0.4884.
+    // Annex B by hand: C20/25 (28 MPa), 80 %, 300 mm, 28 days: φ_RH = 1 + 0.2/0.6694 = 1.2988; 16.8/√28 = 3.1749;
+    // 0.4884.
     'creep C20' => [
         'concrete-creep',
         ['f_ck' => 20, 'RH' => 80, 'h_0' => '300 mm', 't' => 1e9],
@@ -84,19 +85,22 @@ it('answers as published or by hand', function (string $tool, array $given, arra
         ['M_Ed' => 185, 'b' => 260, 'd' => 440, 'f_ck' => 25, 'alpha_cc' => 0.85],
         ['z' => 373, 'A_s' => 1140],
     ],
-    // By hand: x = 0.448 · 440 = 197.1; M_max = 0.8 · 197.1 · 260 · 14.167 · (440 − 78.85) = 209.8; A_s2 = 75.2/(0.39 · 420.6).
+    // By hand: x = 0.448 · 440 = 197.1; M_max = 0.8 · 197.1 · 260 · 14.167 · (440 − 78.85) = 209.8; A_s2 = 75.2/(0.39 ·
+    // 420.6).
     'doubly reinforced' => [
         'concrete-bending',
         ['M_Ed' => 285, 'b' => 260, 'd' => 440, 'd_2' => 50, 'f_ck' => 25, 'alpha_cc' => 0.85],
         ['M_max' => 209.76, 'A_s2' => 458.6, 'A_s' => 1779],
     ],
-    // By hand: a T of 600 wide, web 250, flange 150, d = 530, C25 with 0.85: M_f = 600 · 150 · 14.167 · 455 = 580.1 kNm.
+    // By hand: a T of 600 wide, web 250, flange 150, d = 530, C25 with 0.85: M_f = 600 · 150 · 14.167 · 455 = 580.1
+    // kNm.
     'T, block in the flange' => [
         'concrete-bending',
         ['M_Ed' => 400, 'b' => 600, 'b_w' => 250, 'h_f' => 150, 'd' => 530, 'f_ck' => 25, 'alpha_cc' => 0.85],
         ['M_f' => 580.1, 'A_s' => 1914],
     ],
-    // By hand: 350 · 150 · 14.167 = 743.8 kN · 455 = 338.4 kNm beside the web; 261.6 kNm in the web: z = 530/2 (1 + √(1 − 0.5259)) = 447.5.
+    // By hand: 350 · 150 · 14.167 = 743.8 kN · 455 = 338.4 kNm beside the web; 261.6 kNm in the web: z = 530/2 (1 + √(1
+    // − 0.5259)) = 447.5.
     'T, block in the web' => [
         'concrete-bending',
         ['M_Ed' => 600, 'b' => 600, 'b_w' => 250, 'h_f' => 150, 'd' => 530, 'f_ck' => 25, 'alpha_cc' => 0.85],
@@ -124,7 +128,8 @@ it('answers as published or by hand', function (string $tool, array $given, arra
     'lightly stressed' => ['concrete-span-depth', ['A_s_req' => 678, 'A_s_prov' => 678], ['lambda_lim' => 20.5]],
     'highly stressed' => ['concrete-span-depth', ['A_s_req' => 2034, 'A_s_prov' => 2034], ['lambda_lim' => 14.0]],
     'elastic section' => ['concrete-elastic', [], ['x_II' => 164.55, 'sigma_s' => 80e6 / (942 * (452 - 164.55 / 3))]],
-    // By hand, below cracking and without creep and shrinkage: 5 q L⁴/(384 E I_I), a cantilever q L⁴/(8 E I_I), of plain concrete.
+    // By hand, below cracking and without creep and shrinkage: 5 q L⁴/(384 E I_I), a cantilever q L⁴/(8 E I_I), of
+    // plain concrete.
     'deflection' => [
         'concrete-deflection',
         ['q' => '3 kN/m', 'A_s1' => 0, 'A_s2' => 0, 'phi_c' => 0, 'epsilon_cs' => 0],
@@ -212,8 +217,8 @@ it('answers after BS 8110 as published or by hand', function (string $tool, arra
         expect($answer[$symbol])->toBeNear($value, 6e-3, 1e-6);
     }
 })->with([
-    // Mosley and Bungey, Reinforced Concrete Design (4th ed.), Example 4.1 (from memory), γ_m = 1.15; by hand beyond K′: 235.6 kNm without,
-    // 49.4 kNm on an arm of 390 mm at 400 MPa.
+    // Mosley and Bungey, Reinforced Concrete Design (4th ed.), Example 4.1 (from memory), γ_m = 1.15; by hand beyond
+    // K′: 235.6 kNm without, 49.4 kNm on an arm of 390 mm at 400 MPa.
     'singly' => ['bs-bending', ['gamma_ms' => 1.15], ['K' => 0.122, 'z' => 369, 'A_s' => 1250]],
     'doubly' => ['bs-bending', ['M' => 285, 'gamma_ms' => 1.15], ['A_s_c' => 316.8, 'A_s' => 2040]],
     'redistributed' => ['bs-bending', ['beta_b' => 0.8], ['K_lim' => 0.132]],

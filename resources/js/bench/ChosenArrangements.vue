@@ -19,7 +19,11 @@ const columns = computed(() => {
 function toggle(i: number, span: number): void {
     props.editor.change((d) => {
         const row = d.arrangements?.[i]
-        d.arrangements?.splice(i, 1, row?.includes(span) ? row.filter((n) => n !== span) : [...(row ?? []), span].sort((a, b) => a - b))
+        d.arrangements?.splice(
+            i,
+            1,
+            row?.includes(span) ? row.filter((n) => n !== span) : [...(row ?? []), span].sort((a, b) => a - b),
+        )
     })
 }
 
@@ -29,7 +33,8 @@ function add(): void {
     props.editor.change((d) => void (d.arrangements = [...(d.arrangements ?? []), odd]))
 }
 
-const short = (name: string): string => name.replace('Span ', '').replace('Left overhang', 'left').replace('Right overhang', 'right')
+const short = (name: string): string =>
+    name.replace('Span ', '').replace('Left overhang', 'left').replace('Right overhang', 'right')
 </script>
 
 <template>
@@ -39,7 +44,9 @@ const short = (name: string): string => name.replace('Span ', '').replace('Left 
                 <thead>
                     <tr>
                         <th>Loaded spans</th>
-                        <th v-for="c in columns" :key="c.number" class="text-center! font-normal" :title="c.name">{{ short(c.name) }}</th>
+                        <th v-for="c in columns" :key="c.number" class="text-center! font-normal" :title="c.name">
+                            {{ short(c.name) }}
+                        </th>
                         <th></th>
                     </tr>
                 </thead>
@@ -69,7 +76,9 @@ const short = (name: string): string => name.replace('Span ', '').replace('Left 
             </table>
         </div>
         <template v-for="(_, i) in rows" :key="i">
-            <p v-if="fault(`arrangements.${i}`)" class="fault" role="alert">Arrangement {{ i + 1 }}: {{ fault(`arrangements.${i}`) }}</p>
+            <p v-if="fault(`arrangements.${i}`)" class="fault" role="alert">
+                Arrangement {{ i + 1 }}: {{ fault(`arrangements.${i}`) }}
+            </p>
         </template>
         <p v-if="fault('arrangements')" class="fault" role="alert">{{ fault('arrangements') }}</p>
         <button class="quiet underline" @click="add">Add an arrangement</button>

@@ -14,7 +14,9 @@ const { combination, answer, errors } = props.collapse
 const units = computed(() => props.editor.units.value)
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const strength = computed(() =>
-    (props.editor.result.value?.combinations ?? []).filter((c) => ['strength', 'construction', 'accidental', 'seismic'].includes(c.purpose)),
+    (props.editor.result.value?.combinations ?? []).filter((c) =>
+        ['strength', 'construction', 'accidental', 'seismic'].includes(c.purpose),
+    ),
 )
 const fault = computed(() => Object.values(errors.value)[0]?.[0])
 const length = (x: number): string => format(x, 'length', units.value)
@@ -49,9 +51,13 @@ function setOnSheet(on: boolean): void {
             <p v-if="answer.reason" class="border-l-2 border-l-fail pl-2" role="status">{{ answer.reason }}</p>
             <template v-else>
                 <p role="status">
-                    <span class="block text-xl" :class="(answer.factor ?? 0) < 1 ? 'text-fail' : ''">{{ answer.factor?.toFixed(3) }}</span>
+                    <span class="block text-xl" :class="(answer.factor ?? 0) < 1 ? 'text-fail' : ''">{{
+                        answer.factor?.toFixed(3)
+                    }}</span>
                     times the loads of {{ answer.combination }} ({{ answer.arrangement }}) make a mechanism.
-                    <span class="block text-xs text-faint">Plastic moment {{ format(answer.plasticMoment, 'moment', units) }}</span>
+                    <span class="block text-xs text-faint"
+                        >Plastic moment {{ format(answer.plasticMoment, 'moment', units) }}</span
+                    >
                 </p>
                 <table class="grid-table" aria-label="Plastic hinges in the order in which they form">
                     <thead>

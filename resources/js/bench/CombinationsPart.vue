@@ -92,7 +92,9 @@ function setFactor(i: number, id: string, factor: string): void {
 
 /** A factor of a load case that was removed since; it is told of here, since it has no field. */
 const lost = (i: number): string | undefined =>
-    Object.entries(props.editor.errors.value).find(([p]) => new RegExp(`^combinations\\.${i}\\.factors\\.\\d+\\.case$`).test(p))?.[1][0]
+    Object.entries(props.editor.errors.value).find(([p]) =>
+        new RegExp(`^combinations\\.${i}\\.factors\\.\\d+\\.case$`).test(p),
+    )?.[1][0]
 
 function remove(i: number): void {
     props.editor.change((d) => {
@@ -111,7 +113,9 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             <select
                 class="field"
                 :value="doc.arrangement ?? 'worst'"
-                @change="(e) => editor.change((d) => arrange(d, valueOf(e) as NonNullable<MemberDocument['arrangement']>))"
+                @change="
+                    (e) => editor.change((d) => arrange(d, valueOf(e) as NonNullable<MemberDocument['arrangement']>))
+                "
             >
                 <option value="worst">on any spans, where it is worst</option>
                 <option value="alternate">on every other span, two adjacent ones, or all</option>
@@ -152,7 +156,9 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 <span :class="isOut(c) ? 'text-faint line-through' : ''">{{ c.id }}</span>
                 <span :class="isOut(c) ? 'text-faint line-through' : ''">
                     {{ c.text }}
-                    <span v-if="c.governs.length" class="block text-xs text-faint">governs {{ c.governs.join(', ') }}</span>
+                    <span v-if="c.governs.length" class="block text-xs text-faint"
+                        >governs {{ c.governs.join(', ') }}</span
+                    >
                 </span>
             </div>
         </section>
@@ -162,19 +168,35 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
             <div class="grid grid-cols-[1fr_1fr_1.2rem] gap-x-2">
                 <label
                     ><span class="label">Own combination</span
-                    ><input class="field" :value="own.name" @input="(e) => change(i, (c) => void (c.name = valueOf(e)), 'name')"
+                    ><input
+                        class="field"
+                        :value="own.name"
+                        @input="(e) => change(i, (c) => void (c.name = valueOf(e)), 'name')"
                 /></label>
                 <label>
                     <FieldLabel text="For" />
                     <select
                         class="field"
                         :value="own.purpose"
-                        @change="(e) => change(i, (c) => void (c.purpose = valueOf(e) as CombinationResult['purpose']), 'purpose')"
+                        @change="
+                            (e) =>
+                                change(
+                                    i,
+                                    (c) => void (c.purpose = valueOf(e) as CombinationResult['purpose']),
+                                    'purpose',
+                                )
+                        "
                     >
                         <option v-for="(name, purpose) in PURPOSES" :key="purpose" :value="purpose">{{ name }}</option>
                     </select>
                 </label>
-                <button class="quiet self-end px-1! pb-1.5!" :aria-label="`Remove own combination ${i + 1}`" @click="remove(i)">×</button>
+                <button
+                    class="quiet self-end px-1! pb-1.5!"
+                    :aria-label="`Remove own combination ${i + 1}`"
+                    @click="remove(i)"
+                >
+                    ×
+                </button>
             </div>
             <div class="mt-1 grid grid-cols-3 gap-x-2 gap-y-1">
                 <QuantityField
@@ -204,7 +226,13 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                 {{ lost(i) }}
                 <button
                     class="quiet underline"
-                    @click="change(i, (c) => void (c.factors = c.factors.filter((f) => variable.some((k) => k.id === f.case))), 'lost')"
+                    @click="
+                        change(
+                            i,
+                            (c) => void (c.factors = c.factors.filter((f) => variable.some((k) => k.id === f.case))),
+                            'lost',
+                        )
+                    "
                 >
                     Take it out
                 </button>

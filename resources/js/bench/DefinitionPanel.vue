@@ -23,9 +23,13 @@ const emit = defineEmits<{ select: [id: string]; table: []; endForces: [] }>()
 
 const doc = computed(() => props.editor.document.value as MemberDocument)
 const errors = computed(() => props.editor.errors.value)
-const has = (...starts: string[]): boolean => Object.keys(errors.value).some((path) => starts.some((s) => path === s || path.startsWith(`${s}.`)))
+const has = (...starts: string[]): boolean =>
+    Object.keys(errors.value).some((path) => starts.some((s) => path === s || path.startsWith(`${s}.`)))
 
-function set<K extends 'mark' | 'title' | 'notes' | 'loadHeight' | 'selfWeight'>(key: K, value: MemberDocument[K]): void {
+function set<K extends 'mark' | 'title' | 'notes' | 'loadHeight' | 'selfWeight'>(
+    key: K,
+    value: MemberDocument[K],
+): void {
     props.editor.change((d) => {
         d[key] = value
     }, key)
@@ -89,7 +93,8 @@ const combinations = computed(() => {
     return `${strength} strength, ${all.length - strength} serviceability${out ? `, ${out} left out` : ''}`
 })
 const restraintSummary = computed(() => {
-    const word = (r: { kind: string; spacing?: string } | undefined): string => (r?.kind === 'spacing' ? `at ${r.spacing}` : (r?.kind ?? 'supports'))
+    const word = (r: { kind: string; spacing?: string } | undefined): string =>
+        r?.kind === 'spacing' ? `at ${r.spacing}` : (r?.kind ?? 'supports')
     return `top ${word(doc.value.restraint?.top)}, bottom ${word(doc.value.restraint?.bottom)}`
 })
 const basisLimits = computed(() => props.editor.job.value?.basis.deflection)
@@ -120,14 +125,34 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             class="sticky top-0 z-10 flex flex-wrap gap-x-0.5 border-b border-rule bg-paper px-2 py-0.5 text-xs"
             aria-label="Parts of the definition"
         >
-            <button v-for="[title, short] in PARTS" :key="title" class="quiet px-1! underline" :aria-label="`Go to ${title}`" @click="jump(title)">
+            <button
+                v-for="[title, short] in PARTS"
+                :key="title"
+                class="quiet px-1! underline"
+                :aria-label="`Go to ${title}`"
+                @click="jump(title)"
+            >
                 {{ short }}
             </button>
         </nav>
-        <PartFold title="Member" :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'" :faulty="has('mark', 'title', 'notes')">
+        <PartFold
+            title="Member"
+            :summary="[doc.mark, doc.title].filter(Boolean).join(', ') || 'untitled'"
+            :faulty="has('mark', 'title', 'notes')"
+        >
             <div class="grid grid-cols-[5rem_1fr] gap-2">
-                <label><FieldLabel text="Mark" /><input class="field" :value="doc.mark" @input="set('mark', value($event))" /></label>
-                <label><FieldLabel text="Title" /><input class="field" :value="doc.title" @input="set('title', value($event))" /></label>
+                <label
+                    ><FieldLabel text="Mark" /><input
+                        class="field"
+                        :value="doc.mark"
+                        @input="set('mark', value($event))"
+                /></label>
+                <label
+                    ><FieldLabel text="Title" /><input
+                        class="field"
+                        :value="doc.title"
+                        @input="set('title', value($event))"
+                /></label>
             </div>
             <label class="mt-2 block">
                 <FieldLabel text="Notes for the sheet" />
@@ -136,7 +161,11 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             </label>
             <StartOfKind :editor="editor" />
         </PartFold>
-        <PartFold title="Spans and supports" :summary="spans" open :faulty="has('length', 'slope', 'supports', 'hinges')"
+        <PartFold
+            title="Spans and supports"
+            :summary="spans"
+            open
+            :faulty="has('length', 'slope', 'supports', 'hinges')"
             ><SupportsPart :editor="editor"
         /></PartFold>
         <PartFold
@@ -149,7 +178,11 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         </PartFold>
         <PartFold
             title="End forces"
-            :summary="doc.endForces?.length ? `${doc.endForces.length} ${doc.endForces.length === 1 ? 'row' : 'rows'}` : 'none'"
+            :summary="
+                doc.endForces?.length
+                    ? `${doc.endForces.length} ${doc.endForces.length === 1 ? 'row' : 'rows'}`
+                    : 'none'
+            "
             :faulty="has('endForces')"
             ><EndForcesPart :editor="editor" @table="emit('endForces')"
         /></PartFold>
@@ -167,7 +200,12 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
         >
             <template v-if="section">
                 <SectionDrawing bare class="mx-auto w-52" :section="section" :units="editor.units.value" :cut="cut" />
-                <BucklingDrawing v-if="section.buckling" class="mb-2" :buckling="section.buckling" :units="editor.units.value" />
+                <BucklingDrawing
+                    v-if="section.buckling"
+                    class="mb-2"
+                    :buckling="section.buckling"
+                    :units="editor.units.value"
+                />
                 <p v-if="section.cuts?.length" class="mb-2 text-center text-xs text-faint">
                     {{ section.cuts[cut]?.title }}: {{ section.cuts[cut]?.text }}
                 </p>
@@ -183,7 +221,11 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
                     Self-weight acts
                 </label>
                 <label class="col-span-2 flex items-center gap-2">
-                    <input type="checkbox" :checked="doc.shears === true" @change="setShears(($event.target as HTMLInputElement).checked)" />
+                    <input
+                        type="checkbox"
+                        :checked="doc.shears === true"
+                        @change="setShears(($event.target as HTMLInputElement).checked)"
+                    />
                     Shear deformation counts
                 </label>
             </div>
@@ -194,16 +236,25 @@ const value = (e: Event): string => (e.target as HTMLInputElement).value
             :faulty="has('deflection', 'camber')"
         >
             <div class="grid grid-cols-2 gap-2">
-                <label v-for="[key, label, otherwise] in LIMITS.filter(([key]) => key !== 'sway' || !isLevel(doc))" :key="key">
+                <label
+                    v-for="[key, label, otherwise] in LIMITS.filter(([key]) => key !== 'sway' || !isLevel(doc))"
+                    :key="key"
+                >
                     <FieldLabel :text="label" />
                     <input
                         class="field"
                         :value="doc.deflection?.[key] ?? ''"
-                        :placeholder="basisLimits?.[key] || key !== 'frequency' ? `${basisLimits?.[key] || otherwise} (job)` : 'not weighed'"
+                        :placeholder="
+                            basisLimits?.[key] || key !== 'frequency'
+                                ? `${basisLimits?.[key] || otherwise} (job)`
+                                : 'not weighed'
+                        "
                         :aria-invalid="!!errors[`deflection.${key}`]"
                         @input="setLimit(key, value($event))"
                     />
-                    <span v-if="errors[`deflection.${key}`]" class="fault" role="alert">{{ errors[`deflection.${key}`]?.[0] }}</span>
+                    <span v-if="errors[`deflection.${key}`]" class="fault" role="alert">{{
+                        errors[`deflection.${key}`]?.[0]
+                    }}</span>
                 </label>
                 <QuantityField
                     label="Camber in the middle"

@@ -4,7 +4,10 @@ import SymbolText from '@/components/SymbolText.vue'
 import Tex from '@/components/Tex.vue'
 import type { DerivationLine } from '@/contract/result'
 
-/** The lines of a derivation: formula, values put in, result, clause. Values that are given flow in a row. On the sheet and on the bench alike. */
+/**
+ * The lines of a derivation: formula, values put in, result, clause. Values that are given flow in a row. On the sheet
+ * and on the bench alike.
+ */
 const props = defineProps<{ lines: DerivationLine[] }>()
 const source = (l: DerivationLine): string => [l.clause, l.note].filter(Boolean).join('; ')
 

@@ -17,7 +17,8 @@ const rows = computed(() => (props.editor.document.value as MemberDocument).endF
 const units = computed(() => props.editor.units.value)
 const governed = computed(() => governs(props.editor.result.value))
 const table = ref<HTMLElement | null>(null)
-const fault = (row: number, column: string): string | undefined => props.editor.errors.value[`endForces.${row}.${column}`]?.[0]
+const fault = (row: number, column: string): string | undefined =>
+    props.editor.errors.value[`endForces.${row}.${column}`]?.[0]
 const whole = computed(() => props.editor.errors.value.endForces?.[0])
 
 function set(row: number, column: Column, text: string): void {
@@ -50,7 +51,9 @@ const { onKey, onPaste } = useTableKeys<Column>({
     <section class="flex max-h-[42%] shrink-0 flex-col border-t border-ink bg-sheet" aria-label="End forces as a table">
         <div class="flex items-baseline gap-3 px-3 py-1">
             <h2 class="font-semibold whitespace-nowrap">End forces</h2>
-            <span class="truncate text-xs text-faint">N compression +, My sagging +, Mz tension in front +. Rows can be pasted.</span>
+            <span class="truncate text-xs text-faint"
+                >N compression +, My sagging +, Mz tension in front +. Rows can be pasted.</span
+            >
             <button class="quiet ml-auto underline" @click="emit('close')">Close</button>
         </div>
         <p v-if="whole" class="fault px-3" role="alert">{{ whole }}</p>
@@ -69,7 +72,8 @@ const { onKey, onPaste } = useTableKeys<Column>({
                         <th></th>
                         <th v-for="column in COLUMNS" :key="column" class="px-0.5 font-normal">
                             <span class="label" :class="column === 'name' ? '' : 'text-right'"
-                                >{{ HEADS[column] }}{{ column === 'name' ? '' : ` ${unitOf(kindOf(column), units)}` }}</span
+                                >{{ HEADS[column]
+                                }}{{ column === 'name' ? '' : ` ${unitOf(kindOf(column), units)}` }}</span
                             >
                         </th>
                         <th v-if="byDuration" class="px-0.5 font-normal"><FieldLabel text="Stays" /></th>
@@ -80,7 +84,13 @@ const { onKey, onPaste } = useTableKeys<Column>({
                 <tbody>
                     <tr v-for="(forces, row) in rows" :key="row">
                         <td class="text-right text-xs text-faint">{{ row + 1 }}</td>
-                        <td v-for="column in COLUMNS" :key="column" class="px-0.5 py-px" :data-row="row" :data-column="column">
+                        <td
+                            v-for="column in COLUMNS"
+                            :key="column"
+                            class="px-0.5 py-px"
+                            :data-row="row"
+                            :data-column="column"
+                        >
                             <LazyField
                                 :class="column === 'name' ? '' : 'text-right'"
                                 :model-value="shown(forces[column], column, units)"
@@ -96,13 +106,21 @@ const { onKey, onPaste } = useTableKeys<Column>({
                                 class="field"
                                 :value="forces.duration ?? ''"
                                 :aria-label="`How long row ${row + 1} stays`"
-                                @change="editor.change((d) => setDuration(d.endForces?.[row], ($event.target as HTMLSelectElement).value))"
+                                @change="
+                                    editor.change((d) =>
+                                        setDuration(d.endForces?.[row], ($event.target as HTMLSelectElement).value),
+                                    )
+                                "
                             >
                                 <option value="">{{ durations.medium }}</option>
-                                <option v-for="(name, duration) in durations" :key="duration" :value="duration">{{ name }}</option>
+                                <option v-for="(name, duration) in durations" :key="duration" :value="duration">
+                                    {{ name }}
+                                </option>
                             </select>
                         </td>
-                        <td class="truncate px-1 text-xs" :title="(governed[row] ?? []).join(', ')">{{ (governed[row] ?? []).join(', ') }}</td>
+                        <td class="truncate px-1 text-xs" :title="(governed[row] ?? []).join(', ')">
+                            {{ (governed[row] ?? []).join(', ') }}
+                        </td>
                         <td>
                             <button
                                 class="quiet px-0!"

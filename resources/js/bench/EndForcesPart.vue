@@ -14,7 +14,9 @@ const governing = computed(() =>
         ([row, titles]) => `${rows.value[Number(row)]?.name || `row ${Number(row) + 1}`}: ${titles.join(', ')}`,
     ),
 )
-const faults = computed(() => Object.entries(props.editor.errors.value).filter(([path]) => path.startsWith('endForces')))
+const faults = computed(() =>
+    Object.entries(props.editor.errors.value).filter(([path]) => path.startsWith('endForces')),
+)
 
 async function read(event: Event): Promise<void> {
     const input = event.target as HTMLInputElement
@@ -35,8 +37,8 @@ async function read(event: Event): Promise<void> {
 
 <template>
     <p class="text-xs text-faint">
-        N, My and Mz at the start and the end, as an analysis of the whole structure gives them for each of its combinations: factored, with sway and
-        second order in it. Every row is weighed.
+        N, My and Mz at the start and the end, as an analysis of the whole structure gives them for each of its
+        combinations: factored, with sway and second order in it. Every row is weighed.
     </p>
     <div class="mt-1 flex flex-wrap items-baseline gap-x-3">
         <button class="quiet underline" @click="emit('table')">{{ rows.length ? 'As a table' : 'Enter rows' }}</button>
@@ -49,7 +51,9 @@ async function read(event: Event): Promise<void> {
                 @change="read"
             />
         </label>
-        <button v-if="rows.length" class="quiet underline" @click="editor.change((d) => void (d.endForces = []))">Remove all</button>
+        <button v-if="rows.length" class="quiet underline" @click="editor.change((d) => void (d.endForces = []))">
+            Remove all
+        </button>
     </div>
     <p v-if="said" class="mt-1 text-xs" aria-live="polite">{{ said }}</p>
     <p v-for="[path, messages] in faults.slice(0, 3)" :key="path" class="fault" role="alert">

@@ -41,7 +41,9 @@ const slides = computed(() => result.value?.envelope.N !== undefined)
 /** Greatest and smallest force at each place over the strength combinations. */
 function ranges(combinations: CombinationReactions[], of: 'forces' | 'horizontal'): (readonly [number, number])[] {
     const all = combinations.filter((c) => forStrength.value.some((s) => s.id === c.id)).map((c) => c[of])
-    return (all[0] ?? []).map((_, i) => [Math.max(...all.map((f) => f[i]?.[0] ?? 0)), Math.min(...all.map((f) => f[i]?.[1] ?? 0))] as const)
+    return (all[0] ?? []).map(
+        (_, i) => [Math.max(...all.map((f) => f[i]?.[0] ?? 0)), Math.min(...all.map((f) => f[i]?.[1] ?? 0))] as const,
+    )
 }
 /** One number when no variable load makes a difference. */
 function range([most, least]: number[]): string {
@@ -62,16 +64,28 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             <table class="grid-table mt-1">
                 <tbody>
                     <tr v-for="(e, i) in result.extremes" :key="i">
-                        <td>{{ e.effect === 'N' ? (e.value > 0 ? 'N, compression' : 'N, tension') : (NAMES[e.effect] ?? e.effect) }}</td>
+                        <td>
+                            {{
+                                e.effect === 'N'
+                                    ? e.value > 0
+                                        ? 'N, compression'
+                                        : 'N, tension'
+                                    : (NAMES[e.effect] ?? e.effect)
+                            }}
+                        </td>
                         <td class="number">{{ format(e.value, KIND[e.effect] as Kind, units) }}</td>
                         <td class="number">
-                            <button class="underline decoration-rule" @click="emit('read', e.x)">x = {{ format(e.x, 'length', units) }}</button>
+                            <button class="underline decoration-rule" @click="emit('read', e.x)">
+                                x = {{ format(e.x, 'length', units) }}
+                            </button>
                         </td>
                         <td class="text-xs text-faint">{{ e.combination }}: {{ e.arrangement }}</td>
                     </tr>
                 </tbody>
             </table>
-            <p class="mt-1 text-xs text-faint">Moment zero at {{ zeros.length ? `x = ${zeros.join(', ')}` : 'no place between the ends' }}.</p>
+            <p class="mt-1 text-xs text-faint">
+                Moment zero at {{ zeros.length ? `x = ${zeros.join(', ')}` : 'no place between the ends' }}.
+            </p>
         </section>
         <SelfCheckBlock :check="result.selfCheck" :units="units" />
         <SecondOrderBlock v-if="result.secondOrder" :answer="result.secondOrder" :units="units" />
@@ -93,20 +107,29 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
                             <td>{{ c.name }}</td>
                             <td v-for="(f, i) in c.forces" :key="i" class="number">
                                 {{ number(f, 'force', units)
-                                }}<span v-if="fixed && result.member.supports[i]?.turning" class="block text-xs text-faint">{{
-                                    format(c.moments[i] ?? 0, 'moment', units)
-                                }}</span>
+                                }}<span
+                                    v-if="fixed && result.member.supports[i]?.turning"
+                                    class="block text-xs text-faint"
+                                    >{{ format(c.moments[i] ?? 0, 'moment', units) }}</span
+                                >
                             </td>
                             <td class="number">{{ number(c.reaction, 'force', units) }}</td>
                             <td class="number">{{ number(c.load, 'force', units) }}</td>
                         </tr>
                         <tr v-if="strength.length">
                             <td>Strength, greatest</td>
-                            <td v-for="(s, i) in strength" :key="i" class="number font-semibold">{{ number(s.most, 'force', units) }}</td>
+                            <td v-for="(s, i) in strength" :key="i" class="number font-semibold">
+                                {{ number(s.most, 'force', units) }}
+                            </td>
                         </tr>
                         <tr v-if="strength.length">
                             <td>Strength, smallest</td>
-                            <td v-for="(s, i) in strength" :key="i" class="number" :class="s.least < 0 ? 'font-semibold text-fail' : ''">
+                            <td
+                                v-for="(s, i) in strength"
+                                :key="i"
+                                class="number"
+                                :class="s.least < 0 ? 'font-semibold text-fail' : ''"
+                            >
                                 {{ number(s.least, 'force', units) }}
                             </td>
                         </tr>
@@ -149,7 +172,9 @@ const fixed = computed(() => result.value?.member.supports.some((s) => s.turning
             :units="units"
         />
         <section>
-            <h3 class="font-semibold">Reactions by combination in {{ unitOf('force', units) }}, smallest to greatest</h3>
+            <h3 class="font-semibold">
+                Reactions by combination in {{ unitOf('force', units) }}, smallest to greatest
+            </h3>
             <div class="overflow-x-auto" tabindex="0" aria-label="Reactions by combination">
                 <table class="grid-table mt-1">
                     <tbody>

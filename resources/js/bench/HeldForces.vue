@@ -35,7 +35,9 @@ const SIDES = [
                     </tr>
                     <tr v-for="[name, side] in SIDES" :key="name">
                         <td>Strength, {{ name }}</td>
-                        <td v-for="(f, i) in strength" :key="i" class="number font-semibold">{{ number(f[side], 'force', units) }}</td>
+                        <td v-for="(f, i) in strength" :key="i" class="number font-semibold">
+                            {{ number(f[side], 'force', units) }}
+                        </td>
                     </tr>
                 </tbody>
             </table>

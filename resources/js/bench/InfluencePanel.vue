@@ -31,11 +31,17 @@ function takeOff(i: number): void {
     })
 }
 
-const EFFECTS: Record<Influence['effect'], string> = { M: 'Moment at x', V: 'Shear force at x', R: 'Reaction of a support' }
+const EFFECTS: Record<Influence['effect'], string> = {
+    M: 'Moment at x',
+    V: 'Shear force at x',
+    R: 'Reaction of a support',
+}
 const kind = computed<Kind>(() => (answer.value?.effect === 'M' ? 'moment' : 'force'))
 const show = (value: number): string => format(value, kind.value, units.value)
 const places = (parts: number[][]): string =>
-    parts.map(([a, b]) => `${format(a ?? 0, 'length', units.value)} to ${format(b ?? 0, 'length', units.value)}`).join(', ') || 'nowhere'
+    parts
+        .map(([a, b]) => `${format(a ?? 0, 'length', units.value)} to ${format(b ?? 0, 'length', units.value)}`)
+        .join(', ') || 'nowhere'
 const rows = computed(() =>
     answer.value
         ? ([
@@ -58,12 +64,20 @@ const rows = computed(() =>
             <label v-if="ask.effect === 'R'">
                 <FieldLabel text="Support" />
                 <select v-model="ask.support" class="field" aria-label="Support of the reaction">
-                    <option v-for="(s, i) in supports" :key="i" :value="i">{{ i + 1 }} at {{ format(s.x, 'length', units) }}</option>
+                    <option v-for="(s, i) in supports" :key="i" :value="i">
+                        {{ i + 1 }} at {{ format(s.x, 'length', units) }}
+                    </option>
                 </select>
                 <span v-if="fault('support')" class="fault" role="alert">{{ fault('support') }}</span>
             </label>
             <QuantityField v-else v-model="ask.x" label="x" kind="length" :units="units" :error="fault('x')" />
-            <QuantityField v-model="ask.load" label="Uniform load" kind="lineLoad" :units="units" :error="fault('load')" />
+            <QuantityField
+                v-model="ask.load"
+                label="Uniform load"
+                kind="lineLoad"
+                :units="units"
+                :error="fault('load')"
+            />
             <label v-if="ask.effect === 'V'" class="flex items-center gap-1.5">
                 <input v-model="ask.left" type="checkbox" class="size-3.5" />just to the left of x
             </label>
@@ -84,9 +98,12 @@ const rows = computed(() =>
         <ul v-if="doc.influence?.length" aria-label="Influence lines on the sheet">
             <li v-for="(l, i) in doc.influence" :key="i" class="flex items-baseline border-t border-rule">
                 <button class="grow truncate py-0.5 text-left" title="Look at it again" @click="lookAt(l)">
-                    On the sheet: {{ l.effect === 'R' ? `reaction of support ${l.support + 1}` : `${l.effect} at ${l.x}` }}
+                    On the sheet:
+                    {{ l.effect === 'R' ? `reaction of support ${l.support + 1}` : `${l.effect} at ${l.x}` }}
                 </button>
-                <button class="quiet px-1!" :aria-label="`Take line ${i + 1} off the sheet`" @click="takeOff(i)">×</button>
+                <button class="quiet px-1!" :aria-label="`Take line ${i + 1} off the sheet`" @click="takeOff(i)">
+                    ×
+                </button>
             </li>
         </ul>
         <p v-if="other" class="fault" role="alert">{{ other }}</p>
@@ -102,8 +119,8 @@ const rows = computed(() =>
                     ><input v-model="worst" type="radio" :value="r.key" :aria-label="r.name" />{{ r.name }}</span
                 >
                 <span class="grid grid-cols-[1fr_auto] gap-x-2">
-                    <span>uniform load, worst lengths</span><span class="text-right">{{ show(r.value) }}</span> <span>whole spans only</span
-                    ><span class="text-right">{{ show(r.spans) }}</span>
+                    <span>uniform load, worst lengths</span><span class="text-right">{{ show(r.value) }}</span>
+                    <span>whole spans only</span><span class="text-right">{{ show(r.spans) }}</span>
                     <template v-if="r.train">
                         <span>train of axles</span><span class="text-right">{{ show(r.train.value) }}</span>
                     </template>

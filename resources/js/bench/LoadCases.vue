@@ -30,7 +30,8 @@ function setSustained(c: CaseDocument, part: string): void {
     else delete c.sustained
 }
 const ALWAYS_THERE = ['permanent', 'settlement', 'temperature', 'accidental', 'seismic']
-const mayStay = (c: CaseDocument): boolean => materialOf(doc.value).creeps && (!ALWAYS_THERE.includes(c.category) || c.sustained !== undefined)
+const mayStay = (c: CaseDocument): boolean =>
+    materialOf(doc.value).creeps && (!ALWAYS_THERE.includes(c.category) || c.sustained !== undefined)
 function setDuration(c: CaseDocument, duration: string): void {
     if (duration) c.duration = duration as CaseDocument['duration']
     else delete c.duration
@@ -43,9 +44,15 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
     <div>
         <div class="grid grid-cols-[0.85fr_1.15fr_3rem_1rem] gap-x-1.5">
             <FieldLabel text="Load case" /><span class="label">Category</span
-            ><span class="label" title="Of the load cases with the same letter or word here one acts at a time">One of</span>
+            ><span class="label" title="Of the load cases with the same letter or word here one acts at a time"
+                >One of</span
+            >
         </div>
-        <div v-for="(c, i) in doc.cases" :key="c.id" class="mt-1 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-start gap-x-1.5">
+        <div
+            v-for="(c, i) in doc.cases"
+            :key="c.id"
+            class="mt-1 grid grid-cols-[0.85fr_1.15fr_3rem_1rem] items-start gap-x-1.5"
+        >
             <div>
                 <input
                     class="field"
@@ -99,7 +106,10 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                     <option v-for="(name, duration) in durations" :key="duration" :value="duration">{{ name }}</option>
                 </select>
             </label>
-            <label v-if="mayStay(c)" class="col-span-4 grid grid-cols-[6.5rem_1fr_1.4rem] items-center text-xs text-faint">
+            <label
+                v-if="mayStay(c)"
+                class="col-span-4 grid grid-cols-[6.5rem_1fr_1.4rem] items-center text-xs text-faint"
+            >
                 <span>part that stays</span>
                 <input
                     class="field"
@@ -111,19 +121,32 @@ const valueOf = (e: Event): string => (e.target as HTMLInputElement).value
                     @input="editor.change((d) => setSustained(d.cases[i]!, valueOf($event)), `cases.${i}.sustained`)"
                 />
             </label>
-            <span v-if="fault(`cases.${i}.sustained`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.sustained`) }}</span>
-            <label v-if="c.category === 'settlement' || c.category === 'temperature'" class="col-span-4 flex items-center gap-1.5 text-xs text-faint">
+            <span v-if="fault(`cases.${i}.sustained`)" class="fault col-span-4" role="alert">{{
+                fault(`cases.${i}.sustained`)
+            }}</span>
+            <label
+                v-if="c.category === 'settlement' || c.category === 'temperature'"
+                class="col-span-4 flex items-center gap-1.5 text-xs text-faint"
+            >
                 <input
                     type="checkbox"
                     class="size-3.5"
                     :checked="c.always ?? false"
-                    @change="(e) => editor.change((d) => setAlways(d.cases[i]!, (e.target as HTMLInputElement).checked))"
+                    @change="
+                        (e) => editor.change((d) => setAlways(d.cases[i]!, (e.target as HTMLInputElement).checked))
+                    "
                 />
                 always there, even where it helps
             </label>
-            <span v-if="fault(`cases.${i}.duration`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.duration`) }}</span>
-            <span v-if="fault(`cases.${i}.always`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.always`) }}</span>
-            <span v-if="fault(`cases.${i}.alternatives`)" class="fault col-span-4" role="alert">{{ fault(`cases.${i}.alternatives`) }}</span>
+            <span v-if="fault(`cases.${i}.duration`)" class="fault col-span-4" role="alert">{{
+                fault(`cases.${i}.duration`)
+            }}</span>
+            <span v-if="fault(`cases.${i}.always`)" class="fault col-span-4" role="alert">{{
+                fault(`cases.${i}.always`)
+            }}</span>
+            <span v-if="fault(`cases.${i}.alternatives`)" class="fault col-span-4" role="alert">{{
+                fault(`cases.${i}.alternatives`)
+            }}</span>
         </div>
         <p v-if="fault('cases')" class="fault" role="alert">{{ fault('cases') }}</p>
         <button class="quiet mt-1 underline" @click="editor.change(addCase)">Add a load case</button>

@@ -117,7 +117,11 @@ const direction = computed(
 )
 const hasDirection = computed(() => ['line', 'area', 'slab', 'point'].includes(load.value.kind))
 /** Has a force a part along the member? */
-const actsAlong = computed(() => load.value.direction === 'along' || (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'))
+const actsAlong = computed(
+    () =>
+        load.value.direction === 'along' ||
+        (!isLevel(doc.value) && (load.value.direction ?? 'vertical') === 'vertical'),
+)
 
 /** In front of the axis: does it twist the member, or bend it sideways? */
 const twists = computed(
@@ -128,12 +132,28 @@ const twists = computed(
 
 /** Does it press on the web of a member that lies? */
 const presses = computed(
-    () => doc.value.slope?.by !== 'upright' && (load.value.kind !== 'point' || ['vertical', 'normal'].includes(load.value.direction ?? 'vertical')),
+    () =>
+        doc.value.slope?.by !== 'upright' &&
+        (load.value.kind !== 'point' || ['vertical', 'normal'].includes(load.value.direction ?? 'vertical')),
 )
 
 /** Fields of a quantity that the kind of load has beside its value: key, label, kind, what empty means. */
 type Field = [
-    'end' | 'width' | 'x' | 'from' | 'to' | 'angle' | 'peak' | 'area' | 'eccentricity' | 'across' | 'bearing' | 'covers' | 'toEdge',
+    (
+        | 'end'
+        | 'width'
+        | 'x'
+        | 'from'
+        | 'to'
+        | 'angle'
+        | 'peak'
+        | 'area'
+        | 'eccentricity'
+        | 'across'
+        | 'bearing'
+        | 'covers'
+        | 'toEdge'
+    ),
     string,
     Kind,
     string?,
@@ -147,9 +167,12 @@ const fields = computed<Field[]>(() => {
         ['from', 'From x', 'length', 'left end'],
         ['to', 'To x', 'length', 'right end'],
     ]
-    const onLength: Field[] = presses.value || load.value.bearing ? [['bearing', 'Acts on a length of', 'size', 'an edge']] : []
-    const area: Field[] = reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
-    const across: Field[] = twists.value || load.value.across ? [['across', 'In front of the axis by', 'size', 'on the axis']] : []
+    const onLength: Field[] =
+        presses.value || load.value.bearing ? [['bearing', 'Acts on a length of', 'size', 'an edge']] : []
+    const area: Field[] =
+        reducible.value || load.value.area ? [['area', 'Floor area to reduce with', 'floorArea', 'not reduced']] : []
+    const across: Field[] =
+        twists.value || load.value.across ? [['across', 'In front of the axis by', 'size', 'on the axis']] : []
     const spreads: Field[] =
         isStrip.value || load.value.covers
             ? [
@@ -168,7 +191,9 @@ const fields = computed<Field[]>(() => {
         case 'line':
             return [['end', 'Value at end', 'lineLoad', 'the same'], ...extent, ...across, ...area, ...spreads]
         case 'area':
-            return load.value.widths ? [...across, ...area] : [['width', 'Width carried', 'length'], ...extent, ...across, ...area]
+            return load.value.widths
+                ? [...across, ...area]
+                : [['width', 'Width carried', 'length'], ...extent, ...across, ...area]
         case 'slab':
             return [
                 ['width', 'Greatest width', 'length'],
@@ -183,7 +208,9 @@ const fields = computed<Field[]>(() => {
                 ['x', 'At x', 'length'],
                 ...spreads,
                 ...onLength,
-                ...(actsAlong.value || load.value.eccentricity ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[]) : []),
+                ...(actsAlong.value || load.value.eccentricity
+                    ? ([['eccentricity', 'Beside the axis by', 'size', 'on the axis']] as Field[])
+                    : []),
                 ...(twists.value
                     ? across
                     : actsAlong.value || load.value.across
@@ -202,17 +229,26 @@ const factor = ref('')
 const cases = computed(() => doc.value.cases.filter((c) => takes(c, load.value.kind)))
 function copyInto(): void {
     let id = ''
-    props.editor.change((d) => void (id = duplicate(d, props.index, into.value || undefined, load.value.buildUp ? '' : factor.value)))
+    props.editor.change(
+        (d) => void (id = duplicate(d, props.index, into.value || undefined, load.value.buildUp ? '' : factor.value)),
+    )
     emit('select', id)
 }
 </script>
 
 <template>
     <div class="grid grid-cols-2 gap-x-2 gap-y-1.5 pr-1 pb-2">
-        <label><FieldLabel text="Name" /><input class="field" :value="load.name" @input="set('name', valueOf($event))" /></label>
+        <label
+            ><FieldLabel text="Name" /><input class="field" :value="load.name" @input="set('name', valueOf($event))"
+        /></label>
         <label>
             <FieldLabel text="Load case" />
-            <select class="field" :value="load.case" :aria-invalid="!!fault('case')" @change="set('case', valueOf($event))">
+            <select
+                class="field"
+                :value="load.case"
+                :aria-invalid="!!fault('case')"
+                @change="set('case', valueOf($event))"
+            >
                 <option v-for="c in doc.cases" :key="c.id" :value="c.id">{{ c.name }}</option>
             </select>
             <span v-if="fault('case')" class="fault" role="alert">{{ fault('case') }}</span>
@@ -239,7 +275,11 @@ function copyInto(): void {
         />
         <label v-if="load.kind === 'train'" class="col-span-2">
             <FieldLabel text="Drives" />
-            <select class="field" :value="load.way ?? 'both'" @change="(e) => change((l) => void (l.way = valueOf(e) as LoadDocument['way']))">
+            <select
+                class="field"
+                :value="load.way ?? 'both'"
+                @change="(e) => change((l) => void (l.way = valueOf(e) as LoadDocument['way']))"
+            >
                 <option value="both">either way</option>
                 <option value="right">to the right only</option>
                 <option value="left">to the left only</option>
@@ -249,7 +289,9 @@ function copyInto(): void {
             <FieldLabel text="Follows a build-up of the job" />
             <span class="flex items-baseline gap-2">
                 <span class="font-semibold">{{ load.buildUp }}</span>
-                <span class="ml-auto whitespace-nowrap">{{ followed === null ? '' : format(followed, 'areaLoad', units) }}</span>
+                <span class="ml-auto whitespace-nowrap">{{
+                    followed === null ? '' : format(followed, 'areaLoad', units)
+                }}</span>
             </span>
             <span v-if="fault('buildUp')" class="fault" role="alert">{{ fault('buildUp') }}</span>
             <button class="quiet px-0! underline" @click="stopFollowing">Give it a value of its own</button>
@@ -327,7 +369,9 @@ function copyInto(): void {
                 :value="doc.supports.find((s) => isAt(s.x, load.x))?.x ?? ''"
                 @change="set('x', valueOf($event))"
             >
-                <option v-for="(s, k) in doc.supports" :key="k" :value="s.x">{{ k + 1 }} at {{ inSystem(s.x, 'length', units) }}</option>
+                <option v-for="(s, k) in doc.supports" :key="k" :value="s.x">
+                    {{ k + 1 }} at {{ inSystem(s.x, 'length', units) }}
+                </option>
             </select>
             <span v-if="fault('x')" class="fault" role="alert">{{ fault('x') }}</span>
         </label>
@@ -346,40 +390,71 @@ function copyInto(): void {
                         :error="fault(`widths.${k}.${key}`)"
                         @update:model-value="(v) => change((l) => void (l.widths![k]![key] = v), `widths.${k}.${key}`)"
                     />
-                    <button class="quiet px-1!" :aria-label="`Remove width ${k + 1}`" @click="change((l) => void l.widths?.splice(k, 1))">×</button>
+                    <button
+                        class="quiet px-1!"
+                        :aria-label="`Remove width ${k + 1}`"
+                        @click="change((l) => void l.widths?.splice(k, 1))"
+                    >
+                        ×
+                    </button>
                 </template>
                 <p v-if="fault('widths')" class="fault col-span-3" role="alert">{{ fault('widths') }}</p>
                 <span class="col-span-3 flex gap-2">
                     <button
                         class="quiet underline"
-                        @click="change((l) => void l.widths?.push({ x: doc.length, width: l.widths.at(-1)?.width ?? '' }))"
+                        @click="
+                            change((l) => void l.widths?.push({ x: doc.length, width: l.widths.at(-1)?.width ?? '' }))
+                        "
                     >
                         Add a place
                     </button>
-                    <button class="quiet underline" @click="editor.change((d) => varyWidth(d, index, false))">One width</button>
+                    <button class="quiet underline" @click="editor.change((d) => varyWidth(d, index, false))">
+                        One width
+                    </button>
                 </span>
             </div>
-            <button v-else class="quiet col-span-2 justify-self-start underline" @click="editor.change((d) => varyWidth(d, index, true))">
+            <button
+                v-else
+                class="quiet col-span-2 justify-self-start underline"
+                @click="editor.change((d) => varyWidth(d, index, true))"
+            >
                 Let the width change along the member
             </button>
         </template>
 
         <label class="col-span-2"
-            ><FieldLabel text="Remark" /><input class="field" :value="load.remark" @input="set('remark', valueOf($event))"
+            ><FieldLabel text="Remark" /><input
+                class="field"
+                :value="load.remark"
+                @input="set('remark', valueOf($event))"
         /></label>
         <label v-if="(load.kind === 'point' && hasLinks) || load.hangs" class="col-span-2 flex items-center gap-2">
             <input
                 type="checkbox"
                 :checked="load.hangs ?? false"
-                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? (l.hangs = true) : delete l.hangs))"
+                @change="
+                    (e) =>
+                        change((l) => void ((e.target as HTMLInputElement).checked ? (l.hangs = true) : delete l.hangs))
+                "
             />
             It hangs, or a beam lands here
         </label>
-        <label v-if="(load.kind === 'point' && presses && materialOf(doc).hasWeb) || load.stiffened" class="col-span-2 flex items-center gap-2">
+        <label
+            v-if="(load.kind === 'point' && presses && materialOf(doc).hasWeb) || load.stiffened"
+            class="col-span-2 flex items-center gap-2"
+        >
             <input
                 type="checkbox"
                 :checked="load.stiffened ?? false"
-                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? (l.stiffened = true) : delete l.stiffened))"
+                @change="
+                    (e) =>
+                        change(
+                            (l) =>
+                                void ((e.target as HTMLInputElement).checked
+                                    ? (l.stiffened = true)
+                                    : delete l.stiffened),
+                        )
+                "
             />
             The web is stiffened under it
         </label>
@@ -387,7 +462,9 @@ function copyInto(): void {
             <input
                 type="checkbox"
                 :checked="!load.off"
-                @change="(e) => change((l) => void ((e.target as HTMLInputElement).checked ? delete l.off : (l.off = true)))"
+                @change="
+                    (e) => change((l) => void ((e.target as HTMLInputElement).checked ? delete l.off : (l.off = true)))
+                "
             />
             The load acts
         </label>
@@ -400,7 +477,11 @@ function copyInto(): void {
                 </select>
             </label>
             <label v-if="!load.buildUp" class="w-14"
-                ><FieldLabel text="times" /><input v-model="factor" class="field" placeholder="1" aria-label="Factor of the duplicate"
+                ><FieldLabel text="times" /><input
+                    v-model="factor"
+                    class="field"
+                    placeholder="1"
+                    aria-label="Factor of the duplicate"
             /></label>
             <button class="quiet underline" @click="copyInto">Duplicate</button>
         </div>

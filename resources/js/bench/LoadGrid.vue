@@ -7,8 +7,8 @@ import QuantityField from '@/components/QuantityField.vue'
 import type { MemberDocument } from '@/contract/member'
 
 /**
- * All loads as a table under the drawing, quick by keyboard: Enter and the arrow keys move down and up, Enter in the last
- * row begins a new one, cells of a spreadsheet are pasted from the cell on that has the cursor.
+ * All loads as a table under the drawing, quick by keyboard: Enter and the arrow keys move down and up, Enter in the
+ * last row begins a new one, cells of a spreadsheet are pasted from the cell on that has the cursor.
  */
 const props = defineProps<{ editor: Editor; selected: string }>()
 const emit = defineEmits<{ select: [id: string]; close: [] }>()
@@ -73,7 +73,13 @@ const textOf = (event: Event): string => (event.target as HTMLInputElement | HTM
                         :class="l.id === selected ? 'bg-accent-soft/60' : ''"
                         @focusin="emit('select', l.id)"
                     >
-                        <td v-for="column in COLUMNS" :key="column" class="px-0.5 py-px" :data-row="row" :data-column="column">
+                        <td
+                            v-for="column in COLUMNS"
+                            :key="column"
+                            class="px-0.5 py-px"
+                            :data-row="row"
+                            :data-column="column"
+                        >
                             <input
                                 v-if="column === 'name'"
                                 class="field"
@@ -112,7 +118,9 @@ const textOf = (event: Event): string => (event.target as HTMLInputElement | HTM
                                 :optional="cellOf(l, column)!.optional"
                                 @update:model-value="(v) => set(row, column, v)"
                             />
-                            <span v-else class="block truncate py-1 text-xs text-faint">{{ column === 'value' ? (l.buildUp ?? 'axles') : '' }}</span>
+                            <span v-else class="block truncate py-1 text-xs text-faint">{{
+                                column === 'value' ? (l.buildUp ?? 'axles') : ''
+                            }}</span>
                         </td>
                         <td>
                             <button

@@ -6,10 +6,16 @@ import { format, type UnitSystem } from '@/lib/units'
 import tables from '@core/data/loads.json'
 
 /**
- * Imposed loads by use and layers of common materials. A layer is added to what is there as thickness times unit weight,
- * so that a build-up stays readable in the field.
+ * Imposed loads by use and layers of common materials. A layer is added to what is there as thickness times unit
+ * weight, so that a build-up stays readable in the field.
  */
-const props = defineProps<{ category: string; value: string; asce: boolean; buildUps: BuildUpDocument[]; units: UnitSystem }>()
+const props = defineProps<{
+    category: string
+    value: string
+    asce: boolean
+    buildUps: BuildUpDocument[]
+    units: UnitSystem
+}>()
 const emit = defineEmits<{ take: [value: string, remark?: string]; follow: [name: string] }>()
 
 const imposed = computed(() =>
@@ -42,12 +48,20 @@ function take(event: Event): void {
                         {{ b.name }}, {{ format(loadOf(b) ?? 0, 'areaLoad', units) }}
                     </option>
                 </optgroup>
-                <option v-for="[name, weight] in tables.materials" :key="name" :value="JSON.stringify(['layer', name, weight])">
+                <option
+                    v-for="[name, weight] in tables.materials"
+                    :key="name"
+                    :value="JSON.stringify(['layer', name, weight])"
+                >
                     {{ name }}, {{ weight }}
                 </option>
             </template>
             <optgroup v-for="t in imposed" :key="t.source" :label="t.source">
-                <option v-for="[, name, load] in t.rows" :key="name" :value="JSON.stringify(['imposed', load, `${name} (${t.source})`])">
+                <option
+                    v-for="[, name, load] in t.rows"
+                    :key="name"
+                    :value="JSON.stringify(['imposed', load, `${name} (${t.source})`])"
+                >
                     {{ name }}, {{ load }}
                 </option>
             </optgroup>

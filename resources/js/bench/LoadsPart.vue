@@ -90,7 +90,8 @@ function amount(l: LoadDocument): string {
 }
 
 /** The first fault of a load that is closed. */
-const faultOf = (i: number): string | undefined => Object.entries(props.editor.errors.value).find(([p]) => p.startsWith(`loads.${i}.`))?.[1][0]
+const faultOf = (i: number): string | undefined =>
+    Object.entries(props.editor.errors.value).find(([p]) => p.startsWith(`loads.${i}.`))?.[1][0]
 
 watch(
     () => props.selected,
@@ -104,7 +105,9 @@ watch(
 <template>
     <div ref="root">
         <div class="relative flex flex-wrap gap-x-1">
-            <button v-for="kind in ADDED" :key="kind" class="quiet underline" @click="add(kind)">+ {{ KINDS[kind] }}</button>
+            <button v-for="kind in ADDED" :key="kind" class="quiet underline" @click="add(kind)">
+                + {{ KINDS[kind] }}
+            </button>
             <OtherLoads :kinds="KINDS" @add="add" />
         </div>
         <div class="flex gap-x-1">
@@ -142,7 +145,9 @@ watch(
                 >
                     <span class="truncate" :class="l.name ? '' : 'text-faint'">{{ l.name || KINDS[l.kind] }}</span>
                     <span class="text-right whitespace-nowrap">{{ amount(l) }}</span>
-                    <span class="truncate text-xs text-faint">{{ l.off ? 'switched off, ' : '' }}{{ caseName(l.case) }}</span>
+                    <span class="truncate text-xs text-faint"
+                        >{{ l.off ? 'switched off, ' : '' }}{{ caseName(l.case) }}</span
+                    >
                     <span class="text-right text-xs whitespace-nowrap text-faint">{{ place(l) }}</span>
                 </button>
                 <p v-if="l.id !== selected && faultOf(i)" class="fault" role="alert">{{ faultOf(i) }}</p>

@@ -21,7 +21,11 @@ const GROUPS: [string, LoadDocument['kind'][]][] = [
             <div v-for="[title, group] in GROUPS" :key="title" role="group" :aria-label="title">
                 <p class="px-3 pt-1 text-xs text-faint" aria-hidden="true">{{ title }}</p>
                 <MenuItem v-for="kind in group" :key="kind" v-slot="{ active }">
-                    <button class="block w-full px-3 py-1 text-left" :class="active ? 'bg-shade' : ''" @click="emit('add', kind)">
+                    <button
+                        class="block w-full px-3 py-1 text-left"
+                        :class="active ? 'bg-shade' : ''"
+                        @click="emit('add', kind)"
+                    >
                         {{ kinds[kind] }}
                     </button>
                 </MenuItem>

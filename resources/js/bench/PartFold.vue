@@ -6,7 +6,13 @@ defineProps<{ title: string; summary: string; open?: boolean; faulty?: boolean }
 </script>
 
 <template>
-    <Disclosure v-slot="{ open: isOpen }" as="section" :data-part="title" class="scroll-mt-7 border-b border-rule" :default-open="open">
+    <Disclosure
+        v-slot="{ open: isOpen }"
+        as="section"
+        :data-part="title"
+        class="scroll-mt-7 border-b border-rule"
+        :default-open="open"
+    >
         <DisclosureButton class="flex w-full items-baseline gap-2 px-3 py-1.5 text-left hover:bg-shade">
             <span class="w-2.5 text-faint">{{ isOpen ? '–' : '+' }}</span>
             <span class="font-semibold">{{ title }}</span>

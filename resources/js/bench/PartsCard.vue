@@ -42,7 +42,8 @@ const factor = (f: number): string => f.toFixed(3).replace(/\.?0+$/, '')
         <template v-if="answer">
             <p class="mt-1 text-lg">{{ format(answer.value, kind, units) }}</p>
             <p v-if="answer.combination" class="text-xs text-faint">
-                {{ answer.combination.id }}: {{ answer.combination.text }}<template v-if="answer.arrangement">. {{ answer.arrangement }}</template>
+                {{ answer.combination.id }}: {{ answer.combination.text
+                }}<template v-if="answer.arrangement">. {{ answer.arrangement }}</template>
             </p>
             <div class="max-h-52 overflow-auto">
                 <table class="mt-1 w-full text-xs">

@@ -30,7 +30,11 @@ function load(kind: LoadDocument['kind']): void {
 function support(): void {
     const units = props.editor.units.value
     props.editor.change((d: MemberDocument) => {
-        d.supports.push({ x: typed(props.x, 'length', units), kind: 'roller', bearing: d.supports[0]?.bearing ?? typed(150, 'size', units) })
+        d.supports.push({
+            x: typed(props.x, 'length', units),
+            kind: 'roller',
+            bearing: d.supports[0]?.bearing ?? typed(150, 'size', units),
+        })
         d.supports.sort((a, b) => (readQuantity(a.x, 'length') ?? 0) - (readQuantity(b.x, 'length') ?? 0))
     })
     emit('close')
@@ -57,8 +61,14 @@ function support(): void {
         >
             {{ label }}
         </button>
-        <button role="menuitem" class="block w-full px-3 py-1 text-left hover:bg-shade" @click="support">Support</button>
-        <button role="menuitem" class="block w-full border-t border-rule px-3 py-1 text-left text-faint hover:bg-shade" @click="emit('close')">
+        <button role="menuitem" class="block w-full px-3 py-1 text-left hover:bg-shade" @click="support">
+            Support
+        </button>
+        <button
+            role="menuitem"
+            class="block w-full border-t border-rule px-3 py-1 text-left text-faint hover:bg-shade"
+            @click="emit('close')"
+        >
             Nothing
         </button>
     </div>

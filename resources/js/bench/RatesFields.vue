@@ -24,7 +24,9 @@ const FIELDS: [keyof Rates, string, string][] = [
 async function ask(method: 'GET' | 'PATCH', body: Record<string, string> = {}): Promise<void> {
     try {
         rates.value = await api<Rates>(method, 'rates', method === 'GET' ? undefined : body)
-        faults.value = Object.fromEntries(Object.entries(faults.value).filter(([key]) => key !== 'all' && !(key in body)))
+        faults.value = Object.fromEntries(
+            Object.entries(faults.value).filter(([key]) => key !== 'all' && !(key in body)),
+        )
         emit('saved', rates.value.currency)
     } catch (e) {
         if (!(e instanceof ApiError)) throw e
@@ -41,7 +43,10 @@ onMounted(() => ask('GET'))
             <span class="text-xs text-faint"
                 >{{ label }}<template v-if="unit">, {{ unit }}</template></span
             >
-            <LazyField :model-value="rates[key] ?? ''" @commit="(text: string) => ask('PATCH', { [key]: text.trim() })" />
+            <LazyField
+                :model-value="rates[key] ?? ''"
+                @commit="(text: string) => ask('PATCH', { [key]: text.trim() })"
+            />
             <span v-if="faults[key]" class="fault">{{ faults[key]?.[0] }}</span>
         </label>
     </div>

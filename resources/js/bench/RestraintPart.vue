@@ -40,7 +40,10 @@ function set(flange: 'top' | 'bottom', change: Partial<RestraintDocument>): void
 
 const LENGTHS = { y: 'Buckling y-y', z: 'Buckling z-z', twist: 'Twisting' } as const
 
-/** Buckling length over length: ideal ends where they turn freely, with some give where they are fixed (common practice). */
+/**
+ * Buckling length over length: ideal ends where they turn freely, with some give where they are fixed (common
+ * practice).
+ */
 const ENDS: [string, string][] = [
     ['1.0', 'both pinned, no sway'],
     ['0.8', 'one fixed, one pinned, no sway'],
@@ -86,7 +89,9 @@ function positions(text: string): string[] {
                 <select
                     class="field"
                     :value="doc.restraint?.[flange]?.kind ?? 'supports'"
-                    @change="set(flange, { kind: ($event.target as HTMLSelectElement).value as RestraintDocument['kind'] })"
+                    @change="
+                        set(flange, { kind: ($event.target as HTMLSelectElement).value as RestraintDocument['kind'] })
+                    "
                 >
                     <option v-for="(name, kind) in KINDS" :key="kind" :value="kind">{{ name }}</option>
                 </select>
@@ -108,7 +113,9 @@ function positions(text: string): string[] {
                     :aria-invalid="!!fault(`restraint.${flange}.positions`)"
                     @change="set(flange, { positions: positions(($event.target as HTMLInputElement).value) })"
                 />
-                <span v-if="fault(`restraint.${flange}.positions`)" class="fault" role="alert">{{ fault(`restraint.${flange}.positions`) }}</span>
+                <span v-if="fault(`restraint.${flange}.positions`)" class="fault" role="alert">{{
+                    fault(`restraint.${flange}.positions`)
+                }}</span>
             </label>
         </div>
         <label class="block">
@@ -116,7 +123,9 @@ function positions(text: string): string[] {
             <select
                 class="field"
                 :value="doc.loadHeight ?? 'top'"
-                @change="editor.change((d) => void (d.loadHeight = ($event.target as HTMLSelectElement).value as 'top'))"
+                @change="
+                    editor.change((d) => void (d.loadHeight = ($event.target as HTMLSelectElement).value as 'top'))
+                "
             >
                 <option value="top">on the top flange</option>
                 <option value="centre">at the shear centre</option>
@@ -128,7 +137,9 @@ function positions(text: string): string[] {
                 <FieldLabel text="Buckling lengths under axial force, from the ends" />
                 <select class="field" value="" @change="fromEnds($event.target as HTMLSelectElement)">
                     <option value="">choose how the ends are connected</option>
-                    <option v-for="[factor, ends] in ENDS" :key="ends" :value="factor">{{ ends }}: {{ factor }} L</option>
+                    <option v-for="[factor, ends] in ENDS" :key="ends" :value="factor">
+                        {{ ends }}: {{ factor }} L
+                    </option>
                 </select>
             </label>
             <div class="mt-1 grid grid-cols-3 gap-2">

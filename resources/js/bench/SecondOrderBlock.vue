@@ -35,7 +35,9 @@ const far = (factor: number | null): string => (factor === null ? 'far off' : fa
                     </td>
                     <td class="number">
                         {{ format(row.first.M, 'moment', units)
-                        }}<span class="block">{{ row.second ? format(row.second.M, 'moment', units) : 'buckled' }}</span>
+                        }}<span class="block">{{
+                            row.second ? format(row.second.M, 'moment', units) : 'buckled'
+                        }}</span>
                     </td>
                     <td class="number">
                         {{ format(row.first.w, 'deflection', units)
@@ -46,7 +48,11 @@ const far = (factor: number | null): string => (factor === null ? 'far off' : fa
         </table>
         <p class="mt-1 text-xs text-faint">
             Factor on the loads at which the straight member buckles;
-            {{ answer.enough ? 'from 10 on first order is good enough' : 'below 10 look at second order; the weighing with axial force has it' }}.
+            {{
+                answer.enough
+                    ? 'from 10 on first order is good enough'
+                    : 'below 10 look at second order; the weighing with axial force has it'
+            }}.
         </p>
     </section>
 </template>

@@ -8,12 +8,18 @@ import { outlineOf, propertiesOf } from '@/sheet/sections'
 
 /** The section of the kept state and that of now, drawn to one scale, with their properties beside each other. */
 const props = defineProps<{ kept: Result; now: Result; units: UnitSystem }>()
-const both = computed(() => [props.kept, props.now].map((r) => ({ section: r.section, ratio: r.verdict.ratio, holds: r.verdict.holds })))
+const both = computed(() =>
+    [props.kept, props.now].map((r) => ({ section: r.section, ratio: r.verdict.ratio, holds: r.verdict.holds })),
+)
 const scale = computed(() => 84 / Math.max(...both.value.flatMap(({ section }) => [section.h, section.b])))
 const paths = computed(() =>
-    both.value.map(({ section }, i) => outlineOf(section, scale.value, 90 + i * 180 - (section.b * scale.value) / 2, 90 - section.h * scale.value)),
+    both.value.map(({ section }, i) =>
+        outlineOf(section, scale.value, 90 + i * 180 - (section.b * scale.value) / 2, 90 - section.h * scale.value),
+    ),
 )
-/** What both have: row by row, since their symbols may be of two standards; a hollow section and an I section share few. */
+/**
+ * What both have: row by row, since their symbols may be of two standards; a hollow section and an I section share few.
+ */
 const rows = computed(() => {
     const kept = propertiesOf(props.kept.section)
     const isAlike = props.kept.section.shape === props.now.section.shape
@@ -27,7 +33,8 @@ const change = (before: number, value: number): string => {
     const percent = before ? Math.round(100 * (value / before - 1)) : 0
     return percent ? `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %` : 'same'
 }
-const text = (value: number, kind: Kind): string => format(value, kind, props.units, kind === 'size' && props.units === 'us' ? 3 : undefined)
+const text = (value: number, kind: Kind): string =>
+    format(value, kind, props.units, kind === 'size' && props.units === 'us' ? 3 : undefined)
 </script>
 
 <template>
@@ -48,14 +55,21 @@ const text = (value: number, kind: Kind): string => format(value, kind, props.un
             <thead>
                 <tr>
                     <th></th>
-                    <th v-for="(of, i) in both" :key="i" class="number">{{ of.section.name }} {{ of.section.grade }}</th>
+                    <th v-for="(of, i) in both" :key="i" class="number">
+                        {{ of.section.name }} {{ of.section.grade }}
+                    </th>
                     <th class="number">Change</th>
                 </tr>
             </thead>
             <tbody>
                 <tr>
                     <td>Heaviest ratio</td>
-                    <td v-for="(of, i) in both" :key="i" class="number" :class="of.holds ? 'text-hold' : 'font-semibold text-fail'">
+                    <td
+                        v-for="(of, i) in both"
+                        :key="i"
+                        class="number"
+                        :class="of.holds ? 'text-hold' : 'font-semibold text-fail'"
+                    >
                         {{ ratioText(of.ratio) }}
                     </td>
                     <td></td>

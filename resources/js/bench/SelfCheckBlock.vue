@@ -3,7 +3,9 @@ import { computed } from 'vue'
 import type { SelfCheckResult } from '@/contract/result'
 import { format, type UnitSystem } from '@/lib/units'
 
-/** What tells an engineer that the rest can be believed: equilibrium, small displacements, a line of hand calculation. */
+/**
+ * What tells an engineer that the rest can be believed: equilibrium, small displacements, a line of hand calculation.
+ */
 const props = defineProps<{ check: SelfCheckResult; units: UnitSystem }>()
 const AGREES = 1e-6
 const balanced = computed(() => props.check.equilibrium.force < AGREES && props.check.equilibrium.moment < AGREES)
@@ -22,9 +24,12 @@ const difference = computed(() => {
             <tbody>
                 <tr>
                     <td>
-                        Loads {{ format(check.equilibrium.load, 'force', units) }}, reactions {{ format(check.equilibrium.reaction, 'force', units) }}
+                        Loads {{ format(check.equilibrium.load, 'force', units) }}, reactions
+                        {{ format(check.equilibrium.reaction, 'force', units) }}
                     </td>
-                    <td class="text-right" :class="balanced ? '' : 'text-fail'">{{ balanced ? 'in equilibrium' : 'not in equilibrium' }}</td>
+                    <td class="text-right" :class="balanced ? '' : 'text-fail'">
+                        {{ balanced ? 'in equilibrium' : 'not in equilibrium' }}
+                    </td>
                 </tr>
                 <tr v-if="check.deflection.part !== null">
                     <td>Greatest deflection L / {{ check.deflection.part.toFixed(0) }}</td>
@@ -37,7 +42,9 @@ const difference = computed(() => {
                         Greatest M {{ format(hand.computed, 'moment', units) }}, by hand {{ hand.formula }} =
                         {{ format(hand.value, 'moment', units) }}
                     </td>
-                    <td class="text-right">{{ difference }}<span v-if="!hand.fits" class="block text-xs text-faint">an estimate</span></td>
+                    <td class="text-right">
+                        {{ difference }}<span v-if="!hand.fits" class="block text-xs text-faint">an estimate</span>
+                    </td>
                 </tr>
             </tbody>
         </table>

@@ -52,7 +52,12 @@ async function load(): Promise<void> {
     running?.abort()
     running = new AbortController()
     try {
-        rows.value = await api<Row[]>('POST', 'shortlist', { document: { ...doc.value, basis: props.editor.job.value?.basis } }, running.signal)
+        rows.value = await api<Row[]>(
+            'POST',
+            'shortlist',
+            { document: { ...doc.value, basis: props.editor.job.value?.basis } },
+            running.signal,
+        )
         fault.value = ''
     } catch (e) {
         if (e instanceof ApiError) fault.value = e.message
@@ -71,13 +76,19 @@ const FIELDS = [
 ] as const
 const most = (key: 'depth' | 'width'): number => readQuantity(limits.value[key], 'size') ?? Infinity
 const among = computed(() => (favourites.value ? rows.value.filter((r) => r.favourite) : rows.value))
-const fitting = computed(() => among.value.filter((r) => r.depth <= most('depth') + 0.05 && r.width <= most('width') + 0.05))
+const fitting = computed(() =>
+    among.value.filter((r) => r.depth <= most('depth') + 0.05 && r.width <= most('width') + 0.05),
+)
 
 const shown = computed(() => {
     const key = sort.value
-    return fitting.value.filter((r) => failing.value || r.holds || r.name === current.value).sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
+    return fitting.value
+        .filter((r) => failing.value || r.holds || r.name === current.value)
+        .sort((a, b) => (a[key] ?? 0) - (b[key] ?? 0))
 })
-/** The column that the rows are sorted by, where it has no column of its own in place of the mass; per metre or foot. */
+/**
+ * The column that the rows are sorted by, where it has no column of its own in place of the mass; per metre or foot.
+ */
 const measure = computed(() => {
     const length = units.value === 'us' ? 0.3048 : 1
     const perLength = units.value === 'us' ? 'ft' : 'm'
@@ -91,9 +102,15 @@ const measure = computed(() => {
                 ? { unit: 'lb/ft (lb/yd³)', of: (r: Row) => steelText(r, 671.969, 1685.555e6) }
                 : { unit: 'kg/m (kg/m³)', of: (r: Row) => steelText(r, 1e3, 1e9) }
         case 'price':
-            return { unit: `${currency.value || 'price'}/${perLength}`, of: (r: Row) => (r.price === null ? '–' : (r.price * length).toFixed(2)) }
+            return {
+                unit: `${currency.value || 'price'}/${perLength}`,
+                of: (r: Row) => (r.price === null ? '–' : (r.price * length).toFixed(2)),
+            }
         case 'carbon':
-            return { unit: `kg CO₂e/${perLength}`, of: (r: Row) => (r.carbon === null ? '–' : (r.carbon * length).toFixed(0)) }
+            return {
+                unit: `kg CO₂e/${perLength}`,
+                of: (r: Row) => (r.carbon === null ? '–' : (r.carbon * length).toFixed(0)),
+            }
         default:
             return { unit: unitOf('mass', units.value), of: (r: Row) => number(r.weight, 'mass', units.value) }
     }
@@ -172,7 +189,9 @@ function step(event: KeyboardEvent): void {
                 </select>
             </label>
             <label class="flex items-center gap-1"><input v-model="favourites" type="checkbox" />favourites only</label>
-            <label class="flex items-center gap-1"><input v-model="failing" type="checkbox" />also those that fail</label>
+            <label class="flex items-center gap-1"
+                ><input v-model="failing" type="checkbox" />also those that fail</label
+            >
         </div>
         <div class="grid grid-cols-2 gap-x-3 px-3 pb-1.5">
             <QuantityField
@@ -198,7 +217,8 @@ function step(event: KeyboardEvent): void {
             />
         </div>
         <p class="px-3 pb-1 text-xs text-faint">
-            {{ holding }} of {{ fitting.length }} {{ favourites ? 'favourites' : 'sections' }} hold<template v-if="fitting.length < among.length"
+            {{ holding }} of {{ fitting.length }} {{ favourites ? 'favourites' : 'sections' }} hold<template
+                v-if="fitting.length < among.length"
                 >; {{ among.length - fitting.length }} more do not fit</template
             >.
         </p>
@@ -216,7 +236,11 @@ function step(event: KeyboardEvent): void {
                     </tr>
                 </thead>
                 <tbody>
-                    <tr v-for="r in shown" :key="r.name" :class="r.name === current ? 'bg-accent-soft' : 'hover:bg-shade'">
+                    <tr
+                        v-for="r in shown"
+                        :key="r.name"
+                        :class="r.name === current ? 'bg-accent-soft' : 'hover:bg-shade'"
+                    >
                         <td class="pr-0! pl-3!"><BalanceBeam :ratio="r.ratio" :holds="r.holds" /></td>
                         <td class="whitespace-nowrap">
                             <button
@@ -227,7 +251,12 @@ function step(event: KeyboardEvent): void {
                             >
                                 {{ r.name.split(',')[0] }}
                             </button>
-                            <button class="favourite" aria-label="Favourite" :aria-pressed="r.favourite" @click="favour(r)">
+                            <button
+                                class="favourite"
+                                aria-label="Favourite"
+                                :aria-pressed="r.favourite"
+                                @click="favour(r)"
+                            >
                                 <svg viewBox="0 0 20 20" aria-hidden="true">
                                     <path d="M10 2.2l2.4 5 5.5.7-4 3.8 1 5.4L10 14.5l-4.9 2.6 1-5.4-4-3.8 5.5-.7z" />
                                 </svg>
@@ -235,7 +264,9 @@ function step(event: KeyboardEvent): void {
                         </td>
                         <td class="number">{{ measure.of(r) }}</td>
                         <td class="number">{{ number(r.depth, 'size', units, units === 'us' ? 1 : 0) }}</td>
-                        <td class="number" :class="r.holds ? '' : 'font-semibold text-fail'">{{ ratioText(r.ratio) }}</td>
+                        <td class="number" :class="r.holds ? '' : 'font-semibold text-fail'">
+                            {{ ratioText(r.ratio) }}
+                        </td>
                         <td class="w-full max-w-0 truncate text-xs" :title="r.holds ? r.governs : r.reason">
                             {{ short(r.holds ? r.governs : r.reason) }}
                         </td>
@@ -243,8 +274,14 @@ function step(event: KeyboardEvent): void {
                 </tbody>
             </table>
             <p v-if="rows.length && !shown.length" class="p-3 text-faint">
-                <template v-if="!among.length">No section of these families is marked as a favourite yet; the star beside a section does.</template>
-                <template v-else>No section of these families that fits holds. Show those that fail to see how far they are off.</template>
+                <template v-if="!among.length"
+                    >No section of these families is marked as a favourite yet; the star beside a section
+                    does.</template
+                >
+                <template v-else
+                    >No section of these families that fits holds. Show those that fail to see how far they are
+                    off.</template
+                >
             </p>
         </div>
     </div>

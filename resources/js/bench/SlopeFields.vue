@@ -34,7 +34,9 @@ const comes = computed(() => {
     if (by.value === 'upright') return 'x runs upward from the foot.'
     const { angle, length } = member
     const height = `${format(length * Math.cos(angle), 'length', units.value)} on plan, ${format(length * Math.sin(angle), 'length', units.value)} up`
-    return by.value === 'rise' ? `${format(angle, 'angle', units.value)}, ${height}. x runs along the member.` : `${height}. x runs along the member.`
+    return by.value === 'rise'
+        ? `${format(angle, 'angle', units.value)}, ${height}. x runs along the member.`
+        : `${height}. x runs along the member.`
 })
 </script>
 
@@ -42,7 +44,11 @@ const comes = computed(() => {
     <div class="grid grid-cols-2 gap-x-2">
         <label>
             <FieldLabel text="The member lies" />
-            <select class="field" :value="by" @change="(e) => choose((e.target as HTMLSelectElement).value as SlopeDocument['by'])">
+            <select
+                class="field"
+                :value="by"
+                @change="(e) => choose((e.target as HTMLSelectElement).value as SlopeDocument['by'])"
+            >
                 <option v-for="(name, key) in NAMES" :key="key" :value="key">{{ name }}</option>
             </select>
         </label>

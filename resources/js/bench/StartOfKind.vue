@@ -13,10 +13,16 @@ const { starts, keep, putBack } = useStarts()
 const document = computed(() => props.editor.document.value)
 const what = computed(() => {
     const kind = document.value?.kind
-    return kind && kind in KINDS ? `${materialOf(document.value).label.toLowerCase()} ${KINDS[kind as KindId].label}s` : ''
+    return kind && kind in KINDS
+        ? `${materialOf(document.value).label.toLowerCase()} ${KINDS[kind as KindId].label}s`
+        : ''
 })
 const name = computed(() => {
-    return startName(document.value?.material ?? 'steel', document.value?.kind ?? '', familyOf(props.editor.job.value?.basis.combinations))
+    return startName(
+        document.value?.material ?? 'steel',
+        document.value?.kind ?? '',
+        familyOf(props.editor.job.value?.basis.combinations),
+    )
 })
 
 async function act(action: () => Promise<void>, said: string): Promise<void> {
@@ -34,7 +40,9 @@ async function act(action: () => Promise<void>, said: string): Promise<void> {
     <p v-if="document && what" class="mt-2 flex flex-wrap items-center gap-x-2 text-xs">
         <button
             class="quiet px-0! underline"
-            @click="act(() => keep(name, document!), `New ${what} of the office start like this one, without its loads.`)"
+            @click="
+                act(() => keep(name, document!), `New ${what} of the office start like this one, without its loads.`)
+            "
         >
             Let new {{ what }} start like this
         </button>

@@ -55,7 +55,10 @@ const within = (x: number): number => Math.min(length.value, Math.max(0, x))
 const figures = computed(() => (result.value?.figures ?? []).filter((f) => f.curves.max.length > 0))
 const there = (id: string) => (result.value?.shown ? undefined : result.value?.figures.find((f) => f.id === id)?.there)
 
-/** The names of forces, or of the material's figures: an axial force, lateral bending and torsion have strips where there are any. */
+/**
+ * The names of forces, or of the material's figures: an axial force, lateral bending and torsion have strips where
+ * there are any.
+ */
 const strips = computed<string[]>(() => [
     ...(result.value?.envelope.N ? (['N'] as const) : []),
     'V',
@@ -75,7 +78,9 @@ const heights = computed(() => {
 })
 const curves = computed(() => result.value?.shown ?? result.value?.envelope)
 /** Envelopes are compared with envelopes. */
-const under = computed(() => (result.value?.shown || collapsed.value ? undefined : props.compare?.kept.value?.result.envelope))
+const under = computed(() =>
+    result.value?.shown || collapsed.value ? undefined : props.compare?.kept.value?.result.envelope,
+)
 /** While it is open, the influence line stands where the deflection is. */
 const line = computed(() => (props.influence?.open.value ? props.influence.answer.value : null))
 /** While that is open, moment and mechanism of collapse stand where moment and deflection are. */
@@ -104,7 +109,9 @@ const TITLES: Record<string, [string, Kind]> = {
     T: ['Torque T', 'moment'],
     w: ['Deflection', 'deflection'],
 }
-const effects = computed(() => strips.value.flatMap((id) => (TITLES[id] ? [{ id, title: TITLES[id][0], kind: TITLES[id][1] }] : [])))
+const effects = computed(() =>
+    strips.value.flatMap((id) => (TITLES[id] ? [{ id, title: TITLES[id][0], kind: TITLES[id][1] }] : [])),
+)
 
 /** What the greater value of a diagram at x is made of; of bars and links the moment and the shear. */
 function open(x: number, strip = 'M'): void {
@@ -116,13 +123,20 @@ function open(x: number, strip = 'M'): void {
     props.parts?.look(id, x, Math.abs(min?.value ?? 0) > Math.abs(max?.value ?? 0) ? -1 : 1)
 }
 
-/** A click into the drawing of the member asks what to put there; one below it takes its x, or tells what a value is made of. */
+/**
+ * A click into the drawing of the member asks what to put there; one below it takes its x, or tells what a value is
+ * made of.
+ */
 function onClick(event: MouseEvent): void {
     if (spot.value !== null) return void (spot.value = null)
     const top = board.value?.getBoundingClientRect().top ?? 0
     if (event.clientY - top > heights.value.member) {
         if (props.influence?.open.value) emit('pick', within(xAt(event)))
-        else open(within(xAt(event)), strips.value[Math.floor((event.clientY - top - heights.value.member) / heights.value.each)])
+        else
+            open(
+                within(xAt(event)),
+                strips.value[Math.floor((event.clientY - top - heights.value.member) / heights.value.each)],
+            )
         return
     }
     if ((event.target as Element).closest('[role=button]') === null && result.value) take(xAt(event))
@@ -179,7 +193,13 @@ function grip(what: Held, id: string): Grip {
     const load = document?.loads.find((l) => l.id === id)
     const point = load !== undefined && isAtOnePlace(load.kind)
     const [first, last] = [load?.widths?.[0]?.x ?? load?.from, load?.widths?.at(-1)?.x ?? load?.to]
-    return { what, id, index: -1, from: at(point ? load.x : first, 0), to: point ? at(load.x, 0) : at(last, length.value) }
+    return {
+        what,
+        id,
+        index: -1,
+        from: at(point ? load.x : first, 0),
+        to: point ? at(load.x, 0) : at(last, length.value),
+    }
 }
 
 function grab(event: PointerEvent, what: Held, id: string): void {
@@ -237,13 +257,18 @@ function move({ what, id, index, from, to }: Grip, by: number, hold = ''): void 
 
 /** Widths along the member move together, or are drawn out by the end that is held. */
 function stretchWidths(widths: { x: string }[], what: Held, from: number, to: number, by: number): void {
-    const start = what === 'to' ? from : within(Math.min(from + by, what === 'from' ? to - 50 : length.value - (to - from)))
+    const start =
+        what === 'to' ? from : within(Math.min(from + by, what === 'from' ? to - 50 : length.value - (to - from)))
     const end = what === 'from' ? to : what === 'to' ? within(Math.max(to + by, from + 50)) : start + to - from
     // Measured from where they are now, which a drag has moved already.
     const places = widths.map((w) => readQuantity(w.x, 'length') ?? 0)
     const [first, last] = [places[0] ?? 0, places.at(-1) ?? 0]
     widths.forEach((w, i) => {
-        w.x = typed(start + (((places[i] ?? 0) - first) * (end - start)) / Math.max(1, last - first), 'length', units.value)
+        w.x = typed(
+            start + (((places[i] ?? 0) - first) * (end - start)) / Math.max(1, last - first),
+            'length',
+            units.value,
+        )
     })
 }
 
@@ -265,7 +290,12 @@ function release(): void {
         @keydown="onKey"
     >
         <svg v-if="result && curves && width > 0" :width="width" :height="heights.total" class="block">
-            <path v-for="strip in strips" :key="strip" :d="`M0 ${heights.at(strip)}H${width}`" stroke="var(--color-rule)" />
+            <path
+                v-for="strip in strips"
+                :key="strip"
+                :d="`M0 ${heights.at(strip)}H${width}`"
+                stroke="var(--color-rule)"
+            />
             <path
                 v-for="(s, i) in result.member.supports"
                 :key="`s${i}`"

@@ -21,7 +21,9 @@ const fields = computed(() => spansOf(doc.value))
 const level = computed(() => isLevel(doc.value))
 
 /** Does anything strain the member along its axis? */
-const strained = computed(() => !level.value || doc.value.loads.some((l) => l.direction === 'along') || !!doc.value.endForces?.length)
+const strained = computed(
+    () => !level.value || doc.value.loads.some((l) => l.direction === 'along') || !!doc.value.endForces?.length,
+)
 
 type Kind = SupportDocument['kind']
 /** One that bears only is pinned, but does not hold down. */
@@ -31,7 +33,10 @@ const SPRINGS = [
     ['rotation', 'Against turning', 'rotationSpring', 'free'],
 ] as const
 
-/** The document when a span field was entered: each keystroke starts from it, so that "1" on the way to "12" harms nothing. */
+/**
+ * The document when a span field was entered: each keystroke starts from it, so that "1" on the way to "12" harms
+ * nothing.
+ */
 let entered: MemberDocument | null = null
 function enterSpan(document: MemberDocument | null): void {
     entered = document
@@ -60,7 +65,11 @@ function add(): void {
         // In the middle of the longest span, where it is wanted most often.
         const longest = [...fields.value].sort((a, b) => b.to - b.from - (a.to - a.from))[0]
         const x = longest ? (longest.from + longest.to) / 2 : (readQuantity(d.length, 'length') ?? 0) / 2
-        d.supports.push({ x: typed(x, 'length', units.value), kind: 'pinned', bearing: d.supports[0]?.bearing ?? typed(150, 'size', units.value) })
+        d.supports.push({
+            x: typed(x, 'length', units.value),
+            kind: 'pinned',
+            bearing: d.supports[0]?.bearing ?? typed(150, 'size', units.value),
+        })
         d.supports.sort((a, b) => (readQuantity(a.x, 'length') ?? 0) - (readQuantity(b.x, 'length') ?? 0))
     })
 }
@@ -120,7 +129,11 @@ function addSpan(): void {
         const last = fields.value.at(-1)
         const end = (readQuantity(d.length, 'length') ?? 0) + (last ? last.to - last.from : 5000)
         d.length = typed(end, 'length', units.value)
-        d.supports.push({ x: d.length, kind: 'pinned', bearing: d.supports[0]?.bearing ?? typed(150, 'size', units.value) })
+        d.supports.push({
+            x: d.length,
+            kind: 'pinned',
+            bearing: d.supports[0]?.bearing ?? typed(150, 'size', units.value),
+        })
     })
 }
 </script>
@@ -138,7 +151,9 @@ function addSpan(): void {
         <SlopeFields class="mt-2" :editor="editor" />
         <p v-if="fault('supports')" class="fault mt-1" role="alert">{{ fault('supports') }}</p>
         <div class="mt-2 grid grid-cols-[1rem_1fr_5.9rem_1fr_1.2rem] items-start gap-x-1.5 gap-y-1">
-            <span></span><FieldLabel text="Support at x" /><FieldLabel text="Kind" /><FieldLabel text="Bearing" /><span></span>
+            <span></span><FieldLabel text="Support at x" /><FieldLabel text="Kind" /><FieldLabel
+                text="Bearing"
+            /><span></span>
             <template v-for="(s, i) in doc.supports" :key="i">
                 <span class="pt-1 text-faint">{{ i + 1 }}</span>
                 <QuantityField
@@ -153,7 +168,15 @@ function addSpan(): void {
                     class="field"
                     :value="s.kind === 'pinned' && s.bearsOnly ? 'bears only' : s.kind"
                     :aria-label="`Kind of support ${i + 1}`"
-                    @change="(e) => editor.change((d) => setKind(d.supports[i]!, (e.target as HTMLSelectElement).value as (typeof KINDS)[number]))"
+                    @change="
+                        (e) =>
+                            editor.change((d) =>
+                                setKind(
+                                    d.supports[i]!,
+                                    (e.target as HTMLSelectElement).value as (typeof KINDS)[number],
+                                ),
+                            )
+                    "
                 >
                     <option v-for="kind in KINDS" :key="kind" :value="kind">{{ kind }}</option>
                 </select>
@@ -163,25 +186,42 @@ function addSpan(): void {
                     :units="units"
                     :model-value="s.bearing"
                     :error="fault(`supports.${i}.bearing`)"
-                    @update:model-value="(v) => editor.change((d) => void (d.supports[i]!.bearing = v), `supports.${i}.bearing`)"
+                    @update:model-value="
+                        (v) => editor.change((d) => void (d.supports[i]!.bearing = v), `supports.${i}.bearing`)
+                    "
                 />
-                <button class="quiet px-1!" :aria-label="`Remove support ${i + 1}`" @click="editor.change((d) => void d.supports.splice(i, 1))">
+                <button
+                    class="quiet px-1!"
+                    :aria-label="`Remove support ${i + 1}`"
+                    @click="editor.change((d) => void d.supports.splice(i, 1))"
+                >
                     ×
                 </button>
-                <label v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 -mt-0.5 flex items-center gap-1.5 text-xs text-faint">
+                <label
+                    v-if="s.kind === 'elastic'"
+                    class="col-span-4 col-start-2 -mt-0.5 flex items-center gap-1.5 text-xs text-faint"
+                >
                     <input
                         type="checkbox"
                         class="size-3.5"
                         :checked="s.bearsOnly ?? false"
                         :aria-label="`Support ${i + 1} bears only`"
-                        @change="(e) => editor.change((d) => setBearsOnly(d.supports[i]!, (e.target as HTMLInputElement).checked))"
+                        @change="
+                            (e) =>
+                                editor.change((d) =>
+                                    setBearsOnly(d.supports[i]!, (e.target as HTMLInputElement).checked),
+                                )
+                        "
                     />
                     bears only, does not hold down
                 </label>
                 <p v-if="fault(`supports.${i}.bearsOnly`)" class="fault col-span-4 col-start-2" role="alert">
                     {{ fault(`supports.${i}.bearsOnly`) }}
                 </p>
-                <label v-if="s.kind === 'roller' && !level" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                <label
+                    v-if="s.kind === 'roller' && !level"
+                    class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2"
+                >
                     <FieldLabel text="Holds" />
                     <select
                         class="field"
@@ -189,14 +229,20 @@ function addSpan(): void {
                         :aria-invalid="!!fault(`supports.${i}.holds`)"
                         @change="
                             (e) =>
-                                editor.change((d) => void (d.supports[i]!.holds = (e.target as HTMLSelectElement).value as SupportDocument['holds']))
+                                editor.change(
+                                    (d) =>
+                                        void (d.supports[i]!.holds = (e.target as HTMLSelectElement)
+                                            .value as SupportDocument['holds']),
+                                )
                         "
                     >
                         <option value="normal">normal to the member</option>
                         <option value="vertical">vertically</option>
                         <option value="horizontal">horizontally</option>
                     </select>
-                    <span v-if="fault(`supports.${i}.holds`)" class="fault" role="alert">{{ fault(`supports.${i}.holds`) }}</span>
+                    <span v-if="fault(`supports.${i}.holds`)" class="fault" role="alert">{{
+                        fault(`supports.${i}.holds`)
+                    }}</span>
                 </label>
                 <label
                     v-if="(s.kind === 'fixed' || s.kind === 'guided') && strained"
@@ -208,14 +254,21 @@ function addSpan(): void {
                         :value="s.along ?? (s.kind === 'fixed' ? 'held' : 'free')"
                         @change="
                             (e) =>
-                                editor.change((d) => void (d.supports[i]!.along = (e.target as HTMLSelectElement).value as SupportDocument['along']))
+                                editor.change(
+                                    (d) =>
+                                        void (d.supports[i]!.along = (e.target as HTMLSelectElement)
+                                            .value as SupportDocument['along']),
+                                )
                         "
                     >
                         <option value="held">restrained</option>
                         <option value="free">free to slide</option>
                     </select>
                 </label>
-                <div v-if="s.kind !== 'pinned' && s.kind !== 'roller'" class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2">
+                <div
+                    v-if="s.kind !== 'pinned' && s.kind !== 'roller'"
+                    class="col-span-4 col-start-2 border-l-2 border-l-rule pb-1 pl-2"
+                >
                     <QuantityField
                         label="Moment capacity"
                         kind="moment"
@@ -224,10 +277,15 @@ function addSpan(): void {
                         :error="fault(`supports.${i}.momentCapacity`)"
                         placeholder="as much as comes"
                         optional
-                        @update:model-value="(v) => editor.change((d) => setCapacity(d.supports[i]!, v), `supports.${i}.momentCapacity`)"
+                        @update:model-value="
+                            (v) => editor.change((d) => setCapacity(d.supports[i]!, v), `supports.${i}.momentCapacity`)
+                        "
                     />
                 </div>
-                <div v-if="s.kind === 'elastic'" class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2">
+                <div
+                    v-if="s.kind === 'elastic'"
+                    class="col-span-4 col-start-2 grid grid-cols-2 gap-x-2 border-l-2 border-l-rule pb-1 pl-2"
+                >
                     <QuantityField
                         v-for="[key, label, kind, empty] in SPRINGS"
                         :key="key"
@@ -238,7 +296,9 @@ function addSpan(): void {
                         :error="fault(`supports.${i}.${key}`)"
                         :placeholder="empty"
                         optional
-                        @update:model-value="(v) => editor.change((d) => void (d.supports[i]![key] = v), `supports.${i}.${key}`)"
+                        @update:model-value="
+                            (v) => editor.change((d) => void (d.supports[i]![key] = v), `supports.${i}.${key}`)
+                        "
                     />
                 </div>
             </template>
@@ -251,7 +311,10 @@ function addSpan(): void {
                     class="size-3.5"
                     :checked="doc.supports[i]?.stiffened ?? false"
                     :aria-label="`Web stiffened at support ${i + 1}`"
-                    @change="(e) => editor.change((d) => setStiffened(d.supports[i]!, (e.target as HTMLInputElement).checked))"
+                    @change="
+                        (e) =>
+                            editor.change((d) => setStiffened(d.supports[i]!, (e.target as HTMLInputElement).checked))
+                    "
                 />
                 {{ i + 1 }}
             </label>
@@ -281,13 +344,22 @@ function addSpan(): void {
                     :error="fault(`hinges.${i}`)"
                     @update:model-value="(v) => editor.change((d) => void (d.hinges![i] = v), `hinges.${i}`)"
                 />
-                <button class="quiet px-1! pb-1.5!" :aria-label="`Remove hinge ${i + 1}`" @click="editor.change((d) => void d.hinges?.splice(i, 1))">
+                <button
+                    class="quiet px-1! pb-1.5!"
+                    :aria-label="`Remove hinge ${i + 1}`"
+                    @click="editor.change((d) => void d.hinges?.splice(i, 1))"
+                >
                     ×
                 </button>
             </div>
         </div>
         <p v-if="fault('hinges')" class="fault mt-1" role="alert">{{ fault('hinges') }}</p>
-        <div v-if="fields.length" class="mt-2 grid grid-cols-3 gap-x-2 gap-y-1" @focusin="enterSpan(doc)" @focusout="enterSpan(null)">
+        <div
+            v-if="fields.length"
+            class="mt-2 grid grid-cols-3 gap-x-2 gap-y-1"
+            @focusin="enterSpan(doc)"
+            @focusout="enterSpan(null)"
+        >
             <QuantityField
                 v-for="(f, i) in fields"
                 :key="i"

@@ -30,7 +30,10 @@ const places = computed(() =>
         .split(/[;,]\s+|;/)
         .map((text) => text.trim())
         .filter(Boolean)
-        .map((text) => ({ text, x: readQuantity(/[a-z]/i.test(text) ? text : `${text} ${unitOf('length', props.units)}`, 'length') })),
+        .map((text) => ({
+            text,
+            x: readQuantity(/[a-z]/i.test(text) ? text : `${text} ${unitOf('length', props.units)}`, 'length'),
+        })),
 )
 const fault = computed(() => {
     const bad = places.value.find((p) => p.x === null || p.x < 0 || p.x > props.result.member.length + 0.5)
@@ -39,7 +42,8 @@ const fault = computed(() => {
 /** Just inside the ends of a span, where shear and moment may jump. */
 const INSIDE = 1e-6
 const rows = computed(() => {
-    if (places.value.length && !fault.value) return places.value.map((p) => ({ name: '', at: p.x as number, x: p.x as number }))
+    if (places.value.length && !fault.value)
+        return places.value.map((p) => ({ name: '', at: p.x as number, x: p.x as number }))
     return props.result.member.fields.flatMap(({ name, from, to }) =>
         Array.from({ length: 11 }, (_, i) => {
             const at = from + ((to - from) * i) / 10
@@ -64,7 +68,11 @@ function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v' | 'T', kind: Kind, x: n
         <DisclosurePanel class="mt-1">
             <label class="block">
                 <FieldLabel text="At these places, apart by a semicolon; empty: tenths of the spans" />
-                <input v-model="list" class="field" :placeholder="`${typed(1500, 'length', units)}; ${typed(2400, 'length', units)}`" />
+                <input
+                    v-model="list"
+                    class="field"
+                    :placeholder="`${typed(1500, 'length', units)}; ${typed(2400, 'length', units)}`"
+                />
             </label>
             <p v-if="fault" class="fault" role="alert">{{ fault }}</p>
             <table class="grid-table mt-1">
@@ -79,9 +87,12 @@ function read(effect: 'N' | 'V' | 'M' | 'w' | 'Mz' | 'v' | 'T', kind: Kind, x: n
                 <tbody>
                     <tr v-for="(r, i) in rows" :key="i">
                         <td class="whitespace-nowrap">
-                            {{ format(r.at, 'length', units) }}<span v-if="r.name" class="block text-xs text-faint">{{ r.name }}</span>
+                            {{ format(r.at, 'length', units)
+                            }}<span v-if="r.name" class="block text-xs text-faint">{{ r.name }}</span>
                         </td>
-                        <td v-for="[effect, kind] in EFFECTS" :key="effect" class="number">{{ read(effect, kind, r.x) }}</td>
+                        <td v-for="[effect, kind] in EFFECTS" :key="effect" class="number">
+                            {{ read(effect, kind, r.x) }}
+                        </td>
                     </tr>
                 </tbody>
             </table>

@@ -18,7 +18,12 @@ globalThis.ResizeObserver = class {
     disconnect() {}
 }
 
-const GIRDER: MemberDocument = { ...structuredClone(BEAM), section: 'W16×26', grade: 'A992', basis: { combinations: 'asce-7-22-lrfd', units: 'us' } }
+const GIRDER: MemberDocument = {
+    ...structuredClone(BEAM),
+    section: 'W16×26',
+    grade: 'A992',
+    basis: { combinations: 'asce-7-22-lrfd', units: 'us' },
+}
 const european = answerTo(BEAM)
 const american = answerTo(GIRDER, 'full', 'brief')
 const tube = answerTo({ ...structuredClone(GIRDER), section: 'HSS 10×6×3/8', grade: 'A500 C' })
@@ -39,10 +44,26 @@ describe('a member by the American standard', () => {
     it('has properties in the symbols of the standard, whatever its shape', () => {
         const symbols = (of: typeof european): string[] => propertiesOf(of.result.section).map(([symbol]) => symbol)
         expect(symbols(american)).toEqual(
-            expect.arrayContaining(['d', 'b_{\\mathrm{f}}', 'I_{\\mathrm{x}}', 'S_{\\mathrm{x}}', 'Z_{\\mathrm{x}}', 'J', 'C_{\\mathrm{w}}']),
+            expect.arrayContaining([
+                'd',
+                'b_{\\mathrm{f}}',
+                'I_{\\mathrm{x}}',
+                'S_{\\mathrm{x}}',
+                'Z_{\\mathrm{x}}',
+                'J',
+                'C_{\\mathrm{w}}',
+            ]),
         )
         expect(symbols(european)).toEqual(
-            expect.arrayContaining(['h', 'b', 'I_{\\mathrm{y}}', 'W_{\\mathrm{el,y}}', 'W_{\\mathrm{pl,y}}', 'I_{\\mathrm{t}}', 'I_{\\mathrm{w}}']),
+            expect.arrayContaining([
+                'h',
+                'b',
+                'I_{\\mathrm{y}}',
+                'W_{\\mathrm{el,y}}',
+                'W_{\\mathrm{pl,y}}',
+                'I_{\\mathrm{t}}',
+                'I_{\\mathrm{w}}',
+            ]),
         )
         expect(symbols(tube)).toEqual(expect.arrayContaining(['H', 'B', 't', 'J']))
         expect(symbols(tube)).not.toContain('C_{\\mathrm{w}}')
@@ -151,7 +172,16 @@ describe('grades and families', () => {
         const text = (combinations: BasisDocument['combinations']): string =>
             mount(BasisForm, {
                 props: {
-                    job: { id: 1, name: 'Hall', number: '', client: '', engineer: '', checker: '', basis: { combinations }, members: [] } as never,
+                    job: {
+                        id: 1,
+                        name: 'Hall',
+                        number: '',
+                        client: '',
+                        engineer: '',
+                        checker: '',
+                        basis: { combinations },
+                        members: [],
+                    } as never,
                     errors: {},
                 },
             }).text()

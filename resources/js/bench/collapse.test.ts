@@ -8,9 +8,18 @@ import SheetPaper from '@/sheet/SheetPaper.vue'
 import MechanismStrip from '@/strips/MechanismStrip.vue'
 import { answerTo, BEAM, documentOf, editorOf } from '@/testing/core'
 
-const beam = { ...BEAM, restraint: { top: { kind: 'continuous' as const }, bottom: { kind: 'continuous' as const } }, collapse: true }
+const beam = {
+    ...BEAM,
+    restraint: { top: { kind: 'continuous' as const }, bottom: { kind: 'continuous' as const } },
+    collapse: true,
+}
 const answer = answerTo(beam, 'collapse', 'full')
-const asked = (collapse: Collapse): CollapseState => ({ combination: ref(''), open: ref(true), answer: shallowRef(collapse), errors: ref({}) })
+const asked = (collapse: Collapse): CollapseState => ({
+    combination: ref(''),
+    open: ref(true),
+    answer: shallowRef(collapse),
+    errors: ref({}),
+})
 
 describe('collapse', () => {
     it('tells the factor and the hinges in their order, and goes on the sheet', async () => {
@@ -35,7 +44,15 @@ describe('collapse', () => {
 
     it('draws rigid parts between numbered hinges', () => {
         const strip = mount(MechanismStrip, {
-            props: { collapse: answer.collapse, sx: (x: number) => x / 20, left: 0, right: 550, y: 0, height: 110, units: 'metric' },
+            props: {
+                collapse: answer.collapse,
+                sx: (x: number) => x / 20,
+                left: 0,
+                right: 550,
+                y: 0,
+                height: 110,
+                units: 'metric',
+            },
         })
         expect(strip.findAll('circle')).toHaveLength(answer.collapse.hinges.length)
     })
@@ -44,6 +61,8 @@ describe('collapse', () => {
         const text = mount(SheetPaper, { props: { sheet: answer.full } }).text()
         expect(text).toContain('Plastic collapse')
         expect(text).toContain('In the mechanism')
-        expect(mount(SheetPaper, { props: { sheet: answerTo(BEAM, 'full').full } }).text()).not.toContain('Plastic collapse')
+        expect(mount(SheetPaper, { props: { sheet: answerTo(BEAM, 'full').full } }).text()).not.toContain(
+            'Plastic collapse',
+        )
     })
 })

@@ -26,7 +26,8 @@ export function useCompare(editor: Editor, member: number) {
     function keep(): void {
         const document = editor.document.value
         const result = editor.result.value
-        if (document && result) kept.value = { member, mark: document.mark ?? '', document: structuredClone(toRaw(document)), result }
+        if (document && result)
+            kept.value = { member, mark: document.mark ?? '', document: structuredClone(toRaw(document)), result }
     }
 
     function drop(): void {

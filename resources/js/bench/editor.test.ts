@@ -14,22 +14,36 @@ class Server {
     async fetch(url: string, init: RequestInit): Promise<Response> {
         const json = (status: number, body: unknown): Response => new Response(JSON.stringify(body), { status })
         if (this.answer === 'away') throw new TypeError('no network')
-        if (this.answer === 'busy') return json(503, { message: 'The database does not answer just now; this is tried again.' })
+        if (this.answer === 'busy')
+            return json(503, { message: 'The database does not answer just now; this is tried again.' })
         if (this.answer === 'broken') return json(500, { message: 'A fault.' })
         if (url.endsWith('/design')) {
             const { document } = JSON.parse(init.body as string)
             if (document.length === 'x') return json(422, { message: 'bad', errors: { length: ['bad'] } })
             return json(200, {
-                verdict: { holds: true, ratio: document.section.length / 10, title: 'Bending', weighing: 'bending', reason: '' },
+                verdict: {
+                    holds: true,
+                    ratio: document.section.length / 10,
+                    title: 'Bending',
+                    weighing: 'bending',
+                    reason: '',
+                },
                 section: { name: document.section, grade: 'S355' },
             })
         }
         if (init.method === 'GET')
-            return json(200, { id: 1, revision: this.revision, document: this.document, job: { id: 2, name: 'Job', basis: { units: 'metric' } } })
-        if (this.answer === 'gone') return json(404, { message: 'This no longer exists; it may have been deleted in another window.' })
+            return json(200, {
+                id: 1,
+                revision: this.revision,
+                document: this.document,
+                job: { id: 2, name: 'Job', basis: { units: 'metric' } },
+            })
+        if (this.answer === 'gone')
+            return json(404, { message: 'This no longer exists; it may have been deleted in another window.' })
         const { revision, document } = JSON.parse(init.body as string)
         this.puts++
-        if (revision !== this.revision) return json(409, { message: 'changed', current: { revision: this.revision, document: this.document } })
+        if (revision !== this.revision)
+            return json(409, { message: 'changed', current: { revision: this.revision, document: this.document } })
         this.document = document
         return json(200, { revision: ++this.revision })
     }
@@ -101,16 +115,19 @@ describe('the editor', () => {
         expect([editor.saveState.value, server.document.length]).toEqual(['saved', '8 m'])
     })
 
-    it.each(['busy', 'broken'] as const)('keeps, retries and sends what a server that is %s did not take', async (answer) => {
-        server.answer = answer
-        setLength('8 m')
-        await later(2000)
-        expect(editor.saveState.value).toBe('away')
-        expect(localStorage.length).toBe(1)
-        server.answer = 'work'
-        await later(5000)
-        expect([editor.saveState.value, server.document.length]).toEqual(['saved', '8 m'])
-    })
+    it.each(['busy', 'broken'] as const)(
+        'keeps, retries and sends what a server that is %s did not take',
+        async (answer) => {
+            server.answer = answer
+            setLength('8 m')
+            await later(2000)
+            expect(editor.saveState.value).toBe('away')
+            expect(localStorage.length).toBe(1)
+            server.answer = 'work'
+            await later(5000)
+            expect([editor.saveState.value, server.document.length]).toEqual(['saved', '8 m'])
+        },
+    )
 
     it('sends what this browser has no room to keep, and says so', async () => {
         const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
@@ -166,7 +183,10 @@ describe('the editor', () => {
         server.answer = 'gone'
         setLength('7 m')
         await later(2000)
-        expect([editor.saveState.value, editor.saveMessage.value]).toEqual(['refused', expect.stringContaining('no longer exists')])
+        expect([editor.saveState.value, editor.saveMessage.value]).toEqual([
+            'refused',
+            expect.stringContaining('no longer exists'),
+        ])
         expect(editor.document.value?.length).toBe('7 m')
     })
 

@@ -66,7 +66,8 @@ export function useEditor(id: number) {
         if (!text) return
         try {
             const kept = JSON.parse(text) as Kept
-            if (JSON.stringify(kept.document) === JSON.stringify(answer.document)) return localStorage.removeItem(keptAt)
+            if (JSON.stringify(kept.document) === JSON.stringify(answer.document))
+                return localStorage.removeItem(keptAt)
             history.push(answer.document)
             document.value = kept.document
             if (kept.revision === answer.revision) {
@@ -104,7 +105,10 @@ export function useEditor(id: number) {
         void design()
     }
 
-    /** Kept in this browser until it is stored. Where that has no room left it is told, and the server gets it all the same. */
+    /**
+     * Kept in this browser until it is stored. Where that has no room left it is told, and the server gets it all the
+     * same.
+     */
     function keep(next: MemberDocument): void {
         try {
             localStorage.setItem(keptAt, JSON.stringify({ revision: revision.value, document: next } satisfies Kept))
@@ -141,11 +145,15 @@ export function useEditor(id: number) {
         }
         busy.value = true
         try {
-            const answer = await api<Result>('POST', 'design', { document: { ...document.value, basis: job.value.basis }, show: show.value })
+            const answer = await api<Result>('POST', 'design', {
+                document: { ...document.value, basis: job.value.basis },
+                show: show.value,
+            })
             if (atStep && changed(atStep, answer))
                 before.value = { verdict: atStep.verdict, section: `${atStep.section.name} ${atStep.section.grade}` }
             result.value = answer
-            // What the strips showed may be gone: a combination that is left out, a weighing that is not needed any more.
+            // What the strips showed may be gone: a combination that is left out, a weighing that is not needed any
+            // more.
             if (answer.shown === null) show.value = 'envelope'
             errors.value = {}
             message.value = ''
@@ -170,7 +178,11 @@ export function useEditor(id: number) {
     }
 
     function changed(a: Result, b: Result): boolean {
-        return a.verdict.ratio !== b.verdict.ratio || a.verdict.state !== b.verdict.state || a.section.name !== b.section.name
+        return (
+            a.verdict.ratio !== b.verdict.ratio ||
+            a.verdict.state !== b.verdict.state ||
+            a.section.name !== b.section.name
+        )
     }
 
     const saveSoon = useDebounceFn(save, 700)
@@ -181,7 +193,10 @@ export function useEditor(id: number) {
         await saving
     }
 
-    /** All that was typed is stored when this is done, or cannot be stored now: whoever reads it next must not be behind. */
+    /**
+     * All that was typed is stored when this is done, or cannot be stored now: whoever reads it next must not be
+     * behind.
+     */
     async function flush(): Promise<void> {
         await saving
         if (saveState.value === 'unsaved') await save()
@@ -190,7 +205,10 @@ export function useEditor(id: number) {
     async function store(sent: MemberDocument): Promise<void> {
         saveState.value = 'saving'
         try {
-            const answer = await api<{ revision: number }>('PUT', `members/${id}`, { revision: revision.value, document: sent })
+            const answer = await api<{ revision: number }>('PUT', `members/${id}`, {
+                revision: revision.value,
+                document: sent,
+            })
             revision.value = answer.revision
             if (document.value === sent) {
                 saveState.value = 'saved'
@@ -243,7 +261,10 @@ export function useEditor(id: number) {
         void design()
         unitsStored = unitsStored.then(async () => {
             try {
-                const { basis, basisRevision } = await api<{ basis: BasisDocument; basisRevision: number }>('GET', `jobs/${of}`)
+                const { basis, basisRevision } = await api<{ basis: BasisDocument; basisRevision: number }>(
+                    'GET',
+                    `jobs/${of}`,
+                )
                 await api('PATCH', `jobs/${of}`, { basis: { ...basis, units: next }, basisRevision })
             } catch (e) {
                 if (!(e instanceof ApiError)) throw e

@@ -33,7 +33,9 @@ describe('rows from outside', () => {
     })
 
     it('passes over a heading, and takes a first column of words for the name', () => {
-        expect(rowsOf('Combination;N;My1;My2\nSnow;420;0;-30', 'metric')).toEqual([{ name: 'Snow', N: '420 kN', My1: '0 kNm', My2: '-30 kNm' }])
+        expect(rowsOf('Combination;N;My1;My2\nSnow;420;0;-30', 'metric')).toEqual([
+            { name: 'Snow', N: '420 kN', My1: '0 kNm', My2: '-30 kNm' },
+        ])
         expect(rowsOf('12,3,4', 'metric')).toEqual([{ N: '12 kN', My1: '3 kNm', My2: '4 kNm' }])
         // With six columns the first one is the name, a number as well.
         expect(rowsOf('101,12,3,4,5,6', 'us')).toEqual([
@@ -94,7 +96,10 @@ describe('what a row governs', () => {
         const part = mount(EndForcesPart, { props: { editor } })
         const input = part.get('input[type="file"]')
         const give = async (text: string): Promise<void> => {
-            Object.defineProperty(input.element, 'files', { value: [{ name: 'frame.csv', text: () => Promise.resolve(text) }], configurable: true })
+            Object.defineProperty(input.element, 'files', {
+                value: [{ name: 'frame.csv', text: () => Promise.resolve(text) }],
+                configurable: true,
+            })
             await input.trigger('change')
             await new Promise((done) => setTimeout(done, 20))
         }

@@ -23,7 +23,9 @@ export const kindOf = (column: Column): Kind => (column === 'N' ? 'force' : 'mom
 /** What a cell shows: a number in the unit of its column without it, anything else as it was typed. */
 export function shown(text: string | undefined, column: Column, units: UnitSystem): string {
     const unit = ` ${unitOf(kindOf(column), units)}`
-    return column !== 'name' && text?.endsWith(unit) && withUnit(text.slice(0, -unit.length), kindOf(column), units) === text
+    return column !== 'name' &&
+        text?.endsWith(unit) &&
+        withUnit(text.slice(0, -unit.length), kindOf(column), units) === text
         ? text.slice(0, -unit.length)
         : (text ?? '')
 }
@@ -36,8 +38,8 @@ export function setCell(rows: EndForcesDocument[], row: number, column: Column, 
 }
 
 /**
- * Cells of a text: of a spreadsheet (tabs), or of a file with semicolons or commas. Where semicolons or tabs part the cells
- * a comma in a number is a decimal one. Quotes around a cell go.
+ * Cells of a text: of a spreadsheet (tabs), or of a file with semicolons or commas. Where semicolons or tabs part the
+ * cells a comma in a number is a decimal one. Quotes around a cell go.
  */
 export function cellsOf(text: string): string[][] {
     const lines = text
@@ -47,7 +49,9 @@ export function cellsOf(text: string): string[][] {
         .filter((l) => l.trim() !== '')
     const separator = lines.some((l) => l.includes('\t')) ? '\t' : lines.some((l) => l.includes(';')) ? ';' : ','
     return lines.map((line) =>
-        split(line, separator).map((cell) => (separator !== ',' && /^[-+−]?\d+,\d+/.test(cell) ? cell.replace(',', '.') : cell).replace(/^−/, '-')),
+        split(line, separator).map((cell) =>
+            (separator !== ',' && /^[-+−]?\d+,\d+/.test(cell) ? cell.replace(',', '.') : cell).replace(/^−/, '-'),
+        ),
     )
 }
 

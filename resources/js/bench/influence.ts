@@ -17,7 +17,14 @@ const LOAD: Record<UnitSystem, string> = { metric: '1 kN/m', us: '0.1 kip/ft' }
 
 /** The influence line that is looked at: of what, with which loads, and the answer. */
 export function useInfluence(editor: Editor) {
-    const ask = reactive({ effect: 'M' as Influence['effect'], left: false, x: '', support: 0, load: '', axles: [] as Axle[] })
+    const ask = reactive({
+        effect: 'M' as Influence['effect'],
+        left: false,
+        x: '',
+        support: 0,
+        load: '',
+        axles: [] as Axle[],
+    })
     /** Whether the loads are shown where they make the effect greatest or smallest. */
     const worst = ref<'max' | 'min'>('max')
     const { open, answer, errors } = useAsked<Influence>(editor, 'influence', () => ({ influence: ask }))

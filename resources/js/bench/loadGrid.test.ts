@@ -37,7 +37,15 @@ describe('rows of a spreadsheet', () => {
         pasteCells(d, 2, 'name', 'Tank\tPermanent\tpoint\t12\t\t3\r\nSand\tPermanent\tline\t2\t4\t1\t2\r\n', 'metric')
         expect(d.loads).toHaveLength(4)
         expect(d.loads[2]).toMatchObject({ name: 'Tank', case: 'g', kind: 'point', value: '12 kN', x: '3 m' })
-        expect(d.loads[3]).toMatchObject({ name: 'Sand', case: 'g', kind: 'line', value: '2 kN/m', end: '4 kN/m', from: '1 m', to: '2 m' })
+        expect(d.loads[3]).toMatchObject({
+            name: 'Sand',
+            case: 'g',
+            kind: 'line',
+            value: '2 kN/m',
+            end: '4 kN/m',
+            from: '1 m',
+            to: '2 m',
+        })
     })
     it('are told from one cell', () => {
         expect(isTable('4 kN/m\n')).toBe(false)
@@ -58,7 +66,10 @@ it('begins a row like the last one, but no second load that moves', () => {
 describe('the table', () => {
     const mounted = async () => {
         const editor = await editorOf(member())
-        return { editor, grid: mount(LoadGrid, { props: { editor, selected: '' }, attachTo: globalThis.document.body }) }
+        return {
+            editor,
+            grid: mount(LoadGrid, { props: { editor, selected: '' }, attachTo: globalThis.document.body }),
+        }
     }
     it('moves down with Enter and begins a new row after the last', async () => {
         const { editor, grid } = await mounted()

@@ -37,13 +37,17 @@ type Cell = { key: 'value' | 'end' | 'width' | 'x' | 'from' | 'to'; kind: Kind; 
 
 /** The field behind a cell; null where the load has none there. */
 export function cellOf(load: LoadDocument, column: Column): Cell | null {
-    if (column === 'value') return load.kind === 'train' || load.buildUp ? null : { key: 'value', kind: VALUE[load.kind], optional: false }
+    if (column === 'value')
+        return load.kind === 'train' || load.buildUp ? null : { key: 'value', kind: VALUE[load.kind], optional: false }
     if (column === 'second') {
         if (load.kind === 'line') return { key: 'end', kind: 'lineLoad', optional: true }
-        return (load.kind === 'area' && !load.widths) || load.kind === 'slab' ? { key: 'width', kind: 'length', optional: false } : null
+        return (load.kind === 'area' && !load.widths) || load.kind === 'slab'
+            ? { key: 'width', kind: 'length', optional: false }
+            : null
     }
     if (load.widths) return null
-    if (isAtOnePlace(load.kind)) return column === 'from' && !isDisplacement(load.kind) ? { key: 'x', kind: 'length', optional: false } : null
+    if (isAtOnePlace(load.kind))
+        return column === 'from' && !isDisplacement(load.kind) ? { key: 'x', kind: 'length', optional: false } : null
     return column === 'from' || column === 'to' ? { key: column, kind: 'length', optional: true } : null
 }
 
@@ -83,7 +87,9 @@ export function pasteCells(d: MemberDocument, row: number, column: Column, text:
         if (row + i >= d.loads.length) addRow(d, units)
         const cells = line.split('\t')
         // The kind decides which fields there are.
-        const order = cells.map((_, j) => j).sort((a, b) => Number(COLUMNS[first + b] === 'kind') - Number(COLUMNS[first + a] === 'kind'))
+        const order = cells
+            .map((_, j) => j)
+            .sort((a, b) => Number(COLUMNS[first + b] === 'kind') - Number(COLUMNS[first + a] === 'kind'))
         for (const j of order) {
             const at = COLUMNS[first + j]
             if (at) setCell(d, row + i, at, cells[j] ?? '', units)

@@ -4,7 +4,8 @@ import { answerTo, BEAM } from '@/testing/core'
 import { addLoad, changeKind, copyLoads, duplicate, pasteLoads, varyWidth } from './loads'
 
 const draft = (change: Partial<MemberDocument> = {}): MemberDocument => structuredClone({ ...BEAM, ...change })
-const reactionOf = (d: MemberDocument, id: string): number => answerTo(d).result.reactions.cases.find((c) => c.id === id)?.reaction ?? NaN
+const reactionOf = (d: MemberDocument, id: string): number =>
+    answerTo(d).result.reactions.cases.find((c) => c.id === id)?.reaction ?? NaN
 
 describe.each(['metric', 'us'] as const)('in %s units', (units) => {
     it.each([
@@ -32,7 +33,9 @@ it('lets a load become any other kind and back, without losing what it has', () 
     for (const kind of ['point', 'slab', 'line', 'settlement', 'area', 'line'] as const) {
         changeKind(d, 0, kind, 'metric')
         // The value is of another dimension on the way; everything else is in its place.
-        d.loads[0]!.value = { point: '3 kN', slab: '2 kN/m²', line: '4 kN/m', settlement: '5 mm', area: '2 kN/m²' }[kind]
+        d.loads[0]!.value = { point: '3 kN', slab: '2 kN/m²', line: '4 kN/m', settlement: '5 mm', area: '2 kN/m²' }[
+            kind
+        ]
         expect(answerTo(d).result.member.loads[0]?.kind).toBe(kind)
     }
     expect(d.loads[0]).toMatchObject({ name: 'Wall', case: 'g' })

@@ -75,7 +75,10 @@ export function takes(c: CaseDocument, kind: LoadDocument['kind']): boolean {
     return own ? c.category === own : c.category !== 'settlement' && c.category !== 'temperature'
 }
 
-/** A load case that takes this kind of load: the given one if it does; one for movements or temperature is made when there is none. */
+/**
+ * A load case that takes this kind of load: the given one if it does; one for movements or temperature is made when
+ * there is none.
+ */
 function caseFor(d: MemberDocument, kind: LoadDocument['kind'], given: string): string {
     if (kind === 'train' || kind === 'lengths') return caseOfItsOwn(d, kind)
     const found = d.cases.find((c) => c.id === given && takes(c, kind)) ?? d.cases.find((c) => takes(c, kind))
@@ -91,12 +94,15 @@ function caseOfItsOwn(d: MemberDocument, kind: 'train' | 'lengths'): string {
     const free = d.cases.find((c) => takes(c, kind) && !d.loads.some((l) => l.case === c.id))
     if (free) return free.id
     const id = freshCaseId(d, 't')
-    d.cases.push(kind === 'train' ? { id, name: 'Train', category: 'G' } : { id, name: 'On any lengths', category: 'C' })
+    d.cases.push(
+        kind === 'train' ? { id, name: 'Train', category: 'G' } : { id, name: 'On any lengths', category: 'C' },
+    )
     return id
 }
 
 /** Imposed loads of these categories may be reduced with the floor area that they come from. */
-export const isReducible = (category: string | undefined): boolean => category?.length === 1 && 'ABCDE'.includes(category)
+export const isReducible = (category: string | undefined): boolean =>
+    category?.length === 1 && 'ABCDE'.includes(category)
 
 /** A copy behind the load, in another load case and times a factor if one is given: the factor stays to be seen. */
 export function duplicate(d: MemberDocument, index: number, into?: string, factor = ''): string {

@@ -10,7 +10,8 @@ import MemberStrip from '@/strips/MemberStrip.vue'
 import { answerTo, BEAM, documentOf, editorOf } from '@/testing/core'
 
 const result = answerTo(BEAM).result
-const open = (editor: ReturnType<typeof editorOf>, selected: string) => mount(LoadsPart, { props: { editor, selected } })
+const open = (editor: ReturnType<typeof editorOf>, selected: string) =>
+    mount(LoadsPart, { props: { editor, selected } })
 
 describe('loads that move', () => {
     it('gives a train a load case of its own and takes more axles', async () => {
@@ -45,7 +46,10 @@ describe('loads that move', () => {
         const editor = editorOf(BEAM, result)
         const use = open(editor, 'l2').find('select[aria-label="Load by use"]')
         await use.setValue(use.findAll('option').at(1)!.attributes('value'))
-        expect(documentOf(editor).loads[1]).toMatchObject({ value: '3 kN/m²', remark: 'Offices (EN 1991-1-1, Table 6.2)' })
+        expect(documentOf(editor).loads[1]).toMatchObject({
+            value: '3 kN/m²',
+            remark: 'Offices (EN 1991-1-1, Table 6.2)',
+        })
         editor.change((d) => Object.assign(d.loads[1]!, { case: 'g', value: '0.5 kN/m²' }))
         const layer = open(editor, 'l2').find('select[aria-label="Add a layer"]')
         await layer.setValue(layer.findAll('option').at(1)!.attributes('value'))
@@ -73,7 +77,9 @@ describe('supports', () => {
         for (const box of part.findAll('input[aria-label^="Web stiffened at support"]')) await box.setValue(true)
         expect(documentOf(editor).supports.every((s) => s.stiffened)).toBe(true)
         expect(webs().map((w) => w.id)).not.toContain('web-support')
-        editor.change((d) => void d.loads.push({ id: 'new', case: 'g', kind: 'point', name: 'Post', value: '20 kN', x: '1 m' }))
+        editor.change(
+            (d) => void d.loads.push({ id: 'new', case: 'g', kind: 'point', name: 'Post', value: '20 kN', x: '1 m' }),
+        )
         const form = open(editor, 'new')
         const field = form.findAll('label').find((l) => l.text().startsWith('Acts on a length of'))!
         await field.get('input').setValue('90')
@@ -91,7 +97,12 @@ describe('supports', () => {
         const document: MemberDocument = {
             ...structuredClone(BEAM),
             length: '12 m',
-            supports: ['0 m', '6 m', '12 m'].map((x) => ({ x, kind: 'pinned', bearing: '150 mm', ...(x === '12 m' ? { bearsOnly: true } : {}) })),
+            supports: ['0 m', '6 m', '12 m'].map((x) => ({
+                x,
+                kind: 'pinned',
+                bearing: '150 mm',
+                ...(x === '12 m' ? { bearsOnly: true } : {}),
+            })),
             loads: [{ id: 'p', case: 'q', kind: 'point', name: '', remark: '', x: '3 m', value: '80 kN' }],
         }
         const editor = editorOf(document, result)

@@ -6,7 +6,10 @@ import { BEAM, answerTo, documentOf, editorOf } from '@/testing/core'
 
 it('reads the name of a welded section as the core does', () => {
     expect(ownSection('Welded I 500x200x8x15')).toEqual({ kind: 'I', dimensions: [500, 200, 8, 15] })
-    expect(ownSection('welded I 600x300x200x10x20x15')).toEqual({ kind: 'unequal', dimensions: [600, 300, 200, 10, 20, 15] })
+    expect(ownSection('welded I 600x300x200x10x20x15')).toEqual({
+        kind: 'unequal',
+        dimensions: [600, 300, 200, 10, 20, 15],
+    })
     expect(nameOf('unequal', [600, 300, 200, 10, 20, 15])).toBe('welded I 600×300×200×10×20×15')
     expect(ownSection('welded box 300 × 200 × 10')).toEqual({ kind: 'box', dimensions: [300, 200, 10] })
     expect(ownSection('Flat 120 x 15')).toEqual({ kind: 'flat', dimensions: [120, 15] })
@@ -14,10 +17,17 @@ it('reads the name of a welded section as the core does', () => {
     expect(ownSection('Welded T 150x120x8x12')).toEqual({ kind: 'tee', dimensions: [150, 120, 8, 12] })
     expect(ownSection('hollow 180×100×7 cold')).toEqual({ kind: 'hollowCold', dimensions: [180, 100, 7] })
     expect(ownSection('tube 200x8')?.kind).toBe('tube')
-    expect([nameOf('tubeCold', [200, 8]), nameOf('angle', [120, 80, 10])]).toEqual(['tube 200×8 cold', 'angle 120×80×10'])
+    expect([nameOf('tubeCold', [200, 8]), nameOf('angle', [120, 80, 10])]).toEqual([
+        'tube 200×8 cold',
+        'angle 120×80×10',
+    ])
     expect([nameOf('flat', [120, 15]), nameOf('round', [40])]).toEqual(['flat 120×15', 'round 40'])
     expect([ownSection('flat 120'), ownSection('round 40×20')]).toEqual([null, null])
-    expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([null, null, null])
+    expect([ownSection('IPE 300'), ownSection('welded I 500×200×8'), ownSection('welded I 500×200×0×9')]).toEqual([
+        null,
+        null,
+        null,
+    ])
     expect(nameOf('I', [500, 200, 7.999999, 15])).toBe('welded I 500×200×8×15')
     expect(SECTION_NAMES).toContain('RHS 200×100×8')
 })
@@ -28,14 +38,20 @@ it('names tees as the core does, and knows them by any writing', () => {
         expect(isTee(name)).toBe(true)
         expect(answerTo({ ...BEAM, section: name }).result.section.shape).toBe('tee')
     }
-    expect(['L 100×100×10', 'l4x4x1/2', 'angle 90×90×9', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([true, true, true, false, false])
-    expect([isTee('1/2 ipe 300'), isTee('wt7x34'), isTee('welded T 150×120×8×12'), isTee('W10×49'), isTee('IPE 300')]).toEqual([
+    expect(['L 100×100×10', 'l4x4x1/2', 'angle 90×90×9', 'flat 120×15', 'UPE 200'].map(isAngle)).toEqual([
         true,
         true,
         true,
         false,
         false,
     ])
+    expect([
+        isTee('1/2 ipe 300'),
+        isTee('wt7x34'),
+        isTee('welded T 150×120×8×12'),
+        isTee('W10×49'),
+        isTee('IPE 300'),
+    ]).toEqual([true, true, true, false, false])
 })
 
 it('begins with the section at work and writes each dimension into its name', async () => {
@@ -93,7 +109,9 @@ it('keeps what is no dimension in its field, with what is wrong, and the section
 
 it('builds a section of strips, and keeps what is no strip as it was typed', async () => {
     expect(stripsOf('IPE 300')).toBeNull()
-    expect(nameOfStrips(stripsOf('Strips 12: 0,0 200,0;8: 100,6 100,160')!)).toBe('strips 12: 0,0 200,0; 8: 100,6 100,160')
+    expect(nameOfStrips(stripsOf('Strips 12: 0,0 200,0;8: 100,6 100,160')!)).toBe(
+        'strips 12: 0,0 200,0; 8: 100,6 100,160',
+    )
     const editor = editorOf(BEAM, answerTo(BEAM).result)
     const fields = mount(OwnSectionFields, { props: { editor } })
     await fields.get('button').trigger('click')

@@ -28,7 +28,9 @@ afterEach(() => vi.unstubAllGlobals())
 describe('the scales', () => {
     it('lists every weighing, what is not covered or heaviest first', () => {
         const panel = mount(ScalesPanel, { props: { editor: editorOf(BEAM, result) } })
-        expect(panel.findAll('li').map((li) => li.get('.truncate').text())).toEqual(result.weighings.map((w) => w.title))
+        expect(panel.findAll('li').map((li) => li.get('.truncate').text())).toEqual(
+            result.weighings.map((w) => w.title),
+        )
         const ratios = result.weighings.map((w) => w.ratio ?? -1)
         expect([...ratios].sort((a, b) => b - a)).toEqual(ratios)
     })
@@ -74,7 +76,10 @@ describe('the scales', () => {
         expect(editor.document.value).not.toHaveProperty('remarks')
     })
     it('strikes out a weighing that is left out, in the list and in the reserve', () => {
-        const { result: without } = answerTo({ ...BEAM, remarks: { bending: { text: 'As the floor model.', leftOut: true } } })
+        const { result: without } = answerTo({
+            ...BEAM,
+            remarks: { bending: { text: 'As the floor model.', leftOut: true } },
+        })
         const panel = mount(ScalesPanel, { props: { editor: editorOf(BEAM, without) } })
         const row = panel.findAll('li')[without.weighings.findIndex((w) => w.id === 'bending')]!
         expect(row.text()).toContain('left out')
@@ -87,7 +92,9 @@ describe('the scales', () => {
 
 describe('the forces', () => {
     const panel = mount(ForcesPanel, { props: { editor: editorOf(BEAM, result) } })
-    const rows = panel.findAll('[aria-label="Reactions by load case"] tbody tr').map((tr) => tr.findAll('td').map((td) => td.text()))
+    const rows = panel
+        .findAll('[aria-label="Reactions by load case"] tbody tr')
+        .map((tr) => tr.findAll('td').map((td) => td.text()))
 
     it('has each load case unfactored, with its sum beside the load', () => {
         const cases = rows.filter((r) => !r[0]!.startsWith('Strength'))
@@ -110,7 +117,14 @@ describe('the forces', () => {
 
 describe('the shortlist', () => {
     const open = async (editor = editorOf(BEAM, result)) => {
-        vi.stubGlobal('fetch', async () => new Response(JSON.stringify(shortlist), { status: 200, headers: { 'Content-Type': 'application/json' } }))
+        vi.stubGlobal(
+            'fetch',
+            async () =>
+                new Response(JSON.stringify(shortlist), {
+                    status: 200,
+                    headers: { 'Content-Type': 'application/json' },
+                }),
+        )
         const panel = mount(ShortlistPanel, { props: { editor }, attachTo: document.body })
         await flushPromises()
         return panel
@@ -253,7 +267,10 @@ describe('the loads', () => {
         const editor = editorOf(BEAM)
         editor.errors.value = { 'loads.0.value': ['This is no line load.'], 'loads.2.x': ['This lies off the member.'] }
         const part = mount(LoadsPart, { props: { editor, selected: 'l1' } })
-        expect(part.findAll('.fault').map((a) => a.text())).toEqual(['This is no line load.', 'This lies off the member.'])
+        expect(part.findAll('.fault').map((a) => a.text())).toEqual([
+            'This is no line load.',
+            'This lies off the member.',
+        ])
     })
     it('does not remove a load case that loads belong to', async () => {
         const editor = editorOf({ ...BEAM, cases: [...BEAM.cases, { id: 's', name: 'Snow', category: 'snow' }] })
@@ -383,7 +400,9 @@ describe('combinations', () => {
         const editor = editorOf(BEAM, result)
         const part = mount(CombinationsPart, { props: { editor } })
         for (const c of result.combinations) expect(part.text()).toContain(c.text)
-        expect(part.text()).toContain(`governs ${result.combinations.find((c) => c.governs.length)!.governs.join(', ')}`)
+        expect(part.text()).toContain(
+            `governs ${result.combinations.find((c) => c.governs.length)!.governs.join(', ')}`,
+        )
         const box = part.get('[aria-label="STR 1 counts"]')
         await box.setValue(false)
         expect(documentOf(editor).leftOut).toEqual([result.combinations.find((c) => c.id === 'STR 1')!.key])
@@ -432,7 +451,9 @@ describe('combinations', () => {
             d.cases = d.cases.filter((c) => c.id !== 'w')
             d.loads = d.loads.filter((l) => l.case !== 'w')
         })
-        editor.errors.value = { 'combinations.0.factors.1.case': ['This combination refers to a load case that is no longer there.'] }
+        editor.errors.value = {
+            'combinations.0.factors.1.case': ['This combination refers to a load case that is no longer there.'],
+        }
         await part.vm.$nextTick()
         expect(part.get('[role=alert]').text()).toContain('no longer there')
         await part
@@ -446,11 +467,14 @@ describe('combinations', () => {
 })
 
 describe('restraints', () => {
-    it.each(['continuous', 'spacing', 'positions'])('takes %s for a flange with values that are valid at once', async (kind) => {
-        const editor = editorOf(BEAM)
-        const part = mount(RestraintPart, { props: { editor } })
-        await part.findAll('select')[0]!.setValue(kind)
-        expect(documentOf(editor).restraint?.top?.kind).toBe(kind)
-        expect(answerTo(documentOf(editor)).result.member.top.continuous).toBe(kind === 'continuous')
-    })
+    it.each(['continuous', 'spacing', 'positions'])(
+        'takes %s for a flange with values that are valid at once',
+        async (kind) => {
+            const editor = editorOf(BEAM)
+            const part = mount(RestraintPart, { props: { editor } })
+            await part.findAll('select')[0]!.setValue(kind)
+            expect(documentOf(editor).restraint?.top?.kind).toBe(kind)
+            expect(answerTo(documentOf(editor)).result.member.top.continuous).toBe(kind === 'continuous')
+        },
+    )
 })

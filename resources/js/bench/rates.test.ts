@@ -9,7 +9,8 @@ const json = (body: unknown, status = 200) => new Response(JSON.stringify(body),
 afterEach(() => vi.unstubAllGlobals())
 
 describe('the rates of the office', () => {
-    const fields = (panel: ReturnType<typeof mount>) => Object.fromEntries(panel.findAll('label').map((l) => [l.get('span').text(), l]))
+    const fields = (panel: ReturnType<typeof mount>) =>
+        Object.fromEntries(panel.findAll('label').map((l) => [l.get('span').text(), l]))
 
     it('has no field before its value has come', async () => {
         let answer: (response: Response) => void = () => {}

@@ -54,6 +54,8 @@ describe('the reserve', () => {
         const text = mount(ReserveBlock, { props: { editor: editorOf(BEAM, result), reserve: stateOf(none) } }).text()
         expect(text).toContain('No variable load acts.')
         expect(text).toContain('The member holds with 100 times all loads but self-weight as well.')
-        expect(mount(ReserveBlock, { props: { editor: editorOf(BEAM, result), reserve: stateOf(null) } }).text()).toContain('Weighing')
+        expect(
+            mount(ReserveBlock, { props: { editor: editorOf(BEAM, result), reserve: stateOf(null) } }).text(),
+        ).toContain('Weighing')
     })
 })

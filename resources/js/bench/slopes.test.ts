@@ -35,7 +35,16 @@ const RAFTER: MemberDocument = {
         { id: 'l1', case: 'g', kind: 'line', name: 'Roofing', value: '2 kN/m' },
         { id: 'l2', case: 's', kind: 'line', name: 'Snow', value: '3 kN/m', direction: 'plan' },
         { id: 'l3', case: 'w', kind: 'line', name: 'Wind', value: '1 kN/m', direction: 'normal' },
-        { id: 'l4', case: 'g', kind: 'point', name: 'Tie', x: '5.9 m', value: '4 kN', direction: 'along', eccentricity: '100 mm' },
+        {
+            id: 'l4',
+            case: 'g',
+            kind: 'point',
+            name: 'Tie',
+            x: '5.9 m',
+            value: '4 kN',
+            direction: 'along',
+            eccentricity: '100 mm',
+        },
     ],
 }
 const { result } = answerTo(RAFTER)
@@ -55,7 +64,9 @@ describe('how a member lies', () => {
         expect(documentOf(editor).slope).toBeUndefined()
     })
     it('says what it comes to on plan and in height', () => {
-        expect(mount(SlopeFields, { props: { editor: editorOf(RAFTER, result) } }).text()).toContain('5.196 m on plan, 3.000 m up')
+        expect(mount(SlopeFields, { props: { editor: editorOf(RAFTER, result) } }).text()).toContain(
+            '5.196 m on plan, 3.000 m up',
+        )
     })
     it('lets a roller hold in a direction of its own, and forgets it', async () => {
         const editor = editorOf(RAFTER, result)
@@ -83,7 +94,12 @@ describe('the direction of a load', () => {
         expect(options(form(RAFTER, 0).form)).toEqual(['vertical', 'plan', 'normal', 'along', 'sideways'])
         expect(options(form(RAFTER, 3).form)).toEqual(['vertical', 'normal', 'along', 'sideways'])
         expect(options(form(BEAM, 0).form)).toEqual(['vertical', 'along', 'sideways'])
-        expect(options(form({ ...RAFTER, slope: { by: 'upright' } }, 0).form)).toEqual(['vertical', 'normal', 'along', 'sideways'])
+        expect(options(form({ ...RAFTER, slope: { by: 'upright' } }, 0).form)).toEqual([
+            'vertical',
+            'normal',
+            'along',
+            'sideways',
+        ])
     })
     it('asks how far beside the axis a force along it acts', async () => {
         const { editor, form: f } = form(RAFTER, 3)
@@ -138,13 +154,20 @@ describe('a member that is twisted', () => {
         expect(twisted.weighings.map((w) => w.id)).toContain('torsion')
         expect(loadMarks(twisted.member, sx, 180, 150, 'metric')[0]!.label).toContain('150.0 mm in front')
         expect(twisted.envelope.T?.max.length).toBeGreaterThan(0)
-        expect(mount(ForcesPanel, { props: { editor: editorOf(documentOf(editor), twisted) } }).text()).toContain('Torque')
+        expect(mount(ForcesPanel, { props: { editor: editorOf(documentOf(editor), twisted) } }).text()).toContain(
+            'Torque',
+        )
     })
     it('is not where the load acts on the axis, nor by one along it', () => {
         expect(answerTo(document).result.envelope.T).toBeUndefined()
         const labels = (direction: 'along' | 'sideways'): string[] =>
             mount(LoadForm, {
-                props: { editor: editorOf({ ...document, loads: [{ ...document.loads[0]!, direction }] }), index: 0, kinds: SHORT, values: VALUE },
+                props: {
+                    editor: editorOf({ ...document, loads: [{ ...document.loads[0]!, direction }] }),
+                    index: 0,
+                    kinds: SHORT,
+                    values: VALUE,
+                },
             })
                 .findAll('label')
                 .map((l) => l.text())
@@ -157,11 +180,22 @@ describe('the drawing of a sloping member', () => {
     const mark = (id: string) => marks.find((m) => m.load.id === id)!
     it('leans plumb loads, stands wind on the member and lays a force along it', () => {
         // The top of the band of a plumb load lies to the right of its foot: the member rises to the right.
-        const [, x0, , x1] = /^M([\d.]+) ([\d.]+)L([\d.]+)/.exec(mark('l1').shape)!.map(Number) as [number, number, number, number]
+        const [, x0, , x1] = /^M([\d.]+) ([\d.]+)L([\d.]+)/.exec(mark('l1').shape)!.map(Number) as [
+            number,
+            number,
+            number,
+            number,
+        ]
         expect(x1).toBeGreaterThan(x0 + 1)
         const wind = /^M([\d.]+) ([\d.]+)L([\d.]+)/.exec(mark('l3').shape)!.map(Number)
         expect(wind[3]).toBeCloseTo(wind[1]!, 6)
-        const [, , y0, , y1] = /^M([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)/.exec(mark('l4').shape)!.map(Number) as [number, number, number, number, number]
+        const [, , y0, , y1] = /^M([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)/.exec(mark('l4').shape)!.map(Number) as [
+            number,
+            number,
+            number,
+            number,
+            number,
+        ]
         expect(y1).toBe(y0)
         expect(mark('l4').anchor).toBe('end')
     })
@@ -227,7 +261,9 @@ describe('build-ups of the job', () => {
         expect(f.emitted('save')?.at(-1)?.[0]).toMatchObject([{ layers: [{ thickness: '100 mm' }, {}] }])
         expect(f.text()).toContain('2.80 kN/m²')
         await f.get('[aria-label="Layer 1 of Floor"]').setValue('Granite')
-        expect(f.emitted('save')?.at(-1)?.[0]).toMatchObject([{ layers: [{ name: 'Granite', weight: '28 kN/m³' }, {}] }])
+        expect(f.emitted('save')?.at(-1)?.[0]).toMatchObject([
+            { layers: [{ name: 'Granite', weight: '28 kN/m³' }, {}] },
+        ])
         await f
             .findAll('button')
             .find((b) => b.text() === 'Add a build-up')!
@@ -261,7 +297,10 @@ describe('build-ups of the job', () => {
         vi.unstubAllGlobals()
     })
     it('are followed by a load, or no longer', async () => {
-        const document: MemberDocument = { ...BEAM, loads: [{ id: 'l1', case: 'g', kind: 'area', name: 'Floor', value: '1 kN/m²', width: '2 m' }] }
+        const document: MemberDocument = {
+            ...BEAM,
+            loads: [{ id: 'l1', case: 'g', kind: 'area', name: 'Floor', value: '1 kN/m²', width: '2 m' }],
+        }
         const editor = editorOf(document)
         Object.assign(editor.job.value!.basis, { buildUps: [FLOOR] })
         const f = mount(LoadForm, { props: { editor, index: 0, kinds: SHORT, values: VALUE } })

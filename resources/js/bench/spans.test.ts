@@ -18,7 +18,12 @@ describe('a span that is given another length', () => {
     const after = (index: number, length: number) => {
         const m = member()
         stretch(m, spansOf(m)[index] as Span, length, 'metric')
-        return [m.length, m.supports.map((s) => s.x), m.loads.map((l) => l.x ?? [l.from, l.to]), m.restraint?.top?.positions]
+        return [
+            m.length,
+            m.supports.map((s) => s.x),
+            m.loads.map((l) => l.x ?? [l.from, l.to]),
+            m.restraint?.top?.positions,
+        ]
     }
 
     it('moves what lies at its end and beyond', () => {
@@ -30,8 +35,18 @@ describe('a span that is given another length', () => {
         ])
     })
     it('keeps what lies within as long as it fits', () => {
-        expect(after(0, 4000)).toEqual(['10 m', ['0 m', '4 m', '10 m'], [['3 m', '7 m'], '4 m', [undefined, undefined]], ['2 m', '4 m', '6 m']])
-        expect(after(1, 2000)).toEqual(['8 m', ['0 m', '6 m', '8 m'], [['3 m', '8 m'], '5.5 m', [undefined, undefined]], ['2 m', '6 m', '8 m']])
+        expect(after(0, 4000)).toEqual([
+            '10 m',
+            ['0 m', '4 m', '10 m'],
+            [['3 m', '7 m'], '4 m', [undefined, undefined]],
+            ['2 m', '4 m', '6 m'],
+        ])
+        expect(after(1, 2000)).toEqual([
+            '8 m',
+            ['0 m', '6 m', '8 m'],
+            [['3 m', '8 m'], '5.5 m', [undefined, undefined]],
+            ['2 m', '6 m', '8 m'],
+        ])
     })
 })
 

@@ -25,8 +25,8 @@ export function spansOf(member: MemberDocument): Span[] {
 }
 
 /**
- * Gives one span or overhang another length, in mm: what lies at its end or beyond (supports, loads, restraints, the end
- * of the member) moves along, what lies within keeps its place as long as it fits.
+ * Gives one span or overhang another length, in mm: what lies at its end or beyond (supports, loads, restraints, the
+ * end of the member) moves along, what lies within keeps its place as long as it fits.
  */
 export function stretch(member: MemberDocument, span: Span, length: number, units: UnitSystem): void {
     const end = span.from + length

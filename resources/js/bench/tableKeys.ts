@@ -6,7 +6,10 @@ interface Place<C extends string> {
     column: C
 }
 
-/** What a table of inputs needs so that it is filled by keyboard and from a spreadsheet. Cells carry data-row and data-column. */
+/**
+ * What a table of inputs needs so that it is filled by keyboard and from a spreadsheet. Cells carry data-row and
+ * data-column.
+ */
 interface Table<C extends string> {
     element: Ref<HTMLElement | null>
     rows: () => number
@@ -18,8 +21,13 @@ interface Table<C extends string> {
 /** Is this more than one cell? */
 export const isTable = (text: string): boolean => /[\t\n]/.test(text.replace(/\r?\n$/, ''))
 
-/** Enter and the arrow keys move down and up, Enter in the last row begins a new one, Escape closes; cells of a spreadsheet go from the cell on that has the cursor. */
-export function useTableKeys<C extends string>(table: Table<C>): { onKey: (event: KeyboardEvent) => void; onPaste: (event: ClipboardEvent) => void } {
+/**
+ * Enter and the arrow keys move down and up, Enter in the last row begins a new one, Escape closes; cells of a
+ * spreadsheet go from the cell on that has the cursor.
+ */
+export function useTableKeys<C extends string>(
+    table: Table<C>,
+): { onKey: (event: KeyboardEvent) => void; onPaste: (event: ClipboardEvent) => void } {
     async function focus(row: number, column: C): Promise<void> {
         await nextTick()
         const cell = table.element.value?.querySelector<HTMLElement>(`[data-row="${row}"][data-column="${column}"]`)

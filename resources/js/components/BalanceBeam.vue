@@ -14,11 +14,20 @@ const angle = computed(() => {
 </script>
 
 <template>
-    <svg viewBox="0 0 28 20" class="balance h-5 w-7 shrink-0" :class="holds ? 'text-hold' : 'text-fail'" aria-hidden="true">
+    <svg
+        viewBox="0 0 28 20"
+        class="balance h-5 w-7 shrink-0"
+        :class="holds ? 'text-hold' : 'text-fail'"
+        aria-hidden="true"
+    >
         <g fill="none" stroke="currentColor" stroke-width="1.6" stroke-linecap="round">
             <path d="M14 7v10M9.5 18h9" />
             <g :transform="`rotate(${angle} 14 7)`">
-                <path :stroke-width="holds || open ? 1.6 : 2.4" :stroke-dasharray="open ? '2.5 3' : undefined" d="M3 7h22" />
+                <path
+                    :stroke-width="holds || open ? 1.6 : 2.4"
+                    :stroke-dasharray="open ? '2.5 3' : undefined"
+                    d="M3 7h22"
+                />
                 <path d="M3 7v4M25 7v4" stroke-width="1.2" />
             </g>
         </g>

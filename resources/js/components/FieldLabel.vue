@@ -7,8 +7,10 @@ defineProps<{ text: string }>()
 
 <template>
     <span class="label"
-        ><span :class="helpOf(text) ? 'cursor-help decoration-dotted underline-offset-2 hover:underline' : ''" :title="helpOf(text)">{{
-            text
-        }}</span></span
+        ><span
+            :class="helpOf(text) ? 'cursor-help decoration-dotted underline-offset-2 hover:underline' : ''"
+            :title="helpOf(text)"
+            >{{ text }}</span
+        ></span
     >
 </template>

@@ -13,8 +13,21 @@ const sx = (x: number): number => 6 + x * scale.value
     <svg v-if="summary.length" :viewBox="`0 0 ${W} 26`" class="h-6.5 w-30 text-ink" aria-hidden="true">
         <g fill="none" stroke="currentColor">
             <template v-for="(l, i) in summary.loads" :key="i">
-                <path v-if="l.from === l.to" :d="`M${sx(l.from)} 2V12m-2-4 2 4 2-4`" stroke-width="1" class="text-accent" stroke="currentColor" />
-                <path v-else :d="`M${sx(l.from)} 8H${sx(l.to)}`" stroke-width="2" class="text-accent" stroke="currentColor" opacity="0.5" />
+                <path
+                    v-if="l.from === l.to"
+                    :d="`M${sx(l.from)} 2V12m-2-4 2 4 2-4`"
+                    stroke-width="1"
+                    class="text-accent"
+                    stroke="currentColor"
+                />
+                <path
+                    v-else
+                    :d="`M${sx(l.from)} 8H${sx(l.to)}`"
+                    stroke-width="2"
+                    class="text-accent"
+                    stroke="currentColor"
+                    opacity="0.5"
+                />
             </template>
             <path :d="`M${sx(0)} 14H${sx(summary.length)}`" stroke-width="2" />
             <path

@@ -3,7 +3,9 @@ import { computed } from 'vue'
 
 /** Text with the symbols in it set as in a formula: M_cr becomes an M with the index cr, α_cr an α. */
 const props = defineProps<{ text: string }>()
-const parts = computed(() => props.text.split(/(?<![\p{L}\d_])(\p{L}_[A-Za-z0-9]+)\b/u).map((part, i) => (i % 2 ? part.split('_') : [part])))
+const parts = computed(() =>
+    props.text.split(/(?<![\p{L}\d_])(\p{L}_[A-Za-z0-9]+)\b/u).map((part, i) => (i % 2 ? part.split('_') : [part])),
+)
 </script>
 
 <template>

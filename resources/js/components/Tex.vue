@@ -6,7 +6,11 @@ import { computed, onMounted, ref, watch } from 'vue'
 /** A formula; with `fit` it is set smaller when its column is too narrow for it. */
 const props = defineProps<{ tex: string; fit?: boolean }>()
 // As MathML, which the browser sets itself: a tenth of the elements of a drawn formula, and readable aloud.
-const html = computed(() => katex.renderToString(props.tex, { throwOnError: false, output: 'mathml' }).replace(/<annotation.*?<\/annotation>/s, ''))
+const html = computed(() =>
+    katex
+        .renderToString(props.tex, { throwOnError: false, output: 'mathml' })
+        .replace(/<annotation.*?<\/annotation>/s, ''),
+)
 const root = ref<HTMLElement | null>(null)
 const size = ref(1)
 const SMALLEST = 0.5

@@ -15,14 +15,18 @@ async function leave(): Promise<void> {
 
 <template>
     <header class="flex h-11 shrink-0 items-center gap-3 border-b border-ink bg-sheet px-4">
-        <RouterLink to="/jobs" class="flex items-center gap-2 font-serif text-lg"><img :src="'/icon.svg'" alt="" class="h-6" />Waage</RouterLink>
+        <RouterLink to="/jobs" class="flex items-center gap-2 font-serif text-lg"
+            ><img :src="'/icon.svg'" alt="" class="h-6" />Waage</RouterLink
+        >
         <slot />
         <span class="ml-auto flex items-center gap-3">
             <span v-if="away" class="fault" role="status">The server cannot be reached; your work is kept here.</span>
             <slot name="right" />
             <RouterLink v-if="route.name !== 'tools'" class="quiet" to="/tools">Tools</RouterLink>
             <span v-if="session.user?.demo" class="text-faint">{{ session.user.office }}</span>
-            <RouterLink v-else class="quiet" to="/account" title="Your password and the people of the office">{{ session.user?.office }}</RouterLink>
+            <RouterLink v-else class="quiet" to="/account" title="Your password and the people of the office">{{
+                session.user?.office
+            }}</RouterLink>
             <KeyMap />
             <button class="quiet" @click="leave">Sign out</button>
         </span>

@@ -8,7 +8,9 @@ it('reads only after the changes that are on their way, whatever becomes of them
     let answer: (response: Response) => void = () => {}
     vi.stubGlobal('fetch', (url: string, init: RequestInit) => {
         asked.push(`${init.method} ${url}`)
-        return init.method === 'PATCH' ? new Promise<Response>((resolve) => (answer = resolve)) : Promise.resolve(new Response('{}', { status: 200 }))
+        return init.method === 'PATCH'
+            ? new Promise<Response>((resolve) => (answer = resolve))
+            : Promise.resolve(new Response('{}', { status: 200 }))
     })
     const change = api('PATCH', 'jobs/1', {})
     const failed = expect(change).rejects.toThrow('Not so.')

@@ -36,7 +36,11 @@ async function send<T>(method: Method, path: string, body?: unknown, signal?: Ab
         response = await fetch(`/api/${path}`, {
             method,
             signal,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+            headers: {
+                Accept: 'application/json',
+                'Content-Type': 'application/json',
+                'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+            },
             body: body === undefined ? undefined : JSON.stringify(body),
         })
     } catch (e) {

@@ -45,7 +45,13 @@ describe('exact curves', () => {
 
 describe('numbers as they are shown', () => {
     it('rounds ratios up, so that 1.00 always holds', () => {
-        expect([ratioText(0.998), ratioText(1), ratioText(1.0004), ratioText(0.5), ratioText(null)]).toEqual(['1.00', '1.00', '1.01', '0.50', '–'])
+        expect([ratioText(0.998), ratioText(1), ratioText(1.0004), ratioText(0.5), ratioText(null)]).toEqual([
+            '1.00',
+            '1.00',
+            '1.01',
+            '0.50',
+            '–',
+        ])
     })
     it('formats in both unit systems', () => {
         expect(format(123456, 'force', 'metric')).toBe('123.5 kN')

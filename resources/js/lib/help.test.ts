@@ -4,7 +4,11 @@ import { helpOf } from '@/lib/help'
 
 describe('the help at fields', () => {
     const sources = ['bench', 'materials', 'pages']
-        .flatMap((folder) => readdirSync(`resources/js/${folder}`, { recursive: true }).map((file) => `resources/js/${folder}/${String(file)}`))
+        .flatMap((folder) =>
+            readdirSync(`resources/js/${folder}`, { recursive: true }).map(
+                (file) => `resources/js/${folder}/${String(file)}`,
+            ),
+        )
         .filter((path) => path.endsWith('.vue'))
         .map((path) => readFileSync(path, 'utf8'))
         .join('\n')

@@ -18,7 +18,8 @@ export class History<T> {
 
     /** Remembers the state before a change; true when that begins a new step. */
     push(state: T, key = '', isHold = false, now = Date.now()): boolean {
-        const same = key !== '' && key === this.lastKey && (isHold || now - this.lastTime < 1000) && this.past.length > 0
+        const same =
+            key !== '' && key === this.lastKey && (isHold || now - this.lastTime < 1000) && this.past.length > 0
         if (!same) this.past.push(state)
         if (this.past.length > MOST) this.past.shift()
         this.future = []

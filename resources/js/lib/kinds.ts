@@ -2,7 +2,8 @@ import type { MemberDocument } from '@/contract/member'
 import { newMember } from '@/lib/member'
 import type { UnitSystem } from '@/lib/units'
 
-export type KindId = 'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column' | 'stud' | 'roof joist' | 'rafter pair'
+export type KindId =
+    'beam' | 'slab' | 'joist' | 'lintel' | 'purlin' | 'rafter' | 'column' | 'stud' | 'roof joist' | 'rafter pair'
 
 interface MemberKind {
     label: string
@@ -35,9 +36,27 @@ export const KINDS: Record<KindId, MemberKind> = {
         bearing: ['150 mm', '6 in'],
         change: { cases: IMPOSED('B'), restraint: HELD },
     },
-    joist: { label: 'joist', mark: 'J', length: ['4 m', '14 ft'], bearing: ['75 mm', '3 in'], change: { cases: IMPOSED('A'), restraint: HELD } },
-    lintel: { label: 'lintel', mark: 'L', length: ['1.8 m', '6 ft'], bearing: ['150 mm', '6 in'], change: { cases: IMPOSED('A') } },
-    purlin: { label: 'purlin', mark: 'PU', length: ['5 m', '16 ft'], bearing: ['100 mm', '4 in'], change: { cases: ROOF, restraint: HELD } },
+    joist: {
+        label: 'joist',
+        mark: 'J',
+        length: ['4 m', '14 ft'],
+        bearing: ['75 mm', '3 in'],
+        change: { cases: IMPOSED('A'), restraint: HELD },
+    },
+    lintel: {
+        label: 'lintel',
+        mark: 'L',
+        length: ['1.8 m', '6 ft'],
+        bearing: ['150 mm', '6 in'],
+        change: { cases: IMPOSED('A') },
+    },
+    purlin: {
+        label: 'purlin',
+        mark: 'PU',
+        length: ['5 m', '16 ft'],
+        bearing: ['100 mm', '4 in'],
+        change: { cases: ROOF, restraint: HELD },
+    },
     rafter: {
         label: 'rafter',
         mark: 'R',
@@ -73,7 +92,9 @@ export const KINDS: Record<KindId, MemberKind> = {
         bearing: ['45 mm', '1.5 in'],
         change: {
             slope: { by: 'upright' },
-            cases: ROOF.map((c) => (c.id === 'w' ? { ...c, name: 'Wind pressure' } : c.id === 'u' ? { ...c, name: 'Wind suction' } : c)),
+            cases: ROOF.map((c) =>
+                c.id === 'w' ? { ...c, name: 'Wind pressure' } : c.id === 'u' ? { ...c, name: 'Wind suction' } : c,
+            ),
             restraint: { top: { kind: 'continuous' }, bottom: { kind: 'continuous' } },
         },
     },
@@ -94,4 +115,8 @@ export function startOf(kind: KindId, units: UnitSystem, number: number): Member
 
 /** A ridge beam holds the head of a rafter plumb; two rafters that lean on each other hold theirs level. */
 const rolling = (kind: KindId): Partial<MemberDocument['supports'][number]> =>
-    kind === 'rafter' ? { kind: 'roller', holds: 'vertical' } : kind === 'rafter pair' ? { kind: 'roller', holds: 'horizontal' } : { kind: 'roller' }
+    kind === 'rafter'
+        ? { kind: 'roller', holds: 'vertical' }
+        : kind === 'rafter pair'
+          ? { kind: 'roller', holds: 'horizontal' }
+          : { kind: 'roller' }

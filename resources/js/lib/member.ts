@@ -89,7 +89,8 @@ export const isThermal = (kind: LoadDocument['kind']): boolean => kind === 'temp
 export const isLevel = (member: MemberDocument): boolean => (member.slope?.by ?? 'level') === 'level'
 
 /** Does it act at the worst place, in place of the other loads of its case? */
-export const isMoving = (kind: LoadDocument['kind']): boolean => kind === 'train' || kind === 'concentrated' || kind === 'lengths'
+export const isMoving = (kind: LoadDocument['kind']): boolean =>
+    kind === 'train' || kind === 'concentrated' || kind === 'lengths'
 
 /** What the value of a load is measured in. */
 export const VALUE: Record<LoadDocument['kind'], Kind> = {

@@ -1,4 +1,6 @@
-/** JSON merge patch (RFC 7396) for objects: what the patch names is replaced, objects in it are merged, null takes out. */
+/**
+ * JSON merge patch (RFC 7396) for objects: what the patch names is replaced, objects in it are merged, null takes out.
+ */
 export function mergePatch(target: Record<string, unknown>, patch: Record<string, unknown>): void {
     for (const [key, value] of Object.entries(patch)) {
         const old = target[key]
@@ -8,4 +10,5 @@ export function mergePatch(target: Record<string, unknown>, patch: Record<string
     }
 }
 
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value)
+const isObject = (value: unknown): value is Record<string, unknown> =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)

@@ -20,7 +20,12 @@ const member = (mark: string, ...pieces: Piece[]): MemberRow => ({
 })
 
 it('sums pieces that are alike over the members of a job', () => {
-    const rows = piecesOf([member('J1', piece(17, 4200)), member('J7', piece(3, 4200)), member('J8', piece(2, 3000)), member('B1')])
+    const rows = piecesOf([
+        member('J1', piece(17, 4200)),
+        member('J7', piece(3, 4200)),
+        member('J8', piece(2, 3000)),
+        member('B1'),
+    ])
     expect(rows.map((r) => [r.length, r.pieces, r.marks.join(' ')])).toEqual([
         [3000, 2, 'J8'],
         [4200, 20, 'J1 J7'],

@@ -21,7 +21,9 @@ export function piecesOf(members: MemberRow[]): PieceRow[] {
             })
         }
     }
-    return [...rows.values()].sort((a, b) => a.grade.localeCompare(b.grade) || a.name.localeCompare(b.name) || a.length - b.length)
+    return [...rows.values()].sort(
+        (a, b) => a.grade.localeCompare(b.grade) || a.name.localeCompare(b.name) || a.length - b.length,
+    )
 }
 
 const BOARD_FEET = 423.776
@@ -29,7 +31,8 @@ const POUNDS = 2.2046226
 
 export const volumeOf = (m3: number, units: UnitSystem): string =>
     units === 'metric' ? `${m3.toFixed(3)} m³` : `${(m3 * BOARD_FEET).toFixed(1)} bd ft`
-export const massOfPieces = (kg: number, units: UnitSystem): string => (units === 'metric' ? `${kg.toFixed(0)} kg` : `${(kg * POUNDS).toFixed(0)} lb`)
+export const massOfPieces = (kg: number, units: UnitSystem): string =>
+    units === 'metric' ? `${kg.toFixed(0)} kg` : `${(kg * POUNDS).toFixed(0)} lb`
 
 /** The list as comma-separated values. */
 export function piecesCsv(rows: PieceRow[], units: UnitSystem): string {

@@ -8,9 +8,12 @@ describe('parseQuantity', () => {
     it.each(cases.good as [string, Kind, number][])('reads %s as %s', (text, kind, value) => {
         expect(parseQuantity(text, kind)).toBeCloseTo(value, 9 - Math.ceil(Math.log10(Math.max(1, Math.abs(value)))))
     })
-    it.each(cases.bare as [string, Kind, UnitSystem, number][])('gives %s (%s) the unit of the field in %s', (text, kind, system, value) => {
-        expect(parseQuantity(text, kind, system)).toBeCloseTo(value, 8)
-    })
+    it.each(cases.bare as [string, Kind, UnitSystem, number][])(
+        'gives %s (%s) the unit of the field in %s',
+        (text, kind, system, value) => {
+            expect(parseQuantity(text, kind, system)).toBeCloseTo(value, 8)
+        },
+    )
     it.each(cases.bad as [string, Kind, string][])('says what is wrong with "%s"', (text, kind, message) => {
         expect(() => parseQuantity(text, kind)).toThrow(message)
     })

@@ -130,10 +130,14 @@ function tokensOf(text: string): Token[] {
         .replace(/(m|ft|in)\^?4\b/g, '$1⁴')
         .trim()
     const tokens: Token[] = []
-    const pattern = /^\s*(?:((?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?)|([\p{L}µ][\p{L}·]*[²³⁴⁶]?(?:\/\p{L}+[²³]?)?)|([-+*/()]))/u
+    const pattern =
+        /^\s*(?:((?:\d+(?:[.,]\d*)?|[.,]\d+)(?:[eE][+-]?\d+)?)|([\p{L}µ][\p{L}·]*[²³⁴⁶]?(?:\/\p{L}+[²³]?)?)|([-+*/()]))/u
     while (rest !== '') {
         const m = pattern.exec(rest)
-        if (!m) throw new QuantityError(`“${[...rest.trimStart()].slice(0, 12).join('')}” is not a number, a unit or a sign.`)
+        if (!m)
+            throw new QuantityError(
+                `“${[...rest.trimStart()].slice(0, 12).join('')}” is not a number, a unit or a sign.`,
+            )
         rest = rest.slice(m[0].length)
         if (m[1] !== undefined) tokens.push({ kind: 'number', text: m[1].replace(',', '.') })
         else if (m[2] !== undefined) tokens.push({ kind: 'unit', text: m[2] })
@@ -153,7 +157,8 @@ class Parser {
 
     sum(): Value {
         let left = this.product()
-        for (let sign = this.sign('+-'); sign; sign = this.sign('+-')) left = add(left, this.product(), sign === '+' ? 1 : -1)
+        for (let sign = this.sign('+-'); sign; sign = this.sign('+-'))
+            left = add(left, this.product(), sign === '+' ? 1 : -1)
         return left
     }
 
@@ -161,10 +166,19 @@ class Parser {
         let left = this.factor()
         for (let sign = this.sign('*/'); sign; sign = this.sign('*/')) {
             const right = this.factor()
-            if (sign === '*') left = { value: left.value * right.value, force: left.force + right.force, length: left.length + right.length }
+            if (sign === '*')
+                left = {
+                    value: left.value * right.value,
+                    force: left.force + right.force,
+                    length: left.length + right.length,
+                }
             else {
                 if (right.value === 0) throw new QuantityError('This divides by zero.')
-                left = { value: left.value / right.value, force: left.force - right.force, length: left.length - right.length }
+                left = {
+                    value: left.value / right.value,
+                    force: left.force - right.force,
+                    length: left.length - right.length,
+                }
             }
         }
         return left
@@ -178,7 +192,8 @@ class Parser {
         }
         let value = this.single()
         // "12 ft 6 in": a run of quantities of one dimension is a sum.
-        while ((value.force !== 0 || value.length !== 0) && this.tokens[this.at]?.kind === 'number') value = add(value, this.single(), 1)
+        while ((value.force !== 0 || value.length !== 0) && this.tokens[this.at]?.kind === 'number')
+            value = add(value, this.single(), 1)
         return value
     }
 

@@ -23,7 +23,9 @@ function half(name: string): string {
 
 /** The names of all sections of the catalogue, in the order of their standards. */
 export const SECTION_NAMES = [
-    ...[rolled, hot, cold, american, standard, tubing, channels, americanChannels, angles, americanAngles].flatMap(namesOf),
+    ...[rolled, hot, cold, american, standard, tubing, channels, americanChannels, angles, americanAngles].flatMap(
+        namesOf,
+    ),
     ...[rolled, american].flatMap(namesOf).map(half),
 ]
 
@@ -33,7 +35,19 @@ export const isAngle = (name: string): boolean => /^\s*(l|angle)\s*\d/i.test(nam
 /** Is it a tee by its name, "½ IPE 300", "1/2 ipe 300" or "WT7×34"? */
 export const isTee = (name: string): boolean => /^\s*(½|1\/2|wt|welded\s*t\b)/i.test(name)
 
-export type OwnKind = 'I' | 'unequal' | 'box' | 'tee' | 'channel' | 'angle' | 'hollow' | 'hollowCold' | 'tube' | 'tubeCold' | 'flat' | 'round'
+export type OwnKind =
+    | 'I'
+    | 'unequal'
+    | 'box'
+    | 'tee'
+    | 'channel'
+    | 'angle'
+    | 'hollow'
+    | 'hollowCold'
+    | 'tube'
+    | 'tubeCold'
+    | 'flat'
+    | 'round'
 
 /** Dimensions of sections that have no name of their own, in the order in which these are written. */
 export const DIMENSIONS: Record<OwnKind, string[]> = {
@@ -70,11 +84,14 @@ const isCold = (kind: OwnKind): boolean => kind === 'hollowCold' || kind === 'tu
 export const nameOf = (kind: OwnKind, dimensions: number[]): string =>
     `${WRITTEN[kind]} ${dimensions.map((v) => Number(v.toFixed(2))).join('×')}${isCold(kind) ? ' cold' : ''}`
 
-/** What the name of such a section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue. */
+/**
+ * What the name of such a section says, as core/src/Sections/OwnSections.php reads it; null for one of the catalogue.
+ */
 export function ownSection(name: string): { kind: OwnKind; dimensions: number[] } | null {
-    const found = /^(weldedi|weldedbox|weldedt|weldedchannel|angle|hollow|tube|flat|round)([\d.]+(?:x[\d.]+)*)(cold)?$/.exec(
-        name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'),
-    )
+    const found =
+        /^(weldedi|weldedbox|weldedt|weldedchannel|angle|hollow|tube|flat|round)([\d.]+(?:x[\d.]+)*)(cold)?$/.exec(
+            name.toLowerCase().replace(/\s+/g, '').replace(/[×*]/g, 'x'),
+        )
     if (!found) return null
     const dimensions = (found[2] as string).split('x').map(Number)
     const kinds = (Object.keys(DIMENSIONS) as OwnKind[]).filter(
@@ -105,4 +122,5 @@ export function stripsOf(name: string): StripLine[] | null {
     })
 }
 
-export const nameOfStrips = (lines: StripLine[]): string => `strips ${lines.map((l) => `${l.thickness}: ${l.points}`).join('; ')}`
+export const nameOfStrips = (lines: StripLine[]): string =>
+    `strips ${lines.map((l) => `${l.thickness}: ${l.points}`).join('; ')}`

@@ -8,7 +8,8 @@ const starts = ref<Starts>({})
 let asked: Promise<void> | null = null
 
 /** The name of a start: what is usual differs between standards. */
-export const startName = (material: string, kind: string, family: string): string => `${material} ${kind} ${family}`.trim()
+export const startName = (material: string, kind: string, family: string): string =>
+    `${material} ${kind} ${family}`.trim()
 
 export function useStarts() {
     asked ??= api<Starts>('GET', 'starts').then(

@@ -29,7 +29,12 @@ export function factorOf(kind: Kind, system: UnitSystem): number {
 }
 
 /** The number alone, e.g. 123456 N -> "123.5". */
-export function number(value: number, kind: Kind, system: UnitSystem, decimals = table.kinds[kind][system][1] as number): string {
+export function number(
+    value: number,
+    kind: Kind,
+    system: UnitSystem,
+    decimals = table.kinds[kind][system][1] as number,
+): string {
     const text = (value / factorOf(kind, system)).toFixed(decimals)
     return /^-0(\.0*)?$/.test(text) ? text.slice(1) : text
 }

@@ -64,17 +64,37 @@ const inRow = (spacing: string): Partial<Timber> => ({ sharesLoad: true, spacing
 const DOUGLAS = { grade: 'Douglas Fir-Larch No.2' }
 const SPRUCE = { grade: 'SPF No.1/No.2' }
 
-const folded = (shape: 'lipped C' | 'lipped Z', sizes: [h: string, b: string, c: string, t: string], fy: string): Partial<MemberDocument> => ({
+const folded = (
+    shape: 'lipped C' | 'lipped Z',
+    sizes: [h: string, b: string, c: string, t: string],
+    fy: string,
+): Partial<MemberDocument> => ({
     material: 'coldFormed',
     coldFormed: { shape, h: sizes[0], b: sizes[1], c: sizes[2], t: sizes[3], yield: fy },
 })
 const foldedKinds = (isMetric: boolean): Partial<Record<KindId, Partial<MemberDocument>>> => {
     const fy = isMetric ? '345 MPa' : '50 ksi'
     return {
-        joist: folded('lipped C', isMetric ? ['250 mm', '75 mm', '20 mm', '2 mm'] : ['10 in', '3 in', '0.8 in', '0.08 in'], fy),
-        purlin: folded('lipped Z', isMetric ? ['200 mm', '65 mm', '20 mm', '2 mm'] : ['8 in', '2.5 in', '0.8 in', '0.08 in'], fy),
-        stud: folded('lipped C', isMetric ? ['150 mm', '45 mm', '15 mm', '1.5 mm'] : ['6 in', '1.75 in', '0.6 in', '0.06 in'], fy),
-        column: folded('lipped C', isMetric ? ['150 mm', '65 mm', '20 mm', '2.5 mm'] : ['6 in', '2.5 in', '0.8 in', '0.1 in'], fy),
+        joist: folded(
+            'lipped C',
+            isMetric ? ['250 mm', '75 mm', '20 mm', '2 mm'] : ['10 in', '3 in', '0.8 in', '0.08 in'],
+            fy,
+        ),
+        purlin: folded(
+            'lipped Z',
+            isMetric ? ['200 mm', '65 mm', '20 mm', '2 mm'] : ['8 in', '2.5 in', '0.8 in', '0.08 in'],
+            fy,
+        ),
+        stud: folded(
+            'lipped C',
+            isMetric ? ['150 mm', '45 mm', '15 mm', '1.5 mm'] : ['6 in', '1.75 in', '0.6 in', '0.06 in'],
+            fy,
+        ),
+        column: folded(
+            'lipped C',
+            isMetric ? ['150 mm', '65 mm', '20 mm', '2.5 mm'] : ['6 in', '2.5 in', '0.8 in', '0.1 in'],
+            fy,
+        ),
     }
 }
 
@@ -82,7 +102,13 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
     steel: {
         label: 'Steel',
         part: SteelPart,
-        kinds: { beam: steel('IPE 300'), lintel: steel('IPE 160'), purlin: steel('IPE 160'), rafter: steel('IPE 240'), column: steel('HEB 160') },
+        kinds: {
+            beam: steel('IPE 300'),
+            lintel: steel('IPE 160'),
+            purlin: steel('IPE 160'),
+            rafter: steel('IPE 240'),
+            column: steel('HEB 160'),
+        },
         byRules: {
             american: {
                 beam: american('W18×50'),
@@ -102,7 +128,13 @@ export const MATERIALS: Record<NonNullable<MemberDocument['material']>, Material
         label: 'Concrete',
         part: ConcretePart,
         kinds: { beam: concrete('300 mm', '500 mm'), lintel: concrete('200 mm', '250 mm'), slab: SLAB },
-        byRules: { american: { beam: americanConcrete('12 in', '20 in'), lintel: americanConcrete('8 in', '12 in'), slab: AMERICAN_SLAB } },
+        byRules: {
+            american: {
+                beam: americanConcrete('12 in', '20 in'),
+                lintel: americanConcrete('8 in', '12 in'),
+                slab: AMERICAN_SLAB,
+            },
+        },
         edge: 'edge',
         hasWeb: false,
         collapses: false,

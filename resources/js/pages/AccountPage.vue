@@ -16,7 +16,9 @@ import NoticeLine from '@/components/NoticeLine.vue'
             <section class="min-h-0 overflow-auto px-6 py-5">
                 <h1 class="font-serif text-2xl">People of the office</h1>
                 <PeopleTable v-if="session.user?.admin" />
-                <p v-else class="mt-4 text-faint">An administrator of the office adds and removes people. You can change your own password here.</p>
+                <p v-else class="mt-4 text-faint">
+                    An administrator of the office adds and removes people. You can change your own password here.
+                </p>
             </section>
             <aside class="min-h-0 overflow-auto border-l border-rule bg-sheet px-5 py-5">
                 <PasswordForm v-if="session.user && !session.user.demo" />

@@ -55,7 +55,8 @@ const rules = computed<RuleSet>(() => basis.value.combinations ?? '6.10')
 const isEn = computed(() => rules.value.startsWith('6.10'))
 /** What steel is weighed after. */
 const steel = computed(() => {
-    if (isEn.value) return 'Steel after EN 1993, concrete after EN 1992, timber after EN 1995, cold-formed after EN 1993-1-3.'
+    if (isEn.value)
+        return 'Steel after EN 1993, concrete after EN 1992, timber after EN 1995, cold-formed after EN 1993-1-3.'
     if (rules.value === 'classic') return 'Steel after EN 1993, concrete after BS 8110-1; timber is not weighed.'
     if (rules.value === 'nbc-2020') return 'Timber after CSA O86:19; of steel and concrete forces and deflections only.'
     if (rules.value.startsWith('asce-7')) {
@@ -63,7 +64,8 @@ const steel = computed(() => {
         const concrete = isStrength ? 'concrete after ACI 318-19' : 'concrete is not weighed'
         return `Steel after ANSI/AISC 360-${rules.value.includes('-22') ? '22' : '16'}, ${isStrength ? 'LRFD' : 'ASD'}; ${concrete}; timber after the NDS 2018; cold-formed after AISI S100-16.`
     }
-    if (rules.value === 'as-nzs-1170') return 'Cold-formed after AS/NZS 4600; of steel, concrete and timber forces and deflections only.'
+    if (rules.value === 'as-nzs-1170')
+        return 'Cold-formed after AS/NZS 4600; of steel, concrete and timber forces and deflections only.'
     return 'Forces and deflections only: no standard for steel, concrete or timber that goes with these factors is built in.'
 })
 /** Which ψ the leading variable action has in these situations. */
@@ -71,7 +73,11 @@ const SITUATIONS = [
     { key: 'psiAccidental', label: 'ψ in accidents', value: 1 },
     { key: 'psiFire', label: 'ψ in fire', value: 2 },
 ] as const
-const PARAMETERS = (Object.keys(SYMBOLS) as ParameterKey[]).map((key) => ({ key, label: SYMBOLS[key], ...recommended.numbers[key] }))
+const PARAMETERS = (Object.keys(SYMBOLS) as ParameterKey[]).map((key) => ({
+    key,
+    label: SYMBOLS[key],
+    ...recommended.numbers[key],
+}))
 const PSI = recommended.psi as unknown as Record<string, [number, number, number]>
 
 /** What is typed, which may be wrong yet; it is what the job holds again as soon as the server has taken it. */
@@ -134,14 +140,27 @@ function fault(path: string): string {
     <div>
         <h2 class="font-serif text-lg">Basis of the job</h2>
         <div class="mt-2 grid grid-cols-2 gap-x-3 gap-y-2">
-            <label v-for="f in TITLE" :key="f.key" class="block" :class="f.key === 'name' || f.key === 'client' ? 'col-span-2' : ''">
+            <label
+                v-for="f in TITLE"
+                :key="f.key"
+                class="block"
+                :class="f.key === 'name' || f.key === 'client' ? 'col-span-2' : ''"
+            >
                 <FieldLabel :text="f.label" />
-                <LazyField :model-value="texts[f.key]" :aria-invalid="fault(f.key) !== ''" @commit="saveText(f.key, $event)" />
+                <LazyField
+                    :model-value="texts[f.key]"
+                    :aria-invalid="fault(f.key) !== ''"
+                    @commit="saveText(f.key, $event)"
+                />
                 <span v-if="fault(f.key)" class="fault" role="alert">{{ fault(f.key) }}</span>
             </label>
             <label class="block">
                 <FieldLabel text="Units" />
-                <select class="field" :value="basis.units ?? 'metric'" @change="saveBasis({ units: value($event) as 'metric' | 'us' })">
+                <select
+                    class="field"
+                    :value="basis.units ?? 'metric'"
+                    @change="saveBasis({ units: value($event) as 'metric' | 'us' })"
+                >
                     <option value="metric">SI metric</option>
                     <option value="us">US customary</option>
                 </select>
@@ -177,7 +196,9 @@ function fault(path: string): string {
                     :aria-invalid="fault('basis.deflection.total') !== ''"
                     @commit="saveBasis({ deflection: { ...basis.deflection, total: numberOf($event) } })"
                 />
-                <span v-if="fault('basis.deflection.total')" class="fault" role="alert">{{ fault('basis.deflection.total') }}</span>
+                <span v-if="fault('basis.deflection.total')" class="fault" role="alert">{{
+                    fault('basis.deflection.total')
+                }}</span>
             </label>
             <label class="block">
                 <FieldLabel text="Variable load, span /" />
@@ -186,7 +207,9 @@ function fault(path: string): string {
                     :aria-invalid="fault('basis.deflection.variable') !== ''"
                     @commit="saveBasis({ deflection: { ...basis.deflection, variable: numberOf($event) } })"
                 />
-                <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{ fault('basis.deflection.variable') }}</span>
+                <span v-if="fault('basis.deflection.variable')" class="fault" role="alert">{{
+                    fault('basis.deflection.variable')
+                }}</span>
             </label>
             <label class="block">
                 <FieldLabel text="Cantilever post, height /" />
@@ -195,7 +218,9 @@ function fault(path: string): string {
                     :aria-invalid="fault('basis.deflection.sway') !== ''"
                     @commit="saveBasis({ deflection: { ...basis.deflection, sway: numberOf($event) } })"
                 />
-                <span v-if="fault('basis.deflection.sway')" class="fault" role="alert">{{ fault('basis.deflection.sway') }}</span>
+                <span v-if="fault('basis.deflection.sway')" class="fault" role="alert">{{
+                    fault('basis.deflection.sway')
+                }}</span>
             </label>
             <label v-if="rules.startsWith('asce-7')" class="block">
                 <span class="label">S<sub>DS</sub> for E<sub>v</sub> = 0.2 S<sub>DS</sub> D</span>
@@ -204,7 +229,9 @@ function fault(path: string): string {
                     :aria-invalid="fault('basis.parameters.SDS') !== ''"
                     @commit="saveBasis({ parameters: { ...parameters, SDS: numberOf($event) } })"
                 />
-                <span v-if="fault('basis.parameters.SDS')" class="fault" role="alert">{{ fault('basis.parameters.SDS') }}</span>
+                <span v-if="fault('basis.parameters.SDS')" class="fault" role="alert">{{
+                    fault('basis.parameters.SDS')
+                }}</span>
             </label>
             <label class="block">
                 <FieldLabel text="Natural frequency, at least Hz" />
@@ -212,9 +239,15 @@ function fault(path: string): string {
                     :model-value="basis.deflection?.frequency || ''"
                     placeholder="not weighed"
                     :aria-invalid="fault('basis.deflection.frequency') !== ''"
-                    @commit="saveBasis({ deflection: { ...basis.deflection, frequency: $event.trim() ? numberOf($event) : 0 } })"
+                    @commit="
+                        saveBasis({
+                            deflection: { ...basis.deflection, frequency: $event.trim() ? numberOf($event) : 0 },
+                        })
+                    "
                 />
-                <span v-if="fault('basis.deflection.frequency')" class="fault" role="alert">{{ fault('basis.deflection.frequency') }}</span>
+                <span v-if="fault('basis.deflection.frequency')" class="fault" role="alert">{{
+                    fault('basis.deflection.frequency')
+                }}</span>
             </label>
         </div>
         <BuildUpsForm
@@ -228,7 +261,8 @@ function fault(path: string): string {
                 <span class="w-3 text-faint">{{ open ? '–' : '+' }}</span>
                 <span>National parameters</span>
                 <span class="ml-auto text-xs text-faint"
-                    >γ M0 {{ parameters.gammaM0 ?? '1.0' }}, γ G {{ parameters.gammaGsup ?? 1.35 }}, γ Q {{ parameters.gammaQ ?? 1.5 }}</span
+                    >γ M0 {{ parameters.gammaM0 ?? '1.0' }}, γ G {{ parameters.gammaGsup ?? 1.35 }}, γ Q
+                    {{ parameters.gammaQ ?? 1.5 }}</span
                 >
             </DisclosureButton>
             <DisclosurePanel class="mt-2">
@@ -240,7 +274,9 @@ function fault(path: string): string {
                             :aria-invalid="fault(`basis.parameters.${p.key}`) !== ''"
                             @commit="saveBasis({ parameters: { ...parameters, [p.key]: numberOf($event) } })"
                         />
-                        <span v-if="fault(`basis.parameters.${p.key}`)" class="fault" role="alert">{{ fault(`basis.parameters.${p.key}`) }}</span>
+                        <span v-if="fault(`basis.parameters.${p.key}`)" class="fault" role="alert">{{
+                            fault(`basis.parameters.${p.key}`)
+                        }}</span>
                     </label>
                     <label v-for="s in SITUATIONS" :key="s.key" class="block">
                         <span class="label">{{ s.label }}</span>
@@ -276,7 +312,11 @@ function fault(path: string): string {
                     <input
                         type="checkbox"
                         :checked="parameters.modifyChi !== false"
-                        @change="saveBasis({ parameters: { ...parameters, modifyChi: ($event.target as HTMLInputElement).checked } })"
+                        @change="
+                            saveBasis({
+                                parameters: { ...parameters, modifyChi: ($event.target as HTMLInputElement).checked },
+                            })
+                        "
                     />
                     factor f of 6.3.2.3(2)
                 </label>
@@ -284,7 +324,11 @@ function fault(path: string): string {
                     <input
                         type="checkbox"
                         :checked="parameters.kcByC1 === true"
-                        @change="saveBasis({ parameters: { ...parameters, kcByC1: ($event.target as HTMLInputElement).checked } })"
+                        @change="
+                            saveBasis({
+                                parameters: { ...parameters, kcByC1: ($event.target as HTMLInputElement).checked },
+                            })
+                        "
                     />
                     k<sub>c</sub> in it by 1/√C<sub>1</sub> instead of Table 6.6
                 </label>
@@ -292,7 +336,11 @@ function fault(path: string): string {
                     <input
                         type="checkbox"
                         :checked="parameters.annexA === true"
-                        @change="saveBasis({ parameters: { ...parameters, annexA: ($event.target as HTMLInputElement).checked } })"
+                        @change="
+                            saveBasis({
+                                parameters: { ...parameters, annexA: ($event.target as HTMLInputElement).checked },
+                            })
+                        "
                     />
                     axial force with bending by Annex A instead of B (6.3.3)
                 </label>
@@ -300,7 +348,11 @@ function fault(path: string): string {
                     <input
                         type="checkbox"
                         :checked="parameters.closedForms === true"
-                        @change="saveBasis({ parameters: { ...parameters, closedForms: ($event.target as HTMLInputElement).checked } })"
+                        @change="
+                            saveBasis({
+                                parameters: { ...parameters, closedForms: ($event.target as HTMLInputElement).checked },
+                            })
+                        "
                     />
                     critical moment by closed formulas (C1, C2) instead of the eigenvalue of the member
                 </label>
@@ -328,7 +380,9 @@ function fault(path: string): string {
                         </tr>
                     </tbody>
                 </table>
-                <p v-if="isEn" class="mt-1 text-xs text-faint">Recommended values of EN 1990, Table A1.1; snow for sites up to 1000 m.</p>
+                <p v-if="isEn" class="mt-1 text-xs text-faint">
+                    Recommended values of EN 1990, Table A1.1; snow for sites up to 1000 m.
+                </p>
             </DisclosurePanel>
         </Disclosure>
     </div>

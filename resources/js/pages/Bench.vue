@@ -32,7 +32,21 @@ const props = defineProps<{ id: number }>()
 const editor = useEditor(props.id)
 void editor.load()
 
-const { document: doc, result, job, fault, saveState, saveMessage, isKept, message, busy, show, units, history, before } = editor
+const {
+    document: doc,
+    result,
+    job,
+    fault,
+    saveState,
+    saveMessage,
+    isKept,
+    message,
+    busy,
+    show,
+    units,
+    history,
+    before,
+} = editor
 const selected = ref('')
 /** What is open as a table under the drawing. */
 const grid = ref<'' | 'loads' | 'endForces'>('')
@@ -55,7 +69,13 @@ const verdict = computed(() => result.value?.verdict ?? null)
 const stale = computed(() => message.value !== '')
 
 const material = computed(() => materialOf(doc.value))
-const tabs = computed(() => ['Scales', 'Shortlist', 'Forces', 'Influence', ...(material.value.collapses ? ['Collapse'] : [])])
+const tabs = computed(() => [
+    'Scales',
+    'Shortlist',
+    'Forces',
+    'Influence',
+    ...(material.value.collapses ? ['Collapse'] : []),
+])
 const influence = useInfluence(editor)
 const collapse = useCollapse(editor)
 const reserve = useReserve(editor)
@@ -97,7 +117,9 @@ onBeforeUnmount(() => void editor.save())
         <TopBar>
             <template v-if="job && doc">
                 <span class="text-rule">/</span>
-                <RouterLink class="underline decoration-rule underline-offset-4" :to="`/jobs/${job.id}`">{{ job.name }}</RouterLink>
+                <RouterLink class="underline decoration-rule underline-offset-4" :to="`/jobs/${job.id}`">{{
+                    job.name
+                }}</RouterLink>
                 <span class="text-rule">/</span>
                 <span class="truncate font-semibold">{{ doc.mark }} {{ doc.title }}</span>
             </template>
@@ -110,8 +132,12 @@ onBeforeUnmount(() => void editor.save())
                     >{{ SAVE[saveState] }}</span
                 >
                 <span class="flex">
-                    <button class="quiet" :disabled="!history.canUndo" title="Ctrl+Z" @click="editor.undo()">Undo</button>
-                    <button class="quiet" :disabled="!history.canRedo" title="Ctrl+Y" @click="editor.redo()">Redo</button>
+                    <button class="quiet" :disabled="!history.canUndo" title="Ctrl+Z" @click="editor.undo()">
+                        Undo
+                    </button>
+                    <button class="quiet" :disabled="!history.canRedo" title="Ctrl+Y" @click="editor.redo()">
+                        Redo
+                    </button>
                 </span>
                 <select
                     class="field w-auto!"
@@ -133,7 +159,11 @@ onBeforeUnmount(() => void editor.save())
         </main>
 
         <template v-else-if="job && doc">
-            <div v-if="saveState === 'conflict'" class="flex items-center gap-4 bg-accent-soft px-4 py-1.5" role="alert">
+            <div
+                v-if="saveState === 'conflict'"
+                class="flex items-center gap-4 bg-accent-soft px-4 py-1.5"
+                role="alert"
+            >
                 This member was changed in another window since you opened it. Nothing of either is lost yet.
                 <button class="action py-0.5!" @click="editor.settle('mine')">Keep what is here</button>
                 <button class="action py-0.5!" @click="editor.settle('theirs')">Take the other one</button>
@@ -159,8 +189,13 @@ onBeforeUnmount(() => void editor.save())
                 <div class="flex min-h-0 flex-col">
                     <div class="flex items-center gap-2 border-b border-rule px-3 py-1">
                         <!-- A fault takes the whole bar, so that it can be read and nothing below it moves. -->
-                        <span v-if="stale" class="fault line-clamp-2 h-7.5 content-center leading-tight" role="alert" :title="message"
-                            >{{ message }}<template v-if="result"> The strips show the last complete state.</template></span
+                        <span
+                            v-if="stale"
+                            class="fault line-clamp-2 h-7.5 content-center leading-tight"
+                            role="alert"
+                            :title="message"
+                            >{{ message
+                            }}<template v-if="result"> The strips show the last complete state.</template></span
                         >
                         <template v-else>
                             <label class="flex items-center gap-2">
@@ -182,16 +217,29 @@ onBeforeUnmount(() => void editor.save())
                                         </option>
                                     </optgroup>
                                     <optgroup label="Arrangement of a weighing">
-                                        <option v-for="w in result?.weighings.filter((w) => w.shows)" :key="w.id" :value="`weighing:${w.id}`">
+                                        <option
+                                            v-for="w in result?.weighings.filter((w) => w.shows)"
+                                            :key="w.id"
+                                            :value="`weighing:${w.id}`"
+                                        >
                                             {{ w.title }}: {{ w.combination }}, {{ w.arrangement }}
                                         </option>
                                     </optgroup>
                                     <optgroup label="Load case, all spans">
-                                        <option v-for="c in result?.reactions.cases" :key="c.id" :value="`case:${c.id}`">{{ c.name }}</option>
+                                        <option
+                                            v-for="c in result?.reactions.cases"
+                                            :key="c.id"
+                                            :value="`case:${c.id}`"
+                                        >
+                                            {{ c.name }}
+                                        </option>
                                     </optgroup>
                                 </select>
                             </label>
-                            <span v-if="compare.kept.value" class="ml-auto flex items-center gap-1 text-xs whitespace-nowrap">
+                            <span
+                                v-if="compare.kept.value"
+                                class="ml-auto flex items-center gap-1 text-xs whitespace-nowrap"
+                            >
                                 <svg width="22" height="6" aria-hidden="true">
                                     <path d="M0 3H22" stroke="var(--color-accent)" stroke-dasharray="5 3" />
                                 </svg>
@@ -230,7 +278,13 @@ onBeforeUnmount(() => void editor.save())
                             @pick="pick"
                         />
                     </div>
-                    <LoadGrid v-if="grid === 'loads'" :editor="editor" :selected="selected" @select="selected = $event" @close="grid = ''" />
+                    <LoadGrid
+                        v-if="grid === 'loads'"
+                        :editor="editor"
+                        :selected="selected"
+                        @select="selected = $event"
+                        @close="grid = ''"
+                    />
                     <EndForcesGrid v-else-if="grid === 'endForces'" :editor="editor" @close="grid = ''" />
                 </div>
 
@@ -243,13 +297,23 @@ onBeforeUnmount(() => void editor.save())
                         :aria-busy="busy"
                     >
                         <div class="flex items-center gap-2">
-                            <BalanceBeam :ratio="verdict.ratio" :holds="verdict.holds" :open="verdict.state === 'uncovered'" />
-                            <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{ verdictTitle(verdict.state) }}</span>
-                            <span v-if="verdict.state !== 'uncovered'" class="ml-auto text-xl">{{ ratioText(verdict.ratio) }}</span>
+                            <BalanceBeam
+                                :ratio="verdict.ratio"
+                                :holds="verdict.holds"
+                                :open="verdict.state === 'uncovered'"
+                            />
+                            <span class="font-serif text-lg" :class="verdict.holds ? '' : 'text-fail'">{{
+                                verdictTitle(verdict.state)
+                            }}</span>
+                            <span v-if="verdict.state !== 'uncovered'" class="ml-auto text-xl">{{
+                                ratioText(verdict.ratio)
+                            }}</span>
                         </div>
                         <p class="truncate" :title="verdict.reason">
                             {{ result?.section.name }} {{ result?.section.grade
-                            }}<template v-if="verdict.title && verdict.state !== 'uncovered'">, {{ verdict.title }}</template>
+                            }}<template v-if="verdict.title && verdict.state !== 'uncovered'"
+                                >, {{ verdict.title }}</template
+                            >
                         </p>
                         <p v-if="verdict.state === 'uncovered'" class="text-xs">{{ verdict.reason }}</p>
                         <p v-if="before" class="text-xs text-faint">

@@ -72,10 +72,15 @@ function setName(layer: LayerDocument, name: string): void {
 
 /** A plain number gets the unit of the job. */
 function setMeasure(layer: LayerDocument, key: 'thickness' | 'weight', text: string): void {
-    layer[key] = withUnit(text, key === 'thickness' ? 'size' : layer.thickness.trim() ? 'unitWeight' : 'areaLoad', props.units)
+    layer[key] = withUnit(
+        text,
+        key === 'thickness' ? 'size' : layer.thickness.trim() ? 'unitWeight' : 'areaLoad',
+        props.units,
+    )
 }
 
-const shown = (value: number | null, units: UnitSystem): string => (value === null ? '?' : format(value, 'areaLoad', units))
+const shown = (value: number | null, units: UnitSystem): string =>
+    value === null ? '?' : format(value, 'areaLoad', units)
 const COLUMNS = [
     ['thickness', 'Thickness'],
     ['weight', 'Unit weight'],
@@ -87,7 +92,9 @@ const COLUMNS = [
         <DisclosureButton class="mt-3 flex w-full items-baseline gap-2 border-t border-rule pt-2 text-left">
             <span class="w-3 text-faint">{{ open ? '–' : '+' }}</span>
             <span>Build-ups</span>
-            <span class="ml-auto truncate text-xs text-faint">{{ list.map((b) => b.name).join(', ') || 'none yet' }}</span>
+            <span class="ml-auto truncate text-xs text-faint">{{
+                list.map((b) => b.name).join(', ') || 'none yet'
+            }}</span>
         </DisclosureButton>
         <DisclosurePanel class="mt-2 space-y-3">
             <datalist id="materials">
@@ -104,10 +111,20 @@ const COLUMNS = [
                         />
                     </label>
                     <span class="pb-1 font-semibold whitespace-nowrap">{{ shown(loadOf(b), units) }}</span>
-                    <button class="quiet px-1! pb-1!" :aria-label="`Remove ${b.name}`" @click="change((all) => void all.splice(i, 1))">×</button>
+                    <button
+                        class="quiet px-1! pb-1!"
+                        :aria-label="`Remove ${b.name}`"
+                        @click="change((all) => void all.splice(i, 1))"
+                    >
+                        ×
+                    </button>
                 </div>
                 <span v-if="fault(`${i}.name`)" class="fault" role="alert">{{ fault(`${i}.name`) }}</span>
-                <div v-for="(l, j) in b.layers" :key="j" class="mt-1.5 grid grid-cols-[1fr_1fr_5.5rem_1rem] items-center gap-x-1.5 gap-y-1">
+                <div
+                    v-for="(l, j) in b.layers"
+                    :key="j"
+                    class="mt-1.5 grid grid-cols-[1fr_1fr_5.5rem_1rem] items-center gap-x-1.5 gap-y-1"
+                >
                     <LazyField
                         class="col-span-3"
                         list="materials"
@@ -131,7 +148,9 @@ const COLUMNS = [
                         :aria-invalid="!!fault(`${i}.layers.${j}.${key}`)"
                         @commit="(text) => change((all) => setMeasure(all[i]!.layers[j]!, key, text))"
                     />
-                    <span class="text-right text-xs whitespace-nowrap text-faint">{{ shown(loadOfLayer(l), units) }}</span>
+                    <span class="text-right text-xs whitespace-nowrap text-faint">{{
+                        shown(loadOfLayer(l), units)
+                    }}</span>
                     <span></span>
                     <template v-for="[key] in COLUMNS" :key="`fault ${key}`">
                         <span v-if="fault(`${i}.layers.${j}.${key}`)" class="fault col-span-4" role="alert">{{
@@ -141,9 +160,16 @@ const COLUMNS = [
                 </div>
                 <span v-if="fault(`${i}.layers`)" class="fault" role="alert">{{ fault(`${i}.layers`) }}</span>
                 <span class="flex gap-3">
-                    <button class="quiet px-0! underline" @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))">Add a layer</button>
+                    <button
+                        class="quiet px-0! underline"
+                        @click="change((all) => void all[i]!.layers.push({ ...EMPTY }))"
+                    >
+                        Add a layer
+                    </button>
                     <span v-if="isKept(b)" class="py-1 text-xs text-faint">in the library of the office</span>
-                    <button v-else class="quiet px-0! underline" @click="ask('POST', { buildUp: b })">Keep for the office</button>
+                    <button v-else class="quiet px-0! underline" @click="ask('POST', { buildUp: b })">
+                        Keep for the office
+                    </button>
                 </span>
             </section>
             <button class="quiet px-0! underline" @click="add">Add a build-up</button>
@@ -153,17 +179,26 @@ const COLUMNS = [
                 <div v-for="b in library" :key="b.name" class="flex items-baseline gap-2 border-t border-rule py-0.5">
                     <span class="grow truncate">{{ b.name }}</span>
                     <span class="whitespace-nowrap text-faint">{{ shown(loadOf(b), units) }}</span>
-                    <span v-if="list.some((own) => JSON.stringify(own) === JSON.stringify(b))" class="text-xs text-faint">in this job</span>
+                    <span
+                        v-if="list.some((own) => JSON.stringify(own) === JSON.stringify(b))"
+                        class="text-xs text-faint"
+                        >in this job</span
+                    >
                     <button v-else class="quiet px-1! py-0! underline" @click="takeFromOffice(b.name)">
                         {{ list.some((own) => own.name === b.name) ? 'Replace by it' : 'Take' }}
                     </button>
-                    <button class="quiet px-1! py-0!" :aria-label="`Remove ${b.name} from the library`" @click="ask('DELETE', { name: b.name })">
+                    <button
+                        class="quiet px-1! py-0!"
+                        :aria-label="`Remove ${b.name} from the library`"
+                        @click="ask('DELETE', { name: b.name })"
+                    >
                         ×
                     </button>
                 </div>
             </div>
             <p class="text-xs text-faint">
-                Each layer: thickness, unit weight, load; without a thickness its load per area. Area loads of members can follow a build-up.
+                Each layer: thickness, unit weight, load; without a thickness its load per area. Area loads of members
+                can follow a build-up.
             </p>
         </DisclosurePanel>
     </Disclosure>

@@ -49,7 +49,10 @@ function save(change: Partial<JobDetail>): Promise<void> {
 async function send(change: Partial<JobDetail>): Promise<void> {
     errors.value = {}
     try {
-        job.value = await api<JobDetail>('PATCH', `jobs/${props.id}`, { ...change, basisRevision: job.value?.basisRevision })
+        job.value = await api<JobDetail>('PATCH', `jobs/${props.id}`, {
+            ...change,
+            basisRevision: job.value?.basisRevision,
+        })
     } catch (e) {
         if (!(e instanceof ApiError)) throw e
         errors.value = e.errors
@@ -138,7 +141,9 @@ async function importFile(event: Event): Promise<void> {
             const document: unknown = JSON.parse(await file.text())
             await api('POST', `jobs/${props.id}/members`, { document })
         } catch (e) {
-            notice.say(e instanceof ApiError ? `${file.name}: ${e.message}` : `${file.name} is not a file that can be read.`)
+            notice.say(
+                e instanceof ApiError ? `${file.name}: ${e.message}` : `${file.name} is not a file that can be read.`,
+            )
         }
     }
     input.value = ''
@@ -163,7 +168,9 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                 <div class="flex items-center gap-2">
                     <h1 class="font-serif text-2xl">Members</h1>
                     <span class="grow text-faint" role="status">{{
-                        job.weighing ? `The members are weighed by the new basis: ${job.weighing.done} of ${job.weighing.total}` : ''
+                        job.weighing
+                            ? `The members are weighed by the new basis: ${job.weighing.done} of ${job.weighing.total}`
+                            : ''
                     }}</span>
                     <label class="action cursor-pointer focus-within:outline-2">
                         Import files<input
@@ -191,7 +198,11 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                         </tr>
                     </thead>
                     <tbody>
-                        <tr v-for="(m, i) in members" :key="m.id" class="hover:bg-shade [&>td]:py-1.5! [&>td]:align-middle!">
+                        <tr
+                            v-for="(m, i) in members"
+                            :key="m.id"
+                            class="hover:bg-shade [&>td]:py-1.5! [&>td]:align-middle!"
+                        >
                             <template v-if="renaming === m.id">
                                 <td class="w-20">
                                     <input
@@ -215,29 +226,45 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                             </template>
                             <template v-else>
                                 <td class="whitespace-nowrap">
-                                    <RouterLink class="font-semibold underline decoration-rule underline-offset-4" :to="`/members/${m.id}`">{{
-                                        m.mark || '–'
-                                    }}</RouterLink>
+                                    <RouterLink
+                                        class="font-semibold underline decoration-rule underline-offset-4"
+                                        :to="`/members/${m.id}`"
+                                        >{{ m.mark || '–' }}</RouterLink
+                                    >
                                 </td>
                                 <td>
-                                    <RouterLink class="block" :to="`/members/${m.id}`">{{ m.title || 'untitled' }}</RouterLink>
+                                    <RouterLink class="block" :to="`/members/${m.id}`">{{
+                                        m.title || 'untitled'
+                                    }}</RouterLink>
                                     <span class="text-xs text-faint">{{ m.section }}</span>
                                 </td>
                             </template>
                             <td class="w-34"><MiniBeam :summary="m.summary" /></td>
                             <td class="w-48 text-faint">
-                                {{ job.weighing ? '' : m.summary.state === 'incomplete' ? m.summary.reason : m.summary.governs }}
+                                {{
+                                    job.weighing
+                                        ? ''
+                                        : m.summary.state === 'incomplete'
+                                          ? m.summary.reason
+                                          : m.summary.governs
+                                }}
                             </td>
                             <td class="number">
                                 {{
-                                    job.weighing || m.summary.ratio === undefined || m.summary.state === 'uncovered' ? '' : ratioText(m.summary.ratio)
+                                    job.weighing || m.summary.ratio === undefined || m.summary.state === 'uncovered'
+                                        ? ''
+                                        : ratioText(m.summary.ratio)
                                 }}
                             </td>
                             <td v-if="job.weighing" class="whitespace-nowrap text-faint">is weighed …</td>
                             <td
                                 v-else
                                 class="whitespace-nowrap"
-                                :class="m.summary.state === 'fails' || m.summary.state === 'uncovered' ? 'font-semibold text-fail' : ''"
+                                :class="
+                                    m.summary.state === 'fails' || m.summary.state === 'uncovered'
+                                        ? 'font-semibold text-fail'
+                                        : ''
+                                "
                             >
                                 <span class="flex items-center gap-1.5" :title="m.summary.reason">
                                     <BalanceBeam
@@ -255,7 +282,13 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                                     <button class="quiet underline" @click="renaming = null">Cancel</button>
                                 </span>
                                 <span v-else class="flex justify-end">
-                                    <button class="quiet" :disabled="i === 0" :aria-label="`Move ${m.mark} up`" title="Move up" @click="move(m, -1)">
+                                    <button
+                                        class="quiet"
+                                        :disabled="i === 0"
+                                        :aria-label="`Move ${m.mark} up`"
+                                        title="Move up"
+                                        @click="move(m, -1)"
+                                    >
                                         <ArrowUp :size="15" />
                                     </button>
                                     <button
@@ -267,11 +300,23 @@ const words = { ...VERDICTS, incomplete: 'incomplete' }
                                     >
                                         <ArrowDown :size="15" />
                                     </button>
-                                    <button class="quiet" :aria-label="`Rename ${m.mark}`" title="Rename" @click="startRename(m)">
+                                    <button
+                                        class="quiet"
+                                        :aria-label="`Rename ${m.mark}`"
+                                        title="Rename"
+                                        @click="startRename(m)"
+                                    >
                                         <Pencil :size="15" />
                                     </button>
-                                    <button class="quiet" :aria-label="`Copy ${m.mark}`" title="Copy" @click="copy(m)"><Copy :size="15" /></button>
-                                    <button class="quiet" :aria-label="`Delete ${m.mark}`" title="Delete" @click="remove(m)">
+                                    <button class="quiet" :aria-label="`Copy ${m.mark}`" title="Copy" @click="copy(m)">
+                                        <Copy :size="15" />
+                                    </button>
+                                    <button
+                                        class="quiet"
+                                        :aria-label="`Delete ${m.mark}`"
+                                        title="Delete"
+                                        @click="remove(m)"
+                                    >
                                         <Trash2 :size="15" />
                                     </button>
                                 </span>

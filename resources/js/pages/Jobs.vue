@@ -79,20 +79,33 @@ async function remove(job: JobRow): Promise<void> {
                         <tr v-for="job in jobs" :key="job.id" class="hover:bg-shade">
                             <td class="text-faint">{{ job.number }}</td>
                             <td>
-                                <RouterLink class="font-semibold underline decoration-rule underline-offset-4" :to="`/jobs/${job.id}`">{{
-                                    job.name
-                                }}</RouterLink>
+                                <RouterLink
+                                    class="font-semibold underline decoration-rule underline-offset-4"
+                                    :to="`/jobs/${job.id}`"
+                                    >{{ job.name }}</RouterLink
+                                >
                             </td>
                             <td>{{ job.client }}</td>
                             <td class="number">{{ job.members }}</td>
-                            <td class="number" :class="job.failing ? 'font-semibold text-fail' : 'text-faint'">{{ job.failing || '–' }}</td>
-                            <td class="number" :class="job.uncovered ? 'font-semibold text-fail' : 'text-faint'">{{ job.uncovered || '–' }}</td>
+                            <td class="number" :class="job.failing ? 'font-semibold text-fail' : 'text-faint'">
+                                {{ job.failing || '–' }}
+                            </td>
+                            <td class="number" :class="job.uncovered ? 'font-semibold text-fail' : 'text-faint'">
+                                {{ job.uncovered || '–' }}
+                            </td>
                             <td class="text-faint">
-                                {{ new Date(job.changed).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' }) }}
+                                {{
+                                    new Date(job.changed).toLocaleString('en-GB', {
+                                        dateStyle: 'medium',
+                                        timeStyle: 'short',
+                                    })
+                                }}
                             </td>
                             <td class="number">
                                 <button class="quiet" :aria-label="`Copy ${job.name}`" @click="copy(job)">Copy</button>
-                                <button class="quiet" :aria-label="`Delete ${job.name}`" @click="remove(job)">Delete</button>
+                                <button class="quiet" :aria-label="`Delete ${job.name}`" @click="remove(job)">
+                                    Delete
+                                </button>
                             </td>
                         </tr>
                     </tbody>

@@ -31,7 +31,8 @@ async function act(action: () => Promise<unknown>): Promise<void> {
     }
 }
 
-const open = async (id: string): Promise<void> => void (chosen.value = id ? await api<JobDetail>('GET', `jobs/${id}`) : null)
+const open = async (id: string): Promise<void> =>
+    void (chosen.value = id ? await api<JobDetail>('GET', `jobs/${id}`) : null)
 const copy = (m: MemberRow): Promise<void> => act(() => api('POST', `members/${m.id}/copy`, { job: props.job }))
 const paste = (): Promise<void> =>
     act(async () => {
@@ -57,7 +58,10 @@ const paste = (): Promise<void> =>
                     </label>
                     <ul v-if="chosen" class="mt-2 max-h-72 overflow-auto border-t border-rule">
                         <li v-for="m in chosen.members" :key="m.id" class="border-b border-rule">
-                            <button class="grid w-full grid-cols-[4rem_1fr_auto] gap-2 px-1 py-1 text-left hover:bg-shade" @click="copy(m)">
+                            <button
+                                class="grid w-full grid-cols-[4rem_1fr_auto] gap-2 px-1 py-1 text-left hover:bg-shade"
+                                @click="copy(m)"
+                            >
                                 <b>{{ m.mark }}</b><span class="truncate">{{ m.title }}</span
                                 ><span class="text-xs text-faint">{{ m.section }}</span>
                             </button>
@@ -69,12 +73,19 @@ const paste = (): Promise<void> =>
                     <DialogTitle class="font-serif text-xl">Paste a member file</DialogTitle>
                     <label class="mt-3 block">
                         <FieldLabel text="Text of the file" />
-                        <textarea v-model="text" class="field font-mono text-xs" rows="10" spellcheck="false"></textarea>
+                        <textarea
+                            v-model="text"
+                            class="field font-mono text-xs"
+                            rows="10"
+                            spellcheck="false"
+                        ></textarea>
                     </label>
                 </template>
                 <p v-if="fault" class="fault mt-2" role="alert">{{ fault }}</p>
                 <div class="mt-4 flex gap-2">
-                    <button v-if="from === 'paste'" class="action action-main" :disabled="!text.trim()" @click="paste">Add it</button>
+                    <button v-if="from === 'paste'" class="action action-main" :disabled="!text.trim()" @click="paste">
+                        Add it
+                    </button>
                     <button class="action" @click="from = ''">Cancel</button>
                 </div>
             </DialogPanel>

@@ -28,14 +28,23 @@ const FROM = { copy: 'Copy of a member …', paste: 'Paste a member file …' } 
                             @click="emit('add', id, kind)"
                         >
                             {{ KINDS[kind].label }}
-                            <span v-if="isOwn(id, kind)" class="text-xs text-faint" title="Starts as your office has said">ours</span>
+                            <span
+                                v-if="isOwn(id, kind)"
+                                class="text-xs text-faint"
+                                title="Starts as your office has said"
+                                >ours</span
+                            >
                         </button>
                     </MenuItem>
                 </div>
             </div>
             <div class="mt-1 border-t border-rule pt-1">
                 <MenuItem v-for="(label, where) in FROM" :key="where" v-slot="{ active }">
-                    <button class="block w-full px-3 py-1 text-left" :class="active ? 'bg-shade' : ''" @click="emit('from', where)">
+                    <button
+                        class="block w-full px-3 py-1 text-left"
+                        :class="active ? 'bg-shade' : ''"
+                        @click="emit('from', where)"
+                    >
                         {{ label }}
                     </button>
                 </MenuItem>

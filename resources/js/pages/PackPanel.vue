@@ -58,20 +58,36 @@ async function cancel(): Promise<void> {
                 <option :value="true">full</option>
                 <option :value="false">brief</option>
             </select>
-            <button class="action" :disabled="empty || pack?.state === 'waiting' || pack?.state === 'working'" @click="make">Make the pack</button>
+            <button
+                class="action"
+                :disabled="empty || pack?.state === 'waiting' || pack?.state === 'working'"
+                @click="make"
+            >
+                Make the pack
+            </button>
         </div>
         <p v-if="fault" class="fault mt-1" role="alert">{{ fault }}</p>
         <div v-if="pack" class="mt-2" role="status">
             <template v-if="pack.state === 'waiting' || pack.state === 'working'">
                 <progress class="w-full accent-ink" :max="pack.total + 1" :value="pack.done"></progress>
                 <span class="flex items-center justify-between text-faint">
-                    {{ pack.state === 'waiting' ? 'Waiting' : pack.done < pack.total ? `${pack.done} of ${pack.total} members` : 'Printing' }}
+                    {{
+                        pack.state === 'waiting'
+                            ? 'Waiting'
+                            : pack.done < pack.total
+                              ? `${pack.done} of ${pack.total} members`
+                              : 'Printing'
+                    }}
                     <button class="quiet" @click="cancel">Cancel</button>
                 </span>
             </template>
-            <a v-else-if="pack.state === 'ready'" class="underline" :href="`/api/packs/${pack.id}/pdf`" target="_blank">Open the pack (PDF)</a>
+            <a v-else-if="pack.state === 'ready'" class="underline" :href="`/api/packs/${pack.id}/pdf`" target="_blank"
+                >Open the pack (PDF)</a
+            >
             <span v-else-if="pack.state === 'cancelled'">Cancelled.</span>
-            <span v-if="pack.message" :class="pack.state === 'failed' ? 'fault' : 'block text-faint'">{{ pack.message }}</span>
+            <span v-if="pack.message" :class="pack.state === 'failed' ? 'fault' : 'block text-faint'">{{
+                pack.message
+            }}</span>
         </div>
     </div>
 </template>

@@ -30,12 +30,24 @@ async function change(): Promise<void> {
         <input type="hidden" autocomplete="username" :value="session.user?.email" />
         <label class="block">
             <FieldLabel text="Password until now" />
-            <input v-model="typed.current" class="field" type="password" autocomplete="current-password" :aria-invalid="!!errors.current" />
+            <input
+                v-model="typed.current"
+                class="field"
+                type="password"
+                autocomplete="current-password"
+                :aria-invalid="!!errors.current"
+            />
             <span v-if="errors.current" class="fault" role="alert">{{ errors.current[0] }}</span>
         </label>
         <label class="block">
             <FieldLabel text="New password, 12 characters at least" />
-            <input v-model="typed.password" class="field" type="password" autocomplete="new-password" :aria-invalid="!!errors.password" />
+            <input
+                v-model="typed.password"
+                class="field"
+                type="password"
+                autocomplete="new-password"
+                :aria-invalid="!!errors.password"
+            />
             <span v-if="errors.password" class="fault" role="alert">{{ errors.password[0] }}</span>
         </label>
         <button class="action action-main" :disabled="!typed.current || !typed.password">Change password</button>

@@ -57,16 +57,20 @@ function show(person: Person, what: 'name' | 'password' | 'remove'): void {
 async function keep(person: Person): Promise<void> {
     const what = open.value?.what
     const done = await act(() =>
-        what === 'remove' ? api('DELETE', `people/${person.id}`) : api('PATCH', `people/${person.id}`, { [what ?? 'name']: text.value }),
+        what === 'remove'
+            ? api('DELETE', `people/${person.id}`)
+            : api('PATCH', `people/${person.id}`, { [what ?? 'name']: text.value }),
     )
     if (done) open.value = null
 }
 
 const setAdmin = (person: Person, event: Event): Promise<void> =>
-    act(() => api('PATCH', `people/${person.id}`, { admin: (event.target as HTMLInputElement).checked })).then(async (done) => {
-        if (!done) await load()
-        ;(event.target as HTMLInputElement).checked = people.value.find((p) => p.id === person.id)?.admin ?? false
-    })
+    act(() => api('PATCH', `people/${person.id}`, { admin: (event.target as HTMLInputElement).checked })).then(
+        async (done) => {
+            if (!done) await load()
+            ;(event.target as HTMLInputElement).checked = people.value.find((p) => p.id === person.id)?.admin ?? false
+        },
+    )
 
 const ASKS = { name: 'New name', password: 'New password', remove: '' }
 </script>
@@ -85,10 +89,24 @@ const ASKS = { name: 'New name', password: 'New password', remove: '' }
             <tr v-for="p in people" :key="p.id">
                 <td class="font-semibold">{{ p.name }}</td>
                 <td>{{ p.email }}</td>
-                <td><input type="checkbox" :checked="p.admin" :aria-label="`${p.name} is an administrator`" @change="setAdmin(p, $event)" /></td>
+                <td>
+                    <input
+                        type="checkbox"
+                        :checked="p.admin"
+                        :aria-label="`${p.name} is an administrator`"
+                        @change="setAdmin(p, $event)"
+                    />
+                </td>
                 <td class="w-96">
-                    <form v-if="open?.id === p.id" class="flex items-start justify-end gap-1" novalidate @submit.prevent="keep(p)">
-                        <span v-if="open.what === 'remove'" class="grow">{{ p.name }} cannot sign in any more; the jobs stay.</span>
+                    <form
+                        v-if="open?.id === p.id"
+                        class="flex items-start justify-end gap-1"
+                        novalidate
+                        @submit.prevent="keep(p)"
+                    >
+                        <span v-if="open.what === 'remove'" class="grow"
+                            >{{ p.name }} cannot sign in any more; the jobs stay.</span
+                        >
                         <span v-else class="grow">
                             <input
                                 v-model="text"
@@ -101,14 +119,23 @@ const ASKS = { name: 'New name', password: 'New password', remove: '' }
                                 @vue:mounted="({ el }: { el: HTMLInputElement }) => el.focus()"
                                 @keydown.esc="open = null"
                             />
-                            <span v-if="errors[open.what]" class="fault" role="alert">{{ errors[open.what]?.[0] }}</span>
+                            <span v-if="errors[open.what]" class="fault" role="alert">{{
+                                errors[open.what]?.[0]
+                            }}</span>
                         </span>
                         <button class="quiet underline">{{ open.what === 'remove' ? 'Remove' : 'Save' }}</button>
                         <button class="quiet underline" type="button" @click="open = null">Cancel</button>
                     </form>
                     <span v-else class="flex justify-end">
-                        <button class="quiet" :aria-label="`Rename ${p.name}`" title="Rename" @click="show(p, 'name')"><Pencil :size="15" /></button>
-                        <button class="quiet" :aria-label="`New password for ${p.name}`" title="New password" @click="show(p, 'password')">
+                        <button class="quiet" :aria-label="`Rename ${p.name}`" title="Rename" @click="show(p, 'name')">
+                            <Pencil :size="15" />
+                        </button>
+                        <button
+                            class="quiet"
+                            :aria-label="`New password for ${p.name}`"
+                            title="New password"
+                            @click="show(p, 'password')"
+                        >
                             <KeyRound :size="15" />
                         </button>
                         <button
@@ -135,7 +162,13 @@ const ASKS = { name: 'New name', password: 'New password', remove: '' }
             </label>
             <label class="block">
                 <FieldLabel text="E-mail address" />
-                <input v-model="added.email" class="field" type="email" autocomplete="off" :aria-invalid="!!errors.email" />
+                <input
+                    v-model="added.email"
+                    class="field"
+                    type="email"
+                    autocomplete="off"
+                    :aria-invalid="!!errors.email"
+                />
                 <span v-if="errors.email" class="fault" role="alert">{{ errors.email[0] }}</span>
             </label>
             <label class="block">
@@ -152,7 +185,9 @@ const ASKS = { name: 'New name', password: 'New password', remove: '' }
         </div>
         <div class="flex items-center gap-4">
             <button class="action action-main">Add</button>
-            <label class="flex items-center gap-2"><input v-model="added.admin" type="checkbox" /> looks after the people of the office</label>
+            <label class="flex items-center gap-2"
+                ><input v-model="added.admin" type="checkbox" /> looks after the people of the office</label
+            >
         </div>
     </form>
 </template>

@@ -27,7 +27,9 @@ watch(full, load)
     <div class="flex h-full flex-col print:block">
         <TopBar class="print:hidden">
             <span class="text-rule">/</span>
-            <RouterLink class="underline decoration-rule underline-offset-4" :to="`/members/${id}`">Back to the bench</RouterLink>
+            <RouterLink class="underline decoration-rule underline-offset-4" :to="`/members/${id}`"
+                >Back to the bench</RouterLink
+            >
             <template #right>
                 <select v-model="full" class="field w-auto!" aria-label="Extent">
                     <option :value="true">full sheet</option>
@@ -37,11 +39,22 @@ watch(full, load)
                     <option>A4</option>
                     <option>Letter</option>
                 </select>
-                <a class="action py-0.5!" :href="`/api/members/${id}/sheet.pdf?full=${full ? 1 : 0}&paper=${paper}`" target="_blank">PDF</a>
+                <a
+                    class="action py-0.5!"
+                    :href="`/api/members/${id}/sheet.pdf?full=${full ? 1 : 0}&paper=${paper}`"
+                    target="_blank"
+                    >PDF</a
+                >
             </template>
         </TopBar>
-        <main class="min-h-0 grow overflow-auto bg-shade py-6 print:overflow-visible print:bg-white print:p-0" tabindex="0" aria-label="Sheet">
-            <p v-if="fault" class="mx-auto max-w-md" role="alert">{{ fault }} Mend it on the bench; the sheet follows.</p>
+        <main
+            class="min-h-0 grow overflow-auto bg-shade py-6 print:overflow-visible print:bg-white print:p-0"
+            tabindex="0"
+            aria-label="Sheet"
+        >
+            <p v-if="fault" class="mx-auto max-w-md" role="alert">
+                {{ fault }} Mend it on the bench; the sheet follows.
+            </p>
             <div
                 v-else-if="sheet"
                 class="mx-auto bg-white px-[18mm] py-[14mm] print:w-auto! print:p-0"

@@ -41,25 +41,43 @@ async function enter(how: () => Promise<void>): Promise<void> {
                     <path d="M20 58l-10 16h20zM250 58l-10 16h20z" />
                     <path d="M20 22H380V44M20 22V44" stroke-width="1" />
                     <path v-for="i in 17" :key="i" :d="`M${20 + i * 20} 22V44m-2.5-5 2.5 5 2.5-5`" stroke-width="0.8" />
-                    <path d="M20 96C80 124 190 124 250 92M250 92C300 74 350 96 380 96" class="text-accent" stroke="currentColor" stroke-width="2" />
+                    <path
+                        d="M20 96C80 124 190 124 250 92M250 92C300 74 350 96 380 96"
+                        class="text-accent"
+                        stroke="currentColor"
+                        stroke-width="2"
+                    />
                     <path d="M20 96H380" stroke-width="0.8" />
                 </g>
             </svg>
             <h1 class="font-serif text-4xl">Waage</h1>
             <p class="mt-3 max-w-md text-lg text-faint">
-                One member on the scales: what acts on it, what it carries, and a calculation sheet that a checker can follow.
+                One member on the scales: what acts on it, what it carries, and a calculation sheet that a checker can
+                follow.
             </p>
         </section>
         <section class="flex flex-col justify-center bg-sheet px-12">
             <form class="space-y-3" novalidate @submit.prevent="enter(() => session.signIn(email, password))">
                 <label class="block">
                     <FieldLabel text="E-mail address" />
-                    <input v-model="email" class="field" type="email" autocomplete="username" :aria-invalid="!!errors.email" />
+                    <input
+                        v-model="email"
+                        class="field"
+                        type="email"
+                        autocomplete="username"
+                        :aria-invalid="!!errors.email"
+                    />
                     <span v-if="errors.email" class="fault" role="alert">{{ errors.email[0] }}</span>
                 </label>
                 <label class="block">
                     <FieldLabel text="Password" />
-                    <input v-model="password" class="field" type="password" autocomplete="current-password" :aria-invalid="!!errors.password" />
+                    <input
+                        v-model="password"
+                        class="field"
+                        type="password"
+                        autocomplete="current-password"
+                        :aria-invalid="!!errors.password"
+                    />
                     <span v-if="errors.password" class="fault" role="alert">{{ errors.password[0] }}</span>
                 </label>
                 <p v-if="message" class="fault" role="alert">{{ message }}</p>
@@ -67,7 +85,9 @@ async function enter(how: () => Promise<void>): Promise<void> {
             </form>
             <div v-if="session.demo" class="mt-8 border-t border-rule pt-6">
                 <p class="mb-2 text-faint">Look around in a made-up job: the Grebe Point Rowing Club.</p>
-                <button class="action w-full" :disabled="busy" @click="enter(() => session.enterDemo())">Enter the demo</button>
+                <button class="action w-full" :disabled="busy" @click="enter(() => session.enterDemo())">
+                    Enter the demo
+                </button>
             </div>
         </section>
     </main>

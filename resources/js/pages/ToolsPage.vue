@@ -52,7 +52,10 @@ onMounted(async () => {
 
 const tool = computed(() => tools.value.find((t) => t.name === route.params.name))
 const groups = computed(() =>
-    [...new Set(tools.value.map((t) => t.standard))].map((s) => ({ standard: s, tools: tools.value.filter((t) => t.standard === s) })),
+    [...new Set(tools.value.map((t) => t.standard))].map((s) => ({
+        standard: s,
+        tools: tools.value.filter((t) => t.standard === s),
+    })),
 )
 const values = computed<Record<string, string>>(() => typed[tool.value?.name ?? ''] ?? {})
 const fault = (symbol: string): string | undefined => errors.value[`values.${symbol}`]?.[0]
@@ -118,7 +121,11 @@ watch(
             </nav>
             <form v-if="tool" class="min-h-0 space-y-2 overflow-auto border-r border-rule px-4 py-4" @submit.prevent>
                 <h1 class="font-serif text-xl">{{ tool.title }}</h1>
-                <div v-for="i in tool.inputs" :key="`${tool.name} ${i.symbol}`" class="grid grid-cols-[4rem_1fr] items-start gap-2">
+                <div
+                    v-for="i in tool.inputs"
+                    :key="`${tool.name} ${i.symbol}`"
+                    class="grid grid-cols-[4rem_1fr] items-start gap-2"
+                >
                     <span v-if="!i.text" class="pt-5.5"><Tex v-if="!i.choices.length" :tex="i.tex" /></span>
                     <label v-if="i.choices.length">
                         <span class="label">{{ i.title }}</span>
@@ -128,7 +135,13 @@ watch(
                     </label>
                     <label v-else-if="i.text" class="col-span-2">
                         <span class="label">{{ i.title }}</span>
-                        <textarea v-model="values[i.symbol]" class="field" rows="2" spellcheck="false" :aria-invalid="!!fault(i.symbol)"></textarea>
+                        <textarea
+                            v-model="values[i.symbol]"
+                            class="field"
+                            rows="2"
+                            spellcheck="false"
+                            :aria-invalid="!!fault(i.symbol)"
+                        ></textarea>
                         <span v-if="fault(i.symbol)" class="fault" role="alert">{{ fault(i.symbol) }}</span>
                     </label>
                     <QuantityField
@@ -144,13 +157,20 @@ watch(
                     />
                 </div>
                 <fieldset class="border-t border-rule pt-2">
-                    <legend class="label">A value of your own in place of one that is worked out, in N, mm and MPa</legend>
+                    <legend class="label">
+                        A value of your own in place of one that is worked out, in N, mm and MPa
+                    </legend>
                     <div class="grid grid-cols-2 gap-2">
                         <select v-model="own.symbol" class="field" aria-label="Which value">
                             <option value="">none</option>
                             <option v-for="s in intermediate" :key="s">{{ s }}</option>
                         </select>
-                        <input v-model="own.value" class="field" aria-label="Value of your own" :disabled="!own.symbol" />
+                        <input
+                            v-model="own.value"
+                            class="field"
+                            aria-label="Value of your own"
+                            :disabled="!own.symbol"
+                        />
                     </div>
                     <p v-if="own.symbol && fault(own.symbol)" class="fault" role="alert">{{ fault(own.symbol) }}</p>
                 </fieldset>

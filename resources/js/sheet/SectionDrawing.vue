@@ -71,8 +71,12 @@ const decimals = (kind: Kind): number | undefined => (kind === 'size' && props.u
             <g font-size="11" fill="var(--color-ink)" stroke="var(--color-ink)" stroke-width="0.6">
                 <path :d="`M${box.x0} ${box.y0 + box.H + 10}h${box.B}m0-3v6m${-box.B} 0v-6`" />
                 <path :d="`M${box.x0 - 10} ${box.y0}v${box.H}m-3 0h6m0 ${-box.H}h-6`" />
-                <text :x="CENTRE" :y="box.y0 + box.H + 21" text-anchor="middle" stroke="none">{{ format(section.b, 'size', units) }}</text>
-                <text :x="box.x0 - 14" :y="marks ? 70 : 98" text-anchor="end" stroke="none">{{ format(section.h, 'size', units) }}</text>
+                <text :x="CENTRE" :y="box.y0 + box.H + 21" text-anchor="middle" stroke="none">
+                    {{ format(section.b, 'size', units) }}
+                </text>
+                <text :x="box.x0 - 14" :y="marks ? 70 : 98" text-anchor="end" stroke="none">
+                    {{ format(section.h, 'size', units) }}
+                </text>
             </g>
         </svg>
         <dl v-if="!bare">

@@ -15,7 +15,13 @@ import { intoLanes } from '@/strips/lanes'
 import type { Kind, UnitSystem } from '@/lib/units'
 
 /** A figure of the sheet; the same drawings as on the bench, in ink. */
-const props = defineProps<{ block: FigureBlock; result: Result; collapse?: Collapse; influence?: Influence; units: UnitSystem }>()
+const props = defineProps<{
+    block: FigureBlock
+    result: Result
+    collapse?: Collapse
+    influence?: Influence
+    units: UnitSystem
+}>()
 const W = 680
 const LEFT = 76
 const RIGHT = W - 14
@@ -45,7 +51,10 @@ const cuts = computed(() => {
     return all.filter((c, i) => all.findIndex((other) => other.text === c.text) === i)
 })
 const memberHeight = computed(
-    () => 66 + Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) * 30,
+    () =>
+        66 +
+        Math.min(8, intoLanes(props.result.member.loads, (90 * props.result.member.length) / (RIGHT - LEFT)).lanes) *
+            30,
 )
 </script>
 
@@ -53,7 +62,12 @@ const memberHeight = computed(
     <figure>
         <template v-if="block.name === 'section'">
             <SectionDrawing :section="result.section" :units="units" />
-            <BucklingDrawing v-if="result.section.buckling" class="buckling-drawing" :buckling="result.section.buckling" :units="units" />
+            <BucklingDrawing
+                v-if="result.section.buckling"
+                class="buckling-drawing"
+                :buckling="result.section.buckling"
+                :units="units"
+            />
             <figcaption v-if="cuts[0]">{{ cuts[0].title }}: {{ cuts[0].text }}</figcaption>
             <div v-if="cuts.length > 1" class="section-cuts">
                 <div v-for="c in cuts.slice(1)" :key="c.text">
@@ -64,7 +78,14 @@ const memberHeight = computed(
         </template>
         <BarDrawing v-else-if="block.name === 'bars'" :result="result" :sx="sx" :units="units" />
         <svg v-else-if="block.name === 'member'" :viewBox="`0 0 ${W} ${memberHeight}`">
-            <MemberStrip :member="result.member" :timber="result.section.timber" :sx="sx" :y="0" :height="memberHeight" :units="units" />
+            <MemberStrip
+                :member="result.member"
+                :timber="result.section.timber"
+                :sx="sx"
+                :y="0"
+                :height="memberHeight"
+                :units="units"
+            />
         </svg>
         <svg v-else-if="block.name === 'collapse' && collapse" :viewBox="`0 0 ${W} 112`">
             <CurveStrip
@@ -83,10 +104,27 @@ const memberHeight = computed(
             />
         </svg>
         <svg v-else-if="block.name === 'influence' && influence" :viewBox="`0 0 ${W} 112`">
-            <InfluenceStrip :influence="influence" worst="max" :sx="sx" :left="LEFT" :right="RIGHT" :y="0" :height="112" :units="units" />
+            <InfluenceStrip
+                :influence="influence"
+                worst="max"
+                :sx="sx"
+                :left="LEFT"
+                :right="RIGHT"
+                :y="0"
+                :height="112"
+                :units="units"
+            />
         </svg>
         <svg v-else-if="block.name === 'mechanism' && collapse" :viewBox="`0 0 ${W} 112`">
-            <MechanismStrip :collapse="collapse" :sx="sx" :left="LEFT" :right="RIGHT" :y="0" :height="112" :units="units" />
+            <MechanismStrip
+                :collapse="collapse"
+                :sx="sx"
+                :left="LEFT"
+                :right="RIGHT"
+                :y="0"
+                :height="112"
+                :units="units"
+            />
         </svg>
         <svg v-else-if="curve" :viewBox="`0 0 ${W} 112`">
             <CurveStrip

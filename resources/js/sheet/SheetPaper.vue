@@ -54,7 +54,8 @@ const TITLE: [string, keyof Sheet['job']][] = [
                 <BalanceBeam :ratio="b.ratio" :holds="isFine(b.state)" :open="b.state === 'uncovered'" />
                 <span>
                     <b
-                        >{{ verdictTitle(b.state) }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
+                        >{{ verdictTitle(b.state)
+                        }}<template v-if="b.ratio !== null">, {{ ratioText(b.ratio) }}</template
                         >.</b
                     >
                     {{ b.text }}
@@ -78,7 +79,9 @@ const TITLE: [string, keyof Sheet['job']][] = [
                 :influence="influence[b.index ?? 0]"
                 :units="sheet.units"
             />
-            <section v-else-if="b.type === 'derivation'" class="sheet-weighing"><DerivationView :lines="b.lines" /></section>
+            <section v-else-if="b.type === 'derivation'" class="sheet-weighing">
+                <DerivationView :lines="b.lines" />
+            </section>
             <section v-else-if="b.type === 'weighing' && weighing(b.id)" class="sheet-weighing">
                 <template v-for="w in [weighing(b.id)!]" :key="w.id">
                     <h3>
@@ -90,10 +93,17 @@ const TITLE: [string, keyof Sheet['job']][] = [
                         >
                         <b v-else-if="w.state === 'not covered'">not covered</b>
                     </h3>
-                    <p v-if="w.combination" class="sheet-note">{{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}</p>
+                    <p v-if="w.combination" class="sheet-note">
+                        {{ [w.combination, w.arrangement].filter(Boolean).join(', ') }}
+                    </p>
                     <p v-if="w.remark"><SymbolText :text="w.remark" /></p>
                     <p v-if="w.said" class="sheet-said"><b>Remark.</b> {{ w.said }}</p>
-                    <BucklingShape v-if="w.shape.length" :shape="w.shape" :member="result.member" :units="sheet.units" />
+                    <BucklingShape
+                        v-if="w.shape.length"
+                        :shape="w.shape"
+                        :member="result.member"
+                        :units="sheet.units"
+                    />
                     <DerivationView :lines="w.lines" />
                 </template>
             </section>

@@ -3,7 +3,9 @@ import { computed } from 'vue'
 import type { TableBlock } from '@/contract/sheet'
 
 const props = defineProps<{ block: TableBlock }>()
-const columns = computed(() => props.block.columns.map((c) => ({ text: c.replace(/^>/, ''), number: c.startsWith('>') })))
+const columns = computed(() =>
+    props.block.columns.map((c) => ({ text: c.replace(/^>/, ''), number: c.startsWith('>') })),
+)
 </script>
 
 <template>

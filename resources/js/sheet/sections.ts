@@ -149,7 +149,9 @@ export function propertiesOf(s: SectionResult): [string, number, Kind][] {
         [isSolid ? 'W_{\\mathrm{y}}' : name.elastic, s.Wely, 'modulus'],
         ...(isSolid ? [] : [[name.plastic, s.Wply, 'modulus'] as [string, number, Kind]]),
         [name.torsion, s.It, 'secondMoment'],
-        ...(['I', 'channel', 'unequal', 'strips'].includes(s.shape) ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]] : []),
+        ...(['I', 'channel', 'unequal', 'strips'].includes(s.shape)
+            ? [[name.warping, s.Iw, 'warping'] as [string, number, Kind]]
+            : []),
     ]
 }
 
@@ -159,7 +161,12 @@ function rounded(x: number, y: number, w: number, h: number, r: number): string 
 }
 
 /** A channel, its web to the left; the inner faces of its flanges may slope. */
-function channel({ h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) / 2 }: SectionResult, k: number, x0: number, y0: number): string {
+function channel(
+    { h, b, tw, tf, r, toe = 0, slope = 0, at: measured = (b - tw) / 2 }: SectionResult,
+    k: number,
+    x0: number,
+    y0: number,
+): string {
     const [tip, root] = [tf - slope * measured, tf + slope * (b - tw - measured)]
     // How far from a corner between a sloping face and a vertical one its radius begins.
     const run = (radius: number): number => radius / Math.tan(Math.acos(-slope / Math.hypot(1, slope)) / 2)
@@ -192,7 +199,12 @@ function tapered({ h, b, tw, tf, r, toe = 0, slope = 0 }: SectionResult, k: numb
 }
 
 /** An I section with unequal flanges. */
-function unequal({ h, b, tw, tf, top: wide = b, bottom: below = b, tf2 = tf }: SectionResult, k: number, x0: number, y0: number): string {
+function unequal(
+    { h, b, tw, tf, top: wide = b, bottom: below = b, tf2 = tf }: SectionResult,
+    k: number,
+    x0: number,
+    y0: number,
+): string {
     const c = x0 + (b * k) / 2
     const [T, B, W] = [(wide * k) / 2, (below * k) / 2, (tw * k) / 2]
     const [top, bottom, end] = [y0 + tf * k, y0 + (h - tf2) * k, y0 + h * k]
@@ -245,7 +257,8 @@ export function charredOf(section: SectionResult, k: number, x0: number, y0: num
 /** The bars of a concrete section as holes, and its link as a ring. */
 function reinforcement({ cuts, link, b, h }: SectionResult, cut: number, k: number, x0: number, y0: number): string {
     const [cover = 0, diameter = 0] = link ?? []
-    const ring = (edge: number, r: number): string => rounded(x0 + edge * k, y0 + edge * k, (b - 2 * edge) * k, (h - 2 * edge) * k, r * k)
+    const ring = (edge: number, r: number): string =>
+        rounded(x0 + edge * k, y0 + edge * k, (b - 2 * edge) * k, (h - 2 * edge) * k, r * k)
     const drawn = (cuts?.[cut]?.bars ?? []).map(([x = 0, y = 0, d = 0]) =>
         rounded(x0 + (x - d / 2) * k, y0 + (y - d / 2) * k, d * k, d * k, (d / 2) * k),
     )
@@ -262,15 +275,20 @@ function tee({ h, b, tw, tf, r, stemUp }: SectionResult, k: number, x0: number, 
     return `M${x0} ${stemUp ? y0 + H : y0}h${B}v${F * way}H${right + R}${arc(R)}V${stemUp ? y0 : y0 + H}H${left}v${(F + R - H) * way}${arc(-R)}H${x0}Z`
 }
 
-/** The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre; of concrete one of its cuts. */
+/**
+ * The outline of a section as an SVG path: its top left corner at x0, y0, k to a millimetre; of concrete one of its
+ * cuts.
+ */
 export function outlineOf(section: SectionResult, k: number, x0: number, y0: number, cut = 0): string {
     const { shape, h, b, tw, tf, r } = section
     const [H, B] = [h * k, b * k]
     const centre = x0 + B / 2
     const [T, F, R] = [tw * k, tf * k, r * k]
-    if (shape === 'circle') return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
+    if (shape === 'circle')
+        return `${rounded(x0, y0, B, H, B / 2)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, B / 2 - T)}`
     // Hot-finished corners are as thick as the sides, cold-formed ones as well.
-    if (shape === 'rectangle') return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
+    if (shape === 'rectangle')
+        return `${rounded(x0, y0, B, H, R)}${rounded(x0 + T, y0 + T, B - 2 * T, H - 2 * T, Math.max(0, R - T))}`
     if (shape === 'solid') return `M${x0} ${y0}h${B}v${H}h${-B}Z${reinforcement(section, cut, k, x0, y0)}`
     if (shape === 'flanged') return flanged(section, cut, k, x0, y0)
     if (shape === 'flat') return `M${x0} ${y0}h${B}v${H}h${-B}Z`

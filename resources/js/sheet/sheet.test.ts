@@ -54,7 +54,8 @@ it('prints every line of a derivation on the full sheet only', () => {
 })
 
 it('draws no coordinate that is not a number', () => {
-    for (const svg of mount(SheetPaper, { props: { sheet: full } }).findAll('svg')) expect(svg.html()).not.toMatch(/NaN|Infinity|undefined/)
+    for (const svg of mount(SheetPaper, { props: { sheet: full } }).findAll('svg'))
+        expect(svg.html()).not.toMatch(/NaN|Infinity|undefined/)
     expect(mount(SectionDrawing, { props: { section: result.section, units: 'us' } }).text()).toContain('in')
     const hollow = { ...result.section, h: 200, b: 100, tw: 8, tf: 8, r: 12 }
     for (const shape of ['rectangle', 'circle'] as const) {
@@ -87,7 +88,9 @@ it('draws a channel with its web to the left, and tells where its shear centre i
     const xs = numbers.map(([x]) => x)
     expect([Math.min(...xs), Math.max(...xs)]).toEqual([0, 100])
     // The same above and below; thinner at the tips than at the web.
-    expect(numbers.map(([x, y]) => `${x.toFixed(6)} ${(300 - y).toFixed(6)}`)).toContain(`${numbers[3]![0].toFixed(6)} ${numbers[3]![1].toFixed(6)}`)
+    expect(numbers.map(([x, y]) => `${x.toFixed(6)} ${(300 - y).toFixed(6)}`)).toContain(
+        `${numbers[3]![0].toFixed(6)} ${numbers[3]![1].toFixed(6)}`,
+    )
     expect(numbers[3]![1]).toBeLessThan(numbers[4]![1])
     // A flat and a round have an outline without a hole.
     for (const shape of ['flat', 'round', 'angle', 'unequal', 'tee'] as const) {
@@ -119,7 +122,9 @@ it('draws where a thin section buckles, with its least values, in the units chos
     expect(drawn.find('title').text()).toBe('bending, local: 14.50 ksi at 4.00 in')
     // The least is drawn on its curve; half-wavelengths lie by their logarithm.
     const circle = drawn.find('circle')
-    expect(drawn.html()).toContain(`L${Number(circle.attributes('cx')).toFixed(1)} ${Number(circle.attributes('cy')).toFixed(1)}`)
+    expect(drawn.html()).toContain(
+        `L${Number(circle.attributes('cx')).toFixed(1)} ${Number(circle.attributes('cy')).toFixed(1)}`,
+    )
     expect(Number(circle.attributes('cx'))).toBeCloseTo(34 + (258 * Math.log(4)) / Math.log(100), 6)
     expect(mount(BucklingDrawing, { props: { buckling, units: 'metric' } }).text()).toContain('half-wavelength, mm')
 })
@@ -132,8 +137,24 @@ describe('the index of a pack', () => {
         office: 'Office',
         date: '2026-11-25',
         sheets: [
-            { mark: 'B1', title: 'One', section: 'IPE 300', governs: 'Bending', ratio: 0.9999, state: 'holds' as const, page: 2 },
-            { mark: 'B2', title: 'Two', section: 'IPE 240', governs: 'Bending', ratio: 1.0001, state: 'fails' as const, page: 5 },
+            {
+                mark: 'B1',
+                title: 'One',
+                section: 'IPE 300',
+                governs: 'Bending',
+                ratio: 0.9999,
+                state: 'holds' as const,
+                page: 2,
+            },
+            {
+                mark: 'B2',
+                title: 'Two',
+                section: 'IPE 240',
+                governs: 'Bending',
+                ratio: 1.0001,
+                state: 'fails' as const,
+                page: 5,
+            },
         ],
         left: [{ mark: 'B3', title: 'Three', reason: 'It has no load.' }],
     }
@@ -163,7 +184,10 @@ it('draws influence lines that were put on it', () => {
 })
 
 describe('what the engineer says to weighings', () => {
-    const said = { bending: { text: 'As the floor model has it.' }, shear: { text: 'End plates on site.', leftOut: true } }
+    const said = {
+        bending: { text: 'As the floor model has it.' },
+        shear: { text: 'End plates on site.', leftOut: true },
+    }
     const short = { ...BEAM, length: '5 m', supports: BEAM.supports.slice(0, 2), loads: BEAM.loads.slice(0, 1) }
     const answer = answerTo({ ...short, remarks: said }, 'full', 'brief')
 
@@ -190,6 +214,8 @@ describe('what the engineer says to weighings', () => {
             const row = paper.findAll('tr').find((tr) => tr.find('td').exists() && tr.get('td').text() === 'Shear')!
             expect(row.text()).toContain('left out')
         }
-        expect(mount(SheetPaper, { props: { sheet: answer.brief } }).text()).toContain('Bending: As the floor model has it.')
+        expect(mount(SheetPaper, { props: { sheet: answer.brief } }).text()).toContain(
+            'Bending: As the floor model has it.',
+        )
     })
 })

@@ -10,7 +10,9 @@ const TOP = 14
 const DEPTH = 54
 const ROW = 19
 const bars = computed(() => (props.result.section.list ?? []).filter((b) => b.face === 'top' || b.face === 'bottom'))
-const links = computed(() => (props.result.section.list ?? []).filter((b) => b.face === 'link' && !b.where.startsWith('single')))
+const links = computed(() =>
+    (props.result.section.list ?? []).filter((b) => b.face === 'link' && !b.where.startsWith('single')),
+)
 const spacing = (b: BarRow): number => (b.to - b.from) / b.number
 /** Spacing of links, as their place tells it. */
 function apart(b: BarRow): string {
@@ -69,7 +71,14 @@ const height = computed(() => rowY(bars.value.length) + 4)
         <g v-for="(b, i) in bars" :key="`out${b.mark}`">
             <path :d="path(b, rowY(i), 8)" fill="none" stroke="var(--color-ink)" stroke-width="1.2" />
             <text x="4" :y="rowY(i) + 3" font-size="9" fill="var(--color-ink)">{{ b.mark }}</text>
-            <text :x="(sx(b.from) + sx(b.to)) / 2" :y="rowY(i) - 3" font-size="9" text-anchor="middle" fill="var(--color-ink)" class="halo">
+            <text
+                :x="(sx(b.from) + sx(b.to)) / 2"
+                :y="rowY(i) - 3"
+                font-size="9"
+                text-anchor="middle"
+                fill="var(--color-ink)"
+                class="halo"
+            >
                 {{ b.number }} {{ b.size }}, {{ format(b.length, 'length', units) }}
             </text>
         </g>

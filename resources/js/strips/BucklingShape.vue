@@ -12,14 +12,21 @@ const from = computed(() => props.shape[0]?.[0] ?? 0)
 const to = computed(() => props.shape.at(-1)?.[0] ?? 1)
 const sx = (x: number): number => LEFT + ((x - from.value) / (to.value - from.value)) * (RIGHT - LEFT)
 const line = (of: 1 | 2): string =>
-    props.shape.map((p, i) => `${i ? 'L' : 'M'}${sx(p[0] as number).toFixed(1)} ${(MIDDLE - 27 * (p[of] as number)).toFixed(1)}`).join('')
+    props.shape
+        .map(
+            (p, i) =>
+                `${i ? 'L' : 'M'}${sx(p[0] as number).toFixed(1)} ${(MIDDLE - 27 * (p[of] as number)).toFixed(1)}`,
+        )
+        .join('')
 const within = (x: number): boolean => x >= from.value - 1 && x <= to.value + 1
 const supports = computed(() => props.member.supports.map((s) => s.x).filter(within))
 const holds = computed(() =>
     (['top', 'bottom'] as const).flatMap((flange) =>
         props.member[flange].continuous
             ? []
-            : props.member[flange].positions.filter(within).map((x) => ({ x, of: flange === 'top' ? (1 as const) : (2 as const) })),
+            : props.member[flange].positions
+                  .filter(within)
+                  .map((x) => ({ x, of: flange === 'top' ? (1 as const) : (2 as const) })),
     ),
 )
 /** Where a flange is drawn at a place. */
@@ -37,8 +44,19 @@ function at(x: number, of: 1 | 2): number {
 <template>
     <figure class="buckling-shape">
         <svg viewBox="0 0 340 88" role="img" aria-label="How the length buckles, seen from above">
-            <path :d="`M${LEFT} ${MIDDLE}H${RIGHT}`" stroke="var(--color-faint)" stroke-width="0.7" stroke-dasharray="1 3" />
-            <path v-for="x in supports" :key="`s${x}`" :d="`M${sx(x)} ${MIDDLE - 9}v18`" stroke="var(--color-ink)" stroke-width="2" />
+            <path
+                :d="`M${LEFT} ${MIDDLE}H${RIGHT}`"
+                stroke="var(--color-faint)"
+                stroke-width="0.7"
+                stroke-dasharray="1 3"
+            />
+            <path
+                v-for="x in supports"
+                :key="`s${x}`"
+                :d="`M${sx(x)} ${MIDDLE - 9}v18`"
+                stroke="var(--color-ink)"
+                stroke-width="2"
+            />
             <path :d="line(2)" fill="none" stroke="var(--color-ink)" stroke-width="1.2" stroke-dasharray="5 3" />
             <path :d="line(1)" fill="none" stroke="var(--color-ink)" stroke-width="1.8" />
             <path
@@ -53,7 +71,9 @@ function at(x: number, of: 1 | 2): number {
                 <text :x="LEFT + 22" y="85">top flange</text>
                 <path :d="`M${LEFT + 84} 82h18`" stroke="var(--color-ink)" stroke-width="1.2" stroke-dasharray="5 3" />
                 <text :x="LEFT + 106" y="85">bottom flange, from above</text>
-                <text :x="RIGHT" y="85" text-anchor="end">{{ format(from, 'length', units) }} – {{ format(to, 'length', units) }}</text>
+                <text :x="RIGHT" y="85" text-anchor="end">
+                    {{ format(from, 'length', units) }} – {{ format(to, 'length', units) }}
+                </text>
             </g>
         </svg>
     </figure>

@@ -34,7 +34,9 @@ const READING = 140
 /** A limit that is further off than so many times the curve is told and not drawn, so that the curve stays readable. */
 const FAR = 2.2
 const extremes = computed(() => ({ max: extremeOf(props.curves.max, 1), min: extremeOf(props.curves.min, -1) }))
-const under = computed(() => (props.under ? { max: extremeOf(props.under.max, 1), min: extremeOf(props.under.min, -1) } : null))
+const under = computed(() =>
+    props.under ? { max: extremeOf(props.under.max, 1), min: extremeOf(props.under.min, -1) } : null,
+)
 const limits = computed(() => {
     const greatest = extremeOf(props.limit?.max ?? [], 1)?.value ?? 0
     const smallest = extremeOf(props.limit?.min ?? [], -1)?.value ?? 0
@@ -44,7 +46,9 @@ const limits = computed(() => {
 /** Of a limit that is too far off to be drawn. */
 const farLimit = computed(() => {
     const { greatest, smallest, drawn } = limits.value
-    return !props.limit || drawn || greatest - smallest < 1e-9 ? '' : `limit ${format(Math.max(greatest, -smallest), props.kind, props.units)}`
+    return !props.limit || drawn || greatest - smallest < 1e-9
+        ? ''
+        : `limit ${format(Math.max(greatest, -smallest), props.kind, props.units)}`
 })
 const range = computed(() => {
     const { greatest, smallest, drawn } = limits.value
@@ -55,10 +59,15 @@ const range = computed(() => {
 const sy = computed(() => {
     const { top, bottom } = range.value
     const scale = (props.height - 2 * PAD) / (top - bottom)
-    return props.downward ? (v: number) => props.y + PAD + (v - bottom) * scale : (v: number) => props.y + PAD + (top - v) * scale
+    return props.downward
+        ? (v: number) => props.y + PAD + (v - bottom) * scale
+        : (v: number) => props.y + PAD + (top - v) * scale
 })
 const areas = computed(() =>
-    [props.curves.max, props.curves.min].map((c) => ({ area: areaOf(c, props.sx, sy.value), line: pathOf(c, props.sx, sy.value) })),
+    [props.curves.max, props.curves.min].map((c) => ({
+        area: areaOf(c, props.sx, sy.value),
+        line: pathOf(c, props.sx, sy.value),
+    })),
 )
 
 const labels = computed(() => {
@@ -131,7 +140,9 @@ const read = computed(() => {
                 stroke-dasharray="7 2"
             />
         </template>
-        <text v-if="farLimit" x="8" :y="y + height / 2 + 23" font-size="11" fill="var(--color-faint)">{{ farLimit }}</text>
+        <text v-if="farLimit" x="8" :y="y + height / 2 + 23" font-size="11" fill="var(--color-faint)">{{
+            farLimit
+        }}</text>
         <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-ink)" stroke-width="0.9" />
         <text
             v-for="(l, i) in labels.filter((l) => !read || l.x < right - READING || l.y > y + 22)"
@@ -147,9 +158,17 @@ const read = computed(() => {
             {{ l.text }}
         </text>
         <template v-if="read">
-            <circle v-for="(cy, i) in read.ys" :key="i" :cx="sx(reading ?? 0)" :cy="cy" r="3" fill="var(--color-accent)" />
+            <circle
+                v-for="(cy, i) in read.ys"
+                :key="i"
+                :cx="sx(reading ?? 0)"
+                :cy="cy"
+                r="3"
+                fill="var(--color-accent)"
+            />
             <text :x="right" :y="y + 11" text-anchor="end" font-size="11.5" fill="var(--color-accent)" class="halo">
-                {{ read.text }}<tspan v-if="read.combination" fill="var(--color-faint)">{{ `  ${read.combination}` }}</tspan>
+                {{ read.text
+                }}<tspan v-if="read.combination" fill="var(--color-faint)">{{ `  ${read.combination}` }}</tspan>
             </text>
         </template>
     </g>

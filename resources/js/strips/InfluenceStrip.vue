@@ -46,7 +46,9 @@ const loads = computed(() => props.influence[props.worst])
             fill="var(--color-accent)"
             fill-opacity="0.55"
         >
-            <title>Uniform load from {{ format(a ?? 0, 'length', units) }} to {{ format(b ?? 0, 'length', units) }}</title>
+            <title>
+                Uniform load from {{ format(a ?? 0, 'length', units) }} to {{ format(b ?? 0, 'length', units) }}
+            </title>
         </rect>
         <path
             v-for="([x], i) in loads.train?.axles ?? []"

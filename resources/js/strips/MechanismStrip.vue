@@ -30,7 +30,12 @@ function deflection(x: number): number {
     return piece ? (piece[3] ?? 0) + (piece[4] ?? 0) * (x - (piece[0] ?? 0)) : 0
 }
 const hinges = computed(() =>
-    props.collapse.hinges.map((h, i) => ({ ...h, n: i + 1, cx: props.sx(h.x), cy: sy.value(h.turns ? deflection(h.x) : 0) })),
+    props.collapse.hinges.map((h, i) => ({
+        ...h,
+        n: i + 1,
+        cx: props.sx(h.x),
+        cy: sy.value(h.turns ? deflection(h.x) : 0),
+    })),
 )
 </script>
 
@@ -40,7 +45,14 @@ const hinges = computed(() =>
         <path :d="`M${left} ${sy(0)}H${right}`" stroke="var(--color-faint)" stroke-width="0.8" stroke-dasharray="3 3" />
         <path :d="path" fill="none" stroke="var(--color-ink)" stroke-width="2" />
         <g v-for="h in hinges" :key="h.n">
-            <circle :cx="h.cx" :cy="h.cy" r="4" fill="var(--color-sheet)" stroke="var(--color-accent)" stroke-width="1.6" />
+            <circle
+                :cx="h.cx"
+                :cy="h.cy"
+                r="4"
+                fill="var(--color-sheet)"
+                stroke="var(--color-accent)"
+                stroke-width="1.6"
+            />
             <text
                 :x="Math.min(right - 4, Math.max(left + 4, h.cx))"
                 :y="h.cy + (h.sagging ? 17 : -9)"

@@ -31,7 +31,11 @@ const labelled = computed(() => hasLabels(props.member, props.sx, room.value))
 const drawn = computed(() => loadMarks(props.member, props.sx, beamY.value - 9, room.value, props.units))
 
 const dimensions = computed(() =>
-    props.member.fields.map((f) => ({ x0: props.sx(f.from), x1: props.sx(f.to), text: format(f.to - f.from, 'length', props.units) })),
+    props.member.fields.map((f) => ({
+        x0: props.sx(f.from),
+        x1: props.sx(f.to),
+        text: format(f.to - f.from, 'length', props.units),
+    })),
 )
 
 /** Where a label between two places does not meet a support. */
@@ -48,7 +52,9 @@ const edges = computed(() => {
     const [x0, x1] = [props.sx(0), props.sx(props.member.length)]
     const straight = beamY.value + (taper.above ? 4 : -4)
     const at = (depth: number): number => (taper.above ? straight - depth : straight + depth)
-    const tapered = taper.double ? `M${x0} ${at(low)}L${(x0 + x1) / 2} ${at(deep)}L${x1} ${at(low)}` : `M${x0} ${at(low)}L${x1} ${at(deep)}`
+    const tapered = taper.double
+        ? `M${x0} ${at(low)}L${(x0 + x1) / 2} ${at(deep)}L${x1} ${at(low)}`
+        : `M${x0} ${at(low)}L${x1} ${at(deep)}`
     const level = `M${x0} ${straight}H${x1}`
     const outline = `${tapered}L${x1} ${straight}H${x0}Z`
     return { outline, top: taper.above ? tapered : level, bottom: taper.above ? level : tapered }
@@ -96,9 +102,14 @@ const lies = computed(() => {
     const { angle } = props.member
     const y = props.y + 16
     const x = props.sx(0) - 58
-    if (Math.abs(angle) > 1.57) return { text: 'upright', y: y + 20, path: `M${x + 46} ${y + 6}V${y - 14}m-3 5l3 -5l3 5` }
+    if (Math.abs(angle) > 1.57)
+        return { text: 'upright', y: y + 20, path: `M${x + 46} ${y + 6}V${y - 14}m-3 5l3 -5l3 5` }
     const rise = 34 * Math.tan(Math.max(-0.9, Math.min(0.9, angle)))
-    return { text: format(angle, 'angle', props.units), y: y + 20, path: `M${x} ${y + 8}h40M${x} ${y + 8 + Math.min(0, rise)}l34 ${-rise}` }
+    return {
+        text: format(angle, 'angle', props.units),
+        y: y + 20,
+        path: `M${x} ${y + 8}h40M${x} ${y + 8 + Math.min(0, rise)}l34 ${-rise}`,
+    }
 })
 
 /** Full size only for what can be held by mouse and keyboard. */
@@ -107,7 +118,11 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
 
 <template>
     <g>
-        <g v-for="d in drawn" :key="d.load.id" :class="d.load.id === selected ? 'text-accent' : d.load.on ? 'text-ink' : 'text-faint opacity-60'">
+        <g
+            v-for="d in drawn"
+            :key="d.load.id"
+            :class="d.load.id === selected ? 'text-accent' : d.load.on ? 'text-ink' : 'text-faint opacity-60'"
+        >
             <path
                 :d="d.shape"
                 fill="currentColor"
@@ -116,8 +131,21 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
                 :stroke-width="d.load.from === d.load.to ? 1.6 : 0.8"
                 :stroke-dasharray="isDisplacement(d.load.kind) ? '3 2' : undefined"
             />
-            <path :d="d.arrows" fill="none" stroke="currentColor" :stroke-width="d.load.from === d.load.to ? 1.4 : 0.6" />
-            <text v-if="labelled" :x="d.labelX" :y="d.labelY" :text-anchor="d.anchor" font-size="11" fill="currentColor" class="halo">
+            <path
+                :d="d.arrows"
+                fill="none"
+                stroke="currentColor"
+                :stroke-width="d.load.from === d.load.to ? 1.4 : 0.6"
+            />
+            <text
+                v-if="labelled"
+                :x="d.labelX"
+                :y="d.labelY"
+                :text-anchor="d.anchor"
+                font-size="11"
+                fill="currentColor"
+                class="halo"
+            >
                 {{ d.label }}
             </text>
             <template v-if="interactive">
@@ -232,7 +260,9 @@ const handle = (label: string) => (props.interactive ? { tabindex: 0, role: 'but
         />
 
         <text
-            v-for="s in stretches.length > 1 && !edges ? stretches.filter((s) => s.width > 6 * s.section.length + 8) : []"
+            v-for="s in stretches.length > 1 && !edges
+                ? stretches.filter((s) => s.width > 6 * s.section.length + 8)
+                : []"
             :key="`section${s.x}`"
             :x="s.labelX"
             :y="beamY + 17"

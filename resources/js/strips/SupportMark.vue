@@ -17,11 +17,24 @@ const out = computed(() => (props.atRight ? 1 : -1))
 </script>
 
 <template>
-    <g fill="none" stroke="currentColor" stroke-width="1.2" :transform="turn ? `rotate(${(turn * 180) / Math.PI} ${x} ${y})` : undefined">
+    <g
+        fill="none"
+        stroke="currentColor"
+        stroke-width="1.2"
+        :transform="turn ? `rotate(${(turn * 180) / Math.PI} ${x} ${y})` : undefined"
+    >
         <path v-if="kind === 'pinned'" :d="`M${x} ${y + 4}l-7 12h14z`" fill="var(--color-sheet)" />
         <template v-else-if="kind === 'roller'">
             <path :d="`M${x} ${y + 4}l-6 8h12zM${x - 9} ${y + 17}h18`" fill="var(--color-sheet)" />
-            <circle v-for="dx in [-3, 3]" :key="dx" :cx="x + dx" :cy="y + 14.5" r="2" fill="var(--color-sheet)" stroke-width="0.9" />
+            <circle
+                v-for="dx in [-3, 3]"
+                :key="dx"
+                :cx="x + dx"
+                :cy="y + 14.5"
+                r="2"
+                fill="var(--color-sheet)"
+                stroke-width="0.9"
+            />
         </template>
         <template v-else-if="kind === 'fixed'">
             <path :d="`M${x} ${y - 14}V${y + 16}`" stroke-width="3" />
@@ -29,7 +42,15 @@ const out = computed(() => (props.atRight ? 1 : -1))
         </template>
         <template v-else-if="kind === 'guided'">
             <path :d="`M${x} ${y - 12}V${y + 12}M${x + out * 6} ${y - 14}V${y + 14}`" />
-            <circle v-for="dy in [-7, 7]" :key="dy" :cx="x + out * 3" :cy="y + dy" r="2.4" fill="var(--color-sheet)" stroke-width="0.9" />
+            <circle
+                v-for="dy in [-7, 7]"
+                :key="dy"
+                :cx="x + out * 3"
+                :cy="y + dy"
+                r="2.4"
+                fill="var(--color-sheet)"
+                stroke-width="0.9"
+            />
         </template>
         <template v-else>
             <path :d="`M${x} ${y + 4}v2l-5 1.5l10 2.5l-10 2.5l10 2.5l-5 1.5v1`" stroke-width="1" />

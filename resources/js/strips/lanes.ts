@@ -5,7 +5,10 @@ export interface Placed {
     lane: number
 }
 
-/** Puts loads into as few lanes above the member as they need, so that none covers another. `width` in mm is what a point load needs. */
+/**
+ * Puts loads into as few lanes above the member as they need, so that none covers another. `width` in mm is what a
+ * point load needs.
+ */
 export function intoLanes(loads: LoadResult[], width: number): { placed: Placed[]; lanes: number } {
     const ends: number[] = []
     const placed = loads.map((load) => {

@@ -46,23 +46,43 @@ const values = (load: LoadResult): number[] => load.profile.map(([, value]) => v
  * @param axis y of the line above which loads are drawn
  * @param room height above it
  */
-export function loadMarks(member: MemberResult, sx: (x: number) => number, axis: number, room: number, units: UnitSystem): LoadMark[] {
+export function loadMarks(
+    member: MemberResult,
+    sx: (x: number) => number,
+    axis: number,
+    room: number,
+    units: UnitSystem,
+): LoadMark[] {
     const end = sx(member.length)
     const perPixel = member.length / Math.max(1, end - sx(0))
     const { placed, lanes } = intoLanes(member.loads, 90 * perPixel)
     const lane = Math.min(46, room / lanes)
     const tall = Math.max(4, lane - (lane >= 13 ? 17 : 3))
-    const most = Math.max(1e-9, ...member.loads.filter((l) => l.from !== l.to && !isThermal(l.kind)).flatMap((l) => values(l).map(Math.abs)))
+    const most = Math.max(
+        1e-9,
+        ...member.loads.filter((l) => l.from !== l.to && !isThermal(l.kind)).flatMap((l) => values(l).map(Math.abs)),
+    )
     return placed.map(({ load, lane: level }) => {
         const base = axis - level * lane
         const x0 = sx(load.from)
         const x1 = sx(load.to)
         const text = valueText(load, units)
         const way = load.direction === 'sideways' ? ', lateral' : ''
-        const front = load.across ? `, ${format(Math.abs(load.across), 'size', units)} ${load.across > 0 ? 'in front' : 'behind'}` : ''
+        const front = load.across
+            ? `, ${format(Math.abs(load.across), 'size', units)} ${load.across > 0 ? 'in front' : 'behind'}`
+            : ''
         const label = `${load.name ? `${load.name}  ` : ''}${text}${way}${front}${load.on ? '' : ', off'}`
         const nearEnd = x0 > end - Math.max(60, 6 * label.length)
-        const mark = { load, base, label, labelX: x0 + 3, labelY: base - tall - 4, anchor: 'start' as LoadMark['anchor'], shape: '', arrows: '' }
+        const mark = {
+            load,
+            base,
+            label,
+            labelX: x0 + 3,
+            labelY: base - tall - 4,
+            anchor: 'start' as LoadMark['anchor'],
+            shape: '',
+            arrows: '',
+        }
         const [start = 0] = values(load)
         if (load.direction === 'sideways') {
             // It comes out of the drawing: the tips of arrows, or their feathers where it goes in.
@@ -70,7 +90,10 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             const line = load.from !== load.to
             const n = line ? Math.max(1, Math.round((x1 - x0) / 26)) : 0
             const places = line
-                ? Array.from({ length: n + 1 }, (_, i) => ({ x: x0 + ((x1 - x0) * i) / n, d: (load.from * (n - i) + load.to * i) / n }))
+                ? Array.from({ length: n + 1 }, (_, i) => ({
+                      x: x0 + ((x1 - x0) * i) / n,
+                      d: (load.from * (n - i) + load.to * i) / n,
+                  }))
                 : [{ x: x0, d: load.from }]
             for (const p of places) {
                 const value = valueAt(load, p.d)
@@ -101,7 +124,9 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
             const behind = load.axles.at(-1)?.[0] ?? 0
             const front = Math.min(load.to, (load.from + load.to + behind) / 2)
             mark.shape = `M${x0} ${base}H${x1}M${x0} ${base - 4}v8M${x1} ${base - 4}v8`
-            mark.arrows = load.axles.map(([d = 0]) => `M${sx(front - d)} ${base - tall}V${base}m-3 -6l3 6l3 -6`).join('')
+            mark.arrows = load.axles
+                .map(([d = 0]) => `M${sx(front - d)} ${base - tall}V${base}m-3 -6l3 6l3 -6`)
+                .join('')
             mark.labelX = Math.min(sx(front) + 6, end - 6 * label.length)
             mark.labelY = base - tall + 9
         } else if (load.kind === 'moment' || load.kind === 'rotation') {
@@ -150,7 +175,8 @@ export function loadMarks(member: MemberResult, sx: (x: number) => number, axis:
 }
 
 const dot = (x: number, y: number): string => `M${x - 1} ${y}h2m-1 -1v2`
-const cross = (x: number, y: number, r: number): string => `M${x - r} ${y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`
+const cross = (x: number, y: number, r: number): string =>
+    `M${x - r} ${y - r}l${2 * r} ${2 * r}m0 ${-2 * r}l${-2 * r} ${2 * r}`
 
 /** The value of a distributed load at a place; of a point load its value. */
 function valueAt(load: LoadResult, x: number): number {
@@ -167,7 +193,8 @@ export function hasLabels(member: MemberResult, sx: (x: number) => number, room:
 function valueText(load: LoadResult, units: UnitSystem): string {
     const kind = KIND[load.kind]
     const all = values(load)
-    if (load.kind === 'train') return `${load.axles.map(([, f]) => number(f ?? 0, kind, units)).join(', ')} ${unitOf(kind, units)}`
+    if (load.kind === 'train')
+        return `${load.axles.map(([, f]) => number(f ?? 0, kind, units)).join(', ')} ${unitOf(kind, units)}`
     if (load.kind === 'concentrated') return `${format(load.axles[0]?.[1] ?? 0, kind, units)} anywhere`
     if (load.kind === 'lengths') return `${format(all[0] ?? 0, kind, units)} on any lengths`
     if (load.kind === 'warming') return `warmer by ${format(all[0] ?? 0, kind, units)}`

@@ -8,7 +8,8 @@ export interface ReserveLine {
 
 /**
  * How much of each resistance is used along the member: the envelope divided by the capacity at that place, still as
- * exact pieces. A weighing without a curve along the member (the slenderness of a web) has none, nor has one that is left out.
+ * exact pieces. A weighing without a curve along the member (the slenderness of a web) has none, nor has one that is
+ * left out.
  */
 export function reserveLines(result: Result): ReserveLine[] {
     const { V, M } = result.envelope
@@ -39,10 +40,15 @@ export function reserveLines(result: Result): ReserveLine[] {
             : (sources[weighing.group || weighing.id] ?? []).map(([curve, sign], _, all) => ({
                   id: weighing.group || weighing.id,
                   curve: weighing.ranges.flatMap(([from, to, capacity, ratio]) => {
-                      const part = (of: Curve, way: 1 | -1) => divided(of, way, from as number, to as number, capacity as number)
+                      const part = (of: Curve, way: 1 | -1) =>
+                          divided(of, way, from as number, to as number, capacity as number)
                       return ratio === undefined
                           ? part(curve, sign)
-                          : scaled(part(curve, sign), ratio, Math.max(...all.map(([c, s]) => extremeOf(part(c, s), 1)?.value ?? 0)))
+                          : scaled(
+                                part(curve, sign),
+                                ratio,
+                                Math.max(...all.map(([c, s]) => extremeOf(part(c, s), 1)?.value ?? 0)),
+                            )
                   }),
               })),
     )
@@ -53,20 +59,32 @@ function divided(curve: Curve, sign: 1 | -1, from: number, to: number, capacity:
         const a = Math.max(from, piece[0] as number)
         const b = Math.min(to, piece[1] as number)
         if (b <= a) return []
-        return [[a, b, piece[2] as number, ...shifted(piece.slice(3), a - (piece[0] as number)).map((c) => (sign * c) / capacity)]]
+        return [
+            [
+                a,
+                b,
+                piece[2] as number,
+                ...shifted(piece.slice(3), a - (piece[0] as number)).map((c) => (sign * c) / capacity),
+            ],
+        ]
     })
 }
 
-/** A length that is weighed as a whole: its ratio where the moment of either sign is greatest, and less in proportion. */
+/**
+ * A length that is weighed as a whole: its ratio where the moment of either sign is greatest, and less in proportion.
+ */
 function scaled(curve: Curve, ratio: number, most: number): Curve {
-    return most > 0 ? curve.map((piece) => [...piece.slice(0, 3), ...piece.slice(3).map((c) => (c * ratio) / most)]) : curve
+    return most > 0
+        ? curve.map((piece) => [...piece.slice(0, 3), ...piece.slice(3).map((c) => (c * ratio) / most)])
+        : curve
 }
 
 /** p(t + by) as coefficients in t. */
 function shifted(p: number[], by: number): number[] {
     const c = [...p]
     if (by === 0) return c
-    for (let i = 0; i < c.length - 1; i++) for (let j = c.length - 2; j >= i; j--) c[j] = (c[j] as number) + by * (c[j + 1] as number)
+    for (let i = 0; i < c.length - 1; i++)
+        for (let j = c.length - 2; j >= i; j--) c[j] = (c[j] as number) + by * (c[j + 1] as number)
     return c
 }
 

@@ -37,7 +37,11 @@ it('puts loads that would overlap into lanes of their own', () => {
 
 it('divides the envelope by the capacity at each place', () => {
     const result = {
-        envelope: { M: { max: [[0, 6000, 0, 0, 30, -0.005, 0]], min: [[0, 6000, 0, 0, 0, 0, 0]] }, V: { max: [], min: [] }, w: { max: [], min: [] } },
+        envelope: {
+            M: { max: [[0, 6000, 0, 0, 30, -0.005, 0]], min: [[0, 6000, 0, 0, 0, 0, 0]] },
+            V: { max: [], min: [] },
+            w: { max: [], min: [] },
+        },
         weighings: [
             {
                 id: 'bending',
@@ -70,7 +74,15 @@ describe('the drawing of the member', () => {
         bottom: { continuous: false, positions: [] },
     }
     const strip = mount(MemberStrip, {
-        props: { member, sx: (x: number) => 80 + x / 10, y: 0, height: 200, units: 'metric', interactive: true, selected: 'Wall' },
+        props: {
+            member,
+            sx: (x: number) => 80 + x / 10,
+            y: 0,
+            height: 200,
+            units: 'metric',
+            interactive: true,
+            selected: 'Wall',
+        },
     })
 
     it('names loads with values and units and keeps labels inside', () => {
@@ -89,7 +101,10 @@ describe('the drawing of the member', () => {
 })
 
 it('draws how a length buckles, with what holds it', () => {
-    const { result } = answerTo({ ...BEAM, restraint: { top: { kind: 'positions', positions: ['2.5 m'] }, bottom: { kind: 'supports' } } })
+    const { result } = answerTo({
+        ...BEAM,
+        restraint: { top: { kind: 'positions', positions: ['2.5 m'] }, bottom: { kind: 'supports' } },
+    })
     const { shape } = result.weighings.find((w) => w.id === 'buckling')!
     const drawn = mount(BucklingShape, { props: { shape, member: result.member, units: 'metric' } })
     expect(drawn.html()).not.toMatch(/NaN|undefined|Infinity/)

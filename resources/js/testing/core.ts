@@ -47,7 +47,10 @@ export const BEAM: MemberDocument = {
     ],
 }
 
-/** The core's own result of a member, and what else is asked for: the front end is tested on real answers, not on copies. */
+/**
+ * The core's own result of a member, and what else is asked for: the front end is tested on real answers, not on
+ * copies.
+ */
 export function answerTo<Asked extends keyof Answers = never>(
     document: MemberDocument,
     ...asked: Asked[]

@@ -5,8 +5,9 @@ declare(strict_types=1);
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Materials\Steel\SteelGrade;
 
-// Textbook solution of a simple beam of a monosymmetric section under uniform moment (N. S. Trahair and others, The Behaviour and
-// Design of Steel Structures to EC3): M_cr = N_z (√((β/2)² + I_w/I_z + G I_t/N_z) ± β/2), more where the stronger flange is compressed.
+// Textbook solution of a simple beam of a monosymmetric section under uniform moment (N. S. Trahair and others, The
+// Behaviour and Design of Steel Structures to EC3): M_cr = N_z (√((β/2)² + I_w/I_z + G I_t/N_z) ± β/2), more where the
+// stronger flange is compressed.
 it('has the closed solution of a uniform moment', function (string $name, int $sign, float $L): void {
     $s = unequal($name);
     $Nz = (M_PI ** 2 * SteelGrade::E * $s->Iz) / $L ** 2;

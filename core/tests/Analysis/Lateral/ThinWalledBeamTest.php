@@ -76,7 +76,10 @@ function diagramOf(array $change, float $from, float $to): array
     );
 }
 
-/** M_cr of a uniform moment between forks, N. S. Trahair et al., The Behaviour and Design of Steel Structures, and any textbook. */
+/**
+ * M_cr of a uniform moment between forks, N. S. Trahair et al., The Behaviour and Design of Steel Structures, and any
+ * textbook.
+ */
 function uniformMoment(Section $s, float $L): float
 {
     $Nz = (M_PI ** 2 * SteelGrade::E * $s->Iz) / $L ** 2;
@@ -170,8 +173,8 @@ it('has the published effect of the height of the load', function (float $side) 
     expect($own)->toBeNear($Mcr, 0.01);
 })->with([1.0, 0.0, -1.0]);
 
-// N. S. Trahair, Flexural-Torsional Buckling of Structures (1993), 9.3: built-in cantilevers, K = π √(E I_w / G I_t L²),
-// ε = 2 a K / (π h_s) for a force at a below the axis. Approximations of his to some percent; from memory.
+// N. S. Trahair, Flexural-Torsional Buckling of Structures (1993), 9.3: built-in cantilevers, K = π √(E I_w / G I_t
+// L²), ε = 2 a K / (π h_s) for a force at a below the axis. Approximations of his to some percent; from memory.
 it('agrees with the published formulas for built-in cantilevers', function (string $load, float $L, float $part): void {
     $s = section('IPE 300');
     $K = M_PI * sqrt((SteelGrade::E * $s->Iw) / (SteelGrade::G * $s->It * $L ** 2));
@@ -284,8 +287,8 @@ describe('with a flange held', function () use ($between): void {
         )->toBe(INF);
     });
 
-    // J. Mutton, N. S. Trahair, "Stiffness requirements for lateral bracing", J. Struct. Div. ASCE 99 (1973): a rigid hold
-    // of the compressed flange at midspan makes two halves of the beam, one of the tension flange does little.
+    // J. Mutton, N. S. Trahair, "Stiffness requirements for lateral bracing", J. Struct. Div. ASCE 99 (1973): a rigid
+    // hold of the compressed flange at midspan makes two halves of the beam, one of the tension flange does little.
     it('has the moment of half the length when the compressed flange is held at midspan', function () use (
         $between,
     ): void {

@@ -13,7 +13,8 @@ use Waage\Member\InvalidMember;
 use Waage\ThinWalled\Midline;
 use Waage\ThinWalled\MidlineProperties;
 
-// Direct Strength Method Design Guide (AISI 2006), from memory: M_y 126.55, M_nl 94 and M_nd 93 kip-in. for the braced C.
+// Direct Strength Method Design Guide (AISI 2006), from memory: M_y 126.55, M_nl 94 and M_nd 93 kip-in. for the braced
+// C.
 it('has the strengths of the published C', function (): void {
     $design = folded();
     expect(lineOf($design, 'bending-span-1-sagging', 'M_y') / KIP_IN)
@@ -27,7 +28,8 @@ it('has the strengths of the published C', function (): void {
         ->toBeNear(21.6 / (93.0 / 1.67), 0.01);
 });
 
-// M_cre of (F2.1.1-1) is C_b (12.5/11 under a uniform load) π/L √(E I_y (G J + π² E C_w/L²)) of thin-walled theory; of a Z half of that by the rule.
+// M_cre of (F2.1.1-1) is C_b (12.5/11 under a uniform load) π/L √(E I_y (G J + π² E C_w/L²)) of thin-walled theory; of
+// a Z half of that by the rule.
 it('has the critical moment of thin-walled theory', function (string $shape, float $part): void {
     $free = ['restraint' => ['top' => ['kind' => 'supports'], 'bottom' => ['kind' => 'supports']]];
     $design = folded(['shape' => $shape], $free);
@@ -284,7 +286,8 @@ it('weighs the sizes of its shortlist', function (): void {
         ->toStartWith('C ');
 });
 
-// C_b by the diagram of each arrangement, by hand: a force in the middle of a span, restrained there: 12.5/(2.5 + 3·0.25 + 4·0.5 + 3·0.75).
+// C_b by the diagram of each arrangement, by hand: a force in the middle of a span, restrained there: 12.5/(2.5 +
+// 3·0.25 + 4·0.5 + 3·0.75).
 it('counts the gradient of moments', function (): void {
     $design = folded(
         [],
@@ -309,7 +312,8 @@ it('counts the gradient of moments', function (): void {
     expect(lineOf($design, 'bending-span-1-sagging', 'C_b'))->toBeNear(12.5 / 7.5, 1e-9);
 });
 
-// The eigenvalue of the member and the formula are two ways to one number where loads act at the shear centre: within 3 %, C_b being a rule of thumb.
+// The eigenvalue of the member and the formula are two ways to one number where loads act at the shear centre: within 3
+// %, C_b being a rule of thumb.
 it('has the eigenvalue of the member beside the formula', function (
     array $basis,
     string $formula,
@@ -333,7 +337,8 @@ it('has the eigenvalue of the member beside the formula', function (
     [['combinations' => '6.10'], 'M_cr', 'M_cr_ev'],
 ]);
 
-// Tables G5-2 and G5-3 from memory: a force within the span, one beside a support (two flanges loaded), the loose end of a Z, plain flanges.
+// Tables G5-2 and G5-3 from memory: a force within the span, one beside a support (two flanges loaded), the loose end
+// of a Z, plain flanges.
 it('knows the case of bearing', function (array $section, array $change, string $id, array $of): void {
     $design = folded($section, $change);
     expect(array_map(fn (string $symbol): float => lineOf($design, $id, $symbol), ['C', 'C_R', 'C_N', 'C_h']))->toBe(
@@ -413,7 +418,8 @@ it('weighs bending with bearing under a force', function (): void {
         ->toContain('Hoist');
 });
 
-// Bending about the minor axis, by hand from the values beside it: M_y of the lips, the weaker of two senses; and the sum of both axes.
+// Bending about the minor axis, by hand from the values beside it: M_y of the lips, the weaker of two senses; and the
+// sum of both axes.
 it('weighs bending about both axes', function (): void {
     $loads = [
         ['id' => 'a', 'case' => 'g', 'kind' => 'line', 'value' => '60 lb/ft', 'name' => '', 'remark' => ''],

@@ -88,7 +88,8 @@ it('buckles in the plane between sheathings', function (): void {
         ->toBeNear((2 * KIP) / (min($Pnl, $Pnd, $Pne) / 1.8), 1e-9);
 });
 
-// Local and distortional: P_crl/P_y = 0.12 and P_crd/P_y = 0.27 of the design guide's C in compression (AISI 2006, from memory).
+// Local and distortional: P_crl/P_y = 0.12 and P_crd/P_y = 0.27 of the design guide's C in compression (AISI 2006, from
+// memory).
 it('has the published elastic buckling in compression', function (): void {
     $design = stud('continuous');
     $Py = lineOf($design, 'compression', 'P_y');

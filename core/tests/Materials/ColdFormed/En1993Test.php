@@ -66,8 +66,9 @@ function european(array $section = [], array $change = []): Design
     );
 }
 
-// Worked example SX022 of the European access-to-steel collection, "effective section properties for a cold-formed lipped channel section in
-// bending", from memory: 200 deep, flanges 74 and 66, lips 20.8, t = 1.96, f_yb = 350. Its moduli leave the corners out.
+// Worked example SX022 of the European access-to-steel collection, "effective section properties for a cold-formed
+// lipped channel section in bending", from memory: 200 deep, flanges 74 and 66, lips 20.8, t = 1.96, f_yb = 350. Its
+// moduli leave the corners out.
 it('has the effective section of a published example', function (string $symbol, float $value, float $within): void {
     $w = effective(new Walls(198.0, 72.0, 64.0, 19.8, 1.96), 350.0);
     expect($w->value($symbol))->toBeNear($value, $within);
@@ -109,7 +110,8 @@ it('loses more when it is thinner or stronger, and never gains', function (bool 
     expect($of(1.5, 500.0))->toBeLessThan($of(1.5, 350.0))->and($of(1.5, 350.0))->toBeLessThan($of(1.5, 235.0));
 })->with([[true, 'W_eff'], [false, 'A_eff']]);
 
-// 6.1.7.2 (6.15a) by hand: 10.5 kN/m … the reaction, k = 350/228, r/t = 1.5, h_w/t = 99, s_s/t = 40; and shear: λ_w = 0.346·99·√(350/210000).
+// 6.1.7.2 (6.15a) by hand: 10.5 kN/m … the reaction, k = 350/228, r/t = 1.5, h_w/t = 99, s_s/t = 40; and shear: λ_w =
+// 0.346·99·√(350/210000).
 it('weighs bearing and shear', function (): void {
     $design = european();
     [$k, $q] = [350 / 228, 1.35 * 1 + 1.5 * 1.5];
@@ -241,7 +243,8 @@ it('says where its rules end', function (array $section): void {
     expect(of(european($section), 'strength')->state)->toBe(State::NotCovered);
 })->with([[['b' => '130 mm']], [['c' => '10 mm']], [['c' => '45 mm']], [['shape' => 'plain C', 'b' => '110 mm']]]);
 
-// AS/NZS 4600:2018, Section 7, is the direct strength of AISI S100 in its own words: with its modulus the same strengths but for φ.
+// AS/NZS 4600:2018, Section 7, is the direct strength of AISI S100 in its own words: with its modulus the same
+// strengths but for φ.
 it('weighs by AS/NZS 4600 in its own symbols', function (): void {
     $design = european([], ['basis' => ['combinations' => 'as-nzs-1170']]);
     $same = european([], ['basis' => ['combinations' => 'asce-7-16-lrfd']]);

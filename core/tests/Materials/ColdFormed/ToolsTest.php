@@ -19,7 +19,8 @@ function toolAnswer(string $tool, array $given = []): array
     return array_column(Toolbox::answer($tool, $given, UnitSystem::Metric)['lines'], 'value', 'symbol');
 }
 
-// A thin angle of equal legs, closed forms: A = 2 b t, centroid b/4 from either leg, I = 5 b³ t/24, C_w = 0 about its corner.
+// A thin angle of equal legs, closed forms: A = 2 b t, centroid b/4 from either leg, I = 5 b³ t/24, C_w = 0 about its
+// corner.
 it('has the properties of an angle by points', function (): void {
     $of = toolAnswer('thin-points', ['points' => '0 100; 0 0; 100 0', 't' => '2 mm', 'r' => '0 mm']);
     // Outer radius of the corner left out: its midline is rounded by 1 mm.
@@ -39,7 +40,8 @@ it('has the properties of an angle by points', function (): void {
         ->toEqualWithDelta(0.0, 1e-3);
 });
 
-// A section that is its own mirror image: no product of inertia, its shear centre on the axis, the same strength for either side.
+// A section that is its own mirror image: no product of inertia, its shear centre on the axis, the same strength for
+// either side.
 it('finds a hat symmetric', function (): void {
     $of = toolAnswer('thin-points');
     $right = toolAnswer('thin-points-buckling', ['under' => 'bending, right compressed']);
@@ -69,7 +71,8 @@ it('has the buckling factor of plates', function (string $first, string $other, 
     ['clamped', 'free', '1', 1.277],
 ]);
 
-// Closed formulas and finite strips are two ways: within 16 % of each other in these (strips see the web buckle with the flange).
+// Closed formulas and finite strips are two ways: within 16 % of each other in these (strips see the web buckle with
+// the flange).
 it('has distortion by closed formulas near finite strips', function (
     float $h,
     float $b,

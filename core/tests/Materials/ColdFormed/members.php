@@ -11,7 +11,8 @@ use Waage\Member\MemberReader;
 const KIP_IN = KIP * INCH;
 
 /**
- * The C of the design guide, 9 × 2.5 × 0.773 × 0.059 in. of 55 ksi, over 12 ft with 100 lb/ft for good, its top restrained.
+ * The C of the design guide, 9 × 2.5 × 0.773 × 0.059 in. of 55 ksi, over 12 ft with 100 lb/ft for good, its top
+ * restrained.
  *
  * @param  array<string, mixed>  $section
  * @param  array<string, mixed>  $change

@@ -45,8 +45,8 @@ function americanBeam(array $concrete = [], float $g = 1.0, float $q = 1.0, arra
     );
 }
 
-// Wight and MacGregor, Reinforced Concrete: Mechanics and Design, Example 4-1 (from memory): b = 12, d = 17.5 in, 4000 psi, Grade 60,
-// 3 #8: a = 3.49 in, M_n = 187 kip·ft.
+// Wight and MacGregor, Reinforced Concrete: Mechanics and Design, Example 4-1 (from memory): b = 12, d = 17.5 in, 4000
+// psi, Grade 60, 3 #8: a = 3.49 in, M_n = 187 kip·ft.
 it('has the flexural strength of a published example', function (): void {
     $lines = linesOf(americanBeam(), 'sagging');
     expect($lines['d'] / 25.4)
@@ -73,7 +73,8 @@ it('weighs strains and least bars', function (): void {
         ->toBeFalse();
 });
 
-// Table 22.5.5.1(a): 2 √4000 · 12 · 17.5 = 26.56 kip (ρ_w = 0.0113 < 0.0156); V_s = 0.22 · 60 · 17.5/8 = 28.9 kip; 9.6.3.4: 50 psi.
+// Table 22.5.5.1(a): 2 √4000 · 12 · 17.5 = 26.56 kip (ρ_w = 0.0113 < 0.0156); V_s = 0.22 · 60 · 17.5/8 = 28.9 kip;
+// 9.6.3.4: 50 psi.
 it('has the shear strength of concrete and stirrups', function (): void {
     $lines = linesOf(americanBeam(), 'shear');
     expect($lines['V_c'] / 4448.2216)
@@ -107,8 +108,8 @@ it('has the shear strength that goes with its bars', function (): void {
         ->toBeNear(0.0018 * 84, 1e-6);
 });
 
-// ACI 318-19, 25.4.2.3, as tables of detailing give it for 4000 psi and Grade 60 (common practice): 47.4 d_b, top bars 61.7 d_b, #6 and
-// smaller 37.9 d_b.
+// ACI 318-19, 25.4.2.3, as tables of detailing give it for 4000 psi and Grade 60 (common practice): 47.4 d_b, top bars
+// 61.7 d_b, #6 and smaller 37.9 d_b.
 it('develops bars over the known lengths', function (string $bars, float $times): void {
     $lines = linesOf(americanBeam(['bottom' => $bars]), 'end-anchorage-1');
     expect($lines['l_d'] / Bars::parse($bars)->diameter)->toBeNear($times, 2e-3);
@@ -119,8 +120,8 @@ it('keeps bars close against cracks', function (): void {
     expect(linesOf(americanBeam(), 'bar-spacing')['s_max'] / 25.4)->toBeNear(10.0, 1e-3);
 });
 
-// By hand, without bars above: I_g = 8000 in⁴, M_cr = 7.5 √4000 · 8000/10 = 31.6 kip·ft, n = 8.04, kd and I_cr of the cracked rectangle, I_e by
-// 24.2.3.5; the bars at the top are few and change I_cr by little.
+// By hand, without bars above: I_g = 8000 in⁴, M_cr = 7.5 √4000 · 8000/10 = 31.6 kip·ft, n = 8.04, kd and I_cr of the
+// cracked rectangle, I_e by 24.2.3.5; the bars at the top are few and change I_cr by little.
 it('deflects by the effective second moment of each level', function (): void {
     $lines = linesOf(americanBeam(), 'deflection');
     $n = 29e6 / (57000 * sqrt(4000));

@@ -13,7 +13,8 @@ use Waage\Sheets\JobInfo;
 use Waage\Sheets\SheetBuilder;
 use Waage\Units\UnitSystem;
 
-// By hand: 6000 + 2 (200/2 − 30) = 6140 mm of ø20, 2.466 kg/m, with 500 − 76 mm bent up at either end; top 6000 − 60; links 2 (240 + 440) + 20 · 8 = 1520 mm, 30 of them.
+// By hand: 6000 + 2 (200/2 − 30) = 6140 mm of ø20, 2.466 kg/m, with 500 − 76 mm bent up at either end; top 6000 − 60;
+// links 2 (240 + 440) + 20 · 8 = 1520 mm, 30 of them.
 it('lists bars with number, length and mass', function (): void {
     $list = ConcreteMake::from(concreteBeam()->make)->steel()->list;
     $list = array_map(fn (ListedBar $b): array => $b->toArray(UnitSystem::Metric), $list);
@@ -53,8 +54,8 @@ it('lists what a strip of slab needs, across it as well', function (): void {
         ->toBe('across the strip');
 });
 
-// By hand: V = 93.6 kN, F = 117 kN, σ = 117000/1256.6 = 93.1 MPa, f_bd = 3.041: 20/4 · 93.1/3.041 = 153 mm; at least 10 φ = 200 mm,
-// more than 200 − 30 straight: bent up, 170 + 500 − 60 − 16 − 20 = 574 mm.
+// By hand: V = 93.6 kN, F = 117 kN, σ = 117000/1256.6 = 93.1 MPa, f_bd = 3.041: 20/4 · 93.1/3.041 = 153 mm; at least 10
+// φ = 200 mm, more than 200 − 30 straight: bent up, 170 + 500 − 60 − 16 − 20 = 574 mm.
 it('anchors bottom bars at end supports, bent where straight bars are too short', function (): void {
     $w = weighingOf(concreteBeam(), 'end-anchorage-1');
     expect($w->demand)->toBeNear(200, 1e-9)->and($w->capacity)->toBeNear(574, 1e-9);
@@ -65,7 +66,8 @@ it('anchors bottom bars at end supports, bent where straight bars are too short'
         ->toBe(State::NotCovered);
 });
 
-// By hand: ø16 with poor bond in C30/37: 16/4 · 434.8/(2.25 · 0.7 · 1.352) = 817 mm, 1.5 times that for laps; 18 m less two covers and two laps in two.
+// By hand: ø16 with poor bond in C30/37: 16/4 · 434.8/(2.25 · 0.7 · 1.352) = 817 mm, 1.5 times that for laps; 18 m less
+// two covers and two laps in two.
 it('laps bars that are longer than the stock', function (): void {
     $design = openBeam([6.0, 6.0, 6.0], 10, 8, ['top' => '3ø16']);
     $top = array_values(

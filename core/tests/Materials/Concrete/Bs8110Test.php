@@ -29,8 +29,8 @@ function classicBeam(float $M, array $concrete = []): Design
     ]);
 }
 
-// Mosley and Bungey, Reinforced Concrete Design (4th ed.), Example 4.1 (from memory): 185 kNm, b = 260, d = 440, f_cu = 30, f_y = 460 with
-// γ_m = 1.15: K = 0.122, z = 369 mm, A_s = 1250 mm². With 1.05 of the amended edition 1145 mm².
+// Mosley and Bungey, Reinforced Concrete Design (4th ed.), Example 4.1 (from memory): 185 kNm, b = 260, d = 440, f_cu =
+// 30, f_y = 460 with γ_m = 1.15: K = 0.122, z = 369 mm, A_s = 1250 mm². With 1.05 of the amended edition 1145 mm².
 it('needs the steel of a published example', function (): void {
     $lines = linesOf(classicBeam(185), 'sagging');
     expect($lines['d'])
@@ -68,7 +68,8 @@ it('has the resistance that strips give', function (string $bars): void {
     expect($lines['M_R'])->toBeNear(min($M, 0.95 * $lines['d'] * $C), 1e-3);
 })->with(['2ø16', '4ø20', '3ø25']);
 
-// BS 8110-1, Table 3.8 (from memory): 100 A_s/b d = 1.00, d = 400 mm and more, f_cu = 25: 0.63 MPa; 0.50 and d = 200 mm: 0.60 (0.595) MPa.
+// BS 8110-1, Table 3.8 (from memory): 100 A_s/b d = 1.00, d = 400 mm and more, f_cu = 25: 0.63 MPa; 0.50 and d = 200
+// mm: 0.60 (0.595) MPa.
 it('has the shear stresses of Table 3.8', function (array $concrete, float $vc): void {
     expect(linesOf(classicBeam(60, $concrete), 'shear')['v_c'])->toBeNear($vc, 1.2e-2);
 })->with([

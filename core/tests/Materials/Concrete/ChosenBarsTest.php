@@ -139,7 +139,8 @@ it('keeps what the engineer says of single places', function (): void {
         ->toBe(125.0);
 });
 
-// EN 1992-1-1, 8.4, by hand: C30/37, poor bond: f_bd = 2.25 · 0.7 · 0.7 · 2.896/1.5 = 2.129 MPa; ø20: 5 · 434.8/2.129 = 1021 mm.
+// EN 1992-1-1, 8.4, by hand: C30/37, poor bond: f_bd = 2.25 · 0.7 · 0.7 · 2.896/1.5 = 2.129 MPa; ø20: 5 · 434.8/2.129 =
+// 1021 mm.
 it('anchors bars by bond, straight and stressed to the yield strength', function (): void {
     $concrete = ConcreteMake::from(openBeam([6.0], 15, 10)->make);
     expect(Anchorage::length($concrete, 20.0))

@@ -31,9 +31,9 @@ it('has the strengths of the table', function (string $name, float $fctm, float 
     ['C50/60', 4.1, 37],
 ]);
 
-// By hand: q_d = 1.35 · 12 + 1.5 · 10 = 31.2 kN/m, M = 140.4 kNm, V = 93.6 kN. d = 500 − 30 − 8 − 10 = 452, A_s = 1256.6 mm²;
-// x = 1256.6 · 434.78/(0.8 · 300 · 20) = 113.82, M_Rd = 546.36 kN · (452 − 45.53) = 222.08 kNm.
-// V_Rd,s = 100.53/200 · 0.9 · 452 · 434.78 · 2.5; V_Rd,max = 300 · 406.8 · 0.528 · 20/2. A_s,min = 0.26 · 2.896/500 · 300 · 452.
+// By hand: q_d = 1.35 · 12 + 1.5 · 10 = 31.2 kN/m, M = 140.4 kNm, V = 93.6 kN. d = 500 − 30 − 8 − 10 = 452, A_s =
+// 1256.6 mm²; x = 1256.6 · 434.78/(0.8 · 300 · 20) = 113.82, M_Rd = 546.36 kN · (452 − 45.53) = 222.08 kNm. V_Rd,s =
+// 100.53/200 · 0.9 · 452 · 434.78 · 2.5; V_Rd,max = 300 · 406.8 · 0.528 · 20/2. A_s,min = 0.26 · 2.896/500 · 300 · 452.
 it('is weighed in bending, shear and by its least steel', function (): void {
     $design = concreteBeam();
     $sagging = weighingOf($design, 'sagging');
@@ -71,8 +71,8 @@ it('has the resistance that strains give: concrete at 3.5 ‰, plane sections', 
     expect(weighingOf(concreteBeam(), 'sagging')->capacity)->toBeNear(0.8 * $low * $b * 20 * ($d - 0.4 * $low), 1e-9);
 });
 
-// Mosley, Bungey and Hulse, Reinforced Concrete Design to Eurocode 2: b = 260, d = 440, C25, 185 kNm with α_cc = 0.85: z = 373 mm,
-// A_s = 1140 mm² (from memory). Here h = 490 with 32 mm of cover and ø20.
+// Mosley, Bungey and Hulse, Reinforced Concrete Design to Eurocode 2: b = 260, d = 440, C25, 185 kNm with α_cc = 0.85:
+// z = 373 mm, A_s = 1140 mm² (from memory). Here h = 490 with 32 mm of cover and ø20.
 it('needs the steel of a published example, with the national α_cc', function (): void {
     $w = weighingOf(
         concreteBeam([
@@ -120,8 +120,8 @@ it('takes no more steel than leaves the neutral axis at 0.448 d, and puts bars i
     expect($heavy->capacity)->toBeNear(((0.8 * $x * 350 * 20) / 1.5) * ($d - 0.4 * $x), 1e-9);
 });
 
-// Plane sections, concrete by its rectangular block, displaced concrete deducted, the axis at 0.448 d held by as much of the
-// bars in tension as there is: forces of bars summed one by one.
+// Plane sections, concrete by its rectangular block, displaced concrete deducted, the axis at 0.448 d held by as much
+// of the bars in tension as there is: forces of bars summed one by one.
 it('uses bars in compression where the moment calls for them', function (): void {
     $design = concreteBeam([
         'concrete' => ['bottom' => '6ø32', 'top' => '4ø25', 'width' => '400 mm', 'linkSpacing' => '100 mm'],
@@ -140,8 +140,8 @@ it('uses bars in compression where the moment calls for them', function (): void
         ->toBeNear($concrete * ($d - 0.4 * $x) + min($steel, $room) * ($d - $d2), 1e-9);
 });
 
-// By hand (7.16b): A_s,req of 140.4 kNm is 758.8 mm², ρ = 0.560 % against ρ_0 = 0.548 %; 11 + 1.5 · √30 · 0.9787 = 19.04; 1.5 times
-// for more steel than needed (1256.6/758.8 = 1.656).
+// By hand (7.16b): A_s,req of 140.4 kNm is 758.8 mm², ρ = 0.560 % against ρ_0 = 0.548 %; 11 + 1.5 · √30 · 0.9787 =
+// 19.04; 1.5 times for more steel than needed (1256.6/758.8 = 1.656).
 it('is weighed by span to depth', function (): void {
     $w = weighingOf(concreteBeam(), 'span-depth');
     expect($w->demand)
@@ -250,9 +250,10 @@ it('offers depths, and tells its section with its bars', function (): void {
         ->toBeNear(3.75, 1e-9);
 });
 
-// By hand: w_qp = 12 + 0.3 · 10 = 15 kN/m, M = 67.5 kNm. E_cm = 32.84 GPa, α_e = 200/10.95 = 18.27; x = 76.53 (√(1 + 2 · 452/76.53) − 1)
-// = 197.5 mm, σ_s = 67.5/(1256.6 · (452 − 65.8)) = 139 MPa. h_c,ef = (500 − 197.5)/3 = 100.8; ρ = 4.155 %; ε = (139.1 − 0.4 · 2.896 ·
-// 1.2531/0.04155)/200 = 0.521 ‰; s_r,max = 3.4 · 38 + 0.17 · 20/0.04155 = 211 mm; w_k = 0.110 mm.
+// By hand: w_qp = 12 + 0.3 · 10 = 15 kN/m, M = 67.5 kNm. E_cm = 32.84 GPa, α_e = 200/10.95 = 18.27; x = 76.53 (√(1 + 2
+// · 452/76.53) − 1) = 197.5 mm, σ_s = 67.5/(1256.6 · (452 − 65.8)) = 139 MPa. h_c,ef = (500 − 197.5)/3 = 100.8; ρ =
+// 4.155 %; ε = (139.1 − 0.4 · 2.896 · 1.2531/0.04155)/200 = 0.521 ‰; s_r,max = 3.4 · 38 + 0.17 · 20/0.04155 = 211 mm;
+// w_k = 0.110 mm.
 it('is weighed for cracks by their width', function (): void {
     $w = weighingOf(concreteBeam(), 'cracks-bottom');
     $lines = array_column(array_map(fn ($l): array => [$l->symbol, $l->result], $w->lines), 1, 0);

@@ -23,7 +23,8 @@ function deflectionOf(array $concrete, string $g = '12 kN/m', array $more = []):
     )->demand;
 }
 
-// 5 q L⁴/(384 E I) of the transformed section: below cracking, without creep and shrinkage. 4 + 0.3 · 10 = 7 kN/m: 31.5 kNm.
+// 5 q L⁴/(384 E I) of the transformed section: below cracking, without creep and shrinkage. 4 + 0.3 · 10 = 7 kN/m: 31.5
+// kNm.
 it('is that of the transformed section below cracking', function (): void {
     $design = concreteBeam(['concrete' => ['creep' => 0, 'shrinkage' => 0], 'loads' => [['value' => '4 kN/m']]]);
     $a = 200000 / 32836.57;

@@ -23,8 +23,8 @@ it('takes moments at the face of a support', function (): void {
         ->toBeNear($M - $V * 0.125 + ($w * 0.125 ** 2) / 2, 1e-6);
 });
 
-// A wide support, 2 m in spans of 6 m: with imposed load on one span only, the face of the other: M = (u + v) L²/16, V = v L/2 + M/L; less
-// than 0.65 w L²/12.
+// A wide support, 2 m in spans of 6 m: with imposed load on one span only, the face of the other: M = (u + v) L²/16, V
+// = v L/2 + M/L; less than 0.65 w L²/12.
 it('does not go below 0.65 of the fixed-end moment by EN, and has no such floor by ACI', function (): void {
     $wide = function (array $basis): float {
         $document = openDocument([6.0, 6.0], 12, 10, FACES, $basis);
@@ -41,7 +41,8 @@ it('does not go below 0.65 of the fixed-end moment by EN, and has no such floor 
     expect($wide(['combinations' => 'asce-7-16-lrfd']))->toBeNear($M - $v * 3 - $M / 6 + $v / 2, 1e-4);
 });
 
-// V at d from the face of an end support: 3/8 would be the least; here a single span: w (L/2 − t/2 − d); crushing at the face.
+// V at d from the face of an end support: 3/8 would be the least; here a single span: w (L/2 − t/2 − d); crushing at
+// the face.
 it('takes shear at d from the face, but crushing at the face', function (): void {
     $design = openBeam([6.0], 12, 10, FACES);
     $w = 1.35 * (12 + 25 * 0.4 * 0.55) + 15;

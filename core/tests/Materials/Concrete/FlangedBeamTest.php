@@ -34,7 +34,8 @@ it('counts less of it over inner supports', function (): void {
         ->toBeNear(300 + 2 * min(220 + 0.015 * 14000, 0.03 * 14000), 1e-9);
 });
 
-// A thousand strips of the block of 3.1.7(3) in place of its closed form: T, L and inverted T, block in flange and in web.
+// A thousand strips of the block of 3.1.7(3) in place of its closed form: T, L and inverted T, block in flange and in
+// web.
 it('has the resistance that strips give', function (array $flange, string $bars, float $load): void {
     $design = concreteBeam([
         'concrete' => $flange + T_BEAM + ['bottom' => $bars, 'depth' => '600 mm'],
@@ -82,8 +83,8 @@ it('chooses bars that hold, of any shape', function (string $profile, array $spa
 
 it('weighs shear between flange and web', function (): void {
     $w = weighingOf(concreteBeam(['concrete' => T_BEAM]), 'flange-shear');
-    // V = 93.6 kN, z = 0.9 · 452, (b − b_w)/(2 b) = 820/1940 of the force goes to one side, h_f = 120: more than
-    // 0.4 f_ctd = 0.54 MPa, so that steel across is needed: 0.81 · 120/434.78 = 0.2236 mm²/mm; struts bear 0.528 · 20/2.
+    // V = 93.6 kN, z = 0.9 · 452, (b − b_w)/(2 b) = 820/1940 of the force goes to one side, h_f = 120: more than 0.4
+    // f_ctd = 0.54 MPa, so that steel across is needed: 0.81 · 120/434.78 = 0.2236 mm²/mm; struts bear 0.528 · 20/2.
     expect($w->demand)
         ->toBeNear(((93600 / 406.8) * 820) / 1940 / 120, 1e-4)
         ->and($w->capacity)
@@ -122,7 +123,8 @@ it('says at the field what is wrong with a flange', function (array $concrete, s
     [['linkYield' => '900 MPa'], 'linkYield'],
 ]);
 
-// Above C50 λ and η fall; C90: λ = 0.7, η = 0.8, ε_cu = 2.6 ‰ (Table 3.1 and 3.1.7(3)), x = 2513 · 434.78/(0.7 · 300 · 0.8 · 60).
+// Above C50 λ and η fall; C90: λ = 0.7, η = 0.8, ε_cu = 2.6 ‰ (Table 3.1 and 3.1.7(3)), x = 2513 · 434.78/(0.7 · 300 ·
+// 0.8 · 60).
 it('takes any strength of concrete', function (): void {
     $strong = weighingOf(concreteBeam(['concrete' => ['grade' => 'C90/105', 'bottom' => '8ø20']]), 'sagging');
     $d = 500 - (30 + 8 + 10 + (3 * 45) / 8);
@@ -133,7 +135,8 @@ it('takes any strength of concrete', function (): void {
         ->toBe(weighingOf(concreteBeam(), 'sagging')->capacity);
 });
 
-// The parabola and rectangle of 3.1.7(1), integrated over the section, in place of the block: 30 random beams of all strengths.
+// The parabola and rectangle of 3.1.7(1), integrated over the section, in place of the block: 30 random beams of all
+// strengths.
 it('has nearly the resistance of the parabola', function (): void {
     mt_srand(5);
     for ($i = 0; $i < 30; $i++) {

@@ -57,7 +57,8 @@ it('has the forces of a grid of fibres, with a hole and a sloping axis', functio
         ->toBeNear($sum[2], 4e-3, 5e5);
 })->with([[0.0, 1e5], [0.0, 1.5e6], [0.5, 8e5], [-0.9, 2e5], [2.2, 1.2e6], [0.3, 3.9e6], [0.0, -2e5]]);
 
-// x by hand: parabola-rectangle 0.8095 and 0.416 of x: 0.8095 x · 300 · 20 = 1256.6 · 434.8: x = 112.5, M = 546.4 (452 − 46.8) = 221.4 kNm.
+// x by hand: parabola-rectangle 0.8095 and 0.416 of x: 0.8095 x · 300 · 20 = 1256.6 · 434.8: x = 112.5, M = 546.4 (452
+// − 46.8) = 221.4 kNm.
 it('bends a rectangle as by hand', function (): void {
     $found = rectangleOf(300.0, 500.0, [[150.0, 48.0, 1256.64]])->at(0.0, 0.0);
     expect($found['depth'] ?? 0)

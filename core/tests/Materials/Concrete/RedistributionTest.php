@@ -19,7 +19,8 @@ function redistributed(array $percent, array $concrete = [], array $basis = [], 
     return openBeam($spans, 12, 10, ['redistribution' => $percent, 'width' => '400 mm', ...$concrete], basis: $basis);
 }
 
-// w L²/8 less by a fifth, on both spans loaded; the span: with the imposed load on itself, 0.8 of M = (w + v) L²/16 over the support.
+// w L²/8 less by a fifth, on both spans loaded; the span: with the imposed load on itself, 0.8 of M = (w + v) L²/16
+// over the support.
 it('takes a part off the moment over a support, and gives it to the spans', function (): void {
     $design = redistributed([2 => 20]);
     [$w, $v] = [1.35 * (12 + 25 * 0.4 * 0.55) + 15, 1.35 * (12 + 25 * 0.4 * 0.55)];
@@ -68,8 +69,8 @@ it('stays in equilibrium', function (): void {
     }
 });
 
-// EN 1992-1-1, 5.5(4): x ≤ (δ − 0.44)/1.25 d; ACI 318-19, 6.6.5.1: ε_t of 0.0075 and of a thousandth a per cent; BS 8110-1, 3.4.4.4: β_b = 0.7:
-// K′ = 0.402 · 0.3 − 0.18 · 0.09 = 0.1044.
+// EN 1992-1-1, 5.5(4): x ≤ (δ − 0.44)/1.25 d; ACI 318-19, 6.6.5.1: ε_t of 0.0075 and of a thousandth a per cent; BS
+// 8110-1, 3.4.4.4: β_b = 0.7: K′ = 0.402 · 0.3 − 0.18 · 0.09 = 0.1044.
 it('lets the axis lie less deep', function (array $basis, string $symbol, float $value): void {
     $lines = linesOf(redistributed([2 => 15], basis: $basis), 'hogging-2');
     expect($lines[$symbol] / ($symbol === 'x_max' ? $lines['d'] : 1))->toBeNear($value, 1e-6);

@@ -18,8 +18,9 @@ const AMERICAN_BEAM = [
     'linkDiameter' => '#3',
 ];
 
-// EN 1992-1-1, 9.10.2 with recommended values: along an edge 10 kN/m times the span, 70 kN at least; inside 20 kN/m times the width, 70 kN at
-// least; BS 8110-1, 3.12.3: F_t = 20 + 4 n_0 up to 60 kN; inside F_t (g + q)/7.5 l_r/5 a metre, F_t at least. By hand, from memory.
+// EN 1992-1-1, 9.10.2 with recommended values: along an edge 10 kN/m times the span, 70 kN at least; inside 20 kN/m
+// times the width, 70 kN at least; BS 8110-1, 3.12.3: F_t = 20 + 4 n_0 up to 60 kN; inside F_t (g + q)/7.5 l_r/5 a
+// metre, F_t at least. By hand, from memory.
 it('asks for a tie force', function (array $spans, array $concrete, array $basis, float $force): void {
     expect(linesOf(openBeam($spans, 10, 8, $concrete, basis: $basis), 'tie')['F_tie'])->toBeNear(1e3 * $force, 1e-9);
 })->with([

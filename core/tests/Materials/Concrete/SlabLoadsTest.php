@@ -36,8 +36,8 @@ function slabWith(array $load, array $spans = [4.0], array $concrete = []): Desi
     return new Design(MemberReader::member($document));
 }
 
-// BS 8110-1, 3.5.2.2: t + 2.4 x (1 − x/l) = 0.3 + 2.4·1·0.75 = 2.1 m: a strip of a metre takes 1/2.1. Towards an edge 0.5 m away: 1.05 + 0.5. Where
-// moments go on: 0.3 + 1.5·0.75. By hand.
+// BS 8110-1, 3.5.2.2: t + 2.4 x (1 − x/l) = 0.3 + 2.4·1·0.75 = 2.1 m: a strip of a metre takes 1/2.1. Towards an edge
+// 0.5 m away: 1.05 + 0.5. Where moments go on: 0.3 + 1.5·0.75. By hand.
 it('spreads a force over the slab', function (array $load, array $spans, float $width): void {
     $design = slabWith(['covers' => '0.3 m', ...$load], $spans);
     $last = $design->member->loads[count($design->member->loads) - 1];
@@ -61,7 +61,8 @@ it('says where a load does not spread', function (array $load, array $concrete):
     'negative' => [['covers' => '-0.3 m'], []],
 ]);
 
-// BS 4483: a fabric is named after its area along, mm²/m; American wires after hundredths of a square inch: W4 at 4 in are 0.12 in²/ft.
+// BS 4483: a fabric is named after its area along, mm²/m; American wires after hundredths of a square inch: W4 at 4 in
+// are 0.12 in²/ft.
 it('knows fabrics', function (): void {
     foreach (Fabric::names() as $name) {
         expect(Fabric::parse($name, 1000.0)?->area())->toEqualWithDelta((float) substr($name, 1), 1.0);

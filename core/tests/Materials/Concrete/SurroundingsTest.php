@@ -13,8 +13,9 @@ use Waage\Member\MemberReader;
 
 const IMPERIAL = ['combinations' => 'asce-7-16-lrfd', 'units' => 'us'];
 
-// EN 1992-1-1, Table 4.4N: XC3, S4: 25 mm and 10 mm; XS1, S5: 40; bond of ø32 within links ø8: 24; ACI 318-19, Table 20.5.1.3.1: 1.5 in, #5 and
-// smaller in the weather 1.5 in, larger ones 2 in; BS 8110-1, Table 3.3: moderate, f_cu = 40: 30 mm (all from memory).
+// EN 1992-1-1, Table 4.4N: XC3, S4: 25 mm and 10 mm; XS1, S5: 40; bond of ø32 within links ø8: 24; ACI 318-19, Table
+// 20.5.1.3.1: 1.5 in, #5 and smaller in the weather 1.5 in, larger ones 2 in; BS 8110-1, Table 3.3: moderate, f_cu =
+// 40: 30 mm (all from memory).
 it('asks for cover', function (array $concrete, array $basis, float $nominal): void {
     expect(linesOf(openBeam([5.0], 10, 10, $concrete, basis: $basis), 'cover')['c_nom'])->toBeNear($nominal, 1e-9);
 })->with([
@@ -36,8 +37,8 @@ it('refuses an exposure that concrete of this strength does not last in', functi
     expect($w->state)->toBe(State::NotCovered);
 });
 
-// EN 1992-1-2, Tables 5.5, 5.6, 5.8 (from memory): R90, 300 wide and simply supported: 40 mm, corners 50 mm; continuous: 25 mm; between 160 and 200 mm
-// at R60 on the line; slabs R90: 100 and 30 mm.
+// EN 1992-1-2, Tables 5.5, 5.6, 5.8 (from memory): R90, 300 wide and simply supported: 40 mm, corners 50 mm;
+// continuous: 25 mm; between 160 and 200 mm at R60 on the line; slabs R90: 100 and 30 mm.
 it('asks for width and axis distance in fire', function (
     array $spans,
     array $concrete,
@@ -68,7 +69,8 @@ it('has no fire by ACI, and does not weigh what nobody asks for', function (): v
         ->toContain('fire, as none');
 });
 
-// EN 1992-1-1, 5.9(3): 12 m free, 300 wide, 550 deep: 40 against 50/(1.833)^⅓ = 40.9; ACI: 50 b = 15 m; BS: 250 b²/h = 40.9 m, 60 b = 18 m.
+// EN 1992-1-1, 5.9(3): 12 m free, 300 wide, 550 deep: 40 against 50/(1.833)^⅓ = 40.9; ACI: 50 b = 15 m; BS: 250 b²/h =
+// 40.9 m, 60 b = 18 m.
 it('weighs sideways slenderness where the top edge is free', function (array $basis, float $u): void {
     $document = openDocument([12.0], 4, 2, [], $basis);
     $document['restraint']['top'] = ['kind' => 'supports'];

@@ -9,9 +9,9 @@ require_once __DIR__.'/beams.php';
 use Waage\Checks\State;
 use Waage\Materials\Concrete\CrackWidth;
 
-// EN 1992-1-1, Annex B worked by hand for C30/37, 50 %, loaded after 28 days, 300×500, all around: h_0 = 187.5 mm, φ_RH = 1.795, β(f_cm) = 2.725,
-// β(t_0) = 0.488: φ_0 = 2.40; after 50 years 0.977 of it. ε_cd,0 = 0.482 ‰ (Table 3.2: between 0.54 of C20/25 and 0.43
-// of C40/50) with k_h = 0.869, ε_ca = 0.05 ‰: 0.467 ‰.
+// EN 1992-1-1, Annex B worked by hand for C30/37, 50 %, loaded after 28 days, 300×500, all around: h_0 = 187.5 mm, φ_RH
+// = 1.795, β(f_cm) = 2.725, β(t_0) = 0.488: φ_0 = 2.40; after 50 years 0.977 of it. ε_cd,0 = 0.482 ‰ (Table 3.2:
+// between 0.54 of C20/25 and 0.43 of C40/50) with k_h = 0.869, ε_ca = 0.05 ‰: 0.467 ‰.
 it('works creep and shrinkage out of the climate', function (): void {
     $design = concreteBeam(['concrete' => ['humidity' => '50']]);
     $time = linesOf($design, 'time');
@@ -44,8 +44,9 @@ it('deflects more in dry air and with more load that stays', function (): void {
         ->toBeNear($of([]));
 });
 
-// 300×500, C30/37, 4ø20, cover 30 + 8: A_ct = 750 cm², k_c = 0.4, k = 0.86; Table 7.2N with (7.6N): ø20 stands for ø* = 20·48·2/(0.4·250) ·2.9/2.9 =
-// 19.2, not below 20: 222 MPa; spacing 68 mm: Table 7.3N 345.6 MPa, which is the greater one. By hand.
+// 300×500, C30/37, 4ø20, cover 30 + 8: A_ct = 750 cm², k_c = 0.4, k = 0.86; Table 7.2N with (7.6N): ø20 stands for ø* =
+// 20·48·2/(0.4·250) ·2.9/2.9 = 19.2, not below 20: 222 MPa; spacing 68 mm: Table 7.3N 345.6 MPa, which is the greater
+// one. By hand.
 it('asks for bars against cracks', function (): void {
     $lines = linesOf(concreteBeam(), 'least-against-cracks-bottom');
     $spacing = (300 - 2 * 38 - 20) / 3;
@@ -61,7 +62,8 @@ it('asks for bars against cracks', function (): void {
         ->toBeNear((0.4 * 0.86 * 2.8965 * 75000) / $lines['sigma_s'], 1e-4);
 });
 
-// T 300×550, 1140×120 in tension over the support: the axis lies (165000·275 + 100800·60)/265800 = 193.5 mm below the top.
+// T 300×550, 1140×120 in tension over the support: the axis lies (165000·275 + 100800·60)/265800 = 193.5 mm below the
+// top.
 it('counts what is in tension above the axis of a T over a support', function (): void {
     $lines = linesOf(
         openBeam([6.0, 8.0, 6.0], 10, 10, [

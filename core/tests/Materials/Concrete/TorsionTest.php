@@ -30,8 +30,9 @@ function twistedBeam(array $concrete = [], array $basis = [], string $across = '
     return new Design(MemberReader::member($document));
 }
 
-// By hand: V = 31.2 · 3 = 93.6 kN, T = 93.6 · 0.2 = 18.72 kNm; A/u = 210000/1900 = 110.5 > 2 · 48 mm; A_k = 239.5 · 489.5 mm², u_k = 1458 mm; with
-// cot θ = 2.5: A_sl = 18.72e6 · 1458 · 2.5/(2 · 117230 · 434.8); T_Rd,max = 0.528 · 20 · 117230 · 110.5.
+// By hand: V = 31.2 · 3 = 93.6 kN, T = 93.6 · 0.2 = 18.72 kNm; A/u = 210000/1900 = 110.5 > 2 · 48 mm; A_k = 239.5 ·
+// 489.5 mm², u_k = 1458 mm; with cot θ = 2.5: A_sl = 18.72e6 · 1458 · 2.5/(2 · 117230 · 434.8); T_Rd,max = 0.528 · 20 ·
+// 117230 · 110.5.
 it('is weighed as a tube together with shear', function (): void {
     $design = twistedBeam(['bottom' => '5ø16', 'linkSpacing' => '150 mm']);
     $lines = linesOf($design, 'torsion-bars');
@@ -83,8 +84,8 @@ it('does not weigh torsion of slabs, and says so', function (array $concrete, ar
     ],
 ]);
 
-// By hand, in SI: a_s = 35 mm, A_oh = 280 · 530, p_h = 1620 mm; T_u = (1.2 · 12 + 1.6 · 10) · 3 · 0.2 = 18.24 kNm above φ T_th = 0.75 · 0.083 √28 ·
-// 210000²/1900 = 7.65 kNm; A_t/s = T_u/(1.5 · 0.85 · A_oh · f_yt), and so on.
+// By hand, in SI: a_s = 35 mm, A_oh = 280 · 530, p_h = 1620 mm; T_u = (1.2 · 12 + 1.6 · 10) · 3 · 0.2 = 18.24 kNm above
+// φ T_th = 0.75 · 0.083 √28 · 210000²/1900 = 7.65 kNm; A_t/s = T_u/(1.5 · 0.85 · A_oh · f_yt), and so on.
 it('is weighed by ACI above its threshold', function (): void {
     $design = twistedBeam(
         ['grade' => '28 MPa', 'yield' => '420 MPa', 'linkYield' => '410 MPa'],
@@ -112,7 +113,8 @@ it('is weighed by ACI above its threshold', function (): void {
         ->toBeNear((0.75 * 0.083 * sqrt(28) * 210000 ** 2) / 1900, 1e-6);
 });
 
-// By hand: v_t = 2 T/(350² (600 − 350/3)); T = (1.4 · 12 + 1.6 · 10) · 3 · 0.2 = 19.68 kNm: 0.665 MPa above 0.067 √35 = 0.396; x_1 = 280, y_1 = 530.
+// By hand: v_t = 2 T/(350² (600 − 350/3)); T = (1.4 · 12 + 1.6 · 10) · 3 · 0.2 = 19.68 kNm: 0.665 MPa above 0.067 √35 =
+// 0.396; x_1 = 280, y_1 = 530.
 it('is weighed by BS 8110 above its least stress', function (): void {
     $design = twistedBeam(['grade' => '35 MPa'], ['combinations' => 'classic']);
     $lines = linesOf($design, 'torsion-bars');
@@ -138,8 +140,8 @@ it('chooses links and bars that hold by the other standards', function (array $c
     [['grade' => '35 MPa'], ['combinations' => 'classic']],
 ]);
 
-// Load on ledges hangs on the links: 31.2 kN/m on two legs at 434.8 MPa, on one leg where it twists the beam; by ACI 1.2 · 12 + 1.6 · 10 =
-// 30.4 kN/m at 0.75 · 413.7 MPa; by BS 8110 1.4 · 12 + 1.6 · 10 = 32.8 kN/m at 460/1.05 MPa.
+// Load on ledges hangs on the links: 31.2 kN/m on two legs at 434.8 MPa, on one leg where it twists the beam; by ACI
+// 1.2 · 12 + 1.6 · 10 = 30.4 kN/m at 0.75 · 413.7 MPa; by BS 8110 1.4 · 12 + 1.6 · 10 = 32.8 kN/m at 460/1.05 MPa.
 it('hangs the load of ledges up', function (string $across, array $basis, string $grade, float $leg): void {
     $ledges = ['profile' => 'inverted T', 'flangeWidth' => '650 mm', 'flangeThickness' => '200 mm', 'grade' => $grade];
     $design = twistedBeam($ledges, $basis, $across);
@@ -154,7 +156,8 @@ it('hangs the load of ledges up', function (string $across, array $basis, string
     ['200 mm', ['combinations' => 'classic'], '35 MPa', 32.8 / (460 / 1.05)],
 ]);
 
-// EN 1992-1-1, 9.2.5, by hand: 60 kN of permanent load that lands at mid-span: 1.35 · 60 kN over 550 mm on two legs at 434.8 MPa.
+// EN 1992-1-1, 9.2.5, by hand: 60 kN of permanent load that lands at mid-span: 1.35 · 60 kN over 550 mm on two legs at
+// 434.8 MPa.
 it('hangs a beam that lands up on links', function (array $basis, string $grade, float $factor, float $strength): void {
     $document = openDocument([6.0], 6, 4, ['grade' => $grade], $basis);
     $document['loads'][] = [

@@ -103,7 +103,8 @@ it('refuses an angle that something else strains', function (array $change, stri
     ],
 ]);
 
-// c/t = (200 − 10 − 15) / 10 = 17.5 > 14 ε; λ_p = 17.5 / (28.4 · 0.814 · 0.656) = 1.155, ρ = (1.155 − 0.188) / 1.155² = 0.725.
+// c/t = (200 − 10 − 15) / 10 = 17.5 > 14 ε; λ_p = 17.5 / (28.4 · 0.814 · 0.656) = 1.155, ρ = (1.155 − 0.188) / 1.155² =
+// 0.725.
 it('takes slender legs of class 4 at a reduced stress', function (): void {
     $design = lintel(['section' => 'L 200×100×10', 'grade' => 'S355']);
     expect(weighing($design, 'classification')->remark)

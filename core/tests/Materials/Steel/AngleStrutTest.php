@@ -59,7 +59,8 @@ function strutOf(string $name, float $L, StrutEnds $ends): Strut
     );
 }
 
-// Least radius of gyration as the tables that accompany EN 10056-1 (cm) and the AISC Manual, Table 1-7 (inches) publish it; from memory.
+// Least radius of gyration as the tables that accompany EN 10056-1 (cm) and the AISC Manual, Table 1-7 (inches) publish
+// it; from memory.
 it('has the published radius about the weak principal axis', function (string $name, float $i): void {
     $s = section($name);
     expect(sqrt(($s instanceof Angle ? $s->Iv : 0.0) / $s->A) / ($s->family === 'L' ? 10.0 : 25.4))->toBeNear(
@@ -136,9 +137,9 @@ it('buckles by bending about both principal axes and twisting at once', function
     ['strips 6: 90,0 90,200; 5: 30,0 90,0; 8: 90,200 40,220', 2000.0],
 ]);
 
-// By hand, L 100×100×10 in S275, 3 m, two bolts: i_v = 19.5, i_y = 30.4 mm, λ_1 = 86.8 (class 3 would be (h + b)/2t = 10 ≤ 11.5 ε = 10.6).
-// λ_v = 153.8/86.8 = 1.772, eff 0.35 + 0.7 · 1.772 = 1.590; λ_y = 98.7/86.8 = 1.137, eff 1.296. Curve b: Φ = 2.000, χ = 0.311; A = 19.2 cm²:
-// N_b = 0.311 · 1920 · 275 = 164 kN.
+// By hand, L 100×100×10 in S275, 3 m, two bolts: i_v = 19.5, i_y = 30.4 mm, λ_1 = 86.8 (class 3 would be (h + b)/2t =
+// 10 ≤ 11.5 ε = 10.6). λ_v = 153.8/86.8 = 1.772, eff 0.35 + 0.7 · 1.772 = 1.590; λ_y = 98.7/86.8 = 1.137, eff 1.296.
+// Curve b: Φ = 2.000, χ = 0.311; A = 19.2 cm²: N_b = 0.311 · 1920 · 275 = 164 kN.
 it('weighs a brace by BB.1.2 as by hand', function (): void {
     $w = weighing(brace('60 kN'), 'buckling-axial');
     $lines = array_column($w->lines, 'result', 'symbol');
@@ -160,14 +161,16 @@ it('weighs a brace by BB.1.2 as by hand', function (): void {
         ->toBeNear($lines['lambda_v'], 1e-9);
 });
 
-// EN 1993-1-5, 4.4 by hand: L 100×100×8 in S355, 12.5 / (28.4 · 0.814 · 0.656) = 0.824, ρ = (0.824 − 0.188)/0.824² = 0.936; A_eff = 1551 − 2 · 0.064 · 800 = 1449 mm².
+// EN 1993-1-5, 4.4 by hand: L 100×100×8 in S355, 12.5 / (28.4 · 0.814 · 0.656) = 0.824, ρ = (0.824 − 0.188)/0.824² =
+// 0.936; A_eff = 1551 − 2 · 0.064 · 800 = 1449 mm².
 it('takes the effective area of slender legs', function (): void {
     $design = brace('60 kN', ['section' => 'L 100×100×8', 'grade' => 'S355']);
     expect(weighing($design, 'axial')->capacity / 355)
         ->toBeNear(1449, 0.002)
         ->and(weighing($design, 'classification')->remark)
         ->toContain('class 4');
-    // By hand: 100/7.3 = 13.7 keeps to 15 ε = 13.9, (h + b)/2t = 13.7 not to 11.5 ε = 10.6; what stands beside the weighing is what it says.
+    // By hand: 100/7.3 = 13.7 keeps to 15 ε = 13.9, (h + b)/2t = 13.7 not to 11.5 ε = 10.6; what stands beside the
+    // weighing is what it says.
     foreach (['100×100×7.3' => 'class 4', '100×100×10' => 'class 3'] as $angle => $class) {
         $own = brace('60 kN', ['section' => "angle {$angle}"]);
         expect($own->checks->sectionClass())
@@ -177,9 +180,10 @@ it('takes the effective area of slender legs', function (): void {
     }
 });
 
-// By hand in inches: L4×4×1/2, A36, 10 ft, one leg connected (E5): r_a = 1.21, L/r_a = 99.2; 32 + 1.25 · 99.2 = 156; F_e = 11.76, F_cr = 10.3 ksi,
-// φ P_n = 0.9 · 10.3 · 3.75 = 34.8 kips. L6×4×1/2 by its short leg, 8 ft: r_a about the axis parallel to it, 1.91; L/r_a = 50.3; 72 + 37.7 + 4 (2.25 − 1) = 114.7;
-// F_e = 21.8, F_cr = 18.0 ksi; b/t = 12 < 0.45 √(E/F_y) = 12.8; φ P_n = 0.9 · 18.0 · 4.75 = 77.1 kips.
+// By hand in inches: L4×4×1/2, A36, 10 ft, one leg connected (E5): r_a = 1.21, L/r_a = 99.2; 32 + 1.25 · 99.2 = 156;
+// F_e = 11.76, F_cr = 10.3 ksi, φ P_n = 0.9 · 10.3 · 3.75 = 34.8 kips. L6×4×1/2 by its short leg, 8 ft: r_a about the
+// axis parallel to it, 1.91; L/r_a = 50.3; 72 + 37.7 + 4 (2.25 − 1) = 114.7; F_e = 21.8, F_cr = 18.0 ksi; b/t = 12 <
+// 0.45 √(E/F_y) = 12.8; φ P_n = 0.9 · 18.0 · 4.75 = 77.1 kips.
 it('weighs a brace by E5 as by hand', function (): void {
     $american = fn (string $section, string $L, string $ends): Design => brace('20 kip', [
         'section' => $section,
@@ -244,8 +248,8 @@ it('holds less the longer it is, and more the thicker', function (): void {
         ->toBeGreaterThan($capacity('L 100×100×10', '3 m'));
 });
 
-// By hand, L 100×100×10 in S275, 3 m on a slope of 40°, ends centred: its own weight 0.147 kN/m, 1.35 · 0.147 · cos 40° · 3²/8 = 0.171 kNm over M_b of about 4 kNm;
-// N_v = π² · 210 000 · 73.0 cm⁴/3000² = 168 kN: k = 1/(1 − 82/168).
+// By hand, L 100×100×10 in S275, 3 m on a slope of 40°, ends centred: its own weight 0.147 kN/m, 1.35 · 0.147 · cos 40°
+// · 3²/8 = 0.171 kNm over M_b of about 4 kNm; N_v = π² · 210 000 · 73.0 cm⁴/3000² = 168 kN: k = 1/(1 − 82/168).
 it('adds what bends it', function (): void {
     $bent = brace('60 kN', ['selfWeight' => true, 'strutEnds' => 'centroid']);
     $lines = linesOf($bent, 'bending-axial');

@@ -39,8 +39,9 @@ function channelExample(string $rules, array $hold, array $change = []): Design
     );
 }
 
-// AISC Design Examples, F.2-1 (continuously restrained) and F.2-2 (held at the ends and at fifth points); from memory. M_u = 108, M_a = 71.9;
-// available strengths 137 and 91.3, at fifth points 130 and 86.5 with C_b = 1.00, where (F1-1) gives 1.01; in kip-ft.
+// AISC Design Examples, F.2-1 (continuously restrained) and F.2-2 (held at the ends and at fifth points); from memory.
+// M_u = 108, M_a = 71.9; available strengths 137 and 91.3, at fifth points 130 and 86.5 with C_b = 1.00, where (F1-1)
+// gives 1.01; in kip-ft.
 it('agrees with the published design examples of a channel', function (
     string $rules,
     bool $continuous,
@@ -63,8 +64,8 @@ it('agrees with the published design examples of a channel', function (
     'F.2-2, ASD' => ['asce-7-22-asd', false, 'buckling', 71.9, 86.5],
 ]);
 
-// By hand in inches: C15×33.9, A36. Shear of a channel has φ = 0.90 whatever its web: 0.9 · 0.6 · 36 · 15 · 0.400 = 117 kips;
-// F6: M_n = min(36 · 6.19, 1.6 · 36 · 3.09) = 178 kip-in, φ 160.
+// By hand in inches: C15×33.9, A36. Shear of a channel has φ = 0.90 whatever its web: 0.9 · 0.6 · 36 · 15 · 0.400 = 117
+// kips; F6: M_n = min(36 · 6.19, 1.6 · 36 · 3.09) = 178 kip-in, φ 160.
 it('shears and bends sideways as by hand', function (): void {
     $design = channelExample(
         'asce-7-16-lrfd',
@@ -143,7 +144,8 @@ it('presses a channel by E4 with bending about the strong axis', function (): vo
         ->toBe(min($lines['F_ez_x'], $lines['F_ey']));
 });
 
-// 6.2.6(3)b by hand, PFC 200×75×23 in S275: A_v = 2990 − 2·75·12.5 + (6 + 12)·12.5 = 1340 mm², V_pl = 213 kN; M_c = 227e3 · 275 = 62.4 kNm.
+// 6.2.6(3)b by hand, PFC 200×75×23 in S275: A_v = 2990 − 2·75·12.5 + (6 + 12)·12.5 = 1340 mm², V_pl = 213 kN; M_c =
+// 227e3 · 275 = 62.4 kNm.
 it('resists shear and bending as by hand', function (): void {
     expect(Shear::resistance(steel('PFC 200×75×23', SteelGrade::S275)) / 1e3)->toBeNear(212.8, 0.003);
     $design = design([
@@ -167,7 +169,8 @@ it('buckles laterally as a doubly symmetric section of the same properties', fun
         'basis' => ['parameters' => ['rolledCurves' => true]],
     ];
     $lines = array_column(weighing(design($change, detail: Detail::Lines), 'buckling')->lines, 'result', 'symbol');
-    // C_1 = 1.13 of a uniform load; by hand with the published properties: I_z = 248 cm⁴, I_w = 22 100 cm⁶, I_t = 19.7 cm⁴, L = 6 m.
+    // C_1 = 1.13 of a uniform load; by hand with the published properties: I_z = 248 cm⁴, I_w = 22 100 cm⁶, I_t = 19.7
+    // cm⁴, L = 6 m.
     $Nz = (M_PI ** 2 * 210e3 * 248e4) / 6000 ** 2;
     expect($lines['M_cr'])
         ->toBeNear(1.13 * $Nz * sqrt(22.1e9 / 248e4 + (81e3 * 19.7e4) / $Nz), 0.01)
@@ -213,8 +216,9 @@ it('weighs a channel that is pressed and bent by the sum, sideways as well', fun
         'result',
         'symbol',
     );
-    // By hand: M_z = 1.35 · 0.5 · 4²/8 = 1.35 kNm over W_pl,z f_y of about 62 cm³. N_cr,z = 243 kN, χ_z = 0.264: 81/180 = 0.451; M_cr = 40.6 kNm,
-    // M_b,Rd = 21.0 kNm: 5.4/21.0 = 0.257; k = 1/(1 − 81/2473), k_z = 1/(1 − 81/243): 0.451 + 1.034 · 0.257 + 1.501 · 0.0924 = 0.855.
+    // By hand: M_z = 1.35 · 0.5 · 4²/8 = 1.35 kNm over W_pl,z f_y of about 62 cm³. N_cr,z = 243 kN, χ_z = 0.264: 81/180
+    // = 0.451; M_cr = 40.6 kNm, M_b,Rd = 21.0 kNm: 5.4/21.0 = 0.257; k = 1/(1 − 81/2473), k_z = 1/(1 − 81/243): 0.451 +
+    // 1.034 · 0.257 + 1.501 · 0.0924 = 0.855.
     expect($both['u_z'])
         ->toBeNear(1.35e6 / (section('UPE 200')->Wplz * 235), 1e-3)
         ->and($both['u'])

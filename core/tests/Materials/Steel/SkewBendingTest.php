@@ -71,7 +71,8 @@ it('has the published β_w of unequal angles', function (string $name, float $be
     ['4x3', 1.65],
 ]);
 
-// AISC Design Example F.11B, from memory: L4×4×1/4, A36, 6 ft, nothing holds it, toe compressed: M_cr = 107, M_n = 38.7 kip-in, φ_b M_n = 2.90 kip-ft.
+// AISC Design Example F.11B, from memory: L4×4×1/4, A36, 6 ft, nothing holds it, toe compressed: M_cr = 107, M_n = 38.7
+// kip-in, φ_b M_n = 2.90 kip-ft.
 it('agrees with the published design example of a free angle', function (): void {
     $w = weighing(freeBeam('L4×4×1/4', '6 ft', '0.21 kip/ft', ANGLES_IN_US), 'buckling');
     $by = array_column($w->lines, 'result', 'symbol');
@@ -83,12 +84,14 @@ it('agrees with the published design example of a free angle', function (): void
         ->toBeNear(2.9, 0.005)
         ->and($w->clause)
         ->toContain('F10.2')
-        // Upside down the toe is pulled; (F10-5b) has 4.2 times as much, and yielding governs: 0.9 · 1.5 · 0.8 · 36 · 1.03 against legs, 43.3 kip-in.
+        // Upside down the toe is pulled; (F10-5b) has 4.2 times as much, and yielding governs: 0.9 · 1.5 · 0.8 · 36 ·
+        // 1.03 against legs, 43.3 kip-in.
         ->and(weighing(freeBeam('L4×4×1/4', '6 ft', '-0.4 kip/ft', ANGLES_IN_US), 'buckling')->capacity / KIP / 25.4)
         ->toBeNear(0.9 * 43.3, 0.006);
 });
 
-// ANSI/AISC 360-10, F10-6, of which 360-16 has rounded values on the safe side: 0.66 E b⁴ t C_b/L² (√(1 + 0.78 (L t/b²)²) ∓ 1), thin legs.
+// ANSI/AISC 360-10, F10-6, of which 360-16 has rounded values on the safe side: 0.66 E b⁴ t C_b/L² (√(1 + 0.78 (L
+// t/b²)²) ∓ 1), thin legs.
 it('buckles under a uniform moment as the closed solution of equal legs has it', function (float $t, float $L): void {
     $s = new SkewSection(new Angle('made', 'none', 100.0 + $t / 2, 100.0 + $t / 2, $t, 0.0, 0.0));
     $closed = fn (int $sign): float => ((0.66 * SteelGrade::E * 100.0 ** 4 * $t) / $L ** 2) *
@@ -99,7 +102,8 @@ it('buckles under a uniform moment as the closed solution of equal legs has it',
         ->toBeNear($closed(1), 0.02);
 })->with([[2.0, 3000.0], [4.0, 2000.0], [6.0, 5000.0]]);
 
-// The second way: bending about both principal axes at once, (M_u²/E I_v + M_v²/E I_u) L²/π² = G I_t + π² E I_w/L² − M_u β_u − M_v β_v.
+// The second way: bending about both principal axes at once, (M_u²/E I_v + M_v²/E I_u) L²/π² = G I_t + π² E I_w/L² −
+// M_u β_u − M_v β_v.
 it('bends and buckles as by its principal axes', function (string $name, float $L): void {
     $s = askew($name);
     $whole = $s->whole instanceof Angle ? $s->whole->strips() : $s->whole;
@@ -148,8 +152,9 @@ it('is an I section with unequal flanges where strips are one', function (): voi
         ->toBeNear(unequal('welded I 600×300×200×10×20×15')->monosymmetry(), 0.01);
 });
 
-// Places between supports that hold it sideways bring the moment about the upright axis back, and, at most, as far beyond it as half of
-// what the free section does without: two spans under a uniform moment, by the equation of three moments.
+// Places between supports that hold it sideways bring the moment about the upright axis back, and, at most, as far
+// beyond it as half of what the free section does without: two spans under a uniform moment, by the equation of three
+// moments.
 it('is strained the most where an angle is free, however holds between turn it', function (): void {
     foreach (Catalogue::ofFamilies(['L', 'L inch']) as $s) {
         foreach (
@@ -172,8 +177,8 @@ it('is strained the most where an angle is free, however holds between turn it',
     }
 });
 
-// By hand, L 100×100×10: I_y = I_z = 177, I_yz = −104 cm⁴, D/I_z = 116 cm⁴; corner at 71.8 up and 18.2 left: 20510/(177 · 7.18 − 104 · 1.82) = 19.0 cm³.
-// M_el = 4.46 kNm in S235; w = 5 · 2 · 2⁴/(384 E I) = 1.71 mm of 8 mm.
+// By hand, L 100×100×10: I_y = I_z = 177, I_yz = −104 cm⁴, D/I_z = 116 cm⁴; corner at 71.8 up and 18.2 left: 20510/(177
+// · 7.18 − 104 · 1.82) = 19.0 cm³. M_el = 4.46 kNm in S235; w = 5 · 2 · 2⁴/(384 E I) = 1.71 mm of 8 mm.
 it('weighs a free angle by EN 1993 as by hand', function (): void {
     $design = freeBeam('L 100×100×10', '2 m', '2 kN/m', ['selfWeight' => false]);
     expect(weighing($design, 'bending')->capacity / 1e6)
@@ -229,8 +234,9 @@ it('shears a free angle as the stresses sum up', function (): void {
     expect($s->shearing)->toBeNear($most, 1e-5);
 });
 
-// F10 and H2 in kips and inches, L6×4×3/8, A36, 10 ft, long leg upright with its toe compressed: A = 3.61, r_z = 0.870, tan α = 0.446: cos 0.913, sin 0.407;
-// β_w = −3.14: k = 4.4 · (−3.14) · 0.870/(120 · 0.375) = −0.267, M_cr = 9 · 29000 · 3.61 · 0.870 · 0.375 · 1.136/(8 · 120) (√(1 + k²) + k) = 278.7.
+// F10 and H2 in kips and inches, L6×4×3/8, A36, 10 ft, long leg upright with its toe compressed: A = 3.61, r_z = 0.870,
+// tan α = 0.446: cos 0.913, sin 0.407; β_w = −3.14: k = 4.4 · (−3.14) · 0.870/(120 · 0.375) = −0.267, M_cr = 9 · 29000
+// · 3.61 · 0.870 · 0.375 · 1.136/(8 · 120) (√(1 + k²) + k) = 278.7.
 it('adds both principal axes of unequal legs', function (): void {
     $w = weighing(freeBeam('L6×4×3/8', '10 ft', '0.2 kip/ft', ANGLES_IN_US), 'buckling');
     $by = array_column($w->lines, 'result', 'symbol');
@@ -266,8 +272,8 @@ it('has no jump where M_y is M_cr, and no more than yielding allows', function (
     ['L8×8×1/2', Stem::Both],
 ]);
 
-// F12 by hand, Z 200×60×3: S of the corner 28.0 cm³ (D/(I_z z + I_yz y) = (560 · 43.2 − 108²)/(43.2 · 10 + 108 · 0.15)); the web of 200/3 buckles at
-// 4 π² · 200 000/(12 · 0.91) (3/200)² = 163 MPa: M_n = 4.55 kNm.
+// F12 by hand, Z 200×60×3: S of the corner 28.0 cm³ (D/(I_z z + I_yz y) = (560 · 43.2 − 108²)/(43.2 · 10 + 108 ·
+// 0.15)); the web of 200/3 buckles at 4 π² · 200 000/(12 · 0.91) (3/200)² = 163 MPa: M_n = 4.55 kNm.
 it('weighs strips by F12, free and held', function (): void {
     $z = 'strips 3: -60,0 0,0 0,200 60,200';
     $free = freeBeam($z, '2 m', '0.6 kN/m', ['grade' => 'A36', 'basis' => ['combinations' => 'asce-7-22-lrfd']]);

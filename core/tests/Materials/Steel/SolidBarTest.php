@@ -31,8 +31,8 @@ function bar(string $section, string $length, string $dead, string $live, array 
     );
 }
 
-// AISC Design Examples, from memory: F.12, a bar of 5 in by 3 in, A36, 12 ft, held at midspan: M_u = 47.5, φ M_n = 50.6 kip-ft;
-// F.13, a round of 1 in, 2.5 ft: M_u = 0.375, φ M_n = 0.424 kip-ft.
+// AISC Design Examples, from memory: F.12, a bar of 5 in by 3 in, A36, 12 ft, held at midspan: M_u = 47.5, φ M_n = 50.6
+// kip-ft; F.13, a round of 1 in, 2.5 ft: M_u = 0.375, φ M_n = 0.424 kip-ft.
 it('agrees with the published design examples of bars', function (): void {
     $hold = ['kind' => 'positions', 'positions' => ['6 ft']];
     $flat = bar('flat 127×76.2', '12 ft', '0.44 kip/ft', '1.32 kip/ft', [
@@ -50,8 +50,8 @@ it('agrees with the published design examples of bars', function (): void {
     expect(weighing($round, 'buckling')->ratio)->toBeNull();
 });
 
-// F11 by hand, inches: flat of 5 by 1/2, A36: L_b d/t² = 60 · 5/0.25 = 1200, between 0.08 E/F_y = 64 and 1.9 E/F_y = 1531;
-// M_y = 36 · 2.083 = 75: M_n = C_b (1.52 − 0.274 · 1200 · 36/29000) M_y = 1.112 C_b M_y.
+// F11 by hand, inches: flat of 5 by 1/2, A36: L_b d/t² = 60 · 5/0.25 = 1200, between 0.08 E/F_y = 64 and 1.9 E/F_y =
+// 1531; M_y = 36 · 2.083 = 75: M_n = C_b (1.52 − 0.274 · 1200 · 36/29000) M_y = 1.112 C_b M_y.
 it('buckles laterally by F11', function (): void {
     $design = bar('flat 127×12.7', '60 in', '0.2 kip/ft', '0.2 kip/ft');
     $lines = linesOf($design, 'buckling');

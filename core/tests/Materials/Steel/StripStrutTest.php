@@ -51,9 +51,9 @@ it('is a welded I section where strips are one', function (): void {
         ->toBeNear((float) weighing(stripPost('welded I 300×200×10×15', '-400 kN', $us), 'axial')->capacity, 1e-6);
 });
 
-// By hand, Z 200×60×4 in S235, 3 m, by middle lines: A = 1280 mm², I_y = 747, I_z = 57.6, I_yz = 144 cm⁴: I_v = 28.7 cm⁴, N_v = 66.2 kN.
-// c/t = 200/4 = 50 between others: λ_p = 50/56.8 = 0.880, ρ = (0.880 − 0.22)/0.880² = 0.852 of all of it; λ = √(1091 · 0.235/66.2) = 1.968,
-// curve c: χ = 0.2017, N_b,Rd = 51.7 kN.
+// By hand, Z 200×60×4 in S235, 3 m, by middle lines: A = 1280 mm², I_y = 747, I_z = 57.6, I_yz = 144 cm⁴: I_v = 28.7
+// cm⁴, N_v = 66.2 kN. c/t = 200/4 = 50 between others: λ_p = 50/56.8 = 0.880, ρ = (0.880 − 0.22)/0.880² = 0.852 of all
+// of it; λ = √(1091 · 0.235/66.2) = 1.968, curve c: χ = 0.2017, N_b,Rd = 51.7 kN.
 it('buckles a Z about its weak principal axis, of class 4 at a reduced stress', function (): void {
     $design = stripPost('strips 4: -60,0 0,0 0,200 60,200', '30 kN');
     $lines = linesOf($design, 'buckling-axial');

@@ -47,8 +47,9 @@ function teePost(string $section, array $loads, string $L = '20 ft'): Design
     );
 }
 
-// AISC Design Examples, from memory. F.9A: WT5×6, A992, stem in tension, continuously restrained: φ_b M_n = 7.32 kip-ft. E.7: WT7×34, A992,
-// 20 ft: φ_c P_n = 128 kips. E.8: WT7×15, 20 ft, slender stem: 36.6 kips. The tees here have half of the rounded depths.
+// AISC Design Examples, from memory. F.9A: WT5×6, A992, stem in tension, continuously restrained: φ_b M_n = 7.32
+// kip-ft. E.7: WT7×34, A992, 20 ft: φ_c P_n = 128 kips. E.8: WT7×15, 20 ft, slender stem: 36.6 kips. The tees here have
+// half of the rounded depths.
 it('agrees with the published design examples of tees', function (): void {
     $held = ['kind' => 'continuous'];
     $beam = teeBeam([
@@ -88,12 +89,14 @@ it('shears the stem by G3', function (): void {
     )->toBeNear(78.4, 0.002);
 });
 
-// 6.2.6(3)c by hand, ½ HEB 200 (A = 39.05 cm²): 3905 − 200 · 15 + (9 + 36) · 15 / 2 = 1243 mm², V_pl = 168.6 kN in S235.
+// 6.2.6(3)c by hand, ½ HEB 200 (A = 39.05 cm²): 3905 − 200 · 15 + (9 + 36) · 15 / 2 = 1243 mm², V_pl = 168.6 kN in
+// S235.
 it('shears the stem by 6.2.6(3)c', function (): void {
     expect(Shear::resistance(steel('½ HEB 200')) / 1e3)->toBeNear(168.6, 0.002);
 });
 
-// Closed solution of a monosymmetric section (N. S. Trahair, 1993): M_cr = N_z (∓β/2 + √((β/2)² + I_w/I_z + G I_t/N_z)).
+// Closed solution of a monosymmetric section (N. S. Trahair, 1993): M_cr = N_z (∓β/2 + √((β/2)² + I_w/I_z + G
+// I_t/N_z)).
 it('buckles under a uniform moment as the closed solution has it, and about as F9.2', function (
     string $name,
     bool $isUp,
@@ -108,7 +111,8 @@ it('buckles under a uniform moment as the closed solution has it, and about as F
     $half = -$tee->monosymmetry() / 2;
     $Mcr = uniformCritical($tee, 1, $L);
     expect($Mcr)->toBeNear($Nz * ($half + sqrt($half ** 2 + $s->Iw / $s->Iz + (SteelGrade::G * $s->It) / $Nz)), 1e-4);
-    // F9-10 takes β as 0.9 d, too much for wide flanges (those of WT7×34 buckle by a third less than it says), and leaves C_w out.
+    // F9-10 takes β as 0.9 d, too much for wide flanges (those of WT7×34 buckle by a third less than it says), and
+    // leaves C_w out.
     $byClause = (new TeeLateralStrength(new TeeShape($tee, SteelGrade::A992)))->critical($L, 1.0) / $Mcr;
     $isUp ? expect($byClause)->toBeLessThan(1.01)->toBeGreaterThan(0.7) : expect($byClause)->toBeNear(1.0, 0.3);
 })
@@ -121,8 +125,9 @@ it('presses a tee by bending and twisting together', function (string $name, flo
     expect(SidewaysBuckling::criticalForce($s, $L, $L, null, 1e9))->toBeNear(twistsAsideAt($s, $L), 2e-3);
 })->with([['½ HEB 200', 3000.0], ['½ IPE 300', 2000.0], ['½ HEA 240', 5000.0]]);
 
-// Table 5.2, sheet 2, by hand. ½ HEB 200: c/t = (100 − 15 − 18)/9 = 7.4. ½ IPE 300: c/t = 17.5; the axis that halves the area lies in the
-// flange, α = 1: class 4 with k_σ = 0.57 + 0.21 · 0.064 …; ½ UC 203×203×46: c/t = (101.6 − 11 − 10.2)/7.2 = 11.2 with α = 1: class 3.
+// Table 5.2, sheet 2, by hand. ½ HEB 200: c/t = (100 − 15 − 18)/9 = 7.4. ½ IPE 300: c/t = 17.5; the axis that halves
+// the area lies in the flange, α = 1: class 4 with k_σ = 0.57 + 0.21 · 0.064 …; ½ UC 203×203×46: c/t = (101.6 − 11 −
+// 10.2)/7.2 = 11.2 with α = 1: class 3.
 it('classes the stem by what compresses it', function (string $name, Stem $stem, int $class): void {
     $s = section($name);
     expect((new SteelSection($s instanceof Tee ? $s->in(false, $stem) : $s, SteelGrade::S235, basis()))->class)->toBe(
@@ -139,8 +144,9 @@ it('classes the stem by what compresses it', function (string $name, Stem $stem,
     ['½ HEA 300', Stem::Tensioned, 1],
 ]);
 
-// EN 1993-1-5, 10 by hand: c/t = 124.3 / 7.1 = 17.5, λ_p = 17.5 / (28.4 · 0.656) = 0.940, ρ = (0.940 − 0.188) / 0.940² = 0.851. In bending with the tip
-// pressed k_σ = 0.57 + 0.21 · 0.064 … as the class has it, 21 ε √k_σ = 16.9: λ_p = 17.5 / 16.9 · 21 / 28.4 = 0.766, ρ = 0.985.
+// EN 1993-1-5, 10 by hand: c/t = 124.3 / 7.1 = 17.5, λ_p = 17.5 / (28.4 · 0.656) = 0.940, ρ = (0.940 − 0.188) / 0.940²
+// = 0.851. In bending with the tip pressed k_σ = 0.57 + 0.21 · 0.064 … as the class has it, 21 ε √k_σ = 16.9: λ_p =
+// 17.5 / 16.9 · 21 / 28.4 = 0.766, ρ = 0.985.
 it('presses slender stems of class 4 at a reduced stress', function (): void {
     expect(steel('½ IPE 300')->classIn(Strain::Compression))->toBe(4);
     $post = teeBeam([

@@ -148,9 +148,9 @@ it('lowers shear, and bending where the shear is high', function () use ($force)
         ->remark->toContain('nothing is left');
 });
 
-// By hand: HEB 200 over 6 m, 5 kN/m 80 mm in front: m = 1.35 · 5 · 80 = 540 Nmm/mm, B = m L²/8 = 2.43 kNm²; M_f = B/185 mm = 13.1 kNm;
-// t_f b²/4 = 150 cm³: M_f,Rd = 35.3 kNm in S235. M = 30.4 kNm, M_cr = 238 kNm (C_1 = 1.127, C_2 = 0.454), M_b,Rd = 127.5 kNm:
-// 0.238 + 13.1/35.3/(1 − 30.4/238) = 0.665.
+// By hand: HEB 200 over 6 m, 5 kN/m 80 mm in front: m = 1.35 · 5 · 80 = 540 Nmm/mm, B = m L²/8 = 2.43 kNm²; M_f = B/185
+// mm = 13.1 kNm; t_f b²/4 = 150 cm³: M_f,Rd = 35.3 kNm in S235. M = 30.4 kNm, M_cr = 238 kNm (C_1 = 1.127, C_2 =
+// 0.454), M_b,Rd = 127.5 kNm: 0.238 + 13.1/35.3/(1 − 30.4/238) = 0.665.
 it('bends the flanges of an I section', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '5 kN/m', ['across' => '80 mm'])],
@@ -200,7 +200,8 @@ it('refuses loads that have no distance to speak of', function (): void {
     );
 });
 
-// AISC Design Examples, H.5A: HSS 6×4×1/4: C = 10.1 in³, h/t = 22.8: F_cr = 0.6 F_y; with F_y = 50 T_n = 303, φ 273 kip-in.
+// AISC Design Examples, H.5A: HSS 6×4×1/4: C = 10.1 in³, h/t = 22.8: F_cr = 0.6 F_y; with F_y = 50 T_n = 303, φ 273
+// kip-in.
 it('agrees with the published torsional strength of a hollow section', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '1.2 kip/ft', ['across' => '5 in'])],
@@ -221,8 +222,8 @@ it('agrees with the published torsional strength of a hollow section', function 
         );
 });
 
-// By hand in kips and inches: W8×31 over 20 ft, 1.4 · 0.2 kip/ft 2 in in front: B = 0.56/12 · 240²/8 = 336 kip-in²; h_o = 7.56: M_f = 44.4;
-// t_f b²/6 = 0.435 · 8.00²/6 = 4.64 in³: φ M_n = 0.9 · 50 · 4.64 = 209 kip-in.
+// By hand in kips and inches: W8×31 over 20 ft, 1.4 · 0.2 kip/ft 2 in in front: B = 0.56/12 · 240²/8 = 336 kip-in²; h_o
+// = 7.56: M_f = 44.4; t_f b²/6 = 0.435 · 8.00²/6 = 4.64 in³: φ M_n = 0.9 · 50 · 4.64 = 209 kip-in.
 it('bends the flanges of a W shape by H3.3', function (): void {
     $beam = fn (array $change): Design => edgeBeam(
         [lineLoad('g', '0.2 kip/ft', ['across' => '2 in'])],
@@ -244,7 +245,8 @@ it('bends the flanges of a W shape by H3.3', function (): void {
         ->toBeNear(209, 0.005)
         ->and($lines['u'])
         ->toBeNear($lines['m'] + ($lines['k'] * 44.4) / 209, 0.005);
-    // Held at the top, it does not buckle: bending by first yield, 1.4 · 0.2 · 20²/8 = 14 kip·ft over 0.9 · 50 ksi · 27.5 in³ = 103.1 kip·ft.
+    // Held at the top, it does not buckle: bending by first yield, 1.4 · 0.2 · 20²/8 = 14 kip·ft over 0.9 · 50 ksi ·
+    // 27.5 in³ = 103.1 kip·ft.
     $held = linesOf($beam(['restraint' => ['top' => ['kind' => 'continuous']]]), 'torsion');
     expect($held['m'])
         ->toBeNear(14 / 103.1, 0.005)
@@ -271,7 +273,8 @@ it('twists a stepped bar by its stiffness', function (): void {
     expect(abs($torque))->toBeNear((10e3 * 100 * $a) / ($a + $b), 1e-9);
 });
 
-// The sectorial coordinate of an I section is h_s b/4 at the tips: I_w over it h_s t_f b²/6. Channels and unequal flanges by the general theory of strips.
+// The sectorial coordinate of an I section is h_s b/4 at the tips: I_w over it h_s t_f b²/6. Channels and unequal
+// flanges by the general theory of strips.
 it('has the warping moduli of closed formulas and of strips', function (): void {
     $i = section('welded I 400×200×8×12');
     expect($i->warpingModulus())
@@ -287,7 +290,8 @@ it('has the warping moduli of closed formulas and of strips', function (): void 
         ->toBe(0.0);
 });
 
-// S. P. Timoshenko, J. N. Goodier, Theory of Elasticity, table of coefficients of a rectangle, from memory: 0.246, 0.267, 0.291, 0.312 h b².
+// S. P. Timoshenko, J. N. Goodier, Theory of Elasticity, table of coefficients of a rectangle, from memory: 0.246,
+// 0.267, 0.291, 0.312 h b².
 it('has the torsion moduli of solid bars', function (string $name, float $k): void {
     $s = section($name);
     expect($s->torsionModulus())->toBeNear($k * $s->h * $s->b ** 2, 0.012);
@@ -299,9 +303,9 @@ it('has the torsion moduli of solid bars', function (string $name, float $k): vo
     ['round 60', M_PI / 16],
 ]);
 
-// By hand, UPE 200 over 3 m, 3 kN/m 40 mm in front: B = 1.35 · 3 · 40 · 3000²/8 = 0.182 kNm²; I_w = 11 000 cm⁶, greatest sectorial coordinate at the
-// tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235. M = 4.56 kNm, M_cr = 54.2 kNm, M_b,Rd = 24.8 kNm:
-// 0.184 + 0.182/0.625/(1 − 4.56/54.2) = 0.502.
+// By hand, UPE 200 over 3 m, 3 kN/m 40 mm in front: B = 1.35 · 3 · 40 · 3000²/8 = 0.182 kNm²; I_w = 11 000 cm⁶,
+// greatest sectorial coordinate at the tips: (77 − 33.2) · 189/2 = 41.4 cm²: W_B = 266 cm⁴, B_Rd = 0.625 kNm² in S235.
+// M = 4.56 kNm, M_cr = 54.2 kNm, M_b,Rd = 24.8 kNm: 0.184 + 0.182/0.625/(1 − 4.56/54.2) = 0.502.
 it('bends a channel by warping', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '3 kN/m', ['across' => '40 mm'])],
@@ -331,9 +335,9 @@ it('bends a channel by warping', function (): void {
     }
 });
 
-// By hand, ½ HEB 200 over 3 m, 2 kN/m 50 mm in front: T = 1.35 · 2 · 50 · 1500 = 0.2025 kNm; I_t = 29.8 cm⁴, W_t = 19.9 cm³, T_Rd = 2.70 kNm;
-// φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³. W_el,y = 50.1 cm³, which hardly buckles (λ_LT =
-// 0.21): 3.04/11.7 + 1.01 · 0.0383/23.5 = 0.2615.
+// By hand, ½ HEB 200 over 3 m, 2 kN/m 50 mm in front: T = 1.35 · 2 · 50 · 1500 = 0.2025 kNm; I_t = 29.8 cm⁴, W_t = 19.9
+// cm³, T_Rd = 2.70 kNm; φ ≤ 0.2025 · 3/(2 · 81 · 0.298) = 0.0126; M = 3.04 kNm: M_z = 0.0383 kNm, W_z = 100 cm³. W_el,y
+// = 50.1 cm³, which hardly buckles (λ_LT = 0.21): 3.04/11.7 + 1.01 · 0.0383/23.5 = 0.2615.
 it('twists a tee by St Venant, and bends it askew', function (): void {
     $design = edgeBeam(
         [lineLoad('g', '2 kN/m', ['across' => '50 mm'])],
@@ -396,7 +400,8 @@ it('twists a tee by St Venant, and bends it askew', function (): void {
         ->toBeNear(4000.0);
 });
 
-// The bound of the twist beside the exact one of a bar: m L²/(8 G I_t) of an even torque, T L/(2 G I_t) of one in the middle (P e L/4).
+// The bound of the twist beside the exact one of a bar: m L²/(8 G I_t) of an even torque, T L/(2 G I_t) of one in the
+// middle (P e L/4).
 it('twists no more than it says', function () use ($force): void {
     $of = fn (array $load): float => (float) array_column(
         weighing(
@@ -413,8 +418,10 @@ it('twists no more than it says', function () use ($force): void {
         ->toBeNear((1.35 * 2e3 * 50 * 6000) / (4 * $GIt), 1e-6);
 });
 
-// By hand in kips and inches. C12×25, A36, 10 ft, 1.4 · 0.1 kip/ft 1 in in front: B = 0.14/12 · 120²/8 = 21.0 kip-in²; C_w = 130 in⁶, e_0 = 0.746 behind the back, t_w = 0.387,
-// h_o = 11.5, tips (3.05 − 0.194 − 0.94) 5.75 = 11.0 in²: W_B = 11.8 in⁴, 0.9 · 36 · 11.8 = 383. WT7×34, A992: J = 1.50, t_f = 0.720: C = 2.08; T_n = 0.6 · 50 · 2.08 = 62.5 kip-in.
+// By hand in kips and inches. C12×25, A36, 10 ft, 1.4 · 0.1 kip/ft 1 in in front: B = 0.14/12 · 120²/8 = 21.0 kip-in²;
+// C_w = 130 in⁶, e_0 = 0.746 behind the back, t_w = 0.387, h_o = 11.5, tips (3.05 − 0.194 − 0.94) 5.75 = 11.0 in²: W_B
+// = 11.8 in⁴, 0.9 · 36 · 11.8 = 383. WT7×34, A992: J = 1.50, t_f = 0.720: C = 2.08; T_n = 0.6 · 50 · 2.08 = 62.5
+// kip-in.
 it('twists a channel and a tee by H3.3', function (): void {
     $beam = fn (string $section, string $grade): Design => edgeBeam(
         [lineLoad('g', '0.1 kip/ft', ['across' => '1 in'])],
@@ -486,8 +493,9 @@ it('refuses torsion where the section changes', function (array $change): void {
     ],
 ]);
 
-// By hand, 1 kN/m 100 mm in front over 6 m: m = 100 Nmm/mm. SHS 200×200×10, I_t = 4471 cm⁴ by Annex B: twice m L²/(8 G I_t) at most. HEB 200 by warping alone, 5 m L⁴/(384 E I_w), I_w = 171 100 cm⁶;
-// by St Venant alone, I_t = 59.3 cm⁴, twice m L²/(8 G I_t) = 1.07 degrees, which is less.
+// By hand, 1 kN/m 100 mm in front over 6 m: m = 100 Nmm/mm. SHS 200×200×10, I_t = 4471 cm⁴ by Annex B: twice m L²/(8 G
+// I_t) at most. HEB 200 by warping alone, 5 m L⁴/(384 E I_w), I_w = 171 100 cm⁶; by St Venant alone, I_t = 59.3 cm⁴,
+// twice m L²/(8 G I_t) = 1.07 degrees, which is less.
 it('tells how far the member twists', function (): void {
     $degrees = fn (Design $d): float => (float) preg_replace(
         '/.*twists by ([0-9.]+) degrees.*/',

@@ -43,8 +43,8 @@ it('buckles by bending about the minor axis and twisting together', function (fl
     expect(SidewaysBuckling::criticalForce($s, $L, $L, null, 1e12))->toBeNear(twistsAsideAt($s, $L), 1e-6);
 })->with([2000.0, 6000.0, 12000.0]);
 
-// By hand: the shear centre lies where the flanges' I are in balance: h_s = 382.5, I_1 = 45.0, I_2 = 10.0 cm⁴ · 10²: 382.5 · 45/55 = 313 above the lower
-// flange; the centroid (6000 · 382.5 + 4380 · 190)/13380 = 234 above it: 79 mm.
+// By hand: the shear centre lies where the flanges' I are in balance: h_s = 382.5, I_1 = 45.0, I_2 = 10.0 cm⁴ · 10²:
+// 382.5 · 45/55 = 313 above the lower flange; the centroid (6000 · 382.5 + 4380 · 190)/13380 = 234 above it: 79 mm.
 it('has its shear centre where the flanges are in balance', function (): void {
     expect(unequal(UNEQUAL)->shearCentreAbove())
         ->toBeNear(79.2, 0.005)
@@ -81,7 +81,8 @@ it('shears its flanges by their parts of I_z', function (): void {
         ->toBeNear((200 * 15 * 235) / sqrt(3));
 });
 
-// c/t of the web 365/6 = 61 > 42 ε: λ_p = 61/(28.4 · 0.814 · 2) = 1.316, ρ = (1.316 − 0.22)/1.316² = 0.633, of all of the section.
+// c/t of the web 365/6 = 61 > 42 ε: λ_p = 61/(28.4 · 0.814 · 2) = 1.316, ρ = (1.316 − 0.22)/1.316² = 0.633, of all of
+// the section.
 it('presses a slender web at a reduced stress', function (): void {
     $s = 'welded I 400×300×200×6×20×15';
     expect(steel($s, SteelGrade::S355)->classIn(Strain::Compression))
@@ -109,7 +110,8 @@ it('pushes a tee sideways', function (array $standard, float $Mc): void {
     ],
 ]);
 
-// E4-3 by hand is the bisection above with r_o; F6: M_p = 1.6 F_y S_y, S_y = 2 · 55.05e6/300 = 367 cm³, which is less than F_y Z_y.
+// E4-3 by hand is the bisection above with r_o; F6: M_p = 1.6 F_y S_y, S_y = 2 · 55.05e6/300 = 367 cm³, which is less
+// than F_y Z_y.
 it('is pressed and pushed after AISC 360', function (): void {
     $us = ['grade' => 'A572 50', 'basis' => ['combinations' => 'asce-7-22-lrfd']];
     $design = unequalPost(UNEQUAL, '400 kN', '6 kN/m', '2 kN/m', $us);

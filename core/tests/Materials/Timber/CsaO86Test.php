@@ -18,7 +18,8 @@ const NBC_CASES = [
     ],
 ];
 
-// Wood Design Manual, joist tables for K_D = K_H = 1 (from memory): M_r of 38×286 D.Fir-L No.1/No.2 4.66 kNm, of 38×235 SPF 4.09 kNm.
+// Wood Design Manual, joist tables for K_D = K_H = 1 (from memory): M_r of 38×286 D.Fir-L No.1/No.2 4.66 kNm, of 38×235
+// SPF 4.09 kNm.
 it('has the resistances of the joist tables', function (string $grade, string $depth, float $Mr, float $Vr): void {
     $design = timberDesign(
         ['width' => '38 mm', 'depth' => $depth, 'grade' => $grade],
@@ -88,7 +89,8 @@ it('takes the smaller moment of glulam', function (): void {
         ->toBeNear(0.9 * 2.0 * 0.48 * 130 * 570 * 3.69 * (0.13 * 0.57 * 9) ** -0.18, 1e-6);
 });
 
-// A post 140×140 SPF No.1, 3 m: K_Zc = 6.3 (140 · 3000)^−0.13 = 1.169, K_C by C_C = 21.4; with 20 mm eccentricity (P/P_r)² + M/[M_r (1 − P/P_E)].
+// A post 140×140 SPF No.1, 3 m: K_Zc = 6.3 (140 · 3000)^−0.13 = 1.169, K_C by C_C = 21.4; with 20 mm eccentricity
+// (P/P_r)² + M/[M_r (1 − P/P_E)].
 it('weighs a post', function (): void {
     $design = timberDesign(
         ['width' => '140 mm', 'depth' => '140 mm', 'grade' => 'SPF No.1'],

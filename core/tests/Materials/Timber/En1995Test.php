@@ -68,7 +68,8 @@ it('weighs permanent load alone with its own factor', function (float $q, string
         ->toBeNear((max((1.35 * 5) / 0.6, (1.35 * 5 + 1.5 * $q) / 0.8) * 2e6) / ((100 * 200 ** 2) / 6) / (24 / 1.3));
 })->with([[1.4, 'permanent'], [1.6, 'medium']]);
 
-// 63×200 C24, 4 m, 1.2 kN/m down and 0.5 kN/m sideways, both permanent: (6.11) and (6.12) with k_m = 0.7, k_h of either depth.
+// 63×200 C24, 4 m, 1.2 kN/m down and 0.5 kN/m sideways, both permanent: (6.11) and (6.12) with k_m = 0.7, k_h of either
+// depth.
 it('bends about both axes', function (): void {
     $design = timberDesign(
         ['width' => '63 mm', 'depth' => '200 mm', 'grade' => 'C24'],
@@ -113,7 +114,8 @@ it('weighs notched ends', function (string $edge, float $kv): void {
     expect(weighing($design, 'notch-1')->ratio)->toBeNear($tau / (($kv * 0.6 * 4) / 1.3), 1e-4);
 })->with([['bottom', 5 / (15 * (sqrt(0.16) + ((0.8 * 60) / 225) * sqrt(1 / 0.8 - 0.64)))], ['top', 1.0]]);
 
-// Bearing at an end, over a middle support and under a point load: 30 mm more where the member goes on, k_c,90 = 1.5 on supports 2 h apart.
+// Bearing at an end, over a middle support and under a point load: 30 mm more where the member goes on, k_c,90 = 1.5 on
+// supports 2 h apart.
 it('weighs each bearing by itself', function (): void {
     $design = timberDesign(
         ['width' => '100 mm', 'depth' => '200 mm', 'grade' => 'C24', 'sill' => 'D30', 'sillBeyond' => '20 mm'],
@@ -148,7 +150,8 @@ it('weighs each bearing by itself', function (): void {
         ->toBeNear(valueOf($design, 'sill-1', 'F_c_90_d') / ((100 + 40) * 100) / ((0.6 * 5.3) / 1.3));
 });
 
-// EN 1995-1-2: 140×400 GL24h, R30 from three sides: d_ef = 0.7 · 30 + 7 = 28 mm, 84×372 left, k_fi = 1.15. η by ψ_2 = 0.3.
+// EN 1995-1-2: 140×400 GL24h, R30 from three sides: d_ef = 0.7 · 30 + 7 = 28 mm, 84×372 left, k_fi = 1.15. η by ψ_2 =
+// 0.3.
 it('is weighed in fire with the section that is left', function (): void {
     $design = timberDesign(
         ['width' => '140 mm', 'depth' => '400 mm', 'grade' => 'GL24h', 'fire' => 'R30'],
@@ -195,7 +198,8 @@ it('weighs the net deflection, by the span and in millimetres', function (): voi
         ->toBeNear($final / 12, 1e-6);
 });
 
-// 7.3.3 by hand: joists 50×220 of 11 000 MPa at 400 mm, 4 m, floor 5 m wide: (EI)_l = 1.2201 MNm²/m, f_1 = 14.0 Hz with 60 kg/m².
+// 7.3.3 by hand: joists 50×220 of 11 000 MPa at 400 mm, 4 m, floor 5 m wide: (EI)_l = 1.2201 MNm²/m, f_1 = 14.0 Hz with
+// 60 kg/m².
 it('weighs the vibration of a floor', function (): void {
     $design = timberDesign(
         [
@@ -263,7 +267,8 @@ it('weighs a stud in wind', function (): void {
         ->toBeNear((1.35 * 3e3) / (105 * 145) / ((1.25 * 0.6 * 2.5) / 1.3));
 });
 
-// 6.4.2: of a double tapered beam under a uniform load σ is greatest at L h_s/(2 h_ap), of a single one at L/(1 + h_ap/h_s); k_m,α by (6.40).
+// 6.4.2: of a double tapered beam under a uniform load σ is greatest at L h_s/(2 h_ap), of a single one at L/(1 +
+// h_ap/h_s); k_m,α by (6.40).
 it('weighs tapered beams', function (string $taper, float $x, float $slope): void {
     $design = timberDesign(
         ['width' => '160 mm', 'depth' => '1000 mm', 'endDepth' => '500 mm', 'taper' => $taper, 'grade' => 'GL24h'],
@@ -318,8 +323,8 @@ it('takes rows of end forces for as long as they stay', function (string $durati
     expect(weighing($design, 'compression')->ratio)->toBeNear(20e3 / 14400 / (($kMod * 21) / 1.3));
 })->with([['', 0.8], ['permanent', 0.6], ['short', 0.9]]);
 
-// The eigenvalue of a narrow rectangle in Timoshenko and Gere: under a constant moment π/l √(E I_z G I_t), which the formulas have with k_l = 1;
-// under a uniform load in the axis q l² = 28.3/l √(E I_z G I_t).
+// The eigenvalue of a narrow rectangle in Timoshenko and Gere: under a constant moment π/l √(E I_z G I_t), which the
+// formulas have with k_l = 1; under a uniform load in the axis q l² = 28.3/l √(E I_z G I_t).
 it('has the eigenvalue of the member beside the formulas, and in their place where it is chosen', function (
     string $kind,
     float $times,

@@ -23,7 +23,8 @@ const FLOOR_CASES = [
     ],
 ];
 
-// International Residential Code, Table R502.3.1(2): joists at 16 in., 40 psf live, 10 psf dead, L/360; from memory. Feet, inches.
+// International Residential Code, Table R502.3.1(2): joists at 16 in., 40 psf live, 10 psf dead, L/360; from memory.
+// Feet, inches.
 it('finds the spans of the table of floor joists', function (
     string $grade,
     string $depth,
@@ -66,7 +67,8 @@ it('has values by the size', function (string $grade, float $b, float $h, float 
     ['24F-1.8E', 5.125, 15, 2400, 1.8e6],
 ]);
 
-// 2×10 DF-L No.2 at 16 in., 14 ft, 13 + 53 lb/ft: F′_b = 900 · 1.1 · 1.15 = 1138.5 psi at C_D = 1.0; shear at d from the faces.
+// 2×10 DF-L No.2 at 16 in., 14 ft, 13 + 53 lb/ft: F′_b = 900 · 1.1 · 1.15 = 1138.5 psi at C_D = 1.0; shear at d from
+// the faces.
 it('weighs a floor joist by allowable stresses', function (): void {
     $design = timberDesign(
         ['width' => '1.5 in', 'depth' => '9.25 in', 'grade' => 'Douglas Fir-Larch No.2', 'sharesLoad' => true],
@@ -121,7 +123,8 @@ it('has the duration of the shortest load', function (string $case, float $CD): 
     expect(valueOf($design, 'bending', 'C_D'))->toBe($CD);
 })->with([['g', 0.9], ['q', 1.0], ['s', 1.15], ['w', 1.6]]);
 
-// A post 6×6 DF-L No.1, 9 ft: F_cE = 0.822 · 580 000/19.64² = 1236 psi, C_P = 0.759: 23 kip at C_D = 1.0, as column tables have it (from memory).
+// A post 6×6 DF-L No.1, 9 ft: F_cE = 0.822 · 580 000/19.64² = 1236 psi, C_P = 0.759: 23 kip at C_D = 1.0, as column
+// tables have it (from memory).
 it('weighs a post', function (): void {
     $timber = ['width' => '5.5 in', 'depth' => '5.5 in', 'grade' => 'Douglas Fir-Larch No.1'];
     $upright =
@@ -167,7 +170,8 @@ it('takes the smaller of the factors of stability and volume', function (string 
     );
 })->with(['continuous', 'supports']);
 
-// A tension-side notch of 2 in. in a 2×10: V′_r = 2/3 · 180 · 1.5 · 7.25 (7.25/9.25)² = 801.7 lbf with the whole reaction; deeper than d/4 is not permitted.
+// A tension-side notch of 2 in. in a 2×10: V′_r = 2/3 · 180 · 1.5 · 7.25 (7.25/9.25)² = 801.7 lbf with the whole
+// reaction; deeper than d/4 is not permitted.
 it('weighs notches', function (): void {
     $of = fn (string $depth): ?float => weighing(
         timberDesign(

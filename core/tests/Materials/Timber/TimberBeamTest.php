@@ -80,8 +80,9 @@ it('has the values of the tables', function (): void {
     }
 });
 
-// By hand: q_d = 1.35 · 0.24 + 1.5 · 0.8 = 1.524 kN/m, M = 3.360 kNm, W = 632.8 cm³: 5.31 N/mm² against 0.8 · 24/1.3 = 14.77.
-// V = 3.200 kN, τ = 1.5 · 3200/(0.67 · 75 · 225) = 0.4246 against 0.8 · 4/1.3 = 2.462. Bearing 3200/(75 · 130) against 1.5 · 0.8 · 2.5/1.3.
+// By hand: q_d = 1.35 · 0.24 + 1.5 · 0.8 = 1.524 kN/m, M = 3.360 kNm, W = 632.8 cm³: 5.31 N/mm² against 0.8 · 24/1.3 =
+// 14.77. V = 3.200 kN, τ = 1.5 · 3200/(0.67 · 75 · 225) = 0.4246 against 0.8 · 4/1.3 = 2.462. Bearing 3200/(75 · 130)
+// against 1.5 · 0.8 · 2.5/1.3.
 it('is weighed in bending, shear and bearing', function (): void {
     $design = joistDesign();
     expect(weighing($design, 'bending')->ratio)

@@ -48,7 +48,9 @@ const fields = computed(() => {
         ['sheetSideways', 'Sheeting sideways', 'stress', 'none'],
     ]
     const ofLips = ['c', ...OF_STRIPS]
-    return all.filter(([key]) => (hasLips.value || !ofLips.includes(key)) && (isDirect.value || !OF_STRIPS.includes(key)))
+    return all.filter(
+        ([key]) => (hasLips.value || !ofLips.includes(key)) && (isDirect.value || !OF_STRIPS.includes(key)),
+    )
 })
 </script>
 
@@ -56,7 +58,11 @@ const fields = computed(() => {
     <div v-if="of" class="grid grid-cols-2 gap-2">
         <label>
             <FieldLabel text="Shape" />
-            <select class="field" :value="of.shape" @change="(e) => set('shape', value(e) as ColdFormedDocument['shape'])">
+            <select
+                class="field"
+                :value="of.shape"
+                @change="(e) => set('shape', value(e) as ColdFormedDocument['shape'])"
+            >
                 <option v-for="s in choices.shape ?? [of.shape]" :key="s">{{ s }}</option>
             </select>
         </label>
@@ -106,7 +112,11 @@ const fields = computed(() => {
         />
         <label v-if="isDirect">
             <FieldLabel text="Elastic buckling by" />
-            <select class="field" :value="of.buckling || 'strips'" @change="(e) => set('buckling', value(e) as ColdFormedDocument['buckling'])">
+            <select
+                class="field"
+                :value="of.buckling || 'strips'"
+                @change="(e) => set('buckling', value(e) as ColdFormedDocument['buckling'])"
+            >
                 <option value="strips">finite strips</option>
                 <option value="formulas">closed formulas</option>
             </select>
@@ -123,7 +133,11 @@ const fields = computed(() => {
         />
         <HoleFields class="col-span-2" :editor="editor" />
         <label class="col-span-2 flex items-center gap-2">
-            <input type="checkbox" :checked="of.fastened !== false" @change="(e) => set('fastened', (e.target as HTMLInputElement).checked)" />
+            <input
+                type="checkbox"
+                :checked="of.fastened !== false"
+                @change="(e) => set('fastened', (e.target as HTMLInputElement).checked)"
+            />
             Fastened to its supports
         </label>
     </div>

@@ -22,7 +22,9 @@ const nameOf = (path: string): string => {
 watch(chosen, (now, before) => {
     if (!Object.keys(before).length || !Object.keys(now).length) return
     const paths = [...new Set([...Object.keys(before), ...Object.keys(now)])]
-    changes.value = paths.filter((path) => before[path] !== now[path]).map((path) => [nameOf(path), before[path] ?? 'none', now[path] ?? 'none'])
+    changes.value = paths
+        .filter((path) => before[path] !== now[path])
+        .map((path) => [nameOf(path), before[path] ?? 'none', now[path] ?? 'none'])
 })
 
 interface Row {
@@ -42,11 +44,18 @@ const columns = computed<{ title: string; rows: Row[] }[]>(() => {
     const place = (key: 'spans' | 'supports', number: number, label: string): Row => {
         const path = `${key}.${number}`
         const otherwise = key === 'spans' ? of?.bottom : of?.top
-        return { path, label, value: of?.[key]?.[number] ?? '', placeholder: chosen.value[path] ?? (otherwise || 'none') }
+        return {
+            path,
+            label,
+            value: of?.[key]?.[number] ?? '',
+            placeholder: chosen.value[path] ?? (otherwise || 'none'),
+        }
     }
     const spans = spansOf(document.value).filter((s) => s.name.startsWith('Span'))
     const only = spans.length > 1 ? undefined : chosen.value['spans.1']
-    const bottom: Row[] = [{ path: 'bottom', label: 'All spans', value: of?.bottom ?? '', placeholder: only ?? AS_NEEDED }]
+    const bottom: Row[] = [
+        { path: 'bottom', label: 'All spans', value: of?.bottom ?? '', placeholder: only ?? AS_NEEDED },
+    ]
     const supports = document.value.supports.length
     return [
         {
@@ -56,7 +65,10 @@ const columns = computed<{ title: string; rows: Row[] }[]>(() => {
                 ...Array.from({ length: supports }, (_, i) => place('supports', i + 1, `Support ${i + 1}`)),
             ],
         },
-        { title: 'Bottom bars', rows: [...bottom, ...(spans.length > 1 ? spans.map((_, i) => place('spans', i + 1, `Span ${i + 1}`)) : [])] },
+        {
+            title: 'Bottom bars',
+            rows: [...bottom, ...(spans.length > 1 ? spans.map((_, i) => place('spans', i + 1, `Span ${i + 1}`)) : [])],
+        },
     ]
 })
 
@@ -85,10 +97,20 @@ function focus(path: string): void {
 
 <template>
     <div ref="fields" class="grid grid-cols-2 gap-x-2">
-        <BarsInHand v-if="editor.result.value?.section.list?.length" class="col-span-2" :result="editor.result.value" @set="set" @type="focus" />
+        <BarsInHand
+            v-if="editor.result.value?.section.list?.length"
+            class="col-span-2"
+            :result="editor.result.value"
+            @set="set"
+            @type="focus"
+        />
         <fieldset v-for="column in columns" :key="column.title" class="min-w-0">
             <legend class="label font-semibold">{{ column.title }}</legend>
-            <label v-for="row in column.rows" :key="row.path" class="mb-1 grid grid-cols-[4.5rem_1fr] items-center gap-1">
+            <label
+                v-for="row in column.rows"
+                :key="row.path"
+                class="mb-1 grid grid-cols-[4.5rem_1fr] items-center gap-1"
+            >
                 <span class="text-xs" :title="helpOf(row.label)">{{ row.label }}</span>
                 <input
                     class="field"
@@ -105,7 +127,9 @@ function focus(path: string): void {
         </fieldset>
         <p v-if="changes.length" class="col-span-2 text-xs text-faint" aria-live="polite">
             Bars changed:
-            <template v-for="([place, before, after], i) in changes" :key="place">{{ i ? '; ' : '' }}{{ place }} {{ before }} → {{ after }}</template>
+            <template v-for="([place, before, after], i) in changes" :key="place"
+                >{{ i ? '; ' : '' }}{{ place }} {{ before }} → {{ after }}</template
+            >
         </p>
     </div>
 </template>

@@ -24,7 +24,10 @@ const grips = computed<Grip[]>(() =>
         const field = fieldOf(row, spans.value)
         const text = field && (props.result.section.bars?.[field] ?? props.result.section.bars?.[THROUGH[field] ?? ''])
         if (!field || !text) return []
-        const y = row.face === 'top' ? TOP + (field === 'top' ? 6 : 12) : TOP + DEPTH - (Number(field.split('.')[1] ?? 0) % 2 ? 6 : 10)
+        const y =
+            row.face === 'top'
+                ? TOP + (field === 'top' ? 6 : 12)
+                : TOP + DEPTH - (Number(field.split('.')[1] ?? 0) % 2 ? 6 : 10)
         return [{ row, field, text: text.replace(/ in layers.*$/, ''), y, title: row.where.replace(', ', ' bars, ') }]
     }),
 )
@@ -55,13 +58,27 @@ function onKey(g: Grip, e: KeyboardEvent): void {
 /** Ends are drawn a little short, so that neighbours can be told apart. */
 const lineOf = (g: Grip): string => `M${sx(g.row.from) + 2} ${g.y}H${sx(g.row.to) - 2}`
 /** Where the text of bars stands: away from the middle of a neighbour's. */
-const textY = (g: Grip): number => (g.row.face === 'bottom' ? TOP + DEPTH + 11 : g.field === 'top' ? TOP + DEPTH / 2 + 4 : TOP - 6)
+const textY = (g: Grip): number =>
+    g.row.face === 'bottom' ? TOP + DEPTH + 11 : g.field === 'top' ? TOP + DEPTH / 2 + 4 : TOP - 6
 </script>
 
 <template>
     <svg :viewBox="`0 0 ${W} 80`" class="w-full touch-none select-none" role="group" aria-label="Bars in elevation">
-        <rect :x="sx(0)" :y="TOP" :width="sx(result.member.length) - sx(0)" :height="DEPTH" fill="var(--color-shade)" stroke="var(--color-line)" />
-        <path v-for="(s, i) in result.member.supports" :key="i" :d="`M${sx(s.x)} ${TOP + DEPTH}l-4 7h8z`" fill="none" stroke="var(--color-faint)" />
+        <rect
+            :x="sx(0)"
+            :y="TOP"
+            :width="sx(result.member.length) - sx(0)"
+            :height="DEPTH"
+            fill="var(--color-shade)"
+            stroke="var(--color-line)"
+        />
+        <path
+            v-for="(s, i) in result.member.supports"
+            :key="i"
+            :d="`M${sx(s.x)} ${TOP + DEPTH}l-4 7h8z`"
+            fill="none"
+            stroke="var(--color-faint)"
+        />
         <g
             v-for="g in grips"
             :key="g.field"

@@ -105,7 +105,11 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
         </label>
         <label v-if="!isSlab">
             <FieldLabel text="Shape" />
-            <select class="field" :value="concrete.profile ?? 'rectangle'" @change="(e) => set('profile', value(e) as ConcreteDocument['profile'])">
+            <select
+                class="field"
+                :value="concrete.profile ?? 'rectangle'"
+                @change="(e) => set('profile', value(e) as ConcreteDocument['profile'])"
+            >
                 <option v-for="p in choices.profile ?? [concrete.profile ?? 'rectangle']" :key="p">{{ p }}</option>
             </select>
         </label>
@@ -116,7 +120,13 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             <input
                 class="field"
                 :value="concrete.sizes ?? ''"
-                :placeholder="family === 'asce' && units === 'us' ? '#4 to #11' : isSlab ? '8, 10, 12, 16, 20' : '12, 16, 20, 25, 32'"
+                :placeholder="
+                    family === 'asce' && units === 'us'
+                        ? '#4 to #11'
+                        : isSlab
+                          ? '8, 10, 12, 16, 20'
+                          : '12, 16, 20, 25, 32'
+                "
                 :aria-invalid="!!fault('sizes')"
                 @input="(e) => set('sizes', value(e))"
             />
@@ -200,7 +210,12 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
         </label>
         <label v-for="(label, key) in ASKED" :key="key">
             <FieldLabel :text="label" />
-            <select class="field" :value="concrete[key] ?? ''" :aria-invalid="!!fault(key)" @change="(e) => set(key, value(e))">
+            <select
+                class="field"
+                :value="concrete[key] ?? ''"
+                :aria-invalid="!!fault(key)"
+                @change="(e) => set(key, value(e))"
+            >
                 <option value="">not weighed</option>
                 <option v-for="c in choices[`${key} ${family}`] ?? choices[key] ?? []" :key="c">{{ c }}</option>
             </select>
@@ -209,7 +224,11 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
         <template v-if="isEuropean && concrete.exposure">
             <label>
                 <FieldLabel text="Structural class" />
-                <select class="field" :value="concrete.structuralClass ?? 'S4'" @change="(e) => set('structuralClass', value(e))">
+                <select
+                    class="field"
+                    :value="concrete.structuralClass ?? 'S4'"
+                    @change="(e) => set('structuralClass', value(e))"
+                >
                     <option v-for="n in 6" :key="n">S{{ n }}</option>
                 </select>
             </label>
@@ -247,13 +266,19 @@ const links = computed<Partial<Record<SizeKey, string>>>(() =>
             <span v-if="fault('stiffnessFactor')" class="fault" role="alert">{{ fault('stiffnessFactor') }}</span>
         </label>
         <label v-for="(label, key) in REDUCTIONS" :key="key" class="col-span-2 flex items-center gap-2 text-xs">
-            <input type="checkbox" :checked="concrete[key] ?? false" @change="(e) => set(key, (e.target as HTMLInputElement).checked)" />
+            <input
+                type="checkbox"
+                :checked="concrete[key] ?? false"
+                @change="(e) => set(key, (e.target as HTMLInputElement).checked)"
+            />
             <span :title="helpOf(label)">{{ label }}</span>
         </label>
         <TieFields class="col-span-2" :editor="editor" :family="family" />
         <RedistributionFields class="col-span-2" :editor="editor" />
         <div v-if="list.length" class="col-span-2 flex flex-wrap gap-x-3">
-            <button class="quiet px-0! text-left underline" @click="download">Bar list as CSV, {{ list.length }} marks, {{ mass }}</button>
+            <button class="quiet px-0! text-left underline" @click="download">
+                Bar list as CSV, {{ list.length }} marks, {{ mass }}
+            </button>
             <button class="quiet px-0! underline" @click="draw">Detail drawing as SVG</button>
         </div>
     </div>

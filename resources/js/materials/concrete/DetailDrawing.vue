@@ -6,8 +6,8 @@ import { endsOf, scaleFor } from '@/materials/concrete/detail'
 import { outlineOf, tornOf } from '@/sheet/sections'
 
 /**
- * The detail of a concrete member to scale, for the drawing board: elevation, its bars pulled out with where they end, and its sections.
- * Lengths of the drawing are mm of paper.
+ * The detail of a concrete member to scale, for the drawing board: elevation, its bars pulled out with where they end,
+ * and its sections. Lengths of the drawing are mm of paper.
  */
 const props = defineProps<{ result: Result; units: UnitSystem; title: string }>()
 const MARGIN = 14
@@ -25,11 +25,13 @@ const bars = computed(() => list.value.filter((b) => b.face === 'top' || b.face 
 const links = computed(() => list.value.filter((b) => b.face === 'link' && !b.where.startsWith('single')))
 const inset = computed(() => ((section.value.link?.[0] ?? 25) + (section.value.link?.[1] ?? 0)) / scale.value)
 const yOf = (b: BarRow): number => (b.face === 'top' ? TOP + inset.value + 0.6 : TOP + depth.value - inset.value - 0.6)
-const placed = (b: BarRow): number[] => Array.from({ length: b.number }, (_, i) => b.from + ((i + 0.5) * (b.to - b.from)) / Math.max(1, b.number))
+const placed = (b: BarRow): number[] =>
+    Array.from({ length: b.number }, (_, i) => b.from + ((i + 0.5) * (b.to - b.from)) / Math.max(1, b.number))
 const zoneY = computed(() => TOP + depth.value + 11)
 const rowY = (i: number): number => zoneY.value + 20 + i * ROW
 /** Whole millimetres, or inches; the title says which. */
-const mm = (x: number): string => (props.units === 'us' ? typed(x, 'size', 'us').replace(' in', '″') : String(Math.round(x)))
+const mm = (x: number): string =>
+    props.units === 'us' ? typed(x, 'size', 'us').replace(' in', '″') : String(Math.round(x))
 const cuts = computed(() => {
     const all = (section.value.cuts ?? []).map((c, index) => ({ ...c, index }))
     return all.filter((c, i) => all.findIndex((other) => other.text === c.text) === i)
@@ -68,7 +70,8 @@ function path(b: BarRow, y: number, leg: number): string {
         <g stroke="none" fill="#1f2328">
             <text :x="MARGIN" y="10" font-size="5" font-weight="bold">{{ title }}</text>
             <text :x="MARGIN" y="16">
-                {{ section.name }}, {{ section.grade }}. Elevation 1 : {{ scale }}, sections 1 : {{ CUT }}; {{ units === 'us' ? 'inches' : 'mm' }}.
+                {{ section.name }}, {{ section.grade }}. Elevation 1 : {{ scale }}, sections 1 : {{ CUT }};
+                {{ units === 'us' ? 'inches' : 'mm' }}.
             </text>
         </g>
         <rect :x="sx(0)" :y="TOP" :width="member.length / scale" :height="depth" stroke-width="0.5" />
@@ -98,13 +101,27 @@ function path(b: BarRow, y: number, leg: number): string {
         </g>
         <g v-for="(s, i) in member.supports.slice(1)" :key="`d${i}`">
             <path :d="`M${sx(member.supports[i]!.x)} ${TOP - 4}H${sx(s.x)}m-1 -1l-0 2`" />
-            <text :x="(sx(member.supports[i]!.x) + sx(s.x)) / 2" :y="TOP - 5" text-anchor="middle" stroke="none" fill="#1f2328">
+            <text
+                :x="(sx(member.supports[i]!.x) + sx(s.x)) / 2"
+                :y="TOP - 5"
+                text-anchor="middle"
+                stroke="none"
+                fill="#1f2328"
+            >
                 {{ mm(s.x - member.supports[i]!.x) }}
             </text>
         </g>
         <g v-for="(b, i) in links" :key="`z${b.mark}`">
-            <path :d="`M${sx(b.from)} ${zoneY}H${sx(b.to)}M${sx(b.from)} ${zoneY - 1.5}v3M${sx(b.to)} ${zoneY - 1.5}v3`" />
-            <text :x="(sx(b.from) + sx(b.to)) / 2" :y="zoneY + (i % 2 ? 4 : -1)" text-anchor="middle" stroke="none" fill="#1f2328">
+            <path
+                :d="`M${sx(b.from)} ${zoneY}H${sx(b.to)}M${sx(b.from)} ${zoneY - 1.5}v3M${sx(b.to)} ${zoneY - 1.5}v3`"
+            />
+            <text
+                :x="(sx(b.from) + sx(b.to)) / 2"
+                :y="zoneY + (i % 2 ? 4 : -1)"
+                text-anchor="middle"
+                stroke="none"
+                fill="#1f2328"
+            >
                 {{ b.number }} {{ b.size }}/{{ apart(b) }} {{ b.mark }}, {{ mm(b.to - b.from) }}
             </text>
         </g>
@@ -129,7 +146,12 @@ function path(b: BarRow, y: number, leg: number): string {
             </g>
         </g>
         <g v-for="(c, i) in cuts" :key="c.text">
-            <path :d="outlineOf(cut, 1 / CUT, ...cutAt(i), c.index)" stroke-width="0.35" fill="#f1f0ea" fill-rule="evenodd" />
+            <path
+                :d="outlineOf(cut, 1 / CUT, ...cutAt(i), c.index)"
+                stroke-width="0.35"
+                fill="#f1f0ea"
+                fill-rule="evenodd"
+            />
             <g stroke="none" fill="#1f2328">
                 <text :x="cutAt(i)[0]" :y="cutAt(i)[1] - 3">{{ c.title }}</text>
                 <text

@@ -9,7 +9,11 @@ import type { ConcreteDocument, MemberDocument } from '@/contract/member'
 const props = defineProps<{ editor: Editor }>()
 const concrete = computed(() => (props.editor.document.value as MemberDocument).concrete)
 const fault = (key: string): string | undefined => props.editor.errors.value[`concrete.${key}`]?.[0]
-const SIZES = { flangeWidth: 'Flange, width', flangeThickness: 'Flange, thickness', effectiveWidth: 'Effective width' } as const
+const SIZES = {
+    flangeWidth: 'Flange, width',
+    flangeThickness: 'Flange, thickness',
+    effectiveWidth: 'Effective width',
+} as const
 
 function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]): void {
     props.editor.change((d) => {
@@ -36,7 +40,9 @@ function set<K extends keyof ConcreteDocument>(key: K, to: ConcreteDocument[K]):
         <select
             class="field"
             :value="concrete?.flangeWeight ?? 'own'"
-            @change="(e) => set('flangeWeight', (e.target as HTMLSelectElement).value as ConcreteDocument['flangeWeight'])"
+            @change="
+                (e) => set('flangeWeight', (e.target as HTMLSelectElement).value as ConcreteDocument['flangeWeight'])
+            "
         >
             <option value="own">counted here</option>
             <option value="slab">in the slab's load</option>

@@ -8,7 +8,8 @@ import type { MemberDocument } from '@/contract/member'
 const props = defineProps<{ editor: Editor }>()
 const document = computed(() => props.editor.document.value as MemberDocument)
 const inner = computed(() => document.value.supports.map((_, i) => i + 1).slice(1, -1))
-const fault = (number: number): string | undefined => props.editor.errors.value[`concrete.redistribution.${number}`]?.[0]
+const fault = (number: number): string | undefined =>
+    props.editor.errors.value[`concrete.redistribution.${number}`]?.[0]
 
 function set(number: number, text: string): void {
     props.editor.change((d) => {

@@ -7,7 +7,8 @@ const INCH = 25.4
 const POUND = 0.45359237
 
 /** Mass of bars with its unit, kg or lb. */
-export const massOf = (kg: number, units: UnitSystem): string => (units === 'us' ? `${(kg / POUND).toFixed(1)} lb` : `${kg.toFixed(1)} kg`)
+export const massOf = (kg: number, units: UnitSystem): string =>
+    units === 'us' ? `${(kg / POUND).toFixed(1)} lb` : `${kg.toFixed(1)} kg`
 
 /** The bars for the workshop as a file (RFC 4180), in mm and kg or in inches and pounds. */
 export function barListCsv(rows: BarRow[], units: UnitSystem): string {

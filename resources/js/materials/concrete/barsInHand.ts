@@ -1,9 +1,13 @@
 import type { BarRow } from '@/contract/result'
 
-/** The field of the block "concrete" that bars of the list belong to: "spans.2", "supports.1", "top"; null: none of its own. */
+/**
+ * The field of the block "concrete" that bars of the list belong to: "spans.2", "supports.1", "top"; null: none of its
+ * own.
+ */
 export function fieldOf(row: BarRow, spans: number): string | null {
     const number = /(span|support) (\d+)$/.exec(row.where)
-    if (row.face === 'top') return number ? `supports.${number[2]}` : row.where.endsWith('from end to end') ? 'top' : null
+    if (row.face === 'top')
+        return number ? `supports.${number[2]}` : row.where.endsWith('from end to end') ? 'top' : null
     if (row.face !== 'bottom' || row.where.includes('overhang')) return null
     return spans === 1 ? 'bottom' : number ? `spans.${number[2]}` : null
 }

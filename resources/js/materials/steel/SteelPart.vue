@@ -50,13 +50,23 @@ const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
     <div class="grid grid-cols-2 gap-2">
         <label>
             <FieldLabel text="Section" />
-            <input class="field" list="sections" :value="doc.section" :aria-invalid="!!errors.section" @input="set('section', value($event))" />
+            <input
+                class="field"
+                list="sections"
+                :value="doc.section"
+                :aria-invalid="!!errors.section"
+                @input="set('section', value($event))"
+            />
             <datalist id="sections"><option v-for="n in SECTION_NAMES" :key="n" :value="n" /></datalist>
             <span v-if="errors.section" class="fault" role="alert">{{ errors.section[0] }}</span>
         </label>
         <label>
             <FieldLabel text="Steel grade" />
-            <select class="field" :value="doc.grade ?? 'S355'" @change="set('grade', value($event) as MemberDocument['grade'])">
+            <select
+                class="field"
+                :value="doc.grade ?? 'S355'"
+                @change="set('grade', value($event) as MemberDocument['grade'])"
+            >
                 <optgroup v-for="of in GRADES" :key="of.standard" :label="of.standard">
                     <option v-for="g in of.grades" :key="g">{{ g }}</option>
                 </optgroup>
@@ -71,7 +81,11 @@ const isPlated = (name: string): boolean => /^welded i/i.test(name.trim())
             </select>
         </label>
         <label v-if="isTee(doc.section ?? '') || doc.stemUp" class="col-span-2 flex items-center gap-2">
-            <input type="checkbox" :checked="doc.stemUp === true" @change="setStem(($event.target as HTMLInputElement).checked)" />
+            <input
+                type="checkbox"
+                :checked="doc.stemUp === true"
+                @change="setStem(($event.target as HTMLInputElement).checked)"
+            />
             Stem upwards, flange below
         </label>
         <label v-if="isAngle(doc.section ?? '') || doc.strutEnds" class="col-span-2">

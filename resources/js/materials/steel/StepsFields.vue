@@ -21,7 +21,14 @@ function add(): void {
         const length = readQuantity(d.length, 'length') ?? 0
         const from = Math.max(0, ...(d.steps ?? []).map((s) => readQuantity(s.to, 'length') ?? 0))
         const to = Math.min(length, from + length / 4)
-        d.steps = [...(d.steps ?? []), { from: typed(from, 'length', units.value), to: typed(to, 'length', units.value), section: d.section ?? '' }]
+        d.steps = [
+            ...(d.steps ?? []),
+            {
+                from: typed(from, 'length', units.value),
+                to: typed(to, 'length', units.value),
+                section: d.section ?? '',
+            },
+        ]
     })
 }
 
@@ -76,9 +83,17 @@ function remove(index: number): void {
                         :aria-label="`Section of length ${i + 1}`"
                         :value="s.section"
                         :aria-invalid="!!fault(`steps.${i}.section`)"
-                        @input="(e) => editor.change((d) => void (d.steps![i]!.section = (e.target as HTMLInputElement).value), `steps.${i}.section`)"
+                        @input="
+                            (e) =>
+                                editor.change(
+                                    (d) => void (d.steps![i]!.section = (e.target as HTMLInputElement).value),
+                                    `steps.${i}.section`,
+                                )
+                        "
                     />
-                    <span v-if="fault(`steps.${i}.section`)" class="fault" role="alert">{{ fault(`steps.${i}.section`) }}</span>
+                    <span v-if="fault(`steps.${i}.section`)" class="fault" role="alert">{{
+                        fault(`steps.${i}.section`)
+                    }}</span>
                 </div>
                 <button class="quiet px-1!" :aria-label="`Remove section ${i + 1}`" @click="remove(i)">×</button>
                 <span class="label pt-1.5">Plates on both flanges</span>

@@ -17,7 +17,10 @@ const FIELDS: { key: Key; label: string; kind: 'length' | 'size'; empty?: string
     { key: 'thickness', label: 'Thickness', kind: 'size' },
     { key: 'endPost', label: 'End post, pairs apart', kind: 'size', empty: 'one pair' },
 ]
-const START = { metric: { spacing: '1.5 m', width: '80 mm', thickness: '10 mm' }, us: { spacing: '5 ft', width: '3 in', thickness: '3/8 in' } }
+const START = {
+    metric: { spacing: '1.5 m', width: '80 mm', thickness: '10 mm' },
+    us: { spacing: '5 ft', width: '3 in', thickness: '3/8 in' },
+}
 
 function set(key: Key, text: string): void {
     props.editor.change((d) => {
@@ -43,9 +46,15 @@ function set(key: Key, text: string): void {
                 :optional="!!f.empty"
                 @update:model-value="(v) => set(f.key, v)"
             />
-            <button class="quiet px-0! text-left underline" @click="editor.change((d) => void delete d.webStiffeners)">Remove the stiffeners</button>
+            <button class="quiet px-0! text-left underline" @click="editor.change((d) => void delete d.webStiffeners)">
+                Remove the stiffeners
+            </button>
         </div>
-        <button v-else class="quiet px-0! underline" @click="editor.change((d) => void (d.webStiffeners = { ...START[units] }))">
+        <button
+            v-else
+            class="quiet px-0! underline"
+            @click="editor.change((d) => void (d.webStiffeners = { ...START[units] }))"
+        >
             Add stiffeners of the web
         </button>
     </div>

@@ -27,13 +27,32 @@ function set(index: number, key: keyof StripLine, event: Event): void {
             <FieldLabel text="Points y,z of the middle line, mm" />
         </div>
         <div v-for="(line, i) in lines" :key="i" class="grid grid-cols-[4.5rem_1fr_1.5rem] items-center gap-2">
-            <input class="field" :aria-label="`Thickness of strip ${i + 1} in mm`" :value="line.thickness" @change="set(i, 'thickness', $event)" />
-            <input class="field" :aria-label="`Points of strip ${i + 1}`" :value="line.points" @change="set(i, 'points', $event)" />
-            <button v-if="lines.length > 1" class="quiet" :aria-label="`Remove strip ${i + 1}`" @click="write(lines.filter((_, k) => k !== i))">
+            <input
+                class="field"
+                :aria-label="`Thickness of strip ${i + 1} in mm`"
+                :value="line.thickness"
+                @change="set(i, 'thickness', $event)"
+            />
+            <input
+                class="field"
+                :aria-label="`Points of strip ${i + 1}`"
+                :value="line.points"
+                @change="set(i, 'points', $event)"
+            />
+            <button
+                v-if="lines.length > 1"
+                class="quiet"
+                :aria-label="`Remove strip ${i + 1}`"
+                @click="write(lines.filter((_, k) => k !== i))"
+            >
                 ×
             </button>
         </div>
-        <button class="quiet justify-self-start underline" @click="write([...lines, { thickness: '8', points: '' }])">Add a strip</button>
-        <p class="text-xs text-faint">y to the right, z upwards. Strips meet where they share a point or end on another one.</p>
+        <button class="quiet justify-self-start underline" @click="write([...lines, { thickness: '8', points: '' }])">
+            Add a strip
+        </button>
+        <p class="text-xs text-faint">
+            y to the right, z upwards. Strips meet where they share a point or end on another one.
+        </p>
     </div>
 </template>

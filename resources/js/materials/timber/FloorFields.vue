@@ -44,7 +44,9 @@ function change(key: keyof TimberFloorDocument, to: string): void {
                 :error="fault(`floor.${key}`)"
                 @update:model-value="(v) => change(key, v)"
             />
-            <button class="quiet px-0! text-left underline" @click="editor.change((d) => void delete d.timber?.floor)">Do not weigh vibration</button>
+            <button class="quiet px-0! text-left underline" @click="editor.change((d) => void delete d.timber?.floor)">
+                Do not weigh vibration
+            </button>
         </div>
         <button
             v-else

@@ -27,7 +27,12 @@ function add(): void {
         if (!d.timber) return
         const taken = (d.timber.notches ?? []).map((n) => Number(n.support))
         const support = [1, d.supports.length].find((n) => !taken.includes(n)) ?? 1
-        const notch: NotchDocument = { support, edge: 'bottom', depth: isMetric ? '30 mm' : '1 in', x: isMetric ? '50 mm' : '2 in' }
+        const notch: NotchDocument = {
+            support,
+            edge: 'bottom',
+            depth: isMetric ? '30 mm' : '1 in',
+            x: isMetric ? '50 mm' : '2 in',
+        }
         d.timber.notches = [...(d.timber.notches ?? []), notch]
     })
 }
@@ -62,7 +67,11 @@ function remove(i: number): void {
             </label>
             <label>
                 <FieldLabel text="Cut out of" />
-                <select class="field" :value="notch.edge ?? 'bottom'" @change="(e) => change(i, 'edge', (e.target as HTMLSelectElement).value)">
+                <select
+                    class="field"
+                    :value="notch.edge ?? 'bottom'"
+                    @change="(e) => change(i, 'edge', (e.target as HTMLSelectElement).value)"
+                >
                     <option value="bottom">lower edge</option>
                     <option value="top">upper edge</option>
                 </select>
@@ -91,7 +100,9 @@ function remove(i: number): void {
                 :error="fault(`notches.${i}.slope`)"
                 @update:model-value="(v) => change(i, 'slope', v)"
             />
-            <span v-if="fault(`notches.${i}.support`)" class="fault col-span-3" role="alert">{{ fault(`notches.${i}.support`) }}</span>
+            <span v-if="fault(`notches.${i}.support`)" class="fault col-span-3" role="alert">{{
+                fault(`notches.${i}.support`)
+            }}</span>
         </div>
         <button v-if="(timber.notches?.length ?? 0) < 2" class="quiet px-0! underline" @click="add">Add a notch</button>
     </div>

@@ -10,15 +10,16 @@ import { changed, useTimber } from '@/materials/timber/timber'
 const props = defineProps<{ editor: Editor }>()
 const { timber, fault, units, isEuropean } = useTimber(props.editor)
 
-const FIELDS: [key: Exclude<keyof TimberPropertiesDocument, 'density' | 'sizeExponent'>, label: string, kind: Kind][] = [
-    ['bending', 'Bending strength', 'stress'],
-    ['shear', 'Shear strength', 'stress'],
-    ['tension', 'Tension strength', 'stress'],
-    ['compression', 'Compression strength', 'stress'],
-    ['across', 'Compression across the grain', 'stress'],
-    ['E', 'Modulus of elasticity', 'modulusOfElasticity'],
-    ['E05', 'Its fifth percentile', 'modulusOfElasticity'],
-]
+const FIELDS: [key: Exclude<keyof TimberPropertiesDocument, 'density' | 'sizeExponent'>, label: string, kind: Kind][] =
+    [
+        ['bending', 'Bending strength', 'stress'],
+        ['shear', 'Shear strength', 'stress'],
+        ['tension', 'Tension strength', 'stress'],
+        ['compression', 'Compression strength', 'stress'],
+        ['across', 'Compression across the grain', 'stress'],
+        ['E', 'Modulus of elasticity', 'modulusOfElasticity'],
+        ['E05', 'Its fifth percentile', 'modulusOfElasticity'],
+    ]
 
 function change(key: keyof TimberPropertiesDocument, to: string): void {
     props.editor.change((d) => {

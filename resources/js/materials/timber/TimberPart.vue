@@ -26,12 +26,16 @@ const found = computed(() => {
     return { width: size ? `found: ${size[1]} ${unit}` : 'found', depth: size ? `found: ${size[2]} ${unit}` : 'found' }
 })
 const isGlulam = computed(() => props.editor.result.value?.section.family === 'glulam')
-const SERVICE = computed(() => (isEuropean.value ? { 1: '1, heated inside', 2: '2, covered, moist', 3: '3, exposed' } : { 1: 'dry', 3: 'wet' }))
+const SERVICE = computed(() =>
+    isEuropean.value ? { 1: '1, heated inside', 2: '2, covered, moist', 3: '3, exposed' } : { 1: 'dry', 3: 'wet' },
+)
 type Flag = 'criticalOfMember' | 'sharesLoad' | 'installedWet' | 'incised' | 'byDepthToBreadth' | 'fireUnrestrained'
 const flags = computed<Partial<Record<Flag, string>>>(() => ({
     sharesLoad: 'One of several that share the load',
     installedWet: 'Installed wet',
-    ...(isEuropean.value ? { criticalOfMember: 'Lateral buckling by the eigenvalue' } : { incised: 'Incised for preservatives' }),
+    ...(isEuropean.value
+        ? { criticalOfMember: 'Lateral buckling by the eigenvalue' }
+        : { incised: 'Incised for preservatives' }),
     ...(family.value === 'asce' ? { byDepthToBreadth: 'Lateral buckling by depth to breadth (4.4.1)' } : {}),
 }))
 const ROW = { spacing: ['Spacing of the row', 'size'], rowWidth: ['Width of the row', 'length'] } as const
@@ -42,11 +46,17 @@ function setTaper(to: string): void {
     props.editor.change((d) => {
         if (!d.timber) return
         if (!to) d.timber = changed(changed(changed(d.timber, 'taper', ''), 'endDepth', ''), 'taperedEdge', '')
-        else d.timber = { ...d.timber, taper: to as TimberDocument['taper'], endDepth: d.timber.endDepth || `${Math.round(depth * 0.6)} mm` }
+        else
+            d.timber = {
+                ...d.timber,
+                taper: to as TimberDocument['taper'],
+                endDepth: d.timber.endDepth || `${Math.round(depth * 0.6)} mm`,
+            }
     }, 'timber.taper')
 }
 const hasNotches = computed(() => (timber.value?.notches?.length ?? 0) > 0)
-const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.value).some((path) => path.startsWith(`timber.${key}`))
+const hasFaultIn = (key: string): boolean =>
+    Object.keys(props.editor.errors.value).some((path) => path.startsWith(`timber.${key}`))
 </script>
 
 <template>
@@ -73,13 +83,24 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
         />
         <label class="col-span-2">
             <FieldLabel text="Grade" />
-            <select class="field" :value="timber.grade" :aria-invalid="!!fault('grade')" @change="(e) => set('grade', value(e))">
+            <select
+                class="field"
+                :value="timber.grade"
+                :aria-invalid="!!fault('grade')"
+                @change="(e) => set('grade', value(e))"
+            >
                 <option v-if="!grades.includes(timber.grade)" :key="timber.grade">{{ timber.grade }}</option>
                 <option v-for="g in grades" :key="g">{{ g }}</option>
             </select>
             <span v-if="fault('grade')" class="fault" role="alert">{{ fault('grade') }}</span>
         </label>
-        <PlainField label="Plies" :model-value="timber.plies" placeholder="1" :error="fault('plies')" @update:model-value="(v) => set('plies', v)" />
+        <PlainField
+            label="Plies"
+            :model-value="timber.plies"
+            placeholder="1"
+            :error="fault('plies')"
+            @update:model-value="(v) => set('plies', v)"
+        />
         <label>
             <FieldLabel :text="isEuropean ? 'Service class' : 'In service'" />
             <select
@@ -105,7 +126,12 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
         <template v-if="isGlulam && isEuropean">
             <label>
                 <FieldLabel text="Taper" />
-                <select class="field" :value="timber.taper ?? ''" :aria-invalid="!!fault('taper')" @change="(e) => setTaper(value(e))">
+                <select
+                    class="field"
+                    :value="timber.taper ?? ''"
+                    :aria-invalid="!!fault('taper')"
+                    @change="(e) => setTaper(value(e))"
+                >
                     <option value="">none</option>
                     <option v-for="t in ['single tapered', 'double tapered']" :key="t">{{ t }}</option>
                 </select>
@@ -151,7 +177,12 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
         />
         <label>
             <FieldLabel text="Bears on timber of" />
-            <select class="field" :value="timber.sill ?? ''" :aria-invalid="!!fault('sill')" @change="(e) => set('sill', value(e))">
+            <select
+                class="field"
+                :value="timber.sill ?? ''"
+                :aria-invalid="!!fault('sill')"
+                @change="(e) => set('sill', value(e))"
+            >
                 <option value="">not timber</option>
                 <option v-for="g in grades.filter((g) => g !== 'LVL')" :key="g">{{ g }}</option>
             </select>
@@ -181,7 +212,12 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
         <template v-if="isEuropean">
             <label>
                 <FieldLabel text="Fire" />
-                <select class="field" :value="timber.fire ?? ''" :aria-invalid="!!fault('fire')" @change="(e) => set('fire', value(e))">
+                <select
+                    class="field"
+                    :value="timber.fire ?? ''"
+                    :aria-invalid="!!fault('fire')"
+                    @change="(e) => set('fire', value(e))"
+                >
                     <option value="">not weighed</option>
                     <option v-for="r in FIRE" :key="r">{{ r }}</option>
                 </select>
@@ -190,12 +226,22 @@ const hasFaultIn = (key: string): boolean => Object.keys(props.editor.errors.val
             <template v-if="timber.fire">
                 <label>
                     <FieldLabel text="Burns from" />
-                    <select class="field" :value="timber.fireSides ?? 3" @change="(e) => set('fireSides', Number(value(e)))">
-                        <option v-for="(side, i) in choices.fireSides ?? []" :key="side" :value="i + 1">{{ side }}</option>
+                    <select
+                        class="field"
+                        :value="timber.fireSides ?? 3"
+                        @change="(e) => set('fireSides', Number(value(e)))"
+                    >
+                        <option v-for="(side, i) in choices.fireSides ?? []" :key="side" :value="i + 1">
+                            {{ side }}
+                        </option>
                     </select>
                 </label>
                 <label class="col-span-2 flex items-center gap-2">
-                    <input type="checkbox" :checked="timber.fireUnrestrained === true" @change="(e) => set('fireUnrestrained', checked(e))" />
+                    <input
+                        type="checkbox"
+                        :checked="timber.fireUnrestrained === true"
+                        @change="(e) => set('fireUnrestrained', checked(e))"
+                    />
                     Lateral restraint burns first
                 </label>
             </template>

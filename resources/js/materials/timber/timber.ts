@@ -10,7 +10,9 @@ export function changed<T extends object, K extends keyof T>(of: T, key: K, to: 
 
 /** The timber block of the document that is edited: what it says, its faults, and how it is changed. */
 export function useTimber(editor: Editor) {
-    const timber: ComputedRef<TimberDocument | undefined> = computed(() => (editor.document.value as MemberDocument).timber)
+    const timber: ComputedRef<TimberDocument | undefined> = computed(
+        () => (editor.document.value as MemberDocument).timber,
+    )
     /** The family of rules for combinations, which the standard for timber goes with. */
     const family = computed(() => (editor.job.value?.basis.combinations ?? '6.10').split('-')[0] ?? '')
     const fault = (path: string): string | undefined => editor.errors.value[`timber.${path}`]?.[0]
@@ -21,5 +23,12 @@ export function useTimber(editor: Editor) {
             if (d.timber) d.timber = changed(d.timber, key, to)
         }, `timber.${key}`)
     }
-    return { timber, family, fault, set, units: editor.units, isEuropean: computed(() => family.value.startsWith('6.10')) }
+    return {
+        timber,
+        family,
+        fault,
+        set,
+        units: editor.units,
+        isEuropean: computed(() => family.value.startsWith('6.10')),
+    }
 }

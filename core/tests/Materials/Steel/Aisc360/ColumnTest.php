@@ -42,8 +42,8 @@ it('agrees with the published design examples in compression', function (
         ->toBeNear($ASD, 0.01);
 })->with([['W14X132', 30, 30, 893, 594], ['W14X90', 30, 15, 928, 618], ['W14X99', 14, 14, 1130, 751]]);
 
-// F.5 (W12×58, weak axis, 122 kip-ft), G.6 (W21×48, weak axis, 189 kips), H.1A (W14×99: 311 kip-ft about the weak axis, 642 about
-// the strong one with L_b = 14 ft); from memory.
+// F.5 (W12×58, weak axis, 122 kip-ft), G.6 (W21×48, weak axis, 189 kips), H.1A (W14×99: 311 kip-ft about the weak axis,
+// 642 about the strong one with L_b = 14 ft); from memory.
 it('agrees with the published design examples in bending and shear', function (): void {
     expect((0.9 * shape('W12X58')->weakMoment()) / KIP / FOOT)
         ->toBeNear(122, 0.01)
@@ -85,8 +85,8 @@ function pressedAndBent(
     );
 }
 
-// H.1A: P_u = 400 kips, M_ux = 250 and M_uy = 80 kip-ft, of second order: 0.354 + 8/9 (0.389 + 0.257) = 0.928. The moments are
-// divided by B_1 of the elastic critical forces here, which the weighing multiplies again.
+// H.1A: P_u = 400 kips, M_ux = 250 and M_uy = 80 kip-ft, of second order: 0.354 + 8/9 (0.389 + 0.257) = 0.928. The
+// moments are divided by B_1 of the elastic critical forces here, which the weighing multiplies again.
 it('agrees with the published design example of all together', function (): void {
     $s = section('W14X99');
     $E = 29000 * 6.894757;
@@ -160,8 +160,8 @@ it('falls with length, and runs on where buckling becomes elastic', function (st
     ->with(['W14X90', 'W16X26', 'W10X12', 'IPE 300'])
     ->with([SteelGrade::A992, SteelGrade::A913]);
 
-// E7 by hand: W16×26 squashed, h/t_w = 56.8 above 1.49 √(29000/50) = 35.9: F_el = (1.31 · 35.88/56.82)² · 50 = 34.2 ksi,
-// h_e = 14.206 (1 − 0.18 √0.6845) √0.6845 = 10.00 in, A_e = 7.67 − 4.21 · 0.25 = 6.62 in².
+// E7 by hand: W16×26 squashed, h/t_w = 56.8 above 1.49 √(29000/50) = 35.9: F_el = (1.31 · 35.88/56.82)² · 50 = 34.2
+// ksi, h_e = 14.206 (1 − 0.18 √0.6845) √0.6845 = 10.00 in, A_e = 7.67 − 4.21 · 0.25 = 6.62 in².
 it('leaves out what slender webs lose', function (): void {
     $shape = shape('W16X26');
     expect($shape->web)

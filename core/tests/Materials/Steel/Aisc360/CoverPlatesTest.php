@@ -31,7 +31,8 @@ function covered(string $width, string $thickness, array $change = []): Design
     );
 }
 
-// By hand: W18×50 (Z_x = 101 in³, d = 18.0 in) with plates 6 × 1/2 in: Z = 101 + 6 · 0.5 · 18.5 = 156.5 in³; φ M_p = 0.9 · 50 · 156.5 / 12 = 587 kip-ft.
+// By hand: W18×50 (Z_x = 101 in³, d = 18.0 in) with plates 6 × 1/2 in: Z = 101 + 6 · 0.5 · 18.5 = 156.5 in³; φ M_p =
+// 0.9 · 50 · 156.5 / 12 = 587 kip-ft.
 it('counts plates on the flanges in bending', function (): void {
     $w = weighing(covered('6 in', '0.5 in'), 'bending');
     expect(max(array_column($w->ranges, 2)) / KIP / FOOT)

@@ -9,8 +9,8 @@ use Waage\Materials\Steel\SteelGrade;
 
 require_once __DIR__.'/shapes.php';
 
-// AISC Steel Construction Manual, Table 3-2, F_y = 50 ksi: φ M_px in kip-ft and φ V_nx in kips; from memory. It is made from
-// dimensions with more digits than are printed.
+// AISC Steel Construction Manual, Table 3-2, F_y = 50 ksi: φ M_px in kip-ft and φ V_nx in kips; from memory. It is made
+// from dimensions with more digits than are printed.
 it('agrees with the published strengths in bending and shear', function (string $name, float $M, float $V): void {
     expect((0.9 * Flexure::local(shape($name))) / KIP / FOOT)
         ->toBeNear($M, 0.01)
@@ -93,7 +93,8 @@ it('finds the unbraced length of an elastic critical moment again', function (st
     ->with([900.0, 4000.0, 12000.0])
     ->with([1.0, 1.67]);
 
-// F3 by hand: b/t = 12.5 between 0.38 √(29000/50) = 9.152 and, welded, 0.95 √(0.6325 · 29000 / 35) = 21.75 (k_c = 4/√40).
+// F3 by hand: b/t = 12.5 between 0.38 √(29000/50) = 9.152 and, welded, 0.95 √(0.6325 · 29000 / 35) = 21.75 (k_c =
+// 4/√40).
 it('reduces bending for slender flanges', function (): void {
     $s = shape('welded I 424×300×10×12', SteelGrade::A572);
     [$Z, $S] = [section('welded I 424×300×10×12')->Wply, section('welded I 424×300×10×12')->Wely];

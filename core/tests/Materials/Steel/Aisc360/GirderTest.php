@@ -14,8 +14,9 @@ function plateGirder(string $name): Profile
     return Profiles::of(new SectionStep(0.0, 1.0, section($name), SteelGrade::A572));
 }
 
-// By hand, F_y = 344.74 MPa, √(E/F_y) = 24.083: webs are noncompact from 90.55 and slender from 137.27 on. h/t_w = 960/8 = 120:
-// R_pc = m − (m − 1) (120 − 90.55)/46.72 with m = Z_x/S_x; h/t_w = 1200/8 = 150, a_w = 9600/6000 = 1.6: R_pg = 1 − 1.6/1680 · 12.73 = 0.98788.
+// By hand, F_y = 344.74 MPa, √(E/F_y) = 24.083: webs are noncompact from 90.55 and slender from 137.27 on. h/t_w =
+// 960/8 = 120: R_pc = m − (m − 1) (120 − 90.55)/46.72 with m = Z_x/S_x; h/t_w = 1200/8 = 150, a_w = 9600/6000 = 1.6:
+// R_pg = 1 − 1.6/1680 · 12.73 = 0.98788.
 it('bends as F4 and F5 have it', function (): void {
     $s = section('welded I 1000×300×8×20');
     $m = $s->Wply / $s->Wely;

@@ -41,9 +41,9 @@ it('has the properties of the published tables', function (
     ['Pipe 6 Std', 5.2, 26.5, 10.6, null],
 ]);
 
-// F7 by hand, F_y = 50 ksi, √(E/F_y) = 24.083. HSS 8×8×1/2: b/t = 14.2, compact: M_p = 50 · 37.5. HSS 8×8×3/16: b/t = 43.0 above 1.40 · 24.083,
-// slender: b_e = 1.92 · 0.1744 · 24.083 (1 − 0.38 · 24.083/42.9) = 6.343 in. HSS 10×10×1/4: b/t = 40 above 33.7, slender as well. HSS 7×7×1/4:
-// b/t = 27.1 between 26.97 and 33.72: just noncompact.
+// F7 by hand, F_y = 50 ksi, √(E/F_y) = 24.083. HSS 8×8×1/2: b/t = 14.2, compact: M_p = 50 · 37.5. HSS 8×8×3/16: b/t =
+// 43.0 above 1.40 · 24.083, slender: b_e = 1.92 · 0.1744 · 24.083 (1 − 0.38 · 24.083/42.9) = 6.343 in. HSS 10×10×1/4:
+// b/t = 40 above 33.7, slender as well. HSS 7×7×1/4: b/t = 27.1 between 26.97 and 33.72: just noncompact.
 it('bends as F7 has it', function (string $name, string $compactness): void {
     $p = hollow($name);
     $s = section($name);
@@ -97,8 +97,8 @@ it('buckles in lateral torsion as the eigenvalue has it, and runs on', function 
     }
 });
 
-// G4: HSS 8×4×1/4: h = 8 − 3 · 0.2325 = 7.3025 in, h/t = 31.4 below 1.10 √(5 · 580): V_n = 0.6 · 50 · 2 · 7.3025 · 0.2325 = 101.9 kips.
-// G5: Pipe 6 Std: 0.6 F_y A/2 = 0.6 · 35 · 5.20/2 = 54.6 kips.
+// G4: HSS 8×4×1/4: h = 8 − 3 · 0.2325 = 7.3025 in, h/t = 31.4 below 1.10 √(5 · 580): V_n = 0.6 · 50 · 2 · 7.3025 ·
+// 0.2325 = 101.9 kips. G5: Pipe 6 Std: 0.6 F_y A/2 = 0.6 · 35 · 5.20/2 = 54.6 kips.
 it('shears as G4 and G5 have it', function (): void {
     expect(hollow('HSS 8×4×1/4')->shear(Method::LRFD) / KIP)
         ->toBeNear(0.9 * 101.87, 1e-3)
@@ -108,7 +108,8 @@ it('shears as G4 and G5 have it', function (): void {
         ->toBeNear(0.9 * 54.6, 0.01);
 });
 
-// E3 by hand: HSS 6×6×3/8, 14 ft: r = 2.28 in, L/r = 73.6, F_e = 52.8 ksi, F_cr = 50 · 0.658^0.947 = 33.6 ksi, P_n = 255 kips.
+// E3 by hand: HSS 6×6×3/8, 14 ft: r = 2.28 in, L/r = 73.6, F_e = 52.8 ksi, F_cr = 50 · 0.658^0.947 = 33.6 ksi, P_n =
+// 255 kips.
 it('is compressed as E3 and E7 have it', function (): void {
     $of = fn (string $name, float $L, SteelGrade $grade = SteelGrade::A500): float => (new Compression(
         hollow($name, $grade),
@@ -117,7 +118,8 @@ it('is compressed as E3 and E7 have it', function (): void {
         ->toBeNear(255, 0.01)
         ->and($of('Pipe 4 Std', 10, SteelGrade::A53))
         ->toBeLessThan(35 * 2.96);
-    // E7.1, walls of 1.40: HSS 10×10×3/16 squashed: b/t = 54.3, F_el = (1.38 · 33.72/54.3)² · 50, b_e = 9.477 (1 − 0.2 · 0.8564) 0.8564.
+    // E7.1, walls of 1.40: HSS 10×10×3/16 squashed: b/t = 54.3, F_el = (1.38 · 33.72/54.3)² · 50, b_e = 9.477 (1 − 0.2
+    // · 0.8564) 0.8564.
     expect((new Compression(hollow('HSS 10×10×3/16')))->nominal(INF, 0.0, 0.0) / KIP)->toBeNear(
         50 *
             (section('HSS 10×10×3/16')->A / INCH ** 2 - 4 * (9.4769 - 9.4769 * (1 - 0.2 * 0.8564) * 0.8564) * 0.174375),

@@ -26,9 +26,9 @@ function ductile(string $level, array $change = []): Design
     );
 }
 
-// ANSI/AISC 341, Table D1.1 with R_y F_y = 55 ksi: flanges 0.32 and 0.40 √(29000/55) = 7.348 and 9.185, webs 2.57 and 3.96 √(29000/55)
-// = 59.0 and 90.9. The published table of highly ductile beams has W24×76 and W18×50 in, W24×55 with its web of 54.6 and flange
-// of 6.94 in, W14×90 (10.2) out of both; from memory.
+// ANSI/AISC 341, Table D1.1 with R_y F_y = 55 ksi: flanges 0.32 and 0.40 √(29000/55) = 7.348 and 9.185, webs 2.57 and
+// 3.96 √(29000/55) = 59.0 and 90.9. The published table of highly ductile beams has W24×76 and W18×50 in, W24×55 with
+// its web of 54.6 and flange of 6.94 in, W14×90 (10.2) out of both; from memory.
 it('limits widths and thicknesses', function (string $section, string $level, float $flange, float $web): void {
     $w = weighing(ductile($level, ['section' => $section]), 'seismic-compactness');
     $s = section($section);
@@ -57,8 +57,9 @@ it('holds by the published lists of highly ductile beams', function (string $sec
     ['W10X12', false],
 ]);
 
-// W24×76: r_y = 1.92 in. 0.095 · 1.92 · 29000/55 = 96.2 in, twice as much for moderately ductile members. M_r = 1.1 · 50 · 200 = 11 000 kip·in,
-// h_o = 23.2 in: P_br = 9.47 kips, at hinges 28.4 kips, β_br = 10 · 11 000/(0.75 · 72 · 23.2) = 87.7 kips/in.
+// W24×76: r_y = 1.92 in. 0.095 · 1.92 · 29000/55 = 96.2 in, twice as much for moderately ductile members. M_r = 1.1 ·
+// 50 · 200 = 11 000 kip·in, h_o = 23.2 in: P_br = 9.47 kips, at hinges 28.4 kips, β_br = 10 · 11 000/(0.75 · 72 · 23.2)
+// = 87.7 kips/in.
 it('limits unbraced lengths and says what braces need', function (): void {
     $w = weighing(ductile('high'), 'seismic-bracing');
     $lines = array_column($w->lines, 'result', 'symbol');

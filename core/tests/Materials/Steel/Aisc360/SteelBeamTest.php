@@ -10,8 +10,8 @@ use Waage\Materials\Steel\SteelGrade;
 
 require_once __DIR__.'/shapes.php';
 
-// AISC Design Examples, F.1-1 to F.1-3; from memory. M_u = 266, M_a = 184; available strengths 379 and 252, braced at third
-// points 305 and 203, at midspan 288 and 192 (C_b = 1.30), in kip-ft.
+// AISC Design Examples, F.1-1 to F.1-3; from memory. M_u = 266, M_a = 184; available strengths 379 and 252, braced at
+// third points 305 and 203, at midspan 288 and 192 (C_b = 1.30), in kip-ft.
 it('agrees with the published design examples', function (
     string $rules,
     array $braces,
@@ -76,8 +76,8 @@ it('has what is allowed under ASD at two thirds of what is designed for under LR
     }
 });
 
-// J10 in kips and inches, on the other side of the units: W18×50, k = 0.972 in, l_b = 4 in; φ R_1 = 43.1 kips and φ R_2 = 17.8
-// kips/in of the published table of beam bearing constants.
+// J10 in kips and inches, on the other side of the units: W18×50, k = 0.972 in, l_b = 4 in; φ R_1 = 43.1 kips and φ R_2
+// = 17.8 kips/in of the published table of beam bearing constants.
 it('resists a force on a flange', function (float $toEnd, bool $through, float $expected): void {
     $web = new WebStrength(shape('W18X50'), 4 * INCH, $toEnd * INCH, $through, 0.0, false);
     expect($web->available(Method::LRFD) / KIP)->toBeNear($expected, 2e-3);
@@ -121,7 +121,8 @@ it('is as strong by AISC as by EN within a tenth, where the same load is put on'
     string $section,
     string $length,
 ): void {
-    // 40 % dead load: 1.2 · 0.4 + 1.6 · 0.6 = 1.44 against 1.35 · 0.4 + 1.5 · 0.6 = 1.44. What is left are φ = 0.9 and another curve for buckling.
+    // 40 % dead load: 1.2 · 0.4 + 1.6 · 0.6 = 1.44 against 1.35 · 0.4 + 1.5 · 0.6 = 1.44. What is left are φ = 0.9 and
+    // another curve for buckling.
     $of = fn (array $change): float => (float) max(
         array_map(
             fn (string $id): float => weighing(

@@ -36,8 +36,9 @@ function unequalShape(string $name, int $pressed): UnequalShape
     return new UnequalShape(unequal($name)->pressedAt($pressed), SteelGrade::A572);
 }
 
-// By hand, 600×300×200×10×20×15 in A572 50 (345 MPa), top flange compressed: centroid 242.1 mm below the top; I_x = 862.7e6, S_xc = 3563e3, S_xt = 2410e3,
-// Z_x = 3198e3 mm³; h_c = 444.2, h_p = 2 · (5650 + 3000 − 6000)/20 = 265; I_yc/I_y = 0.817; S_xt/S_xc = 0.677: F_L = 0.677 F_y.
+// By hand, 600×300×200×10×20×15 in A572 50 (345 MPa), top flange compressed: centroid 242.1 mm below the top; I_x =
+// 862.7e6, S_xc = 3563e3, S_xt = 2410e3, Z_x = 3198e3 mm³; h_c = 444.2, h_p = 2 · (5650 + 3000 − 6000)/20 = 265;
+// I_yc/I_y = 0.817; S_xt/S_xc = 0.677: F_L = 0.677 F_y.
 it('has what F4 takes from the section', function (string $what, float $value, float $part): void {
     expect(unequalShape('welded I 600×300×200×10×20×15', 1)->{$what})->toBeNear($value, $part);
 })->with([
@@ -48,7 +49,8 @@ it('has what F4 takes from the section', function (string $what, float $value, f
     ['Mp', 345 * 3198e3, 1e-3],
     ['aw', (444.2 * 10) / 6000, 1e-3],
     ['rt', 300 / sqrt(12 * (1 + 0.7403 / 6)), 1e-3],
-    // h_c/t_w = 44.4 against λ_pw = 444.2/265 · 24.1 / (0.54 · 1.327 − 0.09)² = 102: compact, R_pc = M_p/M_yc = 0.898, counted as 1.
+    // h_c/t_w = 44.4 against λ_pw = 444.2/265 · 24.1 / (0.54 · 1.327 − 0.09)² = 102: compact, R_pc = M_p/M_yc = 0.898,
+    // counted as 1.
     ['factor', 1.0, 1e-9],
 ]);
 
@@ -120,8 +122,9 @@ it('refuses what F4 is not for', function (array $change, string $says): void {
     [['section' => 'welded I 600×300×120×10×20×10'], 'less than a tenth'],
 ]);
 
-// F5 by hand, 1600×300×200×8×20×15 in A572 50 (345 MPa), top flange compressed: centroid (6000 · 10 + 12520 · 802.5 + 3000 · 1592.5)/21520 = 691.7 mm below the
-// top, h_c = 2 · 671.7 = 1343, h_c/t_w = 167.9 against 5.7 √(E/F_y) = 137.3; a_w = 1343 · 8/6000 = 1.791: R_pg = 1 − 1.791/(1200 + 537) · 30.6 = 0.9685.
+// F5 by hand, 1600×300×200×8×20×15 in A572 50 (345 MPa), top flange compressed: centroid (6000 · 10 + 12520 · 802.5 +
+// 3000 · 1592.5)/21520 = 691.7 mm below the top, h_c = 2 · 671.7 = 1343, h_c/t_w = 167.9 against 5.7 √(E/F_y) = 137.3;
+// a_w = 1343 · 8/6000 = 1.791: R_pg = 1 − 1.791/(1200 + 537) · 30.6 = 0.9685.
 it('reduces the flange by a slender web', function (): void {
     $s = unequalShape('welded I 1600×300×200×8×20×15', 1);
     expect($s->isSlender())

@@ -193,9 +193,10 @@ it('tells of a member whose section changes which section it is', function (): v
         ->toBe('compact');
 });
 
-// In kips and inches, HSS 12×4×3/8: t = 0.349, F_y = 50, l_b = 6, as chapter K has it for both sides with k = 1.5 t: yielding 2 · 50 · 0.349 (5 · 0.524 + 6) = 300.7;
-// crippling 1.6 · 0.349² (1 + 3 · 6/10.95) √(29000 · 50) = 620. At an end 34.9 (2.5 · 0.524 + 6) = 255.1 and 0.8 · 0.349² (1 + 4 · 6/10.95 − 0.2) · 1204 = 351; buckling through
-// both sides 48 · 0.349³ · 1204/10.95 = 224.
+// In kips and inches, HSS 12×4×3/8: t = 0.349, F_y = 50, l_b = 6, as chapter K has it for both sides with k = 1.5 t:
+// yielding 2 · 50 · 0.349 (5 · 0.524 + 6) = 300.7; crippling 1.6 · 0.349² (1 + 3 · 6/10.95) √(29000 · 50) = 620. At an
+// end 34.9 (2.5 · 0.524 + 6) = 255.1 and 0.8 · 0.349² (1 + 4 · 6/10.95 − 0.2) · 1204 = 351; buckling through both sides
+// 48 · 0.349³ · 1204/10.95 = 224.
 it('shares a force between the sides of a hollow section', function (): void {
     $section = section('HSS 12×4×3/8');
     $shape = new Shape(

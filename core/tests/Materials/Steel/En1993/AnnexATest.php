@@ -35,8 +35,9 @@ function byAnnex(bool $isA, string $section, string $N, string $q, array $change
     );
 }
 
-// Second way: the elastic factors of Annex A come from second-order theory with the initial bow that the buckling curve stands for
-// (N. Boissonnade and others, ECCS 119, 2006). Where (6.61) is just met, compression, bow and moment make the edge yield.
+// Second way: the elastic factors of Annex A come from second-order theory with the initial bow that the buckling curve
+// stands for (N. Boissonnade and others, ECCS 119, 2006). Where (6.61) is just met, compression, bow and moment make
+// the edge yield.
 it('is second-order theory where the section stays elastic', function (float $N, float $psi): void {
     $steel = steel('HEA 280', Waage\Materials\Steel\SteelGrade::S355);
     $s = $steel->section;

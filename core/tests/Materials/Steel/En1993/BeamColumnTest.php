@@ -86,10 +86,11 @@ it('is flexural buckling alone without a moment', function (): void {
         ->toBeNear(938e3 / (7808 * 235), 2e-3);
 });
 
-// By hand, HEB 200 in S235 over 5 m under 405 kN: N_cr,y 4 722 and N_cr,z 1 661 kN, λ 0.623 and 1.051, χ 0.825 and 0.511, n 0.2675 and
-// 0.432. 10 kN/m on its top: 42.2 kNm; M_cr by the three-factor formula with C_1 = 1.127, C_2 = 0.454: 287 kNm, λ_LT 0.725, χ_LT,mod 0.883:
-// u_LT = 0.3165. Annex B with C_m = C_mLT = 0.95: k_yy = 1.058, k_zy = 0.938: u_1 = 0.602, u_2 = 0.729; with 20 kN/m u_2 = 1.026.
-// (6.36): n = 0.2207, a = 0.232, M_N = 0.881 M_pl: 42.2/133.1 = 0.317.
+// By hand, HEB 200 in S235 over 5 m under 405 kN: N_cr,y 4 722 and N_cr,z 1 661 kN, λ 0.623 and 1.051, χ 0.825 and
+// 0.511, n 0.2675 and 0.432. 10 kN/m on its top: 42.2 kNm; M_cr by the three-factor formula with C_1 = 1.127, C_2 =
+// 0.454: 287 kNm, λ_LT 0.725, χ_LT,mod 0.883: u_LT = 0.3165. Annex B with C_m = C_mLT = 0.95: k_yy = 1.058, k_zy =
+// 0.938: u_1 = 0.602, u_2 = 0.729; with 20 kN/m u_2 = 1.026. (6.36): n = 0.2207, a = 0.232, M_N = 0.881 M_pl:
+// 42.2/133.1 = 0.317.
 it('adds what bends, more than in proportion', function (): void {
     $post = fn (string $N, string $q): Design => column('HEB 200', $N, $q);
     $u = fn (string $N, string $q): float => (float) weighing($post($N, $q), 'buckling-axial')->ratio;
@@ -118,13 +119,15 @@ it('takes the buckling of the real member in its plane', function (): void {
 it(
     'takes the elastic modulus where compression makes the section class 3, and the effective area in class 4',
     function (): void {
-        // Webs in compression: HEA 500 in S235 d/t = 32.5 (class 1: 33), IPE 360 in S275 37.3 against 38 ε = 35.1 and 42 ε = 38.8.
+        // Webs in compression: HEA 500 in S235 d/t = 32.5 (class 1: 33), IPE 360 in S275 37.3 against 38 ε = 35.1 and
+        // 42 ε = 38.8.
         $three = column('IPE 360', '500 kN', '5 kN/m', ['grade' => 'S275']);
         $s = section('IPE 360');
         expect(linesOf($three, 'bending-axial')['u_M'])->toBeNear(
             (linesOf($three, 'bending-axial')['u_M_1'] * $s->Wply) / $s->Wely,
         );
-        // IPE 500: 426/10.2 = 41.8, λ_p = 41.8 / (28.4 · 0.8136 · 2) = 0.904, ρ_w = 0.837; flanges stocky: A_eff = 11 552 − 0.163 · 426 · 10.2 = 10 844 mm².
+        // IPE 500: 426/10.2 = 41.8, λ_p = 41.8 / (28.4 · 0.8136 · 2) = 0.904, ρ_w = 0.837; flanges stocky: A_eff = 11
+        // 552 − 0.163 · 426 · 10.2 = 10 844 mm².
         $four = column('IPE 500', '900 kN', change: ['grade' => 'S355']);
         $lines = linesOf($four, 'buckling-axial');
         expect(linesOf($four, 'axial')['rho_w'])
@@ -143,8 +146,8 @@ it(
     },
 );
 
-// IPE 500 in S355, c/t = 41.8, ε = 0.814, N_pl = 4101 kN. Class 1 up to α = 0.670: N = (2α − 1) · 426 · 10.2 · 355 = 525 kN; class 2 up
-// to α = 0.760: 802 kN; class 3 up to ψ = 0.447: N = (1 + ψ)/2 · 4101 = 2967 kN. Table 5.2, sheet 1.
+// IPE 500 in S355, c/t = 41.8, ε = 0.814, N_pl = 4101 kN. Class 1 up to α = 0.670: N = (2α − 1) · 426 · 10.2 · 355 =
+// 525 kN; class 2 up to α = 0.760: 802 kN; class 3 up to ψ = 0.447: N = (1 + ψ)/2 · 4101 = 2967 kN. Table 5.2, sheet 1.
 it('classes a section under bending and compression', function (float $kN, int $class): void {
     expect(Classification::together(steel('IPE 500', SteelGrade::S355), $kN * 1e3))->toBe($class);
 })->with([[0.0, 1], [522.0, 1], [529.0, 2], [798.0, 2], [808.0, 3], [2950.0, 3], [2985.0, 4]]);
@@ -173,8 +176,8 @@ it('weighs a column whose section changes, each section by itself', function ():
         $id,
     )->ratio;
     foreach (['axial', 'bending-axial', 'buckling-axial'] as $id) {
-        // The same section all along is the same column, but for the general curve of 6.3.4 in lateral-torsional buckling; a stronger
-        // middle lies between weak and strong all along.
+        // The same section all along is the same column, but for the general curve of 6.3.4 in lateral-torsional
+        // buckling; a stronger middle lies between weak and strong all along.
         $same = $u('HEB 160', $step('1 m', '4 m', 'HEB 160'), $id);
         expect($same)
             ->toBeNear($u('HEB 160', [], $id), $id === 'buckling-axial' ? 0.02 : 1e-6)
@@ -189,7 +192,10 @@ it('weighs a column whose section changes, each section by itself', function ():
         ->toBeNear(steppedEuler(section('HEB 160')->Iz, section('HEB 200')->Iz, 1000.0, 3000.0), 1e-4);
 });
 
-/** Least P of a strut between pins whose middle has I_2 over a, its ends I_1 over l each: tan(k_1 l) tan(k_2 a/2) = √(I_2/I_1), k² = P/EI; N. */
+/**
+ * Least P of a strut between pins whose middle has I_2 over a, its ends I_1 over l each: tan(k_1 l) tan(k_2 a/2) =
+ * √(I_2/I_1), k² = P/EI; N.
+ */
 function steppedEuler(float $I1, float $I2, float $l, float $a): float
 {
     [$low, $high] = [0.0, min((M_PI ** 2 / (4 * $l ** 2)) * 210e3 * $I1, (M_PI ** 2 / $a ** 2) * 210e3 * $I2)];
@@ -203,7 +209,8 @@ function steppedEuler(float $I1, float $I2, float $l, float $a): float
     return $low;
 }
 
-// A stiffer middle helps a hollow section sideways; not where the middle is open and twists at a smaller force than the hollow one.
+// A stiffer middle helps a hollow section sideways; not where the middle is open and twists at a smaller force than the
+// hollow one.
 it('counts no stiffer neighbour that twists sooner', function (): void {
     $Nz = fn (string $middle): float => linesOf(
         column('SHS 80×80×5', '40 kN', '0.1 kN/m', [
@@ -217,7 +224,10 @@ it('counts no stiffer neighbour that twists sooner', function (): void {
         ->toBeNear($Nz('SHS 80×80×5'), 1e-6);
 });
 
-/** Factor on the forces at which two storeys of one section, pinned at three floors, buckle: their stiffnesses at the middle floor cancel out. */
+/**
+ * Factor on the forces at which two storeys of one section, pinned at three floors, buckle: their stiffnesses at the
+ * middle floor cancel out.
+ */
 function twoStoreys(float $EI, float $h1, float $N1, float $h2, float $N2): float
 {
     $k = function (float $N, float $h) use ($EI): float {
@@ -409,8 +419,8 @@ it('weighs each section of a shortlist with its own critical force', function ()
     }
 });
 
-// A short cantilever post: HEB 200 in S235, V_pl = 2483 · 235/√3 = 336.9 kN. V = 1.35 · 180 = 243 kN: ρ = (2 · 0.721 − 1)² = 0.196;
-// A_v = 2483 mm², N_V,Rd = (7808 − 0.196 · 2483) · 235 = 1720 kN.
+// A short cantilever post: HEB 200 in S235, V_pl = 2483 · 235/√3 = 336.9 kN. V = 1.35 · 180 = 243 kN: ρ = (2 · 0.721 −
+// 1)² = 0.196; A_v = 2483 mm², N_V,Rd = (7808 − 0.196 · 2483) · 235 = 1720 kN.
 it('takes a high shear force together with compression and bending', function (): void {
     $post = fn (string $V): Waage\Design\Design => column(
         'HEB 200',

@@ -115,7 +115,8 @@ it('does not reduce bending up to half the shear resistance', function (): void 
 });
 
 it('keeps the limit of shear buckling', function (): void {
-    // 72 ε / η = 60.0 for S235 and η = 1.2 (6.2.6(6)); 72 · 0.8136 / 1.2 = 48.8 for S355. No rolled I section is beyond it.
+    // 72 ε / η = 60.0 for S235 and η = 1.2 (6.2.6(6)); 72 · 0.8136 / 1.2 = 48.8 for S355. No rolled I section is beyond
+    // it.
     expect(Shear::bucklingLimit(steel('IPE 300')))
         ->toBeNear(60.0)
         ->and(Shear::bucklingLimit(steel('IPE 300', SteelGrade::S355)))

@@ -10,8 +10,8 @@ use Waage\Materials\Steel\Sections\ISection;
 use Waage\Materials\Steel\Sections\RectangularHollow;
 use Waage\Materials\Steel\SteelGrade;
 
-// Textbook values (Winter): at λ_p = 1 ρ = 0.78 in even compression, 0.89 in bending, 0.812 of an outstand. A plate of S235 has λ_p = 1
-// at b/t = 28.4 √k_σ, with k_σ = 4, 23.9 and 0.43 (EN 1993-1-5, Tables 4.1 and 4.2).
+// Textbook values (Winter): at λ_p = 1 ρ = 0.78 in even compression, 0.89 in bending, 0.812 of an outstand. A plate of
+// S235 has λ_p = 1 at b/t = 28.4 √k_σ, with k_σ = 4, 23.9 and 0.43 (EN 1993-1-5, Tables 4.1 and 4.2).
 it('reduces plates as the textbooks', function (): void {
     $plate = fn (float $k): array => [['b', 28.4 * sqrt($k) * 10], ['t', 10.0]];
     expect(PlateBuckling::internal('w', ...$plate(4.0), psi: 1.0, epsilon: 1.0))->toBeNear(0.78)
@@ -44,7 +44,8 @@ it('agrees with what is left of the section, summed up', function (ISection|Rect
     $rhoF = $s instanceof ISection ? PlateBuckling::outstand('f', ['c', $clear], ['t', $t[0]], $steel->epsilon) : PlateBuckling::internal('f', ['c', $clear], ['t', $t[0]], 1.0, $steel->epsilon);
     $lost = (1 - $rhoF) * $clear * ($s instanceof ISection ? 2 : 1);
     $hw = $s->h - 2 * $t[0];
-    // Strips from the top, z upwards from the middle: the axis with the web whole, then the hole in the web, then the axis again.
+    // Strips from the top, z upwards from the middle: the axis with the web whole, then the hole in the web, then the
+    // axis again.
     $n = 20000;
     $sum = function (float $from, float $to) use ($s, $t, $lost, $hw, $n): array {
         [$A, $S, $I] = [0.0, 0.0, 0.0];

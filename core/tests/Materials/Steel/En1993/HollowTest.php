@@ -14,9 +14,10 @@ use Waage\Materials\Steel\Sections\Finish;
 use Waage\Materials\Steel\SteelGrade;
 use Waage\Materials\Steel\SteelMake;
 
-// EN 1993-1-1, Table 5.2: c = h − 3t; 33, 38, 42 ε in compression, 72, 83, 124 ε in bending; tubes 50, 70, 90 ε². By hand:
-// RHS 300×200×6.3 in S355: flange (200 − 18.9)/6.3 = 28.7 > 33 · 0.814 = 26.9, ≤ 38 · 0.814 = 30.9; web (300 − 18.9)/6.3 = 44.6.
-// CHS 323.9×5 in S355: 64.8 > 90 · 0.662 = 59.6; CHS 168.3×5 in S235: 33.7 ≤ 50. SHS 100×100×5 in S460: 17 ≤ 33 · 0.715.
+// EN 1993-1-1, Table 5.2: c = h − 3t; 33, 38, 42 ε in compression, 72, 83, 124 ε in bending; tubes 50, 70, 90 ε². By
+// hand: RHS 300×200×6.3 in S355: flange (200 − 18.9)/6.3 = 28.7 > 33 · 0.814 = 26.9, ≤ 38 · 0.814 = 30.9; web (300 −
+// 18.9)/6.3 = 44.6. CHS 323.9×5 in S355: 64.8 > 90 · 0.662 = 59.6; CHS 168.3×5 in S235: 33.7 ≤ 50. SHS 100×100×5 in
+// S460: 17 ≤ 33 · 0.715.
 it('has the classes of Table 5.2', function (string $name, SteelGrade $grade, int $y, int $z, int $compressed): void {
     $steel = steel($name, $grade);
     expect([$steel->class, $steel->classZ, $steel->classIn(Strain::Compression)])->toBe([
@@ -33,8 +34,8 @@ it('has the classes of Table 5.2', function (string $name, SteelGrade $grade, in
     ['RHS 300×200×6 cold', SteelGrade::S235, 1, 4, 4],
 ]);
 
-// By hand with the tables of EN 10210-2: 282 cm³ · 355 = 100.1 kNm; 44.8 cm² · 200/300 · 355/√3 = 612 kN, and 306 kN along
-// the width; CHS 168.3×10: 2/π · 49.7 cm² · 235/√3 = 429 kN.
+// By hand with the tables of EN 10210-2: 282 cm³ · 355 = 100.1 kNm; 44.8 cm² · 200/300 · 355/√3 = 612 kN, and 306 kN
+// along the width; CHS 168.3×10: 2/π · 49.7 cm² · 235/√3 = 429 kN.
 it('has its resistances in bending and shear', function (): void {
     $rectangle = steel('RHS 200×100×8', SteelGrade::S355);
     expect(Bending::resistance($rectangle))
@@ -88,8 +89,8 @@ function hollowPost(string $section, string $force, array $change = []): array
     ];
 }
 
-// By hand: SHS 150×150×8 in S355, L = 4 m: A = 44.8 cm², I = 1490 cm⁴: N_cr = 1930 kN, λ = √(1590/1930) = 0.908, curve a:
-// χ = 0.728, N_b,Rd = 1158 kN. N_Ed = 1.35 · 600 = 810 kN.
+// By hand: SHS 150×150×8 in S355, L = 4 m: A = 44.8 cm², I = 1490 cm⁴: N_cr = 1930 kN, λ = √(1590/1930) = 0.908, curve
+// a: χ = 0.728, N_b,Rd = 1158 kN. N_Ed = 1.35 · 600 = 810 kN.
 it('weighs a post by hand', function (): void {
     $design = design(hollowPost('SHS 150×150×8', '600 kN'), Detail::Lines);
     $s = section('SHS 150×150×8');
@@ -240,8 +241,9 @@ it('stands in a shortlist beside I sections', function (): void {
     }
 });
 
-// BS 5950-1, 3.6.6, in terms of ε² = 235/f_y, as British tables for EN 1993 have it, by hand: CHS 508×6.3 in S355: d/t = 80.6, A_eff/A = √(90 · 0.662/80.6) = 0.860,
-// W whole up to 140 ε² = 92.7. A tube of 800×4 in S235: d/t = 200, √(90/200) = 0.671, (140/200)^¼ = 0.9147.
+// BS 5950-1, 3.6.6, in terms of ε² = 235/f_y, as British tables for EN 1993 have it, by hand: CHS 508×6.3 in S355: d/t
+// = 80.6, A_eff/A = √(90 · 0.662/80.6) = 0.860, W whole up to 140 ε² = 92.7. A tube of 800×4 in S235: d/t = 200,
+// √(90/200) = 0.671, (140/200)^¼ = 0.9147.
 it('takes the effective section of tubes of class 4', function (): void {
     $post = fn (string $section, string $grade): Design => design(
         [
@@ -291,7 +293,8 @@ it('takes the effective section of tubes of class 4', function (): void {
         ->toBeNear(1.0, 1e-4);
 });
 
-// ANSI/AISC 360, G5 by hand: S235, 800×4: d/t = 200 > (0.78 · 210000 · √3/235)^(2/3) = 113.4; τ_cr = 0.78 · 210000/200^1.5 = 57.9; A = 10003: V_b = 0.9 · 57.9 · 10003/2 = 260.7 kN.
+// ANSI/AISC 360, G5 by hand: S235, 800×4: d/t = 200 > (0.78 · 210000 · √3/235)^(2/3) = 113.4; τ_cr = 0.78 ·
+// 210000/200^1.5 = 57.9; A = 10003: V_b = 0.9 · 57.9 · 10003/2 = 260.7 kN.
 it('looks at the wall of a slender tube in shear', function (string $load, bool $applies): void {
     $tube = weighing(
         design(['section' => 'tube 800×4', 'grade' => 'S235', 'loads' => [lineLoad('g', $load)]], detail: Detail::Lines),

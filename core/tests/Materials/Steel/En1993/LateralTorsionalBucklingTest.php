@@ -64,8 +64,9 @@ it('agrees with the published example SX001', function (): void {
     expect(weighing($whole, 'buckling')->capacity)->toBeNear(92.24e6, 0.01);
 });
 
-// EN 1993-1-1, 6.3.2.2 has the reduction of 6.3.1.2; χ at λ = 1.0 as tabulated for curves a and b (ECCS, Rules for Member
-// Stability, buckling curve tables): 0.666 and 0.597; at λ = 0.2: 1.000; at λ = 2.0: 0.223 and 0.209. From memory.
+// EN 1993-1-1, 6.3.2.2 has the reduction of 6.3.1.2; χ at λ = 1.0 as tabulated for curves a and b (ECCS, Rules for
+// Member Stability, buckling curve tables): 0.666 and 0.597; at λ = 0.2: 1.000; at λ = 2.0: 0.223 and 0.209. From
+// memory.
 it('has the tabulated buckling curves in the general case', function (
     string $section,
     float $lambda,
@@ -143,7 +144,8 @@ it('has C_2 of the published tables', function (array $load, float $C1, float $C
     ],
 ]);
 
-// ENV 1993-1-1:1992, Table F.1.2: C_3 = 0.525 of a uniform load; the NCCI SN030 has 0.41 of a force at midspan, where the table has an error; 1 under a uniform moment.
+// ENV 1993-1-1:1992, Table F.1.2: C_3 = 0.525 of a uniform load; the NCCI SN030 has 0.41 of a force at midspan, where
+// the table has an error; 1 under a uniform moment.
 it('has C_3 of the published tables', function (array $loads, float $C1, float $C3): void {
     [$diagram] = diagram(['loads' => $loads], 0.0, 6000.0);
     [$M] = $diagram->greatest(1, 0.0);
@@ -188,7 +190,8 @@ it('integrates moments on a half sine wave as sums do', function (): void {
     }
 });
 
-// Sections with unequal flanges, tees, and sections that bend about both principal axes: the closed formulas with C_3 and β beside the eigenvalue, as on the sheet.
+// Sections with unequal flanges, tees, and sections that bend about both principal axes: the closed formulas with C_3
+// and β beside the eigenvalue, as on the sheet.
 it('is near to the closed formulas where β counts', function (string $section, string $height): void {
     $load = [
         'length' => '4 m',

@@ -79,8 +79,8 @@ it('is bending alone without, and nothing is left at the full, axial force', fun
 })->with(['IPE 300', 'HEB 300', 'RHS 200×100×8', 'CHS 168.3×10']);
 
 // By hand: HEB 200, S235, N = 500 kN, M_y = 60 kNm, M_z = 15 kNm: N_pl = 1836 kN, n = 0.2723, a = 0.2317 (A = 78.1 cm²,
-// 2 b t_f = 60 cm²), M_N,y = 151 · 0.7277/0.8841 = 124.3 kNm, M_N,z = 71.9 · (1 − (0.0406/0.7683)²) = 71.7 kNm, β = 1.362:
-// (60/124.3)² + (15/71.7)^1.362 = 0.233 + 0.119 = 0.352.
+// 2 b t_f = 60 cm²), M_N,y = 151 · 0.7277/0.8841 = 124.3 kNm, M_N,z = 71.9 · (1 − (0.0406/0.7683)²) = 71.7 kNm, β =
+// 1.362: (60/124.3)² + (15/71.7)^1.362 = 0.233 + 0.119 = 0.352.
 it('agrees with an example by hand', function (): void {
     $steel = steel('HEB 200');
     $s = $steel->section;

@@ -29,8 +29,8 @@ function girder(string $q, array $change = []): Design
     );
 }
 
-// By hand: h_w = 770 mm, λ_w = 770/(86.4 · 10 · 0.8136) = 1.095, χ_w = 0.83/1.095 = 0.758 (Table 5.1, end post not rigid):
-// V_bw,Rd = 0.758 · 355 · 770 · 10/√3 = 1196 kN. A stocky web takes η = 1.2.
+// By hand: h_w = 770 mm, λ_w = 770/(86.4 · 10 · 0.8136) = 1.095, χ_w = 0.83/1.095 = 0.758 (Table 5.1, end post not
+// rigid): V_bw,Rd = 0.758 · 355 · 770 · 10/√3 = 1196 kN. A stocky web takes η = 1.2.
 it('has the resistance of the clause', function (): void {
     expect((new SlenderWeb(steel('welded I 800×250×10×15', SteelGrade::S355)))->resistance())
         ->toBeNear(1196e3, 0.002)
@@ -79,8 +79,9 @@ it('refuses a hollow section whose sides may buckle in shear', function (): void
         ->toContain('I sections only');
 });
 
-// By hand, 800×250×10×15 in S355 (h_w = 770, ε = 0.8136), panels of 1.5 m: k_τ = 5.34 + 4 (770/1500)² = 6.394, λ_w = 770/(37.4 · 10 · 0.8136 · 2.5286) = 1.0008;
-// end posts not rigid χ_w = 0.829. c = 1500 (0.25 + 1.6 · 250 · 15²/(10 · 770²)) = 397.8 mm, V_bf = 250 · 15² · 355/397.8 = 50.2 kN without a moment.
+// By hand, 800×250×10×15 in S355 (h_w = 770, ε = 0.8136), panels of 1.5 m: k_τ = 5.34 + 4 (770/1500)² = 6.394, λ_w =
+// 770/(37.4 · 10 · 0.8136 · 2.5286) = 1.0008; end posts not rigid χ_w = 0.829. c = 1500 (0.25 + 1.6 · 250 · 15²/(10 ·
+// 770²)) = 397.8 mm, V_bf = 250 · 15² · 355/397.8 = 50.2 kN without a moment.
 it('counts stiffeners between the supports, and what the flanges add', function (): void {
     $steel = steel('welded I 800×250×10×15', SteelGrade::S355);
     $web = new StiffenedWeb($steel, new WebStiffeners(1500.0, 80.0, 10.0), 1500.0);
@@ -106,7 +107,8 @@ it('counts stiffeners between the supports, and what the flanges add', function 
         ->toBe($of(100.0))
         ->and($of(250.0))
         ->toBeGreaterThan(1.1 * $of(0.0));
-    // 9.3.3: I_st = 10 · 170³/12 + 15 ε t · t³/6 = 409.5 cm⁴ against 0.75 h_w t³ = 57.8 cm⁴; twist 5.3 · 355/210000 · 64.
+    // 9.3.3: I_st = 10 · 170³/12 + 15 ε t · t³/6 = 409.5 cm⁴ against 0.75 h_w t³ = 57.8 cm⁴; twist 5.3 · 355/210000 ·
+    // 64.
     expect($web->ofStiffeners(0.0))
         ->toBeNear(((5.3 * 355) / 210e3) * 64, 1e-6)
         ->and((new StiffenedWeb($steel, new WebStiffeners(600.0, 20.0, 10.0), 600.0))->ofStiffeners(0.0))

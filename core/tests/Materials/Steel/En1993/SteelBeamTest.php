@@ -25,8 +25,8 @@ use Waage\Member\MemberReader;
 use Waage\Member\Restraint;
 use Waage\Member\RestraintKind;
 
-// By hand: (1.35·5 + 1.5·10)·6²/8 = 97.9 kNm on 147.7 kNm; 65.25 kN on 348.4 kN; 5·15·6000⁴/(384·210000·8356·10⁴) = 14.4 mm
-// on 6000/250; 5·10·6000⁴/(384·210000·8356·10⁴) = 9.6 mm on 6000/300.
+// By hand: (1.35·5 + 1.5·10)·6²/8 = 97.9 kNm on 147.7 kNm; 65.25 kN on 348.4 kN; 5·15·6000⁴/(384·210000·8356·10⁴) =
+// 14.4 mm on 6000/250; 5·10·6000⁴/(384·210000·8356·10⁴) = 9.6 mm on 6000/300.
 it('weighs the textbook beam', function (string $id, string $what, float $value, float $part): void {
     expect(weighing(design(), $id)->{$what})->toBeNear($value, $part);
 })->with([
@@ -92,7 +92,8 @@ it('weighs the flange that uplift compresses', function (): void {
     expect($w->demand)->toBeNear(49.5e6)->and($w->combination)->toBe('STR 2')->and($w->x)->toBeNear(3000.0);
 });
 
-// EN 1993-1-5, 10 by hand: the plate between its welds, 280/4 = 70, λ_p = 70 / 56.8 = 1.232, ρ = (1.232 − 0.22) / 1.232² = 0.667; the flange 22.9, ρ = 0.689.
+// EN 1993-1-5, 10 by hand: the plate between its welds, 280/4 = 70, λ_p = 70 / 56.8 = 1.232, ρ = (1.232 − 0.22) /
+// 1.232² = 0.667; the flange 22.9, ρ = 0.689.
 it('takes class 4 with plates at a reduced stress', function (): void {
     $thin = (new Waage\Materials\Steel\Sections\ISection('thin', 'none', 400, 300, 5, 6, 10))->with(
         new Waage\Materials\Steel\Sections\Plates(280, 4),

@@ -28,8 +28,9 @@ function crane(array $change = []): Design
     );
 }
 
-// By hand: the halves are equal 150 mm off the middle of the web, α = 0.5 + 150/565 = 0.765: c/t = 56.5 is more than 456 ε / (13 α − 1) = 41.5; the
-// centroid 60.4 mm off, ψ = −(282.5 − 60.4)/(282.5 + 60.4) = −0.648: less than 42 ε / (0.67 + 0.33 ψ) = 75, class 3.
+// By hand: the halves are equal 150 mm off the middle of the web, α = 0.5 + 150/565 = 0.765: c/t = 56.5 is more than
+// 456 ε / (13 α − 1) = 41.5; the centroid 60.4 mm off, ψ = −(282.5 − 60.4)/(282.5 + 60.4) = −0.648: less than 42 ε /
+// (0.67 + 0.33 ψ) = 75, class 3.
 it('is classed by the larger part of the web that is compressed', function (): void {
     $lines = array_column(weighing(crane(), 'classification')->lines, 'result', 'symbol');
     expect(steel('welded I 600×300×200×10×20×15', SteelGrade::S355)->class)
@@ -81,7 +82,8 @@ it('lies between sections with flanges like either', function (): void {
 });
 
 it('weighs the web by the flange that is pressed on', function (): void {
-    // Below, at the supports, the weaker flange; above, under the load, the stronger one: as sections with two of these.
+    // Below, at the supports, the weaker flange; above, under the load, the stronger one: as sections with two of
+    // these.
     $change = [
         'loadHeight' => 'top',
         'loads' => [

@@ -32,10 +32,11 @@ function pressed(array $change = []): Design
     );
 }
 
-// EN 1993-1-5, 6.4 and 6.5, by hand. IPE 300 at an end, bearing 150 mm: k_F = 5.230, F_cr = 1270 kN, m_1 = 21.13, m_2 = 13.56,
-// l_e = 150 mm, l_y = 150 + 10.7 · 5.890 = 213.0 mm, λ_F = 0.529, χ_F l_y = 201.4 mm, stocky 150 + 10.7 · 4.596 = 199.2 mm. HEB 200 under an edge: l_y = 171.4 mm, stocky.
-// RHS 200×100×5 in S355, 100 mm, each web with half of the flange: F_cr = 746 kN, m_1 = 10, λ_F = 0.640, L_eff = 134.6 mm.
-// IPE 600, S355, 100 mm: F_cr = 3487 kN, l_y = 365.5 mm, λ_F = 0.668, χ_F = 0.748.
+// EN 1993-1-5, 6.4 and 6.5, by hand. IPE 300 at an end, bearing 150 mm: k_F = 5.230, F_cr = 1270 kN, m_1 = 21.13, m_2 =
+// 13.56, l_e = 150 mm, l_y = 150 + 10.7 · 5.890 = 213.0 mm, λ_F = 0.529, χ_F l_y = 201.4 mm, stocky 150 + 10.7 · 4.596
+// = 199.2 mm. HEB 200 under an edge: l_y = 171.4 mm, stocky. RHS 200×100×5 in S355, 100 mm, each web with half of the
+// flange: F_cr = 746 kN, m_1 = 10, λ_F = 0.640, L_eff = 134.6 mm. IPE 600, S355, 100 mm: F_cr = 3487 kN, l_y = 365.5
+// mm, λ_F = 0.668, χ_F = 0.748.
 it('resists a force on a flange', function (string $section, SteelGrade $grade, float $ss, float $c, float $F): void {
     expect((new TransverseForce(steel($section, $grade), $ss, $c, false))->resistance())->toBeNear($F, 1e-3);
 })->with([
@@ -153,8 +154,9 @@ it('takes a force over a support through the web, and an axle anywhere', functio
     expect(weighing($axle, 'web-load')->demand)->toBeNear(45e3)->and(weighing($axle, 'web-load')->x)->toBeNull();
 });
 
-// By hand: at an unstiffened end l_e = s_s + c = 150 mm, l_y = 150 + 10 √(200/6.5) = 205.5 mm: HEA 200, 205.5 · 6.5 · 235 = 313.9 kN.
-// s_s counts up to h_w = 183 mm: IPE 200, l_y = 183 + 2 · 8.5 (1 + √(100/5.6)) = 271.9 mm, stocky, 5.6 · 235 · 244.2.
+// By hand: at an unstiffened end l_e = s_s + c = 150 mm, l_y = 150 + 10 √(200/6.5) = 205.5 mm: HEA 200, 205.5 · 6.5 ·
+// 235 = 313.9 kN. s_s counts up to h_w = 183 mm: IPE 200, l_y = 183 + 2 · 8.5 (1 + √(100/5.6)) = 271.9 mm, stocky, 5.6
+// · 235 · 244.2.
 it('resists at an end by all of (6.10) to (6.12), and counts no more than h_w as bearing', function (): void {
     expect((new TransverseForce(steel('HEA 200'), 150.0, 0.0, false))->resistance())
         ->toBeNear(313.9e3, 1e-3)

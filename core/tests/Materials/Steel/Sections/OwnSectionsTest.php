@@ -86,8 +86,8 @@ it('says what is wrong with dimensions', function (string $typed, string $says):
     ['IPE 301', 'no section “IPE 301”'],
 ]);
 
-// EN 1993-1-1, Table 6.2 (welded I, t_f ≤ 40: b and c; above c and d; welded boxes b, with thick welds and stocky plates c),
-// Table 6.5 (h/b ≤ 2: c, else d), 6.2.6(3)d: η h_w t_w.
+// EN 1993-1-1, Table 6.2 (welded I, t_f ≤ 40: b and c; above c and d; welded boxes b, with thick welds and stocky
+// plates c), Table 6.5 (h/b ≤ 2: c, else d), 6.2.6(3)d: η h_w t_w.
 it('takes the curves of welded sections', function (string $name, array $curves): void {
     expect(curves(steel($name)))->toBe($curves);
 })->with([

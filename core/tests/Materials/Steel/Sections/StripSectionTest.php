@@ -40,7 +40,8 @@ it('has the shear centre and the warping of a channel', function (): void {
         ->toBeNear($c instanceof Channel ? $c->ym - $c->ys + 4 : 0.0, 0.005);
 });
 
-// Closed values of a Z of b = 60, h = 200, t = 3: I_y = h² t (6 b + h)/12, I_z = 2 b³ t/3, I_yz = b² h t/2, I_w = b³ h² t (b + 2 h)/(12 (2 b + h)).
+// Closed values of a Z of b = 60, h = 200, t = 3: I_y = h² t (6 b + h)/12, I_z = 2 b³ t/3, I_yz = b² h t/2, I_w = b³ h²
+// t (b + 2 h)/(12 (2 b + h)).
 it('has the closed values of a Z', function (string $property, float $value, float $part): void {
     expect(built('strips 3: -60,0 0,0 0,200 60,200')->{$property})->toBeNear($value, $part);
 })->with([
@@ -146,7 +147,8 @@ it('is weighed elastically where it is held', function (): void {
         ->toBeFalse();
 });
 
-// EN 1993-1-5, 5.1(2) by hand: 72 ε/η = 60 in S235 with η = 1.2 between others; 0.83/1.2 · 37.4 √1.2 = 28.3 with a free edge.
+// EN 1993-1-5, 5.1(2) by hand: 72 ε/η = 60 in S235 with η = 1.2 between others; 0.83/1.2 · 37.4 √1.2 = 28.3 with a free
+// edge.
 it('keeps what shears from buckling', function (string $name, bool $applies, string $says): void {
     $shear = weighing(
         design([

@@ -56,7 +56,8 @@ it('agrees with strips summed over the depth', function (string $name): void {
         $Wpl += ($below < $A / 2 ? -1 : 1) * $z * $dA;
         $below += $dA;
     }
-    // The shear centre divides the distance of the flanges as their sideways stiffness: by the force in each when it is bent sideways.
+    // The shear centre divides the distance of the flanges as their sideways stiffness: by the force in each when it is
+    // bent sideways.
     [$top, $bottom] = [$s->tt * $s->top ** 3, $s->tb * $s->bottom ** 3];
     $shear = ($top * ($s->h / 2 - $s->tt / 2) + $bottom * ($s->tb / 2 - $s->h / 2)) / ($top + $bottom);
     expect($s->zs)
@@ -73,7 +74,8 @@ it('agrees with strips summed over the depth', function (string $name): void {
         ->toBeNear($wagner / $I - 2 * ($shear - $S / $A), 2e-3);
 })->with(['welded I 600×300×200×10×20×15', 'welded I 800×200×400×12×15×25', 'welded I 300×120×250×8×10×16']);
 
-// N. S. Trahair and others: β ≈ 0.9 h_s (2 ρ − 1)(1 − (I_z/I_y)²), ρ the compressed flange's part of I_z; an approximation, from memory.
+// N. S. Trahair and others: β ≈ 0.9 h_s (2 ρ − 1)(1 − (I_z/I_y)²), ρ the compressed flange's part of I_z; an
+// approximation, from memory.
 it('has about the published monosymmetry parameter', function (string $name): void {
     $s = unequal($name);
     $rho = ($s->tt * $s->top ** 3) / ($s->tt * $s->top ** 3 + $s->tb * $s->bottom ** 3);
