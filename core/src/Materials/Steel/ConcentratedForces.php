@@ -6,7 +6,9 @@ namespace Waage\Materials\Steel;
 
 use Waage\Analysis\CaseSets;
 use Waage\Analysis\LoadedBeam;
+use Waage\Checks\Detail;
 use Waage\Checks\Place;
+use Waage\Checks\Weighing;
 use Waage\Loading\Combination;
 use Waage\Materials\Steel\Sections\SolidBar;
 use Waage\Member\Load;
@@ -70,8 +72,55 @@ final readonly class ConcentratedForces
         );
     }
 
+    /**
+     * Of each kind of weighing the heaviest, and only that with its lines.
+     *
+     * @param  list<ConcentratedForce>  $forces
+     * @param  \Closure(ConcentratedForce, Detail): list<Weighing>  $weigh
+     * @return list<Weighing>
+     */
+    public static function heaviest(array $forces, \Closure $weigh, Detail $detail): array
+    {
+        $heaviest = [];
+        foreach ($forces as $force) {
+            foreach ($weigh($force, Detail::Verdict) as $which => $w) {
+                // Of those that are strained alike the first.
+                if ($w->ratio > (1 + 1e-9) * ($heaviest[$w->id][0]->ratio ?? -1.0)) {
+                    $heaviest[$w->id] = [$w, $force, $which];
+                }
+            }
+        }
+
+        return array_values(
+            array_map(
+                fn (array $of): Weighing => $detail->hasLines() ? $weigh($of[1], Detail::Lines)[$of[2]] : $of[0],
+                $heaviest,
+            ),
+        );
+    }
+
+    /** @return list<Weighing> that what hangs on the lower flange is not covered, where something does */
+    public function hung(string $clause): array
+    {
+        $remark =
+            'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.';
+
+        return $this->hang()
+            ? [
+                new Weighing(
+                    'flange-bending',
+                    'Lower flange under hung loads',
+                    $clause,
+                    null,
+                    applies: false,
+                    remark: $remark,
+                ),
+            ]
+            : [];
+    }
+
     /** Do forces hang on the lower flange, where nothing stiffens it? */
-    public function hang(): bool
+    private function hang(): bool
     {
         $member = $this->beam->member;
 

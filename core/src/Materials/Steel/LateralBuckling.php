@@ -91,22 +91,31 @@ final class LateralBuckling
     }
 
     /**
-     * The case of one combination that is the heaviest; null: nothing bends the length.
+     * What one combination makes of the member at most.
      *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  \Closure(HeldLength): ?Resistance  $resistance  null: nothing of the length can buckle so
      * @param  float  $weight  self-weight, N/mm
      */
-    public function heaviestOf(
+    public function utilisation(
         Combination $combination,
-        int $i,
-        BucklingShapes $shapes,
-        Resistance $resistance,
+        array $stretches,
+        \Closure $resistance,
         float $weight,
-    ): ?BucklingCase {
-        return (new BucklingSearch($this->lengths()[$i], [$combination], $this->moment))->heaviest(
-            $shapes,
-            $resistance,
-            $weight,
-        );
+    ): float {
+        $most = 0.0;
+        foreach ($this->lengths() as $i => $diagrams) {
+            $of = $resistance($diagrams->held);
+            $shapes = $this->shapes($i, $stretches);
+            $search = new BucklingSearch($diagrams, [$combination], $this->moment);
+            $case = $of === null ? null : $search->heaviest($shapes, $of, $weight);
+            if ($of !== null && $case !== null) {
+                $up = $of->mostFactor($case->greatest($weight)[0]);
+                $most = max($most, $of->utilisation($case, $shapes->factor($case, $weight, $up)));
+            }
+        }
+
+        return $most;
     }
 
     /**

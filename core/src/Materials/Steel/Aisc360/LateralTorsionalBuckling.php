@@ -166,30 +166,16 @@ final class LateralTorsionalBuckling
     public function utilisation(Combination $combination, SectionStep $stretch, Profile $profile, float $weight): float
     {
         $member = $this->beam->member;
-        $most = 0.0;
         $strengths = self::strengths([$stretch], [$profile]);
-        if ($strengths === [] || ($member->top->isContinuous() && $member->bottom->isContinuous())) {
-            return 0.0;
-        }
-        foreach ($this->lateral->lengths() as $i => $diagrams) {
-            $resistance = $this->resistance($strengths, $diagrams->held, $weight);
-            if ($resistance === null) {
-                continue;
-            }
-            $shapes = $this->lateral->shapes($i, [$stretch]);
-            $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
-            if ($case !== null) {
-                $most = max(
-                    $most,
-                    $resistance->utilisation(
-                        $case,
-                        $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
-                    ),
-                );
-            }
-        }
 
-        return $most;
+        return $strengths === [] || ($member->top->isContinuous() && $member->bottom->isContinuous())
+            ? 0.0
+            : $this->lateral->utilisation(
+                $combination,
+                [$stretch],
+                fn (HeldLength $held): ?LateralResistance => $this->resistance($strengths, $held, $weight),
+                $weight,
+            );
     }
 
     /**

@@ -47,7 +47,6 @@ final readonly class Webs
      */
     public function weigh(array $stretches, float $weight, Detail $detail): array
     {
-        $heaviest = [];
         $forces = $this->forces->on(
             $stretches,
             $weight,
@@ -68,35 +67,14 @@ final readonly class Webs
                 ),
             ];
         }
-        $hung = $this->forces->hang()
-            ? [
-                new Weighing(
-                    'flange-bending',
-                    'Lower flange under hung loads',
-                    "{$this->standard}, J10.1",
-                    null,
-                    applies: false,
-                    remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.',
-                ),
-            ]
-            : [];
-        foreach ($forces as $force) {
-            $w = $this->weighOne($force, $weight, Detail::Verdict);
-            if ($w->ratio > (1 + 1e-9) * ($heaviest[$w->id][0] ?? -1.0)) {
-                $heaviest[$w->id] = [$w->ratio, $force, $w];
-            }
-        }
 
         return [
-            ...array_values(
-                array_map(
-                    fn (array $of): Weighing => $detail->hasLines()
-                        ? $this->weighOne($of[1], $weight, Detail::Lines)
-                        : $of[2],
-                    $heaviest,
-                ),
+            ...ConcentratedForces::heaviest(
+                $forces,
+                fn (ConcentratedForce $f, Detail $of): array => [$this->weighOne($f, $weight, $of)],
+                $detail,
             ),
-            ...$hung,
+            ...$this->forces->hung("{$this->standard}, J10.1"),
         ];
     }
 

@@ -147,23 +147,14 @@ final class LateralTorsionalBuckling
     /** What one combination makes of a member of one section, at most. */
     public function utilisation(Combination $combination, SectionStep $stretch, float $weight): float
     {
-        $most = 0.0;
-        foreach (LateralBuckling::areSafe([$stretch]) ? [] : $this->lateral->lengths() as $i => $diagrams) {
-            $resistance = $this->resistance([$stretch], $diagrams->held, $weight);
-            $shapes = $this->lateral->shapes($i, [$stretch]);
-            $case = $this->lateral->heaviestOf($combination, $i, $shapes, $resistance, $weight);
-            if ($case !== null) {
-                $most = max(
-                    $most,
-                    $resistance->utilisation(
-                        $case,
-                        $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
-                    ),
-                );
-            }
-        }
-
-        return $most;
+        return LateralBuckling::areSafe([$stretch])
+            ? 0.0
+            : $this->lateral->utilisation(
+                $combination,
+                [$stretch],
+                fn (HeldLength $held): LateralResistance => $this->resistance([$stretch], $held, $weight),
+                $weight,
+            );
     }
 
     /** @param  non-empty-list<SectionStep>  $stretches */

@@ -64,38 +64,14 @@ final readonly class Webs
                 ),
             ];
         }
-        $hung = $this->forces->hang()
-            ? [
-                new Weighing(
-                    'flange-bending',
-                    'Lower flange under hung loads',
-                    'EN 1993-6, 6.7',
-                    null,
-                    applies: false,
-                    remark: 'Forces that hang on the lower flange bend it across the member: that is not computed. Give these loads stiffeners or a hanger about the web, or weigh the flange separately and leave this out with the reason.',
-                ),
-            ]
-            : [];
-        // Only what is shown is written down.
-        $heaviest = [];
-        foreach ($forces as $force) {
-            foreach ($this->pair($force, $weight, Detail::Verdict) as $which => $w) {
-                if ($w->ratio > (1 + 1e-9) * ($heaviest[$w->id][0] ?? -1.0)) {
-                    $heaviest[$w->id] = [$w->ratio, $force, $which, $w];
-                }
-            }
-        }
 
         return [
-            ...array_values(
-                array_map(
-                    fn (array $of): Weighing => $detail->hasLines()
-                        ? $this->pair($of[1], $weight, Detail::Lines)[$of[2]]
-                        : $of[3],
-                    $heaviest,
-                ),
+            ...ConcentratedForces::heaviest(
+                $forces,
+                fn (ConcentratedForce $f, Detail $of): array => $this->pair($f, $weight, $of),
+                $detail,
             ),
-            ...$hung,
+            ...$this->forces->hung('EN 1993-6, 6.7'),
         ];
     }
 
