@@ -22,6 +22,12 @@ interface Resistance
     /** Is it the critical factor that decides, or something else about the diagram? */
     public function isOfFactor(): bool;
 
+    /** The moment that is weighed under a diagram, Nmm. */
+    public function demand(BucklingCase $case, float $alpha): float;
+
+    /** A critical factor above which buckling takes nothing away under a diagram. */
+    public function upTo(BucklingCase $case): float;
+
     /** A critical factor above which buckling takes nothing away from a moment of M. */
     public function mostFactor(float $M): float;
 }

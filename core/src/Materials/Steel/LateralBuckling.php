@@ -91,6 +91,44 @@ final class LateralBuckling
     }
 
     /**
+     * The length that is strained the most, with its heaviest case; null: nothing bends any.
+     *
+     * @template R of Resistance
+     *
+     * @param  non-empty-list<SectionStep>  $stretches
+     * @param  \Closure(HeldLength): ?R  $resistance  null: nothing of the length can buckle so
+     * @param  float  $weight  self-weight, N/mm
+     * @return GoverningLength<R>|null
+     */
+    public function governing(array $stretches, \Closure $resistance, float $weight): ?GoverningLength
+    {
+        $governing = null;
+        $ranges = [];
+        foreach ($this->lengths() as $i => $diagrams) {
+            $of = $resistance($diagrams->held);
+            if ($of === null) {
+                continue;
+            }
+            $shapes = $this->shapes($i, $stretches);
+            $case = $this->heaviest($i, $stretches, $shapes, $of, $weight);
+            if ($case === null) {
+                continue;
+            }
+            $alpha = $shapes->factor($case, $weight, $of->upTo($case));
+            $ratio = $of->utilisation($case, $alpha);
+            if ($ratio > 0.0) {
+                $ranges[] = [$diagrams->held->from, $diagrams->held->to, $of->demand($case, $alpha) / $ratio, $ratio];
+            }
+            // Of those that are strained alike the first.
+            if ($governing === null || $ratio > $governing[4] * (1 + 1e-9)) {
+                $governing = [$case, $of, $shapes, $alpha, $ratio];
+            }
+        }
+
+        return $governing === null ? null : new GoverningLength(...$governing, ranges: $ranges);
+    }
+
+    /**
      * What one combination makes of the member at most.
      *
      * @param  non-empty-list<SectionStep>  $stretches
@@ -106,12 +144,15 @@ final class LateralBuckling
         $most = 0.0;
         foreach ($this->lengths() as $i => $diagrams) {
             $of = $resistance($diagrams->held);
+            if ($of === null) {
+                continue;
+            }
             $shapes = $this->shapes($i, $stretches);
             $search = new BucklingSearch($diagrams, [$combination], $this->moment);
-            $case = $of === null ? null : $search->heaviest($shapes, $of, $weight);
-            if ($of !== null && $case !== null) {
-                $up = $of->mostFactor($case->greatest($weight)[0]);
-                $most = max($most, $of->utilisation($case, $shapes->factor($case, $weight, $up)));
+            $case = $search->heaviest($shapes, $of, $weight);
+            if ($case !== null) {
+                $alpha = $shapes->factor($case, $weight, $of->upTo($case));
+                $most = max($most, $of->utilisation($case, $alpha));
             }
         }
 

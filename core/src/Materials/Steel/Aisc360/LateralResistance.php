@@ -91,7 +91,7 @@ final readonly class LateralResistance implements Resistance
             if ($M <= 0.0) {
                 continue;
             }
-            $Mcr = min($alpha, $this->mostFactor($case->greatest($this->weight)[0])) * $M;
+            $Mcr = min($alpha, $this->upTo($case)) * $M;
             // Above what is harmless C_b makes no difference, and is not asked for.
             $ratio =
                 $M /
@@ -114,6 +114,16 @@ final readonly class LateralResistance implements Resistance
     public function isOfFactor(): bool
     {
         return ! $this->closed;
+    }
+
+    public function demand(BucklingCase $case, float $alpha): float
+    {
+        return $this->part($case, $alpha)->M;
+    }
+
+    public function upTo(BucklingCase $case): float
+    {
+        return $this->mostFactor($case->greatest($this->weight)[0]);
     }
 
     /** A section with a smaller moment than the greatest one is taken to buckle no later: on the safe side. */

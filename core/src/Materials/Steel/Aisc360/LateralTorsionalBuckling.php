@@ -89,41 +89,25 @@ final class LateralTorsionalBuckling
                 remark: 'By L_b and C_b a member of one section is covered; this one changes along its length. Take the eigenvalue, and webs that are not slender.',
             );
         }
-        $heaviest = null;
-        $ranges = [];
-        foreach ($this->lateral->lengths() as $i => $diagrams) {
-            $held = $diagrams->held;
-            $resistance = $this->resistance($strengths, $held, $weight);
-            if ($resistance === null) {
-                continue;
-            }
-            $shapes = $this->lateral->shapes($i, $stretches);
-            $case = $this->lateral->heaviest($i, $stretches, $shapes, $resistance, $weight);
-            if ($case === null) {
-                continue;
-            }
-            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($case->greatest($weight)[0]));
-            $part = $resistance->part($case, $alpha);
-            [$ratio, $M] = [$part->ratio, $part->M];
-            if ($ratio > 0.0) {
-                $ranges[] = [$held->from, $held->to, $M / $ratio, $ratio];
-            }
-            if ($heaviest === null || $ratio > $heaviest[0] * (1 + 1e-9)) {
-                $heaviest = [$ratio, $case, $resistance, $alpha, $part, $shapes->flanges(...)];
-            }
-        }
-        if ($heaviest === null || $heaviest[0] <= 0.0) {
+        $governing = $this->lateral->governing(
+            $stretches,
+            fn (HeldLength $held): ?LateralResistance => $this->resistance($strengths, $held, $weight),
+            $weight,
+        );
+        if ($governing === null || $governing->ratio <= 0.0) {
             return new Weighing(
                 $id,
                 $title,
                 $clause,
                 null,
-                remark: $heaviest === null
+                remark: $governing === null
                     ? 'No combination bends the member.'
                     : 'No unrestrained flange is in compression.',
             );
         }
-        [$ratio, $case, $resistance, $alpha, $part, $flanges] = $heaviest;
+        [$case, $resistance, $alpha] = [$governing->case, $governing->resistance, $governing->alpha];
+        $ratio = $governing->ratio;
+        $part = $resistance->part($case, $alpha);
         $M = $part->M;
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
         $d = $detail->derivation();
@@ -152,8 +136,8 @@ final class LateralTorsionalBuckling
                 factors: $factors,
             ),
             lines: $d->lines ?? [],
-            ranges: $ranges,
-            shape: $d === null ? [] : $flanges($case, $weight, $resistance->mostFactor($case->greatest($weight)[0])),
+            ranges: $governing->ranges,
+            shape: $d === null ? [] : $governing->flanges($weight),
             critical: $alpha,
         );
     }
@@ -245,7 +229,7 @@ final class LateralTorsionalBuckling
         $braced = $resistance->braced($part->strength, $case);
         $most = $part->strength->harmless() / $part->M;
         $isFound = is_finite($alpha);
-        $alpha = min($alpha, $resistance->mostFactor($case->greatest($weight)[0]), $most);
+        $alpha = min($alpha, $resistance->upTo($case), $most);
         if ($resistance->closed && $braced !== null) {
             return $this->deriveByBraces($d, $case, $weight, $alpha < $most ? $alpha : INF, $part, $braced);
         }

@@ -70,7 +70,7 @@ final readonly class LateralResistance implements Resistance
     {
         return min(
             $this->closed === null ? $eigenvalue : ($this->closed)($case),
-            $this->mostFactor($this->governing($case)[1]),
+            $this->upTo($case),
         );
     }
 
@@ -84,6 +84,16 @@ final readonly class LateralResistance implements Resistance
     {
         return $this->closed === null &&
             ! ($this->isPlain && $this->isRolled($this->weakest) && $this->weakest->basis->steel->modifyChi);
+    }
+
+    public function demand(BucklingCase $case, float $alpha): float
+    {
+        return $this->governing($case)[1];
+    }
+
+    public function upTo(BucklingCase $case): float
+    {
+        return $this->mostFactor($this->governing($case)[1]);
     }
 
     /** χ_LT is 1 up to a slenderness of 0.2 (6.3.2.2(4)). */

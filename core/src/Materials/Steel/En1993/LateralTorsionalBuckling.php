@@ -68,10 +68,8 @@ final class LateralTorsionalBuckling
                 remark: 'Square and round hollow sections do not buckle in lateral torsion (6.3.2.1(2)).',
             );
         }
-        $heaviest = null;
-        $ranges = [];
-        foreach ($this->lateral->lengths() as $i => $diagrams) {
-            if ($this->isClosed($stretches) && $this->weakest($stretches, $diagrams->held) === null) {
+        foreach ($this->isClosed($stretches) ? $this->lateral->lengths() : [] as $diagrams) {
+            if ($this->weakest($stretches, $diagrams->held) === null) {
                 $at = fn (float $x): string => $member->basis->units->format($x, Kind::Length);
                 [$from, $to] = [$at($diagrams->held->from), $at($diagrams->held->to)];
 
@@ -85,24 +83,19 @@ final class LateralTorsionalBuckling
                     remark: "Between x = {$from} and {$to} no section is the weakest in all that resists lateral-torsional buckling, so that closed formulas do not cover the length. Restrain it where the section changes, or take the eigenvalue.",
                 );
             }
-            $resistance = $this->resistance($stretches, $diagrams->held, $weight);
-            $shapes = $this->lateral->shapes($i, $stretches);
-            $case = $this->lateral->heaviest($i, $stretches, $shapes, $resistance, $weight);
-            if ($case === null) {
-                continue;
-            }
-            [$steel, $M, $x] = $resistance->governing($case);
-            $alpha = $resistance->factor($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)));
-            $Mb = $resistance->moment($steel, $case, $M, $alpha);
-            $ranges[] = [$diagrams->held->from, $diagrams->held->to, $Mb, $M / $Mb];
-            if ($heaviest === null || $M / $Mb > $heaviest[0] * (1 + 1e-9)) {
-                $heaviest = [$M / $Mb, $case, $resistance, $alpha, $M, $Mb, $x, $shapes];
-            }
         }
-        if ($heaviest === null) {
+        $governing = $this->lateral->governing(
+            $stretches,
+            fn (HeldLength $held): LateralResistance => $this->resistance($stretches, $held, $weight),
+            $weight,
+        );
+        if ($governing === null) {
             return new Weighing($id, $title, $clause, null, remark: 'No combination bends the member.');
         }
-        [$ratio, $case, $resistance, $alpha, $M, $Mb, $x, $shapes] = $heaviest;
+        [$case, $resistance, $ratio] = [$governing->case, $governing->resistance, $governing->ratio];
+        [$steel, $M, $x] = $resistance->governing($case);
+        $alpha = $resistance->factor($case, $governing->alpha);
+        $Mb = $resistance->moment($steel, $case, $M, $alpha);
         $factors = $this->beam->factors($case->combination, $weight, $case->sum->patterns());
         $d = $detail->derivation();
         if ($d !== null) {
@@ -138,8 +131,8 @@ final class LateralTorsionalBuckling
                 factors: $factors,
             ),
             lines: $d->lines ?? [],
-            ranges: $ranges,
-            shape: $d === null ? [] : $shapes->flanges($case, $weight, $resistance->mostFactor($M)),
+            ranges: $governing->ranges,
+            shape: $d === null ? [] : $governing->flanges($weight),
             critical: $alpha,
         );
     }
@@ -197,7 +190,7 @@ final class LateralTorsionalBuckling
             );
         }
         $hand = $this->byHand($stretches, $case, $weight);
-        $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->mostFactor($M));
+        $eigenvalue = $this->lateral->eigenvalue($stretches, $case, $weight, $resistance->upTo($case));
         $isClosed = $this->isClosed($stretches);
         if ($isClosed && $hand !== null) {
             $this->deriveByHand($d, $hand, $case, $weight);
