@@ -58,8 +58,6 @@ it(
             'Tee',
             'UnequalI',
             'SteelMake',
-            'PressedMember',
-            'ConcentratedForce',
         ];
         $many = [];
         foreach (houseFiles() as $path => $content) {

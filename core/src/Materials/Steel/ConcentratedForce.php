@@ -13,24 +13,19 @@ final readonly class ConcentratedForce
      * @param  string  $id  support or load
      * @param  int  $sign  of the moment that compresses the flange it presses on
      * @param  float  $force  N
-     * @param  float  $bearing  length that it acts on, mm
-     * @param  float  $toEnd  from its middle to the end of the member, mm
      * @param  bool  $through  does it go through the web to the other flange
      * @param  Place  $at  with no x where it moves
      * @param  non-empty-list<SectionStep>  $stretches  sections that may be there
-     * @param  float  $half  of several forces: from their middle to the outermost ones, mm
      */
     public function __construct(
         public string $id,
         public string $title,
         public int $sign,
         public float $force,
-        public float $bearing,
-        public float $toEnd,
+        public PressedLength $on,
         public bool $through,
         public Place $at,
         public array $stretches,
-        public float $half = 0.0,
     ) {
     }
 
@@ -39,6 +34,6 @@ final readonly class ConcentratedForce
     {
         $x = $this->at->x;
 
-        return $x === null ? [0.0, INF] : [$x - $this->half - 0.01, $x + $this->half + 0.01];
+        return $x === null ? [0.0, INF] : [$x - $this->on->half - 0.01, $x + $this->on->half + 0.01];
     }
 }

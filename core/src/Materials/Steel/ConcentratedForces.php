@@ -167,8 +167,7 @@ final readonly class ConcentratedForces
             'Web at support '.($i + 1),
             -1,
             $F,
-            min($support->bearing, $length),
-            min($support->x, $length - $support->x),
+            new PressedLength(min($support->bearing, $length), min($support->x, $length - $support->x)),
             false,
             new Place($support->x, $combination->id, $this->beam->arrangementText($factors), $factors),
             self::at($support->x, $stretches),
@@ -348,12 +347,10 @@ final readonly class ConcentratedForces
             'Web under '.CaseSets::listed($names),
             1,
             $F,
-            $ss,
-            $toEnd,
+            new PressedLength($ss, $toEnd, $half),
             $over !== [],
             new Place($x, $governing->id),
             $stretches,
-            $half,
         );
     }
 

@@ -86,8 +86,8 @@ final readonly class Webs
             $isHollow = $stretch->section->isClosed();
             $web = new WebStrength(
                 $shape,
-                $of->bearing,
-                $of->toEnd,
+                $of->on->bearing,
+                $of->on->toEnd,
                 $of->through,
                 $of->id === 'load' && ! $isHollow ? $this->unbraced($of->at->x) : 0.0,
                 ! $isHollow && $this->yields($of, $shape, $weight),

@@ -23,32 +23,32 @@ final readonly class AnnexA implements Interaction
     public function factors(PressedMember $member, ?Derivation $d = null): array
     {
         $s = $member->steel->section;
-        $Nz = $member->weakest->flexuralForce(SteelGrade::E, $member->L[0]);
-        $NT = $member->twists
-            ? $member->weakest->torsionalForce(SteelGrade::E, SteelGrade::G, $member->L[1])
+        $Nz = $member->buckling->weakest->flexuralForce(SteelGrade::E, $member->buckling->Lz);
+        $NT = $member->buckling->twists
+            ? $member->buckling->weakest->torsionalForce(SteelGrade::E, SteelGrade::G, $member->buckling->LT)
             : INF;
         [$ry, $rz, $rT] = array_map(fn (float $Ncr): float => max(self::LEAST, 1 - $member->N / $Ncr), [
-            $member->y->critical,
+            $member->buckling->y->critical,
             $Nz,
             $NT,
         ]);
-        $this->deriveRest('y', $member->N, $member->y->critical, 'N_cr_y', $ry, $d);
+        $this->deriveRest('y', $member->N, $member->buckling->y->critical, 'N_cr_y', $ry, $d);
         $this->deriveRest('z', $member->N, $Nz, 'N_z', $rz, $d);
-        $muY = $this->reduction('y', $member->y->chi, $ry, $d);
-        $muZ = $this->reduction('z', $member->z->chi, $rz, $d);
+        $muY = $this->reduction('y', $member->buckling->y->chi, $ry, $d);
+        $muZ = $this->reduction('z', $member->buckling->z->chi, $rz, $d);
         $Cy0 = $this->equivalent(
             'y',
-            $member->shape->moments->y,
-            $member->shape->moments->vanish[0] && ! $member->shape->moments->swaysY,
+            $member->bending->shape->moments->y,
+            $member->bending->shape->moments->vanish[0] && ! $member->bending->shape->moments->swaysY,
             $ry,
             $d,
         );
         $Cz = $this->equivalent(
             'z',
-            $member->shape->moments->z,
-            $member->shape->moments->vanish[1] && ! $member->shape->moments->swaysZ,
+            $member->bending->shape->moments->z,
+            $member->bending->shape->moments->vanish[1] && ! $member->bending->shape->moments->swaysZ,
             $rz,
-            $member->uz > 0.0 ? $d : null,
+            $member->bending->uz > 0.0 ? $d : null,
         );
         [$aLT, $lambda0, $Cy, $CLT] = $this->lateral($member, $Nz, $NT, $rz, $rT, $Cy0, $d);
         $Cyy = $Cyz = $Czy = $Czz = 1.0;
@@ -87,7 +87,7 @@ final readonly class AnnexA implements Interaction
             Kind::Number,
             'Table A.1',
         );
-        if ($member->uz > 0.0) {
+        if ($member->bending->uz > 0.0) {
             $d?->line(
                 'k_yz',
                 'C_mz * mu_y / r_z'.($isPlastic ? ' / C_yz * 0.6 * sqrt(w_z / w_y)' : ''),
@@ -176,7 +176,7 @@ final readonly class AnnexA implements Interaction
                 'C_my_0',
                 Kind::Number,
                 'Table A.1',
-                $member->twists ? 'continuously restrained' : 'the section does not twist',
+                $member->buckling->twists ? 'continuously restrained' : 'the section does not twist',
             );
             $d?->given('C_mLT', 1.0, Kind::Number, 'Table A.1');
 
@@ -231,11 +231,11 @@ final readonly class AnnexA implements Interaction
         }
         [$W, $ofW] = $steel->class > 3 ? [$steel->modulus, 'W_eff_y'] : [$s->Wely, 'W_el_y'];
         $A = $member->class > 3 ? 'A_eff' : 'A';
-        $epsilon = (($member->M / $member->N) * $member->A) / $W;
+        $epsilon = (($member->bending->M / $member->N) * $member->A) / $W;
         $root = sqrt($epsilon) * $aLT;
         $Cy = $Cy0 + ((1 - $Cy0) * $root) / (1 + $root);
         $CLT = max(1.0, ($Cy ** 2 * $aLT) / sqrt($rz * $rT));
-        $d?->given('M_Ed', $member->M, Kind::Moment, '', 'greatest moment about y-y');
+        $d?->given('M_Ed', $member->bending->M, Kind::Moment, '', 'greatest moment about y-y');
         $d?->with([$A => [$member->A, Kind::Area], $ofW => [$W, Kind::Modulus]])->line(
             'epsilon_y',
             "M_Ed / N_c * {$A} / {$ofW}",

@@ -13,10 +13,10 @@ final readonly class AnnexB implements Interaction
     public function factors(PressedMember $member, ?Derivation $d = null): array
     {
         $plastic = $member->isPlastic();
-        $shape = $member->shape;
-        $kyy = $this->factor('y', $member->y, $plastic ? [1.0, 0.2] : [0.6, 0.0], $shape->y($d), $d);
-        if ($member->twists) {
-            $kzy = $this->lateral($member->z, $plastic, $shape->lateral($d), $d);
+        $shape = $member->bending->shape;
+        $kyy = $this->factor('y', $member->buckling->y, $plastic ? [1.0, 0.2] : [0.6, 0.0], $shape->y($d), $d);
+        if ($member->buckling->twists) {
+            $kzy = $this->lateral($member->buckling->z, $plastic, $shape->lateral($d), $d);
         } else {
             $kzy = ($plastic ? 0.6 : 0.8) * $kyy;
             $d?->with(['k_yy' => [$kyy, Kind::Number]])->line(
@@ -27,15 +27,15 @@ final readonly class AnnexB implements Interaction
                 'the section does not twist',
             );
         }
-        if ($member->uz <= 0.0) {
+        if ($member->bending->uz <= 0.0) {
             return [$kyy, 0.0, $kzy, 0.0];
         }
         $kzz = $this->factor(
             'z',
-            $member->z,
+            $member->buckling->z,
             match (true) {
                 ! $plastic => [0.6, 0.0],
-                $member->twists => [2.0, 0.6],
+                $member->buckling->twists => [2.0, 0.6],
                 default => [1.0, 0.2],
             },
             $shape->z($d),

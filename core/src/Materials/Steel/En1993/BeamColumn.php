@@ -381,21 +381,15 @@ final readonly class BeamColumn
         }
         $uz = $this->sideways > 0.0 ? $this->aboutZ($d) : 0.0;
         $Wy = ($this->steel->modulus * $this->steel->fy) / $this->steel->basis->steel->gammaM0;
+        $section = $this->steel->section;
+        $twists = $section instanceof ISection || ($section instanceof SolidBar && ! $section->isRound);
         $member = new PressedMember(
             $this->steel,
             $this->class,
             $this->A,
             $this->column->compression,
-            $aboutY,
-            $aboutZ,
-            [$Lz, $LT],
-            $this->bending * $Wy,
-            $uLT,
-            $uz,
-            $sideways,
-            $this->steel->section instanceof ISection ||
-                ($this->steel->section instanceof SolidBar && ! $this->steel->section->isRound),
-            $this->shape,
+            new PressedBuckling($aboutY, $aboutZ, $sideways, $Lz, $LT, $twists),
+            new PressedBending($this->bending * $Wy, $uLT, $uz, $this->shape),
         );
         [$kyy, $kyz, $kzy, $kzz] = ($this->steel->basis->steel->annexA ? new AnnexA() : new AnnexB())->factors(
             $member,

@@ -46,9 +46,9 @@ final readonly class PlasticFactors
     ) {
         $s = $this->section = $member->steel->section;
         [$Cy, $Cz] = $Cm;
-        [$uLT, $uz, $lz] = [$member->uLT, $member->uz, $member->z->lambda];
+        [$uLT, $uz, $lz] = [$member->bending->uLT, $member->bending->uz, $member->buckling->z->lambda];
         $this->n = $member->N / (($member->A * $member->steel->fy) / $member->steel->basis->steel->gammaM1);
-        $this->most = max($member->y->lambda, $lz);
+        $this->most = max($member->buckling->y->lambda, $lz);
         $this->b = 0.5 * $aLT * $lambda0 ** 2 * $uLT * $uz;
         $this->c = (((10 * $aLT * $lambda0 ** 2) / (5 + $lz ** 4)) * $uLT) / $Cy;
         $this->d = (((((2 * $aLT * $lambda0) / (0.1 + $lz ** 4)) * $uLT) / $Cy) * $uz) / $Cz;
@@ -85,7 +85,7 @@ final readonly class PlasticFactors
             $this->Cm,
             $this->aLT,
             $this->lambda0,
-            $member->z->lambda,
+            $member->buckling->z->lambda,
         ];
         $area = [
             'A' => [$member->A, Kind::Area],
@@ -111,7 +111,7 @@ final readonly class PlasticFactors
             Kind::Number,
             'Table A.1',
         );
-        $d->with(['lambda_y' => [$member->y->lambda, Kind::Number], 'lambda_z' => [$lz, Kind::Number]])->line(
+        $d->with(['lambda_y' => [$member->buckling->y->lambda, Kind::Number], 'lambda_z' => [$lz, Kind::Number]])->line(
             'lambda_max',
             'max(lambda_y, lambda_z)',
             Kind::Number,
@@ -122,8 +122,8 @@ final readonly class PlasticFactors
             'lambda_0' => $lambda0,
             'lambda_z' => $lz,
             'lambda_max' => $this->most,
-            'u_LT' => $member->uLT,
-            'u_z' => $member->uz,
+            'u_LT' => $member->bending->uLT,
+            'u_z' => $member->bending->uz,
             'C_my' => $Cy,
             'C_mz' => $Cz,
             'n_pl' => $this->n,
@@ -138,7 +138,7 @@ final readonly class PlasticFactors
         ];
         $d->with(array_map(fn (float $v): array => [$v, Kind::Number], $of));
         $isTwisted = $lambda0 > 0.0;
-        $isSideways = $member->uz > 0.0;
+        $isSideways = $member->bending->uz > 0.0;
         $isTwisted && $isSideways
             ? $d->line('b_LT', '0.5 * a_LT * lambda_0^2 * u_LT * u_z', Kind::Number, 'Table A.1')
             : $d->given('b_LT', 0.0, Kind::Number, 'Table A.1');

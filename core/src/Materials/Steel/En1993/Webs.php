@@ -83,7 +83,7 @@ final readonly class Webs
     {
         [$id, $title, $sign, $F, $x] = [$of->id, $of->title, $of->sign, $of->force, $of->at->x];
         // At an end the bearing lies within the member, about a place farther in it lies to both sides.
-        [$ss, $c] = [$of->bearing, max(0.0, $of->toEnd - $of->bearing / 2)];
+        [$ss, $c] = [$of->on->bearing, max(0.0, $of->on->toEnd - $of->on->bearing / 2)];
         [$combination, $arrangement, $factors] = [$of->at->combination, $of->at->arrangement, $of->at->factors];
         $steel = array_map(fn (SectionStep $s): SteelSection => $this->steel($s, $sign), $of->stretches);
         // The weakest of the sections that may be there counts.
