@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Waage\Materials\Steel;
 
-use Waage\Analysis\Beam;
 use Waage\Analysis\Effect;
 use Waage\Analysis\Envelope;
-use Waage\Analysis\Extreme;
 use Waage\Analysis\ForkBeams;
 use Waage\Analysis\LoadedBeam;
 use Waage\Analysis\Polynomial;
@@ -23,13 +21,9 @@ final class Columns
     /** Buckling lengths that differ by less are the same. */
     private const SAME = 1e-4;
 
-    /** @var array<string, float> critical force (N), by what presses */
-    private array $critical = [];
+    private ?CriticalForces $inPlane = null;
 
-    /** @var array<string, float> the same sideways */
-    private array $sidewaysCritical = [];
-
-    private ?Beam $sidewaysBeam = null;
+    private ?CriticalForces $aside = null;
 
     /** @var array{float, float}|null */
     private ?array $lengths = null;
@@ -78,13 +72,15 @@ final class Columns
         $member = $this->beam->member;
         [$Lz, $LT] = $this->lengths();
         $isExact = false;
+        $isOwn = $weight === SteelMake::of($member)->section->weight();
         if ($most !== null && $compression > 1.0) {
             $acting = $this->beam->worst($combination, $weight, Effect::Axial, 1, $most->segment, $most->t);
             if ($member->effective->y === null) {
-                $alphaCr = ($this->inPlane($acting, $most) / $most->value) * $stiffer;
+                $alphaCr = ($this->inPlane()->of($acting, $most, $isOwn) / $most->value) * $stiffer;
             }
             if ($member->effective->z === null && $Lz > 0.0) {
-                [$Lz, $isExact] = $this->sidewaysLength($acting, $most, $main, $sideways, $stretches);
+                $force = $this->aside()->of($acting, $most, $isOwn);
+                [$Lz, $isExact] = $this->sidewaysLength($force, $main, $sideways, $stretches);
             }
         }
 
@@ -104,21 +100,15 @@ final class Columns
      * That of buckling sideways: between restraints of both flanges, or longer or shorter as the member buckles in
      * truth.
      *
-     * @param  array<int, float>  $acting  factors of the load sets
+     * @param  float  $force  at which the statics' own sections buckle so, N: it grows with that of the main one
      * @param  non-empty-list<SectionStep>  $stretches
      * @return array{float, bool} mm, and whether it is the true one
      */
-    private function sidewaysLength(
-        array $acting,
-        Extreme $most,
-        Section $main,
-        Section $sideways,
-        array $stretches,
-    ): array {
+    private function sidewaysLength(float $force, Section $main, Section $sideways, array $stretches): array
+    {
         $make = SteelMake::of($this->beam->member);
         [$between, $LT] = $this->lengths();
-        // The force is that of the statics' own sections: it grows with that of the main one.
-        $force = ($this->sidewaysForce($acting, $most) * $main->Iz) / $make->section->Iz;
+        $force *= $main->Iz / $make->section->Iz;
         $exact = is_finite($force)
             ? $this->beam->member->apart * M_PI * sqrt(($make->grade->elasticity() * $sideways->Iz) / $force)
             : $between;
@@ -195,83 +185,35 @@ final class Columns
         return $this->lengths;
     }
 
-    /**
-     * The greatest compression at which the member buckles in its plane, N.
-     *
-     * @param  array<int, float>  $factors  of the load sets
-     * @param  Extreme  $most  greatest compression
-     */
-    private function inPlane(array $factors, Extreme $most): float
+    /** Of its plane. */
+    private function inPlane(): CriticalForces
     {
-        return $this->criticalForce(
-            $this->critical,
-            fn (float $near): float => SecondOrder::of(
+        return $this->inPlane ??= new CriticalForces(
+            $this->beam,
+            fn (array $factors, float $near): float => SecondOrder::of(
                 $this->beam->beam,
                 $this->beam->responses,
                 $factors,
             )->criticalFactor($near),
-            $factors,
-            $most,
         );
     }
 
-    /**
-     * And sideways, with the forces and the stiffness along it, as far as it is held.
-     *
-     * @param  array<int, float>  $factors
-     */
-    private function sidewaysForce(array $factors, Extreme $most): float
+    /** And sideways, with the forces and the stiffness along it, as far as it is held. */
+    private function aside(): CriticalForces
     {
-        $beam = $this->sidewaysBeam ??= ForkBeams::buckling($this->beam->member);
-
-        return $this->criticalForce(
-            $this->sidewaysCritical,
-            function (float $near) use ($beam, $factors): float {
-                return SecondOrder::pressedLike($beam, $this->beam->responses, $factors)->criticalFactor($near);
-            },
-            $factors,
-            $most,
-        );
-    }
-
-    /**
-     * Of the statics' own section. Load that does not press makes no difference; a section of other weight buckles
-     * nearly at the same force.
-     *
-     * @param  array<string, float>  $known
-     * @param  \Closure(float): float  $factor  the critical one, which is near another
-     * @param  array<int, float>  $factors  of the load sets
-     * @param  Extreme  $most  greatest compression
-     */
-    private function criticalForce(array &$known, \Closure $factor, array $factors, Extreme $most): float
-    {
-        $N = $this->beam->responses->valuesAt(Effect::Axial, $most->segment, $most->t);
-        $presses = array_filter(
-            $factors,
-            fn (float $f, int $set): bool => abs($f * $N[$set]) > 1e-9 * $most->value,
-            ARRAY_FILTER_USE_BOTH,
-        );
-        // What presses in proportion buckles the member at the same force.
-        $whole = self::key($presses, $most->value, 12);
-        if (! isset($known[$whole])) {
-            $others = array_diff_key($presses, [$this->beam->selfWeight ?? -1 => true]);
-            $greatest = max([1e-9, ...array_map(abs(...), array_values($others))]);
-            $key = 'near '.self::key($others, $greatest, 9);
-            $known[$whole] = $known[$key] = $factor(($known[$key] ?? 0.0) / $most->value) * $most->value;
+        if ($this->aside === null) {
+            $beam = ForkBeams::buckling($this->beam->member);
+            $this->aside = new CriticalForces(
+                $this->beam,
+                fn (array $factors, float $near): float => SecondOrder::pressedLike(
+                    $beam,
+                    $this->beam->responses,
+                    $factors,
+                )->criticalFactor($near),
+            );
         }
 
-        return $known[$whole];
-    }
-
-    /** @param  array<int, float>  $factors  of the load sets */
-    private static function key(array $factors, float $over, int $digits): string
-    {
-        $key = '';
-        foreach ($factors as $set => $factor) {
-            $key .= "{$set}:".round($factor / $over, $digits).' ';
-        }
-
-        return $key;
+        return $this->aside;
     }
 
     /**
