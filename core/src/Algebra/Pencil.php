@@ -60,6 +60,9 @@ final readonly class Pencil
             $shift *= 0.8;
             $shift > self::NOTHING || throw new \LogicException('What is restrained resists.');
         }
+        if ($shift >= $most) {
+            return [INF, $x];
+        }
         for ($i = 1; $i <= self::STEPS; $i++) {
             $y = Band::solve($factor, $loads, $this->band);
             $next = $this->loads($y);
@@ -86,12 +89,12 @@ final readonly class Pencil
             }
             // Where it does not settle quickly, from nearer.
             if ($i % 3 === 0) {
-                if ($shift >= $most) {
-                    return [INF, $x];
-                }
                 $next = $lambda > 0.0 ? $shift + 0.9 * ($lambda - $shift) : 4 * $shift;
                 $next = min($most, $next < $above ? $next : ($shift + $above) / 2);
                 $nearer = $this->factor($next);
+                if ($nearer !== null && $next >= $most) {
+                    return [INF, $x];
+                }
                 [$shift, $factor, $above] = $nearer === null ? [$shift, $factor, $next] : [$next, $nearer, $above];
             }
         }

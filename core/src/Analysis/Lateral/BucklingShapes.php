@@ -53,8 +53,12 @@ final class BucklingShapes
      */
     private \WeakMap $solved;
 
-    public function __construct(private readonly HeldDiagrams $diagrams, public readonly ThinWalledBeam $beam)
-    {
+    /** @param  array<int, float>|null  $like  a shape in which a similar beam buckles: where the first search begins */
+    public function __construct(
+        private readonly HeldDiagrams $diagrams,
+        public readonly ThinWalledBeam $beam,
+        private readonly ?array $like = null,
+    ) {
         $this->pencils = new \WeakMap();
         $this->solved = new \WeakMap();
     }
@@ -132,6 +136,12 @@ final class BucklingShapes
         $this->sizes[$i] = max([0.0, ...array_map(abs(...), $this->alike[$i])]);
     }
 
+    /** @return array<int, float>|null a shape to begin with for a similar beam */
+    public function first(): ?array
+    {
+        return $this->shapes[0][0] ?? $this->like;
+    }
+
     /** Does a case buckle at more than this factor only? */
     public function isAbove(BucklingCase $case, float $weight, float $factor): bool
     {
@@ -154,7 +164,7 @@ final class BucklingShapes
             array_keys($this->shapes),
         );
         $greatest = $drives === [] ? 0.0 : max($drives);
-        $nearest = $greatest > 0.0 ? $this->shapes[(int) array_search($greatest, $drives, true)][0] : null;
+        $nearest = $greatest > 0.0 ? $this->shapes[(int) array_search($greatest, $drives, true)][0] : $this->like;
         [$alpha, $shape] = $this->pencil($case, $weight)->least($nearest, $most);
         $this->solved[$case] = [$alpha, $shape, $most];
         if (is_finite($alpha) && count($this->shapes) < self::MOST && self::OFF * $greatest < 1 / $alpha) {

@@ -83,7 +83,11 @@ final class LateralBuckling
         if (! isset($this->shapes[$i]) || $this->shapes[$i][0] != $stretches) {
             $this->shapes[$i] = [
                 $stretches,
-                new BucklingShapes($this->lengths()[$i], $this->thinWalled($i, $stretches)),
+                new BucklingShapes(
+                    $this->lengths()[$i],
+                    $this->thinWalled($i, $stretches),
+                    isset($this->shapes[$i]) ? $this->shapes[$i][1]->first() : null,
+                ),
             ];
         }
 
