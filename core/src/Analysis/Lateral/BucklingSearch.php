@@ -25,72 +25,36 @@ final readonly class BucklingSearch
     }
 
     /**
-     * The case that is the heaviest for one section; null: nothing bends the length.
+     * The case that is the heaviest for one section; null: nothing bends the length, or none is heavier than asked for.
      *
      * @param  float  $weight  self-weight, N/mm
+     * @param  float  $than  utilisation that it has to exceed
      */
-    public function heaviest(BucklingShapes $shapes, Resistance $resistance, float $weight): ?BucklingCase
-    {
+    public function heaviest(
+        BucklingShapes $shapes,
+        Resistance $resistance,
+        float $weight,
+        float $than = 0.0,
+    ): ?BucklingCase {
         $diagrams = $this->diagrams;
-        $most = $moment = $factor = 0.0;
-        $heaviest = null;
-        $weigh = function (BucklingCase $case, array $terms) use (
-            &$most,
-            &$moment,
-            &$factor,
-            &$heaviest,
-            $shapes,
-            $resistance,
-            $weight,
-        ): void {
-            /** @var list<array{float, int}> $terms */
-            [$M] = $case->greatest($weight);
-            if ($M <= 0.0) {
-                return;
-            }
-            if (! $resistance->usesFactor()) {
-                $utilisation = $resistance->utilisation($case, INF);
-                [$most, $heaviest] = $utilisation > $most ? [$utilisation, $case] : [$most, $heaviest];
-
-                return;
-            }
-            // With no greater moment it takes a smaller factor to be heavier.
-            $needed = $M <= $moment ? $factor : self::needed($resistance, $M, $most);
-            if (
-                is_finite($needed) &&
-                $needed > 0.0 &&
-                $shapes->isAbove($case, $weight, $shapes->tried($terms, $needed, $resistance->mostFactor($M)))
-            ) {
-                return;
-            }
-            $alpha = $shapes->factor($case, $weight, $resistance->mostFactor($M));
-            $utilisation = $resistance->utilisation($case, $alpha);
-            if ($utilisation > $most) {
-                [$most, $moment, $factor, $heaviest] = [
-                    $utilisation,
-                    $M,
-                    $resistance->isOfFactor() ? min($alpha, $resistance->mostFactor($M)) : INF,
-                    $case,
-                ];
-            }
-        };
+        $heaviest = new HeaviestCase($shapes, $resistance, $weight, $than);
         foreach ($diagrams->ordered($this->combinations, $this->moment, $weight) as [$combination, $bound]) {
             foreach (array_keys($diagrams->places) as $place) {
                 $terms = $diagrams->terms($combination, $place, $weight);
                 $M = min($bound, $diagrams->bound($terms));
                 $alpha = $M > 0.0 && $resistance->usesFactor() ? $shapes->roughly($terms, $M) : INF;
-                if (($M > $moment || $alpha < $factor) && $resistance->bound($M, $alpha) > $most) {
-                    $weigh($diagrams->case($combination, $place), $terms);
+                if ($heaviest->mayBe($M, $alpha)) {
+                    $heaviest->weigh($diagrams->case($combination, $place), $terms);
                     $resistance->usesFactor() ? $shapes->knows($terms, $M) : null;
                 }
             }
         }
-        if ($heaviest !== null) {
-            [, $x, $sign] = $heaviest->greatest($weight);
-            $weigh($diagrams->caseAt($heaviest->combination, $x, $sign), []);
+        if ($heaviest->case !== null) {
+            [, $x, $sign] = $heaviest->case->greatest($weight);
+            $heaviest->weigh($diagrams->caseAt($heaviest->case->combination, $x, $sign));
         }
 
-        return $heaviest;
+        return $heaviest->case;
     }
 
     /**
@@ -146,21 +110,5 @@ final readonly class BucklingSearch
         }
 
         return array_column($front, 1);
-    }
-
-    /** The critical factor below which a moment is strained by more than $most; INF: it is whatever the factor is. */
-    private static function needed(Resistance $resistance, float $M, float $most): float
-    {
-        $high = $resistance->mostFactor($M);
-        $low = 1e-4 * $high;
-        if ($resistance->bound($M, $high) > $most) {
-            return INF;
-        }
-        for ($i = 0; $i < 12; $i++) {
-            $middle = sqrt($low * $high);
-            $resistance->bound($M, $middle) > $most ? ($low = $middle) : ($high = $middle);
-        }
-
-        return $high;
     }
 }

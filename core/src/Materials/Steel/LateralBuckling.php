@@ -8,6 +8,7 @@ use Waage\Analysis\Envelope;
 use Waage\Analysis\Lateral\BucklingCase;
 use Waage\Analysis\Lateral\BucklingSearch;
 use Waage\Analysis\Lateral\BucklingShapes;
+use Waage\Analysis\Lateral\HeaviestCase;
 use Waage\Analysis\Lateral\HeldDiagrams;
 use Waage\Analysis\Lateral\HeldLength;
 use Waage\Analysis\Lateral\HeldLengths;
@@ -153,7 +154,7 @@ final class LateralBuckling
             }
             $shapes = $this->shapes($i, $stretches);
             $search = new BucklingSearch($diagrams, [$combination], $this->moment);
-            $case = $search->heaviest($shapes, $of, $weight);
+            $case = $search->heaviest($shapes, $of, $weight, $most);
             if ($case !== null) {
                 $alpha = $shapes->factor($case, $weight, $of->upTo($case));
                 $most = max($most, $of->utilisation($case, $alpha));
@@ -189,21 +190,12 @@ final class LateralBuckling
                 $weight,
             );
         }
-        $most = 0.0;
-        $heaviest = null;
+        $heaviest = new HeaviestCase($shapes, $resistance, $weight);
         foreach ($isLopsided ? $this->candidatesLike($i, $stretches[0]) : $this->candidates($i) as $case) {
-            [$M] = $case->greatest($weight);
-            $utilisation =
-                $M > 0.0
-                    ? $resistance->utilisation($case, $shapes->factor($case, $weight, $resistance->mostFactor($M)))
-                    : 0.0;
-            if ($utilisation > $most) {
-                $most = $utilisation;
-                $heaviest = $case;
-            }
+            $heaviest->weigh($case);
         }
 
-        return $heaviest;
+        return $heaviest->case;
     }
 
     /**
