@@ -34,6 +34,8 @@ interface Row {
     patch: Record<string, unknown>
 }
 const rows = ref<Row[]>([])
+/** False until the first answer has come: nothing is counted before. */
+const isWeighed = ref(false)
 const fault = ref('')
 type Sort = 'weight' | 'depth' | 'surface' | 'steel' | 'price' | 'carbon' | 'ratio'
 const sort = ref<Sort>('weight')
@@ -58,6 +60,7 @@ async function load(): Promise<void> {
             { document: { ...doc.value, basis: props.editor.job.value?.basis } },
             running.signal,
         )
+        isWeighed.value = true
         fault.value = ''
     } catch (e) {
         if (e instanceof ApiError) fault.value = e.message
@@ -216,7 +219,10 @@ function step(event: KeyboardEvent): void {
                 "
             />
         </div>
-        <p class="px-3 pb-1 text-xs text-faint">
+        <p v-if="!isWeighed" class="px-3 pb-1 text-xs text-faint" role="status">
+            {{ fault ? '' : 'The sections are being weighed.' }}
+        </p>
+        <p v-else class="px-3 pb-1 text-xs text-faint">
             {{ holding }} of {{ fitting.length }} {{ favourites ? 'favourites' : 'sections' }} hold<template
                 v-if="fitting.length < among.length"
                 >; {{ among.length - fitting.length }} more do not fit</template

@@ -137,6 +137,14 @@ describe('the shortlist', () => {
         expect(masses).toEqual([...masses].sort((a, b) => a - b))
         panel.unmount()
     })
+    it('counts nothing before the sections are weighed', async () => {
+        vi.stubGlobal('fetch', () => new Promise(() => {}))
+        const panel = mount(ShortlistPanel, { props: { editor: editorOf(BEAM, result) } })
+        await flushPromises()
+        expect(panel.text()).toContain('The sections are being weighed.')
+        expect(panel.text()).not.toContain('hold')
+        panel.unmount()
+    })
     it('shows those that fail with their reason when asked to', async () => {
         const panel = await open()
         const before = panel.findAll('tbody tr').length
