@@ -12,7 +12,9 @@ final class HeaviestCase
 {
     public ?BucklingCase $case = null;
 
-    /** Moment (Nmm) and critical factor of it: no case with neither more of the one nor less of the other is heavier. */
+    /**
+     * Moment (Nmm) and critical factor of it: no case with neither more of the one nor less of the other is heavier.
+     */
     private float $M = 0.0;
 
     private float $alpha = 0.0;
@@ -74,7 +76,10 @@ final class HeaviestCase
         return true;
     }
 
-    /** The critical factor below which a moment is strained by more than the heaviest; INF: it is whatever the factor is. */
+    /**
+     * The critical factor below which a moment is strained by more than the heaviest; INF: it is whatever the factor
+     * is.
+     */
     private function needed(float $M, float $most): float
     {
         // With no greater moment it takes a smaller factor to be heavier.

@@ -12,9 +12,9 @@ use Waage\Analysis\LoadedBeam;
  * The critical forces of a member in one plane under its loads, with the statics' own section, each found once: what
  * presses in proportion buckles it at the same force.
  *
- * Sections of a shortlist differ by their weight, which presses as well. The inverse of the critical factor is convex in
- * what presses (two loads that are borne are borne in any mean of the two), so that the chord between two weights lies
- * above it: on the safe side, and by less than a ten-thousandth where these are near each other.
+ * Sections of a shortlist differ by their weight, which presses as well. The inverse of the critical factor is convex
+ * in what presses (two loads that are borne are borne in any mean of the two), so that the chord between two weights
+ * lies above it: on the safe side, and by less than a ten-thousandth where these are near each other.
  */
 final class CriticalForces
 {
@@ -37,8 +37,8 @@ final class CriticalForces
     private array $near = [];
 
     /**
-     * @param  \Closure(array<int, float>, float): float  $factor  the critical one of some factors of the load sets, which
-     *     is near another
+     * @param  \Closure(array<int, float>, float): float  $factor  the critical one of some factors of the load sets,
+     *     which is near another
      */
     public function __construct(private readonly LoadedBeam $beam, private readonly \Closure $factor)
     {
