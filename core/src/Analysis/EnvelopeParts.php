@@ -42,7 +42,7 @@ final class EnvelopeParts
                         fn (int $set): array => $responses->polynomial($effect, $set, $k),
                         $option,
                     ),
-                    $case->options,
+                    array_values(array_filter($case->options)),
                 );
                 if ($case->isPermanent) {
                     foreach (array_merge(...$options) as $p) {
