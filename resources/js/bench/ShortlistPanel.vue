@@ -48,9 +48,10 @@ const units = computed(() => props.editor.units.value)
 const current = computed(() => props.editor.result.value?.section.name)
 const families = computed(() => doc.value?.families ?? USUAL)
 
+const hasFaults = computed(() => Object.keys(props.editor.errors.value).length > 0)
 let running: AbortController | null = null
 async function load(): Promise<void> {
-    if (!doc.value || Object.keys(props.editor.errors.value).length) return
+    if (!doc.value || hasFaults.value) return
     running?.abort()
     running = new AbortController()
     try {
@@ -70,6 +71,8 @@ onMounted(load)
 // A change of section alone changes nothing here.
 watch(() => JSON.stringify({ ...doc.value, section: '', mark: '', title: '', notes: '' }), load)
 watch(units, load)
+// What was changed while a field was wrong has not been weighed yet.
+watch(hasFaults, load)
 
 /** What there is room for, kept while the browser's window is open; an empty field sets no limit. */
 const limits = useSessionStorage('waage.shortlist', { depth: '', width: '' })

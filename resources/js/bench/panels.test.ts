@@ -145,6 +145,20 @@ describe('the shortlist', () => {
         expect(panel.text()).not.toContain('hold')
         panel.unmount()
     })
+    it('weighs anew when a wrong field is right again', async () => {
+        const editor = editorOf(BEAM, result)
+        const panel = await open(editor)
+        const asked = vi.fn(async () => Response.json(shortlist.slice(0, 2)))
+        vi.stubGlobal('fetch', asked)
+        editor.errors.value = { length: ['bad'] }
+        editor.change((d) => void (d.length = '12 m'))
+        await flushPromises()
+        expect(asked).not.toHaveBeenCalled()
+        editor.errors.value = {}
+        await flushPromises()
+        expect(panel.text()).toContain('of 2 sections hold.')
+        panel.unmount()
+    })
     it('shows those that fail with their reason when asked to', async () => {
         const panel = await open()
         const before = panel.findAll('tbody tr').length
